@@ -1,0 +1,23 @@
+import { applyDecorators } from './applyDecorators.ts';
+import { IsString, Matches, MaxLength, MinLength } from 'class-validator';
+import { Transform } from 'class-transformer';
+
+/** Most characters a name may have. */
+export const MOST_NAME_CHARS = 120;
+
+/** A name somebody typed: 1 to 120 characters, no markup and no control characters. */
+export const IsName = (): PropertyDecorator =>
+  applyDecorators(
+    Transform(({ value }: { value: unknown }) =>
+      typeof value === 'string' ? value.trim() : value,
+    ),
+    IsString({ message: 'Give a name.' }),
+    MinLength(1, { message: 'Give a name.' }),
+    MaxLength(MOST_NAME_CHARS, {
+      message: `A name may have at most ${MOST_NAME_CHARS} characters.`,
+    }),
+    // eslint-disable-next-line no-control-regex
+    Matches(/^[^<>\u0000-\u001f]*$/, {
+      message: 'A name may not hold < or > or control characters.',
+    }),
+  );

@@ -1,0 +1,3 @@
+export * from './ambient.ts';
+export * from './atmosphere.ts';
+export * from './saturation.ts';

@@ -1,0 +1,4 @@
+export * from './boilingPoint.ts';
+export * from './inversion.ts';
+export * from './stop.ts';
+export * from './waterActivity.ts';

@@ -1,0 +1,22 @@
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import type { Range } from '../quantity/index.ts';
+
+/** A source of numbers in [0, 1), the same for the same seed. */
+export type Chance = () => number;
+
+export function chanceFrom(seed: number): Chance {
+  const generator = xoroshiro128plus(seed);
+  return () => uniformFloat64(generator);
+}
+
+/** A draw from the triangular distribution over a range, by its inverse. */
+export function drawFrom({ low, typical, high }: Range, chance: Chance): number {
+  const width = high - low;
+  if (width === 0) return typical;
+  const u = chance();
+  const rise = (typical - low) / width;
+  return u < rise
+    ? low + Math.sqrt(u * width * (typical - low))
+    : high - Math.sqrt((1 - u) * width * (high - typical));
+}

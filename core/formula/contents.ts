@@ -1,0 +1,66 @@
+import type { Ingredient } from '../larder/index.ts';
+import type { UnderstoodLine } from './line.ts';
+
+/**
+ * What a pot holds, in grams. Solubles are sucrose + hexoses + other (acids, pectin, minerals, and
+ * whatever else a refractometer reads).
+ */
+export type Contents = {
+  readonly water: number;
+  readonly sucrose: number;
+  readonly hexoses: number;
+  readonly otherSolubles: number;
+  readonly insolubles: number;
+};
+
+export const NOTHING: Contents = {
+  water: 0,
+  sucrose: 0,
+  hexoses: 0,
+  otherSolubles: 0,
+  insolubles: 0,
+};
+
+export const solublesG = (c: Contents): number => c.sucrose + c.hexoses + c.otherSolubles;
+export const sugarsG = (c: Contents): number => c.sucrose + c.hexoses;
+export const massOf = (c: Contents): number => c.water + solublesG(c) + c.insolubles;
+
+/** Soluble solids of the whole mass, pieces included, in g per 100 g. */
+export const solublesPctOf = (c: Contents): number => (100 * solublesG(c)) / massOf(c);
+
+/** Soluble solids of the syrup alone, as a refractometer reads it (°Brix), in g per 100 g. */
+export const syrupBrixOf = (c: Contents): number => (100 * solublesG(c)) / (solublesG(c) + c.water);
+
+export const plus = (a: Contents, b: Contents): Contents => ({
+  water: a.water + b.water,
+  sucrose: a.sucrose + b.sucrose,
+  hexoses: a.hexoses + b.hexoses,
+  otherSolubles: a.otherSolubles + b.otherSolubles,
+  insolubles: a.insolubles + b.insolubles,
+});
+
+/**
+ * Contents of `massG` grams of an ingredient whose soluble and insoluble solids are as given (g per
+ * 100 g). Its sugars move with its soluble solids, as ripening moves them.
+ */
+export function contentsOf(
+  { make }: Ingredient,
+  massG: number,
+  solublesPct: number = make.solublesPct.typical,
+  insolublesPct: number = make.insolublesPct.typical,
+): Contents {
+  const ripeness = make.solublesPct.typical === 0 ? 0 : solublesPct / make.solublesPct.typical;
+  const sugarsPct = make.sugarsPct.typical * ripeness;
+  const part = massG / 100;
+  return {
+    water: part * (100 - solublesPct - insolublesPct),
+    sucrose: part * sugarsPct * make.sucroseShare,
+    hexoses: part * sugarsPct * (1 - make.sucroseShare),
+    otherSolubles: part * (solublesPct - sugarsPct),
+    insolubles: part * insolublesPct,
+  };
+}
+
+/** The pot before it is lit, everything at its typical value. */
+export const startContents = (lines: readonly UnderstoodLine[]): Contents =>
+  lines.reduce((sum, line) => plus(sum, contentsOf(line.ingredient, line.massG.typical)), NOTHING);

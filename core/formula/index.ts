@@ -1,0 +1,3 @@
+export * from './contents.ts';
+export * from './line.ts';
+export * from './readLine.ts';

@@ -1,0 +1,52 @@
+import type { Form, Ingredient } from '../larder/index.ts';
+import type { Range } from '../quantity/index.ts';
+
+/** Most that one line may weigh: five times what an outdoor kettle holds. */
+export const MOST_LINE_G = 500_000;
+/** Most characters one line may have. */
+export const MOST_LINE_CHARS = 200;
+/** Most lines one formula may have. */
+export const MOST_LINES = 100;
+
+/** A line whose ingredient and amount are known. */
+export type UnderstoodLine = {
+  readonly understood: true;
+  readonly text: string;
+  readonly ingredient: Ingredient;
+  readonly form: Form;
+  /** Grams, with the scatter of measuring by volume; a weighed line has none. */
+  readonly massG: Range;
+  /** What was taken for granted, in words; absent when nothing was. */
+  readonly assumed?: string;
+};
+
+/** Why a line could not be used, and what would mend it. */
+export type LineTrouble = {
+  /**
+   * `puzzling` lines are kept and warned about. `impossible` amounts (negative, zero, absurd) and
+   * oversized text refuse the whole formula.
+   */
+  readonly kind: 'puzzling' | 'impossible';
+  readonly about: 'ingredient' | 'unit' | 'amount' | 'text';
+  readonly message: string;
+};
+
+export type PuzzlingLine = {
+  readonly understood: false;
+  readonly text: string;
+  readonly trouble: LineTrouble;
+};
+
+export type LineReading = UnderstoodLine | PuzzlingLine;
+
+export const puzzling = (
+  text: string,
+  about: LineTrouble['about'],
+  message: string,
+): PuzzlingLine => ({ understood: false, text, trouble: { kind: 'puzzling', about, message } });
+
+export const impossible = (
+  text: string,
+  about: LineTrouble['about'],
+  message: string,
+): PuzzlingLine => ({ understood: false, text, trouble: { kind: 'impossible', about, message } });

@@ -1,0 +1,4 @@
+export * from './fruits.ts';
+export * from './ingredient.ts';
+export * from './larder.ts';
+export * from './pantry.ts';

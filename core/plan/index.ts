@@ -1,0 +1,3 @@
+export * from './plan.ts';
+export { planBatch } from './planBatch.ts';
+export * from './request.ts';

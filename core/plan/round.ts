@@ -1,0 +1,13 @@
+import type { Spread } from '../quantity/index.ts';
+
+/** Rounds to a number of decimals for an answer that people and programs read. */
+export function roundTo(value: number, decimals: number): number {
+  const factor = 10 ** decimals;
+  return Math.round(value * factor) / factor;
+}
+
+export const roundSpread = ({ p10, p50, p90 }: Spread, decimals: number): Spread => ({
+  p10: roundTo(p10, decimals),
+  p50: roundTo(p50, decimals),
+  p90: roundTo(p90, decimals),
+});

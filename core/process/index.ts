@@ -1,0 +1,2 @@
+export * from './processing.ts';
+export * from './shelf.ts';

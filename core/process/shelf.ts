@@ -1,0 +1,72 @@
+import type { Fruit, Ingredient } from '../larder/index.ts';
+
+export type ShelfVerdict = {
+  readonly verdict: 'pantry' | 'fridge' | 'freezer';
+  /** Best quality within this many months, unopened. */
+  readonly months: number;
+  readonly reasons: readonly string[];
+};
+
+/** What the verdict looks at. */
+export type ShelfCase = {
+  readonly ingredients: readonly Ingredient[];
+  /** How many lines were not understood. */
+  readonly puzzlingLines: number;
+  /** Minutes of processing tabled for this altitude; null when none is. */
+  readonly processMinutes: number | null;
+  /** Whether some jar is larger than the tables cover. */
+  readonly jarTooLarge: boolean;
+};
+
+const PANTRY_MONTHS = 12;
+/** Three weeks in the fridge, the cautious end of common practice. */
+const FRIDGE_MONTHS = 0.75;
+
+const LOW_ACID: { readonly [acid in Fruit['acidClass']]: string } = {
+  high: '',
+  borderline: 'is not reliably acid',
+  low: 'is a low-acid fruit',
+};
+
+/**
+ * Whether a processed jar may stand in the pantry. Only jams of high-acid fruit with sugar, lemon
+ * juice or water may; everything that stands against it is listed. No computed pH enters here: one
+ * may raise a warning, and may never grant a verdict.
+ */
+export function shelfVerdict({
+  ingredients,
+  puzzlingLines,
+  processMinutes,
+  jarTooLarge,
+}: ShelfCase): ShelfVerdict {
+  const fruits = ingredients.filter((row): row is Fruit => row.kind === 'fruit');
+  const against: string[] = [];
+  for (const fruit of new Set(fruits)) {
+    if (fruit.acidClass === 'high') continue;
+    against.push(
+      `${capital(fruit.name)} ${LOW_ACID[fruit.acidClass]}. Jam from it has no tested canning process here, and added lemon juice does not change that.`,
+    );
+  }
+  if (fruits.length === 0) against.push('No fruit in it is known to be acid.');
+  if (puzzlingLines > 0) {
+    against.push(
+      puzzlingLines === 1
+        ? 'One line is not understood, so its safety cannot be told.'
+        : `${puzzlingLines} lines are not understood, so their safety cannot be told.`,
+    );
+  }
+  if (processMinutes === null)
+    against.push('No processing time is published above 10,000 ft (3,048 m).');
+  if (jarTooLarge) against.push('No processing time is published for jars larger than a pint.');
+  if (against.length > 0) return { verdict: 'fridge', months: FRIDGE_MONTHS, reasons: against };
+  return {
+    verdict: 'pantry',
+    months: PANTRY_MONTHS,
+    reasons: [
+      `${[...new Set(fruits)].map((fruit) => capital(fruit.name)).join(' and ')}: high-acid fruit, with nothing in the pot that takes it out of that class.`,
+      `Only when processed in the jars: ${processMinutes} minutes at this altitude.`,
+    ],
+  };
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,0 +1,69 @@
+import { formatQuantity } from 'format-quantity';
+import { convert, type UnitId } from './units.ts';
+import { celsiusToFahrenheit, fahrenheitDegrees } from './temperature.ts';
+
+/** How a household likes to read its quantities. */
+export type UnitSystem = 'metric' | 'us';
+export type TemperatureScale = 'C' | 'F';
+
+const trimmed = (value: number, decimals: number): string =>
+  String(Number(value.toFixed(decimals)));
+
+/** Cup-and-spoon fractions: `1 1/2`, `3/4`; plain decimals where no kitchen fraction is near. */
+function kitchenFraction(value: number): string {
+  return formatQuantity(value, { vulgarFractions: true, tolerance: 0.04 }) ?? trimmed(value, 2);
+}
+
+/** Grams as a scale shows them: whole grams, and a tenth below 10 g. */
+export function formatGrams(massG: number): string {
+  return massG < 10 ? `${trimmed(massG, 1)} g` : `${Math.round(massG).toLocaleString('en-US')} g`;
+}
+
+/** A mass for reading: `1.4 kg`, `850 g`, `3 lb 1.4 oz`, `7.5 oz`. */
+export function formatMass(massG: number, system: UnitSystem): string {
+  if (system === 'metric') {
+    return massG >= 1000 ? `${trimmed(massG / 1000, 2)} kg` : formatGrams(massG);
+  }
+  const tenthsOfOz = Math.round(convert(massG, 'g', 'oz') * 10);
+  const lb = Math.floor(tenthsOfOz / 160);
+  const oz = trimmed((tenthsOfOz - lb * 160) / 10, 1);
+  if (lb === 0) return `${oz} oz`;
+  return oz === '0' ? `${lb} lb` : `${lb} lb ${oz} oz`;
+}
+
+/** A volume for reading: `1.84 L`, `350 mL`, `7¾ cups`, `1½ tbsp`. */
+export function formatVolume(volumeMl: number, system: UnitSystem): string {
+  if (system === 'metric') {
+    return volumeMl >= 1000 ? `${trimmed(volumeMl / 1000, 2)} L` : `${Math.round(volumeMl)} mL`;
+  }
+  const steps: readonly [UnitId, number][] = [
+    ['cup', 0.25],
+    ['tbsp', 1],
+    ['tsp', 0],
+  ];
+  for (const [unit, least] of steps) {
+    const value = convert(volumeMl, 'mL', unit);
+    if (value >= least) {
+      const text = kitchenFraction(value);
+      return `${text} ${unit === 'cup' && value > 1.04 ? 'cups' : unit}`;
+    }
+  }
+  return '0 tsp';
+}
+
+/** A temperature to a tenth of a degree: `104.4 °C`, `220.0 °F`. */
+export function formatTemperature(tempC: number, scale: TemperatureScale): string {
+  const value = scale === 'C' ? tempC : celsiusToFahrenheit(tempC);
+  return `${value.toFixed(1)} °${scale}`;
+}
+
+/** A temperature difference to a tenth of a degree: `4.4 °C`, `8.0 °F`. */
+export function formatDegrees(deltaC: number, scale: TemperatureScale): string {
+  const value = scale === 'C' ? deltaC : fahrenheitDegrees(deltaC);
+  return `${value.toFixed(1)} °${scale}`;
+}
+
+/** An altitude: `1,524 m`, `5,000 ft`. */
+export function formatAltitude(altitudeM: number, unit: 'm' | 'ft'): string {
+  return `${Math.round(convert(altitudeM, 'm', unit)).toLocaleString('en-US')} ${unit}`;
+}

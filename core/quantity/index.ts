@@ -1,0 +1,6 @@
+export * from './amount.ts';
+export * from './format.ts';
+export * from './provenance.ts';
+export * from './range.ts';
+export * from './temperature.ts';
+export * from './units.ts';

@@ -1,0 +1,16 @@
+import { commonPractice, range } from '../quantity/index.ts';
+
+/** What stands between the pot and the jars, as shares of the batch. */
+const PROVENANCE = commonPractice(
+  'skimmings and what clings to pot, spoon and funnel; air stirred in',
+);
+
+export const SKIM_AND_CLING = { share: range(0.01, 0.02, 0.03), provenance: PROVENANCE };
+export const TRAPPED_AIR = { share: range(0.01, 0.02, 0.03), provenance: PROVENANCE };
+
+/** Temperature of the spread when it is ladled, °C. */
+export const FILLING_TEMP_C = 90;
+
+/** Volume that reaches the jars, from the volume in the pot. */
+export const jarredMl = (potMl: number, lossShare: number, airShare: number): number =>
+  (potMl * (1 - lossShare)) / (1 - airShare);

@@ -1,0 +1,36 @@
+/** One Jest project a room. `server` needs a PostgreSQL server, which `./kettle test` starts. */
+const base = {
+  transform: {
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true, decorators: true },
+          transform: {
+            legacyDecorator: true,
+            decoratorMetadata: true,
+            react: { runtime: 'automatic' },
+          },
+          target: 'es2022',
+          keepClassNames: true,
+        },
+        module: { type: 'commonjs' },
+      },
+    ],
+  },
+  testEnvironment: 'node',
+  testEnvironmentOptions: { customExportConditions: ['source', 'node', 'node-addons'] },
+  modulePathIgnorePatterns: ['/dist/'],
+};
+
+/** @param {string} name */
+const room = (name) => ({
+  ...base,
+  displayName: name,
+  rootDir: `./${name}`,
+  testMatch: ['<rootDir>/**/*.test.ts', '<rootDir>/**/*.test.tsx'],
+});
+
+export default {
+  projects: [room('core'), room('contract'), room('cli'), room('web'), room('server')],
+};

@@ -1,0 +1,45 @@
+import { runPlan, runServe } from './commands.mjs';
+import { Failure, fail } from './say.mjs';
+import { runCheck, runTest } from './test.mjs';
+
+const HELP = `Idle Kettle
+
+  ./kettle demo          the app with an invented kitchen and its batches
+  ./kettle start         the app with your own kitchen
+  ./kettle plan [FILE]   plan a batch from JSON (standard input when no file is named)
+  ./kettle check         types, lint and unit tests
+  ./kettle test          everything: check, API, launcher and browser tests
+
+  --port N               where demo and start answer (else KETTLE_PORT, else 4780 or a free one)
+  KETTLE_STATE=DIR       where the database is kept (else .kettle here)
+`;
+
+const [major = 0, minor = 0] = process.versions.node.split('.').map(Number);
+
+/** @type {Record<string, (args: string[]) => Promise<number>>} */
+const COMMANDS = {
+  demo: (args) => runServe('demo', args),
+  start: (args) => runServe('own', args),
+  plan: runPlan,
+  check: runCheck,
+  test: runTest,
+};
+
+const [name, ...args] = process.argv.slice(2);
+const command = COMMANDS[name ?? ''];
+
+if (major < 20 || (major === 20 && minor < 19)) {
+  fail(`Node.js 20.19 or newer is needed; this is ${process.versions.node}.`);
+  process.exitCode = 1;
+} else if (!command) {
+  process.stdout.write(HELP);
+  process.exitCode = name === undefined || name === 'help' || name === '--help' ? 0 : 2;
+} else {
+  try {
+    process.exitCode = await command(args);
+  } catch (error) {
+    if (!(error instanceof Failure)) throw error;
+    fail(error.message);
+    process.exitCode = 1;
+  }
+}

@@ -1,0 +1,93 @@
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { join, relative } from 'node:path';
+import { Failure, say } from './say.mjs';
+import { ROOT, run } from './shell.mjs';
+
+const MODULES = join(ROOT, 'node_modules');
+
+/** Installs the npm packages when the lockfile is not the one they were installed from. */
+export async function ensureModules() {
+  const stamp = join(MODULES, '.kettle-installed');
+  const mark = hashOf([readFileSync(join(ROOT, 'package-lock.json'), 'utf8'), process.version]);
+  if (readStamp(stamp) === mark) return;
+  say('installing npm packages (a minute or so)');
+  if ((await run('npm', ['ci', '--no-audit', '--no-fund'])) !== 0) {
+    throw new Failure('npm ci failed; its own message is above.');
+  }
+  writeFileSync(stamp, mark);
+}
+
+/** Compiles core, contract, cli and server when a source is newer than the last build. */
+export async function ensureNodeBuild() {
+  const sources = [
+    'core',
+    'contract',
+    'cli',
+    'server',
+    'tsconfig.base.json',
+    'tsconfig.build.json',
+  ];
+  await buildWhenStale(
+    'server',
+    sources,
+    ['npx', 'tsc', '-b', 'tsconfig.build.json'],
+    'server/dist/main.js',
+  );
+}
+
+/** Bundles the web app when a source of it is newer than the last build. */
+export async function ensureWebBuild() {
+  const sources = ['core', 'contract', 'web', 'tsconfig.base.json'];
+  await buildWhenStale(
+    'web',
+    sources,
+    ['npm', 'run', '--silent', '-w', 'web', 'build'],
+    'web/dist/index.html',
+  );
+}
+
+/**
+ * @param {string} name
+ * @param {readonly string[]} sources
+ * @param {readonly [string, ...string[]]} command
+ * @param {string} result a file that the build makes
+ */
+async function buildWhenStale(name, sources, [command, ...args], result) {
+  const stamp = join(MODULES, `.kettle-built-${name}`);
+  const mark = hashOf([
+    ...sources.flatMap(filesIn).map(fingerprint),
+    readFileSync(join(ROOT, 'package-lock.json'), 'utf8'),
+  ]);
+  if (readStamp(stamp) === mark && existsSync(join(ROOT, result))) return;
+  say(`building the ${name}`);
+  if ((await run(command, args)) !== 0)
+    throw new Failure(`The ${name} build failed; its message is above.`);
+  mkdirSync(MODULES, { recursive: true });
+  writeFileSync(stamp, mark);
+}
+
+const NOT_SOURCES = new Set(['node_modules', 'dist']);
+
+/** @param {string} path relative to the checkout @returns {string[]} */
+function filesIn(path) {
+  const full = join(ROOT, path);
+  if (!statSync(full).isDirectory()) return [full];
+  return readdirSync(full, { withFileTypes: true })
+    .filter((entry) => !NOT_SOURCES.has(entry.name))
+    .flatMap((entry) =>
+      entry.isDirectory() ? filesIn(join(path, entry.name)) : [join(full, entry.name)],
+    );
+}
+
+/** @param {string} file */
+function fingerprint(file) {
+  const { mtimeMs, size } = statSync(file);
+  return `${relative(ROOT, file)} ${mtimeMs} ${size}`;
+}
+
+/** @param {readonly string[]} parts */
+const hashOf = (parts) => createHash('sha256').update(parts.join('\n')).digest('hex');
+
+/** @param {string} file */
+const readStamp = (file) => (existsSync(file) ? readFileSync(file, 'utf8') : null);

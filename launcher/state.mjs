@@ -1,0 +1,69 @@
+import { createHash } from 'node:crypto';
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { dirname, join, resolve } from 'node:path';
+import { Failure, say } from './say.mjs';
+import { ask, ROOT } from './shell.mjs';
+
+/**
+ * Who PostgreSQL runs as: it refuses root. `ids` is for child processes; undefined means as we are.
+ * @typedef {{ readonly uid: number, readonly gid: number } | undefined} DatabaseUser
+ */
+
+/** @returns {DatabaseUser} */
+export function databaseUser() {
+  if (process.getuid?.() !== 0) return undefined;
+  const [uid, gid] = ['-u', '-g'].map((flag) => Number(ask('id', [flag, 'postgres']).trim()));
+  if (uid === undefined || gid === undefined) throw new Failure('The user “postgres” is missing.');
+  return { uid, gid };
+}
+
+/**
+ * The folder that keeps one kitchen’s database: `.kettle/NAME` here, unless the database’s user
+ * cannot reach it (a checkout under a private home); then one under /var/lib, and says so.
+ * @param {string} name `own`, `demo` or `test`
+ * @param {DatabaseUser} user
+ */
+export function stateFolder(name, user) {
+  const asked = process.env['KETTLE_STATE'];
+  const base = asked === undefined ? join(ROOT, '.kettle') : resolve(asked);
+  if (user === undefined || reaches(dirname(base), user)) return make(join(base, name));
+  if (asked !== undefined) {
+    throw new Failure(
+      `KETTLE_STATE is ${base}, which the user “postgres” cannot reach. Name another folder.`,
+    );
+  }
+  const elsewhere = join(
+    '/var/lib/idle-kettle',
+    createHash('sha256').update(ROOT).digest('hex').slice(0, 12),
+  );
+  say(`the user “postgres” cannot reach ${ROOT}, so the database is kept in ${elsewhere}`);
+  return make(join(elsewhere, name));
+}
+
+/** @param {string} folder */
+function make(folder) {
+  mkdirSync(folder, { recursive: true, mode: 0o755 });
+  return folder;
+}
+
+/** Whether that user may pass through every folder of a path. @param {string} path @param {{uid: number, gid: number}} user */
+const reaches = (path, user) => spawnSync('test', ['-x', path], { ...user, cwd: '/' }).status === 0;
+
+/**
+ * What is remembered between runs, beside the data.
+ * @typedef {{ databasePort: number, webPort: number, password: string, keeperPassword: string }} Memory
+ */
+
+/** @param {string} folder @returns {Partial<Memory>} */
+export function recall(folder) {
+  const file = join(folder, 'memory.json');
+  return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : {};
+}
+
+/** @param {string} folder @param {Partial<Memory>} memory */
+export function remember(folder, memory) {
+  const file = join(folder, 'memory.json');
+  writeFileSync(`${file}.new`, JSON.stringify({ ...recall(folder), ...memory }), { mode: 0o600 });
+  renameSync(`${file}.new`, file);
+}

@@ -1,0 +1,101 @@
+import { mkdtempSync, readFileSync, existsSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { startCluster } from './cluster.mjs';
+import { ensurePackages, TEST_PACKAGES } from './packages.mjs';
+import { ensureModules, ensureNodeBuild, ensureWebBuild } from './project.mjs';
+import { say } from './say.mjs';
+import { ROOT, run } from './shell.mjs';
+
+/** @typedef {{ passed: number, failed: number }} Tally */
+
+const UNIT_ROOMS = ['core', 'contract', 'cli', 'web'];
+
+/** `check`: types, lint and unit tests; quick, and without a database. */
+export async function runCheck() {
+  await ensurePackages(
+    TEST_PACKAGES.filter(({ name }) => name === 'units' || name === 'python3-iapws'),
+  );
+  await ensureModules();
+  return report([...(await runStatic()), await runJest(UNIT_ROOMS, process.env)]);
+}
+
+/** `test`: everything, against a real database and a real browser. */
+export async function runTest() {
+  await ensurePackages(TEST_PACKAGES);
+  await ensureModules();
+  const results = await runStatic();
+  await ensureNodeBuild();
+  await ensureWebBuild();
+  const cluster = await startCluster('test', { throwaway: true });
+  const env = { ...process.env, KETTLE_TEST_DATABASE_URL: cluster.url };
+  try {
+    results.push(await runJest([...UNIT_ROOMS, 'server', 'launcher'], env));
+    results.push(await runBrowser(env));
+  } finally {
+    await cluster.stop();
+  }
+  return report(results);
+}
+
+/** @param {readonly Tally[]} results */
+function report(results) {
+  const passed = results.reduce((sum, tally) => sum + tally.passed, 0);
+  const failed = results.reduce((sum, tally) => sum + tally.failed, 0);
+  process.stdout.write(`${passed} passed, ${failed} failed\n`);
+  return failed === 0 && passed > 0 ? 0 : 1;
+}
+
+/** @param {string} title @param {string} command @param {readonly string[]} args @returns {Promise<Tally>} */
+async function one(title, command, args) {
+  say(title);
+  return (await run(command, args)) === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+}
+
+/** @returns {Promise<Tally[]>} */
+async function runStatic() {
+  return [
+    await one('types', 'npx', ['tsc', '-p', 'tsconfig.json']),
+    await one('types of the web app', 'npx', ['tsc', '-p', 'web/tsconfig.json']),
+    await one('lint', 'npx', ['eslint', '.', '--max-warnings', '0']),
+    await one('formatting', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']),
+  ];
+}
+
+/** A runner that ends without counting any test has failed. @param {number} code @param {Tally} tally */
+const atLeastOne = (code, { passed, failed }) => ({
+  passed,
+  failed: code !== 0 && failed === 0 ? 1 : failed,
+});
+
+/** @param {readonly string[]} rooms @param {NodeJS.ProcessEnv} env @returns {Promise<Tally>} */
+async function runJest(rooms, env) {
+  say(`tests of ${rooms.join(', ')}`);
+  const file = join(mkdtempSync(join(tmpdir(), 'kettle-jest-')), 'result.json');
+  const code = await run(
+    'npx',
+    ['jest', '--selectProjects', ...rooms, '--json', '--outputFile', file],
+    {
+      env: { ...env, NODE_OPTIONS: '--no-warnings' },
+    },
+  );
+  if (!existsSync(file)) return { passed: 0, failed: 1 };
+  const result = JSON.parse(readFileSync(file, 'utf8'));
+  return atLeastOne(code, {
+    passed: result.numPassedTests,
+    failed: result.numFailedTests + result.numRuntimeErrorTestSuites,
+  });
+}
+
+/** @param {NodeJS.ProcessEnv} env @returns {Promise<Tally>} */
+async function runBrowser(env) {
+  say('browser tests');
+  const file = join(mkdtempSync(join(tmpdir(), 'kettle-browser-')), 'result.json');
+  const code = await run('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], {
+    env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
+    cwd: ROOT,
+  });
+  if (!existsSync(file)) return { passed: 0, failed: 1 };
+  const { stats } = JSON.parse(readFileSync(file, 'utf8'));
+  return atLeastOne(code, { passed: stats.expected, failed: stats.unexpected + stats.flaky });
+}

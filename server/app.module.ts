@@ -1,0 +1,44 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { APP_GUARD } from '@nestjs/core';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { ServeStaticModule } from '@nestjs/serve-static';
+import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
+import { basename } from 'node:path';
+import type { ServerResponse } from 'node:http';
+import type { Config } from './config.ts';
+import { BatchesModule } from './batches/batches.module.ts';
+import { sequelizeOptions } from './database/sequelizeOptions.ts';
+import { HealthController } from './health/health.controller.ts';
+import { KitchenModule } from './kitchen/kitchen.module.ts';
+import { PlanController } from './plan/plan.controller.ts';
+
+/** Requests that one address may make in ten seconds: far more than a kitchen needs. */
+const MOST_REQUESTS = 2000;
+
+/** Built assets carry a hash in their name and never change; the page itself is always asked for. */
+function cacheAssets(response: ServerResponse, path: string): void {
+  const forever = basename(path) !== 'index.html';
+  response.setHeader('Cache-Control', forever ? 'public, max-age=31536000, immutable' : 'no-cache');
+}
+
+@Module({})
+export class AppModule {
+  static with({ databaseUrl, webDir }: Config): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [
+        SequelizeModule.forRoot(sequelizeOptions(databaseUrl)),
+        ThrottlerModule.forRoot([{ ttl: 10_000, limit: MOST_REQUESTS }]),
+        ServeStaticModule.forRoot({
+          rootPath: webDir,
+          exclude: ['/api/{*rest}'],
+          serveStaticOptions: { setHeaders: cacheAssets, cacheControl: false },
+        }),
+        KitchenModule,
+        BatchesModule,
+      ],
+      controllers: [HealthController, PlanController],
+      providers: [{ provide: APP_GUARD, useClass: ThrottlerGuard }],
+    };
+  }
+}

@@ -1,0 +1,41 @@
+import 'reflect-metadata';
+import { faultsOf, VALIDATION } from '@idle-kettle/contract';
+import { ValidationPipe } from '@nestjs/common';
+import { NestFactory } from '@nestjs/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import helmet from 'helmet';
+import { AppModule } from './app.module.ts';
+import type { Config } from './config.ts';
+import { documentApi } from './openapi.ts';
+import { BadInput } from './problem/errors.ts';
+import { MOST_BODY, ProblemFilter } from './problem/problem.filter.ts';
+
+/** The whole server, ready to listen. */
+export async function createApp(config: Config): Promise<NestExpressApplication> {
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config), {
+    bodyParser: false,
+    logger: ['error', 'warn'],
+  });
+  app.setGlobalPrefix('api');
+  app.use(
+    helmet({
+      // The app answers plain http on loopback, so it must not ask browsers for https.
+      strictTransportSecurity: false,
+      contentSecurityPolicy: {
+        directives: { 'upgrade-insecure-requests': null, 'font-src': ["'self'", 'data:'] },
+      },
+    }),
+  );
+  app.useBodyParser('json', { limit: MOST_BODY });
+  app.useGlobalPipes(
+    new ValidationPipe({
+      ...VALIDATION,
+      transform: true,
+      exceptionFactory: (errors) => new BadInput(faultsOf(errors)),
+    }),
+  );
+  app.useGlobalFilters(new ProblemFilter());
+  app.enableShutdownHooks();
+  documentApi(app);
+  return app;
+}

@@ -1,0 +1,44 @@
+import type { Plan } from '@idle-kettle/core';
+import {
+  AllowNull,
+  Column,
+  DataType,
+  Default,
+  Model,
+  PrimaryKey,
+  Table,
+} from 'sequelize-typescript';
+
+/** One making of something. Putting a batch away hides it; it can be brought back. */
+@Table({ tableName: 'batches', underscored: true, paranoid: true, deletedAt: 'putAwayAt' })
+export class BatchModel extends Model {
+  @PrimaryKey
+  @Default(DataType.UUIDV4)
+  @Column(DataType.UUID)
+  declare id: string;
+
+  @AllowNull(false)
+  @Column(DataType.UUID)
+  declare householdId: string;
+
+  @AllowNull(false)
+  @Column(DataType.STRING(120))
+  declare name: string;
+
+  @AllowNull(false)
+  @Column(DataType.JSONB)
+  declare lines: string[];
+
+  /** What was planned when it was last saved. */
+  @AllowNull(false)
+  @Column(DataType.JSONB)
+  declare plan: Plan;
+
+  @AllowNull(false)
+  @Default(1)
+  @Column(DataType.INTEGER)
+  declare version: number;
+
+  declare createdAt: Date;
+  declare updatedAt: Date;
+}

@@ -1,0 +1,66 @@
+import { BatchDto, type Batch } from '@idle-kettle/contract';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Put,
+} from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { bodyOf } from '../openapi.ts';
+import { NotFound } from '../problem/errors.ts';
+import { BatchesService } from './batches.service.ts';
+
+const BatchId = new ParseUUIDPipe({
+  exceptionFactory: () => new NotFound('There is no such batch.'),
+});
+
+@ApiTags('batches')
+@Controller('batches')
+export class BatchesController {
+  constructor(private readonly batches: BatchesService) {}
+
+  @Get()
+  @ApiOperation({ summary: 'The batches, last changed first' })
+  list(): Promise<Batch[]> {
+    return this.batches.list();
+  }
+
+  @Get(':id')
+  @ApiOperation({ summary: 'One batch' })
+  find(@Param('id', BatchId) id: string): Promise<Batch> {
+    return this.batches.find(id);
+  }
+
+  @Post()
+  @ApiOperation({ summary: 'Save a new batch' })
+  @bodyOf(BatchDto)
+  create(@Body() dto: BatchDto): Promise<Batch> {
+    return this.batches.create(dto);
+  }
+
+  @Put(':id')
+  @ApiOperation({ summary: 'Save a change to a batch; 409 when it changed meanwhile' })
+  @bodyOf(BatchDto)
+  change(@Param('id', BatchId) id: string, @Body() dto: BatchDto): Promise<Batch> {
+    return this.batches.change(id, dto);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Put a batch away; it can be brought back' })
+  putAway(@Param('id', BatchId) id: string): Promise<void> {
+    return this.batches.putAway(id);
+  }
+
+  @Post(':id/bring-back')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Bring back a batch that was put away' })
+  bringBack(@Param('id', BatchId) id: string): Promise<Batch> {
+    return this.batches.bringBack(id);
+  }
+}

@@ -1,0 +1,6 @@
+import type { RunnableMigration } from 'umzug';
+import type { QueryInterface } from 'sequelize';
+import { householdsKitchensBatches } from './001-households-kitchens-batches.ts';
+
+/** Every migration, oldest first. Never change one that has landed: add the next. */
+export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [householdsKitchensBatches];

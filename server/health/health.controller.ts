@@ -1,0 +1,17 @@
+import { Controller, Get } from '@nestjs/common';
+import { InjectConnection } from '@nestjs/sequelize';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Sequelize } from 'sequelize-typescript';
+
+@ApiTags('health')
+@Controller('health')
+export class HealthController {
+  constructor(@InjectConnection() private readonly database: Sequelize) {}
+
+  @Get()
+  @ApiOperation({ summary: 'Whether server and database answer' })
+  async check(): Promise<{ readonly status: 'ok' }> {
+    await this.database.query('SELECT 1');
+    return { status: 'ok' };
+  }
+}

@@ -1,0 +1,53 @@
+import type { School, TemperatureScale, UnitSystem } from '@idle-kettle/core';
+import {
+  AllowNull,
+  Column,
+  DataType,
+  Default,
+  Model,
+  PrimaryKey,
+  Table,
+} from 'sequelize-typescript';
+
+@Table({ tableName: 'kitchens', underscored: true })
+export class KitchenModel extends Model {
+  @PrimaryKey
+  @Default(DataType.UUIDV4)
+  @Column(DataType.UUID)
+  declare id: string;
+
+  @AllowNull(false)
+  @Column(DataType.UUID)
+  declare householdId: string;
+
+  @AllowNull(false)
+  @Column(DataType.STRING(120))
+  declare name: string;
+
+  /** Metres above sea level. */
+  @Column(DataType.DOUBLE)
+  declare altitudeM: number | null;
+
+  /** Measured boiling point of plain water, °C. */
+  @Column(DataType.DOUBLE)
+  declare waterBoilsC: number | null;
+
+  @AllowNull(false)
+  @Column(DataType.STRING(10))
+  declare units: UnitSystem;
+
+  @AllowNull(false)
+  @Column(DataType.STRING(1))
+  declare temperature: TemperatureScale;
+
+  @AllowNull(false)
+  @Column(DataType.STRING(2))
+  declare altitudeUnit: 'm' | 'ft';
+
+  @AllowNull(false)
+  @Column(DataType.STRING(20))
+  declare school: School;
+
+  @Column(DataType.DATE)
+  declare setUpAt: Date | null;
+}

@@ -1,0 +1,14 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { HouseholdModule } from '../household/household.module.ts';
+import { KitchenController } from './kitchen.controller.ts';
+import { KitchenModel } from './kitchen.model.ts';
+import { KitchenService } from './kitchen.service.ts';
+
+@Module({
+  imports: [SequelizeModule.forFeature([KitchenModel]), HouseholdModule],
+  controllers: [KitchenController],
+  providers: [KitchenService],
+  exports: [KitchenService],
+})
+export class KitchenModule {}

@@ -1,0 +1,60 @@
+import type { Problem } from '@idle-kettle/contract';
+import {
+  Catch,
+  HttpException,
+  Logger,
+  type ArgumentsHost,
+  type ExceptionFilter,
+} from '@nestjs/common';
+import type { Request, Response } from 'express';
+import { STATUS_CODES } from 'node:http';
+import { ConnectionError } from 'sequelize';
+import { BadInput } from './errors.ts';
+
+/** Largest request body. */
+export const MOST_BODY = '256kb';
+
+type Trouble = { readonly status: number; readonly detail: string };
+
+/** Answers every error as RFC 9457 problem details. */
+@Catch()
+export class ProblemFilter implements ExceptionFilter {
+  private readonly log = new Logger('Problem');
+
+  catch(error: unknown, host: ArgumentsHost): void {
+    const request = host.switchToHttp().getRequest<Request>();
+    const response = host.switchToHttp().getResponse<Response>();
+    const { status, detail } = troubleOf(error);
+    if (status >= 500) this.log.error(error instanceof Error ? error.stack : String(error));
+    const problem: Problem = {
+      type: 'about:blank',
+      title: STATUS_CODES[status] ?? 'Error',
+      status,
+      detail,
+      instance: request.path,
+      faults: error instanceof BadInput ? error.faults : [],
+    };
+    response.status(status).type('application/problem+json').send(JSON.stringify(problem));
+  }
+}
+
+function troubleOf(error: unknown): Trouble {
+  if (error instanceof HttpException) return { status: error.getStatus(), detail: error.message };
+  if (error instanceof ConnectionError) {
+    return {
+      status: 503,
+      detail: 'The database does not answer. Nothing was stored; try again shortly.',
+    };
+  }
+  const type = bodyParserType(error);
+  if (type === 'entity.too.large') {
+    return { status: 413, detail: `The request is larger than ${MOST_BODY}; nothing was stored.` };
+  }
+  if (type === 'entity.parse.failed') return { status: 400, detail: 'The body is not JSON.' };
+  if (type !== null) return { status: 400, detail: 'The body cannot be read.' };
+  return { status: 500, detail: 'Something went wrong here, not with what you sent.' };
+}
+
+/** What Express’s body parser says went wrong; null for any other error. */
+const bodyParserType = (error: unknown): string | null =>
+  error instanceof Error && 'type' in error && typeof error.type === 'string' ? error.type : null;

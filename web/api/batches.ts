@@ -1,0 +1,48 @@
+import type { Batch, BatchDto } from '@idle-kettle/contract';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { request } from './request.ts';
+
+const LIST = ['batches'];
+const one = (id: string) => ['batch', id];
+
+export const useBatches = () =>
+  useQuery({ queryKey: LIST, queryFn: () => request<Batch[]>('/batches') });
+
+/** A batch by id; idle for null, which stands for one not saved yet. */
+export const useBatch = (id: string | null) =>
+  useQuery({
+    queryKey: one(id ?? 'new'),
+    queryFn: () => request<Batch>(`/batches/${id}`),
+    enabled: id !== null,
+    // While it is being edited the draft rules; a fresh copy is fetched when the screen opens.
+    refetchOnWindowFocus: false,
+  });
+
+/** Saves a new batch (id null) or a change to one. */
+export function useSaveBatch(id: string | null) {
+  const queries = useQueryClient();
+  return useMutation<Batch, Error, BatchDto>({
+    mutationFn: (batch) =>
+      id === null ? request('/batches', 'POST', batch) : request(`/batches/${id}`, 'PUT', batch),
+    onSuccess: (batch) => {
+      queries.setQueryData(one(batch.id), batch);
+      return queries.invalidateQueries({ queryKey: LIST });
+    },
+  });
+}
+
+export function usePutAway() {
+  const queries = useQueryClient();
+  return useMutation<void, Error, Batch>({
+    mutationFn: ({ id }) => request(`/batches/${id}`, 'DELETE'),
+    onSuccess: () => queries.invalidateQueries({ queryKey: LIST }),
+  });
+}
+
+export function useBringBack() {
+  const queries = useQueryClient();
+  return useMutation<Batch, Error, Batch>({
+    mutationFn: ({ id }) => request(`/batches/${id}/bring-back`, 'POST'),
+    onSuccess: () => queries.invalidateQueries({ queryKey: LIST }),
+  });
+}

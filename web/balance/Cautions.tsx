@@ -1,0 +1,27 @@
+import type { Caution } from '@idle-kettle/core';
+import { Info, OctagonAlert, TriangleAlert } from 'lucide-react';
+
+const LOOK = {
+  stop: { icon: OctagonAlert, style: 'border-error text-error font-bold' },
+  warn: { icon: TriangleAlert, style: 'border-secondary' },
+  note: { icon: Info, style: 'border-base-300 opacity-90' },
+} as const;
+
+/** What to mind with this batch, the gravest first. */
+export function Cautions({ cautions }: { cautions: readonly Caution[] }) {
+  return (
+    <section aria-label="Mind">
+      <ul className="flex flex-col gap-2">
+        {cautions.map(({ code, level, text }) => {
+          const { icon: Icon, style } = LOOK[level];
+          return (
+            <li key={`${code}${text}`} className={`flex gap-2 border-l-4 py-0.5 pl-3 ${style}`}>
+              <Icon aria-hidden className="mt-0.5 size-5 shrink-0" />
+              <span>{text}</span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

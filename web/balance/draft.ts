@@ -1,0 +1,41 @@
+/** What somebody typed and has not saved, kept in this browser so that a reload loses nothing. */
+export type Draft = {
+  readonly name: string;
+  readonly lines: readonly string[];
+  /** The version of the saved batch that it was made on; null for a new one. */
+  readonly version: number | null;
+};
+
+const key = (id: string | null): string => `kettle.draft.${id ?? 'new'}`;
+
+const isDraft = (value: unknown): value is Draft =>
+  typeof value === 'object' &&
+  value !== null &&
+  'name' in value &&
+  typeof value.name === 'string' &&
+  'lines' in value &&
+  Array.isArray(value.lines) &&
+  value.lines.every((line) => typeof line === 'string') &&
+  'version' in value &&
+  (value.version === null || typeof value.version === 'number');
+
+/** The draft kept for a batch (null: the new one); null when there is none that can be read. */
+export function keptDraft(id: string | null, storage: Storage = localStorage): Draft | null {
+  try {
+    const value: unknown = JSON.parse(storage.getItem(key(id)) ?? 'null');
+    return isDraft(value) ? value : null;
+  } catch {
+    return null;
+  }
+}
+
+export function keepDraft(id: string | null, draft: Draft, storage: Storage = localStorage): void {
+  try {
+    storage.setItem(key(id), JSON.stringify(draft));
+  } catch {
+    // A full or forbidden storage costs the safety net, never the typing.
+  }
+}
+
+export const dropDraft = (id: string | null, storage: Storage = localStorage): void =>
+  storage.removeItem(key(id));

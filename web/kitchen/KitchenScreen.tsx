@@ -1,0 +1,11 @@
+import { useKitchen } from '../api/kitchen.ts';
+import { NotFetched } from '../ui/Broken.tsx';
+import { Loading } from '../ui/Loading.tsx';
+import { KitchenSetUp } from './KitchenSetUp.tsx';
+
+export function KitchenScreen() {
+  const { data, error, refetch } = useKitchen();
+  if (error) return <NotFetched error={error} again={() => void refetch()} />;
+  if (!data) return <Loading what="the kitchen" />;
+  return <KitchenSetUp kitchen={data} />;
+}

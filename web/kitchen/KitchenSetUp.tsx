@@ -1,0 +1,189 @@
+import type { Kitchen } from '@idle-kettle/contract';
+import { planBatch, USUAL_JARS, USUAL_TARGET_PCT, type Plan } from '@idle-kettle/core';
+import { useForm, useWatch, type Resolver } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { useSetUpKitchen } from '../api/kitchen.ts';
+import { sayError } from '../api/request.ts';
+import { TemperatureStrip } from '../drawings/TemperatureStrip.tsx';
+import { Choice, Field } from './Field.tsx';
+import {
+  altitudeInUnit,
+  formOf,
+  readForm,
+  readingInScale,
+  type KitchenForm,
+} from './kitchenForm.ts';
+
+const resolver: Resolver<KitchenForm> = (form) => {
+  const read = readForm(form);
+  return read.ok
+    ? { values: form, errors: {} }
+    : {
+        values: {},
+        errors: Object.fromEntries(
+          read.faults.map(({ field, message }) => [field, { type: 'rule', message }]),
+        ),
+      };
+};
+
+/** Where the kitchen is, and how it likes to read. What that does to boiling water shows at once. */
+export function KitchenSetUp({ kitchen }: { kitchen: Kitchen }) {
+  const { register, handleSubmit, control, setValue, getValues, formState } = useForm<KitchenForm>({
+    defaultValues: formOf(kitchen),
+    resolver,
+    mode: 'onChange',
+  });
+  const setUp = useSetUpKitchen();
+  const navigate = useNavigate();
+  const form = { ...getValues(), ...useWatch({ control }) };
+  const { errors } = formState;
+  const error = (field: keyof KitchenForm) => errors[field]?.message;
+
+  const onSubmit = handleSubmit((values) => {
+    const read = readForm(values);
+    if (read.ok) setUp.mutate(read.kitchen, { onSuccess: () => void navigate('/') });
+  });
+
+  return (
+    <form
+      onSubmit={(event) => void onSubmit(event)}
+      noValidate
+      className="mx-auto flex max-w-4xl flex-col gap-7"
+    >
+      <div>
+        <h1 className="text-3xl font-bold text-primary">
+          {kitchen.setUp ? 'Kitchen' : 'Where is your kitchen?'}
+        </h1>
+        <p className="mt-1 text-lg">
+          Water boils cooler the higher you are, and the stop point and the minutes in the canner go
+          with it.
+        </p>
+      </div>
+
+      <div className="grid gap-6 md:grid-cols-2">
+        <div className="flex flex-col gap-5">
+          <Field
+            label="Altitude"
+            hint="Roughly is fine; your town’s altitude will do."
+            error={error('altitude')}
+            input={{ ...register('altitude'), inputMode: 'decimal', autoFocus: !kitchen.setUp }}
+          >
+            <Choice
+              legend="Unit of altitude"
+              name={register('altitudeUnit', {
+                onChange: (event: { target: { value: 'm' | 'ft' } }) =>
+                  setValue(
+                    'altitude',
+                    altitudeInUnit(form.altitude, form.altitudeUnit, event.target.value),
+                  ),
+              })}
+              options={[
+                { value: 'ft', text: 'ft' },
+                { value: 'm', text: 'm' },
+              ]}
+            />
+          </Field>
+          <Field
+            label="Boiling water on your thermometer"
+            hint="If you have measured it. It holds the weather and the thermometer’s own error too, so the stop point follows it instead of the altitude."
+            error={error('waterBoils')}
+            input={{ ...register('waterBoils'), inputMode: 'decimal' }}
+          >
+            <Choice
+              legend="Temperatures in"
+              name={register('temperature', {
+                onChange: (event: { target: { value: 'C' | 'F' } }) =>
+                  setValue(
+                    'waterBoils',
+                    readingInScale(form.waterBoils, form.temperature, event.target.value),
+                  ),
+              })}
+              options={[
+                { value: 'F', text: '°F' },
+                { value: 'C', text: '°C' },
+              ]}
+            />
+          </Field>
+        </div>
+        <Preview form={form} />
+      </div>
+
+      <Choice
+        legend="Amounts in"
+        name={register('units')}
+        options={[
+          { value: 'us', text: 'Cups, ounces and grams' },
+          { value: 'metric', text: 'Grams and millilitres' },
+        ]}
+      />
+      <Choice
+        legend="Before filling, jars are"
+        name={register('school')}
+        options={[
+          {
+            value: 'ten-minute',
+            text: 'Clean and hot',
+            detail: 'then at least 10 minutes in the canner',
+          },
+          {
+            value: 'sterilised',
+            text: 'Boiled sterile',
+            detail: 'then at least 5 minutes in the canner',
+          },
+        ]}
+      />
+      <Field label="Name of the kitchen" error={error('name')} input={register('name')} />
+
+      <div className="flex flex-wrap items-center gap-4">
+        <button type="submit" className="btn btn-primary btn-lg" disabled={setUp.isPending}>
+          {kitchen.setUp ? 'Save the kitchen' : 'This is my kitchen'}
+        </button>
+        {setUp.error && (
+          <p role="alert" className="text-error">
+            Not saved. {sayError(setUp.error)}
+          </p>
+        )}
+      </div>
+    </form>
+  );
+}
+
+/** What this place does to the stop point, while it is being typed. */
+function Preview({ form }: { form: KitchenForm }) {
+  const stop = stopHere(form);
+  return (
+    <section aria-label="Here" aria-live="polite" className="jar-label self-start p-5">
+      {stop === null ? (
+        <p className="text-lg">
+          Give an altitude, or a reading of boiling water, to see where a jam stops here.
+        </p>
+      ) : (
+        <>
+          <p className="mb-3 text-lg">Here, a jam stops at about</p>
+          <TemperatureStrip stop={stop} scale={form.temperature} />
+        </>
+      )}
+    </section>
+  );
+}
+
+function stopHere(form: KitchenForm): Plan['stop'] | null {
+  const read = readForm({ ...form, name: form.name || 'unnamed' });
+  if (!read.ok || (read.kitchen.altitudeM === null && read.kitchen.waterBoilsC === null))
+    return null;
+  const outcome = planBatch({
+    product: 'jam',
+    method: null,
+    lines: [],
+    altitudeM: read.kitchen.altitudeM,
+    waterBoilsC: read.kitchen.waterBoilsC,
+    pot: null,
+    targetSolublesPct: USUAL_TARGET_PCT,
+    jars: USUAL_JARS,
+    school: read.kitchen.school,
+    canner: 'boiling-water',
+    seed: 1,
+    draws: 100,
+  });
+  return outcome.ok ? outcome.plan.stop : null;
+}

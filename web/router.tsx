@@ -1,0 +1,29 @@
+import { createBrowserRouter } from 'react-router';
+import { BatchesScreen } from './batches/BatchesScreen.tsx';
+import { Broken, NoSuchPage } from './ui/Broken.tsx';
+import { Shell } from './ui/Shell.tsx';
+import { Loading } from './ui/Loading.tsx';
+
+export const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    errorElement: <Broken />,
+    hydrateFallbackElement: <Loading what="the kitchen" />,
+    children: [
+      { index: true, element: <BatchesScreen /> },
+      {
+        path: 'batches/:id',
+        lazy: async () => ({
+          Component: (await import('./balance/BalanceScreen.tsx')).BalanceScreen,
+        }),
+      },
+      {
+        path: 'kitchen',
+        lazy: async () => ({
+          Component: (await import('./kitchen/KitchenScreen.tsx')).KitchenScreen,
+        }),
+      },
+      { path: '*', element: <NoSuchPage /> },
+    ],
+  },
+]);

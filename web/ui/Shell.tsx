@@ -1,0 +1,51 @@
+import { BookOpenText, House } from 'lucide-react';
+import { NavLink, Outlet } from 'react-router';
+
+const PLACES = [
+  { to: '/', text: 'Batches', icon: BookOpenText },
+  { to: '/kitchen', text: 'Kitchen', icon: House },
+];
+
+/** The head of every page, and the page under it. */
+export function Shell() {
+  return (
+    <div className="flex min-h-screen flex-col">
+      <a
+        href="#page"
+        className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-10"
+      >
+        Skip to the page
+      </a>
+      <header className="rim bg-base-100">
+        <div className="mx-auto flex max-w-[84rem] items-center gap-4 px-4 py-2 sm:px-6">
+          <NavLink to="/" className="flex items-center gap-2 text-xl font-bold text-primary">
+            <img src="/kettle.svg" alt="" className="size-8" />
+            Idle Kettle
+          </NavLink>
+          <nav aria-label="Places" className="ml-auto flex gap-1">
+            {PLACES.map(({ to, text, icon: Icon }) => (
+              <NavLink
+                key={to}
+                to={to}
+                end
+                className={({ isActive }) =>
+                  `btn btn-ghost text-base ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
+                }
+              >
+                <Icon aria-hidden className="size-5" />
+                {text}
+              </NavLink>
+            ))}
+          </nav>
+        </div>
+      </header>
+      <main id="page" className="mx-auto w-full max-w-[84rem] grow px-4 py-5 sm:px-6">
+        <Outlet />
+      </main>
+      <footer className="mx-auto max-w-[84rem] px-4 pb-6 text-sm opacity-80 sm:px-6">
+        Times and verdicts are a help, not an authority: follow your local extension service or food
+        authority where it says otherwise.
+      </footer>
+    </div>
+  );
+}

@@ -1,0 +1,29 @@
+import { findIngredient, type Plan } from '@idle-kettle/core';
+
+/** Enamel, when a batch has no fruit yet. */
+const NO_FRUIT = '#cfc8b4';
+
+/** The colour a batch wears: that of the fruit it holds most of. */
+export function fruitColourOf(plan: Pick<Plan, 'lines'> | null): string {
+  let colour = NO_FRUIT;
+  let most = 0;
+  for (const line of plan?.lines ?? []) {
+    const row = line.ingredient === undefined ? null : findIngredient(line.ingredient);
+    if (row?.kind === 'fruit' && (line.massG ?? 0) > most) {
+      most = line.massG ?? 0;
+      colour = row.jamColour;
+    }
+  }
+  return colour;
+}
+
+/** What to call a batch that nobody has named: `Blackberry jam`, `Plum and apple jam`. */
+export function suggestedName(plan: Pick<Plan, 'lines'> | null): string {
+  const fruits = (plan?.lines ?? []).filter(
+    (line) => line.ingredient !== undefined && findIngredient(line.ingredient)?.kind === 'fruit',
+  );
+  const names = [...new Set(fruits.map((line) => line.name))];
+  if (names.length === 0) return 'New batch';
+  const text = `${names.join(' and ')} jam`;
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

@@ -1,0 +1,29 @@
+import type { Plan } from '@idle-kettle/core';
+
+const plural = (count: number, name: string): string => (count === 1 ? name : `${name}s`);
+
+/** `7–8 half-pints`, or `8 half-pints` when poor and good outcomes agree; null before there is a yield. */
+export function jarsInWords({ yield: jars }: Plan): string | null {
+  if (!jars) return null;
+  const { p10, p90 } = jars.fullJars;
+  const sizes = jars.jars.map(({ name }) => name);
+  const name = sizes.length === 1 ? (sizes[0] as string) : 'jar';
+  return p10 === p90 ? `${p90} ${plural(p90, name)}` : `${p10}–${p90} ${plural(p90, name)}`;
+}
+
+const SHELF: { readonly [verdict in Plan['shelf']['verdict']]: string } = {
+  pantry: 'Pantry',
+  fridge: 'Fridge only',
+  freezer: 'Freezer only',
+};
+
+/** `Pantry, 12 months`, `Fridge only, 3 weeks`. */
+export function shelfInWords({ shelf }: Plan): string {
+  const time =
+    shelf.months >= 1 ? `${shelf.months} months` : `${Math.round(shelf.months * 4)} weeks`;
+  return `${SHELF[shelf.verdict]}, ${time}`;
+}
+
+/** `10 min`, or `none` for a batch that is not processed. */
+export const processInWords = ({ process }: Plan): string =>
+  process.method === 'none' ? 'none' : `${process.minutes} min`;

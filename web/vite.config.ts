@@ -1,0 +1,11 @@
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  root: import.meta.dirname,
+  plugins: [react(), tailwindcss()],
+  resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
+  build: { outDir: 'dist', emptyOutDir: true, sourcemap: false },
+  server: { proxy: { '/api': `http://127.0.0.1:${process.env['KETTLE_PORT'] ?? 4780}` } },
+});
