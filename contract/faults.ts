@@ -1,11 +1,17 @@
 import type { Fault } from '@idle-kettle/core';
 import type { ValidationError } from 'class-validator';
 
+/** The rule by which class-validator refuses a key that the class does not have. */
+const UNKNOWN_KEY = 'whitelistValidation';
+
 /** Flattens what class-validator found into one fault a rule, each with its full path: `jars[0].volumeMl`. */
 export function faultsOf(errors: readonly ValidationError[], parent = ''): Fault[] {
   return errors.flatMap((error) => {
     const field = pathTo(parent, error.property);
-    const own = Object.values(error.constraints ?? {}).map((message) => ({ field, message }));
+    const own = Object.entries(error.constraints ?? {}).map(([rule, message]) => ({
+      field,
+      message: rule === UNKNOWN_KEY ? 'There is no such key here; check its spelling.' : message,
+    }));
     return [...own, ...faultsOf(error.children ?? [], field)];
   });
 }

@@ -145,11 +145,12 @@ export class PlanRequestDto {
   draws?: number;
 }
 
-/** Rules for every body: unknown keys are refused by name, nothing is converted silently. */
+/** Rules for every body: unknown keys are refused by name, and each field gets one message. */
 export const VALIDATION = {
   whitelist: true,
   forbidNonWhitelisted: true,
   forbidUnknownValues: true,
+  stopAtFirstError: true,
 } as const;
 
 /** The request that core plans, with every default filled in. */

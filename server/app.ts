@@ -3,12 +3,19 @@ import { faultsOf, VALIDATION } from '@idle-kettle/contract';
 import { ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import type { ErrorRequestHandler } from 'express';
 import helmet from 'helmet';
 import { AppModule } from './app.module.ts';
 import type { Config } from './config.ts';
 import { documentApi } from './openapi.ts';
 import { BadInput } from './problem/errors.ts';
-import { MOST_BODY, ProblemFilter } from './problem/problem.filter.ts';
+import { answerProblem, MOST_BODY, ProblemFilter } from './problem/problem.filter.ts';
+
+/** Answers for a body that could not be read, which Nest is never told of. Express knows it by its four parameters. */
+const answerBodyProblem: ErrorRequestHandler = (error, request, response, next) => {
+  if (response.headersSent) next(error);
+  else answerProblem(error, request, response);
+};
 
 /** The whole server, ready to listen. */
 export async function createApp(config: Config): Promise<NestExpressApplication> {
@@ -27,6 +34,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
     }),
   );
   app.useBodyParser('json', { limit: MOST_BODY });
+  app.use(answerBodyProblem);
   app.useGlobalPipes(
     new ValidationPipe({
       ...VALIDATION,

@@ -1,4 +1,4 @@
-import { parseIngredient } from 'parse-ingredient';
+import { parseIngredient, type Ingredient as ParsedLine } from 'parse-ingredient';
 import { findIngredient, type Form, type Ingredient } from '../larder/index.ts';
 import {
   convert,
@@ -7,6 +7,7 @@ import {
   unitOf,
   type Range,
   type UnitId,
+  UNITS,
 } from '../quantity/index.ts';
 import { impossible, MOST_LINE_CHARS, MOST_LINE_G, puzzling, type LineReading } from './line.ts';
 
@@ -22,7 +23,8 @@ const UNIT_BY_PARSER_ID: Readonly<Record<string, UnitId>> = {
   liter: 'L',
   teaspoon: 'tsp',
   tablespoon: 'tbsp',
-  fluidounce: 'fl oz',
+  'fluid ounce': 'fl oz',
+  deciliter: 'dL',
   cup: 'cup',
   pint: 'pint',
   quart: 'quart',
@@ -49,6 +51,13 @@ const EXTRA_UNITS = {
   gram: { short: 'g', plural: 'grams', alternates: ['gr', 'gm', 'gms', 'gramme', 'grammes'] },
   tonne: { short: 'tonne', plural: 'tonnes', alternates: ['ton', 'tons'] },
 };
+
+/** The units' own names, for a line that stops after one. */
+const UNIT_WORDS: ReadonlySet<string> = new Set([
+  ...UNITS.keys(),
+  ...Object.values(EXTRA_UNITS).flatMap(({ short, plural, alternates }) => [short, plural, ...alternates]),
+  'cups', 'pounds', 'ounces', 'quarts', 'pints', 'gallons',
+]); // prettier-ignore
 
 /** One letter that cooks use for two units each. */
 const AMBIGUOUS_UNITS: Readonly<Record<string, string>> = {
@@ -83,7 +92,7 @@ const NUMBER_WORDS: Readonly<Record<string, string>> = {
   nine: '9', ten: '10', half: '1/2',
 }; // prettier-ignore
 
-/** The fewest words of an ingredient's own name that a line can end with, after the amount. */
+/** A leading number word as digits: `half a cup` → `1/2 cup`. */
 const numbered = (text: string): string =>
   text.replace(/^half (?:of )?an? /i, '1/2 ').replace(/^([a-z]+) /i, (whole, word: string) => {
     const digits = NUMBER_WORDS[word.toLowerCase()];
@@ -107,6 +116,35 @@ function nameOf(description: string): Named | null {
   return ingredient ? { ingredient, form } : null;
 }
 
+/** What to say to a line whose unit is missing or unknown. */
+function withoutUnit(text: string, parsed: ParsedLine): LineReading {
+  const { quantity, unitOfMeasure, description } = parsed;
+  const [first = '', ...after] = description.split(' ');
+  if (unitOfMeasure === null && UNIT_WORDS.has(first) && after.length === 0) {
+    return puzzling(text, 'ingredient', 'Which ingredient? Name it after the amount.');
+  }
+  if (/^\d{3}$/.test(first)) {
+    return puzzling(
+      text,
+      'amount',
+      `“${quantity} ${first}” can be read two ways. Write the number without a space.`,
+    );
+  }
+  if (unitOfMeasure === null && nameOf(description)) {
+    return puzzling(
+      text,
+      'unit',
+      'No unit found. Give a weight or a volume, after preparing the fruit.',
+    );
+  }
+  const unit = unitOfMeasure ?? (after.length > 0 ? first : null);
+  return puzzling(
+    text,
+    'unit',
+    `${unit === null ? 'No unit found that we know.' : `“${unit}” is not a unit we know.`} Use g, kg, oz, lb, mL, L, tsp, tbsp, cup, pint, quart or gallon.`,
+  );
+}
+
 /** Kilograms or cubic metres, from `5 lb 8 oz apples` as from `2 cups sugar`. */
 type Measured = { readonly kind: 'mass' | 'volume'; readonly si: number; readonly rest: string };
 
@@ -127,28 +165,7 @@ function measure(text: string): Measured | { readonly trouble: LineReading } {
   const ambiguous = AMBIGUOUS_UNITS[parsed.unitOfMeasure ?? ''];
   if (ambiguous !== undefined) return fail('unit', ambiguous);
   const unitId = UNIT_BY_PARSER_ID[parsed.unitOfMeasureID ?? ''];
-  if (unitId === undefined) {
-    const [first = '', ...after] = parsed.description.split(' ');
-    if (/^\d{3}$/.test(first)) {
-      return fail(
-        'amount',
-        `“${parsed.quantity} ${first}” can be read two ways. Write the number without a space.`,
-      );
-    }
-    if (parsed.unitOfMeasure === null && nameOf(parsed.description)) {
-      return fail('unit', 'No unit found. Give a weight or a volume, after preparing the fruit.');
-    }
-    const unit = parsed.unitOfMeasure ?? (nameOf(after.join(' ')) ? first : null);
-    return unit === null
-      ? fail(
-          'unit',
-          'No unit found that we know. Use g, kg, oz, lb, mL, L, tsp, tbsp, cup, pint, quart or gallon.',
-        )
-      : fail(
-          'unit',
-          `“${unit}” is not a unit we know. Use g, kg, oz, lb, mL, L, tsp, tbsp, cup, pint, quart or gallon.`,
-        );
-  }
+  if (unitId === undefined) return { trouble: withoutUnit(text, parsed) };
   const unit = unitOf(unitId);
   const kind = unit.kind === 'mass' ? 'mass' : 'volume';
   const first = { kind, si: parsed.quantity * unit.si, rest: parsed.description } as const;

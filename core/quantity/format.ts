@@ -9,10 +9,9 @@ export type TemperatureScale = 'C' | 'F';
 const trimmed = (value: number, decimals: number): string =>
   String(Number(value.toFixed(decimals)));
 
-/** Cup-and-spoon fractions: `1 1/2`, `3/4`; plain decimals where no kitchen fraction is near. */
-function kitchenFraction(value: number): string {
-  return formatQuantity(value, { vulgarFractions: true, tolerance: 0.04 }) ?? trimmed(value, 2);
-}
+/** To the nearest eighth, as cups and spoons are marked: `1½`, `¾`, `8⅛`. */
+const kitchenFraction = (value: number): string =>
+  formatQuantity(Math.round(value * 8) / 8, { vulgarFractions: true }) ?? trimmed(value, 2);
 
 /** Grams as a scale shows them: whole grams, and a tenth below 10 g. */
 export function formatGrams(massG: number): string {
@@ -45,7 +44,7 @@ export function formatVolume(volumeMl: number, system: UnitSystem): string {
     const value = convert(volumeMl, 'mL', unit);
     if (value >= least) {
       const text = kitchenFraction(value);
-      return `${text} ${unit === 'cup' && value > 1.04 ? 'cups' : unit}`;
+      return `${text} ${unit === 'cup' && value >= 1.0625 ? 'cups' : unit}`;
     }
   }
   return '0 tsp';

@@ -12,6 +12,7 @@ export type UnitId =
   | 'oz'
   | 'lb'
   | 'mL'
+  | 'dL'
   | 'L'
   | 'tsp'
   | 'tbsp'
@@ -41,6 +42,7 @@ export const UNITS: ReadonlyMap<UnitId, Unit> = new Map([
   unit('oz', 'mass', POUND_KG / 16),
   unit('lb', 'mass', POUND_KG),
   unit('mL', 'volume', 1e-6),
+  unit('dL', 'volume', 1e-4),
   unit('L', 'volume', 1e-3),
   unit('tsp', 'volume', US_GALLON_M3 / 768),
   unit('tbsp', 'volume', US_GALLON_M3 / 256),

@@ -19,23 +19,27 @@ type Trouble = { readonly status: number; readonly detail: string };
 /** Answers every error as RFC 9457 problem details. */
 @Catch()
 export class ProblemFilter implements ExceptionFilter {
-  private readonly log = new Logger('Problem');
-
   catch(error: unknown, host: ArgumentsHost): void {
-    const request = host.switchToHttp().getRequest<Request>();
-    const response = host.switchToHttp().getResponse<Response>();
-    const { status, detail } = troubleOf(error);
-    if (status >= 500) this.log.error(error instanceof Error ? error.stack : String(error));
-    const problem: Problem = {
-      type: 'about:blank',
-      title: STATUS_CODES[status] ?? 'Error',
-      status,
-      detail,
-      instance: request.path,
-      faults: error instanceof BadInput ? error.faults : [],
-    };
-    response.status(status).type('application/problem+json').send(JSON.stringify(problem));
+    const http = host.switchToHttp();
+    answerProblem(error, http.getRequest<Request>(), http.getResponse<Response>());
   }
+}
+
+const log = new Logger('Problem');
+
+/** Answers one error; also for what fails before Nest is reached, such as reading the body. */
+export function answerProblem(error: unknown, request: Request, response: Response): void {
+  const { status, detail } = troubleOf(error);
+  if (status >= 500) log.error(error instanceof Error ? error.stack : String(error));
+  const problem: Problem = {
+    type: 'about:blank',
+    title: STATUS_CODES[status] ?? 'Error',
+    status,
+    detail,
+    instance: request.path,
+    faults: error instanceof BadInput ? error.faults : [],
+  };
+  response.status(status).type('application/problem+json').send(JSON.stringify(problem));
 }
 
 function troubleOf(error: unknown): Trouble {

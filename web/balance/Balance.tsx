@@ -86,7 +86,7 @@ export function Balance({ kitchen, saved }: { kitchen: Kitchen; saved: Batch | n
       <div className="flex flex-col gap-4 max-lg:order-last">
         {plan && (
           <div className={stale ? 'opacity-50' : ''}>
-            <KettleSection plan={plan} fruit={fruit} units={kitchen.units} />
+            <KettleSection plan={plan} fruit={fruit} />
             {plan.yield && <JarRow jars={plan.yield} fruit={fruit} />}
           </div>
         )}

@@ -26,7 +26,7 @@ export function BatchLabel({ plan, kitchen, fruit, title, stale }: Props) {
       aria-label="What this batch will be"
       aria-live="polite"
       style={{ '--fruit': fruit } as React.CSSProperties}
-      className={`jar-label flex flex-col gap-4 py-5 pr-6 pl-5 ${stale ? 'opacity-50' : ''}`}
+      className={`jar-label flex flex-col gap-3 py-5 pr-6 pl-5 ${stale ? 'opacity-50' : ''}`}
     >
       {title}
 
@@ -37,12 +37,13 @@ export function BatchLabel({ plan, kitchen, fruit, title, stale }: Props) {
         testId="stop"
       >
         <TemperatureStrip stop={stop} scale={scale} />
-        <p className="text-sm">
-          The rule, boiling water + 8 °F, says{' '}
-          <b data-testid="rule-stop">{formatTemperature(stop.ruleTempC, scale)}</b>
-          {stop.tempC === undefined ? '.' : '; this recipe’s own syrup says the figure above.'}
-        </p>
-        <Where about="Stop">{why.stop}</Where>
+        <Note>
+          <p>
+            The rule, boiling water + 8 °F:{' '}
+            <b data-testid="rule-stop">{formatTemperature(stop.ruleTempC, scale)}</b>
+          </p>
+          <Where about="Stop">{why.stop}</Where>
+        </Note>
       </Figure>
 
       {jars && (
@@ -53,8 +54,10 @@ export function BatchLabel({ plan, kitchen, fruit, title, stale }: Props) {
           testId="jars"
         >
           <RangeBar spread={jars.volumeMl} say={(volume) => formatVolume(volume, kitchen.units)} />
-          <p className="text-sm">Heat {jars.jarsToHeat}: one more than a good outcome fills.</p>
-          <Where about="Jars">{why.yield}</Where>
+          <Note>
+            <p>Heat {jars.jarsToHeat} jars, one to spare.</p>
+            <Where about="Jars">{why.yield}</Where>
+          </Note>
         </Figure>
       )}
 
@@ -76,7 +79,6 @@ export function BatchLabel({ plan, kitchen, fruit, title, stale }: Props) {
       <Figure name="In the canner" value={processInWords(plan)} testId="process">
         {process.method !== 'none' && (
           <p className="text-sm">
-            {process.presterilise ? 'Jars boiled sterile first. ' : ''}
             Leave {process.headspaceMm} mm (¼ in) of headspace. {process.notes.join(' ')}
           </p>
         )}
@@ -100,6 +102,11 @@ export function BatchLabel({ plan, kitchen, fruit, title, stale }: Props) {
     </section>
   );
 }
+
+/** What is said under a figure, with its reckoning beside it; opened, the reckoning takes its own line. */
+const Note = ({ children }: { children: React.ReactNode }) => (
+  <div className="flex flex-wrap items-baseline justify-between gap-x-3 text-sm">{children}</div>
+);
 
 const partInWords = (partMl: number, kitchen: Kitchen): string =>
   partMl < 15 ? '' : `and ${formatVolume(partMl, kitchen.units)} for the fridge`;

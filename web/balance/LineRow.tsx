@@ -52,7 +52,7 @@ export function LineRow({
 
   return (
     <li className="border-b border-base-300 py-1.5">
-      <div className="flex items-center gap-2">
+      <div className="flex items-center gap-1 sm:gap-2">
         <input
           type="text"
           data-line={index}
@@ -66,7 +66,7 @@ export function LineRow({
           placeholder={index === 0 ? '7 cups crushed damsons' : 'add a line'}
           autoComplete="off"
           spellCheck={false}
-          className="input input-ghost h-10 min-w-0 grow px-2 text-lg"
+          className="input input-ghost h-10 min-w-0 grow px-1 text-base sm:px-2 sm:text-lg"
         />
         <Grams reading={reading} units={units} />
         <button
@@ -93,18 +93,18 @@ export function LineRow({
 }
 
 function Grams({ reading, units }: { reading: LineReading | null; units: UnitSystem }) {
-  if (reading === null) return <span className="w-24" />;
+  if (reading === null) return <span className="w-20 shrink-0 sm:w-24" />;
   if (!reading.understood) {
     return (
-      <span className="w-24 text-right text-error">
+      <span className="w-20 shrink-0 text-right text-error sm:w-24">
         <CircleHelp aria-label="not understood" className="ml-auto size-5" />
       </span>
     );
   }
   const { typical } = reading.massG;
   return (
-    <span className="w-24 shrink-0 text-right leading-tight">
-      <span className="text-lg font-bold">{formatGrams(typical)}</span>
+    <span className="w-20 shrink-0 text-right leading-tight sm:w-24 tabular-nums">
+      <span className="text-base font-bold sm:text-lg">{formatGrams(typical)}</span>
       {units === 'us' && (
         <span className="block text-sm opacity-80">{formatMass(typical, 'us')}</span>
       )}

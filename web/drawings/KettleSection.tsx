@@ -1,12 +1,12 @@
-import { formatMass, type Layers, type Plan, type UnitSystem } from '@idle-kettle/core';
+import { formatMass, type Layers, type Plan } from '@idle-kettle/core';
 
-const WIDTH = 520;
+const WIDTH = 400;
 const RIM_Y = 70;
 const BASE_Y = 330;
-const LEFT = 60;
-const RIGHT = 300;
+const LEFT = 44;
+const RIGHT = 232;
 /** Least room between two captions, so that thin layers stay readable. */
-const CAPTION_ROOM = 26;
+const CAPTION_ROOM = 40;
 
 type Layer = {
   readonly name: string;
@@ -18,23 +18,22 @@ type Layer = {
 /** What stays in the pot, from the bottom up. */
 const layersOf = (layers: Layers, fruit: string): readonly Layer[] => [
   { name: 'pieces', massG: layers.insolublesG, fill: fruit, opacity: 1 },
-  { name: 'other fruit solubles', massG: layers.otherSolublesG, fill: fruit, opacity: 0.72 },
+  { name: 'acids, pectin', massG: layers.otherSolublesG, fill: fruit, opacity: 0.72 },
   { name: 'sugars', massG: layers.sugarsG, fill: fruit, opacity: 0.5 },
-  { name: 'water that stays', massG: layers.waterG, fill: fruit, opacity: 0.26 },
+  { name: 'water stays', massG: layers.waterG, fill: fruit, opacity: 0.26 },
 ];
 
 type Props = {
   readonly plan: Plan;
   readonly fruit: string;
-  readonly units: UnitSystem;
 };
 
 /** The pot in section: what goes in, what leaves as steam, and what stays, by mass. */
-export function KettleSection({ plan, fruit, units }: Props) {
+export function KettleSection({ plan, fruit }: Props) {
   const { start, finish } = plan;
   if (!start || !finish) return <EmptyKettle />;
   const perGram = (BASE_Y - RIM_Y - 30) / start.massG;
-  const mass = (massG: number) => formatMass(massG, units);
+  const mass = (massG: number) => formatMass(massG, 'metric');
   const stays = stacked(layersOf(finish.layers, fruit), perGram);
   const y = stays.at(-1)?.y ?? BASE_Y;
   const steamHeight = Math.max(0, finish.steamG) * perGram;
@@ -94,8 +93,11 @@ export function KettleSection({ plan, fruit, units }: Props) {
               className="fill-none stroke-base-content/40"
               strokeWidth="1.2"
             />
-            <text x={RIGHT + 28} y={line + 5} fontSize="15">
-              <tspan fontWeight="700">{value}</tspan> {text}
+            <text x={RIGHT + 26} y={line - 2} fontSize="17" fontWeight="700">
+              {value}
+            </text>
+            <text x={RIGHT + 26} y={line + 14} fontSize="14">
+              {text}
             </text>
           </g>
         ))}
@@ -138,7 +140,7 @@ const Pot = () => (
       d={`M${LEFT} ${RIM_Y} V${BASE_Y - 34} Q${LEFT} ${BASE_Y} ${LEFT + 34} ${BASE_Y} H${RIGHT - 34} Q${RIGHT} ${BASE_Y} ${RIGHT} ${BASE_Y - 34} V${RIM_Y}`}
     />
     <path d={`M${LEFT - 14} ${RIM_Y} H${RIGHT + 14}`} strokeWidth="10" />
-    <path d={`M${LEFT - 4} 120 q-34 4 -34 30 q0 22 34 22`} strokeWidth="8" />
+    <path d={`M${LEFT - 4} 120 q-28 4 -28 28 q0 20 28 20`} strokeWidth="8" />
   </g>
 );
 

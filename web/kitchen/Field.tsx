@@ -46,12 +46,14 @@ type ChoiceProps = {
   readonly legend: string;
   readonly name: UseFormRegisterReturn;
   readonly options: readonly Option[];
+  /** The legend is plain to see from what stands beside it; then it is only read out. */
+  readonly quiet?: boolean;
 };
 
 /** One of a few, as radio buttons. */
-export const Choice = ({ legend, name, options }: ChoiceProps) => (
+export const Choice = ({ legend, name, options, quiet = false }: ChoiceProps) => (
   <fieldset>
-    <legend className="mb-1 text-sm font-bold">{legend}</legend>
+    <legend className={quiet ? 'sr-only' : 'mb-1 font-bold'}>{legend}</legend>
     <div className="flex flex-wrap gap-x-6 gap-y-2">
       {options.map(({ value, text, detail }) => (
         <label key={value} className="flex cursor-pointer items-center gap-2 text-lg">

@@ -69,6 +69,7 @@ export function KitchenSetUp({ kitchen }: { kitchen: Kitchen }) {
             input={{ ...register('altitude'), inputMode: 'decimal', autoFocus: !kitchen.setUp }}
           >
             <Choice
+              quiet
               legend="Unit of altitude"
               name={register('altitudeUnit', {
                 onChange: (event: { target: { value: 'm' | 'ft' } }) =>
@@ -90,6 +91,7 @@ export function KitchenSetUp({ kitchen }: { kitchen: Kitchen }) {
             input={{ ...register('waterBoils'), inputMode: 'decimal' }}
           >
             <Choice
+              quiet
               legend="Temperatures in"
               name={register('temperature', {
                 onChange: (event: { target: { value: 'C' | 'F' } }) =>

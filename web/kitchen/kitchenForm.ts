@@ -82,9 +82,7 @@ export function readForm(
     altitudeUnit: form.altitudeUnit,
     school: form.school,
   });
-  const faults = faultsOf(validateSync(dto, { ...VALIDATION, stopAtFirstError: true })).map(
-    toFormFault,
-  );
+  const faults = faultsOf(validateSync(dto, VALIDATION)).map(toFormFault);
   return faults.length > 0 ? { ok: false, faults } : { ok: true, kitchen: dto };
 }
 

@@ -17,8 +17,11 @@ export function Shell() {
         Skip to the page
       </a>
       <header className="rim bg-base-100">
-        <div className="mx-auto flex max-w-[84rem] items-center gap-4 px-4 py-2 sm:px-6">
-          <NavLink to="/" className="flex items-center gap-2 text-xl font-bold text-primary">
+        <div className="mx-auto flex max-w-[84rem] items-center gap-2 px-3 py-2 sm:gap-4 sm:px-6">
+          <NavLink
+            to="/"
+            className="flex items-center gap-2 text-lg font-bold whitespace-nowrap text-primary sm:text-xl"
+          >
             <img src="/kettle.svg" alt="" className="size-8" />
             Idle Kettle
           </NavLink>
@@ -29,7 +32,7 @@ export function Shell() {
                 to={to}
                 end
                 className={({ isActive }) =>
-                  `btn btn-ghost text-base ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
+                  `btn btn-ghost px-2 text-base sm:px-4 ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
                 }
               >
                 <Icon aria-hidden className="size-5" />

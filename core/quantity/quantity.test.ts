@@ -1,0 +1,141 @@
+import fc from 'fast-check';
+import { gnuUnits } from '../test/gnuUnits.ts';
+import { plainNumbers, readAmount } from './amount.ts';
+import {
+  formatAltitude,
+  formatDegrees,
+  formatGrams,
+  formatMass,
+  formatTemperature,
+  formatVolume,
+} from './format.ts';
+import { exactly, range } from './range.ts';
+import {
+  celsiusDegrees,
+  celsiusToFahrenheit,
+  fahrenheitDegrees,
+  fahrenheitToCelsius,
+} from './temperature.ts';
+import { convert, unitOf, UNITS, type UnitId } from './units.ts';
+
+/** Our names of units in the words of Debian's `units`. */
+const GNU_NAME: Partial<Record<UnitId, string>> = {
+  tsp: 'teaspoon',
+  tbsp: 'tablespoon',
+  'fl oz': 'fluidounce',
+  mL: 'ml',
+  dL: 'dl',
+  L: 'liter',
+  lb: 'pound',
+  oz: 'ounce',
+  in: 'inch',
+};
+const SI_NAME = { mass: 'kg', volume: 'm^3', length: 'm' } as const;
+
+describe('units', () => {
+  test.each([...UNITS.keys()])('%s is what Debian’s units says', (id) => {
+    const { si, kind } = unitOf(id);
+    expect(si / gnuUnits(GNU_NAME[id] ?? id, SI_NAME[kind])).toBeCloseTo(1, 9);
+  });
+
+  test('any value survives the way there and back', () => {
+    const ids = [...UNITS.keys()];
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...ids),
+        fc.constantFrom(...ids),
+        fc.double({ min: 1e-6, max: 1e6, noNaN: true }),
+        (from, to, value) => {
+          fc.pre(unitOf(from).kind === unitOf(to).kind);
+          expect(convert(convert(value, from, to), to, from) / value).toBeCloseTo(1, 12);
+        },
+      ),
+    );
+  });
+
+  test('refuses to turn cups into grams, and says why', () => {
+    expect(() => convert(1, 'cup', 'g')).toThrow('cup is a volume and g is a mass');
+  });
+});
+
+describe('temperatures', () => {
+  test.each([0, 37, 100, 104.4])('%d °C in °F is what Debian’s units says', (tempC) => {
+    expect(celsiusToFahrenheit(tempC)).toBeCloseTo(gnuUnits(`tempC(${tempC})`, 'tempF'), 8);
+  });
+
+  test('points and differences survive the way there and back', () => {
+    fc.assert(
+      fc.property(fc.double({ min: -100, max: 300, noNaN: true }), (tempC) => {
+        expect(fahrenheitToCelsius(celsiusToFahrenheit(tempC))).toBeCloseTo(tempC, 9);
+        expect(celsiusDegrees(fahrenheitDegrees(tempC))).toBeCloseTo(tempC, 9);
+      }),
+    );
+  });
+});
+
+describe('amounts as cooks write them', () => {
+  test.each([
+    ['2', 2],
+    ['1.5', 1.5],
+    ['1 1/2', 1.5],
+    ['1½', 1.5],
+    ['¾', 0.75],
+    ['1,400', 1400],
+    ['1,5', 1.5],
+    ['-3', -3],
+    ['−3', -3],
+  ])('“%s” is %d', (text, value) => {
+    expect(readAmount(text)).toBe(value);
+  });
+
+  test.each(['', 'NaN', 'Infinity', 'some', '1 cup', '1/0', '<b>2</b>'])(
+    '“%s” is no amount',
+    (text) => {
+      expect(readAmount(text)).toBeNull();
+    },
+  );
+
+  test.each([
+    ['1,5 kg', '1.5 kg'],
+    ['1,400 g', '1400 g'],
+    ['10\u202f000 g', '10000 g'],
+    ['2 400 g jars', '2 400 g jars'],
+    ['plums, stoned', 'plums, stoned'],
+  ])('“%s” becomes “%s”', (text, plain) => {
+    expect(plainNumbers(text)).toBe(plain);
+  });
+});
+
+describe('amounts as cooks read them', () => {
+  test.each([
+    [formatGrams(1400), '1,400 g'],
+    [formatGrams(7.25), '7.3 g'],
+    [formatMass(1400, 'metric'), '1.4 kg'],
+    [formatMass(850, 'metric'), '850 g'],
+    [formatMass(1400, 'us'), '3 lb 1.4 oz'],
+    [formatMass(453.59237, 'us'), '1 lb'],
+    [formatMass(453.5, 'us'), '1 lb'],
+    [formatMass(200, 'us'), '7.1 oz'],
+    [formatVolume(1840, 'metric'), '1.84 L'],
+    [formatVolume(350, 'metric'), '350 mL'],
+    [formatVolume(236.588, 'us'), '1 cup'],
+    [formatVolume(1892.7, 'us'), '8 cups'],
+    [formatVolume(354.9, 'us'), '1½ cups'],
+    [formatVolume(29.6, 'us'), '2 tbsp'],
+    [formatVolume(2.46, 'us'), '½ tsp'],
+    [formatTemperature(104.42, 'F'), '220.0 °F'],
+    [formatTemperature(104.42, 'C'), '104.4 °C'],
+    [formatDegrees(4.444, 'F'), '8.0 °F'],
+    [formatAltitude(1524, 'ft'), '5,000 ft'],
+  ])('%s', (got, wanted) => {
+    expect(got).toBe(wanted);
+  });
+});
+
+describe('ranges', () => {
+  test('must rise', () => {
+    expect(() => range(2, 1, 3)).toThrow(RangeError);
+    expect(() => range(1, NaN, 3)).toThrow(RangeError);
+    expect(exactly(4)).toEqual({ low: 4, typical: 4, high: 4 });
+  });
+});

@@ -1,0 +1,179 @@
+import fc from 'fast-check';
+import {
+  massOf,
+  NOTHING,
+  solublesG,
+  solublesPctOf,
+  syrupBrixOf,
+  type Contents,
+} from '../formula/index.ts';
+import { gnuUnits } from '../test/gnuUnits.ts';
+import { syrupDensity, volumeMl } from './density.ts';
+import { finishOf, THICKEST_SYRUP_BRIX } from './finish.ts';
+import { jarredMl } from './losses.ts';
+import { packJars, type JarSize } from './packing.ts';
+
+describe('density of syrups', () => {
+  // GNU units `brix`: apparent specific gravity table of the US Bureau of Standards, at 20 °C.
+  test.each([0, 5, 10, 20, 30, 40, 50, 55, 60, 65, 70, 75, 85])(
+    'at %d °Brix it is within 0.2 %% of the table in Debian’s units',
+    (brix) => {
+      const tabled = gnuUnits(`brix(${brix})`, 'kg/m^3');
+      expect(Math.abs(syrupDensity(brix, 20) / tabled - 1)).toBeLessThanOrEqual(0.002);
+    },
+  );
+
+  test('hot syrup is thinner by 0.045 % a degree', () => {
+    expect(syrupDensity(65, 90) / syrupDensity(65, 20)).toBeCloseTo(1 - 0.00045 * 70, 12);
+  });
+
+  test.each([
+    [-1, 20],
+    [101, 20],
+    [65, 200],
+    [NaN, 20],
+  ])('refuses %d °Brix at %d °C', (brix, tempC) => {
+    expect(() => syrupDensity(brix, tempC)).toThrow(RangeError);
+  });
+
+  test('pieces take their own room', () => {
+    const syrup: Contents = { ...NOTHING, sucrose: 650, water: 350 };
+    expect(volumeMl({ ...syrup, insolubles: 150 }, 20) - volumeMl(syrup, 20)).toBeCloseTo(100, 8);
+  });
+});
+
+describe('the batch at the stop', () => {
+  const start: Contents = {
+    water: 1740,
+    sucrose: 1406,
+    hexoses: 114,
+    otherSolubles: 60,
+    insolubles: 80,
+  };
+
+  test('reaches the target by losing water alone', () => {
+    const { contents, outcome } = finishOf(start, 65, 0);
+    expect(outcome).toBe('reached');
+    expect(solublesPctOf(contents)).toBeCloseTo(65, 10);
+    expect(solublesG(contents)).toBe(solublesG(start));
+    expect(contents.insolubles).toBe(start.insolubles);
+  });
+
+  test('never adds water to a batch that is past the target already', () => {
+    const { contents, outcome } = finishOf({ ...start, sucrose: 5000 }, 65, 0);
+    expect(outcome).toBe('already past');
+    expect(contents.water).toBe(start.water);
+  });
+
+  test('stops at the thickest syrup when pieces leave no room for the target', () => {
+    const { contents, outcome } = finishOf(
+      { ...NOTHING, water: 850, hexoses: 70, insolubles: 80 },
+      65,
+      0,
+    );
+    expect(outcome).toBe('pieces too many');
+    expect(syrupBrixOf(contents)).toBeCloseTo(THICKEST_SYRUP_BRIX, 8);
+  });
+
+  test('more sugar never lowers the soluble solids, and never the yield', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 3000, noNaN: true }),
+        fc.double({ min: 0, max: 500, noNaN: true }),
+        (sugar, more) => {
+          const with_ = (sucrose: number) => finishOf({ ...start, sucrose }, 65, 0.2).contents;
+          expect(solublesPctOf(with_(sugar + more))).toBeGreaterThanOrEqual(
+            solublesPctOf(with_(sugar)) - 1e-9,
+          );
+          expect(massOf(with_(sugar + more))).toBeGreaterThanOrEqual(massOf(with_(sugar)) - 1e-9);
+        },
+      ),
+    );
+  });
+
+  test('skimmings take away and stirred-in air adds', () => {
+    expect(jarredMl(1000, 0.02, 0)).toBeCloseTo(980, 10);
+    expect(jarredMl(1000, 0, 0.02)).toBeCloseTo(1020.408, 3);
+  });
+});
+
+/** Every way of filling the jars, tried one by one: the oracle for small cases. */
+function packByTrying(
+  room: number,
+  sizes: readonly JarSize[],
+): { left: number; sizes: number; jars: number } {
+  const best = { left: Infinity, sizes: Infinity, jars: Infinity };
+  const better = (left: number, used: number, jars: number) =>
+    left < best.left ||
+    (left === best.left && (used < best.sizes || (used === best.sizes && jars < best.jars)));
+  const go = (i: number, left: number, used: number, jars: number) => {
+    const size = sizes[i];
+    if (!size) {
+      if (better(left, used, jars)) Object.assign(best, { left, sizes: used, jars });
+      return;
+    }
+    for (let n = 0; n * size.volumeMl <= left && n <= (size.count ?? Infinity); n++) {
+      go(i + 1, left - n * size.volumeMl, used + (n > 0 ? 1 : 0), jars + n);
+    }
+  };
+  go(0, room, 0, 0);
+  return best;
+}
+
+describe('packing jars', () => {
+  const size = (name: string, volume: number, count: number | null = null): JarSize => ({
+    name,
+    volumeMl: volume,
+    count,
+  });
+
+  test('fills half-pints and names the part jar', () => {
+    expect(packJars(1905.8, [size('half-pint', 237)])).toEqual({
+      jars: [{ name: 'half-pint', count: 8 }],
+      partMl: expect.closeTo(9.8, 6) as number,
+    });
+  });
+
+  test('honours what is on hand', () => {
+    const packed = packJars(1900, [size('half-pint', 237, 3), size('quarter-pint', 118, 5)]);
+    expect(packed.jars).toEqual([
+      { name: 'half-pint', count: 3 },
+      { name: 'quarter-pint', count: 5 },
+    ]);
+    expect(packed.partMl).toBeCloseTo(1900 - 711 - 590, 6);
+  });
+
+  test('with no jars at all everything is left over', () => {
+    expect(packJars(500, [])).toEqual({ jars: [], partMl: 500 });
+  });
+
+  test('finds the optimum that trying every way finds', () => {
+    const sizes = fc.array(
+      fc.record({
+        name: fc.constantFrom('a', 'b', 'c', 'd'),
+        volumeMl: fc.integer({ min: 3, max: 25 }),
+        count: fc.option(fc.integer({ min: 0, max: 5 })),
+      }),
+      { minLength: 1, maxLength: 3 },
+    );
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 90 }), sizes, (room, on) => {
+        const hand = on.map((jar, i) => ({ ...jar, name: `${jar.name}${i}` }));
+        const packed = packJars(room, hand);
+        const best = packByTrying(room, hand);
+        expect(packed.partMl).toBe(best.left);
+        expect(packed.jars.length).toBe(best.sizes);
+        expect(packed.jars.reduce((sum, jar) => sum + jar.count, 0)).toBe(best.jars);
+      }),
+      { numRuns: 500 },
+    );
+  });
+
+  test.each([-1, NaN, 2e6])('refuses a volume of %d mL', (volume) => {
+    expect(() => packJars(volume, [size('half-pint', 237)])).toThrow(RangeError);
+  });
+
+  test('refuses a jar without room', () => {
+    expect(() => packJars(100, [size('thimble', 0)])).toThrow('thimble');
+  });
+});
