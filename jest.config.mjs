@@ -32,5 +32,12 @@ const room = (name) => ({
 });
 
 export default {
-  projects: [room('core'), room('contract'), room('cli'), room('web'), room('server')],
+  projects: [
+    room('core'),
+    room('contract'),
+    room('cli'),
+    room('web'),
+    room('server'),
+    room('launcher'),
+  ],
 };

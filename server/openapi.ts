@@ -1,7 +1,7 @@
 import type { INestApplication } from '@nestjs/common';
 import { ApiBody, DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
-import classTransformerStorage from 'class-transformer/cjs/storage.js';
+import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 
 /** Documents a body by the contract class that validates it. */
 export const bodyOf = (dto: { readonly name: string }): MethodDecorator =>
@@ -32,7 +32,7 @@ export function documentApi(app: INestApplication): void {
       .build(),
   );
   const schemas = validationMetadatasToSchemas({
-    classTransformerMetadataStorage: classTransformerStorage.defaultMetadataStorage,
+    classTransformerMetadataStorage: defaultMetadataStorage,
     refPointerPrefix: '#/components/schemas/',
   }) as Schemas;
   const request = schemas['PlanRequestDto'];

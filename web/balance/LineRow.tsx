@@ -1,4 +1,10 @@
-import { formatGrams, formatMass, type LineReading, type UnitSystem } from '@idle-kettle/core';
+import {
+  formatGrams,
+  formatMass,
+  MOST_LINE_CHARS,
+  type LineReading,
+  type UnitSystem,
+} from '@idle-kettle/core';
 import { CircleAlert, CircleHelp, X } from 'lucide-react';
 import { useId, type ClipboardEvent, type KeyboardEvent } from 'react';
 
@@ -45,7 +51,7 @@ export function LineRow({
 
   function onPasteText(event: ClipboardEvent<HTMLInputElement>) {
     const pasted = event.clipboardData.getData('text/plain');
-    if (!pasted.includes('\n')) return;
+    if (!pasted.includes('\n') && pasted.length <= MOST_LINE_CHARS) return;
     event.preventDefault();
     onPaste(`${text}${pasted}`);
   }

@@ -60,6 +60,11 @@ export function LinesEditor({ state, dispatch, units }: Props) {
           />
         ))}
       </ol>
+      {state.refused !== null && (
+        <p role="alert" className="mt-2 border-l-4 border-error pl-3 text-error">
+          {state.refused}
+        </p>
+      )}
       {state.removed && (
         <p role="status" className="mt-2 flex items-center gap-2 text-sm">
           Took out “{state.removed.text}”.

@@ -8,6 +8,7 @@ export function jarsInWords({ yield: jars }: Plan): string | null {
   const { p10, p90 } = jars.fullJars;
   const sizes = jars.jars.map(({ name }) => name);
   const name = sizes.length === 1 ? (sizes[0] as string) : 'jar';
+  if (p90 === 0) return 'less than one half-pint';
   return p10 === p90 ? `${p90} ${plural(p90, name)}` : `${p10}–${p90} ${plural(p90, name)}`;
 }
 

@@ -1,0 +1,166 @@
+import {
+  readPlanRequest,
+  planInKitchen,
+  KitchenDto,
+  BatchDto,
+  VALIDATION,
+  faultsOf,
+} from './index.ts';
+import { plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
+
+const fieldsOf = (json: unknown) => {
+  const read = readPlanRequest(json);
+  return read.ok ? [] : read.faults.map(({ field }) => field);
+};
+
+describe('a plan request', () => {
+  test('needs only lines; the rest has defaults', () => {
+    const read = readPlanRequest({ lines: ['1 kg plums'] });
+    expect(read).toMatchObject({
+      ok: true,
+      request: {
+        product: 'jam',
+        method: null,
+        lines: ['1 kg plums'],
+        altitudeM: null,
+        targetSolublesPct: 65,
+        school: 'ten-minute',
+        canner: 'boiling-water',
+        jars: [{ name: 'half-pint', volumeMl: 237, count: null }],
+        seed: 1,
+        draws: 10_000,
+      },
+    });
+  });
+
+  test('takes everything the contract names', () => {
+    const json = {
+      product: 'jam',
+      method: 'long-boil',
+      lines: ['1 kg plums', { ingredient: 'sugar', massG: 800, form: 'grains' }],
+      altitudeM: 10,
+      waterBoilsC: 99,
+      pot: { diameterCm: 28, heightCm: 16 },
+      target: { solublesPct: 66 },
+      jars: [{ name: 'pint', volumeMl: 473, count: 4 }],
+      school: 'sterilised',
+      canner: 'steam',
+      seed: 3,
+      draws: 500,
+    };
+    const read = readPlanRequest(json);
+    expect(read).toMatchObject({
+      ok: true,
+      request: { lines: json.lines, pot: json.pot, targetSolublesPct: 66 },
+    });
+  });
+
+  test('null stands for not given', () => {
+    expect(
+      fieldsOf({ lines: [], altitudeM: null, waterBoilsC: null, pot: null, method: null }),
+    ).toEqual([]);
+  });
+
+  test.each<[string, unknown, string]>([
+    ['no lines', {}, 'lines'],
+    ['lines that are no list', { lines: '1 kg plums' }, 'lines'],
+    ['a line that is a number', { lines: [3] }, 'lines[0].text'],
+    ['a weighed line without a mass', { lines: [{ ingredient: 'plum' }] }, 'lines[0].massG'],
+    ['a mass in words', { lines: [{ ingredient: 'plum', massG: '2 kg' }] }, 'lines[0].massG'],
+    [
+      'a form nobody knows',
+      { lines: [{ ingredient: 'plum', massG: 1, form: 'melted' }] },
+      'lines[0].form',
+    ],
+    ['10 000 lines', { lines: Array(10_000).fill('1 g sugar') }, 'lines'],
+    ['NaN', { lines: [], altitudeM: NaN }, 'altitudeM'],
+    ['an altitude in words', { lines: [], altitudeM: '5000 ft' }, 'altitudeM'],
+    ['an altitude in space', { lines: [], altitudeM: 40_000 }, 'altitudeM'],
+    ['water boiling at 50 °C', { lines: [], waterBoilsC: 50 }, 'waterBoilsC'],
+    ['a pot that is a number', { lines: [], pot: 5 }, 'pot'],
+    ['a pot without height', { lines: [], pot: { diameterCm: 28 } }, 'pot.heightCm'],
+    ['a target beyond jam', { lines: [], target: { solublesPct: 99 } }, 'target.solublesPct'],
+    [
+      'a jar with markup for a name',
+      { lines: [], jars: [{ name: '<b>jar</b>', volumeMl: 237 }] },
+      'jars[0].name',
+    ],
+    ['a negative jar', { lines: [], jars: [{ name: 'jar', volumeMl: -1 }] }, 'jars[0].volumeMl'],
+    ['no jar at all', { lines: [], jars: [] }, 'jars'],
+    ['a school nobody follows', { lines: [], school: 'oven' }, 'school'],
+    ['a product that is not planned', { lines: [], product: 'curd' }, 'product'],
+    ['too many draws', { lines: [], draws: 1e9 }, 'draws'],
+    ['half a draw', { lines: [], draws: 100.5 }, 'draws'],
+    ['a key that is not there', { lines: [], sugar: 3 }, 'sugar'],
+    ['a list', [], ''],
+    ['nothing', null, ''],
+  ])('names the field for %s, once', (_, json, field) => {
+    expect(fieldsOf(json)).toEqual([field]);
+  });
+
+  test('each message says what would be right', () => {
+    const read = readPlanRequest({ lines: [], altitudeM: 40_000, foo: 1 });
+    expect(read).toMatchObject({
+      faults: [
+        { field: 'foo', message: 'There is no such key here; check its spelling.' },
+        { field: 'altitudeM', message: 'altitudeM must be a number from -450 to 5500 m.' },
+      ],
+    });
+  });
+});
+
+describe('forms', () => {
+  const faults = (dto: object) => faultsOf(validateSync(dto, VALIDATION)).map(({ field }) => field);
+  const kitchen = {
+    name: 'Mine',
+    altitudeM: 0,
+    waterBoilsC: null,
+    units: 'us',
+    temperature: 'F',
+    altitudeUnit: 'ft',
+    school: 'sterilised',
+  };
+
+  test('a kitchen', () => {
+    expect(faults(plainToInstance(KitchenDto, kitchen))).toEqual([]);
+    const wrong = { ...kitchen, name: '  ', altitudeM: 1e6, waterBoilsC: 20, units: 'stone' };
+    expect(faults(plainToInstance(KitchenDto, wrong))).toEqual([
+      'name',
+      'altitudeM',
+      'waterBoilsC',
+      'units',
+    ]);
+  });
+
+  test('a batch, its name trimmed', () => {
+    const dto = plainToInstance(BatchDto, { name: '  Plum  ', lines: ['1 kg plums'] });
+    expect(faults(dto)).toEqual([]);
+    expect(dto.name).toBe('Plum');
+    expect(faults(plainToInstance(BatchDto, { name: '<script>', lines: [] }))).toEqual([
+      'name',
+      'lines',
+    ]);
+    expect(faults(plainToInstance(BatchDto, { name: 'Plum', lines: ['x'.repeat(1e6)] }))).toEqual([
+      'lines',
+    ]);
+  });
+});
+
+describe('planning in a kitchen', () => {
+  const place = { altitudeM: 1524, waterBoilsC: null, school: 'sterilised' } as const;
+
+  test('uses its place and habits', () => {
+    expect(planInKitchen(['2 kg plums', '1.4 kg sugar'], place)).toMatchObject({
+      ok: true,
+      plan: { process: { minutes: 10, presterilise: true }, stop: { waterBoilsC: 94.9 } },
+    });
+  });
+
+  test('names the line that is impossible', () => {
+    expect(planInKitchen(['-2 kg plums'], place)).toMatchObject({
+      ok: false,
+      faults: [{ field: 'lines[0]' }],
+    });
+  });
+});

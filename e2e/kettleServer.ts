@@ -1,0 +1,101 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { randomUUID } from 'node:crypto';
+import { createServer, type AddressInfo } from 'node:net';
+import { join } from 'node:path';
+import { Client } from 'pg';
+
+const SERVER = join(import.meta.dirname, '../server/dist');
+
+/** One kitchen of its own: an empty database and a real server process on a free port. */
+export class KettleServer {
+  private child: ChildProcess | null = null;
+
+  private constructor(
+    private readonly databaseUrl: string,
+    readonly address: string,
+  ) {}
+
+  static async withEmptyKitchen(): Promise<KettleServer> {
+    const databaseUrl = await newDatabase();
+    const port = await freePort();
+    const server = new KettleServer(databaseUrl, `http://127.0.0.1:${port}`);
+    const migration = server.run('migrate.js');
+    const [code] = (await once(migration, 'exit')) as [number];
+    if (code !== 0) throw new Error('The migration failed');
+    await server.start();
+    return server;
+  }
+
+  async start(): Promise<void> {
+    this.child = this.run('main.js');
+    await once(this.child, 'message');
+  }
+
+  async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
+    if (this.child === null) return;
+    const exit = once(this.child, 'exit');
+    this.child.kill(signal);
+    this.child = null;
+    await exit;
+  }
+
+  async setUpKitchen(change: object = {}): Promise<void> {
+    const kitchen = {
+      name: 'Test kitchen',
+      altitudeM: 1524,
+      waterBoilsC: null,
+      units: 'us',
+      temperature: 'F',
+      altitudeUnit: 'ft',
+      school: 'sterilised',
+      ...change,
+    };
+    await this.send('PUT', '/kitchen', kitchen);
+  }
+
+  async send<T>(method: string, path: string, body?: object): Promise<T> {
+    const response = await fetch(`${this.address}/api${path}`, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    });
+    if (!response.ok)
+      throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
+    return (await response.json()) as T;
+  }
+
+  private run(script: string): ChildProcess {
+    return spawn(process.execPath, [join(SERVER, script)], {
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        KETTLE_DATABASE_URL: this.databaseUrl,
+        KETTLE_PORT: new URL(this.address).port,
+      },
+      stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+    });
+  }
+}
+
+async function newDatabase(): Promise<string> {
+  const admin = process.env['KETTLE_TEST_DATABASE_URL'];
+  if (admin === undefined)
+    throw new Error('These tests need a database: run them with ./kettle test');
+  const name = `e2e_${randomUUID().replaceAll('-', '')}`;
+  const client = new Client({ connectionString: admin });
+  await client.connect();
+  await client.query(`CREATE DATABASE ${name}`);
+  await client.end();
+  const url = new URL(admin);
+  url.pathname = `/${name}`;
+  return url.href;
+}
+
+const freePort = (): Promise<number> =>
+  new Promise((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as AddressInfo;
+      probe.close(() => resolve(port));
+    });
+  });

@@ -1,0 +1,50 @@
+/// <reference lib="dom" />
+import { test as base, type Page } from '@playwright/test';
+import { KettleServer } from './kettleServer.ts';
+
+export { expect } from '@playwright/test';
+
+type Fixtures = {
+  /** A kitchen nobody has set up yet, with a server and a database of its own. */
+  readonly kettle: KettleServer;
+};
+
+/** A test with its own kitchen. A page that logs an error, or throws one, fails it. */
+export const test = base.extend<Fixtures>({
+  // eslint-disable-next-line no-empty-pattern
+  kettle: async ({}, use) => {
+    const server = await KettleServer.withEmptyKitchen();
+    await use(server);
+    await server.stop();
+  },
+  page: async ({ page }, use) => {
+    const errors: string[] = [];
+    page.on('pageerror', (error) => errors.push(error.message));
+    await use(page);
+    if (errors.length > 0) throw new Error(`The page threw: ${errors.join('; ')}`);
+  },
+});
+
+/** Types lines one under another, as a cook would: Enter between them. */
+export async function typeLines(page: Page, lines: readonly string[]): Promise<void> {
+  await page.getByLabel('Line 1', { exact: true }).click();
+  for (const [index, line] of lines.entries()) {
+    if (index > 0) await page.keyboard.press('Enter');
+    await page.keyboard.type(line);
+  }
+}
+
+/** Puts text on the clipboard and pastes it into what has the focus. */
+export async function paste(page: Page, text: string): Promise<void> {
+  await page.evaluate((data) => {
+    const clipboardData = new DataTransfer();
+    clipboardData.setData('text/plain', data);
+    document.activeElement?.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }),
+    );
+  }, text);
+}
+
+/** Whether nothing sticks out of the page to the side. */
+export const fitsWidth = (page: Page): Promise<boolean> =>
+  page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth);

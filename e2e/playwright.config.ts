@@ -1,0 +1,35 @@
+import { defineConfig } from '@playwright/test';
+
+/** Flags that keep Debian's Chromium from looking for a network that a test machine may not have. */
+const CHROMIUM = {
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--headless',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+};
+
+export default defineConfig({
+  testDir: './tests',
+  outputDir: '../test-results',
+  workers: 2,
+  fullyParallel: true,
+  timeout: 60_000,
+  reporter: [['list'], ['json', {}]],
+  use: { browserName: 'chromium', launchOptions: CHROMIUM, locale: 'en-US', timezoneId: 'UTC' },
+  projects: [
+    { name: 'table', use: { viewport: { width: 1280, height: 800 } } },
+    {
+      name: 'phone',
+      // What a narrow screen could break: whole tasks and access. The rest runs once, at the table.
+      testMatch: ['firstBatch.spec.ts', 'access.spec.ts'],
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true },
+    },
+  ],
+});

@@ -1,0 +1,62 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test, typeLines } from '../kitchen.ts';
+
+async function seriousFaults(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .flatMap(({ id, nodes }) => nodes.map(({ html }) => `${id}: ${html}`));
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing serious on any screen, ${colorScheme}`, async ({ page, kettle }) => {
+    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
+    await page.goto(kettle.address);
+    await expect(page.getByRole('heading', { name: 'Where is your kitchen?' })).toBeVisible();
+    expect(await seriousFaults(page)).toEqual([]);
+
+    await kettle.setUpKitchen();
+    await page.goto(`${kettle.address}/batches/new`);
+    await typeLines(page, ['2 kg diced melon', '1 kg sugar', '3 blobs of zorp']);
+    await expect(page.getByTestId('shelf')).toContainText('Fridge only');
+    expect(await seriousFaults(page)).toEqual([]);
+    await page.getByRole('button', { name: 'Save as a batch' }).click();
+    await expect(page.getByTestId('save-state')).toContainText('Saved');
+
+    await page.goto(kettle.address);
+    await expect(page.getByRole('listitem')).toContainText('Melon jam');
+    expect(await seriousFaults(page)).toEqual([]);
+  });
+}
+
+test('a batch is made with the keyboard alone', async ({ page, kettle }) => {
+  await kettle.setUpKitchen();
+  await page.goto(kettle.address);
+  const tabTo = async (name: string) => {
+    for (let presses = 0; presses < 40; presses++) {
+      await page.keyboard.press('Tab');
+      const label = await page.evaluate(
+        () =>
+          document.activeElement?.getAttribute('aria-label') ??
+          document.activeElement?.textContent ??
+          '',
+      );
+      if (label.includes(name)) return;
+    }
+    throw new Error(`Tab never reached ${name}`);
+  };
+  await expect(page.getByRole('link', { name: 'Start a batch' })).toBeVisible();
+  await tabTo('Start a batch');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Line 1', { exact: true })).toBeVisible();
+  await tabTo('Line 1');
+  await page.keyboard.type('2 kg damsons');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('1.8 kg sugar');
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByLabel('Line 1', { exact: true })).toBeFocused();
+  await tabTo('Save as a batch');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+});

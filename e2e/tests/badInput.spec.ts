@@ -1,0 +1,76 @@
+import type { Batch } from '@idle-kettle/contract';
+import { expect, paste, test, typeLines } from '../kitchen.ts';
+
+test.beforeEach(async ({ page, kettle }) => {
+  await kettle.setUpKitchen();
+  await page.goto(`${kettle.address}/batches/new`);
+});
+
+test('a line that is not understood is kept, marked, warned about, and can be saved', async ({
+  page,
+  kettle,
+}) => {
+  await typeLines(page, ['2 kg plums', '1 kg sugar', '3 blobs of zorp']);
+  await expect(page.getByLabel('Line 3', { exact: true })).toHaveAttribute('aria-invalid', 'true');
+  await expect(page.getByText('“3 blobs of zorp” is left out of the sums.')).toBeVisible();
+  await expect(page.getByTestId('shelf')).toContainText('Fridge only');
+  await page.getByRole('button', { name: 'Save as a batch' }).click();
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+  const [batch] = await kettle.send<Batch[]>('GET', '/batches');
+  expect(batch?.lines).toContain('3 blobs of zorp');
+});
+
+for (const [line, message] of [
+  ['-2 kg sugar', 'The amount must be more than zero.'],
+  ['0 kg sugar', 'The amount must be more than zero.'],
+  ['10 tonnes sugar', 'One line may hold at most 500 kg.'],
+  ['NaN kg sugar', 'The amount must be a number.'],
+] as const) {
+  test(`“${line}” is refused with a message, and nothing is stored or lost`, async ({
+    page,
+    kettle,
+  }) => {
+    await typeLines(page, ['2 kg plums', line]);
+    await expect(page.getByText(message, { exact: false })).toBeVisible();
+    await page.getByRole('button', { name: 'Save as a batch' }).click();
+    await expect(page.getByRole('alert')).toContainText(message);
+    expect(await kettle.send<Batch[]>('GET', '/batches')).toEqual([]);
+    await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue(line);
+  });
+}
+
+test('markup in a line is shown as text; in a name it is refused', async ({ page, kettle }) => {
+  const markup = '<img src=x onerror="document.title=1">';
+  await typeLines(page, ['2 kg plums', `1 kg ${markup}`]);
+  await expect(page.getByText(`“1 kg ${markup}” is left out of the sums.`)).toBeVisible();
+  expect(await page.locator('img[src="x"]').count()).toBe(0);
+  expect(await page.title()).toBe('Idle Kettle');
+  await page.getByLabel('Name of this batch').fill('<b>Plum</b>');
+  await page.getByRole('button', { name: 'Save as a batch' }).click();
+  await expect(page.getByRole('alert')).toContainText('A name may not hold < or >');
+  expect(await kettle.send<Batch[]>('GET', '/batches')).toEqual([]);
+});
+
+test('10 000 lines and a megabyte are not taken, and say so', async ({ page }) => {
+  await typeLines(page, ['2 kg plums']);
+  await paste(page, '\n1 g sugar'.repeat(10_000));
+  await expect(page.getByRole('alert')).toContainText('lines, and a batch has at most 100');
+  await paste(page, 'x'.repeat(1_000_000));
+  await expect(page.getByRole('alert')).toContainText('characters is no recipe line');
+  await expect(page.getByLabel('Line 1', { exact: true })).toHaveValue('2 kg plums');
+});
+
+test('an altitude that cannot be is refused in the form', async ({ page, kettle }) => {
+  await page.goto(`${kettle.address}/kitchen`);
+  await page.getByLabel('Altitude', { exact: true }).fill('99999');
+  await expect(page.getByText('Give an altitude from -450 to 5500 m.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save the kitchen' }).click();
+  await expect(page).toHaveURL(/kitchen$/);
+});
+
+test('an address that is not there says so, and leads back', async ({ page, kettle }) => {
+  await page.goto(`${kettle.address}/nowhere`);
+  await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
+  await page.goto(`${kettle.address}/batches/00000000-0000-4000-8000-000000000000`);
+  await expect(page.getByRole('alert')).toContainText('There is no such batch');
+});

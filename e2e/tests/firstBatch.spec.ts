@@ -1,0 +1,79 @@
+import { expect, fitsWidth, test, typeLines } from '../kitchen.ts';
+
+test('first run: set the altitude, type a recipe, read the verdicts, save, reload, reopen, change, save', async ({
+  page,
+  kettle,
+}) => {
+  await page.goto(kettle.address);
+  await expect(page.getByRole('heading', { name: 'Where is your kitchen?' })).toBeVisible();
+  await page.getByLabel('Altitude', { exact: true }).fill('5000');
+  await expect(page.getByRole('region', { name: 'Here' })).toContainText('stops at about');
+  await expect(
+    page.getByRole('img', { name: /Water boils here at 202\.8 °F; stop 8\.0 °F above/ }),
+  ).toBeVisible();
+  await page.getByLabel(/Boiled sterile/).check();
+  expect(await fitsWidth(page)).toBe(true);
+  await page.getByRole('button', { name: 'This is my kitchen' }).click();
+
+  await expect(page.getByText('No batches yet.')).toBeVisible();
+  await page.getByRole('link', { name: 'Start a batch' }).click();
+  await typeLines(page, ['2 kg crushed blackberries', '1.4 kg sugar']);
+  await expect(page.getByTestId('stop')).toHaveText('211.6 °F');
+  await expect(page.getByTestId('rule-stop')).toHaveText('210.8 °F');
+  await expect(page.getByTestId('jars')).toHaveText('7–8 half-pints');
+  await expect(page.getByTestId('process')).toHaveText('10 min');
+  await expect(page.getByTestId('shelf')).toHaveText('Pantry, 12 months');
+  await expect(page.getByText('2,000 g', { exact: true })).toBeVisible();
+  await expect(page.getByRole('img', { name: /3\.4 kg goes into the pot/ })).toBeVisible();
+  expect(await fitsWidth(page)).toBe(true);
+
+  await page.getByLabel('Name of this batch').fill('Hedge bramble');
+  await page.getByRole('button', { name: 'Save as a batch' }).click();
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+  await expect(page).toHaveURL(/\/batches\/[0-9a-f-]{36}$/);
+
+  await page.reload();
+  await expect(page.getByLabel('Name of this batch')).toHaveValue('Hedge bramble');
+  await page.getByRole('link', { name: 'Batches' }).click();
+  await expect(page.getByRole('listitem')).toContainText('7–8 half-pints');
+  expect(await fitsWidth(page)).toBe(true);
+  await page.getByRole('link', { name: 'Hedge bramble' }).click();
+
+  await page.getByLabel('Line 2', { exact: true }).fill('1.8 kg sugar');
+  await expect(page.getByTestId('jars')).toHaveText('9–10 half-pints');
+  await expect(page.getByTestId('save-state')).toContainText('Changed');
+  await page.getByRole('button', { name: 'Save the change' }).click();
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+  await page.reload();
+  await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('1.8 kg sugar');
+});
+
+test('melon is refused the pantry, with the reason', async ({ page, kettle }) => {
+  await kettle.setUpKitchen();
+  await page.goto(`${kettle.address}/batches/new`);
+  await typeLines(page, ['2.27 kg diced melon', '1.13 kg sugar', '22 mL lemon juice']);
+  await expect(page.getByTestId('shelf')).toHaveText('Fridge only, 3 weeks');
+  await expect(page.getByText('Melon is a low-acid fruit', { exact: false })).toBeVisible();
+  await expect(page.getByTestId('process')).toHaveText('none');
+});
+
+test('every figure says where it comes from', async ({ page, kettle }) => {
+  await kettle.setUpKitchen();
+  await page.goto(`${kettle.address}/batches/new`);
+  await typeLines(page, ['2 kg crushed blackberries', '1.4 kg sugar']);
+  await page.getByText('Stop, where from?').click();
+  await expect(page.getByText('plain water boils at 94.9 °C')).toBeVisible();
+  await page.getByText('Jars, where from?').click();
+  await expect(page.getByText('0.95 kg must leave as steam')).toBeVisible();
+  await page.getByText('In the canner, where from?').click();
+  await expect(page.getByText('USDA Complete Guide')).toBeVisible();
+});
+
+test('a metric kitchen in Celsius reads in its own units', async ({ page, kettle }) => {
+  await kettle.setUpKitchen({ units: 'metric', temperature: 'C', altitudeUnit: 'm', altitudeM: 0 });
+  await page.goto(`${kettle.address}/batches/new`);
+  await typeLines(page, ['2 kg crushed blackberries', '1.4 kg sugar']);
+  await expect(page.getByTestId('stop')).toHaveText('105.0 °C');
+  await expect(page.getByTestId('rule-stop')).toHaveText('104.4 °C');
+  await expect(page.getByText('1.91 L')).toBeVisible();
+});

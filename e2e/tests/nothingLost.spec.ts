@@ -1,0 +1,80 @@
+import type { Batch } from '@idle-kettle/contract';
+import { expect, paste, test, typeLines } from '../kitchen.ts';
+
+const PLUM = { name: 'Plum', lines: ['1 kg plums', '800 g sugar'] };
+
+test.beforeEach(({ kettle }) => kettle.setUpKitchen());
+
+test('what was typed survives a reload before it is saved', async ({ page, kettle }) => {
+  await page.goto(`${kettle.address}/batches/new`);
+  await typeLines(page, ['2 kg plums', '1.6 kg sugar']);
+  await expect(page.getByTestId('save-state')).toHaveText('Not saved yet; kept in this browser');
+  await page.reload();
+  await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('1.6 kg sugar');
+});
+
+test('a dead server loses nothing: the plan goes on, saving says why not, and works when it is back', async ({
+  page,
+  kettle,
+}) => {
+  await page.goto(`${kettle.address}/batches/new`);
+  await typeLines(page, ['2 kg plums']);
+  await kettle.stop('SIGKILL');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('1.6 kg sugar');
+  await expect(page.getByTestId('jars')).toContainText('half-pints');
+  await page.getByRole('button', { name: 'Save as a batch' }).click();
+  await expect(page.getByRole('alert')).toContainText(
+    'The kitchen’s server does not answer. What you wrote is kept',
+  );
+  await kettle.start();
+  await page.getByRole('button', { name: 'Save as a batch' }).click();
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+  expect(await kettle.send<Batch[]>('GET', '/batches')).toHaveLength(1);
+});
+
+test('a change made elsewhere meanwhile is not overwritten', async ({ page, kettle }) => {
+  const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
+  await page.goto(`${kettle.address}/batches/${id}`);
+  await page.getByLabel('Line 2', { exact: true }).fill('700 g sugar');
+  await kettle.send('PUT', `/batches/${id}`, {
+    ...PLUM,
+    name: 'Plum, changed elsewhere',
+    version: 1,
+  });
+  await page.getByRole('button', { name: 'Save the change' }).click();
+  await expect(page.getByRole('alert')).toContainText('saved somewhere else meanwhile');
+  await page.getByRole('button', { name: 'Save mine as another batch' }).click();
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+  const names = (await kettle.send<Batch[]>('GET', '/batches')).map(({ name }) => name).sort();
+  expect(names).toEqual(['Plum (copy)', 'Plum, changed elsewhere']);
+});
+
+test('changes can be given up for what was saved', async ({ page, kettle }) => {
+  const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
+  await page.goto(`${kettle.address}/batches/${id}`);
+  await page.getByLabel('Line 2', { exact: true }).fill('700 g sugar');
+  await page.getByRole('button', { name: 'Go back to what was saved' }).click();
+  await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('800 g sugar');
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+});
+
+test('a line taken out can be put back, and a recipe pasted whole', async ({ page, kettle }) => {
+  await page.goto(`${kettle.address}/batches/new`);
+  await page.getByLabel('Line 1', { exact: true }).click();
+  await paste(page, '4 lb apricots\n2 lb 8 oz sugar\n\n¼ cup lemon juice\n');
+  await expect(page.getByLabel('Line 3', { exact: true })).toHaveValue('¼ cup lemon juice');
+  await page.getByRole('button', { name: 'Take out line 2' }).click();
+  await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('¼ cup lemon juice');
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('2 lb 8 oz sugar');
+});
+
+test('a batch put away can be brought back', async ({ page, kettle }) => {
+  await kettle.send('POST', '/batches', PLUM);
+  await page.goto(kettle.address);
+  await page.getByRole('button', { name: 'Put away Plum' }).click();
+  await expect(page.getByText('No batches yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByRole('link', { name: 'Plum' })).toBeVisible();
+});

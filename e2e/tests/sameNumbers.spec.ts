@@ -1,0 +1,53 @@
+import { spawnSync } from 'node:child_process';
+import { join } from 'node:path';
+import { formatTemperature, type Plan } from '@idle-kettle/core';
+import { expect, test, typeLines } from '../kitchen.ts';
+
+const CLI = join(import.meta.dirname, '../../cli/dist/main.js');
+const LINES = ['2 kg crushed blackberries', '1.4 kg sugar'];
+
+for (const { altitudeM, ruleF, minutes } of [
+  { altitudeM: 0, ruleF: [219.5, 220.5], minutes: 5 },
+  { altitudeM: 1524, ruleF: [210, 211.5], minutes: 10 },
+] as const) {
+  test(`at ${altitudeM} m the command line, the API and the browser give the same plan`, async ({
+    page,
+    kettle,
+  }) => {
+    const request = { lines: LINES, altitudeM, school: 'sterilised' };
+    const cli = spawnSync(process.execPath, [CLI], {
+      input: JSON.stringify(request),
+      encoding: 'utf8',
+    });
+    const fromCli = JSON.parse(cli.stdout) as Plan;
+    const fromApi = await kettle.send<Plan>('POST', '/plan', request);
+    expect(fromApi).toEqual(fromCli);
+
+    expect(fromCli.stop.ruleTempF).toBeGreaterThanOrEqual(ruleF[0]);
+    expect(fromCli.stop.ruleTempF).toBeLessThanOrEqual(ruleF[1]);
+    expect(fromCli.process.minutes).toBe(minutes);
+    const { p10, p90 } = fromCli.yield?.volumeMl ?? { p10: NaN, p90: NaN };
+    expect(p10 / 237).toBeGreaterThanOrEqual(7.3);
+    expect(p90 / 237).toBeLessThanOrEqual(8.9);
+
+    await kettle.setUpKitchen({ altitudeM });
+    await page.goto(`${kettle.address}/batches/new`);
+    await typeLines(page, LINES);
+    const { stop, yield: jars, finish, process: canner } = fromCli;
+    await expect(page.getByTestId('stop')).toHaveText(formatTemperature(stop.tempC ?? NaN, 'F'));
+    await expect(page.getByTestId('rule-stop')).toHaveText(formatTemperature(stop.ruleTempC, 'F'));
+    await expect(page.getByTestId('jars')).toHaveText(
+      `${jars?.fullJars.p10}–${jars?.fullJars.p90} half-pints`,
+    );
+    await expect(page.getByTestId('process')).toHaveText(`${canner.minutes} min`);
+    await expect(page.getByTestId('per100g')).toHaveText(
+      `${Math.round(finish?.fruitPer100g ?? NaN)} g fruit · ${Math.round(finish?.sugarsPer100g ?? NaN)} g sugars`,
+    );
+
+    // The plan that the browser worked out is the one that the server keeps when it is saved.
+    await page.getByRole('button', { name: 'Save as a batch' }).click();
+    await expect(page.getByTestId('save-state')).toContainText('Saved');
+    const [saved] = await kettle.send<{ plan: Plan }[]>('GET', '/batches');
+    expect({ ...saved?.plan, methodReason: '' }).toEqual({ ...fromCli, methodReason: '' });
+  });
+}

@@ -1,0 +1,165 @@
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import {
+  chmodSync,
+  mkdtempSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Batch } from '@idle-kettle/contract';
+
+const ROOT = join(__dirname, '../..');
+const KETTLE = join(ROOT, 'kettle');
+
+let state: string;
+let running: ChildProcess | null = null;
+
+beforeAll(() => {
+  state = mkdtempSync(join(tmpdir(), 'kettle-state-'));
+  // The database's own user must be able to pass through.
+  chmodSync(state, 0o755);
+});
+
+afterAll(async () => {
+  if (running) await stop('SIGINT');
+  rmSync(state, { recursive: true, force: true });
+});
+
+jest.setTimeout(120_000);
+
+/** `./kettle start` in its own state folder, up to the line that tells the address. */
+function start(): Promise<string> {
+  const child = spawn(KETTLE, ['start'], { env: { ...process.env, KETTLE_STATE: state } });
+  running = child;
+  return new Promise((resolve, reject) => {
+    let said = '';
+    for (const stream of [child.stdout, child.stderr]) {
+      stream.setEncoding('utf8').on('data', (text: string) => {
+        said += text;
+        const address = /is at (http:\S+)/.exec(said)?.[1];
+        if (address !== undefined) resolve(address);
+      });
+    }
+    child.once('exit', () => reject(new Error(`kettle stopped:\n${said}`)));
+  });
+}
+
+async function stop(signal: NodeJS.Signals): Promise<number | null> {
+  const child = running as ChildProcess;
+  running = null;
+  const exit = once(child, 'exit');
+  child.kill(signal);
+  return ((await exit) as [number | null])[0];
+}
+
+const batches = async (address: string) =>
+  (await (await fetch(`${address}/api/batches`)).json()) as Batch[];
+
+/** Processes whose command line mentions our state folder: the database, and whoever works for it. */
+function leftBehind(): string[] {
+  return readdirSync('/proc')
+    .filter((pid) => /^\d+$/.test(pid))
+    .flatMap((pid) => {
+      try {
+        return [readFileSync(`/proc/${pid}/cmdline`, 'utf8').replaceAll('\0', ' ')];
+      } catch {
+        return [];
+      }
+    })
+    .filter((command) => command.includes(state));
+}
+
+test('keeps batches through a stop, and through kill -9 of the launcher', async () => {
+  const first = await start();
+  const response = await fetch(`${first}/api/batches`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ name: 'Plum', lines: ['1 kg plums', '1 kg sugar'] }),
+  });
+  expect(response.status).toBe(201);
+
+  expect(await stop('SIGINT')).toBe(0);
+  expect(leftBehind()).toEqual([]);
+
+  const second = await start();
+  expect(second).toBe(first);
+  expect((await batches(second)).map(({ name }) => name)).toEqual(['Plum']);
+
+  await stop('SIGKILL');
+  const third = await start();
+  expect(third).toBe(first);
+  expect((await batches(third)).map(({ name }) => name)).toEqual(['Plum']);
+
+  expect(await stop('SIGTERM')).toBe(0);
+  expect(leftBehind()).toEqual([]);
+});
+
+test('a second start finds the first, and says where it is', async () => {
+  const address = await start();
+  const second = spawnSync(KETTLE, ['start'], {
+    env: { ...process.env, KETTLE_STATE: state },
+    encoding: 'utf8',
+  });
+  expect(second.status).toBe(0);
+  expect(second.stderr).toContain(`already running at ${address}`);
+});
+
+test('the database listens on loopback alone, wants a password, and is nobody else’s to read', () => {
+  const settings = leftBehind().find((command) => command.includes('listen_addresses')) ?? '';
+  expect(settings).toContain('listen_addresses=127.0.0.1');
+  expect(settings).toContain('unix_socket_directories= ');
+  const folder = join(state, 'own');
+  const accessRules = readFileSync(join(folder, 'pg', 'pg_hba.conf'), 'utf8')
+    .split('\n')
+    .filter((line) => line.trim() !== '' && !line.startsWith('#'));
+  expect(accessRules.every((line) => line.trim().endsWith('scram-sha-256'))).toBe(true);
+  expect(statSync(join(folder, 'memory.json')).mode & 0o077).toBe(0);
+  expect(statSync(join(folder, 'pg')).uid).not.toBe(0);
+});
+
+test('no word, or a wrong one, gets the list of what it can do', () => {
+  const alone = spawnSync(KETTLE, { encoding: 'utf8' });
+  expect([alone.status, alone.stdout]).toEqual([0, expect.stringContaining('./kettle demo')]);
+  expect(spawnSync(KETTLE, ['dance'], { encoding: 'utf8' }).status).toBe(2);
+});
+
+test('without apt or PostgreSQL it says the one command that helps', () => {
+  // A PATH with node and the shell's own tools, but neither apt-get nor sudo.
+  const bare = mkdtempSync(join(tmpdir(), 'kettle-bare-'));
+  for (const tool of ['node', 'sh', 'dirname', 'pwd']) {
+    spawnSync('ln', [
+      '-s',
+      spawnSync('which', [tool], { encoding: 'utf8' }).stdout.trim(),
+      join(bare, tool),
+    ]);
+  }
+  const script = `
+    import { ensurePackages } from '${join(ROOT, 'launcher/packages.mjs')}';
+    await ensurePackages([{ name: 'postgresql', present: () => false }]).catch((error) => console.log(error.message));`;
+  const said = spawnSync(process.execPath, ['--input-type=module', '-e', script], {
+    env: { PATH: bare },
+    encoding: 'utf8',
+  });
+  expect(said.stdout.trim()).toBe(
+    'postgresql must be installed, and there is no apt-get here. On Debian: apt-get update && apt-get install -y --no-install-recommends postgresql',
+  );
+});
+
+test('plan reads standard input and files, answers JSON, and exits 2 naming each fault', () => {
+  const good = spawnSync(KETTLE, ['plan'], {
+    input: '{"lines":["1 kg plums","1 kg sugar"]}',
+    encoding: 'utf8',
+  });
+  expect(good.status).toBe(0);
+  expect(JSON.parse(good.stdout)).toMatchObject({ shelf: { verdict: 'pantry' } });
+  const file = join(state, 'plan.json');
+  writeFileSync(file, '{"lines":["-1 kg plums"],"x":1}');
+  const bad = spawnSync(KETTLE, ['plan', file], { encoding: 'utf8' });
+  expect(bad.status).toBe(2);
+  expect(bad.stderr).toContain('x: There is no such key here');
+});

@@ -1,0 +1,240 @@
+import type { Batch, Kitchen, Problem } from '@idle-kettle/contract';
+import type { Plan } from '@idle-kettle/core';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import request from 'supertest';
+import { createApp } from '../app.ts';
+import { migrate } from '../database/migrate.ts';
+import { DEMO_BATCHES, DEMO_KITCHEN } from '../demo/demo.ts';
+import { freshDatabase } from './freshDatabase.ts';
+
+let app: NestExpressApplication;
+let databaseUrl: string;
+
+beforeAll(async () => {
+  databaseUrl = await freshDatabase();
+  const webDir = mkdtempSync(join(tmpdir(), 'kettle-web-'));
+  writeFileSync(join(webDir, 'index.html'), '<title>Idle Kettle</title>');
+  app = await createApp({ databaseUrl, port: 0, webDir });
+  await app.init();
+});
+
+afterAll(() => app.close());
+
+const api = () => request(app.getHttpServer());
+const body = <T>(response: { body: unknown }) => response.body as T;
+
+const PLUM = { name: 'Plum', lines: ['1 kg plums', '800 g sugar'] };
+const create = async (dto: object = PLUM) =>
+  body<Batch>(await api().post('/api/batches').send(dto).expect(201));
+
+/** Every error is problem details: this media type, these members. */
+function expectProblem(
+  response: { headers: Record<string, unknown>; body: unknown },
+  status: number,
+): Problem {
+  expect(response.headers['content-type']).toContain('application/problem+json');
+  const problem = body<Problem>(response);
+  expect(problem).toMatchObject({ type: 'about:blank', status });
+  expect(problem.detail).not.toBe('');
+  return problem;
+}
+
+describe('the house', () => {
+  test('is healthy', async () => {
+    expect(body(await api().get('/api/health').expect(200))).toEqual({ status: 'ok' });
+  });
+
+  test('serves the app, and its page for any address of it', async () => {
+    for (const path of ['/', '/batches/new']) {
+      const response = await api().get(path).expect(200);
+      expect(response.text).toContain('Idle Kettle');
+      expect(response.headers['cache-control']).toBe('no-cache');
+      expect(response.headers['content-security-policy']).toContain("script-src 'self'");
+    }
+  });
+
+  test('documents itself from the validation rules', async () => {
+    const document = body<{
+      paths: object;
+      components: { schemas: Record<string, { properties: Record<string, object> }> };
+    }>(await api().get('/api/docs-json').expect(200));
+    expect(Object.keys(document.paths)).toContain('/api/plan');
+    expect(document.components.schemas['PlanRequestDto']?.properties['altitudeM']).toMatchObject({
+      minimum: -450,
+      maximum: 5500,
+    });
+    await api().get('/api/docs').expect(200);
+  });
+
+  test('migrating again changes nothing', async () => {
+    expect(await migrate(databaseUrl)).toEqual([]);
+  });
+
+  test('an address that is not there is a problem, not a page', async () => {
+    expectProblem(await api().get('/api/nothing'), 404);
+  });
+});
+
+describe('planning', () => {
+  test('answers with a plan, the same for the same request', async () => {
+    const send = () =>
+      api()
+        .post('/api/plan')
+        .send({ ...PLUM, name: undefined, altitudeM: 1524 })
+        .expect(200);
+    const first = body<Plan>(await send());
+    expect(first.process.minutes).toBe(20);
+    expect(body(await send())).toEqual(first);
+  });
+
+  test('names every fault with its field', async () => {
+    const response = await api()
+      .post('/api/plan')
+      .send({ lines: ['1 kg plums'], altitudeM: 'x', jars: [{}] });
+    const fields = expectProblem(response, 400).faults.map(({ field }) => field);
+    expect(fields).toEqual(['altitudeM', 'jars[0].name', 'jars[0].volumeMl']);
+  });
+
+  test('names the line that is impossible', async () => {
+    const response = await api()
+      .post('/api/plan')
+      .send({ lines: ['1 kg plums', '0 kg sugar'] });
+    expect(expectProblem(response, 400).faults).toEqual([
+      { field: 'lines[1]', message: 'The amount must be more than zero.' },
+    ]);
+  });
+
+  test('a megabyte, and what is no JSON, are turned away at the door', async () => {
+    const big = await api()
+      .post('/api/plan')
+      .send({ lines: ['x'.repeat(1_000_000)] });
+    expect(expectProblem(big, 413).detail).toContain('256kb');
+    const broken = await api()
+      .post('/api/plan')
+      .set('content-type', 'application/json')
+      .send('{"lines":');
+    expect(expectProblem(broken, 400).detail).toBe('The body is not JSON.');
+  });
+});
+
+describe('the kitchen', () => {
+  test('is there from the start, not set up', async () => {
+    const kitchen = body<Kitchen>(await api().get('/api/kitchen').expect(200));
+    expect(kitchen).toMatchObject({ setUp: false, altitudeM: null });
+  });
+
+  test('keeps what it is told, and its altitude reaches the plans of batches', async () => {
+    const set = body<Kitchen>(await api().put('/api/kitchen').send(DEMO_KITCHEN).expect(200));
+    expect(set).toMatchObject({ ...DEMO_KITCHEN, setUp: true });
+    expect(body(await api().get('/api/kitchen'))).toEqual(set);
+    const { plan } = await create();
+    expect(plan.stop.waterBoilsF).toBeCloseTo(204.5, 1);
+  });
+
+  test('refuses markup in its name and nonsense in its place, and keeps what it had', async () => {
+    const before = body(await api().get('/api/kitchen'));
+    const response = await api()
+      .put('/api/kitchen')
+      .send({ ...DEMO_KITCHEN, name: '<b>x</b>', altitudeM: 1e7 });
+    expect(expectProblem(response, 400).faults.map(({ field }) => field)).toEqual([
+      'name',
+      'altitudeM',
+    ]);
+    expect(body(await api().get('/api/kitchen'))).toEqual(before);
+  });
+});
+
+describe('batches', () => {
+  test('are saved with their plan, found again, and listed last changed first', async () => {
+    const first = await create();
+    const second = await create({ ...PLUM, name: 'Plum again' });
+    expect(first).toMatchObject({ ...PLUM, version: 1, plan: { shelf: { verdict: 'pantry' } } });
+    expect(body(await api().get(`/api/batches/${first.id}`).expect(200))).toEqual(first);
+    const listed = body<Batch[]>(await api().get('/api/batches').expect(200));
+    expect(listed.slice(0, 2).map(({ id }) => id)).toEqual([second.id, first.id]);
+  });
+
+  test('keep a line that is not understood', async () => {
+    const { lines, plan } = await create({ name: 'Odd', lines: ['1 kg plums', '3 blobs of zorp'] });
+    expect(lines[1]).toBe('3 blobs of zorp');
+    expect(plan.lines[1]?.understood).toBe(false);
+  });
+
+  test('change on the version they were read at, and only on that', async () => {
+    const { id } = await create();
+    const changed = { name: 'Plum, less sweet', lines: ['1 kg plums', '700 g sugar'], version: 1 };
+    expect(
+      body<Batch>(await api().put(`/api/batches/${id}`).send(changed).expect(200)),
+    ).toMatchObject({
+      name: 'Plum, less sweet',
+      version: 2,
+    });
+    const late = await api()
+      .put(`/api/batches/${id}`)
+      .send({ ...PLUM, version: 1 });
+    expect(expectProblem(late, 409).detail).toContain('version 2');
+    const without = await api().put(`/api/batches/${id}`).send(PLUM);
+    expect(expectProblem(without, 400).faults[0]?.field).toBe('version');
+    expect(body<Batch>(await api().get(`/api/batches/${id}`)).name).toBe('Plum, less sweet');
+  });
+
+  test('two changes at once: one is kept, the other is told', async () => {
+    const { id } = await create();
+    const save = (name: string) =>
+      api()
+        .put(`/api/batches/${id}`)
+        .send({ ...PLUM, name, version: 1 });
+    const statuses = (await Promise.all([save('A'), save('B'), save('C')])).map(
+      ({ status }) => status,
+    );
+    expect(statuses.sort()).toEqual([200, 409, 409]);
+  });
+
+  test('are put away, and brought back', async () => {
+    const { id } = await create();
+    await api().delete(`/api/batches/${id}`).expect(204);
+    expectProblem(await api().get(`/api/batches/${id}`), 404);
+    expect(body<Batch[]>(await api().get('/api/batches')).map((batch) => batch.id)).not.toContain(
+      id,
+    );
+    await api().post(`/api/batches/${id}/bring-back`).expect(200);
+    await api().get(`/api/batches/${id}`).expect(200);
+  });
+
+  test.each<[string, object]>([
+    ['markup in the name', { ...PLUM, name: '<img src=x onerror=alert(1)>' }],
+    ['no name', { ...PLUM, name: '' }],
+    ['no lines', { name: 'Plum', lines: [] }],
+    ['10 000 lines', { name: 'Plum', lines: Array(10_000).fill('1 g sugar') }],
+    ['a negative amount', { name: 'Plum', lines: ['-1 kg plums'] }],
+    ['ten tonnes', { name: 'Plum', lines: ['10000 kg plums'] }],
+    ['NaN', { name: 'Plum', lines: ['NaN kg plums'] }],
+    ['a long line', { name: 'Plum', lines: ['x'.repeat(300)] }],
+    ['an unknown key', { ...PLUM, householdId: 'mine' }],
+  ])('with %s are refused, and nothing is stored', async (_, dto) => {
+    const count = async () => body<Batch[]>(await api().get('/api/batches')).length;
+    const before = await count();
+    expect(
+      expectProblem(await api().post('/api/batches').send(dto), 400).faults.length,
+    ).toBeGreaterThan(0);
+    expect(await count()).toBe(before);
+  });
+
+  test.each(['nonsense', '00000000-0000-4000-8000-000000000000'])(
+    'there is none called %s',
+    async (id) => {
+      expectProblem(await api().get(`/api/batches/${id}`), 404);
+      expectProblem(await api().delete(`/api/batches/${id}`), 404);
+    },
+  );
+});
+
+test('every batch of the demo can be saved, and every line of it is understood', async () => {
+  for (const dto of DEMO_BATCHES) {
+    const { plan } = await create(dto);
+    expect(plan.lines.filter((line) => !line.understood)).toEqual([]);
+  }
+});

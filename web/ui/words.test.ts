@@ -1,0 +1,49 @@
+import { planBatch, USUAL_JARS, type Plan } from '@idle-kettle/core';
+import { fruitColourOf, suggestedName } from './fruit.ts';
+import { jarsInWords, processInWords, shelfInWords } from './words.ts';
+
+function plan(...lines: string[]): Plan {
+  const outcome = planBatch({
+    product: 'jam',
+    method: null,
+    lines,
+    altitudeM: 0,
+    waterBoilsC: null,
+    pot: null,
+    targetSolublesPct: 65,
+    jars: USUAL_JARS,
+    school: 'sterilised',
+    canner: 'boiling-water',
+    seed: 1,
+    draws: 200,
+  });
+  if (!outcome.ok) throw new Error('impossible lines');
+  return outcome.plan;
+}
+
+test('a batch in words', () => {
+  const bramble = plan('2 kg blackberries', '1.4 kg sugar');
+  expect(jarsInWords(bramble)).toBe('7–8 half-pints');
+  expect(shelfInWords(bramble)).toBe('Pantry, 12 months');
+  expect(processInWords(bramble)).toBe('5 min');
+});
+
+test('a batch for the fridge in words', () => {
+  const melon = plan('1 kg diced melon', '500 g sugar');
+  expect(shelfInWords(melon)).toBe('Fridge only, 3 weeks');
+  expect(processInWords(melon)).toBe('none');
+});
+
+test('few jars in words', () => {
+  expect(jarsInWords(plan('100 g plums', '100 g sugar'))).toBe('less than one half-pint');
+  expect(jarsInWords(plan('200 g plums', '210 g sugar'))).toBe('1 half-pint');
+  expect(jarsInWords(plan())).toBeNull();
+});
+
+test('a batch is named and coloured after its fruit', () => {
+  const mixed = plan('1 kg blackberries', '2 kg apples', '2 kg sugar');
+  expect(suggestedName(mixed)).toBe('Blackberry and apple jam');
+  expect(fruitColourOf(mixed)).toBe('#c9922e');
+  expect(suggestedName(plan())).toBe('New batch');
+  expect(suggestedName(null)).toBe('New batch');
+});
