@@ -68,7 +68,7 @@ export function Balance({ kitchen, saved }: { kitchen: Kitchen; saved: Batch | n
   }
 
   return (
-    <div className="grid gap-6 lg:grid-cols-[minmax(20rem,5fr)_minmax(18rem,5fr)_minmax(20rem,5fr)]">
+    <div className="grid items-start gap-6 md:grid-cols-2 lg:grid-cols-3">
       <h1 className="sr-only">Balance: {finalName}</h1>
       <div className="flex flex-col gap-5">
         <LinesEditor state={state} dispatch={dispatch} units={kitchen.units} />
@@ -83,7 +83,7 @@ export function Balance({ kitchen, saved }: { kitchen: Kitchen; saved: Batch | n
           onDiscard={onDiscard}
         />
       </div>
-      <div className="flex flex-col gap-4 max-lg:order-last">
+      <div className="flex flex-col gap-4 max-md:order-last">
         {plan && (
           <div className={stale ? 'opacity-50' : ''}>
             <KettleSection plan={plan} fruit={fruit} />
@@ -93,23 +93,25 @@ export function Balance({ kitchen, saved }: { kitchen: Kitchen; saved: Batch | n
         {plan && <Cautions cautions={plan.cautions} />}
       </div>
       {plan && (
-        <BatchLabel
-          plan={plan}
-          kitchen={kitchen}
-          fruit={fruit}
-          stale={stale}
-          title={
-            <input
-              type="text"
-              aria-label="Name of this batch"
-              value={name}
-              onChange={(event) => setName(event.target.value)}
-              placeholder={suggestedName(plan)}
-              maxLength={120}
-              className="input input-ghost -ml-2 h-auto w-full px-2 py-1 text-2xl font-bold text-primary"
-            />
-          }
-        />
+        <div className="md:max-lg:col-start-2 md:max-lg:row-span-2 md:max-lg:row-start-1">
+          <BatchLabel
+            plan={plan}
+            kitchen={kitchen}
+            fruit={fruit}
+            stale={stale}
+            title={
+              <input
+                type="text"
+                aria-label="Name of this batch"
+                value={name}
+                onChange={(event) => setName(event.target.value)}
+                placeholder={suggestedName(plan)}
+                maxLength={120}
+                className="input input-ghost -ml-2 h-auto w-full px-2 py-1 text-2xl font-bold text-primary"
+              />
+            }
+          />
+        </div>
       )}
     </div>
   );

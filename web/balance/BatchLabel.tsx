@@ -61,29 +61,33 @@ export function BatchLabel({ plan, kitchen, fruit, title, stale }: Props) {
         </Figure>
       )}
 
-      <Figure
-        name="Shelf"
-        value={shelfInWords(plan)}
-        testId="shelf"
-        tone={shelf.verdict === 'pantry' ? 'text-success' : 'text-error'}
-      >
-        <ul className="text-sm">
-          {shelf.reasons.map((reason) => (
-            <li key={reason} className="leading-snug">
-              {reason}
-            </li>
-          ))}
-        </ul>
-      </Figure>
+      {plan.lines.length > 0 && (
+        <>
+          <Figure
+            name="Shelf"
+            value={shelfInWords(plan)}
+            testId="shelf"
+            tone={shelf.verdict === 'pantry' ? 'text-success' : 'text-error'}
+          >
+            <ul className="text-sm">
+              {shelf.reasons.map((reason) => (
+                <li key={reason} className="leading-snug">
+                  {reason}
+                </li>
+              ))}
+            </ul>
+          </Figure>
 
-      <Figure name="In the canner" value={processInWords(plan)} testId="process">
-        {process.method !== 'none' && (
-          <p className="text-sm">
-            Leave {process.headspaceMm} mm (¼ in) of headspace. {process.notes.join(' ')}
-          </p>
-        )}
-        <Where about="In the canner">{why.process}</Where>
-      </Figure>
+          <Figure name="In the canner" value={processInWords(plan)} testId="process">
+            {process.method !== 'none' && (
+              <p className="text-sm">
+                Leave {process.headspaceMm} mm (¼ in) of headspace. {process.notes.join(' ')}
+              </p>
+            )}
+            <Where about="In the canner">{why.process}</Where>
+          </Figure>
+        </>
+      )}
 
       {finish && (
         <Figure

@@ -21,7 +21,7 @@ export function TemperatureStrip({ stop, scale }: { stop: Plan['stop']; scale: T
       viewBox="0 0 320 74"
       role="img"
       aria-label={`Water boils here at ${water}; stop ${gap} above that, at ${target}`}
-      className="w-full"
+      className="w-full max-w-sm"
     >
       <rect x={FROM} y="31" width={TO - FROM} height="10" rx="5" className="fill-base-300" />
       <rect

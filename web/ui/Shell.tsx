@@ -1,5 +1,6 @@
 import { BookOpenText, House } from 'lucide-react';
 import { NavLink, Outlet } from 'react-router';
+import { KettleMark } from './KettleMark.tsx';
 
 const PLACES = [
   { to: '/', text: 'Batches', icon: BookOpenText },
@@ -22,7 +23,7 @@ export function Shell() {
             to="/"
             className="flex items-center gap-2 text-lg font-bold whitespace-nowrap text-primary sm:text-xl"
           >
-            <img src="/kettle.svg" alt="" className="size-8" />
+            <KettleMark />
             Idle Kettle
           </NavLink>
           <nav aria-label="Places" className="ml-auto flex gap-1">
