@@ -19,7 +19,7 @@ import { portNear, freePort } from './ports.mjs';
 import { postgresBin } from './postgresBin.mjs';
 import { Failure, say } from './say.mjs';
 import { ask } from './shell.mjs';
-import { databaseUser, recall, remember, stateFolder } from './state.mjs';
+import { databaseUser, recall, remember } from './state.mjs';
 
 /** Superuser of the cluster, and the plain role that the app connects as. */
 const KEEPER = 'keeper';
@@ -39,16 +39,15 @@ const STOPS_WITHIN_MS = 30_000;
  */
 
 /**
- * Starts the private cluster of that name, making it first when there is none. It listens on
+ * Starts the private cluster of that folder, making it first when there is none. It listens on
  * loopback only, asks for a password (SCRAM), and never runs as root. What a killed launcher left
  * behind is recovered; data is kept.
- * @param {string} name
+ * @param {string} folder from stateFolder
  * @param {{ throwaway?: boolean }} [options] throwaway: begin empty, and trade durability for speed
  * @returns {Promise<Cluster>}
  */
-export async function startCluster(name, { throwaway = false } = {}) {
+export async function startCluster(folder, { throwaway = false } = {}) {
   const user = databaseUser();
-  const folder = stateFolder(name, user);
   const data = join(folder, 'pg');
   const bin = binFor(data);
   recoverFromCrash(bin, data, user);

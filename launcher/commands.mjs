@@ -10,7 +10,7 @@ import { ensureModules, ensureNodeBuild, ensureWebBuild } from './project.mjs';
 import { Failure, say } from './say.mjs';
 import { loadDemo, migrate, startServer } from './server.mjs';
 import { ROOT } from './shell.mjs';
-import { databaseUser, recall, remember, stateFolder } from './state.mjs';
+import { recall, remember, stateFolder } from './state.mjs';
 
 const FIRST_PORT = 4780;
 
@@ -22,7 +22,7 @@ const FIRST_PORT = 4780;
 export async function runServe(kitchen, args) {
   const asked = portAsked(args);
   await ensurePackages([POSTGRESQL]);
-  const folder = stateFolder(kitchen, databaseUser());
+  const folder = stateFolder(kitchen);
   const lock = takeLock(folder);
   if ('heldBy' in lock) {
     say(
@@ -35,7 +35,7 @@ export async function runServe(kitchen, args) {
     await ensureModules();
     await ensureNodeBuild();
     await ensureWebBuild();
-    const cluster = await startCluster(kitchen);
+    const cluster = await startCluster(folder);
     try {
       return await serve(kitchen, cluster, asked, stopAsked);
     } finally {

@@ -22,9 +22,9 @@ export function databaseUser() {
  * The folder that keeps one kitchen’s database: `.kettle/NAME` here, unless the database’s user
  * cannot reach it (a checkout under a private home); then one under /var/lib, and says so.
  * @param {string} name `own`, `demo` or `test`
- * @param {DatabaseUser} user
  */
-export function stateFolder(name, user) {
+export function stateFolder(name) {
+  const user = databaseUser();
   const asked = process.env['KETTLE_STATE'];
   const base = asked === undefined ? join(ROOT, '.kettle') : resolve(asked);
   if (user === undefined || reaches(dirname(base), user)) return make(join(base, name));

@@ -6,6 +6,7 @@ import { ensurePackages, TEST_PACKAGES } from './packages.mjs';
 import { ensureModules, ensureNodeBuild, ensureWebBuild } from './project.mjs';
 import { say } from './say.mjs';
 import { ROOT, run } from './shell.mjs';
+import { stateFolder } from './state.mjs';
 
 /** @typedef {{ passed: number, failed: number }} Tally */
 
@@ -27,7 +28,7 @@ export async function runTest() {
   const results = await runStatic();
   await ensureNodeBuild();
   await ensureWebBuild();
-  const cluster = await startCluster('test', { throwaway: true });
+  const cluster = await startCluster(stateFolder('test'), { throwaway: true });
   const env = { ...process.env, KETTLE_TEST_DATABASE_URL: cluster.url };
   try {
     results.push(await runJest([...UNIT_ROOMS, 'server', 'launcher'], env));

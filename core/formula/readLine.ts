@@ -111,8 +111,7 @@ function nameOf(description: string): Named | null {
   if (exact) return { ingredient: exact, form: null };
   const form = words.map((word) => FORM_WORDS[word]).find((found) => found !== undefined) ?? null;
   const rest = words.filter((word) => !(word in FORM_WORDS) && !QUIET_WORDS.has(word));
-  const ingredient =
-    findIngredient(rest.join(' ')) ?? findIngredient([...rest].reverse().join(' '));
+  const ingredient = findIngredient(rest.join(' '));
   return ingredient ? { ingredient, form } : null;
 }
 

@@ -1,4 +1,5 @@
 import type { Problem } from '@idle-kettle/contract';
+import type { Fault } from '@idle-kettle/core';
 
 /** The server refused: what it said, with every fault. */
 export class Refused extends Error {
@@ -34,8 +35,13 @@ export async function request<T>(path: string, method = 'GET', body?: unknown): 
 
 /** What went wrong, in a sentence or two: each fault, or the server’s own words. */
 export function sayError(error: Error): string {
-  if (error instanceof Refused && error.problem.faults.length > 0) {
-    return error.problem.faults.map(({ message }) => message).join(' ');
-  }
-  return error.message;
+  return error instanceof Refused && error.problem.faults.length > 0
+    ? error.problem.faults.map(sayFault).join(' ')
+    : error.message;
+}
+
+/** A fault as a person reads it: `Line 4: The amount must be more than zero.` */
+export function sayFault({ field, message }: Fault): string {
+  const index = /^lines\[(\d+)\]/.exec(field)?.[1];
+  return index === undefined ? message : `Line ${Number(index) + 1}: ${message}`;
 }

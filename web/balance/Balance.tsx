@@ -1,5 +1,5 @@
 import { planInKitchen, type Batch, type Kitchen } from '@idle-kettle/contract';
-import type { Plan } from '@idle-kettle/core';
+import type { Fault, Plan } from '@idle-kettle/core';
 import { useDeferredValue, useEffect, useMemo, useReducer, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSaveBatch } from '../api/batches.ts';
@@ -7,7 +7,7 @@ import { JarRow } from '../drawings/JarRow.tsx';
 import { KettleSection } from '../drawings/KettleSection.tsx';
 import { fruitColourOf, suggestedName } from '../ui/fruit.ts';
 import { BatchLabel } from './BatchLabel.tsx';
-import { Cautions } from './Cautions.tsx';
+import { Cautions, Impossible } from './Cautions.tsx';
 import { dropDraft, keepDraft, keptDraft } from './draft.ts';
 import { linesReducer, startingWith, written } from './lines.ts';
 import { LinesEditor } from './LinesEditor.tsx';
@@ -29,7 +29,8 @@ export function Balance({ kitchen, saved }: { kitchen: Kitchen; saved: Batch | n
   const navigate = useNavigate();
 
   const lines = useMemo(() => written(state.lines), [state.lines]);
-  const { plan, stale } = usePlan(lines, kitchen);
+  const { plan, faults } = usePlan(lines, kitchen);
+  const stale = faults.length > 0;
   const fruit = fruitColourOf(plan);
   const finalName = name.trim() === '' ? suggestedName(plan) : name.trim();
   const changed =
@@ -90,7 +91,7 @@ export function Balance({ kitchen, saved }: { kitchen: Kitchen; saved: Batch | n
             {plan.yield && <JarRow jars={plan.yield} fruit={fruit} />}
           </div>
         )}
-        {plan && <Cautions cautions={plan.cautions} />}
+        {stale ? <Impossible faults={faults} /> : plan && <Cautions cautions={plan.cautions} />}
       </div>
       {plan && (
         <div className="md:max-lg:col-start-2 md:max-lg:row-span-2 md:max-lg:row-start-1">
@@ -117,14 +118,17 @@ export function Balance({ kitchen, saved }: { kitchen: Kitchen; saved: Batch | n
   );
 }
 
-/** The plan of the lines, worked out after the typing is on screen; while they cannot be planned, the last that could. */
+/**
+ * The plan of the lines, worked out after the typing is on screen. While some line is impossible it
+ * is the last plan there was, with the faults that stand against a new one.
+ */
 function usePlan(
   lines: readonly string[],
   kitchen: Kitchen,
-): { plan: Plan | null; stale: boolean } {
+): { plan: Plan | null; faults: readonly Fault[] } {
   const deferred = useDeferredValue(lines);
   const outcome = useMemo(() => planInKitchen(deferred, kitchen), [deferred, kitchen]);
   const [last, setLast] = useState<Plan | null>(null);
   if (outcome.ok && last !== outcome.plan) setLast(outcome.plan);
-  return outcome.ok ? { plan: outcome.plan, stale: false } : { plan: last, stale: true };
+  return outcome.ok ? { plan: outcome.plan, faults: [] } : { plan: last, faults: outcome.faults };
 }

@@ -1,5 +1,6 @@
-import type { Caution } from '@idle-kettle/core';
+import type { Caution, Fault } from '@idle-kettle/core';
 import { Info, OctagonAlert, TriangleAlert } from 'lucide-react';
+import { sayFault } from '../api/request.ts';
 
 const LOOK = {
   stop: { icon: OctagonAlert, style: 'border-error text-error font-bold' },
@@ -25,3 +26,15 @@ export function Cautions({ cautions }: { cautions: readonly Caution[] }) {
     </section>
   );
 }
+
+/** Why nothing new can be worked out, and that what is shown is from before. */
+export const Impossible = ({ faults }: { faults: readonly Fault[] }) => (
+  <section aria-label="Mend" className="border-l-4 border-error pl-3 text-error">
+    <ul>
+      {faults.map((fault) => (
+        <li key={fault.field}>{sayFault(fault)}</li>
+      ))}
+    </ul>
+    <p>Until then, the pot and the label show the batch as it was before.</p>
+  </section>
+);
