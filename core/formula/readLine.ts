@@ -59,6 +59,9 @@ const UNIT_WORDS: ReadonlySet<string> = new Set([
   'cups', 'pounds', 'ounces', 'quarts', 'pints', 'gallons',
 ]); // prettier-ignore
 
+/** Sizes that the parsing package takes for units. */
+const PIECE_SIZES: ReadonlySet<string> = new Set(['small', 'medium', 'large']);
+
 /** One letter that cooks use for two units each. */
 const AMBIGUOUS_UNITS: Readonly<Record<string, string>> = {
   t: '“t” may be a teaspoon or a tonne. Write tsp or kg.',
@@ -115,6 +118,13 @@ function nameOf(description: string): Named | null {
   return ingredient ? { ingredient, form } : null;
 }
 
+/** Whether a line without a unit counts pieces of something: `3 plums`, `10 medium apples`. */
+function isCounted({ unitOfMeasureID, description }: ParsedLine): boolean {
+  const counts = unitOfMeasureID === null || PIECE_SIZES.has(unitOfMeasureID);
+  const ingredient = counts ? nameOf(description)?.ingredient : undefined;
+  return ingredient?.kind === 'fruit' && ingredient.pieceG !== undefined;
+}
+
 /** What to say to a line whose unit is missing or unknown. */
 function withoutUnit(text: string, parsed: ParsedLine): LineReading {
   const { quantity, unitOfMeasure, description } = parsed;
@@ -144,8 +154,12 @@ function withoutUnit(text: string, parsed: ParsedLine): LineReading {
   );
 }
 
-/** Kilograms or cubic metres, from `5 lb 8 oz apples` as from `2 cups sugar`. */
-type Measured = { readonly kind: 'mass' | 'volume'; readonly si: number; readonly rest: string };
+/** Kilograms, cubic metres or pieces: `5 lb 8 oz apples`, `2 cups sugar`, `10 medium apples`. */
+type Measured = {
+  readonly kind: 'mass' | 'volume' | 'pieces';
+  readonly si: number;
+  readonly rest: string;
+};
 
 function measure(text: string): Measured | { readonly trouble: LineReading } {
   const parsed = parseIngredient(text, { additionalUOMs: EXTRA_UNITS })[0];
@@ -164,7 +178,11 @@ function measure(text: string): Measured | { readonly trouble: LineReading } {
   const ambiguous = AMBIGUOUS_UNITS[parsed.unitOfMeasure ?? ''];
   if (ambiguous !== undefined) return fail('unit', ambiguous);
   const unitId = UNIT_BY_PARSER_ID[parsed.unitOfMeasureID ?? ''];
-  if (unitId === undefined) return { trouble: withoutUnit(text, parsed) };
+  if (unitId === undefined) {
+    return isCounted(parsed)
+      ? { kind: 'pieces', si: parsed.quantity, rest: parsed.description }
+      : { trouble: withoutUnit(text, parsed) };
+  }
   const unit = unitOf(unitId);
   const kind = unit.kind === 'mass' ? 'mass' : 'volume';
   const first = { kind, si: parsed.quantity * unit.si, rest: parsed.description } as const;
@@ -247,6 +265,7 @@ export function readLine(written: string): LineReading {
       }
     );
   }
+  if (kind === 'pieces') return countedLine(text, si, ingredient, form);
   const cup = ingredient.cups[form];
   if (!cup) {
     return puzzling(
@@ -269,6 +288,25 @@ export function readLine(written: string): LineReading {
       massG,
       ...assumed,
     }
+  );
+}
+
+/** A line that counts whole pieces as bought: what is left of them after stoning, coring or peeling. */
+function countedLine(text: string, count: number, ingredient: Ingredient, form: Form): LineReading {
+  if (ingredient.kind !== 'fruit' || ingredient.pieceG === undefined) {
+    return puzzling(
+      text,
+      'unit',
+      `We do not know what one ${ingredient.name} weighs. Give a weight.`,
+    );
+  }
+  const { pieceG, edibleShare } = ingredient;
+  const massG = timesRange(count * edibleShare, pieceG);
+  const left =
+    edibleShare < 1 ? `, ${Math.round(100 * edibleShare)} % of it left after preparing` : '';
+  const assumed = `Taken as ${Math.round(pieceG.typical)} g each${left}.`;
+  return (
+    impossibleMass(text, massG.high) ?? { understood: true, text, ingredient, form, massG, assumed }
   );
 }
 

@@ -1,3 +1,4 @@
+export * from './disagreements.ts';
 export * from './fruits.ts';
 export * from './ingredient.ts';
 export * from './larder.ts';

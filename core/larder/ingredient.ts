@@ -22,12 +22,28 @@ export type Make = {
   readonly sucroseShare: number;
 };
 
+/** Acids that make food sour. */
+export type AcidId = 'citric' | 'malic' | 'tartaric' | 'acetic' | 'phosphoric';
+
+/** How sour the edible part is. */
+export type Sourness = {
+  readonly pH: Range;
+  /** Titratable acidity to pH 8.2, g per 100 g, reckoned as the main acid (the first of `acids`). */
+  readonly taPct: Range;
+  /** Shares of the acids by moles, the main one first; they add up to 1. */
+  readonly acids: readonly (readonly [AcidId, number])[];
+};
+
 type Row = {
   readonly id: string;
   readonly name: string;
   /** Other words people write for it, singular and plural, lower case. */
   readonly alsoCalled: readonly string[];
   readonly make: Make;
+  /** Absent for what is not sour to speak of: sugar, water. */
+  readonly sour?: Sourness;
+  /** Pectin that a cook gets out of it, g per 100 g, as 150-grade-equivalent. */
+  readonly pectinPct: Range;
   readonly cups: CupWeights;
   /** The form meant when none is written. */
   readonly usualForm: Form;
@@ -41,10 +57,18 @@ export type Fruit = Row & {
   readonly acidClass: AcidClass;
   /** Colour of its jam, as a CSS hex colour. */
   readonly jamColour: string;
+  /** One whole piece as bought, g; absent for what nobody counts. */
+  readonly pieceG?: Range;
+  /** Share left after stoning, coring or peeling, 0 to 1. */
+  readonly edibleShare: number;
 };
 
-/** `sweetener`, `acid` and `water` are the only other things a shelf-stable jam may hold so far. */
-export type Pantry = Row & { readonly kind: 'sweetener' | 'acid' | 'water' };
+/** What is not fruit, by what it does in the pot. */
+export type Pantry = Row & {
+  readonly kind: 'sweetener' | 'acid' | 'water' | 'juice' | 'seasoning' | 'spirit' | 'food';
+  /** Why nothing that holds it may stand in the pantry; absent when it may. */
+  readonly noShelf?: string;
+};
 
 export type Ingredient = Fruit | Pantry;
 

@@ -1,116 +1,189 @@
-import { exactly, fromMemory, published, range } from '../quantity/index.ts';
-import type { Pantry } from './ingredient.ts';
+import {
+  exactly,
+  fromMemory,
+  published,
+  range,
+  type Provenance,
+  type Range,
+} from '../quantity/index.ts';
+import type { AcidId, Form, Pantry } from './ingredient.ts';
 
 const UNITS_CUPS = published('GNU units, cooking measures (Debian package `units`)');
 const FDC = fromMemory('USDA FoodData Central, SR Legacy');
+const CRC = fromMemory('CRC Handbook of Chemistry and Physics: 998.2 kg/m³ at 20 °C');
 
-const cupOf = (grams: number) => range(grams * 0.97, grams, grams * 1.03);
+type Three = readonly [low: number, typical: number, high: number];
 
-/** What is not fruit: sugars, lemon juice, water. */
+type Entry = {
+  readonly id: string;
+  /** Its name, then the other words people write for it. */
+  readonly names: readonly [string, ...string[]];
+  /** g per 100 g; the rest is water. */
+  readonly solubles: Three;
+  readonly insolubles?: Three;
+  readonly sugars?: Three;
+  readonly sucrose?: number;
+  readonly pH?: Three;
+  readonly ta?: Three;
+  readonly acid?: AcidId;
+  readonly form: Form;
+  /** Grams a cup in that form. */
+  readonly cup: number;
+  readonly from?: Provenance;
+  readonly note?: string;
+  readonly noShelf?: string;
+};
+
+const DAIRY = 'Dairy in a spread is not safe on the shelf.';
+const EGG = 'Eggs in a jam are not safe on the shelf.';
+const FATTY = 'Nuts, chocolate, coconut and oil in a spread are not safe on the shelf.';
+const STARCH = 'Flour and starch thickeners keep heat from reaching the middle of the jar.';
+const GARLIC = 'Garlic is low-acid, and no tested jam with it is in here.';
+const WEAK_SUGAR = 'It sets and keeps otherwise than sugar does.';
+
+// prettier-ignore
+const SWEETENERS: readonly Entry[] = [
+  { id: 'sugar', names: ['white sugar', 'sugar', 'granulated sugar', 'caster sugar', 'castor sugar', 'superfine sugar', 'preserving sugar', 'cane sugar', 'beet sugar'], solubles: [100, 100, 100], sugars: [100, 100, 100], sucrose: 1, form: 'grains', cup: 200, from: UNITS_CUPS },
+  { id: 'brown-sugar', names: ['brown sugar', 'light brown sugar', 'dark brown sugar', 'soft brown sugar', 'muscovado', 'muscovado sugar'], solubles: [97.5, 98.5, 99], sugars: [96, 97, 98], sucrose: 0.97, form: 'packed', cup: 217, from: UNITS_CUPS },
+  { id: 'raw-sugar', names: ['demerara sugar', 'demerara', 'turbinado sugar', 'turbinado', 'raw sugar', 'golden caster sugar', 'golden granulated sugar'], solubles: [99, 99.5, 100], sugars: [98, 99, 100], sucrose: 0.99, form: 'grains', cup: 200 },
+  { id: 'honey', names: ['honey', 'clear honey', 'runny honey', 'liquid honey'], solubles: [80, 82, 84], sugars: [75, 79, 82], sucrose: 0.015, pH: [3.6, 3.9, 4.5], ta: [0.1, 0.2, 0.3], acid: 'citric', form: 'liquid', cup: 333, from: UNITS_CUPS, note: WEAK_SUGAR },
+  { id: 'maple-syrup', names: ['maple syrup'], solubles: [66, 67, 68.5], sugars: [58, 61, 66], sucrose: 0.95, form: 'liquid', cup: 315, note: WEAK_SUGAR },
+  { id: 'golden-syrup', names: ['golden syrup', 'light treacle'], solubles: [81, 82.5, 84], sugars: [76, 79, 82], sucrose: 0.45, form: 'liquid', cup: 340, note: WEAK_SUGAR },
+  { id: 'corn-syrup', names: ['corn syrup', 'light corn syrup', 'glucose syrup'], solubles: [77, 79, 82], sugars: [30, 45, 76], sucrose: 0, form: 'liquid', cup: 335, note: WEAK_SUGAR },
+  { id: 'agave', names: ['agave syrup', 'agave nectar', 'agave'], solubles: [75, 77, 79], sugars: [66, 70, 75], sucrose: 0, form: 'liquid', cup: 330, note: WEAK_SUGAR },
+];
+
+// prettier-ignore
+const ACIDS: readonly Entry[] = [
+  { id: 'lemon-juice-bottled', names: ['bottled lemon juice', 'lemon juice from a bottle', 'lemon juice bottled'], solubles: [6, 7, 8.5], insolubles: [0, 0.2, 0.5], sugars: [1.5, 2.4, 3], sucrose: 0.1, pH: [2.3, 2.4, 2.5], ta: [4.7, 5, 5.3], acid: 'citric', form: 'liquid', cup: 244, note: 'Bottled juice is standardised; use it where the acid is there for safety.' },
+  { id: 'lemon-juice', names: ['lemon juice', 'fresh lemon juice', 'juice of lemon'], solubles: [6, 7.7, 9.5], insolubles: [0, 0.3, 0.6], sugars: [1.5, 2.5, 3.2], sucrose: 0.12, pH: [2.2, 2.4, 2.6], ta: [3.4, 5, 6.2], acid: 'citric', form: 'liquid', cup: 244, note: 'Fresh lemons vary in strength; where the acid is there for safety, use bottled.' },
+  { id: 'lime-juice-bottled', names: ['bottled lime juice', 'lime juice bottled'], solubles: [6.5, 7.5, 9], insolubles: [0, 0.2, 0.5], sugars: [1, 1.5, 2], sucrose: 0.1, pH: [2.1, 2.3, 2.5], ta: [5, 5.5, 6], acid: 'citric', form: 'liquid', cup: 246, note: 'Bottled juice is standardised; use it where the acid is there for safety.' },
+  { id: 'lime-juice', names: ['lime juice', 'fresh lime juice'], solubles: [6.5, 8, 10], insolubles: [0, 0.3, 0.6], sugars: [1, 1.7, 2.2], sucrose: 0.1, pH: [1.9, 2.2, 2.5], ta: [4.8, 6, 7.2], acid: 'citric', form: 'liquid', cup: 246, note: 'Fresh limes vary in strength; where the acid is there for safety, use bottled.' },
+  { id: 'vinegar', names: ['vinegar', 'cider vinegar', 'apple cider vinegar', 'white vinegar', 'distilled vinegar', 'white wine vinegar', 'red wine vinegar', 'wine vinegar'], solubles: [5, 5.6, 6.5], sugars: [0, 0.2, 0.6], pH: [2.4, 2.6, 3], ta: [5, 5, 5.2], acid: 'acetic', form: 'liquid', cup: 239, note: 'Of 5 % acidity.' },
+  { id: 'citric-acid', names: ['citric acid', 'citric acid powder'], solubles: [91.4, 100, 100], pH: [1.4, 1.5, 1.6], ta: [91, 99, 100], acid: 'citric', form: 'grains', cup: 220 },
+];
+
+// prettier-ignore
+const LIQUIDS: readonly (Entry & { readonly kind: 'water' | 'juice' })[] = [
+  { kind: 'water', id: 'water', names: ['water', 'tap water', 'cold water', 'boiling water', 'hot water', 'warm water'], solubles: [0, 0, 0], form: 'liquid', cup: 236.2, from: CRC },
+  { kind: 'juice', id: 'apple-juice', names: ['apple juice', 'cloudy apple juice', 'sweet cider', 'apple cider'], solubles: [10, 11.5, 13], insolubles: [0, 0.1, 0.3], sugars: [9, 10, 11.5], sucrose: 0.15, pH: [3.3, 3.6, 4], ta: [0.25, 0.45, 0.8], acid: 'malic', form: 'liquid', cup: 248 },
+  { kind: 'juice', id: 'orange-juice', names: ['orange juice', 'fresh orange juice'], solubles: [9.5, 11.3, 13], insolubles: [0, 0.2, 0.5], sugars: [7.5, 8.5, 10], sucrose: 0.5, pH: [3.3, 3.7, 4.1], ta: [0.6, 0.85, 1.3], acid: 'citric', form: 'liquid', cup: 248 },
+  { kind: 'juice', id: 'cranberry-juice', names: ['cranberry juice', 'unsweetened cranberry juice'], solubles: [6.5, 7.5, 9], sugars: [3, 4, 5.5], sucrose: 0.03, pH: [2.4, 2.6, 2.9], ta: [1.5, 2, 2.5], acid: 'citric', form: 'liquid', cup: 247 },
+  { kind: 'juice', id: 'grape-juice', names: ['grape juice', 'unsweetened grape juice'], solubles: [14, 16, 19], sugars: [13, 14.5, 17], sucrose: 0.01, pH: [3, 3.4, 3.8], ta: [0.4, 0.6, 1], acid: 'tartaric', form: 'liquid', cup: 253 },
+  { kind: 'juice', id: 'pomegranate-juice', names: ['pomegranate juice'], solubles: [12, 14, 16.5], sugars: [10.5, 12.5, 14.5], sucrose: 0.02, pH: [2.9, 3.2, 3.6], ta: [0.8, 1.2, 1.9], acid: 'citric', form: 'liquid', cup: 249 },
+];
+
+/** Spice and scent: grams a cup matter, what they hold hardly does. */
+const dry = (id: string, names: Entry['names'], cup: number): Entry => ({
+  id,
+  names,
+  solubles: [18, 25, 30],
+  insolubles: [52, 62, 68],
+  form: 'grains',
+  cup,
+});
+const fresh = (id: string, names: Entry['names'], cup: number): Entry => ({
+  id,
+  names,
+  solubles: [3, 5, 9],
+  insolubles: [4, 8, 12],
+  form: 'chopped',
+  cup,
+});
+
+const SEASONINGS: readonly Entry[] = [
+  { id: 'salt', names: ['salt', 'table salt', 'sea salt', 'canning salt'], solubles: [100, 100, 100], form: 'grains', cup: 288 },
+  { id: 'vanilla-extract', names: ['vanilla extract', 'vanilla', 'vanilla essence'], solubles: [5, 13, 20], form: 'liquid', cup: 208 },
+  { id: 'zest', names: ['lemon zest', 'orange zest', 'lime zest', 'zest', 'grated lemon zest', 'grated orange zest', 'lemon peel', 'orange peel'], solubles: [6, 9, 12], insolubles: [7, 10, 14], form: 'grains', cup: 96 },
+  { id: 'candied-ginger', names: ['crystallised ginger', 'crystallized ginger', 'candied ginger', 'stem ginger'], solubles: [75, 82, 88], insolubles: [1, 2, 4], sugars: [70, 77, 84], sucrose: 0.8, form: 'chopped', cup: 170 },
+  dry('cinnamon', ['cinnamon', 'ground cinnamon'], 125),
+  dry('cloves', ['cloves', 'ground cloves', 'whole cloves'], 102),
+  dry('nutmeg', ['nutmeg', 'grated nutmeg', 'mace'], 112),
+  dry('allspice', ['allspice', 'ground allspice', 'mixed spice'], 96),
+  dry('ground-ginger', ['ground ginger', 'powdered ginger'], 83),
+  dry('cardamom', ['cardamom', 'ground cardamom', 'cardamom pods'], 93),
+  dry('star-anise', ['star anise', 'anise', 'aniseed'], 100),
+  dry('black-pepper', ['black pepper', 'ground black pepper', 'peppercorns'], 110),
+  dry('chilli-flakes', ['chilli flakes', 'red pepper flakes', 'chili flakes', 'cayenne'], 86),
+  dry('tea', ['tea', 'tea leaves', 'loose tea'], 80),
+  fresh('ginger', ['ginger', 'fresh ginger', 'ginger root', 'grated ginger'], 96),
+  fresh('mint', ['mint', 'mint leaves', 'fresh mint'], 45),
+  fresh('basil', ['basil', 'basil leaves', 'thyme', 'rosemary', 'sage', 'lemon verbena'], 32),
+  fresh('lavender', ['lavender', 'lavender flowers', 'lavender buds'], 25),
+  fresh('rose-petals', ['rose petals', 'petals'], 18),
+  fresh('elderflower', ['elderflower', 'elderflowers', 'elderflower heads'], 20),
+]; // prettier-ignore
+
+/** Alcohol boils away with the water: it counts as water here, which the finished batch has lost. */
+const spirit = (id: string, names: Entry['names'], solubles: Three, cup: number): Entry => ({
+  id,
+  names,
+  solubles,
+  sugars: [solubles[0] * 0.9, solubles[1] * 0.9, solubles[2] * 0.9],
+  sucrose: 0.5,
+  form: 'liquid',
+  cup,
+});
+
+const SPIRITS: readonly Entry[] = [
+  spirit('brandy', ['brandy', 'apple brandy', 'cognac-style brandy'], [0, 0, 1], 222),
+  spirit('rum', ['rum', 'dark rum', 'white rum'], [0, 0, 1], 222),
+  spirit('whisky', ['whisky', 'whiskey'], [0, 0, 0], 222),
+  spirit('gin', ['gin', 'sloe gin', 'vodka'], [0, 0, 2], 222),
+  spirit('wine', ['wine', 'red wine', 'white wine'], [1, 2.5, 5], 235),
+  spirit('port', ['port', 'sweet wine', 'sherry'], [8, 11, 14], 245),
+  spirit('orange-liqueur', ['orange liqueur', 'liqueur', 'cherry brandy'], [25, 32, 40], 250),
+];
+
+// prettier-ignore
+const FOODS: readonly Entry[] = [
+  { id: 'butter', names: ['butter', 'unsalted butter', 'knob of butter'], solubles: [0, 0.1, 0.5], insolubles: [80, 82, 85], form: 'packed', cup: 227, from: UNITS_CUPS, note: 'A small knob settles the foam; more than that is dairy.' },
+  { id: 'cream', names: ['cream', 'double cream', 'heavy cream', 'whipping cream'], solubles: [3, 3.5, 5], insolubles: [30, 38, 48], form: 'liquid', cup: 238, noShelf: DAIRY },
+  { id: 'milk', names: ['milk', 'whole milk', 'condensed milk'], solubles: [8, 9, 12], insolubles: [1, 4, 8], form: 'liquid', cup: 244, noShelf: DAIRY },
+  { id: 'egg', names: ['egg', 'eggs', 'egg yolk', 'egg yolks', 'egg white', 'egg whites'], solubles: [0.5, 1, 2], insolubles: [22, 24, 45], form: 'whole', cup: 243, from: UNITS_CUPS, noShelf: EGG },
+  { id: 'chocolate', names: ['chocolate', 'dark chocolate', 'chocolate chips', 'white chocolate', 'milk chocolate'], solubles: [35, 45, 47], insolubles: [46, 52, 53], sugars: [33, 43, 45], sucrose: 1, form: 'chopped', cup: 168, noShelf: FATTY },
+  { id: 'cocoa', names: ['cocoa', 'cocoa powder'], solubles: [15, 20, 22], insolubles: [70, 75, 77], form: 'grains', cup: 86, noShelf: FATTY },
+  { id: 'walnut', names: ['walnuts', 'walnut', 'pecans', 'pecan', 'nuts', 'chopped nuts'], solubles: [3, 5, 7], insolubles: [85, 91, 93], form: 'chopped', cup: 117, noShelf: FATTY },
+  { id: 'almond', names: ['almonds', 'almond', 'flaked almonds', 'hazelnuts', 'hazelnut', 'pistachios'], solubles: [4, 6, 8], insolubles: [84, 89, 92], form: 'chopped', cup: 140, noShelf: FATTY },
+  { id: 'coconut', names: ['coconut', 'desiccated coconut', 'coconut milk', 'coconut cream'], solubles: [4, 7, 10], insolubles: [20, 60, 88], form: 'grains', cup: 93, noShelf: FATTY },
+  { id: 'oil', names: ['oil', 'olive oil', 'vegetable oil'], solubles: [0, 0, 0], insolubles: [100, 100, 100], form: 'liquid', cup: 216, noShelf: FATTY },
+  { id: 'flour', names: ['flour', 'plain flour'], solubles: [3, 4, 5], insolubles: [80, 84, 87], form: 'grains', cup: 125, noShelf: STARCH },
+  { id: 'cornflour', names: ['cornflour', 'cornstarch', 'tapioca', 'arrowroot', 'starch'], solubles: [0, 1, 2], insolubles: [85, 88, 92], form: 'grains', cup: 128, noShelf: STARCH },
+  { id: 'garlic', names: ['garlic', 'garlic cloves', 'shallots', 'shallot'], solubles: [12, 25, 32], insolubles: [2, 8, 14], form: 'chopped', cup: 136, noShelf: GARLIC },
+];
+
+const rangeOf = ([low, typical, high]: Three): Range => range(low, typical, high);
+
+const toRow =
+  (kind: Pantry['kind']) =>
+  (entry: Entry): Pantry => ({
+    kind,
+    id: entry.id,
+    name: entry.names[0],
+    alsoCalled: entry.names.slice(1),
+    make: {
+      solublesPct: rangeOf(entry.solubles),
+      insolublesPct: rangeOf(entry.insolubles ?? [0, 0, 0]),
+      sugarsPct: rangeOf(entry.sugars ?? [0, 0, 0]),
+      sucroseShare: entry.sucrose ?? 0,
+    },
+    ...(entry.pH && entry.ta && entry.acid
+      ? { sour: { pH: rangeOf(entry.pH), taPct: rangeOf(entry.ta), acids: [[entry.acid, 1]] } }
+      : {}),
+    pectinPct: exactly(0),
+    cups: { [entry.form]: range(entry.cup * 0.97, entry.cup, entry.cup * 1.03) },
+    usualForm: entry.form,
+    provenance: entry.from ?? FDC,
+    ...(entry.note === undefined ? {} : { note: entry.note }),
+    ...(entry.noShelf === undefined ? {} : { noShelf: entry.noShelf }),
+  });
+
+/** What is not fruit: sweeteners, acids, liquids, seasonings, spirits, and foods that bar the shelf. */
 export const PANTRY: readonly Pantry[] = [
-  {
-    kind: 'sweetener',
-    id: 'sugar',
-    name: 'white sugar',
-    alsoCalled: [
-      'sugar',
-      'granulated sugar',
-      'caster sugar',
-      'preserving sugar',
-      'cane sugar',
-      'beet sugar',
-    ],
-    make: {
-      solublesPct: exactly(100),
-      insolublesPct: exactly(0),
-      sugarsPct: exactly(100),
-      sucroseShare: 1,
-    },
-    cups: { grains: cupOf(200) },
-    usualForm: 'grains',
-    provenance: UNITS_CUPS,
-  },
-  {
-    kind: 'sweetener',
-    id: 'brown-sugar',
-    name: 'brown sugar',
-    alsoCalled: [
-      'light brown sugar',
-      'dark brown sugar',
-      'soft brown sugar',
-      'muscovado',
-      'muscovado sugar',
-    ],
-    make: {
-      solublesPct: range(97.5, 98.5, 99),
-      insolublesPct: exactly(0),
-      sugarsPct: range(96, 97, 98),
-      sucroseShare: 0.97,
-    },
-    cups: { packed: cupOf(217), grains: cupOf(145) },
-    usualForm: 'packed',
-    provenance: UNITS_CUPS,
-  },
-  {
-    kind: 'sweetener',
-    id: 'honey',
-    name: 'honey',
-    alsoCalled: ['clear honey', 'runny honey', 'liquid honey'],
-    make: {
-      solublesPct: range(80, 82, 84),
-      insolublesPct: exactly(0),
-      sugarsPct: range(75, 79, 82),
-      sucroseShare: 0.015,
-    },
-    cups: { liquid: cupOf(333) },
-    usualForm: 'liquid',
-    provenance: UNITS_CUPS,
-  },
-  {
-    kind: 'acid',
-    id: 'lemon-juice-bottled',
-    name: 'bottled lemon juice',
-    alsoCalled: ['lemon juice from a bottle', 'lemon juice (bottled)'],
-    make: {
-      solublesPct: range(6, 7, 8.5),
-      insolublesPct: range(0, 0.2, 0.5),
-      sugarsPct: range(1.5, 2.4, 3),
-      sucroseShare: 0.1,
-    },
-    cups: { liquid: cupOf(244) },
-    usualForm: 'liquid',
-    provenance: FDC,
-    note: 'Bottled juice is standardised; use it where the acid is there for safety.',
-  },
-  {
-    kind: 'acid',
-    id: 'lemon-juice',
-    name: 'lemon juice',
-    alsoCalled: ['fresh lemon juice', 'juice of lemon'],
-    make: {
-      solublesPct: range(6, 7.7, 9.5),
-      insolublesPct: range(0, 0.3, 0.6),
-      sugarsPct: range(1.5, 2.5, 3.2),
-      sucroseShare: 0.12,
-    },
-    cups: { liquid: cupOf(244) },
-    usualForm: 'liquid',
-    provenance: FDC,
-    note: 'Fresh lemons vary in strength; where the acid is there for safety, use bottled.',
-  },
-  {
-    kind: 'water',
-    id: 'water',
-    name: 'water',
-    alsoCalled: ['tap water', 'cold water', 'boiling water'],
-    make: {
-      solublesPct: exactly(0),
-      insolublesPct: exactly(0),
-      sugarsPct: exactly(0),
-      sucroseShare: 0,
-    },
-    cups: { liquid: exactly(236.2) },
-    usualForm: 'liquid',
-    provenance: fromMemory('CRC Handbook of Chemistry and Physics: 998.2 kg/m³ at 20 °C'),
-  },
+  ...SWEETENERS.map(toRow('sweetener')),
+  ...ACIDS.map(toRow('acid')),
+  ...LIQUIDS.map((entry) => toRow(entry.kind)(entry)),
+  ...SEASONINGS.map(toRow('seasoning')),
+  ...SPIRITS.map(toRow('spirit')),
+  ...FOODS.map(toRow('food')),
 ];

@@ -70,7 +70,7 @@ describe('verdicts', () => {
       lines: ['2.27 kg diced melon', '1.13 kg sugar', '22 mL lemon juice'],
     });
     expect(shelf.verdict).toBe('fridge');
-    expect(shelf.reasons.join(' ')).toContain('Melon is a low-acid fruit');
+    expect(shelf.reasons.join(' ')).toContain('Melon is a low-acid food');
     expect(process).toMatchObject({ method: 'none', minutes: 0 });
   });
 

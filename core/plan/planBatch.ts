@@ -86,6 +86,7 @@ function assemble(worked: Worked, readings: readonly LineReading[]): Plan {
   const shelf = shelfVerdict({
     ingredients: understood.map((line) => line.ingredient),
     puzzlingLines: puzzling.length,
+    butterPct: sharePct(understood, 'butter'),
     processMinutes: minutes,
     jarTooLarge: request.jars.some((jar) => jar.volumeMl > LARGEST_JAR_ML + 1),
   });
@@ -111,6 +112,14 @@ function assemble(worked: Worked, readings: readonly LineReading[]): Plan {
     process: processOf(worked, shelf, minutes),
   };
   return { ...plan, cautions: cautionsFor(worked, plan), why: explain(worked, plan) };
+}
+
+/** Grams of one ingredient in 100 g of what goes into the pot; 0 for an empty pot. */
+function sharePct(lines: readonly UnderstoodLine[], id: string): number {
+  const sum = (of: readonly UnderstoodLine[]) => of.reduce((g, line) => g + line.massG.typical, 0);
+  return lines.length === 0
+    ? 0
+    : (100 * sum(lines.filter(({ ingredient }) => ingredient.id === id))) / sum(lines);
 }
 
 const planLine = (reading: LineReading): PlanLine =>

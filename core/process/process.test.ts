@@ -63,6 +63,7 @@ describe('the shelf', () => {
       puzzlingLines: 0,
       processMinutes: 10,
       jarTooLarge: false,
+      butterPct: 0,
       ...change,
     });
 
@@ -95,6 +96,14 @@ describe('the shelf', () => {
     ['nothing at all', { ingredients: [] }],
     ['no tabled time', { processMinutes: null }],
     ['a jar beyond the tables', { jarTooLarge: true }],
+    ['chocolate', { ingredients: of('plum', 'sugar', 'chocolate') }],
+    ['cream', { ingredients: of('plum', 'sugar', 'cream') }],
+    ['starch', { ingredients: of('plum', 'sugar', 'cornflour') }],
+    ['eggs', { ingredients: of('plum', 'sugar', 'egg') }],
+    ['more butter than a knob', { butterPct: 3 }],
+    ['tomato', { ingredients: of('tomato', 'sugar', 'vinegar') }],
+    ['pumpkin', { ingredients: of('pumpkin', 'sugar', 'lemon-juice-bottled') }],
+    ['sweet pepper among plums', { ingredients: of('plum', 'sweet-pepper', 'vinegar', 'sugar') }],
   ])('%s rules the pantry out, with a reason', (_, change) => {
     const found = verdict(change);
     expect(found.verdict).toBe('fridge');

@@ -16,7 +16,12 @@ export type ShelfCase = {
   readonly processMinutes: number | null;
   /** Whether some jar is larger than the tables cover. */
   readonly jarTooLarge: boolean;
+  /** Butter, g per 100 g of what goes into the pot. */
+  readonly butterPct: number;
 };
+
+/** A knob to settle the foam is common practice; more than this is dairy in the jar. */
+const MOST_BUTTER_PCT = 0.5;
 
 const PANTRY_MONTHS = 12;
 /** Three weeks in the fridge, the cautious end of common practice. */
@@ -25,12 +30,12 @@ const FRIDGE_MONTHS = 0.75;
 const LOW_ACID: { readonly [acid in Fruit['acidClass']]: string } = {
   high: '',
   borderline: 'is not reliably acid',
-  low: 'is a low-acid fruit',
+  low: 'is a low-acid food',
 };
 
 /**
- * Whether a processed jar may stand in the pantry. Only jams of high-acid fruit with sugar, lemon
- * juice or water may; everything that stands against it is listed. No computed pH enters here: one
+ * Whether a processed jar may stand in the pantry. Only jams of high-acid fruit with sweeteners,
+ * sour juices and seasoning may; everything that stands against it is listed. No computed pH enters here: one
  * may raise a warning, and may never grant a verdict.
  */
 export function shelfVerdict({
@@ -38,6 +43,7 @@ export function shelfVerdict({
   puzzlingLines,
   processMinutes,
   jarTooLarge,
+  butterPct,
 }: ShelfCase): ShelfVerdict {
   const fruits = ingredients.filter((row): row is Fruit => row.kind === 'fruit');
   const against: string[] = [];
@@ -45,6 +51,12 @@ export function shelfVerdict({
     if (fruit.acidClass === 'high') continue;
     against.push(
       `${capital(fruit.name)} ${LOW_ACID[fruit.acidClass]}. Jam from it has no tested canning process here, and added lemon juice does not change that.`,
+    );
+  }
+  for (const reason of new Set(ingredients.flatMap((row) => barsShelf(row)))) against.push(reason);
+  if (butterPct > MOST_BUTTER_PCT) {
+    against.push(
+      'More butter than a knob to settle the foam is dairy, which is not safe on the shelf.',
     );
   }
   if (fruits.length === 0) against.push('No fruit in it is known to be acid.');
@@ -68,5 +80,9 @@ export function shelfVerdict({
     ],
   };
 }
+
+/** Why this ingredient keeps a spread out of the pantry; none when it does not. */
+const barsShelf = (row: Ingredient): string[] =>
+  row.kind !== 'fruit' && row.noShelf !== undefined ? [row.noShelf] : [];
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
