@@ -10,6 +10,7 @@ const CORE_ROOMS = [
   'ambient',
   'larder',
   'formula',
+  'gel',
   'boil',
   'yield',
   'forecast',

@@ -2,6 +2,7 @@ export * from './ambient/index.ts';
 export * from './boil/index.ts';
 export * from './forecast/index.ts';
 export * from './formula/index.ts';
+export * from './gel/index.ts';
 export * from './larder/index.ts';
 export * from './plan/index.ts';
 export * from './process/index.ts';

@@ -1,0 +1,159 @@
+import type { AcidId, Sourness } from '../larder/index.ts';
+import { ACID_IDS, ACIDS_BY_ID, meanCharge } from './acids.ts';
+
+/**
+ * What makes a batch sour or not: moles of each acid, the net strong cations that hold part of them
+ * back (mostly potassium), and the water they are dissolved in. Loads add; pH does not.
+ */
+export type AcidLoad = {
+  readonly moles: { readonly [id in AcidId]: number };
+  /** Strong cations less strong anions, mol of charge. */
+  readonly cations: number;
+  readonly waterKg: number;
+};
+
+/** Titrations of food end here. */
+const TITRATION_END_PH = 8.2;
+/** Ion product of water at 25 °C. */
+const WATER_IONS = 1e-14;
+
+const NO_MOLES = { citric: 0, malic: 0, tartaric: 0, acetic: 0, phosphoric: 0 };
+export const NO_ACID: AcidLoad = { moles: NO_MOLES, cations: 0, waterKg: 0 };
+
+/** One reading of something sour. */
+export type SourReading = {
+  readonly pH: number;
+  readonly taPct: number;
+  readonly acids: Sourness['acids'];
+};
+
+/**
+ * Acid load of `massG` grams of something, from its pH and titratable acidity. A titratable acidity
+ * too small for the pH to be so low is taken as just enough for it.
+ * @param waterG how much of it is water, g
+ */
+export function acidLoadOf(
+  { pH, taPct, acids }: SourReading,
+  massG: number,
+  waterG: number,
+): AcidLoad {
+  const main = ACIDS_BY_ID[acids[0]?.[0] ?? 'citric'];
+  const equivalents = ((taPct / 100) * massG * main.titrated) / main.molarMass;
+  const hydrogen = 10 ** -pH;
+  const waterKg = waterG / 1000;
+  const end = 10 ** -TITRATION_END_PH;
+  const perMole = acids.reduce(
+    (sum, [id, share]) => sum + share * (meanCharge(id, end) - meanCharge(id, hydrogen)),
+    0,
+  );
+  const total = Math.max(0, (equivalents - hydrogen * waterKg) / perMole);
+  const held = acids.reduce((sum, [id, share]) => sum + share * meanCharge(id, hydrogen), 0);
+  const moles = acids.reduce(
+    (sum, [id, share]) => ({ ...sum, [id]: sum[id] + share * total }),
+    NO_MOLES,
+  );
+  return { moles, cations: total * held + (WATER_IONS / hydrogen - hydrogen) * waterKg, waterKg };
+}
+
+/** A pure acid, such as citric acid powder, dry. */
+export const pureAcid = (id: AcidId, massG: number): AcidLoad => ({
+  moles: { ...NO_MOLES, [id]: massG / ACIDS_BY_ID[id].molarMass },
+  cations: 0,
+  waterKg: 0,
+});
+
+/** Two loads stirred together. */
+export function plusLoad(a: AcidLoad, b: AcidLoad): AcidLoad {
+  return {
+    moles: {
+      citric: a.moles.citric + b.moles.citric,
+      malic: a.moles.malic + b.moles.malic,
+      tartaric: a.moles.tartaric + b.moles.tartaric,
+      acetic: a.moles.acetic + b.moles.acetic,
+      phosphoric: a.moles.phosphoric + b.moles.phosphoric,
+    },
+    cations: a.cations + b.cations,
+    waterKg: a.waterKg + b.waterKg,
+  };
+}
+
+/** The same load in more or less water: diluted, or boiled down. */
+export const inWater = (load: AcidLoad, waterG: number): AcidLoad => ({
+  ...load,
+  waterKg: waterG / 1000,
+});
+
+/** Surplus of negative charge at this [H⁺]; falls as [H⁺] rises, and is zero at the batch's pH. */
+function surplus(load: AcidLoad, hydrogen: number): number {
+  let charge = (WATER_IONS / hydrogen - hydrogen) * load.waterKg - load.cations;
+  for (const id of ACID_IDS) {
+    const moles = load.moles[id];
+    if (moles > 0) charge += moles * meanCharge(id, hydrogen);
+  }
+  return charge;
+}
+
+const LEAST_PH = 0;
+const MOST_PH = 14;
+const TOLERANCE_PH = 1e-7;
+
+/**
+ * pH at which the charges balance, 0 to 14; by bisection narrowed with regula falsi (Illinois).
+ * Throws RangeError for a load without water.
+ */
+export function pHOf(load: AcidLoad): number {
+  if (!(load.waterKg > 0)) throw new RangeError('Without water there is no pH');
+  const at = (pH: number) => surplus(load, 10 ** -pH);
+  let [low, high] = [LEAST_PH, MOST_PH];
+  let [below, above] = [at(low), at(high)];
+  if (below >= 0) return low;
+  if (above <= 0) return high;
+  let side = 0;
+  while (high - low > TOLERANCE_PH) {
+    // Charges span many powers of ten over the scale, so halve until the bracket is small.
+    const halving = high - low > 0.5;
+    const pH = halving ? (low + high) / 2 : (low * above - high * below) / (above - below);
+    const here = at(pH);
+    if (Math.abs(here) < 1e-15) return pH;
+    if (here < 0) {
+      if (!halving && side === -1) above /= 2;
+      [low, below, side] = [pH, here, halving ? 0 : -1];
+    } else {
+      if (!halving && side === 1) below /= 2;
+      [high, above, side] = [pH, here, halving ? 0 : 1];
+    }
+    if (!halving && Math.abs(here) < 1e-12) return pH;
+  }
+  return (low + high) / 2;
+}
+
+/**
+ * How much of something sour brings a batch to a pH, in grams: the least x for which the batch with
+ * `perGram` added x times has it. Null when no amount up to `mostG` does.
+ */
+export function gramsToReach(
+  batch: AcidLoad,
+  perGram: AcidLoad,
+  targetPH: number,
+  mostG: number,
+): number | null {
+  const pHWith = (grams: number) =>
+    pHOf(
+      plusLoad(batch, {
+        moles: Object.fromEntries(
+          ACID_IDS.map((id) => [id, perGram.moles[id] * grams]),
+        ) as AcidLoad['moles'],
+        cations: perGram.cations * grams,
+        waterKg: perGram.waterKg * grams,
+      }),
+    );
+  if (pHWith(0) <= targetPH) return 0;
+  if (pHWith(mostG) > targetPH) return null;
+  let [little, enough] = [0, mostG];
+  while (enough - little > 1e-6 * mostG) {
+    const middle = (little + enough) / 2;
+    if (pHWith(middle) > targetPH) little = middle;
+    else enough = middle;
+  }
+  return enough;
+}

@@ -1,0 +1,174 @@
+import fc from 'fast-check';
+import { findIngredient, type Ingredient } from '../larder/index.ts';
+import {
+  acidLoadOf,
+  gramsToReach,
+  inWater,
+  NO_ACID,
+  pHOf,
+  plusLoad,
+  pureAcid,
+  type AcidLoad,
+} from './acidity.ts';
+import { ACID_IDS, ACIDS_BY_ID, meanCharge } from './acids.ts';
+import {
+  needByPH,
+  needBySolubles,
+  pectinNeededPct,
+  setClassOf,
+  STANDARD_GEL_PECTIN,
+} from './pectin.ts';
+
+/** Moles of an acid with `cations` moles of a strong base, in water. */
+const solution = (
+  id: keyof typeof ACIDS_BY_ID,
+  moles: number,
+  waterG: number,
+  cations = 0,
+): AcidLoad => ({
+  ...inWater(pureAcid(id, moles * ACIDS_BY_ID[id].molarMass), waterG),
+  cations,
+});
+
+describe('pH by charge balance', () => {
+  // Textbook values for the pKa of the CRC Handbook, without activity corrections.
+  test.each([
+    ['5 % acetic acid', solution('acetic', 50 / 60.05, 950), 2.41],
+    ['0.1 mol/kg citric acid', solution('citric', 0.1, 1000), 2.08],
+    ['half-neutralised acetic acid', solution('acetic', 0.1, 1000, 0.05), 4.76],
+    ['equal moles of mono- and disodium citrate', solution('citric', 0.1, 1000, 0.15), 4.76],
+    ['pure water', inWater(NO_ACID, 1000), 7],
+  ])('%s', (_, load, pH) => {
+    expect(Math.abs(pHOf(load) - pH)).toBeLessThanOrEqual(0.015);
+  });
+
+  test('the mean charge runs from none to every proton', () => {
+    for (const id of ACID_IDS) {
+      expect(meanCharge(id, 1e3)).toBeCloseTo(0, 3);
+      expect(meanCharge(id, 1e-15)).toBeCloseTo(ACIDS_BY_ID[id].pKa.length, 2);
+    }
+  });
+
+  const readings = fc.record({
+    pH: fc.double({ min: 2.2, max: 6, noNaN: true }),
+    taPct: fc.double({ min: 0.8, max: 6, noNaN: true }),
+    acids: fc.constantFrom(
+      [['citric', 1]] as const,
+      [
+        ['malic', 0.7],
+        ['citric', 0.3],
+      ] as const,
+    ),
+  });
+  const loads = fc
+    .tuple(readings, fc.double({ min: 10, max: 3000, noNaN: true }))
+    .map(([reading, massG]) => acidLoadOf(reading, massG, massG * 0.87));
+
+  test('a food alone has the pH it was read at', () => {
+    fc.assert(
+      fc.property(readings, (reading) => {
+        expect(pHOf(acidLoadOf(reading, 1000, 870))).toBeCloseTo(reading.pH, 4);
+      }),
+    );
+  });
+
+  test('stirring together is free of order, and lies between the two', () => {
+    fc.assert(
+      fc.property(loads, loads, (a, b) => {
+        const mixed = pHOf(plusLoad(a, b));
+        expect(pHOf(plusLoad(b, a))).toBe(mixed);
+        expect(mixed).toBeGreaterThanOrEqual(Math.min(pHOf(a), pHOf(b)) - 1e-5);
+        expect(mixed).toBeLessThanOrEqual(Math.max(pHOf(a), pHOf(b)) + 1e-5);
+      }),
+    );
+  });
+
+  test('more acid never raises the pH, and at the pH found the charges balance', () => {
+    fc.assert(
+      fc.property(loads, fc.double({ min: 0, max: 50, noNaN: true }), (load, citricG) => {
+        const sourer = plusLoad(load, pureAcid('citric', citricG));
+        const pH = pHOf(sourer);
+        expect(pH).toBeLessThanOrEqual(pHOf(load) + 1e-6);
+        const hydrogen = 10 ** -pH;
+        const negative = ACID_IDS.reduce(
+          (sum, id) => sum + sourer.moles[id] * meanCharge(id, hydrogen),
+          0,
+        );
+        const positive = sourer.cations + (hydrogen - 1e-14 / hydrogen) * sourer.waterKg;
+        expect(Math.abs(negative - positive)).toBeLessThanOrEqual(1e-6 * Math.max(1e-3, positive));
+      }),
+    );
+  });
+
+  test('the inverse leads to the pH that was asked for', () => {
+    fc.assert(
+      fc.property(loads, (load) => {
+        const target = pHOf(load) - 0.3;
+        const grams = gramsToReach(load, pureAcid('citric', 1), target, 500);
+        if (grams === null) return;
+        expect(pHOf(plusLoad(load, pureAcid('citric', grams)))).toBeCloseTo(target, 2);
+      }),
+    );
+    expect(gramsToReach(inWater(NO_ACID, 1000), pureAcid('citric', 1), 7.5, 10)).toBe(0);
+    expect(gramsToReach(inWater(NO_ACID, 1000), pureAcid('citric', 1), 0.5, 10)).toBeNull();
+  });
+
+  test('without water there is no pH', () => {
+    expect(() => pHOf(NO_ACID)).toThrow('Without water');
+  });
+});
+
+describe('melon and lemon juice (common practice: it takes ten times a tablespoon)', () => {
+  const load = (id: string, massG: number): AcidLoad => {
+    const { sour, make } = findIngredient(id) as Ingredient;
+    if (!sour) throw new Error(`${id} is not sour`);
+    const water = (massG * (100 - make.solublesPct.typical - make.insolublesPct.typical)) / 100;
+    return acidLoadOf(
+      { pH: sour.pH.typical, taPct: sour.taPct.typical, acids: sour.acids },
+      massG,
+      water,
+    );
+  };
+
+  test('2.27 kg of melon with 22 mL of lemon juice stays above pH 5 by the middle of its ranges', () => {
+    expect(pHOf(plusLoad(load('melon', 2270), load('lemon-juice', 22.7)))).toBeGreaterThan(5);
+  });
+
+  test('and needs several times as much for pH 4.2', () => {
+    const grams = gramsToReach(load('melon', 2270), load('lemon-juice', 1), 4.2, 2000);
+    expect(grams).not.toBeNull();
+    expect((grams ?? NaN) / 22.7).toBeGreaterThan(3);
+    expect((grams ?? NaN) / 22.7).toBeLessThan(15);
+  });
+});
+
+describe('pectin needed', () => {
+  test('a standard gel needs 0.43 g per 100 g at 65 % and pH 3.1', () => {
+    expect(STANDARD_GEL_PECTIN.value).toBeCloseTo(0.433, 3);
+    expect(pectinNeededPct(65, 3.1)).toBeCloseTo(STANDARD_GEL_PECTIN.value, 9);
+  });
+
+  test('falls as solids rise, and rises away from the best pH', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 20, max: 74, noNaN: true }), (pct) => {
+        expect(needBySolubles(pct)).toBeGreaterThan(needBySolubles(pct + 0.5));
+      }),
+    );
+    fc.assert(
+      fc.property(fc.double({ min: 3.2, max: 6, noNaN: true }), (pH) => {
+        expect(needByPH(pH + 0.05)).toBeGreaterThan(needByPH(pH));
+      }),
+    );
+    expect(needByPH(4.2)).toBeGreaterThan(10);
+  });
+
+  test.each([
+    [0.3, 'pours'],
+    [0.6, 'loose'],
+    [1, 'soft'],
+    [1.5, 'firm'],
+    [2.5, 'slices'],
+  ])('holding %d of what it needs, it %s', (ratio, set) => {
+    expect(setClassOf(ratio)).toBe(set);
+  });
+});

@@ -1,0 +1,3 @@
+export * from './acidity.ts';
+export * from './acids.ts';
+export * from './pectin.ts';
