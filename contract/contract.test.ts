@@ -29,7 +29,8 @@ describe('a plan request', () => {
         canner: 'boiling-water',
         jars: [{ name: 'half-pint', volumeMl: 237, count: null }],
         seed: 1,
-        draws: 10_000,
+        draws: 2000,
+        netPowerKw: 1.1,
       },
     });
   });
@@ -48,6 +49,7 @@ describe('a plan request', () => {
       canner: 'steam',
       seed: 3,
       draws: 500,
+      netPowerKw: 1.8,
     };
     const read = readPlanRequest(json);
     expect(read).toMatchObject({
@@ -91,6 +93,7 @@ describe('a plan request', () => {
     ['a school nobody follows', { lines: [], school: 'oven' }, 'school'],
     ['a product that is not planned', { lines: [], product: 'curd' }, 'product'],
     ['too many draws', { lines: [], draws: 1e9 }, 'draws'],
+    ['a burner like a forge', { lines: [], netPowerKw: 900 }, 'netPowerKw'],
     ['half a draw', { lines: [], draws: 100.5 }, 'draws'],
     ['a key that is not there', { lines: [], sugar: 3 }, 'sugar'],
     ['a list', [], ''],

@@ -3,6 +3,7 @@ import {
   MOST_ALTITUDE_M,
   USUAL_DRAWS,
   USUAL_JARS,
+  USUAL_POWER_KW,
   USUAL_TARGET_PCT,
   type Canner,
   type Fault,
@@ -111,6 +112,13 @@ export class PlanRequestDto {
   @Type(() => PotDto)
   pot?: PotDto | null;
 
+  /** Heat that the burner puts into the pot. */
+  @IsOptional()
+  @IsNumber(IS_NUMBER, between(0.05, 50, 'kW'))
+  @Min(0.05, between(0.05, 50, 'kW'))
+  @Max(50, between(0.05, 50, 'kW'))
+  netPowerKw?: number | null;
+
   @IsOptional()
   @ValidateNested({ message: 'target must be like { "solublesPct": 65 }.' })
   @Type(() => TargetDto)
@@ -161,6 +169,7 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
   altitudeM: dto.altitudeM ?? null,
   waterBoilsC: dto.waterBoilsC ?? null,
   pot: dto.pot ?? null,
+  netPowerKw: dto.netPowerKw ?? USUAL_POWER_KW,
   targetSolublesPct: dto.target?.solublesPct ?? USUAL_TARGET_PCT,
   jars:
     dto.jars?.map(({ name, volumeMl, count }) => ({ name, volumeMl, count: count ?? null })) ??

@@ -19,9 +19,7 @@ export const SIEBEL_WATER = constant(3349, 'J/(kg K)', fromMemory('Siebel 1892')
 export const PAN_EVAPORATION = constant(
   2e-8,
   'kg/(m² s Pa)',
-  fromMemory(
-    'about 5 kg/(m² h) from still water at 90 °C into still air',
-  ),
+  fromMemory('about 5 kg/(m² h) from still water at 90 °C into still air'),
 );
 /** Vapour pressure of kitchen air, about half saturated at 20 °C. */
 export const KITCHEN_AIR_VAPOUR = constant(1200, 'Pa', commonPractice('half saturated at 20 °C'));
@@ -82,6 +80,10 @@ export const evaporationHeat = (tempC: number): number =>
 export const specificHeat = (batch: Contents): number =>
   SIEBEL_DRY.value + (SIEBEL_WATER.value * batch.water) / massOf(batch);
 
+/** Longest steps: while the pot warms by this much, or loses this share of its water. */
+const STEP_WARMING_K = 5;
+const STEP_WATER_SHARE = 0.1;
+
 /** A batch one second of inversion later. */
 const afterInverting = (batch: Contents, inverting: number, waterTaken: number): Contents => ({
   ...batch,
@@ -134,12 +136,12 @@ export function simulateCook(start: Contents, setting: CookSetting): Cook {
   const { netPowerW, pressurePa, hydrogenAt } = setting;
   const trace: CookMoment[] = [];
 
-  // A trial step may shoot past the last of the water; it is then rejected or cut short.
+  // A trial step may shoot past the last of the water or sucrose; it is then rejected or cut short.
   const driest = 0.04 * solublesG(start);
 
   // State: temperature °C, water g, sucrose g, logarithm of pectin left.
   const contentsAt = (y: State): Contents => {
-    const sucrose = y[2] as number;
+    const sucrose = Math.max(0, y[2] as number);
     const gone = start.sucrose - sucrose;
     const waterTaken = (gone * MOLAR_MASS_WATER.value) / MOLAR_MASS_SUCROSE.value;
     return {
@@ -203,7 +205,7 @@ export function simulateCook(start: Contents, setting: CookSetting): Cook {
     slope: heating,
     event: (y) => (y[0] as number) - boilingPointC(contentsAt(y), pressurePa),
     tolerance,
-    longestStep: 300,
+    longestStep: ((massOf(start) / 1000) * specificHeat(start) * STEP_WARMING_K) / netPowerW,
     onStep: note(0, false),
   });
   const done = warm.happened
@@ -211,7 +213,7 @@ export function simulateCook(start: Contents, setting: CookSetting): Cook {
         slope: boiling,
         event: (y) => solublesPctOf(contentsAt(y)) - setting.targetSolublesPct,
         tolerance,
-        longestStep: 300,
+        longestStep: ((start.water / 1000) * EVAPORATION_HEAT.value * STEP_WATER_SHARE) / netPowerW,
         onStep: note(warm.t / 60, true),
       })
     : { t: 0, y: warm.y, happened: false };

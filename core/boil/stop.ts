@@ -1,7 +1,5 @@
 import type { Ambient } from '../ambient/index.ts';
-import type { Contents } from '../formula/index.ts';
 import { celsiusDegrees, commonPractice, constant } from '../quantity/index.ts';
-import { boilingPointC } from './boilingPoint.ts';
 
 /** The trade's gelling point: this far above boiling water, wherever the kitchen is. */
 export const GELLING_RISE_F = constant(
@@ -16,7 +14,3 @@ export const USUAL_TARGET_PCT = 65;
 
 /** Where to stop, by the rule of thumb alone, in °C. */
 export const ruleStopC = ({ waterBoilsC }: Ambient): number => waterBoilsC + GELLING_RISE_C;
-
-/** Where to stop, by the boiling point of the finished batch itself, in °C. */
-export const modelStopC = (finish: Contents, { pressurePa }: Ambient): number =>
-  boilingPointC(finish, pressurePa);

@@ -3,10 +3,28 @@ import { readLine, type UnderstoodLine } from '../formula/index.ts';
 import { range } from '../quantity/index.ts';
 import { chanceFrom, drawFrom } from './random.ts';
 import { spreadOf } from './spread.ts';
-import { forecastYield } from './yieldForecast.ts';
+import { simulateCook } from '../boil/index.ts';
+import { finishOf } from '../yield/index.ts';
+import { massOf, startContents } from '../formula/index.ts';
+import { forecastBatch } from './batchForecast.ts';
 
 const lines = (...texts: string[]) => texts.map((text) => readLine(text) as UnderstoodLine);
 const HALF_PINT_ML = 237;
+
+/** The forecast of a batch cooked at sea level on a burner as strong as the batch is large. */
+function forecast(of: readonly UnderstoodLine[], seed: number, draws: number) {
+  const start = startContents(of);
+  const { contents: aim } = finishOf(start, 65, 0.2);
+  const cook = simulateCook(start, {
+    pressurePa: 101325,
+    netPowerW: massOf(start) / 2,
+    panDiameterCm: Math.sqrt(massOf(start) / 4),
+    startTempC: 20,
+    targetSolublesPct: 65,
+    hydrogenAt: () => 10 ** -3.2,
+  });
+  return forecastBatch(of, { targetPct: 65, seed, draws, start, cook, finishMassG: massOf(aim) });
+}
 
 describe('draws', () => {
   test('the same seed gives the same numbers, another seed others', () => {
@@ -55,13 +73,13 @@ describe('yield forecast', () => {
     [['4 1/4 cups crushed apricots', '4 cups sugar', '2 tbsp lemon juice'], 5.5],
     [['5 3/4 cups crushed peaches', '4 1/2 cups sugar', '2 tbsp lemon juice'], 6.5],
   ])('%s gives within 30 %% of the printed %d half-pints', (texts, printed) => {
-    const { p50 } = forecastYield(lines(...texts), 65, 1, 2000).volumeMl;
+    const { p50 } = forecast(lines(...texts), 1, 2000).volumeMl;
     expect(Math.abs(p50 / HALF_PINT_ML / printed - 1)).toBeLessThanOrEqual(0.3);
   });
 
   test('cups are less certain than scales, and the range says so', () => {
     const width = (...texts: string[]) => {
-      const { p10, p50, p90 } = forecastYield(lines(...texts), 65, 1, 4000).volumeMl;
+      const { p10, p50, p90 } = forecast(lines(...texts), 1, 4000).volumeMl;
       return (p90 - p10) / p50;
     };
     expect(width('10 cups crushed plums', '7 cups sugar')).toBeGreaterThan(
@@ -70,8 +88,8 @@ describe('yield forecast', () => {
   });
 
   test('twice the batch is twice the jars', () => {
-    const once = forecastYield(lines('1 kg plums', '1 kg sugar'), 65, 3, 500).volumeMl;
-    const twice = forecastYield(lines('2 kg plums', '2 kg sugar'), 65, 3, 500).volumeMl;
+    const once = forecast(lines('1 kg plums', '1 kg sugar'), 3, 500).volumeMl;
+    const twice = forecast(lines('2 kg plums', '2 kg sugar'), 3, 500).volumeMl;
     expect(twice.p50 / once.p50).toBeCloseTo(2, 9);
     expect(twice.p90 / once.p90).toBeCloseTo(2, 9);
   });

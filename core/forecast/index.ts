@@ -1,3 +1,3 @@
 export * from './random.ts';
 export * from './spread.ts';
-export * from './yieldForecast.ts';
+export * from './batchForecast.ts';

@@ -1,3 +1,4 @@
 export * from './acidity.ts';
 export * from './acids.ts';
+export * from './batch.ts';
 export * from './pectin.ts';

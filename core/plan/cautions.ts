@@ -12,6 +12,13 @@ const TOO_FULL = 1 / 2;
 /** Below this share of sugars in the raw batch, a long boil is very long indeed; common practice. */
 const LITTLE_SUGAR_PCT = 25;
 
+/** A batch that has lost more than this has been on the fire too long. */
+const LITTLE_PECTIN_LEFT = 0.75;
+const FEWEST_INVERTED = 0.2;
+const MOST_INVERTED = 0.5;
+/** Below this a high-methoxyl gel lets go of its water; common practice. */
+const WEEPING_PH = 2.8;
+
 const caution = (level: Caution['level'], code: string, text: string): Caution => ({
   code,
   level,
@@ -67,7 +74,43 @@ function formulaCautions({ boil, understood, request }: Worked): Caution[] {
     }
     return found;
   }
-  const { start, finish } = boil;
+  const { start, finish, cook, forecast } = boil;
+  if (cook.outcome !== 'reached') {
+    found.push(
+      caution(
+        'stop',
+        'burner-too-small',
+        `This burner cannot bring so large a batch there in twelve hours. Cook it in smaller ones, or on a stronger flame.`,
+      ),
+    );
+  }
+  if (cook.outcome === 'reached' && cook.pectinLeft < LITTLE_PECTIN_LEFT) {
+    found.push(
+      caution(
+        'warn',
+        'long-boil-wears-pectin',
+        `So long a boil leaves ${Math.round(100 * cook.pectinLeft)} % of the pectin’s power, and darkens the jam. Smaller batches set better.`,
+      ),
+    );
+  }
+  if (
+    cook.outcome === 'reached' &&
+    (cook.invertShare < FEWEST_INVERTED || cook.invertShare > MOST_INVERTED) &&
+    sugarsG(start) > 0
+  ) {
+    found.push(
+      caution(
+        'note',
+        'crystals',
+        `About ${Math.round(100 * cook.invertShare)} % of the sugar inverts. Below 20 % sugar crystals may form in the jar, above 50 % glucose ones.`,
+      ),
+    );
+  }
+  if (forecast.pH && forecast.pH.finish.p50 < WEEPING_PH) {
+    found.push(
+      caution('note', 'weeping', `At pH ${forecast.pH.finish.p50.toFixed(1)} a gel may weep.`),
+    );
+  }
   if (finish.outcome === 'already past') {
     found.push(
       caution(

@@ -1,3 +1,4 @@
+import type { SetClass } from '../gel/index.ts';
 import type { Form } from '../larder/index.ts';
 import type { Spread } from '../quantity/index.ts';
 import type { ShelfVerdict } from '../process/index.ts';
@@ -36,6 +37,8 @@ export type Why = {
   readonly stop: string;
   readonly yield?: string;
   readonly label?: string;
+  readonly minutes?: string;
+  readonly set?: string;
   readonly process: string;
 };
 
@@ -52,12 +55,20 @@ export type Plan = {
     readonly massG: number;
     readonly solublesPct: number;
     readonly layers: Layers;
+    /** Absent where nothing in the batch is sour. */
+    readonly pH?: Spread;
   };
   readonly finish?: {
     readonly massG: Spread;
     readonly solublesPct: number;
     readonly syrupBrix: number;
     readonly steamG: number;
+    /** Absent where nothing in the batch is sour. */
+    readonly pH?: Spread;
+    /** g of 150-grade pectin per 100 g, after what boiling wears away; absent when the cook cannot be followed. */
+    readonly pectinPct?: number;
+    /** Sucrose that has inverted, %; absent when the cook cannot be followed. */
+    readonly invertPct?: number;
     readonly fruitPer100g: number;
     readonly sugarsPer100g: number;
     readonly layers: Layers;
@@ -72,6 +83,16 @@ export type Plan = {
     readonly tempC?: number;
     readonly tempF?: number;
     readonly aboveWaterC?: number;
+  };
+  /** From cold to the stop on this burner; absent when the burner cannot get there. */
+  readonly minutes?: Spread;
+  /** Absent where nothing in the batch is sour, or the cook cannot be followed. */
+  readonly set?: {
+    readonly forecast: SetClass;
+    /** Share of the imagined batches in each class. */
+    readonly share: { readonly [set in SetClass]: number };
+    readonly short: 'sugar' | 'acid' | 'pectin' | 'none';
+    readonly text: string;
   };
   readonly yield?: {
     readonly volumeMl: Spread;

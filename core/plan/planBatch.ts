@@ -1,6 +1,13 @@
 import { ambientOf } from '../ambient/index.ts';
-import { modelStopC, ruleStopC, USUAL_INVERT_SHARE } from '../boil/index.ts';
-import { forecastYield } from '../forecast/index.ts';
+import {
+  boilingPointC,
+  ruleStopC,
+  simulateCook,
+  USUAL_INVERT_SHARE,
+  USUAL_PAN_CM,
+} from '../boil/index.ts';
+import { forecastBatch, type BatchForecast } from '../forecast/index.ts';
+import { inWater, pHOf, typicalAcidLoad, typicalPectinG, type AcidLoad } from '../gel/index.ts';
 import {
   massOf,
   MOST_LINES,
@@ -31,7 +38,8 @@ import type { Fault, Layers, Plan, PlanLine, PlanOutcome } from './plan.ts';
 import type { PlanRequest } from './request.ts';
 import { roundTo, roundSpread } from './round.ts';
 import { explain } from './why.ts';
-import type { Worked } from './worked.ts';
+import { diagnose } from './diagnosis.ts';
+import type { Boil, Worked } from './worked.ts';
 
 /**
  * Plans a batch: lines to grams, grams to solids, solids to a stop point, jars, and a verdict for
@@ -67,17 +75,63 @@ function faultOf(reading: LineReading, index: number): Fault[] {
 function work(request: PlanRequest, readings: readonly LineReading[]): Worked {
   const understood = readings.filter((line): line is UnderstoodLine => line.understood);
   const puzzling = readings.filter((line): line is PuzzlingLine => !line.understood);
-  const start = startContents(understood);
-  const boils = solublesG(start) > 0 && syrupBrixOf(start) <= THICKEST_SYRUP_BRIX;
   return {
     request,
     ambient: ambientOf(request),
     understood,
     puzzling,
-    boil: boils
-      ? { start, finish: finishOf(start, request.targetSolublesPct, USUAL_INVERT_SHARE.value) }
-      : null,
+    boil: boilOf(request, understood),
   };
+}
+
+/** Follows the cook; null until there is something dissolved, and water enough to dissolve it. */
+function boilOf(request: PlanRequest, lines: readonly UnderstoodLine[]): Boil | null {
+  const start = startContents(lines);
+  if (!(solublesG(start) > 0 && syrupBrixOf(start) <= THICKEST_SYRUP_BRIX)) return null;
+  const { outcome, contents: aim } = finishOf(
+    start,
+    request.targetSolublesPct,
+    USUAL_INVERT_SHARE.value,
+  );
+  const acid = typicalAcidLoad(lines);
+  const cook = simulateCook(start, {
+    pressurePa: ambientOf(request).pressurePa,
+    netPowerW: request.netPowerKw * 1000,
+    panDiameterCm: request.pot?.diameterCm ?? USUAL_PAN_CM,
+    startTempC: KITCHEN_TEMP_C,
+    targetSolublesPct: outcome === 'already past' ? solublesPctOf(start) : solublesPctOf(aim),
+    hydrogenAt: hydrogenBetween(acid, start.water, aim.water),
+  });
+  const followed = cook.outcome === 'reached';
+  const contents = followed ? cook.contents : aim;
+  const massG = massOf(contents);
+  return {
+    start,
+    finish: { outcome, contents },
+    cook,
+    pH: isSour(acid) ? pHOf(inWater(acid, contents.water)) : null,
+    pectinPct: followed ? (100 * typicalPectinG(lines) * cook.pectinLeft) / massG : null,
+    forecast: forecastBatch(lines, {
+      targetPct: request.targetSolublesPct,
+      seed: request.seed,
+      draws: request.draws,
+      start,
+      cook,
+      finishMassG: massG,
+    }),
+  };
+}
+
+const KITCHEN_TEMP_C = 20;
+
+const isSour = ({ moles }: AcidLoad): boolean => Object.values(moles).some((n) => n > 0);
+
+/** [H⁺] by water left: solved at both ends of the cook, and on the straight line of logarithms between. */
+function hydrogenBetween(acid: AcidLoad, wetG: number, dryG: number): (waterG: number) => number {
+  const wet = pHOf(inWater(acid, wetG));
+  if (!(dryG < wetG)) return () => 10 ** -wet;
+  const slope = (pHOf(inWater(acid, dryG)) - wet) / Math.log(dryG / wetG);
+  return (waterG) => 10 ** -(wet + slope * Math.log(waterG / wetG));
 }
 
 function assemble(worked: Worked, readings: readonly LineReading[]): Plan {
@@ -89,6 +143,7 @@ function assemble(worked: Worked, readings: readonly LineReading[]): Plan {
     butterPct: sharePct(understood, 'butter'),
     processMinutes: minutes,
     jarTooLarge: request.jars.some((jar) => jar.volumeMl > LARGEST_JAR_ML + 1),
+    computedPH: boil?.forecast.pH?.finish ?? null,
   });
   const plan: Omit<Plan, 'cautions' | 'why'> = {
     lines: readings.map(planLine),
@@ -97,16 +152,7 @@ function assemble(worked: Worked, readings: readonly LineReading[]): Plan {
       request.method === null
         ? 'Chosen: fruit and sugar with no added pectin set by a long boil.'
         : 'As asked.',
-    ...(boil === null
-      ? {}
-      : {
-          start: {
-            massG: roundTo(massOf(boil.start), 1),
-            solublesPct: roundTo(solublesPctOf(boil.start), 2),
-            layers: layersOf(boil.start),
-          },
-          ...finishAndYield(worked, boil),
-        }),
+    ...(boil === null ? {} : startToYield(request, understood, boil)),
     stop: stopOf(worked),
     shelf,
     process: processOf(worked, shelf, minutes),
@@ -142,21 +188,51 @@ const layersOf = (contents: Contents): Layers => ({
   insolublesG: roundTo(contents.insolubles, 1),
 });
 
-function finishAndYield(
-  { request, understood }: Worked,
-  { start, finish }: NonNullable<Worked['boil']>,
-): Pick<Required<Plan>, 'finish' | 'yield'> {
-  const { contents } = finish;
+function startToYield(
+  request: PlanRequest,
+  lines: readonly UnderstoodLine[],
+  boil: Boil,
+): Partial<Plan> {
+  const { start, forecast, cook } = boil;
+  const set = diagnose(boil);
+  return {
+    start: {
+      massG: roundTo(massOf(start), 1),
+      solublesPct: roundTo(solublesPctOf(start), 2),
+      layers: layersOf(start),
+      ...(forecast.pH ? { pH: roundSpread(forecast.pH.start, 2) } : {}),
+    },
+    finish: finishOfPlan(lines, boil),
+    ...(cook.outcome === 'reached' ? { minutes: roundSpread(forecast.minutes, 1) } : {}),
+    ...(set === undefined ? {} : { set }),
+    yield: yieldOf(request, forecast),
+  };
+}
+
+function finishOfPlan(
+  lines: readonly UnderstoodLine[],
+  { start, finish: { contents }, forecast, cook, pectinPct }: Boil,
+): NonNullable<Plan['finish']> {
   const massG = massOf(contents);
-  const fruitG = understood
+  const fruitG = lines
     .filter((line) => line.ingredient.kind === 'fruit')
     .reduce((sum, line) => sum + line.massG.typical, 0);
-  const forecast = forecastYield(
-    understood,
-    request.targetSolublesPct,
-    request.seed,
-    request.draws,
-  );
+  return {
+    massG: roundSpread(forecast.massG, 1),
+    solublesPct: roundTo(solublesPctOf(contents), 2),
+    syrupBrix: roundTo(syrupBrixOf(contents), 2),
+    steamG: roundTo(massOf(start) - massG, 1),
+    ...(forecast.pH ? { pH: roundSpread(forecast.pH.finish, 2) } : {}),
+    ...(pectinPct === null
+      ? {}
+      : { pectinPct: roundTo(pectinPct, 3), invertPct: roundTo(100 * cook.invertShare, 0) }),
+    fruitPer100g: roundTo((100 * fruitG) / massG, 1),
+    sugarsPer100g: roundTo((100 * sugarsG(contents)) / massG, 1),
+    layers: layersOf(contents),
+  };
+}
+
+function yieldOf(request: PlanRequest, forecast: BatchForecast): NonNullable<Plan['yield']> {
   const packed = packJars(forecast.volumeMl.p50, request.jars);
   const fullJarsIn = (volume: number): number =>
     packJars(volume, request.jars).jars.reduce((sum, jar) => sum + jar.count, 0);
@@ -166,22 +242,11 @@ function finishAndYield(
     p90: fullJarsIn(forecast.volumeMl.p90),
   };
   return {
-    finish: {
-      massG: roundSpread(forecast.massG, 1),
-      solublesPct: roundTo(solublesPctOf(contents), 2),
-      syrupBrix: roundTo(syrupBrixOf(contents), 2),
-      steamG: roundTo(massOf(start) - massG, 1),
-      fruitPer100g: roundTo((100 * fruitG) / massG, 1),
-      sugarsPer100g: roundTo((100 * sugarsG(contents)) / massG, 1),
-      layers: layersOf(contents),
-    },
-    yield: {
-      volumeMl: roundSpread(forecast.volumeMl, 1),
-      jars: packed.jars,
-      partMl: roundTo(packed.partMl, 1),
-      fullJars,
-      jarsToHeat: fullJars.p90 + 1,
-    },
+    volumeMl: roundSpread(forecast.volumeMl, 1),
+    jars: packed.jars,
+    partMl: roundTo(packed.partMl, 1),
+    fullJars,
+    jarsToHeat: fullJars.p90 + 1,
   };
 }
 
@@ -196,7 +261,7 @@ function stopOf({ ambient, boil }: Worked): Plan['stop'] {
     ruleTempF: roundTo(celsiusToFahrenheit(ruleTempC), 1),
   } as const;
   if (boil === null) return rule;
-  const tempC = modelStopC(boil.finish.contents, ambient);
+  const tempC = boilingPointC(boil.finish.contents, ambient.pressurePa);
   return {
     ...rule,
     tempC: roundTo(tempC, 2),

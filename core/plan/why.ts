@@ -28,17 +28,19 @@ function whyStop(worked: Worked, { stop, finish }: Pick<Plan, 'stop' | 'finish'>
   const rule = `The rule adds ${GELLING_RISE_F.value} °F: ${stop.ruleTempF.toFixed(1)} °F.`;
   const atRule = solublesPctAtRule(worked);
   if (atRule === null || finish === undefined) return `${water} ${rule}`;
-  return `${water} This recipe’s own syrup, at ${finish.solublesPct.toFixed(0)} % soluble solids of the whole pot (${finish.syrupBrix.toFixed(0)} °Brix between the pieces), boils ${(stop.aboveWaterC ?? 0).toFixed(1)} °C above that (water activity after Norrish, a fifth of the sugar inverted). ${rule} There, this recipe would hold ${atRule.toFixed(0)} % soluble solids.`;
+  return `${water} This recipe’s own syrup, at ${finish.solublesPct.toFixed(0)} % soluble solids of the whole pot (${finish.syrupBrix.toFixed(0)} °Brix between the pieces), boils ${(stop.aboveWaterC ?? 0).toFixed(1)} °C above that (water activity after Norrish, ${finish.invertPct ?? 20} % of the sugar inverted by then). ${rule} There, this recipe would hold ${atRule.toFixed(0)} % soluble solids.`;
 }
 
 function whyYield(
   { boil, request }: Worked,
   { finish, yield: jars }: Pick<Plan, 'finish' | 'yield'>,
-): Pick<Why, 'yield' | 'label'> {
+): Pick<Why, 'yield' | 'label' | 'minutes' | 'set'> {
   if (boil === null || finish === undefined || jars === undefined) return {};
   const { start } = boil;
   return {
     yield: `${kg(massOf(start))} goes in, of which ${kg(solublesG(start))} dissolves and cannot leave. At ${finish.solublesPct.toFixed(0)} % soluble solids that makes ${kg(massOf(boil.finish.contents))}, so ${kg(finish.steamG)} must leave as steam. Filled at ${FILLING_TEMP_C} °C, less skimmings and what clings. The range comes from ${request.draws.toLocaleString('en-US')} imagined batches, with fruit, cups, stop and losses each varying as they do.`,
+    minutes: `On ${request.netPowerKw} kW net: ${boil.cook.heatUpMin.toFixed(0)} min to the boil, then ${boil.cook.boilMin.toFixed(0)} min while ${kg(finish.steamG)} leaves as steam at about 2,260 kJ a kilogram. Your burner and pot may differ by a fifth.`,
+    set: `Pectin held over pectin needed: a standard gel of 65 % solids holds 0.43 % of 150-grade pectin (USA-SAG); the need rises with fewer solids and away from pH 3.1, by judgement set on how known jams turn out. Acidity is a charge balance of every ingredient’s acids; boiling leaves ${(100 * boil.cook.pectinLeft).toFixed(0)} % of the pectin’s power.`,
     label: `Grams of prepared fruit put in, and grams of all sugars left (the fruit’s own included), for each 100 g of the ${kg(massOf(boil.finish.contents))} in the pot.`,
   };
 }

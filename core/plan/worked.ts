@@ -1,8 +1,21 @@
 import type { Ambient } from '../ambient/index.ts';
-import { ruleStopC, solublesPctBoilingAt } from '../boil/index.ts';
+import { ruleStopC, solublesPctBoilingAt, type Cook } from '../boil/index.ts';
+import type { BatchForecast } from '../forecast/index.ts';
 import type { Contents, PuzzlingLine, UnderstoodLine } from '../formula/index.ts';
 import type { Finish } from '../yield/index.ts';
 import type { PlanRequest } from './request.ts';
+
+/** The pot before it is lit, what it reaches, and the cook that leads there, at typical values. */
+export type Boil = {
+  readonly start: Contents;
+  readonly finish: Finish;
+  readonly cook: Cook;
+  /** Of the finished batch; null where nothing in it is sour. */
+  readonly pH: number | null;
+  /** Left in the finished batch, g of 150-grade per 100 g; null when the cook cannot be followed. */
+  readonly pectinPct: number | null;
+  readonly forecast: BatchForecast;
+};
 
 /** What the parts of a plan are worked out from. */
 export type Worked = {
@@ -11,7 +24,7 @@ export type Worked = {
   readonly understood: readonly UnderstoodLine[];
   readonly puzzling: readonly PuzzlingLine[];
   /** Absent until the lines hold solubles, and water enough to dissolve them. */
-  readonly boil: { readonly start: Contents; readonly finish: Finish } | null;
+  readonly boil: Boil | null;
 };
 
 /** Soluble solids of the whole batch at the rule's temperature, g per 100 g; null without a recipe. */

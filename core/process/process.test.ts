@@ -64,6 +64,7 @@ describe('the shelf', () => {
       processMinutes: 10,
       jarTooLarge: false,
       butterPct: 0,
+      computedPH: null,
       ...change,
     });
 
@@ -86,6 +87,11 @@ describe('the shelf', () => {
     expect(found.reasons.join(' ')).toContain(reason);
   });
 
+  test('a computed pH never grants the pantry, however low', () => {
+    const sour = { p10: 2.5, p50: 2.6, p90: 2.7 };
+    expect(verdict({ ingredients: of('melon', 'sugar'), computedPH: sour }).verdict).toBe('fridge');
+  });
+
   test('one low-acid fruit among high ones decides', () => {
     expect(verdict({ ingredients: of('damson', 'melon', 'sugar') }).verdict).toBe('fridge');
   });
@@ -101,6 +107,7 @@ describe('the shelf', () => {
     ['starch', { ingredients: of('plum', 'sugar', 'cornflour') }],
     ['eggs', { ingredients: of('plum', 'sugar', 'egg') }],
     ['more butter than a knob', { butterPct: 3 }],
+    ['a computed pH that may reach 4.6', { computedPH: { p10: 4, p50: 4.3, p90: 4.65 } }],
     ['tomato', { ingredients: of('tomato', 'sugar', 'vinegar') }],
     ['pumpkin', { ingredients: of('pumpkin', 'sugar', 'lemon-juice-bottled') }],
     ['sweet pepper among plums', { ingredients: of('plum', 'sweet-pepper', 'vinegar', 'sugar') }],

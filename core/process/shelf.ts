@@ -1,4 +1,5 @@
 import type { Fruit, Ingredient } from '../larder/index.ts';
+import type { Spread } from '../quantity/index.ts';
 
 export type ShelfVerdict = {
   readonly verdict: 'pantry' | 'fridge' | 'freezer';
@@ -18,10 +19,15 @@ export type ShelfCase = {
   readonly jarTooLarge: boolean;
   /** Butter, g per 100 g of what goes into the pot. */
   readonly butterPct: number;
+  /** The sums' own pH of the finished spread; null when there is none. It can only stand against. */
+  readonly computedPH: Spread | null;
 };
 
 /** A knob to settle the foam is common practice; more than this is dairy in the jar. */
 const MOST_BUTTER_PCT = 0.5;
+
+/** Boiling-water processing is for food below this pH (21 CFR 114.3, from memory). */
+const HIGH_ACID_PH = 4.6;
 
 const PANTRY_MONTHS = 12;
 /** Three weeks in the fridge, the cautious end of common practice. */
@@ -35,8 +41,8 @@ const LOW_ACID: { readonly [acid in Fruit['acidClass']]: string } = {
 
 /**
  * Whether a processed jar may stand in the pantry. Only jams of high-acid fruit with sweeteners,
- * sour juices and seasoning may; everything that stands against it is listed. No computed pH enters here: one
- * may raise a warning, and may never grant a verdict.
+ * sour juices and seasoning may; everything that stands against it is listed. A computed pH may stand
+ * against a pantry verdict, and can never grant one.
  */
 export function shelfVerdict({
   ingredients,
@@ -44,6 +50,7 @@ export function shelfVerdict({
   processMinutes,
   jarTooLarge,
   butterPct,
+  computedPH,
 }: ShelfCase): ShelfVerdict {
   const fruits = ingredients.filter((row): row is Fruit => row.kind === 'fruit');
   const against: string[] = [];
@@ -57,6 +64,11 @@ export function shelfVerdict({
   if (butterPct > MOST_BUTTER_PCT) {
     against.push(
       'More butter than a knob to settle the foam is dairy, which is not safe on the shelf.',
+    );
+  }
+  if (computedPH !== null && computedPH.p90 >= HIGH_ACID_PH) {
+    against.push(
+      `By the sums its pH may reach ${computedPH.p90.toFixed(1)}, and only food surely below 4.6 may be processed in boiling water.`,
     );
   }
   if (fruits.length === 0) against.push('No fruit in it is known to be acid.');

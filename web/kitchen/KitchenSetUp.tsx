@@ -1,5 +1,11 @@
 import type { Kitchen } from '@idle-kettle/contract';
-import { planBatch, USUAL_JARS, USUAL_TARGET_PCT, type Plan } from '@idle-kettle/core';
+import {
+  planBatch,
+  USUAL_JARS,
+  USUAL_POWER_KW,
+  USUAL_TARGET_PCT,
+  type Plan,
+} from '@idle-kettle/core';
 import { useForm, useWatch, type Resolver } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useSetUpKitchen } from '../api/kitchen.ts';
@@ -180,6 +186,7 @@ function stopHere(form: KitchenForm): Plan['stop'] | null {
     altitudeM: read.kitchen.altitudeM,
     waterBoilsC: read.kitchen.waterBoilsC,
     pot: null,
+    netPowerKw: USUAL_POWER_KW,
     targetSolublesPct: USUAL_TARGET_PCT,
     jars: USUAL_JARS,
     school: read.kitchen.school,

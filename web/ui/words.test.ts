@@ -10,6 +10,7 @@ function plan(...lines: string[]): Plan {
     altitudeM: 0,
     waterBoilsC: null,
     pot: null,
+    netPowerKw: 1.1,
     targetSolublesPct: 65,
     jars: USUAL_JARS,
     school: 'sterilised',
