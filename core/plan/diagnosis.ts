@@ -18,11 +18,14 @@ const HOLDS_BACK = 1.3;
 
 type Short = NonNullable<Plan['set']>['short'];
 
+/** The set of a plan before anything is offered to mend it. */
+export type Diagnosis = Omit<NonNullable<Plan['set']>, 'remedies'>;
+
 /**
  * How the batch will set, and which of sugar, acid and pectin is the short side: the one that, put
  * right, would help the most. Absent where nothing in the batch is sour, or the cook cannot be followed.
  */
-export function diagnose(boil: Boil): Plan['set'] | undefined {
+export function diagnose(boil: Boil): Diagnosis | undefined {
   const { pH, pectinPct, forecast, finish } = boil;
   if (pH === null || pectinPct === null || !forecast.setShare || !forecast.setRatio)
     return undefined;

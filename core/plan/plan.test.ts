@@ -171,6 +171,36 @@ describe('sets that every preserver knows', () => {
     expect(settles(sharpened)).toBeGreaterThan(settles(pears) + 0.1);
   });
 
+  test.each<[string, string[]]>([
+    ['acid', ['1 kg chopped pears', '800 g sugar']],
+    ['pectin', ['1 kg rhubarb', '1 kg sugar']],
+    ['acid', ['2 kg crushed blackberries', '1.4 kg sugar']],
+  ])('a batch short of %s is offered what mends it, and it does', (short, lines) => {
+    const { set } = plan({ lines });
+    expect(set?.short).toBe(short);
+    expect(set?.remedies.length).toBeGreaterThan(0);
+    for (const { change, forecast } of set?.remedies ?? []) {
+      const mended = plan({ lines: [...lines, change.addLine] }).set;
+      expect(['soft', 'firm']).toContain(mended?.forecast);
+      expect(forecast).toBe(mended?.forecast);
+      expect(mended?.short).toBe('none');
+    }
+  });
+
+  test('a remedy is the least that does: four fifths of it is not enough to be offered', () => {
+    const lines = ['2 kg crushed blackberries', '1.4 kg sugar'];
+    const [lemon] = plan({ lines }).set?.remedies ?? [];
+    const amount = Number.parseInt(lemon?.change.addLine ?? '', 10);
+    const less = plan({ lines: [...lines, `${Math.round(amount * 0.8)} mL bottled lemon juice`] });
+    const enough = plan({ lines: [...lines, lemon?.change.addLine ?? ''] });
+    const settles = (of: Plan) => 1 - (of.set?.share.pours ?? 0) - (of.set?.share.loose ?? 0);
+    expect(settles(less)).toBeLessThan(settles(enough));
+  });
+
+  test('a batch that sets needs no remedy', () => {
+    expect(plan({ lines: ['1 kg gooseberries', '1 kg sugar'] }).set?.remedies).toEqual([]);
+  });
+
   test('four times the batch in one pot takes longer, wears the pectin and sets worse, and says so', () => {
     const lines = (times: number) => [`${1.5 * times} kg plums`, `${1.2 * times} kg sugar`];
     const pot = { diameterCm: 28, heightCm: 16 };

@@ -42,6 +42,13 @@ export type Why = {
   readonly process: string;
 };
 
+/** A line to add, and what the batch sets like with it. */
+export type Remedy = {
+  readonly text: string;
+  readonly change: { readonly addLine: string };
+  readonly forecast: SetClass;
+};
+
 /**
  * Everything that can be told about a batch before the kettle is lit. Masses in g, volumes in mL,
  * temperatures in °C unless the key says °F, shares in g per 100 g. Parts that need fruit and
@@ -93,6 +100,8 @@ export type Plan = {
     readonly share: { readonly [set in SetClass]: number };
     readonly short: 'sugar' | 'acid' | 'pectin' | 'none';
     readonly text: string;
+    /** The least changes that mend the short side, each planned again to prove it; empty when none is short. */
+    readonly remedies: readonly Remedy[];
   };
   readonly yield?: {
     readonly volumeMl: Spread;

@@ -1,21 +1,12 @@
 import { ambientOf } from '../ambient/index.ts';
-import {
-  boilingPointC,
-  ruleStopC,
-  simulateCook,
-  USUAL_INVERT_SHARE,
-  USUAL_PAN_CM,
-} from '../boil/index.ts';
-import { forecastBatch, type BatchForecast } from '../forecast/index.ts';
-import { inWater, pHOf, typicalAcidLoad, typicalPectinG, type AcidLoad } from '../gel/index.ts';
+import { boilingPointC, ruleStopC } from '../boil/index.ts';
+import type { BatchForecast } from '../forecast/index.ts';
 import {
   massOf,
   MOST_LINES,
   readLine,
   readWeighedLine,
-  solublesG,
   solublesPctOf,
-  startContents,
   sugarsG,
   syrupBrixOf,
   type Contents,
@@ -32,13 +23,15 @@ import {
   type ShelfVerdict,
 } from '../process/index.ts';
 import { celsiusToFahrenheit } from '../quantity/index.ts';
-import { finishOf, packJars, THICKEST_SYRUP_BRIX } from '../yield/index.ts';
+import { packJars } from '../yield/index.ts';
 import { cautionsFor } from './cautions.ts';
 import type { Fault, Layers, Plan, PlanLine, PlanOutcome } from './plan.ts';
 import type { PlanRequest } from './request.ts';
 import { roundTo, roundSpread } from './round.ts';
 import { explain } from './why.ts';
+import { boilOf } from './boilOf.ts';
 import { diagnose } from './diagnosis.ts';
+import { remediesFor } from './remedies.ts';
 import type { Boil, Worked } from './worked.ts';
 
 /**
@@ -82,56 +75,6 @@ function work(request: PlanRequest, readings: readonly LineReading[]): Worked {
     puzzling,
     boil: boilOf(request, understood),
   };
-}
-
-/** Follows the cook; null until there is something dissolved, and water enough to dissolve it. */
-function boilOf(request: PlanRequest, lines: readonly UnderstoodLine[]): Boil | null {
-  const start = startContents(lines);
-  if (!(solublesG(start) > 0 && syrupBrixOf(start) <= THICKEST_SYRUP_BRIX)) return null;
-  const { outcome, contents: aim } = finishOf(
-    start,
-    request.targetSolublesPct,
-    USUAL_INVERT_SHARE.value,
-  );
-  const acid = typicalAcidLoad(lines);
-  const cook = simulateCook(start, {
-    pressurePa: ambientOf(request).pressurePa,
-    netPowerW: request.netPowerKw * 1000,
-    panDiameterCm: request.pot?.diameterCm ?? USUAL_PAN_CM,
-    startTempC: KITCHEN_TEMP_C,
-    targetSolublesPct: outcome === 'already past' ? solublesPctOf(start) : solublesPctOf(aim),
-    hydrogenAt: hydrogenBetween(acid, start.water, aim.water),
-  });
-  const followed = cook.outcome === 'reached';
-  const contents = followed ? cook.contents : aim;
-  const massG = massOf(contents);
-  return {
-    start,
-    finish: { outcome, contents },
-    cook,
-    pH: isSour(acid) ? pHOf(inWater(acid, contents.water)) : null,
-    pectinPct: followed ? (100 * typicalPectinG(lines) * cook.pectinLeft) / massG : null,
-    forecast: forecastBatch(lines, {
-      targetPct: request.targetSolublesPct,
-      seed: request.seed,
-      draws: request.draws,
-      start,
-      cook,
-      finishMassG: massG,
-    }),
-  };
-}
-
-const KITCHEN_TEMP_C = 20;
-
-const isSour = ({ moles }: AcidLoad): boolean => Object.values(moles).some((n) => n > 0);
-
-/** [H⁺] by water left: solved at both ends of the cook, and on the straight line of logarithms between. */
-function hydrogenBetween(acid: AcidLoad, wetG: number, dryG: number): (waterG: number) => number {
-  const wet = pHOf(inWater(acid, wetG));
-  if (!(dryG < wetG)) return () => 10 ** -wet;
-  const slope = (pHOf(inWater(acid, dryG)) - wet) / Math.log(dryG / wetG);
-  return (waterG) => 10 ** -(wet + slope * Math.log(waterG / wetG));
 }
 
 function assemble(worked: Worked, readings: readonly LineReading[]): Plan {
@@ -194,7 +137,11 @@ function startToYield(
   boil: Boil,
 ): Partial<Plan> {
   const { start, forecast, cook } = boil;
-  const set = diagnose(boil);
+  const diagnosis = diagnose(boil);
+  const set =
+    diagnosis === undefined
+      ? {}
+      : { set: { ...diagnosis, remedies: remediesFor(request, lines, diagnosis.short) } };
   return {
     start: {
       massG: roundTo(massOf(start), 1),
@@ -204,7 +151,7 @@ function startToYield(
     },
     finish: finishOfPlan(lines, boil),
     ...(cook.outcome === 'reached' ? { minutes: roundSpread(forecast.minutes, 1) } : {}),
-    ...(set === undefined ? {} : { set }),
+    ...set,
     yield: yieldOf(request, forecast),
   };
 }

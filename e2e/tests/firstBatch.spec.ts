@@ -18,7 +18,7 @@ test('first run: set the altitude, type a recipe, read the verdicts, save, reloa
   await expect(page.getByText('No batches yet.')).toBeVisible();
   await page.getByRole('link', { name: 'Start a batch' }).click();
   await typeLines(page, ['2 kg crushed blackberries', '1.4 kg sugar']);
-  await expect(page.getByTestId('stop')).toHaveText('211.6 °F');
+  await expect(page.getByTestId('stop')).toHaveText('211.7 °F');
   await expect(page.getByTestId('rule-stop')).toHaveText('210.8 °F');
   await expect(page.getByTestId('jars')).toHaveText('7–8 half-pints');
   await expect(page.getByTestId('process')).toHaveText('10 min');
@@ -73,7 +73,22 @@ test('a metric kitchen in Celsius reads in its own units', async ({ page, kettle
   await kettle.setUpKitchen({ units: 'metric', temperature: 'C', altitudeUnit: 'm', altitudeM: 0 });
   await page.goto(`${kettle.address}/batches/new`);
   await typeLines(page, ['2 kg crushed blackberries', '1.4 kg sugar']);
-  await expect(page.getByTestId('stop')).toHaveText('105.0 °C');
+  await expect(page.getByTestId('stop')).toHaveText('105.3 °C');
   await expect(page.getByTestId('rule-stop')).toHaveText('104.4 °C');
   await expect(page.getByText('1.91 L')).toBeVisible();
+});
+
+test('a batch short of acid is mended with one press, and the line can be taken out again', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  await page.goto(`${kettle.address}/batches/new`);
+  await typeLines(page, ['2 kg crushed blackberries', '1.4 kg sugar']);
+  await expect(page.getByText('Acid is the short side')).toBeVisible();
+  await page.getByRole('button', { name: /chopped crab apples/ }).click();
+  await expect(page.getByTestId('set')).toHaveText('Soft set');
+  await expect(page.getByLabel('Line 3', { exact: true })).toHaveValue(/chopped crab apples/);
+  await page.getByRole('button', { name: 'Take out line 3' }).click();
+  await expect(page.getByText('Acid is the short side')).toBeVisible();
 });

@@ -32,5 +32,15 @@ export const DEMO_BATCHES: readonly BatchDto[] = [
     name: 'Quince, long boil',
     lines: ['3 lb chopped quince', '3 lb sugar', '3 cups water', '2 tbsp lemon juice'],
   },
+  { name: 'Pear, too sweet', lines: ['1 kg chopped pears', '800 g sugar', '1 tsp ground ginger'] },
+  {
+    name: 'Sloe and crab apple',
+    lines: ['900 g sloes', '600 g chopped crab apples', '1.2 kg sugar', '500 mL water'],
+  },
+  {
+    name: 'Medlar, trial',
+    lines: ['800 g medlars', '600 g sugar', '3 tbsp lemon juice', '2 cups water'],
+  },
+  { name: 'Plum for the fair', lines: ['4 lb plums', '3 lb sugar', '2 tbsp brandy'] },
   { name: 'Damson, low hedge', lines: ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water'] },
 ];

@@ -100,6 +100,7 @@ export function Balance({ kitchen, saved }: { kitchen: Kitchen; saved: Batch | n
             kitchen={kitchen}
             fruit={fruit}
             stale={stale}
+            onAddLine={(text) => dispatch({ type: 'add', text })}
             title={
               <input
                 type="text"

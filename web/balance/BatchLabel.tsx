@@ -1,6 +1,8 @@
 import type { Kitchen } from '@idle-kettle/contract';
 import { formatMass, formatTemperature, formatVolume, type Plan } from '@idle-kettle/core';
 import { TemperatureStrip } from '../drawings/TemperatureStrip.tsx';
+import { SetFigure } from './SetFigure.tsx';
+import { Figure, Note } from './Figure.tsx';
 import { RangeBar } from '../ui/RangeBar.tsx';
 import { Where } from '../ui/Where.tsx';
 import { jarsInWords, processInWords, shelfInWords } from '../ui/words.ts';
@@ -13,10 +15,12 @@ type Props = {
   readonly title: React.ReactNode;
   /** The lines cannot be planned just now; what is shown is from before. */
   readonly stale: boolean;
+  /** Adds a line that a remedy asks for. */
+  readonly onAddLine: (line: string) => void;
 };
 
 /** The verdicts, in the shape of the label that this batch will wear. It fills in while you type. */
-export function BatchLabel({ plan, kitchen, fruit, title, stale }: Props) {
+export function BatchLabel({ plan, kitchen, fruit, title, stale, onAddLine }: Props) {
   const { stop, finish, yield: jars, shelf, process, why } = plan;
   const scale = kitchen.temperature;
   const other = scale === 'C' ? 'F' : 'C';
@@ -45,6 +49,21 @@ export function BatchLabel({ plan, kitchen, fruit, title, stale }: Props) {
           <Where about="Stop">{why.stop}</Where>
         </Note>
       </Figure>
+
+      {plan.minutes && (
+        <Figure
+          name="On the stove"
+          value={`${Math.round(plan.minutes.p10)}–${Math.round(plan.minutes.p90)} min`}
+          testId="minutes"
+        >
+          <Note>
+            <p>From cold to the stop, on a medium burner.</p>
+            <Where about="On the stove">{why.minutes}</Where>
+          </Note>
+        </Figure>
+      )}
+
+      {plan.set && <SetFigure set={plan.set} why={why.set} onAddLine={onAddLine} />}
 
       {jars && (
         <Figure
@@ -107,44 +126,5 @@ export function BatchLabel({ plan, kitchen, fruit, title, stale }: Props) {
   );
 }
 
-/** What is said under a figure, with its reckoning beside it; opened, the reckoning takes its own line. */
-const Note = ({ children }: { children: React.ReactNode }) => (
-  <div className="flex flex-wrap items-baseline justify-between gap-x-3 text-sm">{children}</div>
-);
-
 const partInWords = (partMl: number, kitchen: Kitchen): string =>
   partMl < 15 ? '' : `and ${formatVolume(partMl, kitchen.units)} for the fridge`;
-
-type FigureProps = {
-  readonly name: string;
-  readonly value: string;
-  readonly testId: string;
-  readonly aside?: string;
-  readonly tone?: string;
-  readonly small?: boolean;
-  readonly children?: React.ReactNode;
-};
-
-const Figure = ({
-  name,
-  value,
-  aside = '',
-  tone = '',
-  small = false,
-  testId,
-  children,
-}: FigureProps) => (
-  <div className="flex flex-col gap-1">
-    <h3 className="text-sm font-bold text-secondary">{name}</h3>
-    <p className="flex flex-wrap items-baseline gap-x-3">
-      <span
-        data-testid={testId}
-        className={`${small ? 'text-xl' : 'text-3xl'} leading-tight font-bold ${tone}`}
-      >
-        {value}
-      </span>
-      {aside !== '' && <span className="opacity-80">{aside}</span>}
-    </p>
-    {children}
-  </div>
-);

@@ -24,6 +24,10 @@ test('Enter makes room below', () => {
   expect(after(['a', 'b'], { type: 'insert', after: 0 }).lines).toEqual(['a', '', 'b', '']);
 });
 
+test('a remedy adds its line at the end', () => {
+  expect(after(['a', ''], { type: 'add', text: 'b' }).lines).toEqual(['a', 'b', '']);
+});
+
 test('a line taken out can be put back where it was', () => {
   const out = after(['a', 'b', 'c'], { type: 'remove', index: 1 });
   expect(written(out.lines)).toEqual(['a', 'c']);

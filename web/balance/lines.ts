@@ -17,6 +17,7 @@ export type LinesAction =
   | { readonly type: 'type'; readonly index: number; readonly text: string }
   | { readonly type: 'paste'; readonly index: number; readonly text: string }
   | { readonly type: 'insert'; readonly after: number }
+  | { readonly type: 'add'; readonly text: string }
   | { readonly type: 'remove'; readonly index: number }
   | { readonly type: 'put back' }
   | { readonly type: 'load'; readonly lines: Lines };
@@ -50,6 +51,8 @@ export function linesReducer(state: LinesState, action: LinesAction): LinesState
     }
     case 'insert':
       return settled(lines.toSpliced(action.after + 1, 0, ''), state.removed);
+    case 'add':
+      return settled([...written(lines), action.text], state.removed);
     case 'remove': {
       const text = lines[action.index] ?? '';
       return settled(
