@@ -9,6 +9,7 @@ import {
   type UnitId,
   UNITS,
 } from '../quantity/index.ts';
+import { readPhrase } from './phrases.ts';
 import { impossible, MOST_LINE_CHARS, MOST_LINE_G, puzzling, type LineReading } from './line.ts';
 
 /** The parsing package's names for the units, in ours. */
@@ -233,6 +234,27 @@ export function readLine(written: string): LineReading {
   }
   if (/^-\s*[\d.¼½¾⅓⅔⅛⅜⅝⅞]/.test(line)) {
     return impossible(text, 'amount', 'The amount must be more than zero.');
+  }
+  const asPhrase = readPhrase(text.replace(/^[-•*–]\s+/, ''));
+  if (asPhrase) {
+    const { ingredient, massG, assumed } = asPhrase;
+    return (
+      impossibleMass(text, massG.high) ?? {
+        understood: true,
+        text,
+        ingredient,
+        form: ingredient.usualForm,
+        massG,
+        assumed,
+      }
+    );
+  }
+  if (/\bpectin\b|\b(jam|jelly|gelling) sugar\b/i.test(text)) {
+    return puzzling(
+      text,
+      'ingredient',
+      'Added pectin is not planned yet: only what the fruit itself brings.',
+    );
   }
   const measured = measure(line);
   if ('trouble' in measured) return { ...measured.trouble, text };

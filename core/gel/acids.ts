@@ -1,5 +1,5 @@
 import type { AcidId } from '../larder/index.ts';
-import { fromMemory } from '../quantity/index.ts';
+import { fromMemory, type Provenance } from '../quantity/index.ts';
 
 /** One acid: its dissociation constants (25 °C) and how it is weighed. */
 export type Acid = {
@@ -9,16 +9,25 @@ export type Acid = {
   readonly molarMass: number;
   /** Protons that a titration to pH 8.2 takes. */
   readonly titrated: number;
+  readonly provenance: Provenance;
 };
 
-export const ACID_SOURCE = fromMemory('CRC Handbook of Chemistry and Physics, 25 °C');
+const CRC = fromMemory('CRC Handbook of Chemistry and Physics, 25 °C');
+
+const acid = (id: AcidId, pKa: readonly number[], molarMass: number, titrated: number): Acid => ({
+  id,
+  pKa,
+  molarMass,
+  titrated,
+  provenance: CRC,
+});
 
 export const ACIDS_BY_ID: { readonly [id in AcidId]: Acid } = {
-  citric: { id: 'citric', pKa: [3.13, 4.76, 6.4], molarMass: 192.12, titrated: 3 },
-  malic: { id: 'malic', pKa: [3.4, 5.11], molarMass: 134.09, titrated: 2 },
-  tartaric: { id: 'tartaric', pKa: [3.04, 4.37], molarMass: 150.09, titrated: 2 },
-  acetic: { id: 'acetic', pKa: [4.76], molarMass: 60.05, titrated: 1 },
-  phosphoric: { id: 'phosphoric', pKa: [2.15, 7.2, 12.35], molarMass: 98, titrated: 2 },
+  citric: acid('citric', [3.13, 4.76, 6.4], 192.12, 3),
+  malic: acid('malic', [3.4, 5.11], 134.09, 2),
+  tartaric: acid('tartaric', [3.04, 4.37], 150.09, 2),
+  acetic: acid('acetic', [4.76], 60.05, 1),
+  phosphoric: acid('phosphoric', [2.15, 7.2, 12.35], 98, 2),
 };
 
 export const ACID_IDS = Object.keys(ACIDS_BY_ID) as readonly AcidId[];

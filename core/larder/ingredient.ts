@@ -71,7 +71,3 @@ export type Pantry = Row & {
 };
 
 export type Ingredient = Fruit | Pantry;
-
-/** Water in 100 g, at the middle of the ranges. */
-export const typicalWaterPct = ({ make }: Ingredient): number =>
-  100 - make.solublesPct.typical - make.insolublesPct.typical;

@@ -1,9 +1,13 @@
 import { GELLING_RISE_F } from '../boil/index.ts';
 import { massOf, solublesG } from '../formula/index.ts';
-import { convert } from '../quantity/index.ts';
+import { PROCESS_TABLE_SOURCE } from '../process/index.ts';
+import { formatAltitude } from '../quantity/index.ts';
 import { FILLING_TEMP_C } from '../yield/index.ts';
 import type { Plan, Why } from './plan.ts';
 import { solublesPctAtRule, type Worked } from './worked.ts';
+
+const inBothUnits = (altitudeM: number): string =>
+  `${formatAltitude(altitudeM, 'm')} (${formatAltitude(altitudeM, 'ft')})`;
 
 const kg = (massG: number): string => `${(massG / 1000).toFixed(2)} kg`;
 
@@ -20,7 +24,7 @@ function whyStop(worked: Worked, { stop, finish }: Pick<Plan, 'stop' | 'finish'>
   const { ambient } = worked;
   const place = {
     'assumed sea level': 'No altitude is set, so sea level is assumed',
-    altitude: `At ${Math.round(worked.request.altitudeM ?? 0)} m (${Math.round(convert(worked.request.altitudeM ?? 0, 'm', 'ft'))} ft) the standard air pressure is ${(ambient.pressurePa / 1000).toFixed(1)} kPa`,
+    altitude: `At ${inBothUnits(worked.request.altitudeM ?? 0)} the standard air pressure is ${(ambient.pressurePa / 1000).toFixed(1)} kPa`,
     'measured boiling water':
       'You measured your boiling water, which holds place, weather and thermometer',
   }[ambient.basis];
@@ -48,10 +52,9 @@ function whyYield(
 function whyProcess({ ambient, request }: Worked, { process }: Pick<Plan, 'process'>): string {
   if (process.method === 'none')
     return 'No processing time applies, because this batch is not for the pantry.';
-  const ft = Math.round(convert(ambient.processingAltitudeM, 'm', 'ft')).toLocaleString('en-US');
   const school =
     request.school === 'sterilised'
       ? 'jars boiled sterile first'
       : 'clean hot jars, never under ten minutes';
-  return `Soft spreads in half-pints or pints, ${school}, at ${ft} ft: from memory of the USDA Complete Guide to Home Canning and the national extension centre. Check the current edition.`;
+  return `Soft spreads in half-pints or pints, ${school}, at ${formatAltitude(ambient.processingAltitudeM, 'ft')}: from memory of the ${PROCESS_TABLE_SOURCE.source}.`;
 }
