@@ -63,7 +63,7 @@ function inWords(short: Short, { pectinPct, neededPct, solublesPct, pH }: Figure
     case 'pectin':
       return `Pectin is the short side: ${pectin}. Fruit richer in it, or some under-ripe, would help.`;
     case 'acid':
-      return `Acid is the short side: at pH ${pH.toFixed(1)} the pectin does not link well, and ${neededPct.toFixed(2)} % would be needed instead of ${STANDARD_GEL_PECTIN.value.toFixed(2)} %. Best is pH 3.0 to 3.2; lemon juice brings it there.`;
+      return `Acid is the short side: at pH ${pH.toFixed(1)} the pectin does not link well, and ${neededPct.toFixed(2)} % would be needed instead of ${STANDARD_GEL_PECTIN.value.toFixed(2)} %. Best is pH 3.0 to 3.2.`;
     case 'sugar':
       return `Sugar is the short side: ${solublesPct.toFixed(0)} % soluble solids, where a gel of this kind wants 60 % or more.`;
   }

@@ -62,7 +62,11 @@ const SetBar = ({ share }: { share: PlanSet['share'] }) => {
       className="flex gap-px text-xs"
     >
       {shown.map((set) => (
-        <div key={set} style={{ flexGrow: share[set], flexBasis: '2.6rem' }}>
+        <div
+          key={set}
+          style={{ flexGrow: share[set], flexBasis: '3.9rem' }}
+          className="whitespace-nowrap"
+        >
           <div
             className="h-3 rounded-xs"
             style={{
