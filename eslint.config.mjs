@@ -60,6 +60,8 @@ export default tseslint.config(
     files: ['**/*.ts', '**/*.tsx'],
     plugins: { 'import-x': importX },
     settings: {
+      'import-x/extensions': ['.ts', '.tsx'],
+      'import-x/parsers': { '@typescript-eslint/parser': ['.ts', '.tsx'] },
       'import-x/resolver-next': [
         createNodeResolver({ extensions: ['.ts', '.tsx'], conditionNames: ['source'] }),
       ],

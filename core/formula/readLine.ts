@@ -69,20 +69,22 @@ const AMBIGUOUS_UNITS: Readonly<Record<string, string>> = {
   T: '“T” may be a tablespoon or a tonne. Write tbsp or kg.',
 };
 
-const FORM_WORDS: Readonly<Record<string, Form>> = {
-  whole: 'whole',
-  sliced: 'sliced',
-  halved: 'sliced',
-  quartered: 'sliced',
-  chopped: 'chopped',
-  diced: 'chopped',
-  cubed: 'chopped',
-  crushed: 'crushed',
-  mashed: 'crushed',
-  pureed: 'pureed',
-  puréed: 'pureed',
-  packed: 'packed',
-};
+const FORM_WORDS: ReadonlyMap<string, Form> = new Map(
+  Object.entries({
+    whole: 'whole',
+    sliced: 'sliced',
+    halved: 'sliced',
+    quartered: 'sliced',
+    chopped: 'chopped',
+    diced: 'chopped',
+    cubed: 'chopped',
+    crushed: 'crushed',
+    mashed: 'crushed',
+    pureed: 'pureed',
+    puréed: 'pureed',
+    packed: 'packed',
+  } as const),
+);
 
 /** Words that describe the fruit without changing the sums made here. */
 const QUIET_WORDS = new Set([
@@ -91,15 +93,15 @@ const QUIET_WORDS = new Set([
   'washed', 'trimmed', 'strained', 'squeezed', 'prepared',
 ]); // prettier-ignore
 
-const NUMBER_WORDS: Readonly<Record<string, string>> = {
+const NUMBER_WORDS: ReadonlyMap<string, string> = new Map(Object.entries({
   a: '1', an: '1', one: '1', two: '2', three: '3', four: '4', five: '5', six: '6', seven: '7', eight: '8',
   nine: '9', ten: '10', half: '1/2',
-}; // prettier-ignore
+})); // prettier-ignore
 
 /** A leading number word as digits: `half a cup` → `1/2 cup`. */
 const numbered = (text: string): string =>
   text.replace(/^half (?:of )?an? /i, '1/2 ').replace(/^([a-z]+) /i, (whole, word: string) => {
-    const digits = NUMBER_WORDS[word.toLowerCase()];
+    const digits = NUMBER_WORDS.get(word.toLowerCase());
     return digits === undefined ? whole : `${digits} `;
   });
 
@@ -113,8 +115,9 @@ function nameOf(description: string): Named | null {
     .filter((word) => word !== '');
   const exact = findIngredient(description);
   if (exact) return { ingredient: exact, form: null };
-  const form = words.map((word) => FORM_WORDS[word]).find((found) => found !== undefined) ?? null;
-  const rest = words.filter((word) => !(word in FORM_WORDS) && !QUIET_WORDS.has(word));
+  const form =
+    words.map((word) => FORM_WORDS.get(word)).find((found) => found !== undefined) ?? null;
+  const rest = words.filter((word) => !FORM_WORDS.has(word) && !QUIET_WORDS.has(word));
   const ingredient = findIngredient(rest.join(' '));
   return ingredient ? { ingredient, form } : null;
 }

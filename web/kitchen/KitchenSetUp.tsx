@@ -1,11 +1,5 @@
-import type { Kitchen } from '@idle-kettle/contract';
-import {
-  planBatch,
-  USUAL_JARS,
-  USUAL_POWER_KW,
-  USUAL_TARGET_PCT,
-  type Plan,
-} from '@idle-kettle/core';
+import { planInKitchen, type Kitchen } from '@idle-kettle/contract';
+import type { Plan } from '@idle-kettle/core';
 import { useForm, useWatch, type Resolver } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useSetUpKitchen } from '../api/kitchen.ts';
@@ -179,20 +173,6 @@ function stopHere(form: KitchenForm): Plan['stop'] | null {
   const read = readForm({ ...form, name: form.name || 'unnamed' });
   if (!read.ok || (read.kitchen.altitudeM === null && read.kitchen.waterBoilsC === null))
     return null;
-  const outcome = planBatch({
-    product: 'jam',
-    method: null,
-    lines: [],
-    altitudeM: read.kitchen.altitudeM,
-    waterBoilsC: read.kitchen.waterBoilsC,
-    pot: null,
-    netPowerKw: USUAL_POWER_KW,
-    targetSolublesPct: USUAL_TARGET_PCT,
-    jars: USUAL_JARS,
-    school: read.kitchen.school,
-    canner: 'boiling-water',
-    seed: 1,
-    draws: 100,
-  });
+  const outcome = planInKitchen([], read.kitchen);
   return outcome.ok ? outcome.plan.stop : null;
 }

@@ -1,23 +1,10 @@
-import { planBatch, USUAL_JARS, type Plan } from '@idle-kettle/core';
+import { planInKitchen } from '@idle-kettle/contract';
+import type { Plan } from '@idle-kettle/core';
 import { fruitColourOf, suggestedName } from './fruit.ts';
 import { jarsInWords, processInWords, shelfInWords } from './words.ts';
 
 function plan(...lines: string[]): Plan {
-  const outcome = planBatch({
-    product: 'jam',
-    method: null,
-    lines,
-    altitudeM: 0,
-    waterBoilsC: null,
-    pot: null,
-    netPowerKw: 1.1,
-    targetSolublesPct: 65,
-    jars: USUAL_JARS,
-    school: 'sterilised',
-    canner: 'boiling-water',
-    seed: 1,
-    draws: 200,
-  });
+  const outcome = planInKitchen(lines, { altitudeM: 0, waterBoilsC: null, school: 'sterilised' });
   if (!outcome.ok) throw new Error('impossible lines');
   return outcome.plan;
 }
