@@ -12,10 +12,14 @@ const CORE_ROOMS = [
   'formula',
   'gel',
   'boil',
+  'method',
   'yield',
   'forecast',
   'process',
+  'label',
   'plan',
+  'solve',
+  'formats',
 ];
 
 const coreZones = CORE_ROOMS.flatMap((room, index) =>

@@ -24,13 +24,18 @@ describe('a plan request', () => {
         method: null,
         lines: ['1 kg plums'],
         altitudeM: null,
-        targetSolublesPct: 65,
+        targetSolublesPct: null,
+        heat: 'medium-burner',
+        boilMin: null,
+        packs: [],
+        measured: { startBrix: null, startPH: null },
+        assurance: { testedFormula: null, meterPH: null },
         school: 'ten-minute',
         canner: 'boiling-water',
         jars: [{ name: 'half-pint', volumeMl: 237, count: null }],
         seed: 1,
         draws: 2000,
-        netPowerKw: 1.1,
+        netPowerKw: null,
       },
     });
   });
@@ -39,7 +44,16 @@ describe('a plan request', () => {
     const json = {
       product: 'jam',
       method: 'long-boil',
-      lines: ['1 kg plums', { ingredient: 'sugar', massG: 800, form: 'grains' }],
+      lines: [
+        '1 kg plums',
+        { ingredient: 'sugar', massG: 800, form: 'grains' },
+        { ingredient: 'plum', massG: 100, state: 'frozen', ripeness: 0.3 },
+      ],
+      heat: 'outdoor-ring',
+      boilMin: 4,
+      packs: [{ ingredient: 'powdered-pectin', packG: 57, pectinG: 20 }],
+      measured: { startBrix: 41, startPH: 3.3 },
+      assurance: { testedFormula: 'Leaflet 7', meterPH: 3.9 },
       altitudeM: 10,
       waterBoilsC: 99,
       pot: { diameterCm: 28, heightCm: 16 },
@@ -54,7 +68,15 @@ describe('a plan request', () => {
     const read = readPlanRequest(json);
     expect(read).toMatchObject({
       ok: true,
-      request: { lines: json.lines, pot: json.pot, targetSolublesPct: 66 },
+      request: {
+        lines: json.lines,
+        pot: json.pot,
+        targetSolublesPct: 66,
+        heat: json.heat,
+        packs: json.packs,
+        measured: json.measured,
+        assurance: json.assurance,
+      },
     });
   });
 
@@ -91,7 +113,20 @@ describe('a plan request', () => {
     ['a negative jar', { lines: [], jars: [{ name: 'jar', volumeMl: -1 }] }, 'jars[0].volumeMl'],
     ['no jar at all', { lines: [], jars: [] }, 'jars'],
     ['a school nobody follows', { lines: [], school: 'oven' }, 'school'],
-    ['a product that is not planned', { lines: [], product: 'curd' }, 'product'],
+    ['a product nobody makes', { lines: [], product: 'pickle' }, 'product'],
+    ['a method nobody uses', { lines: [], method: 'wishing' }, 'method'],
+    ['a heat nobody has', { lines: [], heat: 'sun' }, 'heat'],
+    [
+      'a ripeness beyond rotten',
+      { lines: [{ ingredient: 'plum', massG: 1, ripeness: 2 }] },
+      'lines[0].ripeness',
+    ],
+    ['a meter reading of water', { lines: [], assurance: { meterPH: 9 } }, 'assurance.meterPH'],
+    [
+      'a pack of nothing',
+      { lines: [], packs: [{ ingredient: 'pectin', packG: 0, pectinG: 0 }] },
+      'packs[0].packG',
+    ],
     ['too many draws', { lines: [], draws: 1e9 }, 'draws'],
     ['a burner like a forge', { lines: [], netPowerKw: 900 }, 'netPowerKw'],
     ['half a draw', { lines: [], draws: 100.5 }, 'draws'],

@@ -1,4 +1,4 @@
-import { MOST_LINES, type Form } from '@idle-kettle/core';
+import { MOST_LINES, type Form, type FruitState } from '@idle-kettle/core';
 import { plainToInstance, Transform } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -12,6 +12,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
+import { IsBetween } from './numbers.ts';
 
 export const FORMS: readonly Form[] = [
   'whole',
@@ -23,6 +24,8 @@ export const FORMS: readonly Form[] = [
   'liquid',
   'grains',
 ];
+
+export const FRUIT_STATES: readonly FruitState[] = ['fresh', 'frozen', 'dried', 'canned', 'juice'];
 
 /** A line as written: `7 cups crushed damsons`. In JSON it may also be the bare string. */
 export class WrittenLineDto {
@@ -46,6 +49,15 @@ export class WeighedLineDto {
   @IsOptional()
   @IsIn(FORMS, { message: `form must be one of: ${FORMS.join(', ')}.` })
   form?: Form;
+
+  @IsOptional()
+  @IsIn(FRUIT_STATES, { message: `state must be one of: ${FRUIT_STATES.join(', ')}.` })
+  state?: FruitState;
+
+  /** 0 (green) to 1 (over-ripe); 0.5 is ordinary. */
+  @IsOptional()
+  @IsBetween(0, 1)
+  ripeness?: number;
 }
 
 export type LineDto = WrittenLineDto | WeighedLineDto;

@@ -1,13 +1,16 @@
 import {
   LEAST_ALTITUDE_M,
   MOST_ALTITUDE_M,
-  USUAL_DRAWS,
-  USUAL_JARS,
-  USUAL_POWER_KW,
-  USUAL_TARGET_PCT,
+  HEAT_IDS,
+  METHOD_IDS,
+  PRODUCT_IDS,
+  USUAL_REQUEST,
   type Canner,
   type Fault,
+  type HeatId,
+  type Method,
   type PlanRequest,
+  type Product,
   type School,
 } from '@idle-kettle/core';
 import { plainToInstance, Type } from 'class-transformer';
@@ -15,18 +18,17 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsIn,
-  IsInt,
-  IsNumber,
   IsOptional,
-  Max,
-  Min,
   ValidateNested,
   validateSync,
 } from 'class-validator';
 import { IsName } from './text.ts';
 import { faultsOf } from './faults.ts';
+import { IsBetween, IsWholeBetween } from './numbers.ts';
 import { AreLines, WrittenLineDto, type LineDto } from './lines.ts';
+import { AssuranceDto, MeasuredDto, PackDto } from './evidence.ts';
 
 export const SCHOOLS: readonly School[] = ['sterilised', 'ten-minute'];
 export const CANNERS: readonly Canner[] = ['boiling-water', 'steam'];
@@ -35,30 +37,18 @@ export const CANNERS: readonly Canner[] = ['boiling-water', 'steam'];
 export const LEAST_WATER_BOILS_C = 80;
 export const MOST_WATER_BOILS_C = 105;
 
-const IS_NUMBER = { allowNaN: false, allowInfinity: false };
-
-const between = (low: number, high: number, unit: string) => ({
-  message: `$property must be a number from ${low} to ${high} ${unit}.`,
-});
-
 export class PotDto {
-  @IsNumber(IS_NUMBER, between(5, 150, 'cm'))
-  @Min(5, between(5, 150, 'cm'))
-  @Max(150, between(5, 150, 'cm'))
+  @IsBetween(5, 150, 'cm')
   diameterCm!: number;
 
-  @IsNumber(IS_NUMBER, between(3, 150, 'cm'))
-  @Min(3, between(3, 150, 'cm'))
-  @Max(150, between(3, 150, 'cm'))
+  @IsBetween(3, 150, 'cm')
   heightCm!: number;
 }
 
 export class TargetDto {
   /** Soluble solids to stop at, g per 100 g of the whole mass. */
   @IsOptional()
-  @IsNumber(IS_NUMBER, between(50, 75, '%'))
-  @Min(50, between(50, 75, '%'))
-  @Max(75, between(50, 75, '%'))
+  @IsBetween(20, 78, '%')
   solublesPct?: number;
 }
 
@@ -66,45 +56,46 @@ export class JarDto {
   @IsName()
   name!: string;
 
-  @IsNumber(IS_NUMBER, between(30, 4000, 'mL'))
-  @Min(30, between(30, 4000, 'mL'))
-  @Max(4000, between(30, 4000, 'mL'))
+  @IsBetween(30, 4000, 'mL')
   volumeMl!: number;
 
   /** How many are on hand; left out when there is no limit. */
   @IsOptional()
-  @IsInt(between(0, 10_000, 'jars'))
-  @Min(0, between(0, 10_000, 'jars'))
-  @Max(10_000, between(0, 10_000, 'jars'))
+  @IsWholeBetween(0, 10_000, 'jars')
   count?: number | null;
+
+  /** Taken before others that do as well. */
+  @IsOptional()
+  @IsBoolean({ message: 'prefer must be true or false.' })
+  prefer?: boolean;
+
+  /** How many are filled first, to be given away. */
+  @IsOptional()
+  @IsWholeBetween(0, 1000, 'jars')
+  gift?: number;
 }
 
 /** What `POST /api/plan` and `./kettle plan` take. */
 export class PlanRequestDto {
   @IsOptional()
-  @IsIn(['jam'], { message: 'product must be jam: the other spreads are not planned yet.' })
-  product?: 'jam';
+  @IsIn(PRODUCT_IDS, { message: `product must be one of: ${PRODUCT_IDS.join(', ')}.` })
+  product?: Product;
 
+  /** Chosen when left out, and said why. */
   @IsOptional()
-  @IsIn(['long-boil'], {
-    message: 'method must be long-boil: the other methods are not planned yet.',
-  })
-  method?: 'long-boil' | null;
+  @IsIn(METHOD_IDS, { message: `method must be one of: ${METHOD_IDS.join(', ')}.` })
+  method?: Method | null;
 
   @AreLines()
   lines!: LineDto[];
 
   @IsOptional()
-  @IsNumber(IS_NUMBER, between(LEAST_ALTITUDE_M, MOST_ALTITUDE_M, 'm'))
-  @Min(LEAST_ALTITUDE_M, between(LEAST_ALTITUDE_M, MOST_ALTITUDE_M, 'm'))
-  @Max(MOST_ALTITUDE_M, between(LEAST_ALTITUDE_M, MOST_ALTITUDE_M, 'm'))
+  @IsBetween(LEAST_ALTITUDE_M, MOST_ALTITUDE_M, 'm')
   altitudeM?: number | null;
 
   /** Measured boiling point of plain water; overrides the altitude for the stop point. */
   @IsOptional()
-  @IsNumber(IS_NUMBER, between(LEAST_WATER_BOILS_C, MOST_WATER_BOILS_C, '°C'))
-  @Min(LEAST_WATER_BOILS_C, between(LEAST_WATER_BOILS_C, MOST_WATER_BOILS_C, '°C'))
-  @Max(MOST_WATER_BOILS_C, between(LEAST_WATER_BOILS_C, MOST_WATER_BOILS_C, '°C'))
+  @IsBetween(LEAST_WATER_BOILS_C, MOST_WATER_BOILS_C, '°C')
   waterBoilsC?: number | null;
 
   @IsOptional()
@@ -112,12 +103,20 @@ export class PlanRequestDto {
   @Type(() => PotDto)
   pot?: PotDto | null;
 
-  /** Heat that the burner puts into the pot. */
+  /** What the pot stands on or in. */
   @IsOptional()
-  @IsNumber(IS_NUMBER, between(0.05, 50, 'kW'))
-  @Min(0.05, between(0.05, 50, 'kW'))
-  @Max(50, between(0.05, 50, 'kW'))
+  @IsIn(HEAT_IDS, { message: `heat must be one of: ${HEAT_IDS.join(', ')}.` })
+  heat?: HeatId;
+
+  /** Heat that it puts into the pot; left out for what is usual. */
+  @IsOptional()
+  @IsBetween(0.05, 50, 'kW')
   netPowerKw?: number | null;
+
+  /** Minutes at a full rolling boil, for methods that stop by the clock; left out for the method’s own. */
+  @IsOptional()
+  @IsBetween(0.5, 60, 'minutes')
+  boilMin?: number | null;
 
   @IsOptional()
   @ValidateNested({ message: 'target must be like { "solublesPct": 65 }.' })
@@ -140,16 +139,33 @@ export class PlanRequestDto {
   @IsIn(CANNERS, { message: `canner must be one of: ${CANNERS.join(', ')}.` })
   canner?: Canner;
 
+  /** What the packs in this kitchen say of themselves. */
   @IsOptional()
-  @IsInt(between(0, 2_147_483_647, ''))
-  @Min(0, between(0, 2_147_483_647, ''))
-  @Max(2_147_483_647, between(0, 2_147_483_647, ''))
-  seed?: number;
+  @IsArray({ message: 'packs must be a list.' })
+  @ArrayMaxSize(20, { message: 'At most 20 packs.' })
+  @ValidateNested({ each: true, message: 'Each pack needs ingredient, packG and pectinG.' })
+  @Type(() => PackDto)
+  packs?: PackDto[];
+
+  /** What was measured of the raw batch; it narrows the forecast. */
+  @IsOptional()
+  @ValidateNested({ message: 'measured must be like { "startBrix": 41, "startPH": 3.3 }.' })
+  @Type(() => MeasuredDto)
+  measured?: MeasuredDto;
+
+  /** What stands for the safety of a formula that is not plainly acid. */
+  @IsOptional()
+  @ValidateNested({ message: 'assurance must be like { "meterPH": 3.9 }.' })
+  @Type(() => AssuranceDto)
+  assurance?: AssuranceDto;
 
   @IsOptional()
-  @IsInt(between(100, 20_000, 'draws'))
-  @Min(100, between(100, 20_000, 'draws'))
-  @Max(20_000, between(100, 20_000, 'draws'))
+  @IsWholeBetween(0, 2_147_483_647)
+  seed?: number;
+
+  /** How many batches are imagined for the ranges; 0 gives the typical figures alone, and no remedies. */
+  @IsOptional()
+  @IsWholeBetween(0, 20_000, 'draws')
   draws?: number;
 }
 
@@ -163,21 +179,37 @@ export const VALIDATION = {
 
 /** The request that core plans, with every default filled in. */
 export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
-  product: dto.product ?? 'jam',
+  product: dto.product ?? USUAL_REQUEST.product,
   method: dto.method ?? null,
   lines: dto.lines.map((line) => (line instanceof WrittenLineDto ? line.text : line)),
   altitudeM: dto.altitudeM ?? null,
   waterBoilsC: dto.waterBoilsC ?? null,
   pot: dto.pot ?? null,
-  netPowerKw: dto.netPowerKw ?? USUAL_POWER_KW,
-  targetSolublesPct: dto.target?.solublesPct ?? USUAL_TARGET_PCT,
+  heat: dto.heat ?? USUAL_REQUEST.heat,
+  netPowerKw: dto.netPowerKw ?? null,
+  targetSolublesPct: dto.target?.solublesPct ?? null,
+  boilMin: dto.boilMin ?? null,
   jars:
-    dto.jars?.map(({ name, volumeMl, count }) => ({ name, volumeMl, count: count ?? null })) ??
-    USUAL_JARS,
-  school: dto.school ?? 'ten-minute',
-  canner: dto.canner ?? 'boiling-water',
-  seed: dto.seed ?? 1,
-  draws: dto.draws ?? USUAL_DRAWS,
+    dto.jars?.map(({ name, volumeMl, count, prefer, gift }) => ({
+      name,
+      volumeMl,
+      count: count ?? null,
+      prefer: prefer ?? false,
+      gift: gift ?? 0,
+    })) ?? USUAL_REQUEST.jars,
+  school: dto.school ?? USUAL_REQUEST.school,
+  canner: dto.canner ?? USUAL_REQUEST.canner,
+  packs: dto.packs ?? USUAL_REQUEST.packs,
+  measured: {
+    startBrix: dto.measured?.startBrix ?? null,
+    startPH: dto.measured?.startPH ?? null,
+  },
+  assurance: {
+    testedFormula: dto.assurance?.testedFormula ?? null,
+    meterPH: dto.assurance?.meterPH ?? null,
+  },
+  seed: dto.seed ?? USUAL_REQUEST.seed,
+  draws: dto.draws ?? USUAL_REQUEST.draws,
 });
 
 /** Reads parsed JSON as a plan request: the request, or every fault with its field. */

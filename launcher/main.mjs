@@ -1,4 +1,4 @@
-import { runPlan, runServe } from './commands.mjs';
+import { runBench, runPlan, runServe } from './commands.mjs';
 import { Failure, fail } from './say.mjs';
 import { runCheck, runTest } from './test.mjs';
 
@@ -9,6 +9,7 @@ const HELP = `Idle Kettle
   ./kettle plan [FILE]   plan a batch from JSON (standard input when no file is named)
   ./kettle check         types, lint and unit tests
   ./kettle test          everything: check, API, launcher and browser tests
+  ./kettle bench         speed against its bars, with ratios to known libraries
 
   --port N               where demo and start answer (else KETTLE_PORT, else 4780 or a free one)
   KETTLE_STATE=DIR       where the database is kept (else .kettle here)
@@ -23,6 +24,7 @@ const COMMANDS = {
   plan: runPlan,
   check: runCheck,
   test: runTest,
+  bench: runBench,
 };
 
 const [name, ...args] = process.argv.slice(2);

@@ -73,6 +73,8 @@ describe('properties', () => {
     hexoses: grams(500),
     otherSolubles: grams(100),
     insolubles: grams(100),
+    fat: grams(20),
+    egg: grams(20),
   });
 
   test('water activity lies between 0 and 1, and falls as water leaves', () => {
@@ -89,7 +91,7 @@ describe('properties', () => {
   test('pieces never change the boiling point', () => {
     fc.assert(
       fc.property(batches, (batch) => {
-        expect(boilingPointC({ ...batch, insolubles: 0 }, SEA_LEVEL)).toBe(
+        expect(boilingPointC({ ...batch, insolubles: 0, fat: 0, egg: 0 }, SEA_LEVEL)).toBe(
           boilingPointC(batch, SEA_LEVEL),
         );
       }),
@@ -121,7 +123,14 @@ describe('properties', () => {
   });
 
   test('boiling down changes nothing but the water', () => {
-    const batch = { water: 800, sucrose: 500, hexoses: 100, otherSolubles: 30, insolubles: 40 };
+    const batch = {
+      ...NOTHING,
+      water: 800,
+      sucrose: 500,
+      hexoses: 100,
+      otherSolubles: 30,
+      insolubles: 40,
+    };
     const done = boiledDownTo(batch, 65);
     expect(solublesPctOf(done)).toBeCloseTo(65, 10);
     expect({ ...done, water: 0 }).toEqual({ ...batch, water: 0 });

@@ -1,5 +1,5 @@
 import { saturationPressurePa, saturationTemperatureC } from '../ambient/index.ts';
-import { massOf, solublesG, type Contents } from '../formula/index.ts';
+import { massOf, solublesG, undissolvedG, type Contents } from '../formula/index.ts';
 import { waterActivity } from './waterActivity.ts';
 
 /**
@@ -15,7 +15,7 @@ export function boilingPointC(batch: Contents, pressurePa: number): number {
 /** The same batch with its water changed so that the whole holds `solublesPct` g of solubles per 100 g. */
 export function boiledDownTo(batch: Contents, solublesPct: number): Contents {
   const solubles = solublesG(batch);
-  return { ...batch, water: (100 * solubles) / solublesPct - solubles - batch.insolubles };
+  return { ...batch, water: (100 * solubles) / solublesPct - solubles - undissolvedG(batch) };
 }
 
 const TOLERANCE_PCT = 1e-9;

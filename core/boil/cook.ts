@@ -1,107 +1,74 @@
 import { saturationPressurePa } from '../ambient/index.ts';
-import { massOf, solublesG, solublesPctOf, type Contents } from '../formula/index.ts';
-import { commonPractice, constant, fromMemory, KELVIN_AT_0_C } from '../quantity/index.ts';
+import {
+  massOf,
+  plus,
+  solublesG,
+  solublesPctOf,
+  undissolvedG,
+  type Contents,
+} from '../formula/index.ts';
+import { commonPractice, constant } from '../quantity/index.ts';
 import { boilingPointC } from './boilingPoint.ts';
 import { integrate, type State } from './integrate.ts';
+import {
+  evaporationHeat,
+  EVAPORATION_HEAT,
+  inversionRate,
+  KITCHEN_AIR_VAPOUR,
+  PAN_EVAPORATION,
+  pectinLossRate,
+  specificHeat,
+} from './kinetics.ts';
 import { MOLAR_MASS_SUCROSE, MOLAR_MASS_WATER, waterActivity } from './waterActivity.ts';
 
-/** Heat of evaporation at 100 °C, and how it falls with temperature. */
-export const EVAPORATION_HEAT = constant(2257e3, 'J/kg', fromMemory('steam tables, 100 °C'));
-export const EVAPORATION_HEAT_SLOPE = constant(
-  2.4e3,
-  'J/(kg K)',
-  fromMemory('steam tables, 95–110 °C'),
+/** No pot is followed longer than this. */
+export const LONGEST_COOK_MIN = 24 * 60;
+
+/** Share of the steam that a lid lets out; the rest runs back. */
+export const LID_LETS_OUT = constant(0.1, '1', commonPractice('a lid returns about 90 %'));
+
+/** Heat that a pot off the stove gives to the kitchen, W per m² of base and K. */
+export const POT_COOLING = constant(
+  30,
+  'W/(m² K)',
+  commonPractice('still air around base, sides and surface; judgement'),
 );
-/** Specific heat of food, 837 + 3349 · water share (Siebel). */
-export const SIEBEL_DRY = constant(837, 'J/(kg K)', fromMemory('Siebel 1892'));
-export const SIEBEL_WATER = constant(3349, 'J/(kg K)', fromMemory('Siebel 1892'));
-/** Evaporation from an open pan below the boil, over the difference of vapour pressures. */
-export const PAN_EVAPORATION = constant(
-  2e-8,
-  'kg/(m² s Pa)',
-  fromMemory('about 5 kg/(m² h) from still water at 90 °C into still air'),
-);
-/** Vapour pressure of kitchen air, about half saturated at 20 °C. */
-export const KITCHEN_AIR_VAPOUR = constant(1200, 'Pa', commonPractice('half saturated at 20 °C'));
 
-/** Inversion of sucrose: first order in sucrose and in acid. */
-export const INVERSION_RATE_25C = constant(
-  6.2e-5,
-  '1/s per mol/L',
-  fromMemory('acid inversion of sucrose at 25 °C'),
-);
-export const INVERSION_ENERGY = constant(108e3, 'J/mol', fromMemory('acid inversion of sucrose'));
+/** A pot whose syrup holds less water than this to a gram of solubles is dry: 95 °Brix, beyond every model here. */
+const DRY_WATER_PER_SOLUBLES = 5 / 95;
 
-/** Pectin lost in boiling: 0.7 % a minute at 104 °C and pH 3.1, faster hotter and sourer. */
-export const PECTIN_LOSS_104C = constant(
-  0.007 / 60,
-  '1/s',
-  commonPractice('double batches set worse; engineering judgement'),
-);
-export const PECTIN_LOSS_ENERGY = constant(
-  95e3,
-  'J/mol',
-  fromMemory('acid hydrolysis of pectin, order of magnitude'),
-);
-const PECTIN_LOSS_TEMP_K = 104 + KELVIN_AT_0_C;
-const PECTIN_LOSS_HYDROGEN = 10 ** -3.1;
-
-const GAS_CONSTANT = 8.314;
-const ROOM_K = 298.15;
-
-/** Net power into a pot by burner, W; common practice. */
-export const BURNER_POWER_W = { small: 600, medium: 1100, large: 1800, outdoor: 5000 } as const;
-/** Width of a preserving pan, when none is given. */
-export const USUAL_PAN_CM = 28;
-
-/** No pot of jam is followed longer than this. */
-export const LONGEST_COOK_MIN = 12 * 60;
-
-/** Rate of inversion, 1/s, at [H⁺] in mol per kg of water. */
-export const inversionRate = (tempC: number, hydrogen: number): number =>
-  INVERSION_RATE_25C.value *
-  hydrogen *
-  Math.exp((-INVERSION_ENERGY.value / GAS_CONSTANT) * (1 / (tempC + KELVIN_AT_0_C) - 1 / ROOM_K));
-
-/** Rate at which pectin loses its power to gel, 1/s. */
-export const pectinLossRate = (tempC: number, hydrogen: number): number =>
-  PECTIN_LOSS_104C.value *
-  Math.sqrt(hydrogen / PECTIN_LOSS_HYDROGEN) *
-  Math.exp(
-    (-PECTIN_LOSS_ENERGY.value / GAS_CONSTANT) *
-      (1 / (tempC + KELVIN_AT_0_C) - 1 / PECTIN_LOSS_TEMP_K),
-  );
-
-/** Heat to boil away water at `tempC`, J/kg. */
-export const evaporationHeat = (tempC: number): number =>
-  EVAPORATION_HEAT.value - EVAPORATION_HEAT_SLOPE.value * (tempC - 100);
-
-/** Specific heat of a batch, J/(kg K). */
-export const specificHeat = (batch: Contents): number =>
-  SIEBEL_DRY.value + (SIEBEL_WATER.value * batch.water) / massOf(batch);
-
-/** Longest steps: while the pot warms by this much, or loses this share of its water. */
+/** Longest steps: while the pot warms by this much, or loses this share of its water, or this long. */
 const STEP_WARMING_K = 5;
 const STEP_WATER_SHARE = 0.1;
+const LONGEST_STEP_S = 1200;
 
-/** A batch one second of inversion later. */
-const afterInverting = (batch: Contents, inverting: number, waterTaken: number): Contents => ({
-  ...batch,
-  sucrose: batch.sucrose - inverting,
-  hexoses: batch.hexoses + inverting + waterTaken,
-  water: batch.water - waterTaken,
-});
+/** What ends a stage of the cook. Minutes count from the start of the stage. */
+export type Until =
+  | { readonly kind: 'boil' }
+  | { readonly kind: 'minutes'; readonly minutes: number }
+  | { readonly kind: 'solubles'; readonly pct: number }
+  | { readonly kind: 'temperature'; readonly tempC: number };
+
+/** One stretch of the cook: something may go in, cold, and then it is heated until something happens. */
+export type Stage = {
+  readonly name: string;
+  readonly add?: Contents;
+  readonly lid?: boolean;
+  /** Share of the burner's power: 1 unless given, 0 off the heat. */
+  readonly flame?: number;
+  readonly until: Until;
+};
 
 export type CookSetting = {
   readonly pressurePa: number;
   /** Heat that reaches the batch, W. */
   readonly netPowerW: number;
   readonly panDiameterCm: number;
+  /** Temperature of the kitchen, of the pot before it is lit, and of what is added, °C. */
   readonly startTempC: number;
-  /** Soluble solids of the whole mass to stop at, g per 100 g. */
-  readonly targetSolublesPct: number;
   /** [H⁺] of the batch, mol per kg of water, by grams of water left. */
   readonly hydrogenAt: (waterG: number) => number;
+  readonly stages: readonly Stage[];
 };
 
 export type CookMoment = {
@@ -111,121 +78,280 @@ export type CookMoment = {
   readonly solublesPct: number;
 };
 
+/** How one stage went. */
+export type StageTaken = {
+  readonly name: string;
+  readonly startMin: number;
+  readonly endMin: number;
+  readonly tempC: number;
+  readonly massG: number;
+};
+
 export type Cook = {
-  readonly outcome: 'reached' | 'never boils' | 'too long';
+  readonly outcome: 'reached' | 'never boils' | 'too long' | 'boils dry';
+  /** Until the first boil; the whole cook where it never boils. */
   readonly heatUpMin: number;
   readonly boilMin: number;
   readonly contents: Contents;
   readonly stopTempC: number;
+  readonly steamG: number;
   /** Share of the sucrose that has inverted, 0 to 1. */
   readonly invertShare: number;
   /** Share of the pectin's power that is left, 0 to 1. */
   readonly pectinLeft: number;
+  readonly stages: readonly StageTaken[];
   readonly trace: readonly CookMoment[];
 };
 
+/** The pot at one moment. */
+type Moment = {
+  readonly t: number;
+  readonly tempC: number;
+  readonly batch: Contents;
+  readonly wear: number;
+};
+
+/** A batch after `inverting` grams of sucrose have taken up their water. */
+const afterInverting = (batch: Contents, inverting: number, waterTaken: number): Contents => ({
+  ...batch,
+  sucrose: batch.sucrose - inverting,
+  hexoses: batch.hexoses + inverting + waterTaken,
+  water: batch.water - waterTaken,
+});
+
 /**
- * Follows a pot from cold to the stop: heating with some evaporation, then boiling along the batch's
- * own boiling curve while all net power makes steam, sugar inverts and pectin wears. Error-controlled.
+ * Follows a pot from cold through the stages of its cook: below the boil it warms while some water
+ * leaves its surface, at the boil it rides its own boiling curve while the net power makes steam; sugar
+ * inverts and pectin wears all along. What is added goes in cold and drops the temperature. Error-controlled.
  * @throws RangeError when the batch holds no water or no solubles
  */
 export function simulateCook(start: Contents, setting: CookSetting): Cook {
   if (!(start.water > 0 && solublesG(start) > 0))
     throw new RangeError('A cook needs water and something dissolved in it');
-  const area = (Math.PI / 4) * (setting.panDiameterCm / 100) ** 2;
-  const { netPowerW, pressurePa, hydrogenAt } = setting;
   const trace: CookMoment[] = [];
+  const stages: StageTaken[] = [];
+  let now: Moment = { t: 0, tempC: setting.startTempC, batch: start, wear: 0 };
+  let sucroseIn = start.sucrose;
+  let massIn = massOf(start);
+  let boilsAtS: number | null = null;
+  let ended: Taken['ended'] = 'done';
+  for (const stage of setting.stages) {
+    const startMin = now.t / 60;
+    if (stage.add) {
+      now = stirredIn(now, stage.add, setting.startTempC);
+      sucroseIn += stage.add.sucrose;
+      massIn += massOf(stage.add);
+    }
+    const taken = follow(now, stage, setting, trace);
+    now = taken.end;
+    boilsAtS ??= taken.boilsAtS;
+    stages.push({
+      name: stage.name,
+      startMin,
+      endMin: now.t / 60,
+      tempC: now.tempC,
+      massG: massOf(now.batch),
+    });
+    ended = taken.ended;
+    if (ended !== 'done') break;
+  }
+  const endMin = now.t / 60;
+  const heatUpMin = boilsAtS === null ? endMin : boilsAtS / 60;
+  return {
+    outcome: OUTCOMES[ended === 'late' && boilsAtS === null ? 'cold' : ended],
+    heatUpMin,
+    boilMin: endMin - heatUpMin,
+    contents: now.batch,
+    stopTempC: now.tempC,
+    steamG: massIn - massOf(now.batch),
+    invertShare: sucroseIn === 0 ? 0 : 1 - now.batch.sucrose / sucroseIn,
+    pectinLeft: Math.exp(now.wear),
+    stages,
+    trace,
+  };
+}
 
+/** Something cold stirred in: masses add, and the heat is shared. */
+function stirredIn(now: Moment, add: Contents, addTempC: number): Moment {
+  const heat = (batch: Contents) => (massOf(batch) === 0 ? 0 : massOf(batch) * specificHeat(batch));
+  const [here, added] = [heat(now.batch), heat(add)];
+  return {
+    ...now,
+    batch: plus(now.batch, add),
+    tempC: (here * now.tempC + added * addTempC) / (here + added),
+  };
+}
+
+type Taken = {
+  readonly end: Moment;
+  readonly ended: 'done' | 'late' | 'dry';
+  readonly boilsAtS: number | null;
+};
+
+const OUTCOMES = {
+  done: 'reached',
+  late: 'too long',
+  cold: 'never boils',
+  dry: 'boils dry',
+} as const;
+
+/** Warmer than this below its boiling point, a pot on the flame is at the boil. */
+const AT_THE_BOIL_K = 1e-3;
+
+/** Follows one stage to its end, changing between warming and boiling as often as it takes. */
+function follow(from: Moment, stage: Stage, setting: CookSetting, trace: CookMoment[]): Taken {
+  const { pressurePa } = setting;
+  const flameW = setting.netPowerW * (stage.flame ?? 1);
+  const { until } = stage;
+  const mostS = Math.min(
+    LONGEST_COOK_MIN * 60 - from.t,
+    until.kind === 'minutes' ? until.minutes * 60 : Infinity,
+  );
+  let now = from;
+  let boilsAtS: number | null = null;
+  for (;;) {
+    const boils = flameW > 0 && now.tempC >= boilingPointC(now.batch, pressurePa) - AT_THE_BOIL_K;
+    if (boils) boilsAtS ??= now.t;
+    if (boils && until.kind === 'boil') return { end: now, ended: 'done', boilsAtS };
+    const leg = legOf(now, boils, flameW, stage, setting);
+    const left = from.t + mostS - now.t;
+    const { t, y, happened } = integrate(
+      [now.tempC, now.batch.water, now.batch.sucrose, now.wear],
+      left,
+      {
+        ...leg.problem,
+        onStep: (offset, state) => {
+          trace.push(momentOf(now.t + offset, leg.at(state)));
+        },
+      },
+    );
+    const here = leg.at(y);
+    now = { ...here, t: now.t + t };
+    if (isDone(until, now)) return { end: now, ended: 'done', boilsAtS };
+    if (dryness(now.batch) > -1e-9) return { end: now, ended: 'dry', boilsAtS };
+    if (!happened) {
+      const byTheClock = until.kind === 'minutes' && mostS === until.minutes * 60;
+      return { end: now, ended: byTheClock ? 'done' : 'late', boilsAtS };
+    }
+  }
+}
+
+const momentOf = (t: number, { tempC, batch }: Omit<Moment, 't'>): CookMoment => ({
+  minute: t / 60,
+  tempC,
+  massG: massOf(batch),
+  solublesPct: solublesPctOf(batch),
+});
+
+/** How far past its end a stage is; negative before it. Minutes end by the clock. */
+function past(until: Until, { tempC, batch }: Omit<Moment, 't'>): number {
+  if (until.kind === 'solubles') return solublesPctOf(batch) - until.pct;
+  return until.kind === 'temperature' ? tempC - until.tempC : -1;
+}
+
+/** Positive once the pot is dry. */
+const dryness = (batch: Contents): number =>
+  DRY_WATER_PER_SOLUBLES - batch.water / solublesG(batch);
+
+const isDone = (until: Until, now: Moment): boolean => past(until, now) > -1e-9;
+
+type Leg = {
+  readonly at: (y: State) => Omit<Moment, 't'>;
+  readonly problem: Parameters<typeof integrate>[2];
+};
+
+/** The equations of one leg, warming or boiling. State: temperature °C, water g, sucrose g, log of pectin left. */
+function legOf(
+  from: Moment,
+  boils: boolean,
+  flameW: number,
+  stage: Stage,
+  setting: CookSetting,
+): Leg {
+  const { pressurePa, hydrogenAt, startTempC } = setting;
+  const base = from.batch;
+  const area = (Math.PI / 4) * (setting.panDiameterCm / 100) ** 2;
+  const letsOut = stage.lid === true ? LID_LETS_OUT.value : 1;
   // A trial step may shoot past the last of the water or sucrose; it is then rejected or cut short.
-  const driest = 0.04 * solublesG(start);
-
-  // State: temperature °C, water g, sucrose g, logarithm of pectin left.
+  const driest = 0.04 * solublesG(base);
   const contentsAt = (y: State): Contents => {
     const sucrose = Math.max(0, y[2] as number);
-    const gone = start.sucrose - sucrose;
-    const waterTaken = (gone * MOLAR_MASS_WATER.value) / MOLAR_MASS_SUCROSE.value;
+    const gone = base.sucrose - sucrose;
     return {
-      ...start,
+      ...base,
       water: Math.max(y[1] as number, driest),
       sucrose,
-      hexoses: start.hexoses + gone + waterTaken,
+      hexoses: base.hexoses + gone + (gone * MOLAR_MASS_WATER.value) / MOLAR_MASS_SUCROSE.value,
     };
   };
-  const note = (offsetMin: number, boils: boolean) => (t: number, y: State) => {
-    const contents = contentsAt(y);
-    trace.push({
-      minute: offsetMin + t / 60,
-      tempC: boils ? boilingPointC(contents, pressurePa) : (y[0] as number),
-      massG: massOf(contents),
-      solublesPct: solublesPctOf(contents),
-    });
+  const at = (y: State): Omit<Moment, 't'> => {
+    const batch = contentsAt(y);
+    const tempC = boils ? boilingPointC(batch, pressurePa) : (y[0] as number);
+    return { tempC, batch, wear: y[3] as number };
   };
-  const chemistry = (tempC: number, contents: Contents) => {
-    const hydrogen = hydrogenAt(contents.water);
-    const inverting = contents.sucrose * inversionRate(tempC, hydrogen);
+  const chemistry = (tempC: number, batch: Contents) => {
+    const hydrogen = hydrogenAt(batch.water);
+    const inverting = batch.sucrose * inversionRate(tempC, hydrogen);
     return {
       inverting,
       waterTaken: (inverting * MOLAR_MASS_WATER.value) / MOLAR_MASS_SUCROSE.value,
       wearing: pectinLossRate(tempC, hydrogen),
     };
   };
-  const heating = (y: State): State => {
+  const coolingW = (tempC: number) =>
+    flameW > 0 ? 0 : POT_COOLING.value * area * (tempC - startTempC);
+  const warming = (y: State): State => {
     const tempC = y[0] as number;
-    const contents = contentsAt(y);
-    const drive = waterActivity(contents) * saturationPressurePa(tempC) - KITCHEN_AIR_VAPOUR.value;
-    const steamKg = PAN_EVAPORATION.value * area * Math.max(0, drive);
-    const { inverting, waterTaken, wearing } = chemistry(tempC, contents);
-    const heatG = (massOf(contents) / 1000) * specificHeat(contents);
+    const batch = contentsAt(y);
+    const drive = waterActivity(batch) * saturationPressurePa(tempC) - KITCHEN_AIR_VAPOUR.value;
+    const steamKg = letsOut * PAN_EVAPORATION.value * area * Math.max(0, drive);
+    const { inverting, waterTaken, wearing } = chemistry(tempC, batch);
+    const heat = (massOf(batch) / 1000) * specificHeat(batch);
     return [
-      (netPowerW - steamKg * evaporationHeat(tempC)) / heatG,
+      (flameW - coolingW(tempC) - steamKg * evaporationHeat(tempC)) / heat,
       -1000 * steamKg - waterTaken,
       -inverting,
       -wearing,
     ];
   };
   const boiling = (y: State): State => {
-    const contents = contentsAt(y);
-    const boilsAt = (batch: Contents) => boilingPointC(batch, pressurePa);
-    const tempC = boilsAt(contents);
-    const { inverting, waterTaken, wearing } = chemistry(tempC, contents);
-    const heat = (massOf(contents) / 1000) * specificHeat(contents);
+    const batch = contentsAt(y);
+    const boilsAt = (of: Contents) => boilingPointC(of, pressurePa);
+    const tempC = boilsAt(batch);
+    const { inverting, waterTaken, wearing } = chemistry(tempC, batch);
+    const heat = (massOf(batch) / 1000) * specificHeat(batch);
     // The boiling point climbs as water leaves, and a little as sugar inverts; both want heat.
-    const smallG = contents.water * 1e-5;
+    const smallG = batch.water * 1e-5;
     const climbPerKg =
-      (1000 * (boilsAt({ ...contents, water: contents.water - smallG }) - tempC)) / smallG;
-    const climbPerS = boilsAt(afterInverting(contents, inverting, waterTaken)) - tempC;
+      (1000 * (boilsAt({ ...batch, water: batch.water - smallG }) - tempC)) / smallG;
+    const climbPerS = boilsAt(afterInverting(batch, inverting, waterTaken)) - tempC;
     const steamKg =
-      Math.max(0, netPowerW - heat * climbPerS) / (evaporationHeat(tempC) + heat * climbPerKg);
+      (letsOut * Math.max(0, flameW - heat * climbPerS)) /
+      (evaporationHeat(tempC) + letsOut * heat * climbPerKg);
     return [0, -1000 * steamKg - waterTaken, -inverting, -wearing];
   };
-
-  const tolerance: State = [0.005, massOf(start) * 1e-5, massOf(start) * 1e-5, 1e-5];
-  const limitS = LONGEST_COOK_MIN * 60;
-  const warm = integrate([setting.startTempC, start.water, start.sucrose, 0], limitS, {
-    slope: heating,
-    event: (y) => (y[0] as number) - boilingPointC(contentsAt(y), pressurePa),
-    tolerance,
-    longestStep: ((massOf(start) / 1000) * specificHeat(start) * STEP_WARMING_K) / netPowerW,
-    onStep: note(0, false),
-  });
-  const done = warm.happened
-    ? integrate(warm.y, limitS - warm.t, {
-        slope: boiling,
-        event: (y) => solublesPctOf(contentsAt(y)) - setting.targetSolublesPct,
-        tolerance,
-        longestStep: ((start.water / 1000) * EVAPORATION_HEAT.value * STEP_WATER_SHARE) / netPowerW,
-        onStep: note(warm.t / 60, true),
-      })
-    : { t: 0, y: warm.y, happened: false };
-  const contents = contentsAt(done.y);
+  const massG = massOf(base);
+  const warmingStepS =
+    ((massG / 1000) * specificHeat(base) * STEP_WARMING_K) / Math.max(flameW, 50);
+  const boilingStepS = ((base.water / 1000) * EVAPORATION_HEAT.value * STEP_WATER_SHARE) / flameW;
   return {
-    outcome: done.happened ? 'reached' : warm.happened ? 'too long' : 'never boils',
-    heatUpMin: warm.t / 60,
-    boilMin: done.t / 60,
-    contents,
-    stopTempC: warm.happened ? boilingPointC(contents, pressurePa) : (warm.y[0] as number),
-    invertShare: start.sucrose === 0 ? 0 : 1 - contents.sucrose / start.sucrose,
-    pectinLeft: Math.exp(done.y[3] as number),
-    trace,
+    at,
+    problem: {
+      slope: boils ? boiling : warming,
+      event: (y) => {
+        const here = at(y);
+        const ended = Math.max(past(stage.until, here), dryness(here.batch));
+        if (boils) return ended;
+        return flameW > 0
+          ? Math.max(ended, here.tempC - boilingPointC(here.batch, pressurePa))
+          : ended;
+      },
+      tolerance: [0.005, massG * 1e-5, massG * 1e-5, 1e-5],
+      longestStep: Math.min(LONGEST_STEP_S, boils ? boilingStepS : warmingStepS),
+    },
   };
 }
+
+/** Dry matter of a batch, dissolved and not, g per 100 g. */
+export const drySolidsPct = (batch: Contents): number =>
+  (100 * (solublesG(batch) + undissolvedG(batch))) / massOf(batch);

@@ -1,27 +1,17 @@
-import { type Cook } from '../boil/index.ts';
+import type { Cook } from '../boil/index.ts';
+import { massOf, solublesPctOf, type Contents, type UnderstoodLine } from '../formula/index.ts';
 import {
-  contentsOf,
-  massOf,
-  NOTHING,
-  plus,
-  solublesPctOf,
-  type Contents,
-  type UnderstoodLine,
-} from '../formula/index.ts';
-import {
-  acidLoadOf,
   inWater,
-  NO_ACID,
-  pectinNeededPct,
   pHOf,
-  plusLoad,
   SET_CLASSES,
   setClassOf,
-  type AcidLoad,
+  setRatioOf,
   type SetClass,
+  type SetModel,
 } from '../gel/index.ts';
 import { commonPractice, range, type Range, type Spread } from '../quantity/index.ts';
 import {
+  boiledFor,
   FILLING_TEMP_C,
   finishOf,
   jarredMl,
@@ -29,7 +19,10 @@ import {
   TRAPPED_AIR,
   volumeMl,
 } from '../yield/index.ts';
-import { chanceFrom, drawFrom, type Chance } from './random.ts';
+import { contributorsTo, type Contributor, type Factor } from './contributors.ts';
+import { drawPot } from './drawnPot.ts';
+import { weightsFor, type Measurements } from './measurements.ts';
+import { chanceFrom, drawFrom, quantileOf } from './random.ts';
 import { spreadOf } from './spread.ts';
 
 /** How far from the target a cook with a kitchen thermometer stops, g of solubles per 100 g. */
@@ -41,39 +34,66 @@ export const POWER_SCATTER = {
   provenance: commonPractice('burners, pots and draughts'),
 };
 
+/** Steam of a cook that ends by the clock or the thermometer, over the followed one's. */
+const STEAM_SCATTER: Range = range(0.7, 1, 1.3);
+
 /** How much of the followed cook's inversion another cook of the same batch may have. */
 const INVERSION_SCATTER: Range = range(0.6, 1, 1.4);
 const MOST_INVERT_SHARE = 0.95;
+
+/** Contributors are ranked on this many draws: enough for shares to stand within a few per cent. */
+const RANKED_DRAWS = 1000;
 
 export type BatchForecast = {
   /** What reaches the jars, filled hot, in mL. */
   readonly volumeMl: Spread;
   /** What is in the pot at the stop, in g. */
   readonly massG: Spread;
+  readonly solublesPct: Spread;
   /** From cold to the stop. */
   readonly minutes: Spread;
   /** Absent where nothing in the batch is sour. */
   readonly pH?: { readonly start: Spread; readonly finish: Spread };
-  /** Pectin held over pectin needed. Absent where the pH is. */
+  /** What makes it set, held over needed. Absent where it cannot be told. */
   readonly setRatio?: Spread;
   /** Share of the imagined batches in each class of set; they add up to 1. */
   readonly setShare?: { readonly [set in SetClass]: number };
+  /** What the spread of each figure comes from, the biggest first. */
+  readonly contributors: {
+    readonly jars: readonly Contributor[];
+    readonly minutes: readonly Contributor[];
+    readonly set: readonly Contributor[];
+  };
+  /** Some of the imagined batches: pH and soluble solids at the stop, and how they set. */
+  readonly cloud: readonly CloudPoint[];
+  /** Whether the measurements given lie outside anything these lines could be. */
+  readonly measurementsUnlikely: boolean;
 };
 
+export type CloudPoint = {
+  readonly pH: number;
+  readonly solublesPct: number;
+  readonly set: SetClass;
+};
+
+const CLOUD_POINTS = 300;
+
 export type ForecastSetting = {
-  readonly targetPct: number;
+  /** Soluble solids to stop at; null where the cook ends by the clock or the thermometer. */
+  readonly targetPct: number | null;
+  readonly setModel: SetModel;
   readonly seed: number;
   /** How many batches are imagined, 1 or more. */
   readonly draws: number;
-  /** The batch at its typical values before the cook, and that cook as it was followed. */
-  readonly start: Contents;
+  /** Everything that goes in, at its typical values, and the cook of it as it was followed. */
+  readonly all: Contents;
   readonly cook: Cook;
+  /** Minutes of that cook that the clock fixes, whatever the pot. */
+  readonly clockMin: number;
   /** Mass at the stop at its typical values, g. */
   readonly finishMassG: number;
+  readonly measured: Measurements;
 };
-
-/** One imagined pot before it is lit. */
-type Pot = { readonly contents: Contents; readonly acid: AcidLoad; readonly pectinG: number };
 
 /**
  * Spread of what a batch may turn out as, over many imagined batches: fruit, acidity and pectin drawn
@@ -85,10 +105,12 @@ export function forecastBatch(
   lines: readonly UnderstoodLine[],
   setting: ForecastSetting,
 ): BatchForecast {
-  const { targetPct, seed, draws, cook } = setting;
+  const { targetPct, seed, draws, cook, setModel } = setting;
   const chance = chanceFrom(seed);
   const column = () => new Float64Array(draws);
-  const [volumes, masses, minutes, startPH, finishPH, ratios] = [
+  const [volumes, masses, solids, minutes, startPH, finishPH, ratios, brix] = [
+    column(),
+    column(),
     column(),
     column(),
     column(),
@@ -96,80 +118,109 @@ export function forecastBatch(
     column(),
     column(),
   ];
-  const stop = range(targetPct - STOP_SCATTER_PCT, targetPct, targetPct + STOP_SCATTER_PCT);
-  const steamOfCook = Math.max(1, massOf(setting.start) - setting.finishMassG);
+  const ranked = Math.min(draws, RANKED_DRAWS);
+  const factors = new Map<string, Float64Array>();
+  let i = 0;
+  const note = (what: string, u: number) => {
+    let noted = factors.get(what);
+    if (!noted) factors.set(what, (noted = new Float64Array(ranked)));
+    noted[i] = u;
+  };
+  const luck = (what: string, from: Range): number => {
+    const u = chance();
+    if (i < ranked) note(what, u);
+    return quantileOf(from, u);
+  };
+  const stop =
+    targetPct === null
+      ? null
+      : range(targetPct - STOP_SCATTER_PCT, targetPct, targetPct + STOP_SCATTER_PCT);
+  const steamOfCook = Math.max(1, massOf(setting.all) - setting.finishMassG);
   const sour = lines.some(({ ingredient }) => ingredient.sour !== undefined);
-  const counts: Record<SetClass, number> = { pours: 0, loose: 0, soft: 0, firm: 0, slices: 0 };
+  const tells = sour || setModel === 'body' || setModel === 'egg';
 
-  for (let i = 0; i < draws; i++) {
-    const pot = drawPot(lines, chance);
+  for (; i < draws; i++) {
+    const pot = drawPot(lines, chance, i < ranked ? note : null);
     const invertShare = Math.min(
       MOST_INVERT_SHARE,
       cook.invertShare * drawFrom(INVERSION_SCATTER, chance),
     );
-    const { contents } = finishOf(pot.contents, drawFrom(stop, chance), invertShare);
-    const loss = drawFrom(SKIM_AND_CLING.share, chance);
+    const contents =
+      stop === null
+        ? boiledFor(
+            pot.contents,
+            steamOfCook * luck('how much steams off', STEAM_SCATTER),
+            invertShare,
+          )
+        : finishOf(pot.contents, luck('where you stop', stop), invertShare).contents;
+    const loss = luck('skimming and what clings', SKIM_AND_CLING.share);
     const massG = massOf(contents);
     volumes[i] = jarredMl(
       volumeMl(contents, FILLING_TEMP_C),
       loss,
-      drawFrom(TRAPPED_AIR.share, chance),
+      luck('air stirred in', TRAPPED_AIR.share),
     );
     masses[i] = massG;
+    solids[i] = solublesPctOf(contents);
+    brix[i] = solublesPctOf(pot.contents);
 
-    const power = drawFrom(POWER_SCATTER.share, chance);
-    const boilTimes = Math.max(0, massOf(pot.contents) - massG) / steamOfCook / power;
-    const heatTimes = massOf(pot.contents) / massOf(setting.start) / power;
-    minutes[i] = cook.heatUpMin * heatTimes + cook.boilMin * boilTimes;
-    if (!sour) continue;
-
-    startPH[i] = pHOf(inWater(pot.acid, pot.contents.water));
-    const pH = pHOf(inWater(pot.acid, contents.water));
-    finishPH[i] = pH;
-    const pectinPct = (100 * pot.pectinG * cook.pectinLeft ** boilTimes) / massG;
-    const ratio = pectinPct / pectinNeededPct(solublesPctOf(contents), pH);
-    ratios[i] = ratio;
-    counts[setClassOf(ratio)]++;
+    const power = luck('your burner', POWER_SCATTER.share);
+    const heatTimes = massOf(pot.contents) / massOf(setting.all) / power;
+    const boilTimes =
+      stop === null ? heatTimes : Math.max(0, massOf(pot.contents) - massG) / steamOfCook / power;
+    minutes[i] =
+      cook.heatUpMin * heatTimes +
+      Math.max(0, cook.boilMin - setting.clockMin) * boilTimes +
+      Math.min(setting.clockMin, cook.boilMin);
+    if (sour) {
+      startPH[i] = pHOf(inWater(pot.acid, pot.contents.water));
+      finishPH[i] = pHOf(inWater(pot.acid, contents.water));
+    }
+    if (tells) {
+      ratios[i] = setRatioOf(setModel, contents, sour ? (finishPH[i] as number) : null, {
+        ...pot,
+        highMethoxylG: pot.highMethoxylG * cook.pectinLeft ** boilTimes,
+      });
+    }
   }
-  const common = {
-    volumeMl: spreadOf(volumes),
-    massG: spreadOf(masses),
-    minutes: spreadOf(minutes),
-  };
-  if (!sour) return common;
+  const { weights, unlikely } = weightsFor(setting.measured, brix, sour ? startPH : null);
+  const spread = (values: Float64Array) => spreadOf(values, weights);
+  const named: Factor[] = [...factors].map(([what, places]) => ({ what, places }));
+  const contributors = (result: Float64Array) => contributorsTo(result.subarray(0, ranked), named);
   return {
-    ...common,
-    pH: { start: spreadOf(startPH), finish: spreadOf(finishPH) },
-    setRatio: spreadOf(ratios),
-    setShare: Object.fromEntries(
-      SET_CLASSES.map((set) => [set, counts[set] / draws]),
-    ) as BatchForecast['setShare'] & object,
+    volumeMl: spread(volumes),
+    massG: spread(masses),
+    solublesPct: spread(solids),
+    minutes: spread(minutes),
+    ...(sour ? { pH: { start: spread(startPH), finish: spread(finishPH) } } : {}),
+    ...(tells ? { setRatio: spread(ratios), setShare: sharesOf(ratios, weights) } : {}),
+    contributors: {
+      jars: contributors(volumes),
+      minutes: contributors(minutes),
+      set: tells ? contributors(ratios) : [],
+    },
+    cloud: sour
+      ? Array.from({ length: Math.min(draws, CLOUD_POINTS) }, (_, k) => ({
+          pH: finishPH[k] as number,
+          solublesPct: solids[k] as number,
+          set: setClassOf(ratios[k] as number),
+        }))
+      : [],
+    measurementsUnlikely: unlikely,
   };
 }
 
-function drawPot(lines: readonly UnderstoodLine[], chance: Chance): Pot {
-  let contents = NOTHING;
-  let acid = NO_ACID;
-  let pectinG = 0;
-  for (const { ingredient, massG: massRange } of lines) {
-    const { make, sour, pectinPct } = ingredient;
-    const massG = drawFrom(massRange, chance);
-    const part = contentsOf(
-      ingredient,
-      massG,
-      drawFrom(make.solublesPct, chance),
-      drawFrom(make.insolublesPct, chance),
-    );
-    contents = plus(contents, part);
-    pectinG += (massG * drawFrom(pectinPct, chance)) / 100;
-    if (sour) {
-      const reading = {
-        pH: drawFrom(sour.pH, chance),
-        taPct: drawFrom(sour.taPct, chance),
-        acids: sour.acids,
-      };
-      acid = plusLoad(acid, acidLoadOf(reading, massG, part.water));
-    }
+function sharesOf(
+  ratios: Float64Array,
+  weights: Float64Array | null,
+): { readonly [set in SetClass]: number } {
+  const sums: Record<SetClass, number> = { pours: 0, loose: 0, soft: 0, firm: 0, slices: 0 };
+  let total = 0;
+  for (let i = 0; i < ratios.length; i++) {
+    const weight = weights === null ? 1 : (weights[i] as number);
+    sums[setClassOf(ratios[i] as number)] += weight;
+    total += weight;
   }
-  return { contents, acid, pectinG };
+  for (const set of SET_CLASSES) sums[set] /= total;
+  return sums;
 }

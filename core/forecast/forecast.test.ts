@@ -1,29 +1,48 @@
 import fc from 'fast-check';
-import { readLine, type UnderstoodLine } from '../formula/index.ts';
-import { range } from '../quantity/index.ts';
-import { chanceFrom, drawFrom } from './random.ts';
-import { spreadOf } from './spread.ts';
 import { simulateCook } from '../boil/index.ts';
+import { massOf, readLine, startContents, type UnderstoodLine } from '../formula/index.ts';
+import { range } from '../quantity/index.ts';
 import { finishOf } from '../yield/index.ts';
-import { massOf, startContents } from '../formula/index.ts';
 import { forecastBatch } from './batchForecast.ts';
+import { contributorsTo, rankCorrelation } from './contributors.ts';
+import { NOT_MEASURED, type Measurements } from './measurements.ts';
+import { chanceFrom, drawFrom, quantileOf } from './random.ts';
+import { spreadOf } from './spread.ts';
 
 const lines = (...texts: string[]) => texts.map((text) => readLine(text) as UnderstoodLine);
 const HALF_PINT_ML = 237;
 
 /** The forecast of a batch cooked at sea level on a burner as strong as the batch is large. */
-function forecast(of: readonly UnderstoodLine[], seed: number, draws: number) {
-  const start = startContents(of);
-  const { contents: aim } = finishOf(start, 65, 0.2);
-  const cook = simulateCook(start, {
+function forecast(
+  of: readonly UnderstoodLine[],
+  seed: number,
+  draws: number,
+  measured: Measurements = NOT_MEASURED,
+) {
+  const all = startContents(of);
+  const { contents: aim } = finishOf(all, 65, 0.2);
+  const cook = simulateCook(all, {
     pressurePa: 101325,
-    netPowerW: massOf(start) / 2,
-    panDiameterCm: Math.sqrt(massOf(start) / 4),
+    netPowerW: massOf(all) / 2,
+    panDiameterCm: Math.sqrt(massOf(all) / 4),
     startTempC: 20,
-    targetSolublesPct: 65,
     hydrogenAt: () => 10 ** -3.2,
+    stages: [
+      { name: 'boil', until: { kind: 'boil' } },
+      { name: 'stop', until: { kind: 'solubles', pct: 65 } },
+    ],
   });
-  return forecastBatch(of, { targetPct: 65, seed, draws, start, cook, finishMassG: massOf(aim) });
+  return forecastBatch(of, {
+    targetPct: 65,
+    setModel: 'high-methoxyl',
+    seed,
+    draws,
+    all,
+    cook,
+    clockMin: 0,
+    finishMassG: massOf(aim),
+    measured,
+  });
 }
 
 describe('draws', () => {
@@ -51,8 +70,13 @@ describe('draws', () => {
     fc.assert(
       fc.property(
         fc.array(fc.double({ min: -1e6, max: 1e6, noNaN: true }), { minLength: 1 }),
-        (xs) => {
-          const { p10, p50, p90 } = spreadOf(Float64Array.from(xs));
+        fc.option(fc.constant(1)),
+        (xs, weight) => {
+          const draws = Float64Array.from(xs);
+          const { p10, p50, p90 } = spreadOf(
+            draws,
+            weight === null ? null : draws.map(() => weight),
+          );
           expect(p10).toBeLessThanOrEqual(p50);
           expect(p50).toBeLessThanOrEqual(p90);
         },
@@ -92,5 +116,83 @@ describe('yield forecast', () => {
     const twice = forecast(lines('2 kg plums', '2 kg sugar'), 3, 500).volumeMl;
     expect(twice.p50 / once.p50).toBeCloseTo(2, 9);
     expect(twice.p90 / once.p90).toBeCloseTo(2, 9);
+  });
+});
+
+describe('what the spread comes from', () => {
+  test('rank correlation is that of Spearman', () => {
+    // A textbook case with one pair swapped: 1 − 6 Σd² / n(n² − 1) = 1 − 12/120.
+    expect(
+      rankCorrelation(Float64Array.of(1, 2, 3, 4, 5), Float64Array.of(10, 30, 20, 40, 50)),
+    ).toBeCloseTo(0.9, 12);
+    expect(rankCorrelation(Float64Array.of(1, 2, 3), Float64Array.of(9, 4, 1))).toBeCloseTo(-1, 12);
+    expect(rankCorrelation(Float64Array.of(1, 1, 1), Float64Array.of(9, 4, 1))).toBe(0);
+  });
+
+  test('is named by share, the biggest first, and its shares add up', () => {
+    const chance = chanceFrom(4);
+    const draws = Array.from({ length: 3 }, () => Float64Array.from({ length: 4000 }, chance));
+    const [big, small, none] = draws as [Float64Array, Float64Array, Float64Array];
+    const result = big.map((u, i) => 3 * u + (small[i] as number));
+    const found = contributorsTo(result, [
+      { what: 'none', places: none },
+      { what: 'small', places: small },
+      { what: 'big', places: big },
+    ]);
+    expect(found.map(({ what }) => what)).toEqual(['big', 'small']);
+    // Variances 9 to 1.
+    expect(found[0]?.share).toBeCloseTo(0.9, 1);
+  });
+
+  test('a cup of fruit is less certain than a weight of sugar', () => {
+    const [first] = forecast(lines('7 cups crushed damsons', '1.4 kg sugar'), 1, 2000).contributors
+      .jars;
+    expect(first?.what).toMatch(/damson|where you stop/);
+  });
+});
+
+describe('draws of one fruit', () => {
+  test('hang together: the sourer pots hold more pectin', () => {
+    const { cloud } = forecast(lines('2 kg crushed damsons', '1.4 kg sugar'), 2, 2000);
+    const stiff = cloud.filter(({ set }) => set === 'firm' || set === 'slices');
+    const weak = cloud.filter(({ set }) => set !== 'firm' && set !== 'slices');
+    const mean = (of: typeof cloud) => of.reduce((sum, { pH }) => sum + pH, 0) / of.length;
+    expect(mean(stiff)).toBeLessThan(mean(weak));
+  });
+
+  test('places in a range are its quantiles', () => {
+    const triangular = range(2, 3, 7);
+    expect(quantileOf(triangular, 0)).toBe(2);
+    expect(quantileOf(triangular, 1)).toBe(7);
+    // One fifth of the triangle lies below its mode: (3 − 2) / (7 − 2).
+    expect(quantileOf(triangular, 0.2)).toBeCloseTo(3, 12);
+  });
+});
+
+describe('a measurement', () => {
+  const of = lines('2 kg crushed damsons', '1.4 kg sugar');
+  const width = ({ p10, p90 }: { p10: number; p90: number }) => p90 - p10;
+
+  test('of the raw pH narrows the pH of the jar, and moves it the same way', () => {
+    const blind = forecast(of, 1, 4000);
+    const measured = forecast(of, 1, 4000, { ...NOT_MEASURED, startPH: 3.3 });
+    expect(width(measured.pH?.finish ?? { p10: 0, p90: 0 })).toBeLessThan(
+      0.7 * width(blind.pH?.finish ?? { p10: 0, p90: 0 }),
+    );
+    expect(measured.pH?.finish.p50).toBeGreaterThan(blind.pH?.finish.p50 ?? NaN);
+    expect(measured.measurementsUnlikely).toBe(false);
+  });
+
+  test('of the raw °Brix narrows the yield', () => {
+    const blind = forecast(of, 1, 4000);
+    const measured = forecast(of, 1, 4000, { ...NOT_MEASURED, startBrix: 50.5 });
+    expect(width(measured.minutes)).toBeLessThan(width(blind.minutes));
+  });
+
+  test('that nothing agrees with is set aside, and said', () => {
+    const blind = forecast(of, 1, 1000);
+    const odd = forecast(of, 1, 1000, { ...NOT_MEASURED, startBrix: 20 });
+    expect(odd.measurementsUnlikely).toBe(true);
+    expect(odd.volumeMl).toEqual(blind.volumeMl);
   });
 });

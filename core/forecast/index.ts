@@ -1,3 +1,6 @@
+export * from './batchForecast.ts';
+export * from './contributors.ts';
+export * from './measurements.ts';
 export * from './random.ts';
 export * from './spread.ts';
-export * from './batchForecast.ts';
+export * from './typicalForecast.ts';

@@ -10,13 +10,16 @@ export function chanceFrom(seed: number): Chance {
   return () => uniformFloat64(generator);
 }
 
-/** A draw from the triangular distribution over a range, by its inverse. */
-export function drawFrom({ low, typical, high }: Range, chance: Chance): number {
+/** The value of a triangular distribution over a range below which a share `u` of it lies, by its inverse. */
+export function quantileOf({ low, typical, high }: Range, u: number): number {
   const width = high - low;
   if (width === 0) return typical;
-  const u = chance();
   const rise = (typical - low) / width;
   return u < rise
     ? low + Math.sqrt(u * width * (typical - low))
     : high - Math.sqrt((1 - u) * width * (high - typical));
 }
+
+/** A draw from the triangular distribution over a range. */
+export const drawFrom = (from: Range, chance: Chance): number =>
+  from.high === from.low ? from.typical : quantileOf(from, chance());

@@ -10,7 +10,11 @@ export type Contents = {
   readonly sucrose: number;
   readonly hexoses: number;
   readonly otherSolubles: number;
+  /** Cell walls, seeds, starch. */
   readonly insolubles: number;
+  readonly fat: number;
+  /** Solids of egg, its own fat included. */
+  readonly egg: number;
 };
 
 export const NOTHING: Contents = {
@@ -19,11 +23,15 @@ export const NOTHING: Contents = {
   hexoses: 0,
   otherSolubles: 0,
   insolubles: 0,
+  fat: 0,
+  egg: 0,
 };
 
 export const solublesG = (c: Contents): number => c.sucrose + c.hexoses + c.otherSolubles;
 export const sugarsG = (c: Contents): number => c.sucrose + c.hexoses;
-export const massOf = (c: Contents): number => c.water + solublesG(c) + c.insolubles;
+/** What does not dissolve, g: it takes room, and no part in the boiling. */
+export const undissolvedG = (c: Contents): number => c.insolubles + c.fat + c.egg;
+export const massOf = (c: Contents): number => c.water + solublesG(c) + undissolvedG(c);
 
 /** Soluble solids of the whole mass, pieces included, in g per 100 g. */
 export const solublesPctOf = (c: Contents): number => (100 * solublesG(c)) / massOf(c);
@@ -37,6 +45,8 @@ export const plus = (a: Contents, b: Contents): Contents => ({
   hexoses: a.hexoses + b.hexoses,
   otherSolubles: a.otherSolubles + b.otherSolubles,
   insolubles: a.insolubles + b.insolubles,
+  fat: a.fat + b.fat,
+  egg: a.egg + b.egg,
 });
 
 /**
@@ -49,15 +59,18 @@ export function contentsOf(
   solublesPct: number = make.solublesPct.typical,
   insolublesPct: number = make.insolublesPct.typical,
 ): Contents {
-  const ripeness = make.solublesPct.typical === 0 ? 0 : solublesPct / make.solublesPct.typical;
-  const sugarsPct = make.sugarsPct.typical * ripeness;
+  const times = make.solublesPct.typical === 0 ? 0 : solublesPct / make.solublesPct.typical;
+  const sugarsPct = make.sugarsPct.typical * times;
   const part = massG / 100;
+  const undissolved = part * insolublesPct;
   return {
     water: part * (100 - solublesPct - insolublesPct),
     sucrose: part * sugarsPct * make.sucroseShare,
     hexoses: part * sugarsPct * (1 - make.sucroseShare),
     otherSolubles: part * (solublesPct - sugarsPct),
-    insolubles: part * insolublesPct,
+    insolubles: make.insolublesAre === 'fibre' ? undissolved : 0,
+    fat: make.insolublesAre === 'fat' ? undissolved : 0,
+    egg: make.insolublesAre === 'egg' ? undissolved : 0,
   };
 }
 

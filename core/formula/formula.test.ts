@@ -3,6 +3,7 @@ import { findIngredient, type Ingredient } from '../larder/index.ts';
 import { contentsOf, massOf, plus, solublesPctOf } from './contents.ts';
 import { MOST_LINE_CHARS, type UnderstoodLine } from './line.ts';
 import { readLine, readWeighedLine } from './readLine.ts';
+import { scaleLine } from './scaleLine.ts';
 
 const understood = (text: string): UnderstoodLine => {
   const reading = readLine(text);
@@ -29,9 +30,12 @@ describe('lines as people write them', () => {
     ['22ml fresh lemon juice', 'lemon-juice', 'liquid', 22.7],
     ['2 tbsp bottled lemon juice', 'lemon-juice-bottled', 'liquid', 30.5],
     ['7 cups crushed damsons', 'damson', 'crushed', 1610],
-    ['1 1/2 kg ripe plums, stoned', 'plum', 'sliced', 1500],
+    // After the comma is what is still to be done: weighed before stoning, of which 6 % is lost.
+    ['1 1/2 kg ripe plums, stoned', 'plum', 'sliced', 1410],
+    ['1 1/2 kg stoned plums', 'plum', 'sliced', 1500],
     ['2½ cups packed brown sugar', 'brown-sugar', 'packed', 542.5],
-    ['5 lb 8 oz apples, peeled and cored', 'apple', 'chopped', 2494.8],
+    ['5 lb 8 oz apples, peeled and cored', 'apple', 'chopped', 2145.5],
+    ['5 lb 8 oz peeled and cored apples', 'apple', 'chopped', 2494.8],
     ['5lb apples', 'apple', 'chopped', 2268],
     ['3 lb. quinces', 'quince', 'chopped', 1360.8],
     ['400ml water', 'water', 'liquid', 399.3],
@@ -50,7 +54,10 @@ describe('lines as people write them', () => {
     ['250 mg sugar', 'sugar', 'grains', 0.25],
     ['1e3 g sugar', 'sugar', 'grains', 1000],
     // Pieces: a medium apple is 170 g with 86 % left after coring; common practice.
-    ['10 medium apples', 'apple', 'chopped', 1462],
+    ['10 apples', 'apple', 'chopped', 1462],
+    // 3 lb of apples: about 10 medium or 5 very large ones; common practice.
+    ['10 medium apples', 'apple', 'chopped', 1242.7],
+    ['5 very large apples', 'apple', 'chopped', 1169.6],
     ['3 plums', 'plum', 'sliced', 186.1],
     ['half a lemon', 'lemon', 'sliced', 52.25],
     // What a piece gives: about 3 tbsp of juice from a lemon; common practice.
@@ -88,23 +95,20 @@ describe('lines that are not understood are kept, and say what would mend them',
     ['3 blobs of zorp', 'unit', 'not a unit we know'],
     ['2 furlongs sugar', 'unit', '“furlongs” is not a unit'],
     ['2 zorps', 'unit', 'No unit found that we know'],
-    ['3 sugars', 'unit', 'No unit found that we know'],
+    ['3 sugars', 'unit', 'No unit found. Give a weight'],
     ['2 blackberries', 'unit', 'No unit found. Give a weight'],
     ['2 dl water and more', 'ingredient', 'not in the larder'],
     ['10 t sugar', 'unit', 'may be a teaspoon or a tonne'],
     ['1 T lemon juice', 'unit', 'may be a tablespoon or a tonne'],
     ['2 kg zorp', 'ingredient', '“zorp” is not in the larder'],
-    ['2 kg jam sugar', 'ingredient', 'Added pectin is not planned yet'],
     ['2 kg', 'ingredient', 'Which ingredient?'],
     ['2 kg constructor sugar', 'ingredient', '“constructor sugar” is not in the larder'],
     ['constructor sugar', 'amount', 'No amount found'],
     ['sugar', 'amount', 'No amount found'],
     ['sugar to taste', 'amount', 'No amount found'],
-    ['salt to taste', 'amount', 'No amount found'],
     ['juice of some lemons', 'amount', 'No amount found'],
-    ['1 box powdered pectin', 'ingredient', 'Added pectin is not planned yet'],
-    ['2 (3 oz) pouches liquid pectin', 'ingredient', 'Added pectin is not planned yet'],
-    ['1-2 cups sugar', 'amount', 'Two amounts found'],
+    ['1 can peaches', 'unit', 'How much is in one can?'],
+    ['6 cups custard apples', 'ingredient', 'If it is a kind of apples, write “apples”.'],
     ['2 400 g sugar', 'amount', 'can be read two ways'],
     ['<b>2 kg</b> sugar', 'amount', 'No amount found'],
     ['2 kg <img src=x onerror=alert(1)>', 'ingredient', 'not in the larder'],
@@ -193,5 +197,78 @@ describe('contents', () => {
   test('sugar alone is all solubles, water none', () => {
     expect(solublesPctOf(contentsOf(rows[2] as Ingredient, 10))).toBe(100);
     expect(solublesPctOf(contentsOf(rows[4] as Ingredient, 10))).toBe(0);
+  });
+});
+
+describe('ripeness, state and packs', () => {
+  test('a riper fruit is sweeter, less sour and poorer in pectin', () => {
+    const [green, ripe] = ['under-ripe', 'over-ripe'].map(
+      (word) => understood(`1 kg ${word} gooseberries`).ingredient,
+    );
+    expect(green?.make.sugarsPct.typical).toBeLessThan(ripe?.make.sugarsPct.typical ?? NaN);
+    expect(green?.sour?.pH.typical).toBeLessThan(ripe?.sour?.pH.typical ?? NaN);
+    expect(green?.sour?.taPct.typical).toBeGreaterThan(ripe?.sour?.taPct.typical ?? NaN);
+    expect(green?.pectinPct.typical).toBeGreaterThan(ripe?.pectinPct.typical ?? NaN);
+  });
+
+  test('juice has no pieces, dried fruit little water, frozen fruit less pectin', () => {
+    const of = (text: string) => understood(text).ingredient;
+    const water = (row: ReturnType<typeof of>) =>
+      100 - row.make.solublesPct.typical - row.make.insolublesPct.typical;
+    expect(of('500 mL blackcurrant juice').make.insolublesPct.typical).toBeLessThan(0.2);
+    expect(water(of('100 g dried figs'))).toBeCloseTo(22, 0);
+    expect(of('1 kg frozen plums').pectinPct.typical).toBeLessThan(
+      of('1 kg plums').pectinPct.typical,
+    );
+  });
+
+  test('a pack that says what is in it overrides the usual', () => {
+    const own = [{ ingredient: 'powdered-pectin', packG: 57, pectinG: 20 }];
+    const reading = readLine('1 box powdered pectin', own);
+    expect(reading).toMatchObject({ understood: true, massG: { typical: 57 } });
+    expect(reading.understood && reading.ingredient.pectinPct.typical).toBeCloseTo(2000 / 57, 6);
+  });
+
+  test('a range is its middle, and as uncertain as it says', () => {
+    expect(understood('3 to 4 lemons').massG.low).toBeLessThan(understood('3.5 lemons').massG.low);
+    expect(understood('1-2 cups sugar').massG.typical).toBe(300);
+  });
+});
+
+describe('scaling a line', () => {
+  test.each([
+    ['7 cups crushed damsons', 2, '14 cups crushed damsons'],
+    ['1.4 kg sugar', 0.5, '0.7 kg sugar'],
+    ['1 1/2 kg plums', 3, '4.5 kg plums'],
+    ['½ lemon, juiced', 4, '2 lemon, juiced'],
+    ['2 (3 oz) pouches liquid pectin', 0.5, '1 (3 oz) pouches liquid pectin'],
+    ['5 lb 8 oz apples', 2, '4989.5 g apple'],
+    ['juice of half a lemon', 3, '67.5 g lemon juice'],
+  ])('“%s” times %d', (text, times, expected) => {
+    expect(scaleLine(understood(text), times)).toBe(expected);
+  });
+
+  test('keeps the mass, whatever was written', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(
+          '7 cups crushed damsons',
+          '3 lemons',
+          '1 1/2 kg plums',
+          'a knob of butter',
+          '2 tbsp lemon juice',
+          '1 lb 2 oz sugar',
+        ),
+        fc.double({ min: 0.3, max: 40, noNaN: true }),
+        (text, times) => {
+          const line = understood(text);
+          const scaled = understood(scaleLine(line, times));
+          expect(scaled.ingredient.id).toBe(line.ingredient.id);
+          expect(Math.abs(scaled.massG.typical / line.massG.typical / times - 1)).toBeLessThan(
+            0.006,
+          );
+        },
+      ),
+    );
   });
 });

@@ -1,5 +1,5 @@
 import type { AcidId, Sourness } from '../larder/index.ts';
-import { ACID_IDS, ACIDS_BY_ID, meanCharge } from './acids.ts';
+import { ACID_IDS, ACIDS_BY_ID, chargeOf, meanCharge } from './acids.ts';
 
 /**
  * What makes a batch sour or not: moles of each acid, the net strong cations that hold part of them
@@ -83,46 +83,51 @@ export const inWater = (load: AcidLoad, waterG: number): AcidLoad => ({
   waterKg: waterG / 1000,
 });
 
-/** Surplus of negative charge at this [H⁺]; falls as [H⁺] rises, and is zero at the batch's pH. */
-function surplus(load: AcidLoad, hydrogen: number): number {
-  let charge = (WATER_IONS / hydrogen - hydrogen) * load.waterKg - load.cations;
+/**
+ * Surplus of negative charge at this [H⁺], mol, and how it grows with each unit of pH. It rises with pH,
+ * and is zero at the batch's.
+ */
+function surplus(load: AcidLoad, hydrogen: number): { charge: number; perPH: number } {
+  const hydroxide = WATER_IONS / hydrogen;
+  let charge = (hydroxide - hydrogen) * load.waterKg - load.cations;
+  let slope = (hydroxide + hydrogen) * load.waterKg;
   for (const id of ACID_IDS) {
     const moles = load.moles[id];
-    if (moles > 0) charge += moles * meanCharge(id, hydrogen);
+    if (moles === 0) continue;
+    const { mean, variance } = chargeOf(id, hydrogen);
+    charge += moles * mean;
+    slope += moles * variance;
   }
-  return charge;
+  return { charge, perPH: slope * Math.LN10 };
 }
 
 const LEAST_PH = 0;
 const MOST_PH = 14;
 const TOLERANCE_PH = 1e-7;
+/** Where fruit lies, to start from. */
+const LIKELY_PH = 3.3;
 
 /**
- * pH at which the charges balance, 0 to 14; by bisection narrowed with regula falsi (Illinois).
+ * pH at which the charges balance, 0 to 14: Newton's method, halving the bracket where a step leaves it.
  * Throws RangeError for a load without water.
  */
 export function pHOf(load: AcidLoad): number {
   if (!(load.waterKg > 0)) throw new RangeError('Without water there is no pH');
-  const at = (pH: number) => surplus(load, 10 ** -pH);
   let [low, high] = [LEAST_PH, MOST_PH];
-  let [below, above] = [at(low), at(high)];
-  if (below >= 0) return low;
-  if (above <= 0) return high;
-  let side = 0;
+  let pH = LIKELY_PH;
   while (high - low > TOLERANCE_PH) {
-    // Charges span many powers of ten over the scale, so halve until the bracket is small.
-    const halving = high - low > 0.5;
-    const pH = halving ? (low + high) / 2 : (low * above - high * below) / (above - below);
-    const here = at(pH);
-    if (Math.abs(here) < 1e-15) return pH;
-    if (here < 0) {
-      if (!halving && side === -1) above /= 2;
-      [low, below, side] = [pH, here, halving ? 0 : -1];
+    const { charge, perPH } = surplus(load, 10 ** -pH);
+    if (charge === 0) return pH;
+    if (charge < 0) low = pH;
+    else high = pH;
+    const step = -charge / perPH;
+    const next = pH + step;
+    if (next > low && next < high) {
+      if (Math.abs(step) < TOLERANCE_PH) return next;
+      pH = next;
     } else {
-      if (!halving && side === 1) below /= 2;
-      [high, above, side] = [pH, here, halving ? 0 : 1];
+      pH = (low + high) / 2;
     }
-    if (!halving && Math.abs(here) < 1e-12) return pH;
   }
   return (low + high) / 2;
 }

@@ -48,16 +48,25 @@ function constantsOf(id: AcidId): readonly number[] {
  * Mean negative charge of one molecule of an acid, 0 to its number of protons.
  * @param hydrogen [H⁺], mol per kg of water
  */
-export function meanCharge(id: AcidId, hydrogen: number): number {
+export const meanCharge = (id: AcidId, hydrogen: number): number => chargeOf(id, hydrogen).mean;
+
+/**
+ * Mean and variance of the negative charge of one molecule. The variance is by how much the mean falls for
+ * each unit that ln [H⁺] rises.
+ */
+export function chargeOf(id: AcidId, hydrogen: number): { mean: number; variance: number } {
   let term = 1;
   let sum = 1;
   let charge = 0;
+  let squares = 0;
   let lost = 0;
   for (const constant of DISSOCIATION[id]) {
     term *= constant / hydrogen;
     lost++;
     sum += term;
     charge += lost * term;
+    squares += lost * lost * term;
   }
-  return charge / sum;
+  const mean = charge / sum;
+  return { mean, variance: squares / sum - mean * mean };
 }

@@ -1,5 +1,7 @@
 import { contentsOf, type UnderstoodLine } from '../formula/index.ts';
+import type { Gelling } from '../larder/index.ts';
 import { acidLoadOf, NO_ACID, plusLoad, type AcidLoad } from './acidity.ts';
+import type { Setters } from './set.ts';
 
 /** Acid load of a batch at the typical values of everything in it; nothing for what is not sour. */
 export function typicalAcidLoad(lines: readonly UnderstoodLine[]): AcidLoad {
@@ -14,9 +16,17 @@ export function typicalAcidLoad(lines: readonly UnderstoodLine[]): AcidLoad {
   }, NO_ACID);
 }
 
-/** Pectin put into a batch, g of 150-grade, at the typical values. */
-export const typicalPectinG = (lines: readonly UnderstoodLine[]): number =>
-  lines.reduce(
-    (sum, { ingredient, massG }) => sum + (massG.typical * ingredient.pectinPct.typical) / 100,
-    0,
-  );
+/** Everything in a batch that can make it set, before any boiling, at the typical values. */
+export function typicalSetters(lines: readonly UnderstoodLine[]): Setters {
+  const sum = (each: (line: UnderstoodLine) => number) =>
+    lines.reduce((total, line) => total + each(line), 0);
+  const pectinG = (gelling: Gelling) =>
+    sum(({ ingredient, massG }) =>
+      ingredient.gelling === gelling ? (massG.typical * ingredient.pectinPct.typical) / 100 : 0,
+    );
+  return {
+    highMethoxylG: pectinG('high-methoxyl'),
+    lowMethoxylG: pectinG('low-methoxyl'),
+    calciumMg: sum(({ ingredient, massG }) => (massG.typical * ingredient.calciumMg.typical) / 100),
+  };
+}

@@ -1,4 +1,4 @@
-import { constant, fromMemory, commonPractice } from '../quantity/index.ts';
+import { constant, fromMemory, commonPractice, smoothThrough } from '../quantity/index.ts';
 
 /**
  * A standard gel of 65 % soluble solids holds this much 150-grade pectin: 1 g carries 150 g of sugar
@@ -38,6 +38,11 @@ export const NEED_BY_PH = {
   provenance: JUDGEMENT,
 };
 
+const logged = (points: readonly (readonly [number, number])[]) =>
+  smoothThrough(points.map(([x, y]) => [x, Math.log(y)] as const));
+const LOG_NEED_BY_SOLUBLES = logged(NEED_BY_SOLUBLES.points);
+const LOG_NEED_BY_PH = logged(NEED_BY_PH.points);
+
 /** How a spread stands when it is cold. */
 export type SetClass = 'pours' | 'loose' | 'soft' | 'firm' | 'slices';
 
@@ -62,23 +67,13 @@ export const pectinNeededPct = (solublesPct: number, pH: number): number =>
 
 /** See {@link NEED_BY_SOLUBLES}; beyond its ends the last slope goes on. */
 export const needBySolubles = (solublesPct: number): number =>
-  Math.exp(interpolate(NEED_BY_SOLUBLES.points, solublesPct));
+  Math.exp(LOG_NEED_BY_SOLUBLES(solublesPct));
 
 /** See {@link NEED_BY_PH}; more acid than its first point costs nothing more. */
 export const needByPH = (pH: number): number =>
-  Math.exp(interpolate(NEED_BY_PH.points, Math.max(pH, NEED_BY_PH.points[0][0])));
+  Math.exp(LOG_NEED_BY_PH(Math.max(pH, NEED_BY_PH.points[0][0])));
 
 /** How the spread sets, from the pectin it holds over the pectin it needs. */
 export function setClassOf(ratio: number): SetClass {
   return SET_CLASSES.findLast((set) => ratio >= LEAST_RATIO[set]) ?? 'pours';
-}
-
-/** Logarithm of a table's value, straight between its points and beyond them. */
-function interpolate(points: readonly (readonly [number, number])[], x: number): number {
-  const after = points.findIndex(([at]) => at >= x);
-  const right = Math.max(1, after === -1 ? points.length - 1 : after);
-  const [x0, y0] = points[right - 1] as readonly [number, number];
-  const [x1, y1] = points[right] as readonly [number, number];
-  const share = (x - x0) / (x1 - x0);
-  return Math.log(y0) + share * (Math.log(y1) - Math.log(y0));
 }

@@ -20,7 +20,15 @@ export type Make = {
   readonly sugarsPct: Range;
   /** Share of the sugars that is sucrose; the rest counts as hexoses. */
   readonly sucroseShare: number;
+  /** What the insolubles are: cell walls and seeds, fat, or the solids of egg. */
+  readonly insolublesAre: 'fibre' | 'fat' | 'egg';
 };
+
+/** How a fruit comes: what was done to it before it reached the kitchen, or to get its juice. */
+export type FruitState = 'fresh' | 'frozen' | 'dried' | 'canned' | 'juice';
+
+/** What makes a pectin gel: sugar and acid, or calcium. */
+export type Gelling = 'high-methoxyl' | 'low-methoxyl';
 
 /** Acids that make food sour. */
 export type AcidId = 'citric' | 'malic' | 'tartaric' | 'acetic' | 'phosphoric';
@@ -42,11 +50,21 @@ type Row = {
   readonly make: Make;
   /** Absent for what is not sour to speak of: sugar, water. */
   readonly sour?: Sourness;
-  /** Pectin that a cook gets out of it, g per 100 g, as 150-grade-equivalent. */
+  /**
+   * Pectin that a cook gets out of it, g per 100 g: 150-grade-equivalent where it gels with sugar, as it
+   * is where it gels with calcium.
+   */
   readonly pectinPct: Range;
+  readonly gelling: Gelling;
+  /** Calcium, mg per 100 g. */
+  readonly calciumMg: Range;
   readonly cups: CupWeights;
   /** The form meant when none is written. */
   readonly usualForm: Form;
+  /** One whole piece as bought, g; absent for what nobody counts. */
+  readonly pieceG?: Range;
+  /** Share left after stoning, coring, peeling or shelling, 0 to 1. */
+  readonly edibleShare: number;
   readonly provenance: Provenance;
   /** A caution or an explanation that belongs to this row. */
   readonly note?: string;
@@ -57,15 +75,29 @@ export type Fruit = Row & {
   readonly acidClass: AcidClass;
   /** Colour of its jam, as a CSS hex colour. */
   readonly jamColour: string;
-  /** One whole piece as bought, g; absent for what nobody counts. */
-  readonly pieceG?: Range;
-  /** Share left after stoning, coring or peeling, 0 to 1. */
-  readonly edibleShare: number;
+  readonly state: FruitState;
+  /** A bushel as bought, kg; absent for what is not sold by it. */
+  readonly bushelKg?: number;
 };
 
 /** What is not fruit, by what it does in the pot. */
 export type Pantry = Row & {
-  readonly kind: 'sweetener' | 'acid' | 'water' | 'juice' | 'seasoning' | 'spirit' | 'food';
+  readonly kind:
+    | 'sweetener'
+    | 'acid'
+    | 'water'
+    | 'juice'
+    | 'pectin'
+    | 'calcium'
+    | 'seasoning'
+    | 'spirit'
+    | 'food';
+  /** For juices that stand for fruit in a jelly. */
+  readonly acidClass?: AcidClass;
+  /** Grams in one pack, by the word for it: a box, a pouch, a stick. */
+  readonly packs?: { readonly [word: string]: number };
+  /** A sweetener that loses its sweetness in the kettle or the canner. */
+  readonly fadesInHeat?: boolean;
   /** Why nothing that holds it may stand in the pantry; absent when it may. */
   readonly noShelf?: string;
 };

@@ -1,48 +1,109 @@
-import { solublesPctOf } from '../formula/index.ts';
+import { massOf, solublesPctOf } from '../formula/index.ts';
 import {
+  CURD_EGG,
+  LOW_METHOXYL_PECTIN,
+  LOW_METHOXYL_WINDOW,
+  MOUNDING,
   needByPH,
   needBySolubles,
   pectinNeededPct,
   setClassOf,
   STANDARD_GEL_PECTIN,
+  type SetModel,
+  type Setters,
 } from '../gel/index.ts';
-import type { Plan } from './plan.ts';
-import { roundTo } from './round.ts';
+import type { Plan, ShortSide } from './plan.ts';
+import { roundSpread, roundTo } from './round.ts';
 import type { Boil } from './worked.ts';
 
-/** Below this ratio of pectin held to pectin needed, something is short. */
+/** Below this ratio of what makes it set, held over needed, something is short. */
 const ENOUGH = 0.75;
 
 /** A side that asks for this much more pectin than it would at its best is what holds the set back. */
 const HOLDS_BACK = 1.3;
 
-type Short = NonNullable<Plan['set']>['short'];
+/** A pectin-poor jam with less fruit than this is short of fruit, g per 100 g. */
+const LITTLE_FRUIT = 30;
+
+/** No spread holds more pectin than this, g per 100 g. */
+const MOST_PECTIN_PCT = 5;
 
 /** The set of a plan before anything is offered to mend it. */
 export type Diagnosis = Omit<NonNullable<Plan['set']>, 'remedies'>;
 
+type Figures = {
+  readonly massG: number;
+  readonly solublesPct: number;
+  readonly pH: number;
+  readonly fruitPer100g: number;
+} & Setters;
+
+type Told = { readonly short: ShortSide; readonly text: string };
+
 /**
- * How the batch will set, and which of sugar, acid and pectin is the short side: the one that, put
- * right, would help the most. Absent where nothing in the batch is sour, or the cook cannot be followed.
+ * How the batch will set, and which side is short: the one that, put right, would help the most. Absent
+ * where it cannot be told: nothing in the batch is sour, or the cook cannot be followed.
  */
-export function diagnose(boil: Boil): Diagnosis | undefined {
-  const { pH, pectinPct, forecast, finish } = boil;
-  if (pH === null || pectinPct === null || !forecast.setShare || !forecast.setRatio)
-    return undefined;
-  const solublesPct = solublesPctOf(finish.contents);
-  const neededPct = pectinNeededPct(solublesPct, pH);
-  const short = shortSide(pectinPct / neededPct, solublesPct, pH);
+export function diagnose(boil: Boil, model: SetModel, fruitPer100g: number): Diagnosis | undefined {
+  const { forecast, finish, setters } = boil;
+  const { setRatio: ratio, setShare: share } = forecast;
+  if (setters === null || !ratio || !share) return undefined;
+  const figures: Figures = {
+    ...setters,
+    massG: massOf(finish.contents),
+    solublesPct: solublesPctOf(finish.contents),
+    pH: boil.pH ?? 7,
+    fruitPer100g,
+  };
   return {
-    forecast: setClassOf(forecast.setRatio.p50),
+    model,
+    forecast: setClassOf(ratio.p50),
+    ratio: roundSpread(ratio, 2),
     share: Object.fromEntries(
-      Object.entries(forecast.setShare).map(([set, share]) => [set, roundTo(share, 3)]),
-    ) as typeof forecast.setShare,
-    short,
-    text: inWords(short, { pectinPct, neededPct, solublesPct, pH }),
+      Object.entries(share).map(([set, part]) => [set, roundTo(part, 3)]),
+    ) as typeof share,
+    ...TELL[model](ratio.p50, figures),
   };
 }
 
-function shortSide(ratio: number, solublesPct: number, pH: number): Short {
+const TELL: { readonly [model in SetModel]: (ratio: number, of: Figures) => Told } = {
+  'high-methoxyl': tellSugarGel,
+  'low-methoxyl': tellCalciumGel,
+  body: (ratio) =>
+    ratio >= ENOUGH
+      ? {
+          short: 'none',
+          text: `Thick enough to mound: ${(ratio * MOUNDING.value).toFixed(0)} of ${MOUNDING.value} for solids and pulp together.`,
+        }
+      : {
+          short: 'fruit',
+          text: `Too thin to mound: ${(ratio * MOUNDING.value).toFixed(0)} of ${MOUNDING.value} for solids and pulp together. Reduce it further.`,
+        },
+  egg: (ratio) => {
+    const held = `${(ratio * CURD_EGG.value).toFixed(1)} % of ${CURD_EGG.value} %`;
+    return ratio >= ENOUGH
+      ? { short: 'none', text: `Egg solids ${held}: it thickens at 77 °C.` }
+      : { short: 'egg', text: `Egg is the short side: egg solids ${held}. It stays thin.` };
+  },
+};
+
+function tellSugarGel(ratio: number, figures: Figures): Told {
+  const { solublesPct, pH } = figures;
+  const pectinPct = (100 * figures.highMethoxylG) / figures.massG;
+  const neededPct = pectinNeededPct(solublesPct, pH);
+  const pectin = `${pectinPct.toFixed(2)} % of ${neededPct.toFixed(2)} %`;
+  const short = shortOfSugarGel(ratio, figures);
+  const text: { readonly [short in ShortSide]?: string } = {
+    none: `Pectin ${pectin} needed at pH ${pH.toFixed(1)} and ${solublesPct.toFixed(0)} % soluble solids.`,
+    fruit: `Fruit is the short side: ${figures.fruitPer100g.toFixed(0)} g in 100 g brings pectin ${pectin}.`,
+    pectin: `Pectin is the short side: ${pectin}. Fruit richer in it, or some under-ripe, would help.`,
+    acid: `Acid is the short side: at pH ${pH.toFixed(1)} the pectin does not link ${neededPct > MOST_PECTIN_PCT ? 'at all' : `well, and ${neededPct.toFixed(2)} % would be needed instead of ${STANDARD_GEL_PECTIN.value.toFixed(2)} %`}. Best is pH 3.0 to 3.2.`,
+    sugar: `Sugar is the short side: ${solublesPct.toFixed(0)} % soluble solids, where a gel of this kind wants 60 % or more.`,
+  };
+  return { short, text: text[short] ?? '' };
+}
+
+function shortOfSugarGel(ratio: number, { solublesPct, pH, fruitPer100g }: Figures): ShortSide {
   if (ratio >= ENOUGH) return 'none';
   const sides = [
     ['sugar', needBySolubles(solublesPct)],
@@ -50,21 +111,29 @@ function shortSide(ratio: number, solublesPct: number, pH: number): Short {
     ['pectin', 1 / (ratio * needBySolubles(solublesPct) * needByPH(pH))],
   ] as const;
   const [side, factor] = sides.reduce((worst, next) => (next[1] > worst[1] ? next : worst));
-  return factor >= HOLDS_BACK ? side : 'pectin';
+  if (factor >= HOLDS_BACK && side !== 'pectin') return side;
+  return fruitPer100g > 0 && fruitPer100g < LITTLE_FRUIT ? 'fruit' : 'pectin';
 }
 
-type Figures = { pectinPct: number; neededPct: number; solublesPct: number; pH: number };
-
-function inWords(short: Short, { pectinPct, neededPct, solublesPct, pH }: Figures): string {
-  const pectin = `${pectinPct.toFixed(2)} % of ${neededPct.toFixed(2)} %`;
-  switch (short) {
-    case 'none':
-      return `Pectin ${pectin} needed at pH ${pH.toFixed(1)} and ${solublesPct.toFixed(0)} % soluble solids.`;
-    case 'pectin':
-      return `Pectin is the short side: ${pectin}. Fruit richer in it, or some under-ripe, would help.`;
-    case 'acid':
-      return `Acid is the short side: at pH ${pH.toFixed(1)} the pectin does not link well, and ${neededPct.toFixed(2)} % would be needed instead of ${STANDARD_GEL_PECTIN.value.toFixed(2)} %. Best is pH 3.0 to 3.2.`;
-    case 'sugar':
-      return `Sugar is the short side: ${solublesPct.toFixed(0)} % soluble solids, where a gel of this kind wants 60 % or more.`;
-  }
+function tellCalciumGel(ratio: number, figures: Figures): Told {
+  const { lowMethoxylG, calciumMg, massG, pH } = figures;
+  const pectinPct = (100 * lowMethoxylG) / massG;
+  const perG = lowMethoxylG === 0 ? 0 : calciumMg / lowMethoxylG;
+  const { calciumMgPerG, pH: window } = LOW_METHOXYL_WINDOW;
+  const held = `${pectinPct.toFixed(2)} % low-methoxyl pectin, ${perG.toFixed(0)} mg calcium a gram`;
+  if (ratio >= ENOUGH) return { short: 'none', text: `Enough of both: ${held}. Sugar is free.` };
+  const short: ShortSide =
+    pectinPct < ENOUGH * LOW_METHOXYL_PECTIN.value
+      ? 'pectin'
+      : perG < calciumMgPerG.low
+        ? 'calcium'
+        : pH > window.high
+          ? 'acid'
+          : 'pectin';
+  const wants = {
+    pectin: `Pectin is the short side: ${held}, where ${LOW_METHOXYL_PECTIN.value} % is usual.`,
+    calcium: `Calcium is the short side: ${held}, where 15 to 45 mg is usual.`,
+    acid: `Acid is the short side: pH ${pH.toFixed(1)}, where calcium gels want 2.8 to 4.5.`,
+  }[short];
+  return { short, text: wants };
 }

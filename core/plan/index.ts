@@ -1,3 +1,6 @@
+export { changed, type Change } from './change.ts';
 export * from './plan.ts';
 export { planBatch } from './planBatch.ts';
 export * from './request.ts';
+export { readLines, workOut } from './work.ts';
+export type { Boil, Worked } from './worked.ts';

@@ -1,8 +1,12 @@
-import type { SetClass } from '../gel/index.ts';
-import type { Form } from '../larder/index.ts';
+import type { BoilOver } from '../boil/index.ts';
+import type { CloudPoint, Contributor } from '../forecast/index.ts';
+import type { SetClass, SetModel } from '../gel/index.ts';
+import type { Definition, SpoonNutrition } from '../label/index.ts';
+import type { Form, FruitState } from '../larder/index.ts';
+import type { Method, Product, Step, StopKind } from '../method/index.ts';
 import type { Spread } from '../quantity/index.ts';
-import type { ShelfVerdict } from '../process/index.ts';
-import type { Method } from './request.ts';
+import type { Keeping, ShelfVerdict } from '../process/index.ts';
+import type { Change } from './change.ts';
 
 /** One line of the formula as the plan used it. */
 export type PlanLine = {
@@ -11,6 +15,9 @@ export type PlanLine = {
   readonly ingredient?: string;
   readonly name?: string;
   readonly form?: Form;
+  readonly state?: FruitState;
+  /** 0 (green) to 1 (over-ripe), where the line says. */
+  readonly ripeness?: number;
   readonly massG?: number;
   /** What was taken for granted. */
   readonly assumed?: string;
@@ -23,6 +30,8 @@ export type Layers = {
   readonly sugarsG: number;
   readonly otherSolublesG: number;
   readonly insolublesG: number;
+  readonly fatG: number;
+  readonly eggSolidsG: number;
 };
 
 export type Caution = {
@@ -39,15 +48,19 @@ export type Why = {
   readonly label?: string;
   readonly minutes?: string;
   readonly set?: string;
+  readonly spoon?: string;
   readonly process: string;
 };
 
-/** A line to add, and what the batch sets like with it. */
+/** What would mend the set, and what the batch sets like with it. */
 export type Remedy = {
   readonly text: string;
-  readonly change: { readonly addLine: string };
+  readonly change: Change;
   readonly forecast: SetClass;
 };
+
+/** What may be short in a batch that does not set. */
+export type ShortSide = 'fruit' | 'sugar' | 'acid' | 'pectin' | 'calcium' | 'egg' | 'none';
 
 /**
  * Everything that can be told about a batch before the kettle is lit. Masses in g, volumes in mL,
@@ -56,6 +69,7 @@ export type Remedy = {
  */
 export type Plan = {
   readonly lines: readonly PlanLine[];
+  readonly product: Product;
   readonly method: Method;
   readonly methodReason: string;
   readonly start?: {
@@ -81,12 +95,14 @@ export type Plan = {
     readonly layers: Layers;
   };
   readonly stop: {
-    readonly kind: 'temperature';
+    readonly kind: StopKind;
+    /** Minutes at a full rolling boil, where the clock decides; null where it does not. */
+    readonly boilMin: number | null;
     readonly waterBoilsC: number;
     readonly waterBoilsF: number;
     readonly ruleTempC: number;
     readonly ruleTempF: number;
-    /** What this recipe's own syrup boils at when it is done; absent until there is a recipe. */
+    /** How warm this recipe is when it is done; absent until there is a recipe. */
     readonly tempC?: number;
     readonly tempF?: number;
     readonly aboveWaterC?: number;
@@ -95,10 +111,13 @@ export type Plan = {
   readonly minutes?: Spread;
   /** Absent where nothing in the batch is sour, or the cook cannot be followed. */
   readonly set?: {
+    readonly model: SetModel;
     readonly forecast: SetClass;
+    /** What makes it set, held over needed: below 0.5 pours, 0.75 loose, 1.15 soft, 2 firm. */
+    readonly ratio: Spread;
     /** Share of the imagined batches in each class. */
     readonly share: { readonly [set in SetClass]: number };
-    readonly short: 'sugar' | 'acid' | 'pectin' | 'none';
+    readonly short: ShortSide;
     readonly text: string;
     /** The least changes that mend the short side, each planned again to prove it; empty when none is short. */
     readonly remedies: readonly Remedy[];
@@ -112,6 +131,33 @@ export type Plan = {
     /** Jars to heat: one more than the good outcome fills. */
     readonly jarsToHeat: number;
   };
+  /** How the pot behaves; absent until there is a recipe. */
+  readonly pot?: {
+    /** Absent where no pot is given, or nothing foams. */
+    readonly boilOver?: BoilOver;
+    /** 1 for a jam at its stop on a medium burner. */
+    readonly scorchIndex: { readonly start: number; readonly finish: number };
+    /** Minutes it may be left unstirred at the start and at the end; 0 is constantly. */
+    readonly stirEveryMin: { readonly start: number; readonly finish: number };
+  };
+  /** Order of work, with the grams at each step. */
+  readonly steps: readonly Step[];
+  /** What a label prints; absent until there is a recipe. */
+  readonly label?: {
+    readonly statement: string;
+    readonly definitions: readonly Definition[];
+    readonly spoon: SpoonNutrition;
+  };
+  readonly keeping: Keeping;
+  /** What the spread of the jars comes from, the biggest first. */
+  readonly contributors: readonly Contributor[];
+  /** The same for the other figures. */
+  readonly contributorsTo: {
+    readonly minutes: readonly Contributor[];
+    readonly set: readonly Contributor[];
+  };
+  /** Some of the imagined batches, for the gel map. */
+  readonly cloud: readonly CloudPoint[];
   readonly shelf: ShelfVerdict;
   readonly process: {
     readonly method: 'boiling-water' | 'steam' | 'none';

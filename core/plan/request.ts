@@ -1,10 +1,10 @@
-import { BURNER_POWER_W } from '../boil/index.ts';
-import type { WeighedLine } from '../formula/index.ts';
-import type { Canner, School } from '../process/index.ts';
+import { HEAT_SOURCES, type HeatId, type HeatSource } from '../boil/index.ts';
+import type { Measurements } from '../forecast/index.ts';
+import { NOT_MEASURED } from '../forecast/index.ts';
+import type { OwnPack, WeighedLine } from '../formula/index.ts';
+import type { Method, Product } from '../method/index.ts';
+import type { Assurance, Canner, School } from '../process/index.ts';
 import type { JarSize } from '../yield/index.ts';
-
-export type Product = 'jam';
-export type Method = 'long-boil';
 
 export type Pot = { readonly diameterCm: number; readonly heightCm: number };
 
@@ -17,13 +17,23 @@ export type PlanRequest = {
   readonly altitudeM: number | null;
   readonly waterBoilsC: number | null;
   readonly pot: Pot | null;
-  /** Heat that the burner puts into the pot, kW. */
-  readonly netPowerKw: number;
-  readonly targetSolublesPct: number;
+  /** What the pot stands on. */
+  readonly heat: HeatId;
+  /** Heat that it puts into the pot, kW; null for its usual. */
+  readonly netPowerKw: number | null;
+  /** Soluble solids to stop at, g per 100 g; null for what is usual for the product. */
+  readonly targetSolublesPct: number | null;
+  /** Minutes at a full rolling boil in the methods that stop by the clock; null for the method's own. */
+  readonly boilMin: number | null;
   readonly jars: readonly JarSize[];
   readonly school: School;
   readonly canner: Canner;
+  /** What the packs in this kitchen say of themselves. */
+  readonly packs: readonly OwnPack[];
+  readonly measured: Measurements;
+  readonly assurance: Assurance;
   readonly seed: number;
+  /** How many batches are imagined for the ranges; 0 gives the typical figures alone, and no remedies. */
   readonly draws: number;
 };
 
@@ -32,5 +42,29 @@ export const USUAL_JARS: readonly JarSize[] = [{ name: 'half-pint', volumeMl: 23
 /** Enough for p10 and p90 to stand still to half a per cent, and quick enough to follow the typing. */
 export const USUAL_DRAWS = 2000;
 
-/** A medium kitchen burner; common practice. */
-export const USUAL_POWER_KW = BURNER_POWER_W.medium / 1000;
+/** Everything that a request need not say. */
+export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
+  product: 'jam',
+  method: null,
+  altitudeM: null,
+  waterBoilsC: null,
+  pot: null,
+  heat: 'medium-burner',
+  netPowerKw: null,
+  targetSolublesPct: null,
+  boilMin: null,
+  jars: USUAL_JARS,
+  school: 'ten-minute',
+  canner: 'boiling-water',
+  packs: [],
+  measured: NOT_MEASURED,
+  assurance: { testedFormula: null, meterPH: null },
+  seed: 1,
+  draws: USUAL_DRAWS,
+};
+
+/** What the pot stands on, with the power that this kitchen gives it. */
+export function heatOf({ heat, netPowerKw }: PlanRequest): HeatSource {
+  const source = HEAT_SOURCES[heat];
+  return netPowerKw === null ? source : { ...source, powerW: 1000 * netPowerKw };
+}

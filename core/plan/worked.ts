@@ -1,19 +1,24 @@
 import type { Ambient } from '../ambient/index.ts';
-import { ruleStopC, solublesPctBoilingAt, type Cook } from '../boil/index.ts';
+import { ruleStopC, solublesPctBoilingAt, type Cook, type HeatSource } from '../boil/index.ts';
 import type { BatchForecast } from '../forecast/index.ts';
 import type { Contents, PuzzlingLine, UnderstoodLine } from '../formula/index.ts';
+import type { Setters } from '../gel/index.ts';
+import type { MethodChoice } from '../method/index.ts';
 import type { Finish } from '../yield/index.ts';
 import type { PlanRequest } from './request.ts';
 
-/** The pot before it is lit, what it reaches, and the cook that leads there, at typical values. */
+/** Everything that goes into the pot, what it reaches, and the cook that leads there, at typical values. */
 export type Boil = {
-  readonly start: Contents;
+  readonly all: Contents;
   readonly finish: Finish;
   readonly cook: Cook;
+  readonly targetPct: number;
   /** Of the finished batch; null where nothing in it is sour. */
   readonly pH: number | null;
-  /** Left in the finished batch, g of 150-grade per 100 g; null when the cook cannot be followed. */
-  readonly pectinPct: number | null;
+  /** What can make it set, after boiling wore some of it away; null when the cook cannot be followed. */
+  readonly setters: Setters | null;
+  /** What makes it set, held over needed; null where it cannot be told. */
+  readonly setRatio: number | null;
   readonly forecast: BatchForecast;
 };
 
@@ -21,6 +26,8 @@ export type Boil = {
 export type Worked = {
   readonly request: PlanRequest;
   readonly ambient: Ambient;
+  readonly choice: MethodChoice;
+  readonly heat: HeatSource;
   readonly understood: readonly UnderstoodLine[];
   readonly puzzling: readonly PuzzlingLine[];
   /** Absent until the lines hold solubles, and water enough to dissolve them. */

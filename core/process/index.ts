@@ -1,2 +1,3 @@
+export * from './keeping.ts';
 export * from './processing.ts';
 export * from './shelf.ts';

@@ -1,4 +1,4 @@
-import { massOf, syrupBrixOf, type Contents } from '../formula/index.ts';
+import { solublesG, syrupBrixOf, type Contents } from '../formula/index.ts';
 import { constant, fromMemory } from '../quantity/index.ts';
 
 /**
@@ -30,6 +30,12 @@ export const THERMAL_THINNING = constant(
   fromMemory('hot sugar syrups, near 65 °Brix'),
 );
 export const INSOLUBLES_DENSITY = constant(1500, 'kg/m³', fromMemory('dry cell wall and seed'));
+export const FAT_DENSITY = constant(920, 'kg/m³', fromMemory('butterfat near room temperature'));
+export const EGG_SOLIDS_DENSITY = constant(
+  1150,
+  'kg/m³',
+  fromMemory('about equal parts of protein (1350) and fat (920)'),
+);
 
 /**
  * Density of a syrup, kg/m³.
@@ -53,7 +59,12 @@ export function syrupDensity(brix: number, tempC: number): number {
 
 /** Volume of a batch without trapped air, in mL, at `tempC`; pieces and syrup each take their own room. */
 export function volumeMl(batch: Contents, tempC: number): number {
-  const syrupG = massOf(batch) - batch.insolubles;
+  const syrupG = batch.water + solublesG(batch);
   const syrupMl = (1000 * syrupG) / syrupDensity(syrupBrixOf(batch), tempC);
-  return syrupMl + (1000 * batch.insolubles) / INSOLUBLES_DENSITY.value;
+  return (
+    syrupMl +
+    (1000 * batch.insolubles) / INSOLUBLES_DENSITY.value +
+    (1000 * batch.fat) / FAT_DENSITY.value +
+    (1000 * batch.egg) / EGG_SOLIDS_DENSITY.value
+  );
 }

@@ -25,3 +25,10 @@ export function finishOf(start: Contents, targetPct: number, invertShare: number
     ? { contents: { ...ripe, water: Math.min(ripe.water, leastWater) }, outcome: 'pieces too many' }
     : { contents: boiled, outcome: 'reached' };
 }
+
+/** The batch after `steamG` of its water has gone and `invertShare` of its sucrose inverted: the end of a timed boil. */
+export function boiledFor(start: Contents, steamG: number, invertShare: number): Contents {
+  const ripe = inverted(start, invertShare);
+  const leastWater = (100 * solublesG(ripe)) / THICKEST_SYRUP_BRIX - solublesG(ripe);
+  return { ...ripe, water: Math.max(Math.min(ripe.water, leastWater), ripe.water - steamG) };
+}

@@ -3,6 +3,10 @@ export type JarSize = {
   readonly name: string;
   readonly volumeMl: number;
   readonly count: number | null;
+  /** Taken before others that do as well. */
+  readonly prefer?: boolean;
+  /** How many of this size are filled before anything else, to be given away. */
+  readonly gift?: number;
 };
 
 export type Packing = {
@@ -15,13 +19,13 @@ export type Packing = {
 /** Most that is packed in one go, in mL. */
 export const MOST_PACKED_ML = 1_000_000;
 
-const UNREACHED = 1e12;
-/** Cost of one more size, in jars: sizes count first, jars second. */
-const PER_SIZE = 1e6;
+/** Costs of a jar: those that are not preferred count first, then jars. */
+const PER_JAR = { plain: 1e6 + 1, preferred: 1 } as const;
 
 /**
- * Packs a volume into the jars on hand: exactly the least left over, then the fewest sizes, then
- * the fewest jars. Bounded knapsack over whole millilitres, with a sliding minimum for each size.
+ * Packs a volume into the jars on hand. Gifts are filled first; then exactly the least left over, the fewest
+ * sizes, the fewest jars that are not preferred, and the fewest jars, over whole millilitres. What can be filled
+ * at all is known from bit sets; the counts are then searched with more and more sizes allowed.
  * @param volume 0 to 1 000 000 mL
  * @throws RangeError for a volume outside that, or a jar size that is not at least 1 mL
  */
@@ -29,64 +33,170 @@ export function packJars(volume: number, sizes: readonly JarSize[]): Packing {
   if (!(volume >= 0 && volume <= MOST_PACKED_ML)) {
     throw new RangeError(`Cannot pack ${volume} mL; give 0 to ${MOST_PACKED_ML}`);
   }
-  const room = Math.floor(volume + 1e-6);
-  let cost = new Float64Array(room + 1).fill(UNREACHED);
-  cost[0] = 0;
-  const used: Uint32Array[] = [];
-  for (const size of sizes) {
-    const step = Math.round(size.volumeMl);
-    if (!(step >= 1)) throw new RangeError(`Jar “${size.name}” must hold at least 1 mL`);
-    const most = Math.min(size.count ?? Infinity, Math.floor(room / step));
-    const next = Float64Array.from(cost);
-    const take = new Uint32Array(room + 1);
-    for (let residue = 0; residue < Math.min(step, room + 1); residue++) {
-      addSize(cost, next, take, residue, step, most);
-    }
-    cost = next;
-    used.push(take);
+  for (const { name, volumeMl } of sizes) {
+    if (!(Math.round(volumeMl) >= 1)) throw new RangeError(`Jar “${name}” must hold at least 1 mL`);
   }
-  let filled = room;
-  while ((cost[filled] as number) >= UNREACHED) filled--;
-  const partMl = volume - filled;
-  const jars: { name: string; count: number }[] = [];
-  for (let i = sizes.length - 1; i >= 0; i--) {
-    const count = (used[i] as Uint32Array)[filled] as number;
-    if (count === 0) continue;
-    const { name, volumeMl } = sizes[i] as JarSize;
-    jars.unshift({ name, count });
-    filled -= count * Math.round(volumeMl);
-  }
-  return { jars, partMl };
+  const gifts = giftsIn(volume, sizes);
+  const left = sizes.reduce(
+    (ml, size, i) => ml - (gifts[i] ?? 0) * Math.round(size.volumeMl),
+    volume,
+  );
+  const packed = fill(
+    left,
+    sizes.map((size, i) => ({
+      ...size,
+      count: size.count === null ? null : size.count - (gifts[i] ?? 0),
+    })),
+  );
+  return {
+    jars: sizes.flatMap(({ name }, i) => {
+      const count = (gifts[i] ?? 0) + (packed.counts[i] ?? 0);
+      return count === 0 ? [] : [{ name, count }];
+    }),
+    partMl: packed.partMl,
+  };
 }
 
-/**
- * For every volume of one residue, the cheapest way to reach it with 1…most more jars of this size,
- * where that beats using none. A monotone queue keeps the best start within reach.
- */
-function addSize(
-  cost: Float64Array,
-  next: Float64Array,
-  take: Uint32Array,
-  residue: number,
-  step: number,
-  most: number,
-): void {
-  const queue: number[] = [];
-  let head = 0;
-  const base = (k: number) => (cost[residue + k * step] as number) - k;
-  const last = Math.floor((cost.length - 1 - residue) / step);
-  for (let k = 1; k <= last; k++) {
-    while (queue.length > head && base(queue[queue.length - 1] as number) >= base(k - 1))
-      queue.pop();
-    queue.push(k - 1);
-    while ((queue[head] as number) < k - most) head++;
-    const from = queue[head];
-    if (from === undefined) continue;
-    const reached = base(from) + k + PER_SIZE;
-    const at = residue + k * step;
-    if (reached < (next[at] as number)) {
-      next[at] = reached;
-      take[at] = k - from;
-    }
-  }
+/** How many gifts of each size the volume fills, in the order given. */
+function giftsIn(volume: number, sizes: readonly JarSize[]): number[] {
+  let left = volume;
+  return sizes.map(({ volumeMl, count, gift = 0 }) => {
+    const step = Math.round(volumeMl);
+    const filled = Math.min(gift, count ?? Infinity, Math.floor((left + 1e-6) / step));
+    left -= filled * step;
+    return filled;
+  });
 }
+
+function fill(volume: number, sizes: readonly JarSize[]): { counts: number[]; partMl: number } {
+  const room = Math.floor(volume + 1e-6);
+  // The largest first: they need the fewest jars, which bounds the rest of the search.
+  const kinds = sizes
+    .map(({ volumeMl, count, prefer }, index) => {
+      const step = Math.round(volumeMl);
+      const most = Math.min(count ?? Infinity, Math.floor(room / step));
+      return { index, step, most, perJar: prefer === true ? PER_JAR.preferred : PER_JAR.plain };
+    })
+    .sort((x, y) => y.step - x.step);
+  const fillable = fillableFrom(room, kinds);
+  const filled = highestBit(fillable[0] as Uint32Array);
+  const found = fewest(filled, kinds, fillable);
+  const counts = sizes.map(() => 0);
+  kinds.forEach(({ index }, i) => {
+    counts[index] = found[i] ?? 0;
+  });
+  return { counts, partMl: volume - filled };
+}
+
+/** A size of jar while it is packed: whole mL, how many at most, and what one costs. */
+type Kind = {
+  readonly index: number;
+  readonly step: number;
+  readonly most: number;
+  readonly perJar: number;
+};
+
+/** For each kind, the volumes that it and those after it can fill exactly, a bit for each mL; last, none but 0. */
+function fillableFrom(room: number, kinds: readonly Kind[]): Uint32Array[] {
+  const none = new Uint32Array((room >>> 5) + 1);
+  none[0] = 1;
+  const found: Uint32Array[] = [none];
+  for (const { step, most } of kinds.toReversed()) {
+    let bits = found[0] as Uint32Array;
+    // 1, 2, 4 … jars at a time, and the rest: every number up to `most` is a sum of some of them.
+    for (let left = most, at = 1; left > 0; left -= at, at *= 2) {
+      bits = withShifted(bits, Math.min(at, left) * step);
+    }
+    found.unshift(bits);
+  }
+  // Bits beyond the room, in the last word.
+  for (const bits of found) {
+    const last = bits.length - 1;
+    bits[last] = ((bits[last] as number) & (0xffffffff >>> (31 - (room & 31)))) >>> 0;
+  }
+  return found;
+}
+
+/** The bits, and the same bits `by` places up. */
+function withShifted(bits: Uint32Array, by: number): Uint32Array {
+  const next = bits.slice();
+  const [words, shift] = [by >>> 5, by & 31];
+  for (let i = words; i < bits.length; i++) {
+    const low = (bits[i - words] as number) << shift;
+    const carry = shift === 0 || i === words ? 0 : (bits[i - words - 1] as number) >>> (32 - shift);
+    next[i] = ((next[i] as number) | low | carry) >>> 0;
+  }
+  return next;
+}
+
+const has = (bits: Uint32Array, at: number): boolean =>
+  (((bits[at >>> 5] as number) >>> (at & 31)) & 1) === 1;
+
+function highestBit(bits: Uint32Array): number {
+  let at = bits.length * 32 - 1;
+  while (!has(bits, at)) at--;
+  return at;
+}
+
+/** How many of each kind fill `volume` exactly, with the fewest kinds and then the least cost. */
+function fewest(
+  volume: number,
+  kinds: readonly Kind[],
+  fillable: readonly Uint32Array[],
+): number[] {
+  let best: number[] = [];
+  let least = Infinity;
+  const counts = kinds.map(() => 0);
+  const cheapest = kinds.map((_, from) =>
+    kinds.slice(from).sort((x, y) => x.perJar / x.step - y.perJar / y.step),
+  );
+  const search = (from: number, left: number, kindsLeft: number, cost: number): void => {
+    if (Math.ceil(cost + leastCost(cheapest[from] ?? [], left)) >= least) return;
+    if (left === 0) {
+      [least, best] = [cost, counts.slice()];
+      return;
+    }
+    const kind = kinds[from];
+    if (kind === undefined || kindsLeft === 0 || left > stockOf(kinds, from, kindsLeft)) return;
+    const { step, most, perJar } = kind;
+    const after = fillable[from + 1] as Uint32Array;
+    const whole = Math.floor(left / step);
+    const take = (n: number) => {
+      const rest = left - n * step;
+      if (!has(after, rest)) return;
+      counts[from] = n;
+      search(from + 1, rest, kindsLeft - (n > 0 ? 1 : 0), cost + n * perJar);
+      counts[from] = 0;
+    };
+    if (kindsLeft > 1) {
+      for (let n = Math.min(most, whole); n > 0; n--) take(n);
+    } else if (whole <= most && whole * step === left) {
+      // The last kind fills all that is left, or is not used.
+      take(whole);
+    }
+    take(0);
+  };
+  for (let kindsLeft = 0; least === Infinity; kindsLeft++) search(0, volume, kindsLeft, 0);
+  return best;
+}
+
+/** What filling `left` costs at least: part jars allowed, the cheapest by the mL first. */
+function leastCost(cheapest: readonly Kind[], left: number): number {
+  let [rest, cost] = [left, 0];
+  for (const { step, most, perJar } of cheapest) {
+    const jars = Math.min(most, rest / step);
+    cost += jars * perJar;
+    rest -= jars * step;
+    if (rest <= 0) break;
+  }
+  return cost - 1e-6 * cost;
+}
+
+/** Most that so many of the kinds from one on can hold together, mL. */
+const stockOf = (kinds: readonly Kind[], from: number, count: number): number =>
+  kinds
+    .slice(from)
+    .map(({ step, most }) => step * most)
+    .sort((x, y) => y - x)
+    .slice(0, count)
+    .reduce((sum, ml) => sum + ml, 0);

@@ -44,6 +44,7 @@ describe('density of syrups', () => {
 
 describe('the batch at the stop', () => {
   const start: Contents = {
+    ...NOTHING,
     water: 1740,
     sucrose: 1406,
     hexoses: 114,
@@ -167,6 +168,23 @@ describe('packing jars', () => {
       }),
       { numRuns: 500 },
     );
+  });
+
+  test('takes the jars that are preferred where others do as well', () => {
+    const sizes = [size('tall', 250), { ...size('squat', 250), prefer: true }];
+    expect(packJars(1000, sizes).jars).toEqual([{ name: 'squat', count: 4 }]);
+    // Never at the price of more left over.
+    expect(packJars(1000, [size('litre', 1000), { ...size('small', 300), prefer: true }])).toEqual({
+      jars: [{ name: 'litre', count: 1 }],
+      partMl: 0,
+    });
+  });
+
+  test('fills the gifts first, as far as they go', () => {
+    const sizes = [size('pint', 473), { ...size('tiny', 40, 10), gift: 6 }];
+    expect(packJars(1200, sizes).jars).toContainEqual({ name: 'pint', count: 2 });
+    expect(packJars(1200, sizes).jars.find(({ name }) => name === 'tiny')?.count).toBe(6);
+    expect(packJars(100, sizes)).toEqual({ jars: [{ name: 'tiny', count: 2 }], partMl: 20 });
   });
 
   test.each([-1, NaN, 2e6])('refuses a volume of %d mL', (volume) => {

@@ -19,6 +19,10 @@ const IN_WORDS: { readonly [set in SetClass]: string } = {
   slices: 'Stiff enough to slice',
 };
 
+/** The line of a change that is one more line and nothing else; added pectin changes the method too. */
+const oneFruitLine = ({ drop = [], add = [] }: PlanSet['remedies'][number]['change']) =>
+  drop.length === 0 && add.length === 1 && !/pectin/.test(add[0] ?? '') ? (add[0] ?? null) : null;
+
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
 /** How it will set, how sure that is, what is short, and what mends it with one press. */
@@ -31,22 +35,26 @@ export const SetFigure = ({ set, why, onAddLine }: Props) => (
     </Note>
     {set.remedies.length > 0 && (
       <ul className="flex flex-col gap-1.5">
-        {set.remedies.map(({ text, change, forecast }) => (
-          <li key={change.addLine} className="flex items-start gap-2 text-sm">
-            <button
-              type="button"
-              className="btn btn-sm btn-outline btn-primary"
-              onClick={() => onAddLine(change.addLine)}
-            >
-              <Plus aria-hidden className="size-4" />
-              {change.addLine}
-            </button>
-            <span className="pt-1">
-              {IN_WORDS[forecast].toLowerCase()}
-              <span className="sr-only">. {text}</span>
-            </span>
-          </li>
-        ))}
+        {set.remedies.map(({ text, change, forecast }) => {
+          const line = oneFruitLine(change);
+          return (
+            <li key={text} className="flex items-start gap-2 text-sm">
+              {line === null ? (
+                <span>{text}</span>
+              ) : (
+                <button
+                  type="button"
+                  className="btn btn-sm btn-outline btn-primary"
+                  onClick={() => onAddLine(line)}
+                >
+                  <Plus aria-hidden className="size-4" />
+                  {line}
+                </button>
+              )}
+              <span className="pt-1">{IN_WORDS[forecast].toLowerCase()}</span>
+            </li>
+          );
+        })}
       </ul>
     )}
   </Figure>

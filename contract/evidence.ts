@@ -1,0 +1,42 @@
+import { IsOptional, IsString, MaxLength } from 'class-validator';
+import { IsBetween } from './numbers.ts';
+import { IsName } from './text.ts';
+
+/** What a pack of pectin says of itself. */
+export class PackDto {
+  /** Id of the ingredient: `powdered-pectin`. */
+  @IsString({ message: 'Name the ingredient.' })
+  @MaxLength(80, { message: 'An ingredient’s name may have at most 80 characters.' })
+  ingredient!: string;
+
+  @IsBetween(1, 5000, 'g')
+  packG!: number;
+
+  /** Pectin in the pack: 150-grade where it gels with sugar. */
+  @IsBetween(0, 5000, 'g')
+  pectinG!: number;
+}
+
+/** What was measured of the raw batch, everything stirred together. */
+export class MeasuredDto {
+  @IsOptional()
+  @IsBetween(0, 90, '°Brix')
+  startBrix?: number | null;
+
+  @IsOptional()
+  @IsBetween(1.5, 8)
+  startPH?: number | null;
+}
+
+/** What the cook puts beside the sums; the sums themselves never open the pantry. */
+export class AssuranceDto {
+  /** Name of the tested formula from a trusted source that this is, exactly. */
+  @IsOptional()
+  @IsName()
+  testedFormula?: string | null;
+
+  /** Reading of a calibrated meter on the finished spread. */
+  @IsOptional()
+  @IsBetween(1.5, 8)
+  meterPH?: number | null;
+}

@@ -1,0 +1,35 @@
+import { commonPractice } from '../quantity/index.ts';
+
+/** What a pot stands on or in. */
+export type HeatId =
+  | 'small-burner'
+  | 'medium-burner'
+  | 'large-burner'
+  | 'outdoor-ring'
+  | 'slow-cooker-low'
+  | 'slow-cooker-high'
+  | 'oven';
+
+export type HeatSource = {
+  readonly name: string;
+  /** Heat that reaches the batch, W. */
+  readonly powerW: number;
+  /** Width of the pot that usually stands on it, cm: it fixes how fast water leaves below the boil. */
+  readonly panCm: number;
+  /** Whether a batch can be left on it for hours. */
+  readonly slow: boolean;
+};
+
+/** Net power, common practice; what a kitchen's own burner gives is learned from its book. */
+export const HEAT_SOURCES: { readonly [id in HeatId]: HeatSource } = {
+  'small-burner': { name: 'small burner', powerW: 600, panCm: 28, slow: false },
+  'medium-burner': { name: 'medium burner', powerW: 1100, panCm: 28, slow: false },
+  'large-burner': { name: 'large burner', powerW: 1800, panCm: 28, slow: false },
+  'outdoor-ring': { name: 'outdoor ring', powerW: 5000, panCm: 50, slow: false },
+  'slow-cooker-low': { name: 'slow cooker on low', powerW: 100, panCm: 25, slow: true },
+  'slow-cooker-high': { name: 'slow cooker on high', powerW: 170, panCm: 25, slow: true },
+  oven: { name: 'roasting pan in the oven', powerW: 250, panCm: 35, slow: true },
+};
+export const HEAT_PROVENANCE = commonPractice('what reaches the pot, losses taken off');
+
+export const HEAT_IDS = Object.keys(HEAT_SOURCES) as readonly HeatId[];

@@ -1,0 +1,58 @@
+import { contentsOf, NOTHING, plus, type Contents, type UnderstoodLine } from '../formula/index.ts';
+import { acidLoadOf, NO_ACID, plusLoad, type AcidLoad, type Setters } from '../gel/index.ts';
+import type { Range } from '../quantity/index.ts';
+import { quantileOf, type Chance } from './random.ts';
+
+/** One imagined pot before it is lit. */
+export type Pot = { readonly contents: Contents; readonly acid: AcidLoad } & Setters;
+
+/** Share of imagined batches in which ripeness alone decides where a property lies in its range. Judgement. */
+const BY_RIPENESS = 0.5;
+
+/** Told of everything that was drawn: what it is, and how far up its range, 0 to 1; null where nobody asks. */
+export type Note = ((what: string, u: number) => void) | null;
+
+/**
+ * Draws one pot: amounts within the scatter of measuring, and each ingredient's properties within their
+ * ranges. The properties of one fruit hang together: in half of the pots its ripeness sets them all
+ * (sugars and pH up, acid and pectin down), in the others each has its own luck.
+ */
+export function drawPot(lines: readonly UnderstoodLine[], chance: Chance, note: Note): Pot {
+  let contents = NOTHING;
+  let acid = NO_ACID;
+  let [highMethoxylG, lowMethoxylG, calciumMg] = [0, 0, 0];
+  for (const { ingredient, massG: massRange } of lines) {
+    const { make, sour, pectinPct, name } = ingredient;
+    const ripeness = chance();
+    const ripens = ingredient.kind === 'fruit';
+    if (ripens) note?.(`how ripe the ${name} is`, ripeness);
+    const draw = (what: string, from: Range, towards: 1 | -1 | 0): number => {
+      if (from.low === from.high) return from.typical;
+      const own = chance();
+      note?.(`${what} of the ${name}`, own);
+      if (towards === 0 || !ripens || chance() >= BY_RIPENESS) return quantileOf(from, own);
+      return quantileOf(from, towards === 1 ? ripeness : 1 - ripeness);
+    };
+    const massG = draw('the amount', massRange, 0);
+    const part = contentsOf(
+      ingredient,
+      massG,
+      draw('the solids', make.solublesPct, 1),
+      draw('the pieces', make.insolublesPct, 0),
+    );
+    contents = plus(contents, part);
+    const pectinG = (massG * draw('the pectin', pectinPct, -1)) / 100;
+    if (ingredient.gelling === 'high-methoxyl') highMethoxylG += pectinG;
+    else lowMethoxylG += pectinG;
+    calciumMg += (massG * draw('the calcium', ingredient.calciumMg, 0)) / 100;
+    if (sour) {
+      const reading = {
+        pH: draw('the pH', sour.pH, 1),
+        taPct: draw('the acid', sour.taPct, -1),
+        acids: sour.acids,
+      };
+      acid = plusLoad(acid, acidLoadOf(reading, massG, part.water));
+    }
+  }
+  return { contents, acid, highMethoxylG, lowMethoxylG, calciumMg };
+}

@@ -1,0 +1,6 @@
+export * from './figures.ts';
+export * from './planCsv.ts';
+export * from './planText.ts';
+export * from './recipe.ts';
+export * from './recipeJsonLd.ts';
+export * from './recipeText.ts';

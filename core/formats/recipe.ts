@@ -1,0 +1,18 @@
+/** A recipe from outside: its name and its ingredient lines as they were written. */
+export type Recipe = {
+  /** Empty where none was found. */
+  readonly name: string;
+  readonly lines: readonly string[];
+  /** What was read and is not an ingredient line: yields, times, steps. */
+  readonly rest: readonly string[];
+};
+
+/** What is wrong with a file, and where: a line number, or the path of a JSON key. */
+export type FormatFault = { readonly where: string; readonly message: string };
+
+export type RecipeReading =
+  | { readonly ok: true; readonly recipe: Recipe }
+  | { readonly ok: false; readonly faults: readonly FormatFault[] };
+
+/** Most characters of a recipe that are read. */
+export const MOST_RECIPE_CHARS = 100_000;

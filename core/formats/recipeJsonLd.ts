@@ -1,0 +1,134 @@
+import { formatISODuration } from 'date-fns';
+import { MOST_LINES } from '../formula/index.ts';
+import type { Plan } from '../plan/index.ts';
+import { MOST_RECIPE_CHARS, type FormatFault, type RecipeReading } from './recipe.ts';
+
+/** A schema.org Recipe, as JSON-LD. */
+export type RecipeJsonLd = {
+  readonly '@context': 'https://schema.org';
+  readonly '@type': 'Recipe';
+  readonly name: string;
+  readonly recipeIngredient: readonly string[];
+  readonly recipeInstructions: readonly { readonly '@type': 'HowToStep'; readonly text: string }[];
+  readonly recipeYield?: string;
+  readonly cookTime?: string;
+  readonly nutrition?: {
+    readonly '@type': 'NutritionInformation';
+    readonly servingSize: string;
+    readonly calories: string;
+    readonly sugarContent: string;
+  };
+};
+
+/** A plan as a schema.org Recipe: lines as written, the run sheet as steps, the middle of its ranges. */
+export function toRecipeJsonLd(name: string, plan: Plan): RecipeJsonLd {
+  const { minutes, label, yield: jars } = plan;
+  return {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name,
+    recipeIngredient: plan.lines.map(({ text }) => text),
+    recipeInstructions: plan.steps.map(({ text }) => ({ '@type': 'HowToStep', text })),
+    ...(jars && jars.jars.length > 0
+      ? { recipeYield: jars.jars.map(({ name: jar, count }) => `${count} ${jar}`).join(', ') }
+      : {}),
+    ...(minutes ? { cookTime: duration(minutes.p50) } : {}),
+    ...(label
+      ? {
+          nutrition: {
+            '@type': 'NutritionInformation',
+            servingSize: `1 tbsp (${label.spoon.spoonG} g)`,
+            calories: `${label.spoon.energyKcal} calories`,
+            sugarContent: `${label.spoon.sugarsG} g`,
+          },
+        }
+      : {}),
+  };
+}
+
+const duration = (minutes: number): string =>
+  formatISODuration({ hours: Math.floor(minutes / 60), minutes: Math.round(minutes % 60) });
+
+/**
+ * Reads a schema.org Recipe from JSON-LD text: the object itself, one of a list, or one in an `@graph`. Every fault
+ * is named with the key it is at.
+ */
+export function readRecipeJsonLd(text: string): RecipeReading {
+  if (text.length > MOST_RECIPE_CHARS) {
+    return refuse([
+      {
+        where: '',
+        message: `A recipe may have at most ${MOST_RECIPE_CHARS.toLocaleString('en-US')} characters.`,
+      },
+    ]);
+  }
+  let json: unknown;
+  try {
+    json = JSON.parse(text);
+  } catch (error) {
+    return refuse([{ where: '', message: `This is not JSON: ${(error as Error).message}` }]);
+  }
+  const recipe = recipeIn(json);
+  if (!recipe) {
+    return refuse([{ where: '@type', message: 'There is no schema.org Recipe in it.' }]);
+  }
+  const faults: FormatFault[] = [];
+  const name = recipe['name'] ?? '';
+  if (typeof name !== 'string') faults.push({ where: 'name', message: 'The name must be text.' });
+  const lines = recipe['recipeIngredient'] ?? recipe['ingredients'];
+  if (!Array.isArray(lines) || lines.length === 0) {
+    faults.push({
+      where: 'recipeIngredient',
+      message: 'recipeIngredient must be a list of lines, like ["2 kg plums", "1.5 kg sugar"].',
+    });
+  } else {
+    if (lines.length > MOST_LINES) {
+      faults.push({
+        where: 'recipeIngredient',
+        message: `That is ${lines.length} lines; a batch has at most ${MOST_LINES}.`,
+      });
+    }
+    lines.forEach((line, index) => {
+      if (typeof line !== 'string' || line.trim() === '') {
+        faults.push({ where: `recipeIngredient[${index}]`, message: 'Each line must be text.' });
+      }
+    });
+  }
+  if (faults.length > 0) return refuse(faults);
+  return {
+    ok: true,
+    recipe: {
+      name: (name as string).trim(),
+      lines: (lines as string[]).map((line) => line.replace(/\s+/g, ' ').trim()),
+      rest: stepsIn(recipe['recipeInstructions']),
+    },
+  };
+}
+
+const refuse = (faults: readonly FormatFault[]): RecipeReading => ({ ok: false, faults });
+
+type Json = Readonly<Record<string, unknown>>;
+
+const isObject = (value: unknown): value is Json =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const isRecipe = (value: unknown): value is Json =>
+  isObject(value) && [value['@type']].flat().includes('Recipe');
+
+function recipeIn(json: unknown): Json | undefined {
+  if (isRecipe(json)) return json;
+  if (Array.isArray(json)) return json.map(recipeIn).find((found) => found !== undefined);
+  return isObject(json) && Array.isArray(json['@graph'])
+    ? json['@graph'].find(isRecipe)
+    : undefined;
+}
+
+/** The texts of instructions given as one text, a list of texts, or steps in sections. */
+function stepsIn(value: unknown): string[] {
+  if (typeof value === 'string') return [value];
+  if (Array.isArray(value)) return value.flatMap(stepsIn);
+  if (!isObject(value)) return [];
+  return value['itemListElement'] === undefined
+    ? stepsIn(value['text'])
+    : stepsIn(value['itemListElement']);
+}

@@ -1,0 +1,74 @@
+import { MOST_LINES, readLine } from '../formula/index.ts';
+import { MOST_RECIPE_CHARS, type RecipeReading } from './recipe.ts';
+
+const INGREDIENTS_HEAD = /^(ingredients?|you(’|')?ll need|you need|for the \w+)\b[^.]*:?$/i;
+const METHOD_HEAD =
+  /^(method|directions?|instructions?|preparation|procedure|steps?|how to make it|to make)\s*:?$/i;
+/** `1. Wash the fruit`, `Step 2: boil` */
+const NUMBERED_STEP = /^(?:step\s*\d+|\d{1,2}[.)])\s+[^\d\s]/i;
+const ABOUT = /^(makes|yields?|serves|servings?|prep|cook|total|ready in|time|source|from)\b/i;
+const BULLET = /^[\s>#*•▢□–—-]+(?=\S)/;
+/** Starts as an amount does: `2 kg`, `½ cup`, `a knob of`, `juice of`. */
+const AMOUNT =
+  /^(\d|[¼½¾⅓⅔⅛⅜⅝⅞]|(?:an?|half|one|two|three|four|five|six|juice|zest|finely grated zest)\b)/i;
+
+const bare = (line: string): string =>
+  line
+    .replace(BULLET, '')
+    .replace(/\*\*|__/g, '')
+    .replace(/\s+/g, ' ')
+    .trim();
+
+/**
+ * Finds the name and the ingredient lines in a recipe as people paste it: a title, perhaps headings, amounts, and
+ * steps. Lines under a heading for ingredients are all kept, so that none is lost unseen; elsewhere a
+ * line is kept when it starts with an amount or is understood. Nothing is guessed about what a line means.
+ */
+export function readRecipeText(text: string): RecipeReading {
+  if (text.length > MOST_RECIPE_CHARS) {
+    return fault(
+      '',
+      `A recipe may have at most ${MOST_RECIPE_CHARS.toLocaleString('en-US')} characters.`,
+    );
+  }
+  const written = text.split(/\r?\n/).map(bare);
+  const headed = written.some((line) => INGREDIENTS_HEAD.test(line));
+  let part: 'top' | 'ingredients' | 'method' = 'top';
+  let name = '';
+  const lines: string[] = [];
+  const rest: string[] = [];
+  for (const line of written) {
+    if (line === '') continue;
+    if (METHOD_HEAD.test(line) || (NUMBERED_STEP.test(line) && lines.length > 0)) part = 'method';
+    else if (part !== 'method' && INGREDIENTS_HEAD.test(line)) {
+      part = 'ingredients';
+      continue;
+    }
+    if (part === 'method' || ABOUT.test(line)) rest.push(line);
+    else if (part === 'ingredients' && !line.endsWith(':')) lines.push(line);
+    else if (!headed && isLine(line)) lines.push(line);
+    else if (name === '' && lines.length === 0) name = line;
+    else rest.push(line);
+  }
+  if (lines.length === 0) {
+    return fault(
+      '',
+      'No ingredient line was found: each starts with an amount, like “2 kg plums”.',
+    );
+  }
+  if (lines.length > MOST_LINES) {
+    return fault(
+      '',
+      `That is ${lines.length} ingredient lines; a batch has at most ${MOST_LINES}.`,
+    );
+  }
+  return { ok: true, recipe: { name, lines, rest } };
+}
+
+const isLine = (line: string): boolean =>
+  readLine(line).understood || (AMOUNT.test(line) && line.length < 120);
+
+const fault = (where: string, message: string): RecipeReading => ({
+  ok: false,
+  faults: [{ where, message }],
+});

@@ -1,0 +1,2 @@
+export * from './definitions.ts';
+export * from './nutrition.ts';

@@ -1,0 +1,4 @@
+export * from './methods.ts';
+export * from './products.ts';
+export * from './runSheet.ts';
+export * from './stages.ts';

@@ -1,0 +1,126 @@
+import { USUAL_TARGET_PCT } from '../boil/index.ts';
+import type { UnderstoodLine } from '../formula/index.ts';
+import type { SetModel } from '../gel/index.ts';
+import { PRODUCTS, type Product } from './products.ts';
+
+/** What makes it set, which fixes the order of adding and when to stop. */
+export type Method =
+  'long-boil' | 'powdered-pectin' | 'liquid-pectin' | 'low-methoxyl' | 'reduce' | 'egg';
+
+export type StopKind = 'temperature' | 'timed-boil' | 'body' | 'egg';
+
+export type MethodFacts = {
+  readonly name: string;
+  readonly setModel: SetModel;
+  readonly stopKind: StopKind;
+  /** Minutes at a full rolling boil, for methods that stop by the clock; null for the others. */
+  readonly boilMin: number | null;
+  /** In which order things go in, and what the method does not forgive; common practice. */
+  readonly rule: string;
+};
+
+export const METHODS: { readonly [method in Method]: MethodFacts } = {
+  'long-boil': {
+    name: 'long boil',
+    setModel: 'high-methoxyl',
+    stopKind: 'temperature',
+    boilMin: null,
+    rule: 'Dissolve the sugar over low heat, then boil hard to the stop. It sets on the fruit’s own pectin.',
+  },
+  'powdered-pectin': {
+    name: 'powdered pectin',
+    setModel: 'high-methoxyl',
+    stopKind: 'timed-boil',
+    boilMin: 1,
+    rule: 'Powder into the cold fruit, full boil, all the sugar at once, full boil for one minute. Less sugar, and it does not set.',
+  },
+  'liquid-pectin': {
+    name: 'liquid pectin',
+    setModel: 'high-methoxyl',
+    stopKind: 'timed-boil',
+    boilMin: 1,
+    rule: 'Fruit and all the sugar to a full boil, pectin in, full boil for one minute. Less sugar, and it does not set.',
+  },
+  'low-methoxyl': {
+    name: 'low-methoxyl pectin',
+    setModel: 'low-methoxyl',
+    stopKind: 'timed-boil',
+    boilMin: 1.5,
+    rule: 'Calcium water in the fruit, pectin mixed into the sugar, in at the boil, stirred one to two minutes back to the boil. Sugar is free.',
+  },
+  reduce: {
+    name: 'reducing',
+    setModel: 'body',
+    stopKind: 'body',
+    boilMin: null,
+    rule: 'Cook to a sauce, purée, and reduce until it mounds on a spoon. Sugar to taste near the end.',
+  },
+  egg: {
+    name: 'egg',
+    setModel: 'egg',
+    stopKind: 'egg',
+    boilMin: null,
+    rule: 'Whisk over gentle heat to 77 °C (170 °F). Never boil it: above 82 °C the egg curdles.',
+  },
+};
+
+export const METHOD_IDS = Object.keys(METHODS) as readonly Method[];
+
+/** A curd is done here, and spoilt above the other; common practice. */
+export const CURD_DONE_C = 77;
+export const CURD_SPOILT_C = 82;
+
+/** Soluble solids to reduce to: sweetened (21 CFR 150.110 asks for 43 %), and plain (30–38 %, common practice). */
+export const SWEET_BUTTER_PCT = 43;
+export const PLAIN_BUTTER_PCT = 34;
+/** A jellied sauce stands at fewer solids than a jam; common practice. */
+export const SAUCE_PCT = 60;
+
+const has = (lines: readonly UnderstoodLine[], test: (line: UnderstoodLine) => boolean): boolean =>
+  lines.some(test);
+
+export const isSugar = ({ ingredient }: UnderstoodLine): boolean =>
+  ingredient.kind === 'sweetener' && ingredient.make.sugarsPct.typical > 0;
+
+/** The target where none is asked for: soluble solids of the whole mass, g per 100 g. */
+export function usualTargetPct(product: Product, lines: readonly UnderstoodLine[]): number {
+  if (product === 'butter') return has(lines, isSugar) ? SWEET_BUTTER_PCT : PLAIN_BUTTER_PCT;
+  return product === 'sauce' ? SAUCE_PCT : USUAL_TARGET_PCT;
+}
+
+export type MethodChoice = { readonly method: Method; readonly reason: string };
+
+/** The method that the lines call for, and why. */
+export function chooseMethod(product: Product, lines: readonly UnderstoodLine[]): MethodChoice {
+  const { methods, name } = PRODUCTS[product];
+  const chosen = (method: Method, reason: string) => ({ method, reason: `Chosen: ${reason}` });
+  if (methods.length === 1) {
+    const { setModel } = METHODS[methods[0]];
+    return chosen(
+      methods[0],
+      setModel === 'egg' ? 'a curd thickens on its egg.' : `a ${name} is reduced until it mounds.`,
+    );
+  }
+  const holds = (test: (line: UnderstoodLine) => boolean) => has(lines, test);
+  if (
+    holds(({ ingredient }) => ingredient.kind === 'pectin' && ingredient.gelling === 'low-methoxyl')
+  )
+    return chosen('low-methoxyl', 'the pectin in it gels with calcium.');
+  if (holds(({ ingredient }) => ingredient.id === 'liquid-pectin'))
+    return chosen('liquid-pectin', 'there is liquid pectin in it.');
+  if (holds(({ ingredient }) => ingredient.id === 'powdered-pectin'))
+    return chosen('powdered-pectin', 'there is powdered pectin in it.');
+  if (holds(({ ingredient }) => ingredient.id === 'jam-sugar'))
+    return chosen('powdered-pectin', 'the pectin comes with the sugar.');
+  return chosen(
+    'long-boil',
+    `${PRODUCTS[product].base} and sugar with no added pectin set by a long boil.`,
+  );
+}
+
+/** Why a product cannot be made by a method; null when it can. */
+export function methodFault(product: Product, method: Method): string | null {
+  const { methods, name } = PRODUCTS[product];
+  if (methods.includes(method)) return null;
+  return `A ${name} is not made by ${METHODS[method].name}: method must be one of ${methods.join(', ')}.`;
+}

@@ -1,0 +1,45 @@
+import type { Method } from './methods.ts';
+
+/** What is being made. */
+export type Product =
+  | 'jam'
+  | 'jelly'
+  | 'marmalade'
+  | 'butter'
+  | 'curd'
+  | 'conserve'
+  | 'pepper-jelly'
+  | 'infusion-jelly'
+  | 'sauce';
+
+export type ProductFacts = {
+  readonly name: string;
+  /** Ways to make it set; the first is what it is without added pectin. */
+  readonly methods: readonly [Method, ...Method[]];
+  /** What goes in besides sugar, for messages: `fruit`, `juice`. */
+  readonly base: string;
+};
+
+const PECTIN_METHODS = ['powdered-pectin', 'liquid-pectin', 'low-methoxyl'] as const;
+
+export const PRODUCTS: { readonly [product in Product]: ProductFacts } = {
+  jam: { name: 'jam', methods: ['long-boil', ...PECTIN_METHODS], base: 'fruit' },
+  jelly: { name: 'jelly', methods: ['long-boil', ...PECTIN_METHODS], base: 'juice' },
+  marmalade: { name: 'marmalade', methods: ['long-boil', ...PECTIN_METHODS], base: 'citrus fruit' },
+  butter: { name: 'fruit butter', methods: ['reduce'], base: 'fruit' },
+  curd: { name: 'curd', methods: ['egg'], base: 'juice' },
+  conserve: { name: 'conserve', methods: ['long-boil', ...PECTIN_METHODS], base: 'fruit' },
+  'pepper-jelly': {
+    name: 'pepper jelly',
+    methods: ['long-boil', ...PECTIN_METHODS],
+    base: 'peppers in vinegar',
+  },
+  'infusion-jelly': {
+    name: 'infusion jelly',
+    methods: ['long-boil', ...PECTIN_METHODS],
+    base: 'an infusion and acid',
+  },
+  sauce: { name: 'jellied sauce', methods: ['long-boil', ...PECTIN_METHODS], base: 'fruit' },
+};
+
+export const PRODUCT_IDS = Object.keys(PRODUCTS) as readonly Product[];

@@ -1,0 +1,217 @@
+import type { UnderstoodLine } from '../formula/index.ts';
+import { formatGrams } from '../quantity/index.ts';
+import { isSugar, METHODS, type Method } from './methods.ts';
+import type { Product } from './products.ts';
+
+export type Step = {
+  readonly when: 'the day before' | 'before the heat' | 'at the stove' | 'at the jars';
+  readonly text: string;
+  /** Minutes it takes, where a clock runs. */
+  readonly minutes?: number;
+  /** Whether somebody must stand by. */
+  readonly handsOn: boolean;
+};
+
+/** Sugar that carries powdered pectin so that it does not clump, g: ¼ cup; common practice. */
+const CARRIER_SUGAR_G = 50;
+
+/** Fruit and vegetables that are softened in a little liquid before any sugar; common practice. */
+const HARD: ReadonlySet<string> = new Set([
+  'apple', 'crab-apple', 'quince', 'medlar', 'sloe', 'damson', 'plum', 'greengage', 'gooseberry', 'blackcurrant',
+  'pear', 'rowan', 'rose-hip', 'hawthorn', 'carrot', 'dried-apricot', 'prune',
+]); // prettier-ignore
+
+const step = (when: Step['when'], text: string, minutes?: number, handsOn = true): Step => ({
+  when,
+  text,
+  handsOn,
+  ...(minutes === undefined ? {} : { minutes }),
+});
+
+/** `1,400 g white sugar and 20 g honey`; null for no lines. */
+function listed(lines: readonly UnderstoodLine[]): string | null {
+  if (lines.length === 0) return null;
+  const items = lines.map(
+    ({ ingredient, massG }) => `${formatGrams(massG.typical)} ${ingredient.name}`,
+  );
+  return items.length === 1
+    ? (items[0] ?? null)
+    : `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;
+}
+
+export type RunSheetCase = {
+  readonly product: Product;
+  readonly method: Method;
+  readonly lines: readonly UnderstoodLine[];
+  /** The stop as the cook reads it: `219.9 °F (104.4 °C)`. */
+  readonly stop: string;
+  readonly boilMin: number | null;
+  readonly slow: boolean;
+  readonly fill: string;
+  readonly process: string;
+};
+
+/** The order of work for a batch, with the grams at each step, by its method. */
+export function runSheet(sheet: RunSheetCase): Step[] {
+  if (sheet.lines.length === 0) return [];
+  return [...before(sheet), ...atTheStove(sheet), ...atTheJars(sheet)];
+}
+
+function before({ product, lines, method }: RunSheetCase): Step[] {
+  const steps: Step[] = [];
+  if (product === 'infusion-jelly') {
+    steps.push(
+      step(
+        'the day before',
+        'Pour the boiling water over the flowers or herbs, stand covered, and strain.',
+        15 * 60,
+        false,
+      ),
+    );
+  }
+  if (product === 'marmalade') {
+    steps.push(
+      step(
+        'the day before',
+        'Slice the fruit, boil it five minutes with the water and juice, and stand it covered.',
+        18 * 60,
+        false,
+      ),
+    );
+  }
+  if (product === 'jelly') {
+    steps.push(
+      step(
+        'the day before',
+        'Simmer and mash the fruit, drip it through a cloth without pressing, and measure the juice.',
+        12 * 60,
+        false,
+      ),
+    );
+  }
+  if (product === 'pepper-jelly') {
+    steps.push(
+      step(
+        'before the heat',
+        'Chop the peppers fine, in gloves if they are hot, and drain off their juice.',
+      ),
+    );
+  }
+  steps.push(
+    step(
+      'before the heat',
+      'Weigh everything out, the sugar in a bowl of its own. Check the jars for chips, heat them and a small spare one, and heat the canner.',
+    ),
+  );
+  const sugarG = lines.filter(isSugar).reduce((g, { massG }) => g + massG.typical, 0);
+  if (method === 'powdered-pectin' && sugarG > 4 * CARRIER_SUGAR_G) {
+    steps.push(
+      step(
+        'before the heat',
+        `Stir the pectin powder into ${CARRIER_SUGAR_G} g of that same sugar, so that it does not clump.`,
+      ),
+    );
+  }
+  return steps;
+}
+
+function atTheStove(sheet: RunSheetCase): Step[] {
+  const { method, lines, stop, product, slow } = sheet;
+  const boilMin = sheet.boilMin ?? METHODS[method].boilMin ?? 1;
+  const stove = (text: string, minutes?: number, handsOn = true) =>
+    step('at the stove', text, minutes, handsOn);
+  const of = (which: (line: UnderstoodLine) => boolean) => listed(lines.filter(which));
+  const isPectin = ({ ingredient }: UnderstoodLine) => ingredient.kind === 'pectin';
+  const notSugar = of((line) => !isSugar(line));
+  const sugar = of(isSugar);
+  const minuteClock = `Boil hard for ${boilMin} ${boilMin === 1 ? 'minute' : 'minutes'}, counted from the full rolling boil.`;
+  switch (method) {
+    case 'long-boil':
+      return [
+        ...(product !== 'jelly' && lines.some(({ ingredient }) => HARD.has(ingredient.id))
+          ? [stove('Soften the fruit in a little of its liquid before any sugar goes in.', 8)]
+          : []),
+        stove(
+          `Put in ${notSugar ?? 'the fruit'}${sugar === null ? '' : `, then ${sugar}`}, and dissolve it over low heat until no grit is felt on the spoon.`,
+        ),
+        stove(
+          `Boil hard to ${stop}. Take it off the heat to test on a cold plate; if it runs, boil five minutes more.`,
+        ),
+      ];
+    case 'powdered-pectin':
+      return [
+        stove(`Stir ${notSugar ?? 'the pectin'} together cold, and bring to a full rolling boil.`),
+        stove(
+          `Add ${sugar ?? 'the sugar'} all at once, and bring back to a full rolling boil that stirring does not stop.`,
+        ),
+        stove(minuteClock, boilMin),
+      ];
+    case 'liquid-pectin':
+      return [
+        stove(
+          `Bring ${of((line) => !isPectin(line)) ?? 'the fruit and sugar'} to a full rolling boil.`,
+        ),
+        stove(
+          `Add ${of(isPectin) ?? 'the pectin'} at once, and bring back to a full rolling boil.`,
+        ),
+        stove(minuteClock, boilMin),
+      ];
+    case 'low-methoxyl':
+      return [
+        stove(
+          `Bring ${of((line) => !isSugar(line) && !isPectin(line)) ?? 'the fruit and calcium water'} to a full boil.`,
+        ),
+        stove(
+          `Mix ${of(isPectin) ?? 'the pectin'} into ${sugar ?? 'a little sugar or honey'}, stir it in hard until it dissolves.`,
+        ),
+        stove(`Bring back to the boil, stirring ${boilMin} minutes, and take it off.`, boilMin),
+      ];
+    case 'reduce':
+      return [
+        stove(
+          slow
+            ? `Cook ${notSugar ?? 'the fruit'} in the slow cooker with the lid on, above 60 °C (140 °F) throughout.`
+            : `Cook ${notSugar ?? 'the fruit'} under a lid to a soft sauce.`,
+          slow ? 8 * 60 : 20,
+          !slow,
+        ),
+        stove('Purée it off the heat.', 5),
+        ...(sugar === null ? [] : [stove(`Stir in ${sugar}, to taste.`)]),
+        stove(
+          `Reduce with the lid off until ${stop}: a spoonful mounds on a tilted plate and weeps no ring.`,
+          undefined,
+          !slow,
+        ),
+      ];
+    case 'egg':
+      return [
+        stove(
+          `Whisk ${listed(lines) ?? 'everything'} over gentle heat, never boiling, to ${stop}.`,
+        ),
+        stove('Strain it, and take it off at once: above 82 °C (180 °F) it curdles.'),
+      ];
+  }
+}
+
+function atTheJars({ method, product, fill, process }: RunSheetCase): Step[] {
+  const floats = method !== 'egg' && !['jelly', 'infusion-jelly', 'butter'].includes(product);
+  return [
+    ...(floats
+      ? [
+          step(
+            'at the stove',
+            'Skim. Stand it off the heat, stirring now and then, so that the pieces spread.',
+            5,
+          ),
+        ]
+      : []),
+    step('at the jars', fill),
+    step('at the jars', process),
+    step(
+      'at the jars',
+      'Cool 12 to 24 hours untouched, then press each lid. What has not sealed goes in the fridge, or is processed again within 24 hours.',
+      12 * 60,
+      false,
+    ),
+  ];
+}

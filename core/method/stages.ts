@@ -1,0 +1,138 @@
+import type { HeatSource, Stage } from '../boil/index.ts';
+import { startContents, type Contents, type UnderstoodLine } from '../formula/index.ts';
+import { CURD_DONE_C, isSugar, METHODS, type Method } from './methods.ts';
+import type { Product } from './products.ts';
+
+/** Minutes under a lid that peel of a marmalade takes to soften, and fruit of a butter to cook to a sauce; common practice. */
+const SOFTEN_PEEL_MIN = 45;
+const COOK_TO_SAUCE_MIN = 20;
+/** A slow cooker's lid stays on this long; common practice. */
+const SLOW_LID_MIN = 8 * 60;
+/** Taking the pot off to purée. */
+const PUREE_MIN = 5;
+/** A curd is whisked over gentle heat. */
+const GENTLE_FLAME = 0.3;
+
+export type Course = {
+  /** What is in the pot when it is lit. */
+  readonly first: Contents;
+  readonly stages: readonly Stage[];
+};
+
+/** Minutes from the first bubbles to a rolling boil that stirring does not stop; common practice, judgement. */
+const ROLLING_MIN = 2;
+
+const TO_THE_BOIL: Stage = { name: 'to the boil', until: { kind: 'boil' } };
+const ROLLING: Stage = {
+  name: 'to a full rolling boil',
+  until: { kind: 'minutes', minutes: ROLLING_MIN },
+};
+
+/** What goes in cold, and the stages of the cook, by method and product. */
+export function courseOf(
+  product: Product,
+  method: Method,
+  lines: readonly UnderstoodLine[],
+  targetPct: number,
+  heat: HeatSource,
+  /** Minutes at the full boil, where the cook asks for others than the method's own. */
+  boilMin: number | null = null,
+): Course {
+  const all = startContents(lines);
+  const rest = (later: (line: UnderstoodLine) => boolean) =>
+    startContents(lines.filter((line) => !later(line)));
+  const only = (which: (line: UnderstoodLine) => boolean) => startContents(lines.filter(which));
+  const timed: Stage = {
+    name: 'full rolling boil',
+    until: { kind: 'minutes', minutes: boilMin ?? METHODS[method].boilMin ?? 0 },
+  };
+  const boilDown: Stage = { name: 'boil to the stop', until: { kind: 'solubles', pct: targetPct } };
+  switch (method) {
+    case 'long-boil':
+      return product === 'marmalade'
+        ? {
+            first: rest(isSugar),
+            stages: [
+              TO_THE_BOIL,
+              {
+                name: 'soften the peel, lid on',
+                lid: true,
+                flame: 0.4,
+                until: { kind: 'minutes', minutes: SOFTEN_PEEL_MIN },
+              },
+              { ...TO_THE_BOIL, name: 'sugar in, back to the boil', add: only(isSugar) },
+              boilDown,
+            ],
+          }
+        : { first: all, stages: [TO_THE_BOIL, boilDown] };
+    case 'powdered-pectin':
+      return {
+        first: rest(isSugar),
+        stages: [
+          TO_THE_BOIL,
+          ROLLING,
+          { ...TO_THE_BOIL, name: 'all the sugar, back to the boil', add: only(isSugar) },
+          ROLLING,
+          timed,
+        ],
+      };
+    case 'liquid-pectin': {
+      const isPectin = ({ ingredient }: UnderstoodLine) => ingredient.kind === 'pectin';
+      return {
+        first: rest(isPectin),
+        stages: [
+          TO_THE_BOIL,
+          ROLLING,
+          { ...TO_THE_BOIL, name: 'pectin in, back to the boil', add: only(isPectin) },
+          ROLLING,
+          timed,
+        ],
+      };
+    }
+    case 'low-methoxyl': {
+      const together = (line: UnderstoodLine) => isSugar(line) || line.ingredient.kind === 'pectin';
+      return {
+        first: rest(together),
+        stages: [
+          TO_THE_BOIL,
+          { ...TO_THE_BOIL, name: 'sugar with pectin in, back to the boil', add: only(together) },
+          timed,
+        ],
+      };
+    }
+    case 'reduce':
+      return {
+        first: rest(isSugar),
+        stages: [
+          ...(heat.slow ? slowSoftening : quickSoftening),
+          { name: 'purée', flame: 0, until: { kind: 'minutes', minutes: PUREE_MIN } },
+          { ...boilDown, name: 'reduce, lid off', add: only(isSugar) },
+        ],
+      };
+    case 'egg':
+      return {
+        first: all,
+        stages: [
+          {
+            name: 'whisk to 77 °C',
+            flame: GENTLE_FLAME,
+            until: { kind: 'temperature', tempC: CURD_DONE_C },
+          },
+        ],
+      };
+  }
+}
+
+const quickSoftening: readonly Stage[] = [
+  { ...TO_THE_BOIL, lid: true },
+  {
+    name: 'cook to a sauce, lid on',
+    lid: true,
+    flame: 0.5,
+    until: { kind: 'minutes', minutes: COOK_TO_SAUCE_MIN },
+  },
+];
+
+const slowSoftening: readonly Stage[] = [
+  { name: 'lid on', lid: true, until: { kind: 'minutes', minutes: SLOW_LID_MIN } },
+];

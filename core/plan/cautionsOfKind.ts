@@ -1,0 +1,126 @@
+import { isSugar, METHODS } from '../method/index.ts';
+import { note, warn } from './caution.ts';
+import type { Caution } from './plan.ts';
+import type { Worked } from './worked.ts';
+
+/** One box of regular powder, g: what one pot of a timed boil is meant for; common practice. */
+const ONE_BOX_G = 60;
+
+/** What to mind because of what is made, how, on what heat and out of what. */
+export function kindCautions(worked: Worked): Caution[] {
+  if (worked.understood.length === 0) return [];
+  return [...methodCautions(worked), ...productCautions(worked), ...ingredientCautions(worked)];
+}
+
+function methodCautions({ choice, understood, heat }: Worked): Caution[] {
+  const found: Caution[] = [];
+  const { setModel, stopKind } = METHODS[choice.method];
+  const gramsOf = (id: string) =>
+    understood
+      .filter(({ ingredient }) => ingredient.id === id)
+      .reduce((sum, { massG }) => sum + massG.typical, 0);
+  if (setModel === 'high-methoxyl' && stopKind === 'timed-boil') {
+    found.push(
+      note(
+        'do-not-cut-sugar',
+        'Regular pectin gels only with its full sugar: cut the sugar and it pours. For less sugar, use low-methoxyl pectin.',
+      ),
+    );
+    if (gramsOf('powdered-pectin') > ONE_BOX_G) {
+      found.push(
+        warn(
+          'double-batch',
+          'More than one box in one pot: double batches take longer to the boil and often set badly. Cook them one after another.',
+        ),
+      );
+    }
+  }
+  if (heat.slow) {
+    found.push(
+      note(
+        'keep-hot',
+        'Keep it above 60 °C (140 °F) all the while it cooks, and cool what goes in the fridge quickly.',
+      ),
+    );
+  }
+  return found;
+}
+
+function productCautions({ request, understood }: Worked): Caution[] {
+  const { product } = request;
+  const holds = (id: string) => understood.some(({ ingredient }) => ingredient.id === id);
+  const found: Caution[] = [];
+  if (product === 'curd') {
+    found.push(
+      note(
+        'curd-heat',
+        'Whisk it to 77 °C (170 °F) and no hotter than needed: above 82 °C (180 °F) the egg curdles. Never boil it.',
+      ),
+    );
+    if (!understood.some(({ ingredient }) => ingredient.make.insolublesAre === 'egg')) {
+      found.push(warn('no-egg', 'No egg yet. A curd thickens on nothing else.'));
+    }
+  }
+  if (product === 'pepper-jelly') {
+    found.push(
+      note('vinegar-is-for-safety', 'Vinegar must be of 5 % acidity. Never reduce it or thin it.'),
+    );
+  }
+  if (product === 'butter') {
+    found.push(
+      note('spits', 'A thick butter spits: use a deep pot, a long spoon and a loose cover.'),
+    );
+  }
+  if (holds('chilli')) {
+    found.push(note('gloves', 'Wear gloves with hot peppers, and keep your hands off your face.'));
+  }
+  return found;
+}
+
+function ingredientCautions({ understood, choice }: Worked): Caution[] {
+  const found: Caution[] = [];
+  const { setModel } = METHODS[choice.method];
+  const rows = understood.map(({ ingredient }) => ingredient);
+  const odd = rows.find(
+    (row) =>
+      row.kind === 'sweetener' &&
+      !['sugar', 'brown-sugar', 'raw-sugar', 'jam-sugar'].includes(row.id),
+  );
+  if (odd?.note !== undefined) found.push(note('sweetener', `${capital(odd.name)}: ${odd.note}`));
+  if (
+    setModel === 'high-methoxyl' &&
+    rows.some(({ kind }) => kind === 'sweetener') &&
+    !understood.some(isSugar)
+  ) {
+    found.push(
+      warn(
+        'no-gel-without-sugar',
+        'A substitute sweetens and does not gel: pectin of this kind needs sugar. Use low-methoxyl pectin.',
+      ),
+    );
+  }
+  if (
+    rows.some(
+      (row) =>
+        (row.kind === 'fruit' || row.kind === 'juice') &&
+        row.acidClass !== undefined &&
+        row.acidClass !== 'high',
+    ) &&
+    rows.some(({ id }) => id === 'lemon-juice' || id === 'lime-juice')
+  ) {
+    found.push(
+      note(
+        'bottled-for-safety',
+        'Fresh lemons vary in strength. Where the acid is there for safety, use bottled juice.',
+      ),
+    );
+  }
+  if (rows.some(({ id }) => id === 'jam-sugar')) {
+    found.push(
+      note('jam-sugar', 'Sugars with pectin differ by maker: follow the ratio on the bag.'),
+    );
+  }
+  return found;
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,0 +1,187 @@
+import { massOf, startContents, type LineReading } from '../formula/index.ts';
+import { METHODS, PRODUCTS, type Method } from '../method/index.ts';
+import type { Change } from './change.ts';
+import { leastSteps } from './leastSteps.ts';
+import type { ShortSide } from './plan.ts';
+import type { Boil, Worked } from './worked.ts';
+
+/** Something a cook can change, in the steps in which it is measured. */
+export type Fix = {
+  readonly change: (steps: number) => Change;
+  readonly say: (steps: number) => string;
+  /** The most steps worth trying. */
+  readonly most: number;
+  /** Offered only where this one, tried before it, does not do. */
+  readonly failing?: Fix;
+};
+
+type Replan = (change: Change, draws: number) => Boil | null;
+
+/** The thickest target worth boiling to, g per 100 g. */
+const MOST_TARGET_PCT = 70;
+const MOST_BUTTER_PCT = 60;
+/** Acid at which high-methoxyl pectin links best. */
+const BEST_PH = 3.2;
+/** Most low-sugar pectin to a kilogram in the pot: a spread of 1.2 % pectin is as stiff as any maker advises. */
+const LOW_SUGAR_PER_KG_G = 32;
+/** Lemon juice is measured by the teaspoon, and beyond the second figure a batch wants something else. */
+const LEMON_STEP_ML = 5;
+const LEMON_PER_KG_ML = 80;
+
+/** What could mend a short side of this batch, the smallest interference first. */
+export function fixesFor(
+  worked: Worked,
+  readings: readonly LineReading[],
+  short: ShortSide,
+  replan: Replan,
+): Fix[] {
+  const kitchen = fixing(worked, readings);
+  switch (METHODS[worked.choice.method].setModel) {
+    case 'high-methoxyl':
+      return sugarGelFixes(kitchen, short, replan);
+    case 'low-methoxyl':
+      return calciumGelFixes(kitchen, short);
+    case 'body':
+      return short === 'fruit' ? [kitchen.boilFurther(MOST_BUTTER_PCT)] : [];
+    case 'egg':
+      return short === 'egg'
+        ? [kitchen.add((n) => `${n} egg ${n === 1 ? 'yolk' : 'yolks'}`, 1, 12, 'thicken it')]
+        : [];
+  }
+}
+
+type Kitchen = ReturnType<typeof fixing>;
+
+/** The kinds of fix, for one batch. */
+function fixing({ request, choice, understood, boil }: Worked, readings: readonly LineReading[]) {
+  const potKg = massOf(startContents(understood)) / 1000;
+  const { method } = choice;
+  const addLines = (lines: (n: number) => string[], most: number, does: string): Fix => ({
+    // The method stays what it is, whatever is added: a little powder does not make it a timed boil.
+    change: (n) => ({ add: lines(n), method }),
+    say: (n) => `Add ${lines(n).join(' and ')}, to ${does}.`,
+    most,
+  });
+  return {
+    request,
+    method,
+    addLines,
+    potKg,
+    isJelly: request.product === 'jelly' || request.product === 'infusion-jelly',
+    add: (line: (n: number) => string, step: number, mostPerKg: number, does: string): Fix =>
+      addLines((n) => [line(n * step)], Math.floor((mostPerKg * potKg) / step), does),
+    indexesOf: (which: (id: string, kind: string) => boolean): number[] =>
+      readings.flatMap((line, index) =>
+        line.understood && which(line.ingredient.id, line.ingredient.kind) ? [index] : [],
+      ),
+    names: (indexes: readonly number[]): string =>
+      indexes
+        .map((index) => readings[index])
+        .map((line) => (line?.understood ? line.ingredient.name : ''))
+        .join(' and '),
+    offers: (other: Method): boolean => PRODUCTS[request.product].methods.includes(other),
+    boilFurther(mostPct: number): Fix {
+      const fromPct = Math.round(boil?.targetPct ?? mostPct);
+      return {
+        change: (n) => ({ targetSolublesPct: fromPct + n, method }),
+        say: (n) => `Boil it down further, to ${fromPct + n} % soluble solids.`,
+        most: Math.max(0, mostPct - fromPct),
+      };
+    },
+  };
+}
+
+function sugarGelFixes(kitchen: Kitchen, short: ShortSide, replan: Replan): Fix[] {
+  const timed = METHODS[kitchen.method].stopKind === 'timed-boil';
+  const lemon = kitchen.add(
+    (mL) => `${mL} mL bottled lemon juice`,
+    LEMON_STEP_ML,
+    LEMON_PER_KG_ML,
+    'bring the acid to where pectin links best',
+  );
+  const powder = kitchen.add(
+    (g) => `${g} g powdered pectin`,
+    1,
+    30,
+    'bring the pectin that the fruit lacks',
+  );
+  const fruit = kitchen.isJelly
+    ? [kitchen.add((mL) => `${mL} mL crab apple juice`, 10, 400, 'bring pectin and acid')]
+    : [
+        kitchen.add((g) => `${g} g chopped under-ripe apples`, 10, 400, 'bring pectin and acid'),
+        kitchen.add((g) => `${g} g redcurrants`, 10, 400, 'bring pectin and acid'),
+      ];
+  const calcium = calciumInstead(kitchen);
+  if (short === 'sugar') {
+    return [
+      kitchen.add((g) => `${g} g sugar`, 10, 1000, 'let the pectin link'),
+      ...(timed && kitchen.offers('long-boil') ? [longBoilInstead()] : []),
+      ...(timed ? [] : [kitchen.boilFurther(MOST_TARGET_PCT)]),
+      ...calcium,
+    ];
+  }
+  const both = lemonAndPowder(kitchen, lemon, replan);
+  return short === 'acid'
+    ? [lemon, ...both, ...fruit, powder, ...calcium]
+    : [powder, ...fruit, lemon, ...both, ...calcium];
+}
+
+/** Lemon juice as far as the acid is best, and then powder: for what is short of both. */
+function lemonAndPowder({ addLines, potKg, method }: Kitchen, alone: Fix, replan: Replan): Fix[] {
+  const most = Math.floor((LEMON_PER_KG_ML * potKg) / LEMON_STEP_ML);
+  const lemon = (n: number) => `${n * LEMON_STEP_ML} mL bottled lemon juice`;
+  const sour = (n: number) => (replan({ add: [lemon(n)], method }, 0)?.pH ?? 0) <= BEST_PH;
+  const steps = leastSteps(most, sour) ?? most;
+  if (steps < 1) return [];
+  return [
+    {
+      ...addLines(
+        (n) => [lemon(steps), `${n} g powdered pectin`],
+        Math.floor(30 * potKg),
+        'bring the acid to where pectin links best, and the pectin that the fruit lacks',
+      ),
+      failing: alone,
+    },
+  ];
+}
+
+/** The same batch boiled down to a jam's solids instead of by the clock. */
+const longBoilInstead = (): Fix => ({
+  change: () => ({ method: 'long-boil' }),
+  say: () =>
+    'Boil it down by the long-boil method instead, to its stop. It takes longer and makes fewer jars.',
+  most: 1,
+});
+
+/** A gel that sets on calcium: the sugar is then free. */
+function calciumInstead(kitchen: Kitchen): Fix[] {
+  if (!kitchen.offers('low-methoxyl')) return [];
+  const drop = kitchen.indexesOf((_, kind) => kind === 'pectin');
+  const instead = drop.length === 0 ? '' : `, in place of the ${kitchen.names(drop)}`;
+  const grams = (n: number) => `${2 * n} g low-sugar pectin`;
+  return [
+    {
+      change: (n) => ({ drop, add: [grams(n)], method: 'low-methoxyl' }),
+      say: (n) =>
+        `Cook it by the low-methoxyl method with ${grams(n)}${instead}. Sugar is then free.`,
+      most: Math.floor((LOW_SUGAR_PER_KG_G * kitchen.potKg) / 2),
+    },
+  ];
+}
+
+function calciumGelFixes(kitchen: Kitchen, short: ShortSide): Fix[] {
+  const own = kitchen.indexesOf((id) => id === 'low-methoxyl-pectin');
+  const name = own.length > 0 ? 'low-methoxyl pectin' : 'low-sugar pectin';
+  switch (short) {
+    case 'pectin':
+      return [kitchen.add((g) => `${g} g ${name}`, 1, 30, 'bring the pectin that is short')];
+    case 'calcium':
+      return [kitchen.add((mL) => `${mL} mL calcium water`, 5, 100, 'link the pectin')];
+    case 'acid':
+      return [
+        kitchen.add((mL) => `${mL} mL bottled lemon juice`, LEMON_STEP_ML, 80, 'bring the acid'),
+      ];
+    default:
+      return [];
+  }
+}

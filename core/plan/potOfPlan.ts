@@ -1,0 +1,41 @@
+import { boilOverOf, drySolidsPct, scorchIndex, stirEveryMin } from '../boil/index.ts';
+import { METHODS, type Method } from '../method/index.ts';
+import { FILLING_TEMP_C, volumeMl } from '../yield/index.ts';
+import type { Plan } from './plan.ts';
+import { roundTo } from './round.ts';
+import type { Boil, Worked } from './worked.ts';
+
+/** How the pot behaves: whether it climbs out, and how soon its base would scorch. */
+export function potOf(
+  { request: { pot }, heat }: Worked,
+  { all, finish }: Boil,
+  method: Method,
+): NonNullable<Plan['pot']> {
+  const baseM2 = (Math.PI / 4) * ((pot?.diameterCm ?? heat.panCm) / 100) ** 2;
+  const scorchAt = (batch: Parameters<typeof drySolidsPct>[0]) =>
+    scorchIndex(drySolidsPct(batch), heat.powerW / baseM2);
+  const [start, end] = [scorchAt(all), scorchAt(finish.contents)];
+  const whisked = METHODS[method].stopKind === 'egg';
+  return {
+    ...(pot === null || whisked
+      ? {}
+      : {
+          boilOver: rounded(
+            boilOverOf(
+              volumeMl(all, FILLING_TEMP_C),
+              (Math.PI / 4) * pot.diameterCm ** 2 * pot.heightCm,
+            ),
+          ),
+        }),
+    scorchIndex: { start: roundTo(start, 2), finish: roundTo(end, 2) },
+    stirEveryMin: whisked
+      ? { start: 0, finish: 0 }
+      : { start: stirEveryMin(start), finish: stirEveryMin(end) },
+  };
+}
+
+const rounded = (found: ReturnType<typeof boilOverOf>): ReturnType<typeof boilOverOf> => ({
+  ...found,
+  fullShare: roundTo(found.fullShare, 3),
+  foamShare: roundTo(found.foamShare, 3),
+});

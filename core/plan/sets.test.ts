@@ -1,0 +1,272 @@
+import { codes, planned, request, settles } from '../test/planned.ts';
+import { changed } from './change.ts';
+import { leastSteps } from './leastSteps.ts';
+import type { PlanRequest } from './request.ts';
+
+const replanned = (change: Partial<PlanRequest>, remedy: Parameters<typeof changed>[1]) =>
+  planned(changed(request(change), remedy));
+
+/**
+ * How known spreads set (common practice): what the pectin model is calibrated on. Fruit of the
+ * gooseberry kind holds 1 % pectin; ripe strawberries are short of both pectin and acid.
+ */
+describe('sets that every preserver knows', () => {
+  const BERRIES_AND_BOX = [
+    '1.6 kg crushed strawberries',
+    '1 box powdered pectin',
+    '¼ cup lemon juice',
+  ];
+
+  test.each<[string, Partial<PlanRequest>, readonly string[]]>([
+    [
+      'gooseberries and sugar, weight for weight',
+      { lines: ['1 kg gooseberries', '1 kg sugar', '150 g water'] },
+      ['firm'],
+    ],
+    [
+      'ripe strawberries and sugar, weight for weight',
+      { lines: ['1 kg strawberries', '1 kg sugar'] },
+      ['pours', 'loose'],
+    ],
+    [
+      'strawberries with a box of powder, lemon and 54 % solids',
+      { lines: [...BERRIES_AND_BOX, '7 cups sugar'] },
+      ['soft', 'firm'],
+    ],
+    [
+      'five cups of them with the same box and sugar, about 60 % solids',
+      { lines: ['5 cups crushed strawberries', '7 cups sugar', '1 box powdered pectin'] },
+      ['soft', 'firm'],
+    ],
+    [
+      'the same box with half the sugar',
+      { lines: [...BERRIES_AND_BOX, '3½ cups sugar'] },
+      ['pours'],
+    ],
+    [
+      'chopped sweet peppers with ¾ cup vinegar and no pectin',
+      {
+        product: 'pepper-jelly',
+        lines: ['2 cups chopped sweet peppers', '¾ cup vinegar', '1½ cups sugar'],
+      },
+      ['loose'],
+    ],
+    [
+      'bitter oranges with twice their weight in sugar',
+      {
+        product: 'marmalade',
+        lines: ['1 kg Seville oranges', '2 kg sugar', '2 litres water', '2 lemons, juiced'],
+      },
+      ['soft', 'firm'],
+    ],
+  ])('%s', (_, change, expected) => {
+    const { set } = planned(change);
+    expect(expected).toContain(set?.forecast);
+  });
+
+  test('pears, which lack acid, are told so, and lemon juice helps', () => {
+    const pears = planned({ lines: ['1 kg chopped pears', '800 g sugar'] });
+    const sharp = planned({ lines: ['1 kg chopped pears', '800 g sugar', '80 mL lemon juice'] });
+    expect(pears.set?.short).toBe('acid');
+    expect(settles(sharp)).toBeGreaterThan(settles(pears) + 0.1);
+  });
+
+  test('low-methoxyl pectin sets whatever the sugar, and wants its calcium', () => {
+    const jam = (...more: string[]) =>
+      planned({
+        lines: [
+          '4 cups crushed strawberries',
+          '2½ tsp low-methoxyl pectin',
+          '¼ cup lemon juice',
+          ...more,
+        ],
+      });
+    const calcium = '2½ tsp calcium water';
+    for (const sugar of ['¼ cup sugar', '1 cup sugar', '2 cups sugar']) {
+      expect(['soft', 'firm']).toContain(jam(sugar, calcium).set?.forecast);
+    }
+    const water = planned({
+      lines: [
+        '4 cups mint infusion',
+        '2½ tsp low-methoxyl pectin',
+        '1 cup sugar',
+        '¼ cup lemon juice',
+      ],
+    });
+    expect(water.method).toBe('low-methoxyl');
+    expect(water.set?.short).toBe('calcium');
+  });
+
+  test('a curd is as thick as its eggs, a butter as its solids', () => {
+    const curd = (yolks: number) =>
+      planned({
+        product: 'curd',
+        lines: ['1 cup bottled lemon juice', `${yolks} egg yolks`, '2 cups sugar', '¾ cup butter'],
+      }).set;
+    expect(curd(2)?.short).toBe('egg');
+    expect(curd(10)?.ratio.p50).toBeGreaterThan(3 * (curd(2)?.ratio.p50 ?? NaN));
+    const butter = (solublesPct: number) =>
+      planned({
+        product: 'butter',
+        lines: ['2 kg chopped apples', '300 g sugar'],
+        targetSolublesPct: solublesPct,
+      }).set;
+    expect(butter(25)?.short).toBe('fruit');
+    expect(butter(45)?.short).toBe('none');
+  });
+});
+
+describe('half the sugar in a jam with regular powder', () => {
+  const change = {
+    lines: [
+      '1.6 kg crushed strawberries',
+      '1 box powdered pectin',
+      '¼ cup lemon juice',
+      '3½ cups sugar',
+    ],
+  };
+
+  test('pours, for want of sugar, and sugar or the low-methoxyl method mends it', () => {
+    const { set, method } = planned(change);
+    expect(method).toBe('powdered-pectin');
+    expect(set).toMatchObject({ forecast: 'pours', short: 'sugar' });
+    const remedies = set?.remedies ?? [];
+    const sugar = remedies.find(({ change: { add } }) => add?.[0]?.endsWith('g sugar'));
+    const calcium = remedies.find(({ change: { method: other } }) => other === 'low-methoxyl');
+    expect([sugar, calcium]).not.toContain(undefined);
+    for (const remedy of remedies) {
+      const mended = replanned(change, remedy.change);
+      expect(['soft', 'firm', 'slices']).toContain(mended.set?.forecast);
+      expect(mended.set?.forecast).toBe(remedy.forecast);
+      expect(mended.set?.short).toBe('none');
+    }
+  });
+});
+
+describe('remedies', () => {
+  test.each<[string, Partial<PlanRequest>]>([
+    ['acid', { lines: ['1 kg chopped pears', '800 g sugar'] }],
+    ['pectin', { lines: ['1 kg rhubarb', '1 kg sugar'] }],
+    ['acid', { lines: ['2 kg crushed blackberries', '1.4 kg sugar'] }],
+    ['sugar', { lines: ['1 kg damsons', '700 g sugar'], targetSolublesPct: 51 }],
+    [
+      'pectin',
+      {
+        lines: [
+          '1 kg crushed peaches',
+          '200 g sugar',
+          '1 tsp low-methoxyl pectin',
+          '60 mL lemon juice',
+          '1 tbsp calcium water',
+        ],
+      },
+    ],
+    [
+      'calcium',
+      {
+        lines: [
+          '4 cups mint infusion',
+          '2½ tsp low-methoxyl pectin',
+          '1 cup sugar',
+          '¼ cup lemon juice',
+        ],
+      },
+    ],
+    [
+      'egg',
+      {
+        product: 'curd',
+        lines: ['1 cup bottled lemon juice', '3 egg yolks', '2 cups sugar', '¾ cup butter'],
+      },
+    ],
+    [
+      'fruit',
+      { product: 'butter', lines: ['2 kg chopped apples', '300 g sugar'], targetSolublesPct: 25 },
+    ],
+  ])('what is short of %s is offered what mends it, and it does', (short, change) => {
+    const { set } = planned(change);
+    expect(set?.short).toBe(short);
+    expect(set?.remedies.length).toBeGreaterThan(0);
+    for (const remedy of set?.remedies ?? []) {
+      const mended = replanned(change, remedy.change);
+      expect(['soft', 'firm', 'slices']).toContain(mended.set?.forecast);
+      expect(mended.set?.forecast).toBe(remedy.forecast);
+      expect(mended.set?.short).toBe('none');
+    }
+  });
+
+  test('are the least that does: half of the powder is not enough', () => {
+    const lines = ['1 kg rhubarb', '1 kg sugar'];
+    const powder = planned({ lines }).set?.remedies.find(({ change }) =>
+      change.add?.[0]?.endsWith('powdered pectin'),
+    );
+    const grams = Number.parseFloat(powder?.change.add?.[0] ?? '');
+    const less = planned({
+      lines: [...lines, `${0.5 * grams} g powdered pectin`],
+      method: 'long-boil',
+    });
+    expect(['pours', 'loose']).toContain(less.set?.forecast);
+  });
+
+  test('are not offered to what sets, nor when only typical figures are asked for', () => {
+    expect(planned({ lines: ['1 kg gooseberries', '1 kg sugar'] }).set?.remedies).toEqual([]);
+    const weak = ['1 kg rhubarb', '1 kg sugar'];
+    expect(planned({ lines: weak, draws: 0 }).set?.remedies).toEqual([]);
+  });
+
+  test('none is made up for melon, whose acid no spoonful mends', () => {
+    const { set } = planned({ lines: ['2.27 kg diced melon', '1.13 kg sugar'] });
+    expect(set).toMatchObject({ forecast: 'pours', short: 'acid', remedies: [] });
+  });
+
+  test('a search finds the least that is enough, or that none is', () => {
+    for (const least of [1, 2, 7, 63, 64]) {
+      expect(leastSteps(64, (n) => n >= least)).toBe(least);
+    }
+    expect(leastSteps(64, () => false)).toBeNull();
+    expect(leastSteps(0, () => true)).toBeNull();
+  });
+});
+
+describe('four times the batch in one pot', () => {
+  const pot = { diameterCm: 28, heightCm: 16 };
+  const of = (times: number) =>
+    planned({ lines: [`${1.5 * times} kg plums`, `${1.2 * times} kg sugar`], pot });
+  const [one, four] = [of(1), of(4)];
+
+  test('takes longer, wears the pectin and sets worse', () => {
+    expect(four.minutes?.p50).toBeGreaterThan(3 * (one.minutes?.p50 ?? NaN));
+    expect(four.finish?.pectinPct).toBeLessThan(0.9 * (one.finish?.pectinPct ?? NaN));
+    expect(four.set?.ratio.p50).toBeLessThan(0.9 * (one.set?.ratio.p50 ?? NaN));
+    expect(four.finish?.invertPct).toBeGreaterThan(one.finish?.invertPct ?? NaN);
+  });
+
+  test('climbs out of the pot, and how many pots would hold it', () => {
+    expect(one.pot?.boilOver?.risk).toBe('fine');
+    expect(four.pot?.boilOver).toMatchObject({ risk: 'too full', pots: 3 });
+    expect(four.pot?.boilOver?.foamShare).toBeGreaterThan(1);
+  });
+
+  test('and the plan says so', () => {
+    expect(codes(four)).toEqual(expect.arrayContaining(['boil-over', 'long-boil-wears-pectin']));
+    expect(codes(one)).not.toContain('long-boil-wears-pectin');
+    expect(codes(one)).not.toContain('boil-over');
+  });
+
+  test('two boxes of powder in one pot are warned of too', () => {
+    const boxes = (n: number) =>
+      planned({
+        lines: [`${n} boxes powdered pectin`, `${n} kg strawberries`, `${1.4 * n} kg sugar`],
+      });
+    expect(codes(boxes(2))).toContain('double-batch');
+    expect(codes(boxes(1))).not.toContain('double-batch');
+  });
+});
+
+test('a burner that cannot do it is told, and no minutes are made up', () => {
+  const found = planned({ lines: ['200 kg plums', '150 kg sugar'], netPowerKw: 0.6 });
+  expect(codes(found)).toContain('burner-too-small');
+  expect(found.minutes).toBeUndefined();
+  expect(found.set).toBeUndefined();
+  expect(found.yield?.volumeMl.p50).toBeGreaterThan(150_000);
+});

@@ -1,0 +1,30 @@
+import { boilingPointC, ruleStopC } from '../boil/index.ts';
+import { CURD_DONE_C, METHODS } from '../method/index.ts';
+import { celsiusToFahrenheit } from '../quantity/index.ts';
+import type { Plan } from './plan.ts';
+import { roundTo } from './round.ts';
+import type { Worked } from './worked.ts';
+
+/** Where to stop, by the method's own sign; the temperature is what this recipe shows there. */
+export function stopOf({ request, ambient, choice, boil }: Worked): Plan['stop'] {
+  const { waterBoilsC } = ambient;
+  const { stopKind, boilMin } = METHODS[choice.method];
+  const ruleTempC = ruleStopC(ambient);
+  const stop = {
+    kind: stopKind,
+    boilMin: boilMin === null ? null : (request.boilMin ?? boilMin),
+    waterBoilsC: roundTo(waterBoilsC, 2),
+    waterBoilsF: roundTo(celsiusToFahrenheit(waterBoilsC), 1),
+    ruleTempC: roundTo(ruleTempC, 2),
+    ruleTempF: roundTo(celsiusToFahrenheit(ruleTempC), 1),
+  };
+  if (boil === null) return stop;
+  const tempC =
+    stopKind === 'egg' ? CURD_DONE_C : boilingPointC(boil.finish.contents, ambient.pressurePa);
+  return {
+    ...stop,
+    tempC: roundTo(tempC, 2),
+    tempF: roundTo(celsiusToFahrenheit(tempC), 1),
+    aboveWaterC: roundTo(tempC - waterBoilsC, 2),
+  };
+}

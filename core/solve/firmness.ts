@@ -1,0 +1,73 @@
+import { massOf, startContents } from '../formula/index.ts';
+import { SET_CLASSES, setClassOf, type SetClass } from '../gel/index.ts';
+import { METHODS } from '../method/index.ts';
+import { bisect } from './bisect.ts';
+import { imagine, type Mix, type Recipe } from './imagine.ts';
+import type { Collision, Wishes } from './wishes.ts';
+
+/** The middle of each class: what makes it set, held over needed. */
+const AIM: { readonly [set in SetClass]: number } = {
+  pours: 0.35,
+  loose: 0.64,
+  soft: 0.95,
+  firm: 1.5,
+  slices: 2.3,
+};
+/** Most of a pectin to a kilogram in the pot, g. */
+const MOST_PECTIN_PER_KG = 60;
+const MOST_BUTTER_PCT = 62;
+
+/** How much of which pectin, or how far to reduce, for the firmness that was asked for. */
+export function firmnessOf(recipe: Recipe, wishes: Wishes, mix: Mix): Mix | Collision {
+  const { firmness } = wishes;
+  if (firmness === undefined) return mix;
+  const clash = (message: string): Collision => ({
+    between: [
+      'firmness',
+      wishes.sugarsPer100g !== undefined
+        ? 'sweetness'
+        : wishes.sugarG !== undefined
+          ? 'sugar'
+          : 'recipe',
+    ],
+    message,
+  });
+  const { setModel, name } = METHODS[recipe.method];
+  if (setModel === 'egg') return clash('A curd is as firm as its eggs make it.');
+  const knob = knobOf(recipe, mix, setModel);
+  const ratio = (x: number) => imagine(recipe, knob.mix(x))?.setRatio ?? NaN;
+  const x = bisect(ratio, AIM[firmness], knob.least, knob.most);
+  const found = setClassOf(ratio(x));
+  if (found === firmness) return knob.mix(x);
+  const stiffer = SET_CLASSES.indexOf(found) > SET_CLASSES.indexOf(firmness);
+  return clash(
+    stiffer
+      ? `With nothing added by ${name} it already comes out as “${found}”, stiffer than “${firmness}”.`
+      : `By ${name} it comes no further than “${found}”: ${setModel === 'high-methoxyl' ? 'there is too little sugar or acid for pectin to link' : 'more does not help'}.`,
+  );
+}
+
+/** What is turned for the firmness, and how far. */
+type Knob = {
+  readonly mix: (x: number) => Mix;
+  readonly least: number;
+  readonly most: number;
+};
+
+function knobOf(recipe: Recipe, mix: Mix, model: 'high-methoxyl' | 'low-methoxyl' | 'body'): Knob {
+  if (model === 'body') {
+    return {
+      mix: (targetPct) => ({ ...mix, targetPct }),
+      least: imagine(recipe, mix)?.targetPct ?? MOST_BUTTER_PCT,
+      most: MOST_BUTTER_PCT,
+    };
+  }
+  const own = recipe.lines.find(({ ingredient }) => ingredient.kind === 'pectin')?.ingredient.id;
+  const id = own ?? (model === 'low-methoxyl' ? 'low-sugar-pectin' : 'powdered-pectin');
+  const potKg = (massOf(startContents(recipe.lines)) * Math.max(mix.fruit, mix.sugar)) / 1000;
+  return {
+    mix: (massG) => ({ ...mix, pectin: { id, massG } }),
+    least: 0,
+    most: MOST_PECTIN_PER_KG * potKg * (id === 'liquid-pectin' ? 3 : 1),
+  };
+}

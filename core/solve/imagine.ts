@@ -1,0 +1,76 @@
+import { massOf, scaled, sugarsG, type UnderstoodLine } from '../formula/index.ts';
+import { findIngredient } from '../larder/index.ts';
+import { isSugar, type Method } from '../method/index.ts';
+import { workOut, type PlanRequest } from '../plan/index.ts';
+import { exactly } from '../quantity/index.ts';
+import { FILLING_TEMP_C, volumeMl } from '../yield/index.ts';
+
+/** What may be moved to grant a wish. */
+export type Mix = {
+  /** Multiple of the fruit, and of all that goes with it. */
+  readonly fruit: number;
+  /** Multiple of the sugar. */
+  readonly sugar: number;
+  /** Soluble solids to stop at; null for the usual. */
+  readonly targetPct: number | null;
+  /** One pectin by its id, in all, g, in place of what the lines hold of it; null to leave them. */
+  readonly pectin: { readonly id: string; readonly massG: number } | null;
+};
+
+export const AS_WRITTEN: Omit<Mix, 'targetPct'> = { fruit: 1, sugar: 1, pectin: null };
+
+/** What a mix comes to, at its typical values. */
+export type Imagined = {
+  readonly volumeMl: number;
+  readonly sugarsPer100g: number;
+  readonly setRatio: number;
+  readonly targetPct: number;
+  /** Of the raw batch, hot. */
+  readonly potMl: number;
+};
+
+/** The recipe that is solved for: its lines as read, and its method held fast. */
+export type Recipe = {
+  readonly request: PlanRequest;
+  readonly method: Method;
+  readonly lines: readonly UnderstoodLine[];
+};
+
+/** A mix as it would turn out; null where it cannot be cooked. */
+export function imagine({ request, method, lines }: Recipe, mix: Mix): Imagined | null {
+  const { boil } = workOut(
+    { ...request, method, targetSolublesPct: mix.targetPct, draws: 0 },
+    mixed(lines, mix),
+  );
+  if (boil === null) return null;
+  const { contents } = boil.finish;
+  return {
+    volumeMl: boil.forecast.volumeMl.p50,
+    sugarsPer100g: (100 * sugarsG(contents)) / massOf(contents),
+    setRatio: boil.setRatio ?? 0,
+    targetPct: boil.targetPct,
+    potMl: volumeMl(boil.all, FILLING_TEMP_C),
+  };
+}
+
+/** The lines of a mix. */
+export function mixed(lines: readonly UnderstoodLine[], mix: Mix): UnderstoodLine[] {
+  const { pectin } = mix;
+  const kept = lines
+    .filter(({ ingredient }) => ingredient.id !== pectin?.id)
+    .map((line) => scaled(line, isSugar(line) ? mix.sugar : mix.fruit))
+    .filter(({ massG }) => massG.typical > 0);
+  return pectin === null || pectin.massG === 0 ? kept : [...kept, pectinLine(pectin)];
+}
+
+function pectinLine({ id, massG }: NonNullable<Mix['pectin']>): UnderstoodLine {
+  const ingredient = findIngredient(id);
+  if (!ingredient) throw new RangeError(`The larder has no ${id}`);
+  return {
+    understood: true,
+    text: `${Number(massG.toFixed(1))} g ${ingredient.name}`,
+    ingredient,
+    form: ingredient.usualForm,
+    massG: exactly(massG),
+  };
+}

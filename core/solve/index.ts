@@ -1,0 +1,2 @@
+export * from './solveFor.ts';
+export * from './wishes.ts';

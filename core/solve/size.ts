@@ -1,0 +1,136 @@
+import type { UnderstoodLine } from '../formula/index.ts';
+import { isSugar, METHODS } from '../method/index.ts';
+import { formatGrams, formatVolume } from '../quantity/index.ts';
+import { bisect } from './bisect.ts';
+import { AS_WRITTEN, imagine, type Imagined, type Mix, type Recipe } from './imagine.ts';
+import type { Collision, Party, WishName, Wishes } from './wishes.ts';
+
+/** Largest multiple of a recipe, and of its sugar over its fruit, that is looked at. */
+const MOST_TIMES = 2000;
+const MOST_SUGAR_TIMES = 12;
+/** Targets between which a sweetness is looked for, g of solubles per 100 g. */
+const LEAST_TARGET_PCT = 20;
+const MOST_TARGET_PCT = 76;
+/** Two wishes agree when what one makes of the other is within this share of it. */
+const AGREES = 0.03;
+/** A pot is full enough at a third; common practice. */
+const FULL_ENOUGH = 1 / 3;
+
+const collision = (a: Party, b: Party, message: string): Collision => ({
+  between: [a, b],
+  message,
+});
+
+const agrees = (found: number, wanted: number): boolean => Math.abs(found / wanted - 1) <= AGREES;
+
+/** How much fruit and sugar, and where to stop, for the wishes of size and sweetness. */
+export function sizeOf(recipe: Recipe, wishes: Wishes, overfill: number): Mix | Collision {
+  const base = sweetened(recipe, wishes);
+  if ('between' in base) return base;
+  const sized = fruitAndSugar(recipe, wishes, base, overfill);
+  return 'between' in sized ? sized : inPot(recipe, wishes, sized);
+}
+
+/** The proportions that are as sweet as asked: by the stop where it is boiled down, by the sugar where the clock decides. */
+function sweetened(recipe: Recipe, { sugarsPer100g: wanted }: Wishes): Mix | Collision {
+  const plain: Mix = { ...AS_WRITTEN, targetPct: recipe.request.targetSolublesPct };
+  if (wanted === undefined) return plain;
+  const bySolids = ['temperature', 'body'].includes(METHODS[recipe.method].stopKind);
+  const mix = (x: number): Mix => (bySolids ? { ...plain, targetPct: x } : { ...plain, sugar: x });
+  const sweetness = (x: number) => imagine(recipe, mix(x))?.sugarsPer100g ?? NaN;
+  const x = bySolids
+    ? bisect(sweetness, wanted, LEAST_TARGET_PCT, MOST_TARGET_PCT)
+    : bisect(sweetness, wanted, 0, MOST_SUGAR_TIMES);
+  const found = sweetness(x);
+  return agrees(found, wanted)
+    ? mix(x)
+    : collision(
+        'sweetness',
+        'recipe',
+        `By ${METHODS[recipe.method].name} this fruit comes to ${found.toFixed(0)} g of sugars in 100 g, and not to ${wanted}.`,
+      );
+}
+
+const gramsOf = (lines: readonly UnderstoodLine[], which: (line: UnderstoodLine) => boolean) =>
+  lines.filter(which).reduce((sum, { massG }) => sum + massG.typical, 0);
+
+const isFruit = ({ ingredient }: UnderstoodLine): boolean =>
+  ingredient.kind === 'fruit' || ingredient.kind === 'juice';
+
+function fruitAndSugar(
+  recipe: Recipe,
+  { fruitG, sugarG, jars, sugarsPer100g }: Wishes,
+  base: Mix,
+  overfill: number,
+): Mix | Collision {
+  const [hasFruitG, hasSugarG] = [gramsOf(recipe.lines, isFruit), gramsOf(recipe.lines, isSugar)];
+  if (fruitG !== undefined && hasFruitG === 0)
+    return collision('fruit', 'recipe', 'The recipe has no fruit to change.');
+  if (sugarG !== undefined && hasSugarG === 0)
+    return collision('sugar', 'recipe', 'The recipe has no sugar to change.');
+  const fruit = fruitG === undefined ? null : fruitG / hasFruitG;
+  const sugar = sugarG === undefined ? null : sugarG / hasSugarG;
+  // Where the clock decides, a sweetness fixes sugar by fruit.
+  const tied = sugarsPer100g !== undefined && base.sugar !== 1;
+  if (fruit !== null && sugar !== null && tied && !agrees(sugar / fruit, base.sugar)) {
+    return collision(
+      'sugar',
+      'sweetness',
+      `That fruit at that sweetness takes ${formatGrams(fruit * base.sugar * hasSugarG)} of sugar.`,
+    );
+  }
+  const times = (k: number): Mix => ({ ...base, fruit: base.fruit * k, sugar: base.sugar * k });
+  const both = (f: number, s: number): Mix => ({ ...base, fruit: f, sugar: s });
+  if (jars === undefined) {
+    if (fruit !== null) return both(fruit, sugar ?? fruit * base.sugar);
+    return sugar === null ? base : both(sugar / base.sugar, sugar);
+  }
+  const wantedMl = jars.count * jars.volumeMl * overfill;
+  const volume = (mix: Mix) => imagine(recipe, mix)?.volumeMl ?? NaN;
+  const free = fruit === null && sugar === null;
+  const [mix, held]: [(x: number) => Mix, WishName] = free
+    ? [times, 'jars']
+    : fruit !== null && sugar !== null
+      ? [() => both(fruit, sugar), 'sugar']
+      : fruit !== null
+        ? [(x) => both(fruit, tied ? fruit * base.sugar : x), tied ? 'sweetness' : 'fruit']
+        : [
+            (x) => both(tied ? (sugar ?? 0) / base.sugar : x, sugar ?? 0),
+            tied ? 'sweetness' : 'sugar',
+          ];
+  const x = bisect((at) => volume(mix(at)), wantedMl, 0, free ? MOST_TIMES : MOST_SUGAR_TIMES);
+  const found = volume(mix(x));
+  if (agrees(found, wantedMl)) return mix(x);
+  return collision(
+    'jars',
+    free ? 'recipe' : held === 'sweetness' ? (fruit === null ? 'sugar' : 'fruit') : held,
+    `Those ${jars.count} jars hold ${formatVolume(wantedMl, 'metric')}, and what is asked besides makes ${formatVolume(found, 'metric')}.`,
+  );
+}
+
+/** Holds a mix to the pot: shrunk or grown to a third of it where nothing else fixes its size. */
+function inPot(recipe: Recipe, wishes: Wishes, mix: Mix): Mix | Collision {
+  const { pot } = recipe.request;
+  if (wishes.fitsPot !== true) return mix;
+  if (pot === null)
+    return collision('pot', 'recipe', 'No pot is chosen, so its size is not known.');
+  const roomMl = (FULL_ENOUGH * Math.PI * pot.diameterCm ** 2 * pot.heightCm) / 4;
+  const takes = (k: number): Imagined | null =>
+    imagine(recipe, { ...mix, fruit: mix.fruit * k, sugar: mix.sugar * k });
+  const needsMl = takes(1)?.potMl ?? 0;
+  const size = (['jars', 'fruit', 'sugar'] as const).find(
+    (name) =>
+      wishes[({ jars: 'jars', fruit: 'fruitG', sugar: 'sugarG' } as const)[name]] !== undefined,
+  );
+  if (size === undefined) {
+    const k = roomMl / needsMl;
+    return { ...mix, fruit: mix.fruit * k, sugar: mix.sugar * k };
+  }
+  return needsMl <= roomMl * (1 + AGREES)
+    ? mix
+    : collision(
+        size,
+        'pot',
+        `That is ${formatVolume(needsMl, 'metric')} before it is boiled, and this pot takes ${formatVolume(roomMl, 'metric')} at a third full.`,
+      );
+}

@@ -1,0 +1,24 @@
+import { planBatch, USUAL_REQUEST, type Plan, type PlanRequest } from '../plan/index.ts';
+
+/** A request at sea level for jars boiled sterile, with whatever a test changes. */
+export const request = (change: Partial<PlanRequest>): PlanRequest => ({
+  ...USUAL_REQUEST,
+  lines: ['2 kg crushed blackberries', '1.4 kg sugar'],
+  altitudeM: 0,
+  school: 'sterilised',
+  draws: 600,
+  ...change,
+});
+
+/** The plan of such a request. Throws with every fault when it is refused. */
+export function planned(change: Partial<PlanRequest> = {}): Plan {
+  const outcome = planBatch(request(change));
+  if (!outcome.ok) throw new Error(outcome.faults.map(({ message }) => message).join(' '));
+  return outcome.plan;
+}
+
+export const codes = (of: Plan): string[] => of.cautions.map(({ code }) => code);
+
+/** Share of the imagined batches that set at least softly. */
+export const settles = ({ set }: Plan): number =>
+  (set?.share.soft ?? 0) + (set?.share.firm ?? 0) + (set?.share.slices ?? 0);
