@@ -155,7 +155,7 @@ export function gramsToReach(
   if (pHWith(0) <= targetPH) return 0;
   if (pHWith(mostG) > targetPH) return null;
   let [little, enough] = [0, mostG];
-  while (enough - little > 1e-6 * mostG) {
+  while (enough - little > 1e-9 * mostG) {
     const middle = (little + enough) / 2;
     if (pHWith(middle) > targetPH) little = middle;
     else enough = middle;

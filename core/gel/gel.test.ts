@@ -11,6 +11,9 @@ import {
   type AcidLoad,
 } from './acidity.ts';
 import { ACID_IDS, ACIDS_BY_ID, meanCharge } from './acids.ts';
+import { NOTHING } from '../formula/index.ts';
+import { butterRatio, curdRatio } from './body.ts';
+import { LOW_METHOXYL_PECTIN, lowMethoxylRatio } from './lowMethoxyl.ts';
 import {
   needByPH,
   needBySolubles,
@@ -170,5 +173,81 @@ describe('pectin needed', () => {
     [2.5, 'slices'],
   ])('holding %d of what it needs, it %s', (ratio, set) => {
     expect(setClassOf(ratio)).toBe(set);
+  });
+});
+
+/** Points of the curves as the trade's judgement has them; the curve between them is smooth. */
+describe('the curves of need', () => {
+  test.each([
+    [50, 4],
+    [55, 1.9],
+    [60, 1.25],
+    [65, 1],
+    [68, 0.9],
+  ])('at %d %% soluble solids: %d', (pct, need) => {
+    expect(needBySolubles(pct)).toBeCloseTo(need, 9);
+  });
+
+  test.each([
+    [2.8, 1.05],
+    [3, 1],
+    [3.2, 1],
+    [3.4, 1.35],
+    [3.6, 2.5],
+  ])('at pH %d: %d', (pH, need) => {
+    expect(needByPH(pH)).toBeCloseTo(need, 9);
+  });
+
+  test('have no kinks: the slope changes little from step to step', () => {
+    const slope = (pct: number) =>
+      Math.log(needBySolubles(pct + 0.01) / needBySolubles(pct)) / 0.01;
+    for (let pct = 48; pct < 74; pct += 0.1) {
+      expect(Math.abs(slope(pct + 0.1) - slope(pct))).toBeLessThan(0.02);
+    }
+  });
+});
+
+/** Makers’ usual doses: 0.5–1.2 % pectin, 15–45 mg calcium a gram, 10–55 % solids, pH 2.8–4.5. */
+describe('low-methoxyl pectin', () => {
+  const usual = {
+    pectinPct: LOW_METHOXYL_PECTIN.value,
+    calciumMgPerG: 30,
+    solublesPct: 30,
+    pH: 3.5,
+  };
+
+  test('sugar is free inside the window', () => {
+    for (const solublesPct of [10, 30, 55]) {
+      expect(lowMethoxylRatio({ ...usual, solublesPct })).toBeCloseTo(1, 9);
+    }
+  });
+
+  test.each([
+    ['too little calcium', { calciumMgPerG: 5 }],
+    ['too much calcium', { calciumMgPerG: 120 }],
+    ['too much sugar', { solublesPct: 68 }],
+    ['too little acid', { pH: 5.5 }],
+    ['half the pectin', { pectinPct: 0.32 }],
+  ])('%s weakens it', (_, change) => {
+    expect(lowMethoxylRatio({ ...usual, ...change })).toBeLessThan(0.75);
+  });
+});
+
+describe('butters and curds', () => {
+  test('a sweetened butter at 43 % and a plain one at 34 % both mound (21 CFR 150.110; common practice)', () => {
+    const sweet = { ...NOTHING, hexoses: 430, insolubles: 22, water: 548 };
+    const plain = { ...NOTHING, hexoses: 340, insolubles: 45, water: 615 };
+    for (const batch of [sweet, plain]) {
+      expect(setClassOf(butterRatio(batch))).toMatch(/soft|firm/);
+    }
+    expect(setClassOf(butterRatio({ ...NOTHING, hexoses: 110, insolubles: 15, water: 875 }))).toBe(
+      'pours',
+    );
+  });
+
+  test('four eggs and seven yolks to a cup of juice stand; two eggs do not (common practice)', () => {
+    const curd = (egg: number) => ({ ...NOTHING, sucrose: 500, fat: 140, water: 500, egg });
+    expect(setClassOf(curdRatio(curd(110)))).toBe('firm');
+    expect(setClassOf(curdRatio(curd(23)))).toBe('pours');
   });
 });

@@ -10,6 +10,7 @@ import {
   formatVolume,
 } from './format.ts';
 import { exactly, range } from './range.ts';
+import { smoothThrough } from './smooth.ts';
 import {
   celsiusDegrees,
   celsiusToFahrenheit,
@@ -137,5 +138,36 @@ describe('ranges', () => {
     expect(() => range(2, 1, 3)).toThrow(RangeError);
     expect(() => range(1, NaN, 3)).toThrow(RangeError);
     expect(exactly(4)).toEqual({ low: 4, typical: 4, high: 4 });
+  });
+});
+
+describe('a smooth curve through points', () => {
+  const points = [
+    [0, 0],
+    [1, 1],
+    [2, 1],
+    [3, 5],
+  ] as const;
+  const curve = smoothThrough(points);
+
+  test('goes through them, and straight on beyond', () => {
+    for (const [x, y] of points) expect(curve(x)).toBeCloseTo(y, 12);
+    expect(curve(4) - curve(3.5)).toBeCloseTo(curve(5) - curve(4.5), 12);
+  });
+
+  test('is level where they are, and never overshoots', () => {
+    for (let x = 1; x <= 2; x += 0.05) expect(curve(x)).toBeCloseTo(1, 12);
+    for (let x = 0; x < 3; x += 0.05)
+      expect(curve(x + 0.05)).toBeGreaterThanOrEqual(curve(x) - 1e-12);
+  });
+
+  test('needs two points, x rising', () => {
+    expect(() => smoothThrough([[0, 0]])).toThrow(RangeError);
+    expect(() =>
+      smoothThrough([
+        [1, 0],
+        [1, 2],
+      ]),
+    ).toThrow(RangeError);
   });
 });

@@ -150,6 +150,7 @@ function fewest(
   const cheapest = kinds.map((_, from) =>
     kinds.slice(from).sort((x, y) => x.perJar / x.step - y.perJar / y.step),
   );
+  const stock = kinds.map((_, from) => stocksOf(kinds.slice(from)));
   const search = (from: number, left: number, kindsLeft: number, cost: number): void => {
     if (Math.ceil(cost + leastCost(cheapest[from] ?? [], left)) >= least) return;
     if (left === 0) {
@@ -157,7 +158,7 @@ function fewest(
       return;
     }
     const kind = kinds[from];
-    if (kind === undefined || kindsLeft === 0 || left > stockOf(kinds, from, kindsLeft)) return;
+    if (kind === undefined || left > (stock[from]?.[kindsLeft] ?? Infinity)) return;
     const { step, most, perJar } = kind;
     const after = fillable[from + 1] as Uint32Array;
     const whole = Math.floor(left / step);
@@ -192,11 +193,9 @@ function leastCost(cheapest: readonly Kind[], left: number): number {
   return cost - 1e-6 * cost;
 }
 
-/** Most that so many of the kinds from one on can hold together, mL. */
-const stockOf = (kinds: readonly Kind[], from: number, count: number): number =>
-  kinds
-    .slice(from)
-    .map(({ step, most }) => step * most)
-    .sort((x, y) => y - x)
-    .slice(0, count)
-    .reduce((sum, ml) => sum + ml, 0);
+/** Most that none, one, two … of the kinds can hold together, mL. */
+function stocksOf(kinds: readonly Kind[]): number[] {
+  const largestFirst = kinds.map(({ step, most }) => step * most).sort((x, y) => y - x);
+  let sum = 0;
+  return [0, ...largestFirst.map((ml) => (sum += ml))];
+}
