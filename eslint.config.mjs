@@ -19,6 +19,7 @@ const CORE_ROOMS = [
   'label',
   'plan',
   'solve',
+  'prepare',
   'formats',
 ];
 

@@ -8,6 +8,7 @@ export * from './label/index.ts';
 export * from './larder/index.ts';
 export * from './method/index.ts';
 export * from './plan/index.ts';
+export * from './prepare/index.ts';
 export * from './process/index.ts';
 export * from './quantity/index.ts';
 export * from './solve/index.ts';

@@ -3,6 +3,7 @@ import { findIngredient, type Ingredient } from '../larder/index.ts';
 import { contentsOf, massOf, plus, solublesPctOf } from './contents.ts';
 import { MOST_LINE_CHARS, type UnderstoodLine } from './line.ts';
 import { readLine, readWeighedLine } from './readLine.ts';
+import { restate, RIPENESS_STOPS } from './restate.ts';
 import { scaleLine } from './scaleLine.ts';
 
 const understood = (text: string): UnderstoodLine => {
@@ -270,5 +271,33 @@ describe('scaling a line', () => {
         },
       ),
     );
+  });
+});
+
+describe('a line said anew', () => {
+  test.each([
+    ['2 cups plums', { form: 'crushed' }, '2 cups crushed plum'],
+    ['1.4 kg ripe damsons', { ripeness: 0.2 }, '1.4 kg under-ripe damson'],
+    ['1 kg frozen raspberries', { state: 'fresh' }, '1 kg raspberry'],
+    ['500 g apricots', { state: 'dried' }, '500 g dried apricot'],
+    ['3 cups apples', { state: 'juice' }, '3 cups apple juice'],
+    ['1 kg over-ripe strawberries', { ripeness: 0.5 }, '1 kg strawberry'],
+  ] as const)('“%s” with %j', (text, change, expected) => {
+    expect(restate(understood(text), change)).toBe(expected);
+  });
+
+  test('keeps the fruit and takes every ripeness, whatever was written', () => {
+    for (const text of [
+      '7 cups crushed damsons',
+      '10 medium apples',
+      '1 1/2 kg plums, stoned',
+      '5 lb 8 oz pears',
+    ]) {
+      for (const ripeness of RIPENESS_STOPS) {
+        const again = understood(restate(understood(text), { ripeness }));
+        expect(again.ingredient.id).toBe(understood(text).ingredient.id);
+        expect(again.ripeness ?? 0.5).toBe(ripeness);
+      }
+    }
   });
 });

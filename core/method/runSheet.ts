@@ -13,7 +13,7 @@ export type Step = {
 };
 
 /** Sugar that carries powdered pectin so that it does not clump, g: ¼ cup; common practice. */
-const CARRIER_SUGAR_G = 50;
+export const CARRIER_SUGAR_G = 50;
 
 /** Fruit and vegetables that are softened in a little liquid before any sugar; common practice. */
 const HARD: ReadonlySet<string> = new Set([

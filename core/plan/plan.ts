@@ -7,6 +7,7 @@ import type { Method, Product, Step, StopKind } from '../method/index.ts';
 import type { Spread } from '../quantity/index.ts';
 import type { Keeping, ShelfVerdict } from '../process/index.ts';
 import type { Change } from './change.ts';
+import type { Gauge } from './gauges.ts';
 
 /** One line of the formula as the plan used it. */
 export type PlanLine = {
@@ -131,6 +132,8 @@ export type Plan = {
     /** Jars to heat: one more than the good outcome fills. */
     readonly jarsToHeat: number;
   };
+  /** The four sides of the batch, those that can be told; absent until there is a recipe. */
+  readonly gauges?: readonly Gauge[];
   /** How the pot behaves; absent until there is a recipe. */
   readonly pot?: {
     /** Absent where no pot is given, or nothing foams. */

@@ -12,6 +12,7 @@ import {
 import { cautionsFor } from './cautions.ts';
 import { finishOfPlan, startOfPlan } from './contentsOfPlan.ts';
 import { diagnose, type Diagnosis } from './diagnosis.ts';
+import { gaugesOf } from './gauges.ts';
 import { jarsFilled, processOf, yieldOf } from './jarsOfPlan.ts';
 import type { Fault, Plan, PlanLine, PlanOutcome } from './plan.ts';
 import { potOf } from './potOfPlan.ts';
@@ -136,11 +137,13 @@ function partsOf(worked: Worked, readings: readonly LineReading[], boil: Boil): 
   const { forecast, cook } = boil;
   const finish = finishOfPlan(worked, boil);
   const diagnosis = diagnose(boil, METHODS[choice.method].setModel, finish.fruitPer100g);
+  const set = diagnosis && setOf(worked, readings, diagnosis);
   return {
     start: startOfPlan(boil),
     finish,
     ...(cook.outcome === 'reached' ? { minutes: roundSpread(forecast.minutes, 1) } : {}),
-    ...(diagnosis === undefined ? {} : { set: setOf(worked, readings, diagnosis) }),
+    ...(set === undefined ? {} : { set }),
+    gauges: gaugesOf(worked, boil, set),
     yield: yieldOf(request, forecast),
     pot: potOf(worked, boil, choice.method),
     label: {

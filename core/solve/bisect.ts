@@ -11,6 +11,7 @@ export function bisect(
   to: number,
   tolerance = 1e-6,
 ): number {
+  if (rising(from) >= target) return from;
   let [low, high] = [from, to];
   while (Number.isNaN(rising(high)) && high - low > tolerance * Math.max(1, high)) {
     high = (low + high) / 2;

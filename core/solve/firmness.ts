@@ -66,7 +66,7 @@ function knobOf(recipe: Recipe, mix: Mix, model: 'high-methoxyl' | 'low-methoxyl
   const id = own ?? (model === 'low-methoxyl' ? 'low-sugar-pectin' : 'powdered-pectin');
   const potKg = (massOf(startContents(recipe.lines)) * Math.max(mix.fruit, mix.sugar)) / 1000;
   return {
-    mix: (massG) => ({ ...mix, pectin: { id, massG } }),
+    mix: (massG) => ({ ...mix, dose: { id, massG } }),
     least: 0,
     most: MOST_PECTIN_PER_KG * potKg * (id === 'liquid-pectin' ? 3 : 1),
   };

@@ -1,4 +1,4 @@
-import { massOf, scaled, sugarsG, type UnderstoodLine } from '../formula/index.ts';
+import { massOf, scaled, solublesPctOf, sugarsG, type UnderstoodLine } from '../formula/index.ts';
 import { findIngredient } from '../larder/index.ts';
 import { isSugar, type Method } from '../method/index.ts';
 import { workOut, type PlanRequest } from '../plan/index.ts';
@@ -13,16 +13,20 @@ export type Mix = {
   readonly sugar: number;
   /** Soluble solids to stop at; null for the usual. */
   readonly targetPct: number | null;
-  /** One pectin by its id, in all, g, in place of what the lines hold of it; null to leave them. */
-  readonly pectin: { readonly id: string; readonly massG: number } | null;
+  /** One ingredient by its id, in all, g, in place of what the lines hold of it; null to leave them. */
+  readonly dose: { readonly id: string; readonly massG: number } | null;
 };
 
-export const AS_WRITTEN: Omit<Mix, 'targetPct'> = { fruit: 1, sugar: 1, pectin: null };
+export const AS_WRITTEN: Omit<Mix, 'targetPct'> = { fruit: 1, sugar: 1, dose: null };
 
 /** What a mix comes to, at its typical values. */
 export type Imagined = {
   readonly volumeMl: number;
   readonly sugarsPer100g: number;
+  readonly fruitPer100g: number;
+  readonly solublesPct: number;
+  /** Null where nothing is sour. */
+  readonly pH: number | null;
   readonly setRatio: number;
   readonly targetPct: number;
   /** Of the raw batch, hot. */
@@ -38,15 +42,19 @@ export type Recipe = {
 
 /** A mix as it would turn out; null where it cannot be cooked. */
 export function imagine({ request, method, lines }: Recipe, mix: Mix): Imagined | null {
+  const found = mixed(lines, mix);
   const { boil } = workOut(
     { ...request, method, targetSolublesPct: mix.targetPct, draws: 0 },
-    mixed(lines, mix),
+    found,
   );
   if (boil === null) return null;
   const { contents } = boil.finish;
   return {
     volumeMl: boil.forecast.volumeMl.p50,
     sugarsPer100g: (100 * sugarsG(contents)) / massOf(contents),
+    fruitPer100g: (100 * gramsOf(found, isFruit)) / massOf(contents),
+    solublesPct: solublesPctOf(contents),
+    pH: boil.pH,
     setRatio: boil.setRatio ?? 0,
     targetPct: boil.targetPct,
     potMl: volumeMl(boil.all, FILLING_TEMP_C),
@@ -55,15 +63,15 @@ export function imagine({ request, method, lines }: Recipe, mix: Mix): Imagined 
 
 /** The lines of a mix. */
 export function mixed(lines: readonly UnderstoodLine[], mix: Mix): UnderstoodLine[] {
-  const { pectin } = mix;
+  const { dose } = mix;
   const kept = lines
-    .filter(({ ingredient }) => ingredient.id !== pectin?.id)
+    .filter(({ ingredient }) => ingredient.id !== dose?.id)
     .map((line) => scaled(line, isSugar(line) ? mix.sugar : mix.fruit))
     .filter(({ massG }) => massG.typical > 0);
-  return pectin === null || pectin.massG === 0 ? kept : [...kept, pectinLine(pectin)];
+  return dose === null || dose.massG === 0 ? kept : [...kept, doseLine(dose)];
 }
 
-function pectinLine({ id, massG }: NonNullable<Mix['pectin']>): UnderstoodLine {
+function doseLine({ id, massG }: NonNullable<Mix['dose']>): UnderstoodLine {
   const ingredient = findIngredient(id);
   if (!ingredient) throw new RangeError(`The larder has no ${id}`);
   return {
@@ -74,3 +82,12 @@ function pectinLine({ id, massG }: NonNullable<Mix['pectin']>): UnderstoodLine {
     massG: exactly(massG),
   };
 }
+
+/** Grams of the lines that are meant. */
+export const gramsOf = (
+  lines: readonly UnderstoodLine[],
+  which: (line: UnderstoodLine) => boolean,
+): number => lines.filter(which).reduce((sum, { massG }) => sum + massG.typical, 0);
+
+export const isFruit = ({ ingredient }: UnderstoodLine): boolean =>
+  ingredient.kind === 'fruit' || ingredient.kind === 'juice';

@@ -1,2 +1,5 @@
+export * from './compareMethods.ts';
+export * from './lessSugar.ts';
 export * from './solveFor.ts';
+export * from './turnGauge.ts';
 export * from './wishes.ts';

@@ -1,8 +1,15 @@
-import type { UnderstoodLine } from '../formula/index.ts';
 import { isSugar, METHODS } from '../method/index.ts';
 import { formatGrams, formatVolume } from '../quantity/index.ts';
 import { bisect } from './bisect.ts';
-import { AS_WRITTEN, imagine, type Imagined, type Mix, type Recipe } from './imagine.ts';
+import {
+  AS_WRITTEN,
+  gramsOf,
+  imagine,
+  isFruit,
+  type Imagined,
+  type Mix,
+  type Recipe,
+} from './imagine.ts';
 import type { Collision, Party, WishName, Wishes } from './wishes.ts';
 
 /** Largest multiple of a recipe, and of its sugar over its fruit, that is looked at. */
@@ -50,12 +57,6 @@ function sweetened(recipe: Recipe, { sugarsPer100g: wanted }: Wishes): Mix | Col
         `By ${METHODS[recipe.method].name} this fruit comes to ${found.toFixed(0)} g of sugars in 100 g, and not to ${wanted}.`,
       );
 }
-
-const gramsOf = (lines: readonly UnderstoodLine[], which: (line: UnderstoodLine) => boolean) =>
-  lines.filter(which).reduce((sum, { massG }) => sum + massG.typical, 0);
-
-const isFruit = ({ ingredient }: UnderstoodLine): boolean =>
-  ingredient.kind === 'fruit' || ingredient.kind === 'juice';
 
 function fruitAndSugar(
   recipe: Recipe,

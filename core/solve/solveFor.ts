@@ -1,15 +1,8 @@
-import { scaleLine, type UnderstoodLine } from '../formula/index.ts';
-import { isSugar } from '../method/index.ts';
-import {
-  planBatch,
-  readLines,
-  workOut,
-  type Fault,
-  type Plan,
-  type PlanRequest,
-} from '../plan/index.ts';
+import { planBatch, type Fault, type Plan, type PlanRequest } from '../plan/index.ts';
 import { firmnessOf } from './firmness.ts';
-import { AS_WRITTEN, imagine, mixed, type Mix, type Recipe } from './imagine.ts';
+import { AS_WRITTEN, imagine, type Recipe } from './imagine.ts';
+import { recipeOf } from './recipeOf.ts';
+import { requestOf } from './requestOf.ts';
 import { sizeOf } from './size.ts';
 import type { Collision, Wishes } from './wishes.ts';
 
@@ -30,11 +23,8 @@ const MOST_TRIES = 8;
 export function solveFor(request: PlanRequest, wishes: Wishes): Solved {
   const now = planBatch(request);
   if (!now.ok) return { outcome: 'refused', faults: now.faults };
-  const { understood, puzzling, choice, boil } = workOut(
-    { ...request, draws: 0 },
-    readLines(request),
-  );
-  if (puzzling.length > 0 || boil === null) {
+  const recipe = recipeOf(request);
+  if (recipe === null) {
     return {
       outcome: 'refused',
       faults: [
@@ -45,7 +35,6 @@ export function solveFor(request: PlanRequest, wishes: Wishes): Solved {
       ],
     };
   }
-  const recipe: Recipe = { request, method: choice.method, lines: understood };
   // The middle of the imagined batches lies a little off the typical one.
   const typicalMl = imagine(recipe, {
     ...AS_WRITTEN,
@@ -60,12 +49,7 @@ function search(recipe: Recipe, wishes: Wishes, overfill: number, tries: number)
   if ('between' in sized) return { outcome: 'collides', collision: sized };
   const mix = firmnessOf(recipe, wishes, sized);
   if ('between' in mix) return { outcome: 'collides', collision: mix };
-  const request: PlanRequest = {
-    ...recipe.request,
-    method: recipe.method,
-    lines: written(recipe, mix),
-    targetSolublesPct: mix.targetPct === null ? null : Number(mix.targetPct.toFixed(1)),
-  };
+  const request = requestOf(recipe, mix);
   const outcome = planBatch(request);
   if (!outcome.ok) return { outcome: 'refused', faults: outcome.faults };
   const { jars } = wishes;
@@ -76,17 +60,4 @@ function search(recipe: Recipe, wishes: Wishes, overfill: number, tries: number)
   return short
     ? search(recipe, wishes, overfill * A_LITTLE_OVER, tries - 1)
     : { outcome: 'solved', request, plan: outcome.plan };
-}
-
-/** The lines of a mix in words, each in the measure it was written in where that can be kept. */
-function written({ request, lines }: Recipe, mix: Mix): string[] {
-  const times = (line: UnderstoodLine) => (isSugar(line) ? mix.sugar : mix.fruit);
-  const own = lines.filter(({ ingredient }) => ingredient.id !== mix.pectin?.id);
-  const added = mixed([], mix).map(({ text }) => text);
-  return [
-    ...own
-      .filter((line) => times(line) > 0)
-      .map((line) => scaleLine(line, times(line), request.packs)),
-    ...added,
-  ];
 }

@@ -1,0 +1,106 @@
+import type { UnderstoodLine } from '../formula/index.ts';
+import { LOW_METHOXYL_WINDOW, MOUNDING, CURD_EGG, type SetModel } from '../gel/index.ts';
+import { METHODS } from '../method/index.ts';
+import { commonPractice, type Spread } from '../quantity/index.ts';
+import type { Plan } from './plan.ts';
+import { roundSpread } from './round.ts';
+import type { Boil, Worked } from './worked.ts';
+
+export type GaugeId = 'fruit' | 'sugar' | 'acid' | 'pectin';
+
+/** One of the four sides of a batch: where it stands, and where this method works. */
+export type Gauge = {
+  readonly id: GaugeId;
+  /** What is measured: `soluble solids`, `pH`. */
+  readonly name: string;
+  readonly unit: string;
+  readonly value: Spread;
+  /** Where the method works; `best` where it works best. */
+  readonly window: { readonly low: number; readonly high: number };
+  readonly best?: { readonly low: number; readonly high: number };
+  /** Ends of the scale, the foot of the stick first; pH runs down, since more acid is more. */
+  readonly foot: number;
+  readonly top: number;
+  readonly reading: 'under' | 'within' | 'over';
+};
+
+export const GAUGE_WINDOWS_SOURCE = commonPractice(
+  'fruit 35–60 g per 100 g, solids 60–68 %, pH 2.8–3.5 (best 3.0–3.2) for sugar gels; makers’ windows for calcium gels',
+);
+
+type Scale = Pick<Gauge, 'name' | 'unit' | 'window' | 'best' | 'foot' | 'top'>;
+
+const SOLIDS = { name: 'soluble solids', unit: '%', foot: 0, top: 80 } as const;
+const ACID = { name: 'pH', unit: '', foot: 5, top: 2.4 } as const;
+const FRUIT = { name: 'fruit in 100 g', unit: 'g', foot: 0 } as const;
+const SETTERS = {
+  foot: 0,
+  top: 3,
+  unit: '×',
+  window: { low: 0.75, high: 2 },
+  best: { low: 1, high: 1.6 },
+} as const;
+
+const SCALES: { readonly [model in SetModel]: { readonly [id in GaugeId]: Scale } } = {
+  'high-methoxyl': {
+    fruit: { ...FRUIT, window: { low: 35, high: 75 }, top: 120 },
+    sugar: { ...SOLIDS, window: { low: 60, high: 68 } },
+    acid: { ...ACID, window: { low: 2.8, high: 3.5 }, best: { low: 3, high: 3.2 } },
+    pectin: { ...SETTERS, name: 'pectin held over needed' },
+  },
+  'low-methoxyl': {
+    fruit: { ...FRUIT, window: { low: 50, high: 100 }, top: 140 },
+    sugar: { ...SOLIDS, window: LOW_METHOXYL_WINDOW.solublesPct },
+    acid: { ...ACID, window: LOW_METHOXYL_WINDOW.pH },
+    pectin: { ...SETTERS, name: 'pectin and calcium held over needed' },
+  },
+  body: {
+    fruit: { ...FRUIT, window: { low: 80, high: 260 }, top: 320 },
+    sugar: { ...SOLIDS, window: { low: 30, high: 55 } },
+    acid: { ...ACID, window: { low: 2.8, high: 4.2 } },
+    pectin: { ...SETTERS, name: `body over ${MOUNDING.value}, where it mounds` },
+  },
+  egg: {
+    fruit: { ...FRUIT, name: 'juice in 100 g', window: { low: 15, high: 35 }, top: 60 },
+    sugar: { ...SOLIDS, window: { low: 30, high: 50 } },
+    acid: { ...ACID, window: { low: 2.2, high: 3.6 }, top: 2 },
+    pectin: { ...SETTERS, name: `egg solids over ${CURD_EGG.value} %` },
+  },
+};
+
+/** The gauges of a batch, those that can be told. */
+export function gaugesOf(
+  { choice, understood }: Worked,
+  { forecast }: Boil,
+  set: Plan['set'],
+): Gauge[] {
+  const { setModel } = METHODS[choice.method];
+  const fruitG = understood
+    .filter(standsForFruit)
+    .reduce((sum, { massG }) => sum + massG.typical, 0);
+  const { p10, p50, p90 } = forecast.massG;
+  const values: { readonly [id in GaugeId]: Spread | undefined } = {
+    // A heavier pot holds less fruit in 100 g.
+    fruit: { p10: (100 * fruitG) / p90, p50: (100 * fruitG) / p50, p90: (100 * fruitG) / p10 },
+    sugar: forecast.solublesPct,
+    acid: forecast.pH?.finish,
+    pectin: set?.ratio,
+  };
+  return (['fruit', 'sugar', 'acid', 'pectin'] as const).flatMap((id) => {
+    const value = values[id];
+    return value ? [gauge(id, value, SCALES[setModel][id])] : [];
+  });
+}
+
+const standsForFruit = ({ ingredient: { kind, id } }: UnderstoodLine): boolean =>
+  kind === 'fruit' || kind === 'juice' || /^(lemon|lime)-juice/.test(id);
+
+function gauge(id: GaugeId, value: Spread, scale: Scale): Gauge {
+  const { low, high } = scale.window;
+  return {
+    id,
+    ...scale,
+    value: roundSpread(value, id === 'fruit' || id === 'sugar' ? 1 : 2),
+    reading: value.p50 < low ? 'under' : value.p50 > high ? 'over' : 'within',
+  };
+}

@@ -1,0 +1,41 @@
+import { findIngredient } from '../larder/index.ts';
+import type { Plan } from '../plan/index.ts';
+
+/** What ingredients cost in this kitchen: minor units of its money a kilogram, by ingredient id. */
+export type Prices = { readonly [ingredient: string]: number };
+
+export type Cost = {
+  /** Minor units: cents, pence. */
+  readonly totalMinor: number;
+  /** For each full jar of the middling outcome; null where there is none. */
+  readonly perJarMinor: number | null;
+  /** What has no price yet, and is left out. */
+  readonly unpriced: readonly string[];
+};
+
+/**
+ * What a batch costs, as bought: waste is paid for. Water is free. Null where nothing in it has a price.
+ */
+export function costOf(plan: Plan, prices: Prices): Cost | null {
+  let total = 0;
+  let priced = false;
+  const unpriced: string[] = [];
+  for (const { ingredient: id, name, massG } of plan.lines) {
+    const row = id === undefined ? null : findIngredient(id);
+    if (!row || massG === undefined || row.kind === 'water') continue;
+    const price = prices[row.id];
+    if (price === undefined) {
+      unpriced.push(name ?? row.name);
+      continue;
+    }
+    priced = true;
+    total += (price * massG) / row.edibleShare / 1000;
+  }
+  if (!priced) return null;
+  const jars = plan.yield?.fullJars.p50 ?? 0;
+  return {
+    totalMinor: Math.round(total),
+    perJarMinor: jars === 0 ? null : Math.round(total / jars),
+    unpriced: [...new Set(unpriced)],
+  };
+}

@@ -1,0 +1,2 @@
+export * from './cost.ts';
+export * from './prepareOf.ts';

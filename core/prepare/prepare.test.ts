@@ -1,0 +1,85 @@
+import { codes, planned } from '../test/planned.ts';
+import { costOf } from './cost.ts';
+import { prepareOf } from './prepareOf.ts';
+
+describe('what a batch costs', () => {
+  const plan = planned({
+    lines: ['860 g prepared apples', '1.5 kg sugar', '1 cup water'],
+    draws: 0,
+  });
+
+  test('counts the waste, and says what has no price', () => {
+    // 860 g of prepared apple is 1 kg as bought at 86 % edible.
+    expect(costOf(plan, { apple: 300 })).toEqual({
+      totalMinor: 300,
+      perJarMinor: Math.round(300 / (plan.yield?.fullJars.p50 ?? NaN)),
+      unpriced: ['white sugar'],
+    });
+    expect(costOf(plan, { apple: 300, sugar: 120 })).toMatchObject({
+      totalMinor: 480,
+      unpriced: [],
+    });
+    expect(costOf(plan, {})).toBeNull();
+  });
+});
+
+describe('preparation', () => {
+  test('shopping in packs, with what is thrown away', () => {
+    const { shopping, prep } = prepareOf(
+      planned({
+        lines: ['5 lb apples, peeled and cored', '1.4 kg sugar', '1 box powdered pectin'],
+        draws: 0,
+      }),
+    );
+    const sugar = shopping.find(({ name }) => name === 'white sugar');
+    expect(sugar?.packs).toBe('2 bags of 1 kg');
+    expect(shopping.find(({ name }) => name === 'powdered pectin')?.packs).toBe('1 box of 49 g');
+    expect(prep[0]?.boughtG).toBeCloseTo(2268, 0);
+    expect((prep[0]?.wasteG ?? NaN) + (prep[0]?.preparedG ?? NaN)).toBeCloseTo(
+      prep[0]?.boughtG ?? NaN,
+      6,
+    );
+    expect(shopping.map(({ name }) => name)).not.toContain('water');
+  });
+
+  test('eggs by the piece', () => {
+    const { shopping } = prepareOf(
+      planned({
+        product: 'curd',
+        lines: ['1 cup bottled lemon juice', '4 eggs', '7 egg yolks', '2 cups sugar'],
+        draws: 0,
+      }),
+    );
+    expect(shopping.map(({ name, packs }) => [name, packs])).toEqual(
+      expect.arrayContaining([
+        ['egg', '4'],
+        ['egg yolk', '7'],
+      ]),
+    );
+  });
+
+  test('the sugar that carries the pectin comes out of the bowl', () => {
+    const { ready } = prepareOf(
+      planned({
+        lines: ['5 cups crushed strawberries', '7 cups sugar', '1 box powdered pectin'],
+        draws: 0,
+      }),
+    );
+    expect(ready.map(({ text }) => text).join(' ')).toContain('1,350 g of the sugar');
+  });
+
+  test('a marmalade stands overnight; jars, plates and canner are made ready', () => {
+    const plan = planned({
+      product: 'marmalade',
+      lines: ['1 kg Seville oranges', '2 kg sugar', '2 litres water'],
+      draws: 200,
+    });
+    const { overnight, ready } = prepareOf(plan);
+    expect(overnight[0]?.text).toContain('stand it covered');
+    expect(ready.map(({ id }) => id)).toEqual(
+      expect.arrayContaining(['ready-jars', 'ready-plate', 'ready-canner']),
+    );
+    expect(ready[0]?.text).toContain(`${plan.yield?.jarsToHeat} jars`);
+    expect(codes(plan)).toContain('local-guidance');
+  });
+});

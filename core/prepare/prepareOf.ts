@@ -1,0 +1,136 @@
+import { findIngredient, type Ingredient } from '../larder/index.ts';
+import { CARRIER_SUGAR_G } from '../method/index.ts';
+import type { Plan } from '../plan/index.ts';
+import { formatGrams } from '../quantity/index.ts';
+
+/** One thing to buy: what the batch takes as bought, and in what packs. */
+export type ToBuy = {
+  /** Stable, for ticking off. */
+  readonly id: string;
+  readonly name: string;
+  readonly massG: number;
+  /** `2 bags of 1 kg`, `1 box`, `6`; absent for what is sold loose. */
+  readonly packs?: string;
+};
+
+/** One fruit to prepare: weight as bought, what is left, and what is thrown away. */
+export type ToPrepare = {
+  readonly id: string;
+  readonly name: string;
+  readonly boughtG: number;
+  readonly preparedG: number;
+  readonly wasteG: number;
+  /** `sliced`, `crushed`. */
+  readonly form: string;
+};
+
+export type ToDo = { readonly id: string; readonly text: string };
+
+/** Everything to do before the heat. */
+export type Preparation = {
+  readonly shopping: readonly ToBuy[];
+  readonly prep: readonly ToPrepare[];
+  readonly overnight: readonly ToDo[];
+  readonly ready: readonly ToDo[];
+};
+
+/** Sold in bags, g; common practice. */
+const SUGAR_BAG_G = 1000;
+
+/** The shopping, the fruit to prepare, the work of the day before, and the checklist before the heat. */
+export function prepareOf(plan: Plan): Preparation {
+  const totals = new Map<string, { row: Ingredient; preparedG: number; form: string }>();
+  for (const { ingredient: id, massG, form } of plan.lines) {
+    const row = id === undefined ? null : findIngredient(id);
+    if (!row || massG === undefined) continue;
+    const so = totals.get(row.id);
+    totals.set(row.id, {
+      row,
+      preparedG: (so?.preparedG ?? 0) + massG,
+      form: so?.form ?? form ?? row.usualForm,
+    });
+  }
+  const all = [...totals.values()];
+  return {
+    shopping: all.filter(({ row }) => row.kind !== 'water').map(toBuy),
+    prep: all
+      .filter(({ row }) => row.kind === 'fruit' && row.edibleShare < 1)
+      .map(({ row, preparedG, form }) => ({
+        id: `prep-${row.id}`,
+        name: row.name,
+        boughtG: preparedG / row.edibleShare,
+        preparedG,
+        wasteG: preparedG / row.edibleShare - preparedG,
+        form,
+      })),
+    overnight: plan.steps
+      .filter(({ when }) => when === 'the day before')
+      .map(({ text }, index) => ({ id: `overnight-${index}`, text })),
+    ready: readyList(plan),
+  };
+}
+
+function toBuy({ row, preparedG }: { row: Ingredient; preparedG: number }): ToBuy {
+  const massG = preparedG / row.edibleShare;
+  const packs = packsOf(row, massG);
+  return { id: `buy-${row.id}`, name: row.name, massG, ...(packs === null ? {} : { packs }) };
+}
+
+function packsOf(row: Ingredient, massG: number): string | null {
+  if (row.id === 'sugar') return counted(Math.ceil(massG / SUGAR_BAG_G), 'bag', 'of 1 kg');
+  if (row.pieceG && (row.kind === 'food' || row.kind === 'seasoning')) {
+    return String(Math.ceil(massG / row.pieceG.typical - 0.05));
+  }
+  const [word, packG] = Object.entries(row.kind === 'fruit' ? {} : (row.packs ?? {}))[0] ?? [];
+  return word === undefined || packG === undefined
+    ? null
+    : counted(Math.ceil(massG / packG - 0.02), word, `of ${formatGrams(packG)}`);
+}
+
+const counted = (count: number, word: string, size: string): string =>
+  `${count} ${word}${count === 1 ? '' : /(x|ch)$/.test(word) ? 'es' : 's'} ${size}`;
+
+function readyList(plan: Plan): ToDo[] {
+  const { process, yield: jars } = plan;
+  const sugar = plan.lines
+    .map(({ ingredient: id, massG }) => ({ row: findIngredient(id ?? ''), massG: massG ?? 0 }))
+    .filter(({ row }) => row !== null && isSugarRow(row));
+  const sugarG = sugar.reduce((sum, { massG }) => sum + massG, 0);
+  const carries = plan.method === 'powdered-pectin' && sugarG > 4 * CARRIER_SUGAR_G;
+  const texts: (readonly [string, string | null])[] = [
+    [
+      'jars',
+      jars ? `Heat ${jars.jarsToHeat} jars, checked for chips, and a small spare one.` : null,
+    ],
+    ['lids', 'Lay out new lids, bands, funnel, ladle, lifter and towels.'],
+    [
+      'sugar',
+      sugarG === 0
+        ? null
+        : carries
+          ? `Weigh ${formatGrams(sugarG - CARRIER_SUGAR_G)} of the sugar into a bowl of its own, and ${formatGrams(CARRIER_SUGAR_G)} of it into the pectin.`
+          : `Weigh ${formatGrams(sugarG)} of sugar into a bowl of its own.`,
+    ],
+    [
+      'plate',
+      plan.stop.kind === 'temperature' ? 'Put two plates in the freezer for the set test.' : null,
+    ],
+    [
+      'thermometer',
+      plan.stop.kind === 'timed-boil' ? null : 'Check the thermometer in boiling water.',
+    ],
+    [
+      'canner',
+      process.method === 'none'
+        ? null
+        : plan.product === 'curd'
+          ? 'Heat the canner’s water to 82 °C (180 °F).'
+          : `Fill the ${process.method === 'steam' ? 'steam canner' : 'canner, 1 to 2 in over the jars,'} and heat it.`,
+    ],
+    ['room', 'Clear the way from stove to table; children and pets out of the kitchen.'],
+  ];
+  return texts.flatMap(([id, text]) => (text === null ? [] : [{ id: `ready-${id}`, text }]));
+}
+
+const isSugarRow = (row: Ingredient): boolean =>
+  row.kind === 'sweetener' && row.make.sugarsPct.typical > 0;

@@ -1,0 +1,70 @@
+import { setClassOf, type SetClass } from '../gel/index.ts';
+import { isSugar } from '../method/index.ts';
+import type { PlanRequest } from '../plan/index.ts';
+import { bisect } from './bisect.ts';
+import { AS_WRITTEN, gramsOf, imagine } from './imagine.ts';
+import { recipeOf } from './recipeOf.ts';
+import { requestOf } from './requestOf.ts';
+
+/** What comes of a share of the sugar. */
+export type SugarTrial = {
+  /** 1 for the sugar as it is written. */
+  readonly share: number;
+  readonly sugarG: number;
+  readonly set: SetClass;
+  readonly volumeMl: number;
+};
+
+export type SugarSweep = {
+  readonly trials: readonly SugarTrial[];
+  /** The share below which it no longer sets; null where it sets with any, or with none of those tried. */
+  readonly failsBelow: number | null;
+};
+
+const LEAST_SHARE = 0.1;
+const MOST_SHARE = 1.5;
+const STEP = 0.05;
+/** Least of what makes it set, held over needed, of a soft set. */
+const SOFT = 0.75;
+
+/** What if there were less sugar, or more: the set and the yield by the share of it, and where the set fails. */
+export function sweepSugar(request: PlanRequest): SugarSweep | null {
+  const recipe = recipeOf(request);
+  const sugarG = recipe === null ? 0 : gramsOf(recipe.lines, isSugar);
+  if (recipe === null || sugarG === 0) return null;
+  const at = (share: number) =>
+    imagine(recipe, { ...AS_WRITTEN, sugar: share, targetPct: request.targetSolublesPct });
+  const count = Math.round((MOST_SHARE - LEAST_SHARE) / STEP) + 1;
+  const shares = Array.from({ length: count }, (_, i) =>
+    Number((LEAST_SHARE + i * STEP).toFixed(2)),
+  );
+  const trials = shares.flatMap((share) => {
+    const found = at(share);
+    return found === null
+      ? []
+      : [
+          {
+            share,
+            sugarG: share * sugarG,
+            set: setClassOf(found.setRatio),
+            volumeMl: found.volumeMl,
+          },
+        ];
+  });
+  const ratio = (share: number) => at(share)?.setRatio ?? NaN;
+  const crosses =
+    ratio(LEAST_SHARE) < SOFT && trials.some(({ set }) => set !== 'pours' && set !== 'loose');
+  return {
+    trials,
+    failsBelow: crosses ? bisect(ratio, SOFT, LEAST_SHARE, MOST_SHARE, 1e-3) : null,
+  };
+}
+
+/** The request with so much of its sugar; null where it has none. */
+export function withSugarShare(request: PlanRequest, share: number): PlanRequest | null {
+  const recipe = recipeOf(request);
+  return (
+    recipe &&
+    requestOf(recipe, { ...AS_WRITTEN, sugar: share, targetPct: request.targetSolublesPct })
+  );
+}

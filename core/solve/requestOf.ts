@@ -1,0 +1,25 @@
+import { scaleLine, type UnderstoodLine } from '../formula/index.ts';
+import { isSugar } from '../method/index.ts';
+import type { PlanRequest } from '../plan/index.ts';
+import { mixed, type Mix, type Recipe } from './imagine.ts';
+
+/** A mix as a request, its method held fast. */
+export const requestOf = (recipe: Recipe, mix: Mix): PlanRequest => ({
+  ...recipe.request,
+  method: recipe.method,
+  lines: written(recipe, mix),
+  targetSolublesPct: mix.targetPct === null ? null : Number(mix.targetPct.toFixed(1)),
+});
+
+/** The lines of a mix in words, each in the measure it was written in where that can be kept. */
+function written({ request, lines }: Recipe, mix: Mix): string[] {
+  const times = (line: UnderstoodLine) => (isSugar(line) ? mix.sugar : mix.fruit);
+  const own = lines.filter(({ ingredient }) => ingredient.id !== mix.dose?.id);
+  const added = mixed([], mix).map(({ text }) => text);
+  return [
+    ...own
+      .filter((line) => times(line) > 0)
+      .map((line) => scaleLine(line, times(line), request.packs)),
+    ...added,
+  ];
+}
