@@ -1,4 +1,5 @@
-import { MOST_LINES, planBatch, type Fault, type Plan } from '@idle-kettle/core';
+import { MOST_LINES, type Plan } from '@idle-kettle/core';
+import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -8,28 +9,54 @@ import {
   IsString,
   MaxLength,
   Min,
+  ValidateNested,
 } from 'class-validator';
+import { applyDecorators } from './applyDecorators.ts';
+import { SettingsDto, type Formula } from './settings.ts';
 import { IsName } from './text.ts';
-import type { Kitchen } from './kitchen.ts';
-import { readPlanRequest } from './planRequest.ts';
 
 /** Most characters of one line that a batch keeps: more than a plan takes, so that its fault can be shown. */
 const MOST_KEPT_CHARS = 400;
+
+/** The lines of a batch or a card, as they are kept. */
+export const AreKeptLines = (): PropertyDecorator =>
+  applyDecorators(
+    IsArray({ message: 'lines must be a list of text.' }),
+    ArrayMinSize(1, { message: 'Write at least one line.' }),
+    ArrayMaxSize(MOST_LINES, { message: `A batch may have at most ${MOST_LINES} lines.` }),
+    IsString({ each: true, message: 'Each line must be text.' }),
+    MaxLength(MOST_KEPT_CHARS, {
+      each: true,
+      message: `A line may have at most ${MOST_KEPT_CHARS} characters.`,
+    }),
+  );
+
+/** What a formula says besides its lines; left out, everything is as usual. */
+export const AreSettings = (): PropertyDecorator =>
+  applyDecorators(
+    IsOptional(),
+    ValidateNested({ message: 'settings must be an object.' }),
+    Type(() => SettingsDto),
+  );
 
 /** A batch as the Balance screen saves it. */
 export class BatchDto {
   @IsName()
   name!: string;
 
-  @IsArray({ message: 'lines must be a list of text.' })
-  @ArrayMinSize(1, { message: 'Write at least one line.' })
-  @ArrayMaxSize(MOST_LINES, { message: `A batch may have at most ${MOST_LINES} lines.` })
-  @IsString({ each: true, message: 'Each line must be text.' })
-  @MaxLength(MOST_KEPT_CHARS, {
-    each: true,
-    message: `A line may have at most ${MOST_KEPT_CHARS} characters.`,
-  })
+  @AreKeptLines()
   lines!: string[];
+
+  @AreSettings()
+  settings?: SettingsDto;
+
+  /** What of the preparation is done, by its ids. */
+  @IsOptional()
+  @IsArray({ message: 'ticked must be a list of text.' })
+  @ArrayMaxSize(300, { message: 'At most 300 things can be ticked.' })
+  @IsString({ each: true, message: 'Each thing ticked must be text.' })
+  @MaxLength(80, { each: true, message: 'An id has at most 80 characters.' })
+  ticked?: string[];
 
   /** The version this change was made on; left out for a new batch. */
   @IsOptional()
@@ -39,10 +66,10 @@ export class BatchDto {
 }
 
 /** A batch as the server answers with it. */
-export type Batch = {
+export type Batch = Formula & {
   readonly id: string;
   readonly name: string;
-  readonly lines: readonly string[];
+  readonly ticked: readonly string[];
   /** Goes up by one with every save. */
   readonly version: number;
   /** What was planned when it was last saved, for the kitchen as it was then. */
@@ -50,19 +77,3 @@ export type Batch = {
   readonly createdAt: string;
   readonly updatedAt: string;
 };
-
-/** The plan of a batch's lines in a kitchen: the same in the browser and on the server. */
-export function planInKitchen(
-  lines: readonly string[],
-  kitchen: Pick<Kitchen, 'altitudeM' | 'waterBoilsC' | 'school'>,
-):
-  | { readonly ok: true; readonly plan: Plan }
-  | { readonly ok: false; readonly faults: readonly Fault[] } {
-  const read = readPlanRequest({
-    lines,
-    altitudeM: kitchen.altitudeM,
-    waterBoilsC: kitchen.waterBoilsC,
-    school: kitchen.school,
-  });
-  return read.ok ? planBatch(read.request) : read;
-}

@@ -1,11 +1,15 @@
 import {
   readPlanRequest,
   planInKitchen,
+  requestInKitchen,
   KitchenDto,
   BatchDto,
+  CardDto,
   VALIDATION,
   faultsOf,
+  type PlanningKitchen,
 } from './index.ts';
+import { planBatch } from '@idle-kettle/core';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 
@@ -171,6 +175,43 @@ describe('forms', () => {
     ]);
   });
 
+  test('what stands in a kitchen', () => {
+    const stands = {
+      ...kitchen,
+      canner: 'steam',
+      pots: [{ name: 'wide', diameterCm: 30, heightCm: 14 }],
+      burners: [{ name: 'ring', heat: 'outdoor-ring', netPowerKw: 4 }],
+      jars: [{ name: 'pint', volumeMl: 473, count: 3, prefer: true, gift: 1 }],
+      packs: [{ ingredient: 'powdered-pectin', packG: 57, pectinG: 20 }],
+      prices: [{ ingredient: 'sugar', minorPerKg: 120 }],
+      currency: 'EUR',
+    };
+    expect(faults(plainToInstance(KitchenDto, stands))).toEqual([]);
+    const wrong = {
+      ...stands,
+      canner: 'oven',
+      pots: [{ name: 'hole', diameterCm: 0, heightCm: 14 }],
+      burners: [{ name: 'sun', heat: 'sun' }],
+      prices: [{ ingredient: 'sugar', minorPerKg: -1 }],
+      currency: 'dollars',
+    };
+    expect(faults(plainToInstance(KitchenDto, wrong))).toEqual([
+      'canner',
+      'pots[0].diameterCm',
+      'burners[0].heat',
+      'prices[0].minorPerKg',
+      'currency',
+    ]);
+  });
+
+  test('a card, with the settings of its formula', () => {
+    const card = { name: 'Plum', lines: ['1 kg plums'], settings: { product: 'butter' }, note: '' };
+    expect(faults(plainToInstance(CardDto, card))).toEqual([]);
+    expect(
+      faults(plainToInstance(CardDto, { ...card, settings: { product: 'pickle', zorp: 1 } })),
+    ).toEqual(['settings.zorp', 'settings.product']);
+  });
+
   test('a batch, its name trimmed', () => {
     const dto = plainToInstance(BatchDto, { name: '  Plum  ', lines: ['1 kg plums'] });
     expect(faults(dto)).toEqual([]);
@@ -186,19 +227,67 @@ describe('forms', () => {
 });
 
 describe('planning in a kitchen', () => {
-  const place = { altitudeM: 1524, waterBoilsC: null, school: 'sterilised' } as const;
+  const place: PlanningKitchen = {
+    altitudeM: 1524,
+    waterBoilsC: null,
+    school: 'sterilised',
+    canner: 'boiling-water',
+    pots: [],
+    burners: [],
+    jars: [],
+    packs: [],
+  };
+  const equipped = {
+    ...place,
+    pots: [
+      { name: 'wide', diameterCm: 30, heightCm: 14 },
+      { name: 'tall', diameterCm: 20, heightCm: 30 },
+    ],
+    burners: [{ name: 'big', heat: 'large-burner' as const }],
+    jars: [{ name: 'pint', volumeMl: 473, count: 3 }],
+  };
+  const plums = { lines: ['2 kg plums', '1.4 kg sugar'], settings: {} };
 
   test('uses its place and habits', () => {
-    expect(planInKitchen(['2 kg plums', '1.4 kg sugar'], place)).toMatchObject({
+    expect(planInKitchen(plums, place)).toMatchObject({
       ok: true,
       plan: { process: { minutes: 10, presterilise: true }, stop: { waterBoilsC: 94.9 } },
     });
   });
 
   test('names the line that is impossible', () => {
-    expect(planInKitchen(['-2 kg plums'], place)).toMatchObject({
+    expect(planInKitchen({ lines: ['-2 kg plums'], settings: {} }, place)).toMatchObject({
       ok: false,
       faults: [{ field: 'lines[0]' }],
     });
+  });
+
+  test('uses its pots, burners and jars: the first, or the one that is named', () => {
+    const request = (settings: object) =>
+      requestInKitchen({ lines: plums.lines, settings }, equipped);
+    expect(request({})).toMatchObject({
+      pot: { diameterCm: 30, heightCm: 14 },
+      heat: 'large-burner',
+      jars: [{ name: 'pint', volumeMl: 473, count: 3, prefer: false, gift: 0 }],
+    });
+    expect(request({ pot: 'tall' }).pot).toEqual({ diameterCm: 20, heightCm: 30 });
+    expect(request({ pot: 'gone' }).pot).toEqual({ diameterCm: 30, heightCm: 14 });
+    expect(requestInKitchen(plums, place)).toMatchObject({ pot: null, heat: 'medium-burner' });
+  });
+
+  test('gives the same plan as a written request', () => {
+    const formula = {
+      lines: plums.lines,
+      settings: { product: 'butter' as const, targetSolublesPct: 45, measured: { startPH: 3.4 } },
+    };
+    const read = readPlanRequest({
+      lines: plums.lines,
+      product: 'butter',
+      target: { solublesPct: 45 },
+      measured: { startPH: 3.4 },
+      altitudeM: 1524,
+      school: 'sterilised',
+    });
+    expect(read.ok && planBatch(read.request)).toEqual(planInKitchen(formula, place));
   });
 });

@@ -1,9 +1,14 @@
 import 'reflect-metadata';
 
 export * from './batch.ts';
+export * from './card.ts';
+export * from './equipment.ts';
+export * from './evidence.ts';
 export * from './faults.ts';
 export * from './kitchen.ts';
 export * from './lines.ts';
+export * from './planInKitchen.ts';
 export * from './planRequest.ts';
 export * from './problem.ts';
+export * from './settings.ts';
 export * from './text.ts';

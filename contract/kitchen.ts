@@ -1,19 +1,50 @@
 import {
   LEAST_ALTITUDE_M,
   MOST_ALTITUDE_M,
+  type Canner,
   type School,
   type TemperatureScale,
   type UnitSystem,
 } from '@idle-kettle/core';
-import { IsIn, IsNumber, IsOptional, Max, Min } from 'class-validator';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsNumber,
+  IsOptional,
+  Matches,
+  Max,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { applyDecorators } from './applyDecorators.ts';
+import { BurnerDto, NamedPotDto, PriceDto } from './equipment.ts';
+import { PackDto } from './evidence.ts';
 import { IsName } from './text.ts';
-import { LEAST_WATER_BOILS_C, MOST_WATER_BOILS_C, SCHOOLS } from './planRequest.ts';
+import {
+  CANNERS,
+  JarDto,
+  LEAST_WATER_BOILS_C,
+  MOST_WATER_BOILS_C,
+  SCHOOLS,
+} from './planRequest.ts';
 
 const altitude = { message: `Give an altitude from ${LEAST_ALTITUDE_M} to ${MOST_ALTITUDE_M} m.` };
 const boiling = {
   message: `Boiling water reads from ${LEAST_WATER_BOILS_C} to ${MOST_WATER_BOILS_C} °C; check the reading.`,
 };
 const NUMBER = { allowNaN: false, allowInfinity: false };
+
+/** A short list of equipment, each item by its own rules. */
+const AreItems = (most: number, kind: () => new () => object): PropertyDecorator =>
+  applyDecorators(
+    IsOptional(),
+    IsArray({ message: '$property must be a list.' }),
+    ArrayMaxSize(most, { message: `At most ${most} of them.` }),
+    ValidateNested({ each: true, message: 'Each of them must be an object.' }),
+    Type(kind),
+  );
 
 /** The kitchen's place and habits, as the set-up form sends them. */
 export class KitchenDto {
@@ -45,10 +76,38 @@ export class KitchenDto {
 
   @IsIn(SCHOOLS, { message: `school must be one of: ${SCHOOLS.join(', ')}.` })
   school!: School;
+
+  @IsOptional()
+  @IsIn(CANNERS, { message: `canner must be one of: ${CANNERS.join(', ')}.` })
+  canner?: Canner;
+
+  /** The first is taken where a batch names none. */
+  @AreItems(20, () => NamedPotDto)
+  pots?: NamedPotDto[];
+
+  /** The first is taken where a batch names none. */
+  @AreItems(20, () => BurnerDto)
+  burners?: BurnerDto[];
+
+  /** Jars on hand; none for half-pints without end. */
+  @AreItems(12, () => JarDto)
+  jars?: JarDto[];
+
+  /** What the packs of pectin in the cupboard say of themselves. */
+  @AreItems(20, () => PackDto)
+  packs?: PackDto[];
+
+  @AreItems(200, () => PriceDto)
+  prices?: PriceDto[];
+
+  /** ISO 4217: `USD`. */
+  @IsOptional()
+  @Matches(/^[A-Z]{3}$/, { message: 'currency must be three capital letters, like USD.' })
+  currency?: string;
 }
 
-/** The kitchen as the server answers with it. */
-export type Kitchen = KitchenDto & {
+/** The kitchen as the server answers with it: nothing left out. */
+export type Kitchen = Required<KitchenDto> & {
   readonly id: string;
   /** Whether the set-up was ever saved; a new household is asked for its altitude first. */
   readonly setUp: boolean;

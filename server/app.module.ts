@@ -7,6 +7,7 @@ import { basename } from 'node:path';
 import type { ServerResponse } from 'node:http';
 import type { Config } from './config.ts';
 import { BatchesModule } from './batches/batches.module.ts';
+import { CardsModule } from './cards/cards.module.ts';
 import { sequelizeOptions } from './database/sequelizeOptions.ts';
 import { HealthController } from './health/health.controller.ts';
 import { KitchenModule } from './kitchen/kitchen.module.ts';
@@ -36,6 +37,7 @@ export class AppModule {
         }),
         KitchenModule,
         BatchesModule,
+        CardsModule,
       ],
       controllers: [HealthController, PlanController],
       providers: [{ provide: APP_GUARD, useClass: ThrottlerGuard }],

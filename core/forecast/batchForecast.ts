@@ -119,16 +119,21 @@ export function forecastBatch(
     column(),
   ];
   const ranked = Math.min(draws, RANKED_DRAWS);
-  const factors = new Map<string, Float64Array>();
+  const factors: Factor[] = [];
   let i = 0;
-  const note = (what: string, u: number) => {
-    let noted = factors.get(what);
-    if (!noted) factors.set(what, (noted = new Float64Array(ranked)));
-    noted[i] = u;
+  let noted = 0;
+  const note = (what: string, of: string, u: number) => {
+    if (i === 0) {
+      factors.push({
+        what: of === '' ? what : `${what} of the ${of}`,
+        places: new Float64Array(ranked),
+      });
+    }
+    (factors[noted++] as Factor).places[i] = u;
   };
   const luck = (what: string, from: Range): number => {
     const u = chance();
-    if (i < ranked) note(what, u);
+    if (i < ranked) note(what, '', u);
     return quantileOf(from, u);
   };
   const stop =
@@ -140,6 +145,7 @@ export function forecastBatch(
   const tells = sour || setModel === 'body' || setModel === 'egg';
 
   for (; i < draws; i++) {
+    noted = 0;
     const pot = drawPot(lines, chance, i < ranked ? note : null);
     const invertShare = Math.min(
       MOST_INVERT_SHARE,
@@ -185,8 +191,8 @@ export function forecastBatch(
   }
   const { weights, unlikely } = weightsFor(setting.measured, brix, sour ? startPH : null);
   const spread = (values: Float64Array) => spreadOf(values, weights);
-  const named: Factor[] = [...factors].map(([what, places]) => ({ what, places }));
-  const contributors = (result: Float64Array) => contributorsTo(result.subarray(0, ranked), named);
+  const contributors = (result: Float64Array) =>
+    contributorsTo(result.subarray(0, ranked), factors);
   return {
     volumeMl: spread(volumes),
     massG: spread(masses),

@@ -9,8 +9,11 @@ export type Pot = { readonly contents: Contents; readonly acid: AcidLoad } & Set
 /** Share of imagined batches in which ripeness alone decides where a property lies in its range. Judgement. */
 const BY_RIPENESS = 0.5;
 
-/** Told of everything that was drawn: what it is, and how far up its range, 0 to 1; null where nobody asks. */
-export type Note = ((what: string, u: number) => void) | null;
+/**
+ * Told of everything that was drawn, in the same order for every pot: what it is, of which ingredient, and how far
+ * up its range, 0 to 1. Null where nobody asks.
+ */
+export type Note = ((what: string, of: string, u: number) => void) | null;
 
 /**
  * Draws one pot: amounts within the scatter of measuring, and each ingredient's properties within their
@@ -25,11 +28,11 @@ export function drawPot(lines: readonly UnderstoodLine[], chance: Chance, note: 
     const { make, sour, pectinPct, name } = ingredient;
     const ripeness = chance();
     const ripens = ingredient.kind === 'fruit';
-    if (ripens) note?.(`how ripe the ${name} is`, ripeness);
+    if (ripens) note?.('the ripeness', name, ripeness);
     const draw = (what: string, from: Range, towards: 1 | -1 | 0): number => {
       if (from.low === from.high) return from.typical;
       const own = chance();
-      note?.(`${what} of the ${name}`, own);
+      note?.(what, name, own);
       if (towards === 0 || !ripens || chance() >= BY_RIPENESS) return quantileOf(from, own);
       return quantileOf(from, towards === 1 ? ripeness : 1 - ripeness);
     };

@@ -9,7 +9,7 @@ import { workOut } from './work.ts';
 import type { Boil, Worked } from './worked.ts';
 
 /** What makes it set, held over needed, that a remedy must reach: a soft set, and a little more. */
-const MENDED = 0.82;
+const MENDED = 0.84;
 /** What a remedy must come to in the middle of its forecast. */
 const SETS: readonly SetClass[] = ['soft', 'firm', 'slices'];
 /** Where the proof falls short of the search, it is tried again with this much more. */
@@ -45,6 +45,10 @@ export function remediesFor(
   });
 }
 
+/** Draws that prove a set, unless it comes out this near to another class: then all of the plan's do. */
+const PROOF_DRAWS = 400;
+const TOO_NEAR = 0.06;
+
 function proven(
   fix: Fix,
   steps: number,
@@ -54,7 +58,10 @@ function proven(
   for (const more of A_LITTLE_MORE) {
     const n = Math.min(fix.most, Math.ceil(steps * more));
     const change = fix.change(n);
-    const forecast = setClassOf(replan(change, draws)?.forecast.setRatio?.p50 ?? 0);
+    const middle = (of: number) => replan(change, of)?.forecast.setRatio?.p50 ?? 0;
+    const few = middle(Math.min(draws, PROOF_DRAWS));
+    const sure = setClassOf(few * (1 - TOO_NEAR)) === setClassOf(few * (1 + TOO_NEAR));
+    const forecast = setClassOf(sure || draws <= PROOF_DRAWS ? few : middle(draws));
     if (SETS.includes(forecast)) return [{ text: fix.say(n), change, forecast }];
   }
   return [];

@@ -1,3 +1,4 @@
+import type { SettingsDto } from '@idle-kettle/contract';
 import type { Plan } from '@idle-kettle/core';
 import {
   AllowNull,
@@ -28,6 +29,17 @@ export class BatchModel extends Model {
   @AllowNull(false)
   @Column(DataType.JSONB)
   declare lines: string[];
+
+  @AllowNull(false)
+  @Default({})
+  @Column(DataType.JSONB)
+  declare settings: SettingsDto;
+
+  /** Ids of what is done of the preparation. */
+  @AllowNull(false)
+  @Default([])
+  @Column(DataType.JSONB)
+  declare ticked: string[];
 
   /** What was planned when it was last saved. */
   @AllowNull(false)

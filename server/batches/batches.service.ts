@@ -1,4 +1,4 @@
-import { planInKitchen, type Batch, type BatchDto } from '@idle-kettle/contract';
+import { planInKitchen, type Batch, type BatchDto, type Formula } from '@idle-kettle/contract';
 import type { Plan } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
@@ -32,23 +32,26 @@ export class BatchesService {
     return answer(await this.row(id));
   }
 
-  async create({ name, lines }: BatchDto): Promise<Batch> {
+  async create({ name, lines, settings = {}, ticked = [] }: BatchDto): Promise<Batch> {
     const householdId = await this.households.currentId();
-    const plan = await this.plan(lines);
-    return answer(await this.batches.create({ householdId, name, lines, plan }));
+    const plan = await this.plan({ lines, settings });
+    return answer(await this.batches.create({ householdId, name, lines, settings, ticked, plan }));
   }
 
   /** Saves a change. Refuses it when somebody else saved since the version it was made on. */
-  async change(id: string, { name, lines, version }: BatchDto): Promise<Batch> {
+  async change(
+    id: string,
+    { name, lines, settings = {}, ticked = [], version }: BatchDto,
+  ): Promise<Batch> {
     if (version === undefined) {
       throw new BadInput([
         { field: 'version', message: 'Say which version the change was made on.' },
       ]);
     }
     const householdId = await this.households.currentId();
-    const plan = await this.plan(lines);
+    const plan = await this.plan({ lines, settings });
     const [changed] = await this.batches.update(
-      { name, lines, plan, version: version + 1 },
+      { name, lines, settings, ticked, plan, version: version + 1 },
       { where: { id, householdId, version } },
     );
     const row = await this.row(id);
@@ -71,8 +74,8 @@ export class BatchesService {
     return answer(row);
   }
 
-  private async plan(lines: readonly string[]): Promise<Plan> {
-    const outcome = planInKitchen(lines, await this.kitchens.current());
+  private async plan(formula: Formula): Promise<Plan> {
+    const outcome = planInKitchen(formula, await this.kitchens.current());
     if (!outcome.ok) throw new BadInput(outcome.faults);
     return outcome.plan;
   }
@@ -89,6 +92,8 @@ const answer = (row: BatchModel): Batch => ({
   id: row.id,
   name: row.name,
   lines: row.lines,
+  settings: row.settings,
+  ticked: row.ticked,
   version: row.version,
   plan: row.plan,
   createdAt: row.createdAt.toISOString(),

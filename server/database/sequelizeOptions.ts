@@ -1,5 +1,7 @@
 import type { SequelizeModuleOptions } from '@nestjs/sequelize';
 import { BatchModel } from '../batches/batch.model.ts';
+import { CardModel } from '../cards/card.model.ts';
+import { CardVersionModel } from '../cards/cardVersion.model.ts';
 import { HouseholdModel } from '../household/household.model.ts';
 import { KitchenModel } from '../kitchen/kitchen.model.ts';
 
@@ -7,7 +9,7 @@ import { KitchenModel } from '../kitchen/kitchen.model.ts';
 export const sequelizeOptions = (databaseUrl: string): SequelizeModuleOptions => ({
   dialect: 'postgres',
   uri: databaseUrl,
-  models: [HouseholdModel, KitchenModel, BatchModel],
+  models: [HouseholdModel, KitchenModel, BatchModel, CardModel, CardVersionModel],
   autoLoadModels: false,
   synchronize: false,
   logging: false,

@@ -1,4 +1,5 @@
-import type { School, TemperatureScale, UnitSystem } from '@idle-kettle/core';
+import type { BurnerDto, JarDto, NamedPotDto, PackDto, PriceDto } from '@idle-kettle/contract';
+import type { Canner, School, TemperatureScale, UnitSystem } from '@idle-kettle/core';
 import {
   AllowNull,
   Column,
@@ -47,6 +48,35 @@ export class KitchenModel extends Model {
   @AllowNull(false)
   @Column(DataType.STRING(20))
   declare school: School;
+
+  @AllowNull(false)
+  @Column(DataType.STRING(20))
+  declare canner: Canner;
+
+  @AllowNull(false)
+  @Column(DataType.JSONB)
+  declare pots: NamedPotDto[];
+
+  @AllowNull(false)
+  @Column(DataType.JSONB)
+  declare burners: BurnerDto[];
+
+  @AllowNull(false)
+  @Column(DataType.JSONB)
+  declare jars: JarDto[];
+
+  @AllowNull(false)
+  @Column(DataType.JSONB)
+  declare packs: PackDto[];
+
+  @AllowNull(false)
+  @Column(DataType.JSONB)
+  declare prices: PriceDto[];
+
+  /** ISO 4217. */
+  @AllowNull(false)
+  @Column(DataType.STRING(3))
+  declare currency: string;
 
   @Column(DataType.DATE)
   declare setUpAt: Date | null;

@@ -25,6 +25,14 @@ export class KitchenService {
       temperature: dto.temperature,
       altitudeUnit: dto.altitudeUnit,
       school: dto.school,
+      // What stands in the kitchen stays as it is where the form does not speak of it.
+      canner: dto.canner ?? row.canner,
+      pots: dto.pots ?? row.pots,
+      burners: dto.burners ?? row.burners,
+      jars: dto.jars ?? row.jars,
+      packs: dto.packs ?? row.packs,
+      prices: dto.prices ?? row.prices,
+      currency: dto.currency ?? row.currency,
       setUpAt: new Date(),
     });
     return answer(row);
@@ -45,5 +53,12 @@ const answer = (row: KitchenModel): Kitchen => ({
   temperature: row.temperature,
   altitudeUnit: row.altitudeUnit,
   school: row.school,
+  canner: row.canner,
+  pots: row.pots,
+  burners: row.burners,
+  jars: row.jars,
+  packs: row.packs,
+  prices: row.prices,
+  currency: row.currency,
   setUp: row.setUpAt !== null,
 });

@@ -1,4 +1,4 @@
-import type { Batch, Kitchen, Problem } from '@idle-kettle/contract';
+import type { Batch, Card, Kitchen, Problem } from '@idle-kettle/contract';
 import type { Plan } from '@idle-kettle/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { mkdtempSync, writeFileSync } from 'node:fs';
@@ -134,6 +134,35 @@ describe('the kitchen', () => {
     expect(plan.stop.waterBoilsF).toBeCloseTo(204.5, 1);
   });
 
+  test('keeps its pots, burners, jars and prices, and plans with them', async () => {
+    const before = body<Kitchen>(await api().get('/api/kitchen'));
+    const stands = {
+      canner: 'steam',
+      pots: [{ name: 'wide', diameterCm: 30, heightCm: 14 }],
+      burners: [{ name: 'ring', heat: 'outdoor-ring', netPowerKw: 4 }],
+      jars: [{ name: 'pint', volumeMl: 473, count: 3 }],
+      prices: [{ ingredient: 'sugar', minorPerKg: 120 }],
+    };
+    const set = body<Kitchen>(
+      await api()
+        .put('/api/kitchen')
+        .send({ ...DEMO_KITCHEN, ...stands })
+        .expect(200),
+    );
+    expect(set).toMatchObject(stands);
+    const { plan } = await create();
+    expect(plan.process.method).toBe('steam');
+    expect(plan.yield?.jars[0]?.name).toBe('pint');
+    expect(plan.pot?.boilOver?.risk).toBe('fine');
+    // A form that does not speak of them leaves them alone.
+    expect(body(await api().put('/api/kitchen').send(DEMO_KITCHEN))).toMatchObject(stands);
+    const { canner, pots, burners, jars, prices } = before;
+    await api()
+      .put('/api/kitchen')
+      .send({ ...DEMO_KITCHEN, canner, pots, burners, jars, prices })
+      .expect(200);
+  });
+
   test('refuses markup in its name and nonsense in its place, and keeps what it had', async () => {
     const before = body(await api().get('/api/kitchen'));
     const response = await api()
@@ -232,9 +261,80 @@ describe('batches', () => {
   );
 });
 
+describe('settings of a batch', () => {
+  test('are kept, and make its plan', async () => {
+    const dto = {
+      name: 'Apple butter',
+      lines: ['2 kg chopped apples', '300 g sugar'],
+      settings: { product: 'butter', targetSolublesPct: 45 },
+      ticked: ['buy-apple'],
+    };
+    const { id, plan } = await create(dto);
+    expect(plan).toMatchObject({ product: 'butter', finish: { solublesPct: 45 } });
+    expect(body(await api().get(`/api/batches/${id}`))).toMatchObject(dto);
+  });
+
+  test('that do not go together are refused', async () => {
+    const response = await api()
+      .post('/api/batches')
+      .send({ ...PLUM, settings: { product: 'curd', method: 'long-boil' } });
+    expect(expectProblem(response, 400).faults[0]?.field).toBe('method');
+  });
+});
+
+describe('cards', () => {
+  const CARD = { name: 'Plum', lines: ['1 kg plums', '800 g sugar'], note: 'the first' };
+  const keep = async () => body<Card>(await api().post('/api/cards').send(CARD).expect(201));
+
+  test('keep every version, the newest first', async () => {
+    const { id } = await keep();
+    const next = {
+      name: 'Plum, sharp',
+      lines: ['1 kg plums', '700 g sugar'],
+      settings: { targetSolublesPct: 62 },
+      note: 'won at the show',
+    };
+    const card = body<Card>(await api().post(`/api/cards/${id}/versions`).send(next).expect(201));
+    expect(card.name).toBe('Plum, sharp');
+    expect(card.versions.map(({ number, note }) => [number, note])).toEqual([
+      [2, 'won at the show'],
+      [1, 'the first'],
+    ]);
+    expect(card.versions[0]?.settings).toEqual({ targetSolublesPct: 62 });
+    expect(body(await api().get(`/api/cards/${id}`))).toEqual(card);
+    expect(body<Card[]>(await api().get('/api/cards'))[0]).toEqual(card);
+  });
+
+  test('are put away, and brought back with their versions', async () => {
+    const { id } = await keep();
+    await api().delete(`/api/cards/${id}`).expect(204);
+    expectProblem(await api().get(`/api/cards/${id}`), 404);
+    const back = body<Card>(await api().post(`/api/cards/${id}/bring-back`).expect(200));
+    expect(back.versions).toHaveLength(1);
+  });
+
+  test('two versions at once: each is kept, or the other is told', async () => {
+    const { id } = await keep();
+    const statuses = (
+      await Promise.all([1, 2, 3].map(() => api().post(`/api/cards/${id}/versions`).send(CARD)))
+    ).map(({ status }) => status);
+    expect(statuses.every((status) => status === 201 || status === 409)).toBe(true);
+    const { versions } = body<Card>(await api().get(`/api/cards/${id}`));
+    expect(versions).toHaveLength(1 + statuses.filter((status) => status === 201).length);
+  });
+
+  test.each([
+    { ...CARD, name: '<b>' },
+    { ...CARD, lines: [] },
+    { ...CARD, note: 'x'.repeat(3000) },
+  ])('are refused where a rule is broken', async (dto) => {
+    expectProblem(await api().post('/api/cards').send(dto), 400);
+  });
+});
+
 test('every batch of the demo can be saved, and every line of it is understood', async () => {
   for (const dto of DEMO_BATCHES) {
     const { plan } = await create(dto);
     expect(plan.lines.filter((line) => !line.understood)).toEqual([]);
   }
-});
+}, 30_000);

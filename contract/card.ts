@@ -1,0 +1,36 @@
+import { IsOptional, IsString, MaxLength } from 'class-validator';
+import { AreKeptLines, AreSettings } from './batch.ts';
+import { SettingsDto, type Formula } from './settings.ts';
+import { IsName } from './text.ts';
+
+/** A formula to keep: a new card, or a new version of one. */
+export class CardDto {
+  @IsName()
+  name!: string;
+
+  @AreKeptLines()
+  lines!: string[];
+
+  @AreSettings()
+  settings?: SettingsDto;
+
+  /** What is new in this version: `less sugar, won at the show`. */
+  @IsOptional()
+  @IsString({ message: 'note must be text.' })
+  @MaxLength(2000, { message: 'A note may have at most 2000 characters.' })
+  note?: string;
+}
+
+export type CardVersion = Formula & {
+  /** 1 for the first. */
+  readonly number: number;
+  readonly note: string;
+  readonly createdAt: string;
+};
+
+/** A formula that is made again and again, with every version of it, the newest first. */
+export type Card = {
+  readonly id: string;
+  readonly name: string;
+  readonly versions: readonly CardVersion[];
+};

@@ -1,0 +1,41 @@
+import { HEAT_IDS, type HeatId } from '@idle-kettle/core';
+import { IsIn, IsOptional } from 'class-validator';
+import { IsBetween } from './numbers.ts';
+import { IsName } from './text.ts';
+
+/** A pot of the kitchen, by its inside. */
+export class NamedPotDto {
+  @IsName()
+  name!: string;
+
+  @IsBetween(5, 150, 'cm')
+  diameterCm!: number;
+
+  @IsBetween(3, 150, 'cm')
+  heightCm!: number;
+}
+
+/** What a pot stands on, or in. */
+export class BurnerDto {
+  @IsName()
+  name!: string;
+
+  @IsIn(HEAT_IDS, { message: `heat must be one of: ${HEAT_IDS.join(', ')}.` })
+  heat!: HeatId;
+
+  /** Heat that reaches the pot; left out for what is usual. */
+  @IsOptional()
+  @IsBetween(0.05, 50, 'kW')
+  netPowerKw?: number | null;
+}
+
+/** What something costs here. */
+export class PriceDto {
+  /** Id of the ingredient: `sugar`. */
+  @IsName()
+  ingredient!: string;
+
+  /** Minor units of the kitchen’s money a kilogram. */
+  @IsBetween(0, 10_000_000)
+  minorPerKg!: number;
+}

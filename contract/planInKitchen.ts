@@ -1,0 +1,68 @@
+import {
+  planBatch,
+  USUAL_JARS,
+  USUAL_REQUEST,
+  type PlanOutcome,
+  type PlanRequest,
+} from '@idle-kettle/core';
+import type { Kitchen } from './kitchen.ts';
+import type { Formula } from './settings.ts';
+
+/** The parts of a kitchen that a plan depends on. */
+export type PlanningKitchen = Pick<
+  Kitchen,
+  'altitudeM' | 'waterBoilsC' | 'school' | 'canner' | 'pots' | 'burners' | 'jars' | 'packs'
+>;
+
+/** The request that a formula makes in a kitchen: the same in the browser and on the server. */
+export function requestInKitchen(
+  { lines, settings }: Formula,
+  kitchen: PlanningKitchen,
+): PlanRequest {
+  const pot = kitchen.pots.find(({ name }) => name === settings.pot) ?? kitchen.pots[0];
+  const burner = kitchen.burners.find(({ name }) => name === settings.burner) ?? kitchen.burners[0];
+  return {
+    ...USUAL_REQUEST,
+    product: settings.product ?? USUAL_REQUEST.product,
+    method: settings.method ?? null,
+    lines,
+    altitudeM: kitchen.altitudeM,
+    waterBoilsC: kitchen.waterBoilsC,
+    pot: pot ? { diameterCm: pot.diameterCm, heightCm: pot.heightCm } : null,
+    heat: burner?.heat ?? USUAL_REQUEST.heat,
+    netPowerKw: burner?.netPowerKw ?? null,
+    targetSolublesPct: settings.targetSolublesPct ?? null,
+    boilMin: settings.boilMin ?? null,
+    jars:
+      kitchen.jars.length === 0
+        ? USUAL_JARS
+        : kitchen.jars.map((jar) => ({
+            name: jar.name,
+            volumeMl: jar.volumeMl,
+            count: jar.count ?? null,
+            prefer: jar.prefer ?? false,
+            gift: jar.gift ?? 0,
+          })),
+    school: kitchen.school,
+    canner: kitchen.canner,
+    packs: kitchen.packs,
+    measured: {
+      startBrix: settings.measured?.startBrix ?? null,
+      startPH: settings.measured?.startPH ?? null,
+    },
+    assurance: {
+      testedFormula: settings.assurance?.testedFormula ?? null,
+      meterPH: settings.assurance?.meterPH ?? null,
+    },
+  };
+}
+
+/** The plan of a formula in a kitchen; with `draws` 0 its typical figures alone. */
+export const planInKitchen = (
+  formula: Formula,
+  kitchen: PlanningKitchen,
+  draws?: number,
+): PlanOutcome => {
+  const request = requestInKitchen(formula, kitchen);
+  return planBatch(draws === undefined ? request : { ...request, draws });
+};

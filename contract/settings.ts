@@ -1,0 +1,49 @@
+import { METHOD_IDS, PRODUCT_IDS, type Method, type Product } from '@idle-kettle/core';
+import { Type } from 'class-transformer';
+import { IsIn, IsOptional, ValidateNested } from 'class-validator';
+import { AssuranceDto, MeasuredDto } from './evidence.ts';
+import { IsBetween } from './numbers.ts';
+import { IsName } from './text.ts';
+
+/** What a formula says besides its lines; whatever is left out is as usual. */
+export class SettingsDto {
+  @IsOptional()
+  @IsIn(PRODUCT_IDS, { message: `product must be one of: ${PRODUCT_IDS.join(', ')}.` })
+  product?: Product;
+
+  /** Chosen by the lines when left out. */
+  @IsOptional()
+  @IsIn(METHOD_IDS, { message: `method must be one of: ${METHOD_IDS.join(', ')}.` })
+  method?: Method | null;
+
+  @IsOptional()
+  @IsBetween(20, 78, '%')
+  targetSolublesPct?: number | null;
+
+  @IsOptional()
+  @IsBetween(0.5, 60, 'minutes')
+  boilMin?: number | null;
+
+  /** Name of one of the kitchen’s pots. */
+  @IsOptional()
+  @IsName()
+  pot?: string | null;
+
+  /** Name of one of the kitchen’s burners. */
+  @IsOptional()
+  @IsName()
+  burner?: string | null;
+
+  @IsOptional()
+  @ValidateNested({ message: 'measured must be like { "startBrix": 41, "startPH": 3.3 }.' })
+  @Type(() => MeasuredDto)
+  measured?: MeasuredDto;
+
+  @IsOptional()
+  @ValidateNested({ message: 'assurance must be like { "meterPH": 3.9 }.' })
+  @Type(() => AssuranceDto)
+  assurance?: AssuranceDto;
+}
+
+/** What a batch is made from: its lines as written, and what is said besides. */
+export type Formula = { readonly lines: readonly string[]; readonly settings: SettingsDto };
