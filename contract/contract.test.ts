@@ -1,4 +1,5 @@
 import {
+  BARE_KITCHEN,
   readPlanRequest,
   planInKitchen,
   requestInKitchen,
@@ -227,16 +228,7 @@ describe('forms', () => {
 });
 
 describe('planning in a kitchen', () => {
-  const place: PlanningKitchen = {
-    altitudeM: 1524,
-    waterBoilsC: null,
-    school: 'sterilised',
-    canner: 'boiling-water',
-    pots: [],
-    burners: [],
-    jars: [],
-    packs: [],
-  };
+  const place: PlanningKitchen = { ...BARE_KITCHEN, altitudeM: 1524, school: 'sterilised' };
   const equipped = {
     ...place,
     pots: [

@@ -14,6 +14,18 @@ export type PlanningKitchen = Pick<
   'altitudeM' | 'waterBoilsC' | 'school' | 'canner' | 'pots' | 'burners' | 'jars' | 'packs'
 >;
 
+/** A kitchen in which nothing is set up: sea level, half-pints without end, a medium burner. */
+export const BARE_KITCHEN: PlanningKitchen = {
+  altitudeM: null,
+  waterBoilsC: null,
+  school: 'ten-minute',
+  canner: 'boiling-water',
+  pots: [],
+  burners: [],
+  jars: [],
+  packs: [],
+};
+
 /** The request that a formula makes in a kitchen: the same in the browser and on the server. */
 export function requestInKitchen(
   { lines, settings }: Formula,

@@ -18,6 +18,18 @@ export const router = createBrowserRouter([
         }),
       },
       {
+        path: 'batches/:id/prepare',
+        lazy: async () => ({
+          Component: (await import('./prepare/PrepareScreen.tsx')).PrepareScreen,
+        }),
+      },
+      {
+        path: 'cards',
+        lazy: async () => ({
+          Component: (await import('./cards/CardsScreen.tsx')).CardsScreen,
+        }),
+      },
+      {
         path: 'kitchen',
         lazy: async () => ({
           Component: (await import('./kitchen/KitchenScreen.tsx')).KitchenScreen,

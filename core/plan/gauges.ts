@@ -25,7 +25,7 @@ export type Gauge = {
 };
 
 export const GAUGE_WINDOWS_SOURCE = commonPractice(
-  'fruit 35–60 g per 100 g, solids 60–68 %, pH 2.8–3.5 (best 3.0–3.2) for sugar gels; makers’ windows for calcium gels',
+  'fruit 35–95 g per 100 g (45 or more by most laws, weight for weight and more by most cooks), solids 60–68 %, pH 2.8–3.5 (best 3.0–3.2) for sugar gels; makers’ windows for calcium gels',
 );
 
 type Scale = Pick<Gauge, 'name' | 'unit' | 'window' | 'best' | 'foot' | 'top'>;
@@ -43,7 +43,7 @@ const SETTERS = {
 
 const SCALES: { readonly [model in SetModel]: { readonly [id in GaugeId]: Scale } } = {
   'high-methoxyl': {
-    fruit: { ...FRUIT, window: { low: 35, high: 75 }, top: 120 },
+    fruit: { ...FRUIT, window: { low: 35, high: 95 }, top: 130 },
     sugar: { ...SOLIDS, window: { low: 60, high: 68 } },
     acid: { ...ACID, window: { low: 2.8, high: 3.5 }, best: { low: 3, high: 3.2 } },
     pectin: { ...SETTERS, name: 'pectin held over needed' },

@@ -9,6 +9,29 @@ export const DEMO_KITCHEN: KitchenDto = {
   temperature: 'F',
   altitudeUnit: 'ft',
   school: 'sterilised',
+  canner: 'boiling-water',
+  pots: [
+    { name: 'wide enamel pot', diameterCm: 30, heightCm: 19 },
+    { name: 'small saucepan', diameterCm: 20, heightCm: 11 },
+  ],
+  burners: [
+    { name: 'front burner', heat: 'medium-burner', netPowerKw: null },
+    { name: 'back burner', heat: 'small-burner', netPowerKw: null },
+    { name: 'slow cooker', heat: 'slow-cooker-high', netPowerKw: null },
+  ],
+  jars: [
+    { name: 'half-pint', volumeMl: 237, count: 30 },
+    { name: 'quarter-pint', volumeMl: 118, count: 12 },
+  ],
+  packs: [],
+  prices: [
+    { ingredient: 'sugar', minorPerKg: 130 },
+    { ingredient: 'blackberry', minorPerKg: 600 },
+    { ingredient: 'damson', minorPerKg: 320 },
+    { ingredient: 'apple', minorPerKg: 180 },
+    { ingredient: 'lemon-juice-bottled', minorPerKg: 450 },
+  ],
+  currency: 'USD',
 };
 
 /** A season of hedgerow and orchard, oldest first; invented. */
@@ -42,5 +65,30 @@ export const DEMO_BATCHES: readonly BatchDto[] = [
     lines: ['800 g medlars', '600 g sugar', '3 tbsp lemon juice', '2 cups water'],
   },
   { name: 'Plum for the fair', lines: ['4 lb plums', '3 lb sugar', '2 tbsp brandy'] },
+  {
+    name: 'Seville, thick',
+    lines: ['1 kg Seville oranges', '2 kg sugar', '2 litres water', '2 lemons, juiced'],
+    settings: { product: 'marmalade' },
+  },
+  {
+    name: 'Apple butter, overnight',
+    lines: ['5 lb apples, peeled and cored', '2 cups sugar', '1 cup apple juice', '1 tsp cinnamon'],
+    settings: { product: 'butter', burner: 'slow cooker' },
+  },
+  {
+    name: 'Lime curd',
+    lines: ['1 cup bottled lime juice', '4 eggs', '7 egg yolks', '2½ cups sugar', '¾ cup butter'],
+    settings: { product: 'curd', pot: 'small saucepan' },
+  },
+  {
+    name: 'Red pepper jelly',
+    lines: [
+      '2 cups chopped sweet peppers',
+      '1½ cups cider vinegar',
+      '6 cups sugar',
+      '2 pouches liquid pectin',
+    ],
+    settings: { product: 'pepper-jelly' },
+  },
   { name: 'Damson, low hedge', lines: ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water'] },
 ];

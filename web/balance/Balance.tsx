@@ -1,106 +1,166 @@
-import { planInKitchen, type Batch, type Kitchen } from '@idle-kettle/contract';
-import type { Fault, Plan } from '@idle-kettle/core';
-import { useDeferredValue, useEffect, useMemo, useReducer, useState } from 'react';
-import { useNavigate } from 'react-router';
-import { useSaveBatch } from '../api/batches.ts';
+import type { Batch, Formula, Kitchen } from '@idle-kettle/contract';
+import type { Change, GaugeId, PlanRequest } from '@idle-kettle/core';
+import { useEffect, useMemo, useReducer, useState } from 'react';
+import { Dipsticks } from '../drawings/Dipsticks.tsx';
 import { JarRow } from '../drawings/JarRow.tsx';
-import { KettleSection } from '../drawings/KettleSection.tsx';
 import { fruitColourOf, suggestedName } from '../ui/fruit.ts';
+import { planner } from '../workers/planner.ts';
 import { BatchLabel } from './BatchLabel.tsx';
 import { Cautions, Impossible } from './Cautions.tsx';
-import { dropDraft, keepDraft, keptDraft } from './draft.ts';
-import { linesReducer, startingWith, written } from './lines.ts';
+import { keptDraft, type Draft } from './draft.ts';
+import { formulaOf, formulaReducer, startingWith, written } from './formula.ts';
+import { HistoryBar } from './HistoryBar.tsx';
 import { LinesEditor } from './LinesEditor.tsx';
+import { readPasted } from './pasted.ts';
+import { Diagnosis } from './Diagnosis.tsx';
 import { SaveBar } from './SaveBar.tsx';
+import { SettingsBar } from './SettingsBar.tsx';
+import { usePlan } from './usePlan.ts';
+import { useSaving } from './useSaving.ts';
+import { Workbench } from './Workbench.tsx';
+
+type Props = {
+  readonly kitchen: Kitchen;
+  readonly saved: Batch | null;
+  /** What a new batch starts from: a card. */
+  readonly from: (Formula & { readonly name: string }) | null;
+};
 
 /** The Balance screen of one batch, saved or new. */
-export function Balance({ kitchen, saved }: { kitchen: Kitchen; saved: Batch | null }) {
+export function Balance({ kitchen, saved, from }: Props) {
   const id = saved?.id ?? null;
-  const [draft] = useState(() => keptDraft(id));
-  const [state, dispatch] = useReducer(
-    linesReducer,
-    draft?.lines ?? saved?.lines ?? [],
-    startingWith,
-  );
-  const [name, setName] = useState(draft?.name ?? saved?.name ?? '');
-  const [madeOn, setMadeOn] = useState(draft ? draft.version : (saved?.version ?? null));
-  const save = useSaveBatch(id);
-  const saveAsNew = useSaveBatch(null);
-  const navigate = useNavigate();
+  const [draft] = useState(() => (from === null ? keptDraft(id) : null));
+  const first: Formula = draft ?? from ?? saved ?? { lines: [], settings: {} };
+  const [state, dispatch] = useReducer(formulaReducer, first, startingWith);
+  const [name, setName] = useState(draft?.name ?? from?.name ?? saved?.name ?? '');
+  const [notice, setNotice] = useState<string | null>(null);
 
-  const lines = useMemo(() => written(state.lines), [state.lines]);
-  const { plan, faults } = usePlan(lines, kitchen);
+  const { sheet } = state;
+  const key = JSON.stringify([written(sheet.lines), sheet.settings]);
+  const formula = useMemo((): Formula => {
+    const [lines, settings] = JSON.parse(key) as [string[], Formula['settings']];
+    return { lines, settings };
+  }, [key]);
+  const { plan, faults, rough } = usePlan(formula, kitchen);
   const stale = faults.length > 0;
   const fruit = fruitColourOf(plan);
   const finalName = name.trim() === '' ? suggestedName(plan) : name.trim();
-  const changed =
-    saved === null
-      ? lines.length > 0 || name.trim() !== ''
-      : name !== saved.name || lines.join('\n') !== saved.lines.join('\n');
+  const content: Draft = {
+    name,
+    ...formula,
+    version: draft ? draft.version : (saved?.version ?? null),
+  };
+  const saving = useSaving({ saved, content, finalName, ok: !stale });
 
   useEffect(() => {
-    if (changed) keepDraft(id, { name, lines, version: madeOn });
-    else dropDraft(id);
-  }, [changed, id, name, lines, madeOn]);
+    function onKey(event: KeyboardEvent) {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      event.preventDefault();
+      dispatch({ type: event.shiftKey ? 'redo' : 'undo' });
+    }
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
 
-  function onSaved(batch: Batch) {
-    dropDraft(id);
-    setName(batch.name);
-    setMadeOn(batch.version);
-    if (batch.id !== id) void navigate(`/batches/${batch.id}`, { replace: true });
+  function take(request: PlanRequest | null, did: string) {
+    if (request === null) {
+      setNotice('That cannot be turned before every line is understood.');
+      return;
+    }
+    setNotice(null);
+    dispatch({ type: 'take', formula: formulaOf(request, formula.settings), did });
   }
 
-  function onSave() {
-    const body = { name: finalName, lines, ...(madeOn === null ? {} : { version: madeOn }) };
-    save.mutate(body, { onSuccess: onSaved });
+  const onTurn = (gauge: GaugeId, value: number) =>
+    void planner()
+      .turn(formula, kitchen, gauge, value)
+      .then((request) => take(request, `Turned ${gauge}`));
+
+  function onPaste(index: number, text: string) {
+    const pasted = readPasted(text);
+    if (!pasted.ok) return setNotice(pasted.message);
+    if (name.trim() === '' && pasted.name !== '') setName(pasted.name.slice(0, 120));
+    setNotice(
+      pasted.rest.length === 0
+        ? null
+        : `Left out, as no ingredient: ${pasted.rest.slice(0, 3).join(' · ').slice(0, 160)}${pasted.rest.length > 3 ? ' …' : ''}`,
+    );
+    dispatch({ type: 'paste', index, lines: pasted.lines });
   }
 
-  function onSaveAsNew() {
-    saveAsNew.mutate({ name: `${finalName} (copy)`, lines }, { onSuccess: onSaved });
-  }
-
-  function onDiscard() {
-    if (saved === null) return;
-    dropDraft(id);
-    save.reset();
-    dispatch({ type: 'load', lines: saved.lines });
-    setName(saved.name);
-    setMadeOn(saved.version);
-  }
+  const onChange = (change: Change, did: string) => dispatch({ type: 'change', change, did });
 
   return (
-    <div className="grid items-start gap-6 md:grid-cols-2 lg:grid-cols-3">
+    <div className="grid items-start gap-x-6 gap-y-5 md:grid-cols-2 lg:grid-cols-[minmax(0,1.05fr)_minmax(0,1.15fr)_minmax(0,1fr)]">
       <h1 className="sr-only">Balance: {finalName}</h1>
-      <div className="flex flex-col gap-5">
-        <LinesEditor state={state} dispatch={dispatch} units={kitchen.units} />
-        <SaveBar
-          changed={changed}
-          empty={lines.length === 0}
-          saved={saved}
-          saving={save.isPending || saveAsNew.isPending}
-          error={save.error ?? saveAsNew.error}
-          onSave={onSave}
-          onSaveAsNew={onSaveAsNew}
-          onDiscard={onDiscard}
+      <div className="flex flex-col gap-4">
+        <SettingsBar
+          settings={sheet.settings}
+          plan={plan}
+          kitchen={kitchen}
+          onSet={(settings, did) => dispatch({ type: 'set', settings, did })}
         />
+        <LinesEditor
+          state={state}
+          dispatch={dispatch}
+          units={kitchen.units}
+          packs={kitchen.packs}
+          onPaste={onPaste}
+        />
+        {(state.refused ?? notice) !== null && (
+          <p role="alert" className="border-l-4 border-secondary pl-3 text-sm">
+            {state.refused ?? notice}
+          </p>
+        )}
+        <HistoryBar state={state} dispatch={dispatch} />
+        <SaveBar
+          saving={saving}
+          saved={saved}
+          empty={formula.lines.length === 0}
+          onGoBack={() => {
+            if (saved === null) return;
+            dispatch({ type: 'load', formula: saved });
+            setName(saved.name);
+            saving.drop();
+          }}
+        />
+        {!stale && plan && formula.lines.length > 0 && (
+          <Cautions
+            cautions={plan.cautions}
+            pots={plan.pot?.boilOver?.pots ?? 1}
+            onSplit={(pots) =>
+              void planner()
+                .solve(formula, kitchen, { fruitG: fruitGrams(plan) / pots })
+                .then((found) => {
+                  if (found.outcome === 'solved')
+                    take(found.request, `Made it one of ${pots} pots`);
+                })
+            }
+          />
+        )}
       </div>
-      <div className="flex flex-col gap-4 max-md:order-last">
+      <div className="flex flex-col gap-4 max-md:order-2">
         {plan && (
           <div className={stale ? 'opacity-50' : ''}>
-            <KettleSection plan={plan} fruit={fruit} />
+            <Dipsticks plan={plan} fruit={fruit} onTurn={onTurn} />
             {plan.yield && <JarRow jars={plan.yield} fruit={fruit} />}
           </div>
         )}
-        {stale ? <Impossible faults={faults} /> : plan && <Cautions cautions={plan.cautions} />}
+        {stale ? (
+          <Impossible faults={faults} />
+        ) : (
+          plan?.set && <Diagnosis set={plan.set} onChange={onChange} />
+        )}
       </div>
       {plan && (
-        <div className="md:max-lg:col-start-2 md:max-lg:row-span-2 md:max-lg:row-start-1">
+        <div className="max-md:order-1 md:max-lg:col-start-2 md:max-lg:row-span-2 md:max-lg:row-start-1 lg:col-start-3 lg:row-span-2 lg:row-start-1">
           <BatchLabel
             plan={plan}
             kitchen={kitchen}
             fruit={fruit}
             stale={stale}
-            onAddLine={(text) => dispatch({ type: 'add', text })}
+            rough={rough}
+            batchId={id}
             title={
               <input
                 type="text"
@@ -115,21 +175,26 @@ export function Balance({ kitchen, saved }: { kitchen: Kitchen; saved: Batch | n
           />
         </div>
       )}
+      {plan?.finish && (
+        <div className="min-w-0 max-md:order-3 md:col-span-2">
+          <Workbench
+            name={finalName}
+            formula={formula}
+            kitchen={kitchen}
+            plan={plan}
+            fruit={fruit}
+            onTake={take}
+            onSet={(settings, did) => dispatch({ type: 'set', settings, did })}
+            onBringIn={(text) => onPaste(sheet.lines.length - 1, text)}
+          />
+        </div>
+      )}
     </div>
   );
 }
 
-/**
- * The plan of the lines, worked out after the typing is on screen. While some line is impossible it
- * is the last plan there was, with the faults that stand against a new one.
- */
-function usePlan(
-  lines: readonly string[],
-  kitchen: Kitchen,
-): { plan: Plan | null; faults: readonly Fault[] } {
-  const deferred = useDeferredValue(lines);
-  const outcome = useMemo(() => planInKitchen(deferred, kitchen), [deferred, kitchen]);
-  const [last, setLast] = useState<Plan | null>(null);
-  if (outcome.ok && last !== outcome.plan) setLast(outcome.plan);
-  return outcome.ok ? { plan: outcome.plan, faults: [] } : { plan: last, faults: outcome.faults };
-}
+const fruitGrams = (plan: NonNullable<ReturnType<typeof usePlan>['plan']>): number =>
+  ((plan.finish?.fruitPer100g ?? 0) * massAtStop(plan)) / 100;
+
+const massAtStop = ({ start, finish }: NonNullable<ReturnType<typeof usePlan>['plan']>): number =>
+  (start?.massG ?? 0) - (finish?.steamG ?? 0);

@@ -1,6 +1,6 @@
-import type { Batch, Kitchen } from '@idle-kettle/contract';
-import { useParams } from 'react-router';
+import { useParams, useSearchParams } from 'react-router';
 import { useBatch } from '../api/batches.ts';
+import { useCard } from '../api/cards.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
@@ -8,18 +8,29 @@ import { Balance } from './Balance.tsx';
 
 const NEW = 'new';
 
-/** Where a batch is designed: `/batches/new` or `/batches/:id`. */
+/** Where a batch is designed: `/batches/new`, `/batches/new?card=…&version=…` or `/batches/:id`. */
 export function BalanceScreen() {
   const { id = NEW } = useParams();
+  const [search] = useSearchParams();
   const batchId = id === NEW ? null : id;
+  const cardId = id === NEW ? search.get('card') : null;
   const kitchen = useKitchen();
   const batch = useBatch(batchId);
-  const failed = [kitchen, batch].find((query) => query.error !== null);
+  const card = useCard(cardId);
+  const failed = [kitchen, batch, card].find((query) => query.error !== null && !query.data);
   if (failed?.error) return <NotFetched error={failed.error} again={() => void failed.refetch()} />;
-  if (!kitchen.data || (batchId !== null && !batch.data)) return <Loading what="the batch" />;
-  return <Loaded key={id} kitchen={kitchen.data} batch={batch.data ?? null} />;
+  if (!kitchen.data || (batchId !== null && !batch.data) || (cardId !== null && !card.data)) {
+    return <Loading what="the batch" />;
+  }
+  const number = Number(search.get('version') ?? 0);
+  const version =
+    card.data?.versions.find((found) => found.number === number) ?? card.data?.versions[0];
+  return (
+    <Balance
+      key={`${id}${search.toString()}`}
+      kitchen={kitchen.data}
+      saved={batch.data ?? null}
+      from={card.data && version ? { ...version, name: card.data.name } : null}
+    />
+  );
 }
-
-const Loaded = ({ kitchen, batch }: { kitchen: Kitchen; batch: Batch | null }) => (
-  <Balance kitchen={kitchen} saved={batch} />
-);

@@ -1,11 +1,26 @@
 import type { Kitchen } from '@idle-kettle/contract';
-import { formatMass, formatTemperature, formatVolume, type Plan } from '@idle-kettle/core';
+import {
+  costOf,
+  formatMass,
+  formatTemperature,
+  formatVolume,
+  METHODS,
+  type Plan,
+} from '@idle-kettle/core';
+import { ClipboardList } from 'lucide-react';
+import { Link } from 'react-router';
 import { TemperatureStrip } from '../drawings/TemperatureStrip.tsx';
 import { SetFigure } from './SetFigure.tsx';
 import { Figure, Note } from './Figure.tsx';
 import { RangeBar } from '../ui/RangeBar.tsx';
 import { Where } from '../ui/Where.tsx';
-import { jarsInWords, processInWords, shelfInWords } from '../ui/words.ts';
+import {
+  jarsInWords,
+  minutesInWords,
+  moneyInWords,
+  processInWords,
+  shelfInWords,
+} from '../ui/words.ts';
 
 type Props = {
   readonly plan: Plan;
@@ -15,55 +30,72 @@ type Props = {
   readonly title: React.ReactNode;
   /** The lines cannot be planned just now; what is shown is from before. */
   readonly stale: boolean;
-  /** Adds a line that a remedy asks for. */
-  readonly onAddLine: (line: string) => void;
+  /** Only typical figures yet; the ranges are being worked out. */
+  readonly rough: boolean;
+  /** Null for a batch that is not saved yet. */
+  readonly batchId: string | null;
 };
 
 /** The verdicts, in the shape of the label that this batch will wear. It fills in while you type. */
-export function BatchLabel({ plan, kitchen, fruit, title, stale, onAddLine }: Props) {
+export function BatchLabel(props: Props) {
+  const { plan, kitchen, fruit, title, stale, rough, batchId } = props;
   const { stop, finish, yield: jars, shelf, process, why } = plan;
   const scale = kitchen.temperature;
   const other = scale === 'C' ? 'F' : 'C';
   const stopC = stop.tempC ?? stop.ruleTempC;
+  const cost = costOf(
+    plan,
+    Object.fromEntries(kitchen.prices.map((price) => [price.ingredient, price.minorPerKg])),
+  );
   return (
     <section
       aria-label="What this batch will be"
       aria-live="polite"
       style={{ '--fruit': fruit } as React.CSSProperties}
-      className={`jar-label flex flex-col gap-3 py-5 pr-6 pl-5 ${stale ? 'opacity-50' : ''}`}
+      className={`jar-label flex flex-col gap-2.5 py-4 pr-6 pl-5 ${stale ? 'opacity-50' : ''}`}
     >
       {title}
 
       <Figure
-        name="Stop"
-        value={formatTemperature(stopC, scale)}
-        aside={formatTemperature(stopC, other)}
+        name={STOP_NAME[stop.kind]}
+        value={
+          stop.boilMin === null
+            ? formatTemperature(stopC, scale)
+            : `${stop.boilMin} min at a full rolling boil`
+        }
+        aside={
+          stop.boilMin === null
+            ? formatTemperature(stopC, other)
+            : `then it shows ${formatTemperature(stopC, scale)}`
+        }
+        small={stop.boilMin !== null}
         testId="stop"
       >
-        <TemperatureStrip stop={stop} scale={scale} />
+        {stop.kind !== 'egg' && <TemperatureStrip stop={stop} scale={scale} />}
         <Note>
-          <p>
-            The rule, boiling water + 8 °F:{' '}
-            <b data-testid="rule-stop">{formatTemperature(stop.ruleTempC, scale)}</b>
-          </p>
-          <Where about="Stop">{why.stop}</Where>
+          {stop.kind === 'temperature' && (
+            <p>
+              The rule, boiling water + 8 °F:{' '}
+              <b data-testid="rule-stop">{formatTemperature(stop.ruleTempC, scale)}</b>
+              {kitchen.waterBoilsC !== null && ', on your thermometer'}
+            </p>
+          )}
+          {stop.kind === 'body' && <p>Or when a spoonful mounds and weeps no ring.</p>}
+          {stop.kind === 'egg' && <p>Above 82 °C (180 °F) it curdles.</p>}
+          <Where about={STOP_NAME[stop.kind]}>{why.stop}</Where>
         </Note>
       </Figure>
 
       {plan.minutes && (
-        <Figure
-          name="On the stove"
-          value={`${Math.round(plan.minutes.p10)}–${Math.round(plan.minutes.p90)} min`}
-          testId="minutes"
-        >
+        <Figure name="On the stove" value={minutesInWords(plan.minutes)} testId="minutes">
           <Note>
-            <p>From cold to the stop, on a medium burner.</p>
+            <p>From cold to the stop, by {METHODS[plan.method].name}.</p>
             <Where about="On the stove">{why.minutes}</Where>
           </Note>
         </Figure>
       )}
 
-      {plan.set && <SetFigure set={plan.set} why={why.set} onAddLine={onAddLine} />}
+      {plan.set && <SetFigure set={plan.set} why={why.set} />}
 
       {jars && (
         <Figure
@@ -77,6 +109,12 @@ export function BatchLabel({ plan, kitchen, fruit, title, stale, onAddLine }: Pr
             <p>Heat {jars.jarsToHeat} jars, one to spare.</p>
             <Where about="Jars">{why.yield}</Where>
           </Note>
+          {plan.contributors[0] && (
+            <p className="text-sm">
+              Most of the range is {plan.contributors[0].what}:{' '}
+              {Math.round(100 * plan.contributors[0].share)} %.
+            </p>
+          )}
         </Figure>
       )}
 
@@ -100,7 +138,8 @@ export function BatchLabel({ plan, kitchen, fruit, title, stale, onAddLine }: Pr
           <Figure name="In the canner" value={processInWords(plan)} testId="process">
             {process.method !== 'none' && (
               <p className="text-sm">
-                Leave {process.headspaceMm} mm (¼ in) of headspace. {process.notes.join(' ')}
+                Leave {process.headspaceMm} mm ({process.headspaceMm > 10 ? '½' : '¼'} in) of
+                headspace. {process.notes.join(' ')}
               </p>
             )}
             <Where about="In the canner">{why.process}</Where>
@@ -122,9 +161,76 @@ export function BatchLabel({ plan, kitchen, fruit, title, stale, onAddLine }: Pr
           <Where about="In 100 g">{why.label}</Where>
         </Figure>
       )}
+
+      {plan.label && (
+        <Figure
+          name="A spoonful"
+          value={`${plan.label.spoon.sugarsG} g sugars · ${plan.label.spoon.energyKcal} kcal`}
+          testId="spoon"
+          small
+        >
+          <Note>
+            <p>A level tablespoon, {plan.label.spoon.spoonG} g.</p>
+            <Where about="A spoonful">{why.spoon}</Where>
+          </Note>
+          <details className="text-sm">
+            <summary className="w-fit cursor-pointer underline decoration-dotted underline-offset-4">
+              What it may be called
+            </summary>
+            <p className="mt-1">{plan.label.statement}</p>
+            <ul>
+              {plan.label.definitions.map(({ name, source, met, text }) => (
+                <li key={name} className="mt-1 leading-snug">
+                  <b>
+                    {name}: {met ? 'yes' : 'no'}.
+                  </b>{' '}
+                  {text} <span className="opacity-80">({source})</span>
+                </li>
+              ))}
+            </ul>
+          </details>
+        </Figure>
+      )}
+
+      {cost && (
+        <Figure
+          name="Cost"
+          value={moneyInWords(cost.totalMinor, kitchen.currency)}
+          aside={
+            cost.perJarMinor === null
+              ? ''
+              : `${moneyInWords(cost.perJarMinor, kitchen.currency)} a jar`
+          }
+          testId="cost"
+          small
+        >
+          <Where about="Cost">
+            What goes in, as bought, at the prices in your kitchen.
+            {cost.unpriced.length > 0 && ` No price yet for ${cost.unpriced.join(', ')}.`}
+          </Where>
+        </Figure>
+      )}
+
+      {plan.finish && (
+        <p className="mt-1 flex flex-wrap items-center justify-between gap-2 text-sm">
+          <span role="status">{rough ? 'Working out the ranges' : ''}</span>
+          {batchId !== null && (
+            <Link to={`/batches/${batchId}/prepare`} className="btn btn-primary">
+              <ClipboardList aria-hidden className="size-5" /> Prepare it
+            </Link>
+          )}
+        </p>
+      )}
     </section>
   );
 }
+
+const STOP_NAME: { readonly [kind in Plan['stop']['kind']]: string } = {
+  temperature: 'Stop',
+  'timed-boil': 'Stop by the clock',
+  body: 'Stop when it mounds',
+  egg: 'Stop whisking',
+};
 
 const partInWords = (partMl: number, kitchen: Kitchen): string =>
   partMl < 15 ? '' : `and ${formatVolume(partMl, kitchen.units)} for the fridge`;

@@ -8,8 +8,15 @@ const LOOK = {
   note: { icon: Info, style: 'border-base-300 opacity-90' },
 } as const;
 
+type Props = {
+  readonly cautions: readonly Caution[];
+  /** Pots of this size that would each stay a third full. */
+  readonly pots: number;
+  readonly onSplit: (pots: number) => void;
+};
+
 /** What to mind with this batch, the gravest first. */
-export function Cautions({ cautions }: { cautions: readonly Caution[] }) {
+export function Cautions({ cautions, pots, onSplit }: Props) {
   return (
     <section aria-label="Mind">
       <ul className="flex flex-col gap-2">
@@ -18,7 +25,18 @@ export function Cautions({ cautions }: { cautions: readonly Caution[] }) {
           return (
             <li key={`${code}${text}`} className={`flex gap-2 border-l-4 py-0.5 pl-3 ${style}`}>
               <Icon aria-hidden className="mt-0.5 size-5 shrink-0" />
-              <span>{text}</span>
+              <span>
+                {text}
+                {code === 'boil-over' && pots > 1 && (
+                  <button
+                    type="button"
+                    className="btn btn-sm mt-1 block"
+                    onClick={() => onSplit(pots)}
+                  >
+                    Make this one of {pots} pots
+                  </button>
+                )}
+              </span>
             </li>
           );
         })}

@@ -23,7 +23,7 @@ export const Figure = ({
     <p className="flex flex-wrap items-baseline gap-x-3">
       <span
         data-testid={testId}
-        className={`${small ? 'text-xl' : 'text-3xl'} leading-tight font-bold ${tone}`}
+        className={`${small ? 'text-lg' : 'text-2xl'} leading-tight font-bold ${tone}`}
       >
         {value}
       </span>

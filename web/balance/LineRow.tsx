@@ -1,3 +1,5 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
 import {
   formatGrams,
   formatMass,
@@ -5,8 +7,11 @@ import {
   type LineReading,
   type UnitSystem,
 } from '@idle-kettle/core';
-import { CircleAlert, CircleHelp, X } from 'lucide-react';
-import { useId, type ClipboardEvent, type KeyboardEvent } from 'react';
+import { useCombobox } from 'downshift';
+import { ChevronDown, CircleAlert, CircleHelp, GripVertical, X } from 'lucide-react';
+import { useId, useMemo, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
+import { completionsOf } from './completions.ts';
+import { LineDetails } from './LineDetails.tsx';
 
 type Props = {
   readonly text: string;
@@ -15,72 +20,141 @@ type Props = {
   readonly reading: LineReading | null;
   readonly units: UnitSystem;
   readonly onType: (text: string) => void;
+  readonly onReplace: (text: string) => void;
   readonly onPaste: (text: string) => void;
   readonly onEnter: () => void;
   readonly onRemove: () => void;
+  readonly onFocus: (by: -1 | 1) => void;
   readonly onMove: (by: -1 | 1) => void;
 };
 
 /** One line as written, its grams beside it, and under it whatever was assumed or not understood. */
-export function LineRow({
-  text,
-  index,
-  reading,
-  units,
-  onType,
-  onPaste,
-  onEnter,
-  onRemove,
-  onMove,
-}: Props) {
+export function LineRow(props: Props) {
+  const { text, index, reading, units, onType, onPaste, onEnter, onRemove, onFocus, onMove } =
+    props;
   const noteId = useId();
+  const [open, setOpen] = useState(false);
   const trouble = reading?.understood === false ? reading.trouble : null;
   const note = trouble?.message ?? (reading?.understood ? reading.assumed : undefined);
+  const items = useMemo(() => completionsOf(text), [text]);
+  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
+    id: index,
+    disabled: reading === null,
+  });
+
+  const completing = useCombobox<string>({
+    items,
+    inputValue: text,
+    selectedItem: null,
+    onSelectedItemChange: ({ selectedItem }) => selectedItem !== null && onType(selectedItem),
+  });
+  const listOpen = completing.isOpen && items.length > 0;
 
   function onKeyDown(event: KeyboardEvent<HTMLInputElement>) {
-    const act = {
-      Enter: onEnter,
-      ArrowUp: () => onMove(-1),
-      ArrowDown: () => onMove(1),
-      ...(text === '' ? { Backspace: onRemove } : {}),
-    }[event.key];
+    if (listOpen && (completing.highlightedIndex >= 0 || event.key === 'ArrowDown')) return;
+    const act = event.altKey
+      ? { ArrowUp: () => onMove(-1), ArrowDown: () => onMove(1) }[event.key]
+      : {
+          Enter: onEnter,
+          ArrowUp: () => onFocus(-1),
+          ArrowDown: () => onFocus(1),
+          ...(text === '' ? { Backspace: onRemove } : {}),
+        }[event.key];
     if (!act) return;
     event.preventDefault();
+    // The list of completions must not take the key as well.
+    Object.assign(event.nativeEvent, { preventDownshiftDefault: true });
+    completing.closeMenu();
     act();
   }
 
   function onPasteText(event: ClipboardEvent<HTMLInputElement>) {
     const pasted = event.clipboardData.getData('text/plain');
-    if (!pasted.includes('\n') && pasted.length <= MOST_LINE_CHARS) return;
+    if (!pasted.includes('\n') && !/^\s*[[{]/.test(pasted) && pasted.length <= MOST_LINE_CHARS)
+      return;
     event.preventDefault();
     onPaste(`${text}${pasted}`);
   }
 
   return (
-    <li className="border-b border-base-300 py-1.5">
-      <div className="flex items-center gap-1 sm:gap-2">
-        <input
-          type="text"
-          data-line={index}
-          value={text}
-          onChange={(event) => onType(event.target.value)}
-          onKeyDown={onKeyDown}
-          onPaste={onPasteText}
-          aria-label={`Line ${index + 1}`}
-          aria-invalid={trouble !== null}
-          aria-describedby={note === undefined ? undefined : noteId}
-          placeholder={index === 0 ? '7 cups crushed damsons' : 'add a line'}
-          autoComplete="off"
-          spellCheck={false}
-          className="input input-ghost h-10 min-w-0 grow px-1 text-base sm:px-2 sm:text-lg"
-        />
+    <li
+      ref={setNodeRef}
+      style={{
+        transform: CSS.Transform.toString(transform),
+        transition: transition,
+      }}
+      className={`border-b border-base-300 py-1 ${isDragging ? 'relative z-10 bg-base-100 shadow' : ''}`}
+    >
+      <div className="flex items-center">
+        <button
+          type="button"
+          {...attributes}
+          {...listeners}
+          aria-label={`Move line ${index + 1}`}
+          tabIndex={-1}
+          className="cursor-grab touch-none py-2 opacity-40 hover:opacity-100 disabled:invisible"
+          disabled={reading === null}
+        >
+          <GripVertical aria-hidden className="size-4" />
+        </button>
+        <div className="relative min-w-0 grow">
+          <input
+            {...completing.getInputProps({
+              onChange: (event) => onType(event.currentTarget.value),
+              onKeyDown,
+              onPaste: onPasteText,
+              'aria-label': `Line ${index + 1}`,
+              'aria-labelledby': undefined,
+            })}
+            type="text"
+            data-line={index}
+            aria-invalid={trouble !== null}
+            aria-describedby={note === undefined ? undefined : noteId}
+            placeholder={index === 0 ? '7 cups crushed damsons' : 'add a line'}
+            autoComplete="off"
+            spellCheck={false}
+            className="input input-ghost h-10 w-full min-w-0 px-1 text-base"
+          />
+          <ul
+            {...completing.getMenuProps({
+              'aria-label': `Ways to end line ${index + 1}`,
+              'aria-labelledby': undefined,
+            })}
+            className={
+              listOpen
+                ? 'absolute z-20 w-full rounded-box border border-base-300 bg-base-100 py-1 shadow-lg'
+                : 'sr-only'
+            }
+          >
+            {listOpen &&
+              items.map((item, at) => (
+                <li
+                  key={item}
+                  {...completing.getItemProps({ item, index: at })}
+                  className={`cursor-pointer px-3 py-1 ${at === completing.highlightedIndex ? 'bg-base-300' : ''}`}
+                >
+                  {item}
+                </li>
+              ))}
+          </ul>
+        </div>
         <Grams reading={reading} units={units} />
+        <button
+          type="button"
+          onClick={() => setOpen(!open)}
+          aria-expanded={open}
+          aria-label={`More about line ${index + 1}`}
+          disabled={reading?.understood !== true}
+          className="btn btn-square btn-ghost btn-xs disabled:invisible"
+        >
+          <ChevronDown aria-hidden className={`size-4 ${open ? 'rotate-180' : ''}`} />
+        </button>
         <button
           type="button"
           onClick={onRemove}
           aria-label={`Take out line ${index + 1}`}
           disabled={text === ''}
-          className="btn btn-square btn-ghost btn-sm disabled:invisible"
+          className="btn btn-square btn-ghost btn-xs disabled:invisible"
         >
           <X aria-hidden className="size-4" />
         </button>
@@ -88,31 +162,34 @@ export function LineRow({
       {note !== undefined && (
         <p
           id={noteId}
-          className={`flex items-start gap-1.5 px-2 text-sm ${trouble ? 'text-error' : 'opacity-80'}`}
+          className={`flex items-start gap-1.5 pr-2 pl-5 text-sm ${trouble ? 'text-error' : 'opacity-80'}`}
         >
           {trouble && <CircleAlert aria-hidden className="mt-0.5 size-4 shrink-0" />}
           <span>{note}</span>
         </p>
+      )}
+      {open && reading?.understood && (
+        <LineDetails line={reading} index={index} onReplace={props.onReplace} />
       )}
     </li>
   );
 }
 
 function Grams({ reading, units }: { reading: LineReading | null; units: UnitSystem }) {
-  if (reading === null) return <span className="w-20 shrink-0 sm:w-24" />;
+  if (reading === null) return <span className="w-16 shrink-0 sm:w-20" />;
   if (!reading.understood) {
     return (
-      <span className="w-20 shrink-0 text-right text-error sm:w-24">
+      <span className="w-16 shrink-0 text-right text-error sm:w-20">
         <CircleHelp aria-label="not understood" className="ml-auto size-5" />
       </span>
     );
   }
   const { typical } = reading.massG;
   return (
-    <span className="w-20 shrink-0 text-right leading-tight sm:w-24 tabular-nums">
-      <span className="text-base font-bold sm:text-lg">{formatGrams(typical)}</span>
+    <span className="w-16 shrink-0 text-right leading-tight tabular-nums sm:w-20">
+      <span className="text-base font-bold">{formatGrams(typical)}</span>
       {units === 'us' && (
-        <span className="block text-sm opacity-80">{formatMass(typical, 'us')}</span>
+        <span className="block text-xs opacity-80">{formatMass(typical, 'us')}</span>
       )}
     </span>
   );

@@ -1,28 +1,36 @@
-import { readLine, type UnitSystem } from '@idle-kettle/core';
-import { Undo2 } from 'lucide-react';
+import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { readLine, type OwnPack, type UnitSystem } from '@idle-kettle/core';
 import { useEffect, useRef, type Dispatch } from 'react';
+import type { FormulaAction, FormulaState } from './formula.ts';
 import { LineRow } from './LineRow.tsx';
-import type { LinesAction, LinesState } from './lines.ts';
 
 type Props = {
-  readonly state: LinesState;
-  readonly dispatch: Dispatch<LinesAction>;
+  readonly state: FormulaState;
+  readonly dispatch: Dispatch<FormulaAction>;
   readonly units: UnitSystem;
+  readonly packs: readonly OwnPack[];
+  /** Something longer than a line was pasted into that line. */
+  readonly onPaste: (index: number, text: string) => void;
 };
 
-/** The lines of a formula: type, paste a whole recipe, take out, put back; all of it by keyboard too. */
-export function LinesEditor({ state, dispatch, units }: Props) {
+/** The lines of a formula: type, paste a whole recipe, move, take out; all of it by keyboard too. */
+export function LinesEditor({ state, dispatch, units, packs, onPaste }: Props) {
+  const { lines } = state.sheet;
   const list = useRef<HTMLOListElement>(null);
   const wanted = useRef<number | null>(null);
 
+  const inputAt = (index: number) =>
+    list.current?.querySelector<HTMLInputElement>(`[data-line="${index}"]`);
+
   useEffect(() => {
     if (wanted.current === null) return;
-    list.current?.querySelector<HTMLInputElement>(`[data-line="${wanted.current}"]`)?.focus();
+    inputAt(wanted.current)?.focus();
     wanted.current = null;
   });
 
   function focus(index: number) {
-    const input = list.current?.querySelector<HTMLInputElement>(`[data-line="${index}"]`);
+    const input = inputAt(index);
     if (input) input.focus();
     else wanted.current = index;
   }
@@ -32,51 +40,52 @@ export function LinesEditor({ state, dispatch, units }: Props) {
     dispatch({ type: 'remove', index });
   }
 
+  function move(from: number, to: number) {
+    if (to < 0 || to >= lines.length - 1) return;
+    wanted.current = to;
+    dispatch({ type: 'move', from, to });
+  }
+
+  function onDragEnd({ active, over }: DragEndEvent) {
+    if (over && active.id !== over.id) move(Number(active.id), Number(over.id));
+  }
+
   return (
     <section aria-labelledby="lines-title">
-      <h2 id="lines-title" className="mb-1 text-lg font-bold text-primary">
+      <h2 id="lines-title" className="text-lg font-bold text-primary">
         In the pot
       </h2>
-      <p className="mb-2 text-sm opacity-80">
-        Write it as you would on a card, after stoning, coring and peeling. Paste a whole list if
-        you have one.
+      <p className="mb-1 text-sm opacity-80">
+        Write it as on a card, or paste a whole recipe. Alt with the arrows moves a line.
       </p>
-      <ol ref={list}>
-        {state.lines.map((text, index) => (
-          <LineRow
-            key={index}
-            text={text}
-            index={index}
-            reading={text.trim() === '' ? null : readLine(text)}
-            units={units}
-            onType={(next) => dispatch({ type: 'type', index, text: next })}
-            onPaste={(next) => dispatch({ type: 'paste', index, text: next })}
-            onEnter={() => {
-              wanted.current = index + 1;
-              dispatch({ type: 'insert', after: index });
-            }}
-            onRemove={() => remove(index)}
-            onMove={(by) => focus(index + by)}
-          />
-        ))}
-      </ol>
-      {state.refused !== null && (
-        <p role="alert" className="mt-2 border-l-4 border-error pl-3 text-error">
-          {state.refused}
-        </p>
-      )}
-      {state.removed && (
-        <p role="status" className="mt-2 flex items-center gap-2 text-sm">
-          Took out “{state.removed.text}”.
-          <button
-            type="button"
-            className="btn btn-ghost btn-sm"
-            onClick={() => dispatch({ type: 'put back' })}
-          >
-            <Undo2 aria-hidden className="size-4" /> Put it back
-          </button>
-        </p>
-      )}
+      <DndContext collisionDetection={closestCenter} onDragEnd={onDragEnd}>
+        <SortableContext
+          items={lines.map((_, index) => index)}
+          strategy={verticalListSortingStrategy}
+        >
+          <ol ref={list}>
+            {lines.map((text, index) => (
+              <LineRow
+                key={index}
+                text={text}
+                index={index}
+                reading={text.trim() === '' ? null : readLine(text, packs)}
+                units={units}
+                onType={(next) => dispatch({ type: 'type', index, text: next })}
+                onReplace={(next) => dispatch({ type: 'replace', index, text: next })}
+                onPaste={(next) => onPaste(index, next)}
+                onEnter={() => {
+                  wanted.current = index + 1;
+                  dispatch({ type: 'insert', after: index });
+                }}
+                onRemove={() => remove(index)}
+                onFocus={(by) => focus(index + by)}
+                onMove={(by) => move(index, index + by)}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
     </section>
   );
 }

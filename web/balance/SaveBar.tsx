@@ -1,46 +1,36 @@
 import type { Batch } from '@idle-kettle/contract';
 import { format } from 'date-fns';
-import { Refused, sayError, Unreachable } from '../api/request.ts';
+import { sayError, Unreachable } from '../api/request.ts';
+import type { Saving } from './useSaving.ts';
 
 type Props = {
-  readonly changed: boolean;
-  readonly empty: boolean;
+  readonly saving: Saving;
   readonly saved: Batch | null;
-  readonly saving: boolean;
-  readonly error: Error | null;
-  readonly onSave: () => void;
-  readonly onSaveAsNew: () => void;
-  readonly onDiscard: () => void;
+  readonly empty: boolean;
+  readonly onGoBack: () => void;
 };
 
-/** Saves the batch, and always says where things stand. */
-export function SaveBar({
-  changed,
-  empty,
-  saved,
-  saving,
-  error,
-  onSave,
-  onSaveAsNew,
-  onDiscard,
-}: Props) {
-  const conflict = error instanceof Refused && error.problem.status === 409;
+/** Saves a new batch; an old one saves itself. Always says where things stand. */
+export function SaveBar({ saving, saved, empty, onGoBack }: Props) {
+  const { changed, pending, error, conflict } = saving;
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap items-center gap-3">
-        <button
-          type="button"
-          className="btn btn-primary btn-lg"
-          onClick={onSave}
-          disabled={!changed || empty || saving}
-        >
-          {saved === null ? 'Save as a batch' : 'Save the change'}
-        </button>
+        {saved === null && (
+          <button
+            type="button"
+            className="btn btn-primary btn-lg"
+            onClick={saving.save}
+            disabled={empty || pending}
+          >
+            Save as a batch
+          </button>
+        )}
         <p role="status" data-testid="save-state">
-          {stateInWords({ changed, empty, saved, saving })}
+          {stateInWords(saving, saved, empty)}
         </p>
-        {changed && saved !== null && !saving && (
-          <button type="button" className="btn btn-ghost btn-sm" onClick={onDiscard}>
+        {changed && saved !== null && (
+          <button type="button" className="btn btn-ghost btn-sm" onClick={onGoBack}>
             Go back to what was saved
           </button>
         )}
@@ -50,11 +40,15 @@ export function SaveBar({
           <p>
             Not saved. {sayError(error)}
             {error instanceof Unreachable &&
-              ' What you wrote is kept in this browser; try again when it does.'}
+              ' What you wrote is kept in this browser, and saved when it answers again.'}
           </p>
-          {conflict && (
-            <button type="button" className="btn btn-sm mt-1" onClick={onSaveAsNew}>
+          {conflict ? (
+            <button type="button" className="btn btn-sm mt-1" onClick={saving.saveAsNew}>
               Save mine as another batch
+            </button>
+          ) : (
+            <button type="button" className="btn btn-sm mt-1" onClick={saving.save}>
+              Try now
             </button>
           )}
         </div>
@@ -63,15 +57,10 @@ export function SaveBar({
   );
 }
 
-function stateInWords({
-  changed,
-  empty,
-  saved,
-  saving,
-}: Pick<Props, 'changed' | 'empty' | 'saved' | 'saving'>): string {
-  if (saving) return 'Saving';
+function stateInWords({ changed, pending }: Saving, saved: Batch | null, empty: boolean): string {
+  if (pending) return 'Saving';
   if (empty) return 'Nothing written yet';
   if (saved === null) return 'Not saved yet; kept in this browser';
   if (changed) return 'Changed since it was saved; kept in this browser';
-  return `Saved ${format(new Date(saved.updatedAt), 'd MMM, HH:mm')}`;
+  return `Saved ${format(new Date(saved.updatedAt), 'd MMM, HH:mm:ss')}`;
 }

@@ -1,4 +1,4 @@
-import { dropDraft, keepDraft, keptDraft } from './draft.ts';
+import { dropDraft, keepDraft, keptDraft, type Draft } from './draft.ts';
 
 /** The few parts of a browser's storage that drafts use. */
 function storageOf(entries: Record<string, string> = {}): Storage {
@@ -13,7 +13,12 @@ function storageOf(entries: Record<string, string> = {}): Storage {
   };
 }
 
-const DRAFT = { name: 'Plum', lines: ['1 kg plums'], version: 2 };
+const DRAFT: Draft = {
+  name: 'Plum',
+  lines: ['1 kg plums'],
+  settings: { product: 'butter' },
+  version: 2,
+};
 
 test('a draft is kept for its own batch until it is dropped', () => {
   const storage = storageOf();

@@ -1,7 +1,10 @@
+import type { SettingsDto } from '@idle-kettle/contract';
+
 /** What somebody typed and has not saved, kept in this browser so that a reload loses nothing. */
 export type Draft = {
   readonly name: string;
   readonly lines: readonly string[];
+  readonly settings: SettingsDto;
   /** The version of the saved batch that it was made on; null for a new one. */
   readonly version: number | null;
 };
@@ -16,6 +19,9 @@ const isDraft = (value: unknown): value is Draft =>
   'lines' in value &&
   Array.isArray(value.lines) &&
   value.lines.every((line) => typeof line === 'string') &&
+  'settings' in value &&
+  typeof value.settings === 'object' &&
+  value.settings !== null &&
   'version' in value &&
   (value.version === null || typeof value.version === 'number');
 

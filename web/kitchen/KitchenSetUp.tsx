@@ -1,4 +1,4 @@
-import { planInKitchen, type Kitchen } from '@idle-kettle/contract';
+import { BARE_KITCHEN, planInKitchen, type Kitchen } from '@idle-kettle/contract';
 import type { Plan } from '@idle-kettle/core';
 import { useForm, useWatch, type Resolver } from 'react-hook-form';
 import { useNavigate } from 'react-router';
@@ -171,8 +171,13 @@ function Preview({ form }: { form: KitchenForm }) {
 
 function stopHere(form: KitchenForm): Plan['stop'] | null {
   const read = readForm({ ...form, name: form.name || 'unnamed' });
-  if (!read.ok || (read.kitchen.altitudeM === null && read.kitchen.waterBoilsC === null))
-    return null;
-  const outcome = planInKitchen([], read.kitchen);
+  if (!read.ok) return null;
+  const { altitudeM, waterBoilsC } = read.kitchen;
+  if (altitudeM === null && waterBoilsC === null) return null;
+  const outcome = planInKitchen(
+    { lines: [], settings: {} },
+    { ...BARE_KITCHEN, altitudeM, waterBoilsC },
+    0,
+  );
   return outcome.ok ? outcome.plan.stop : null;
 }

@@ -70,6 +70,13 @@ test('a kitchen is shown as it was typed', () => {
     temperature: 'F',
     altitudeUnit: 'ft',
     school: 'sterilised',
+    canner: 'boiling-water',
+    pots: [],
+    burners: [],
+    jars: [],
+    packs: [],
+    prices: [],
+    currency: 'USD',
   };
   expect(formOf(kitchen)).toMatchObject({ altitude: '5000', waterBoils: '203' });
   expect(formOf({ ...kitchen, altitudeM: null, waterBoilsC: null })).toMatchObject({

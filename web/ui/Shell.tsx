@@ -1,9 +1,10 @@
-import { BookOpenText, House } from 'lucide-react';
-import { NavLink, Outlet } from 'react-router';
+import { BookOpenText, House, NotebookTabs } from 'lucide-react';
+import { NavLink, Outlet, ScrollRestoration } from 'react-router';
 import { KettleMark } from './KettleMark.tsx';
 
 const PLACES = [
   { to: '/', text: 'Batches', icon: BookOpenText },
+  { to: '/cards', text: 'Cards', icon: NotebookTabs },
   { to: '/kitchen', text: 'Kitchen', icon: House },
 ];
 
@@ -17,14 +18,14 @@ export function Shell() {
       >
         Skip to the page
       </a>
-      <header className="rim bg-base-100">
+      <header className="rim bg-base-100 print:hidden">
         <div className="mx-auto flex max-w-[84rem] items-center gap-2 px-3 py-2 sm:gap-4 sm:px-6">
           <NavLink
             to="/"
             className="flex items-center gap-2 text-lg font-bold whitespace-nowrap text-primary sm:text-xl"
           >
             <KettleMark />
-            Idle Kettle
+            <span className="max-sm:sr-only">Idle Kettle</span>
           </NavLink>
           <nav aria-label="Places" className="ml-auto flex gap-1">
             {PLACES.map(({ to, text, icon: Icon }) => (
@@ -43,10 +44,11 @@ export function Shell() {
           </nav>
         </div>
       </header>
+      <ScrollRestoration />
       <main id="page" className="mx-auto w-full max-w-[84rem] grow px-4 py-5 sm:px-6">
         <Outlet />
       </main>
-      <footer className="mx-auto max-w-[84rem] px-4 pb-6 text-sm opacity-80 sm:px-6">
+      <footer className="print:hidden mx-auto max-w-[84rem] px-4 pb-6 text-sm opacity-80 sm:px-6">
         Times and verdicts are a help, not an authority: follow your local extension service or food
         authority where it says otherwise.
       </footer>

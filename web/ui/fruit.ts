@@ -1,4 +1,4 @@
-import { findIngredient, type Plan } from '@idle-kettle/core';
+import { findIngredient, PRODUCTS, type Plan } from '@idle-kettle/core';
 
 /** Enamel, when a batch has no fruit yet. */
 const NO_FRUIT = '#cfc8b4';
@@ -17,13 +17,13 @@ export function fruitColourOf(plan: Pick<Plan, 'lines'> | null): string {
   return colour;
 }
 
-/** What to call a batch that nobody has named: `Blackberry jam`, `Plum and apple jam`. */
-export function suggestedName(plan: Pick<Plan, 'lines'> | null): string {
+/** What to call a batch that nobody has named: `Blackberry jam`, `Plum and apple butter`. */
+export function suggestedName(plan: Pick<Plan, 'lines' | 'product'> | null): string {
   const fruits = (plan?.lines ?? []).filter(
     (line) => line.ingredient !== undefined && findIngredient(line.ingredient)?.kind === 'fruit',
   );
-  const names = [...new Set(fruits.map((line) => line.name))];
-  if (names.length === 0) return 'New batch';
-  const text = `${names.join(' and ')} jam`;
+  const names = [...new Set(fruits.map((line) => line.name))].slice(0, 3);
+  if (plan === null || names.length === 0) return 'New batch';
+  const text = `${names.join(' and ')} ${PRODUCTS[plan.product].name.replace('fruit ', '')}`;
   return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -1,10 +1,19 @@
-import { planInKitchen } from '@idle-kettle/contract';
+import { BARE_KITCHEN, planInKitchen } from '@idle-kettle/contract';
 import type { Plan } from '@idle-kettle/core';
 import { fruitColourOf, suggestedName } from './fruit.ts';
-import { jarsInWords, processInWords, shelfInWords } from './words.ts';
+import {
+  jarsInWords,
+  minutesInWords,
+  moneyInWords,
+  processInWords,
+  shelfInWords,
+} from './words.ts';
 
 function plan(...lines: string[]): Plan {
-  const outcome = planInKitchen(lines, { altitudeM: 0, waterBoilsC: null, school: 'sterilised' });
+  const outcome = planInKitchen(
+    { lines, settings: {} },
+    { ...BARE_KITCHEN, altitudeM: 0, school: 'sterilised' },
+  );
   if (!outcome.ok) throw new Error('impossible lines');
   return outcome.plan;
 }
@@ -34,4 +43,15 @@ test('a batch is named and coloured after its fruit', () => {
   expect(fruitColourOf(mixed)).toBe('#c9922e');
   expect(suggestedName(plan())).toBe('New batch');
   expect(suggestedName(null)).toBe('New batch');
+});
+
+test('minutes, and hours where it takes hours', () => {
+  expect(minutesInWords({ p10: 31.2, p90: 37.8 })).toBe('31–38 min');
+  expect(minutesInWords({ p10: 7.8, p90: 8.2 })).toBe('8 min');
+  expect(minutesInWords({ p10: 690, p90: 739 })).toBe('11.5–12.3 h');
+});
+
+test('money of the kitchen', () => {
+  expect(moneyInWords(480, 'USD')).toBe('$4.80');
+  expect(moneyInWords(480, 'EUR')).toBe('€4.80');
 });

@@ -28,3 +28,24 @@ export function shelfInWords({ shelf }: Plan): string {
 /** `10 min`, or `none` for a batch that is not processed. */
 export const processInWords = ({ process }: Plan): string =>
   process.method === 'none' ? 'none' : `${process.minutes} min`;
+
+/** `31–38 min`, or `8–9 h` where it takes hours; a single figure where both ends agree. */
+export function minutesInWords({
+  p10,
+  p90,
+}: {
+  readonly p10: number;
+  readonly p90: number;
+}): string {
+  const hours = p90 >= 180;
+  const shown = (minutes: number) =>
+    hours ? Number((minutes / 60).toFixed(1)) : Math.round(minutes);
+  const unit = hours ? 'h' : 'min';
+  return shown(p10) === shown(p90)
+    ? `${shown(p90)} ${unit}`
+    : `${shown(p10)}–${shown(p90)} ${unit}`;
+}
+
+/** `$4.80`, in the money of the kitchen. */
+export const moneyInWords = (minor: number, currency: string): string =>
+  new Intl.NumberFormat('en-US', { style: 'currency', currency }).format(minor / 100);

@@ -1,0 +1,88 @@
+import { formatGrams, formatVolume } from '@idle-kettle/core';
+import { useState } from 'react';
+import { slowPlanner } from '../workers/planner.ts';
+import { useAsked } from './useAsked.ts';
+import type { WorkbenchProps } from './Workbench.tsx';
+
+const WIDTH = 520;
+const percent = (share: number): string => `${Math.round(100 * share)} %`;
+
+/** What if there were less sugar: the set and the yield by its share, and the point where the set fails. */
+export function LessSugar({ formula, kitchen, fruit, onTake }: WorkbenchProps) {
+  const sweep = useAsked(() => slowPlanner().sweep(formula, kitchen), [formula, kitchen]);
+  const [share, setShare] = useState(1);
+  if (sweep === null) return <p role="status">Trying it with less sugar and with more</p>;
+  const { trials, failsBelow } = sweep;
+  const [first, last] = [trials[0], trials.at(-1)];
+  if (!first || !last) return <p>There is no sugar in it to change.</p>;
+  const nearest = trials.reduce((best, trial) =>
+    Math.abs(trial.share - share) < Math.abs(best.share - share) ? trial : best,
+  );
+  const x = (of: number) => (WIDTH * (of - first.share)) / (last.share - first.share);
+  const holds = (set: string) => set !== 'pours' && set !== 'loose';
+  return (
+    <div className="flex max-w-2xl flex-col gap-2">
+      <p className="text-lg" data-testid="sugar-fails">
+        {failsBelow === null
+          ? trials.every(({ set }) => holds(set))
+            ? 'It sets whatever the sugar.'
+            : 'It does not set with any of these.'
+          : `Below ${percent(failsBelow)} of the sugar it no longer sets.`}
+      </p>
+      <svg viewBox={`-4 0 ${WIDTH + 8} 44`} aria-hidden className="w-full">
+        {trials.slice(0, -1).map((trial, i) => (
+          <rect
+            key={trial.share}
+            x={x(trial.share)}
+            width={x(trials[i + 1]?.share ?? trial.share) - x(trial.share) + 0.5}
+            y="14"
+            height="16"
+            fill={fruit}
+            fillOpacity={holds(trial.set) ? 0.75 : 0.18}
+          />
+        ))}
+        {failsBelow !== null && (
+          <path d={`M${x(failsBelow)} 6 v32`} className="stroke-error" strokeWidth="4" />
+        )}
+        <path
+          d={`M${x(1)} 10 v24`}
+          className="stroke-primary"
+          strokeWidth="3"
+          strokeDasharray="4 3"
+        />
+      </svg>
+      <input
+        type="range"
+        min={first.share}
+        max={last.share}
+        step={0.05}
+        value={share}
+        aria-label="Share of the sugar"
+        aria-valuetext={`${percent(nearest.share)}: ${nearest.set}`}
+        onChange={({ target }) => setShare(target.valueAsNumber)}
+        className="range range-primary w-full"
+      />
+      <p className="flex flex-wrap items-center gap-4">
+        <span data-testid="sugar-trial">
+          <b>{percent(nearest.share)}</b> of the sugar, {formatGrams(nearest.sugarG)}:{' '}
+          <b>{nearest.set}</b>, {formatVolume(nearest.volumeMl, kitchen.units)}
+        </span>
+        <button
+          type="button"
+          className="btn btn-sm"
+          disabled={nearest.share === 1}
+          onClick={() =>
+            void slowPlanner()
+              .sugar(formula, kitchen, nearest.share)
+              .then((request) => {
+                setShare(1);
+                onTake(request, `${percent(nearest.share)} of the sugar`);
+              })
+          }
+        >
+          Take this much
+        </button>
+      </p>
+    </div>
+  );
+}

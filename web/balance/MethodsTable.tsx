@@ -1,0 +1,74 @@
+import { costOf, formatGrams, METHODS } from '@idle-kettle/core';
+import { jarsInWords, minutesInWords, moneyInWords } from '../ui/words.ts';
+import { slowPlanner } from '../workers/planner.ts';
+import { useAsked } from './useAsked.ts';
+import type { WorkbenchProps } from './Workbench.tsx';
+
+/** Every method of the product on the same fruit: amounts, minutes, jars, set, cost. */
+export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
+  const trials = useAsked(() => slowPlanner().compare(formula, kitchen), [formula, kitchen]);
+  if (trials === null) return <p role="status">Cooking the same fruit by every method</p>;
+  const prices = Object.fromEntries(
+    kitchen.prices.map(({ ingredient, minorPerKg }) => [ingredient, minorPerKg]),
+  );
+  return (
+    <div className="overflow-x-auto">
+      <table className="table table-sm">
+        <caption className="sr-only">Methods side by side on the same fruit</caption>
+        <thead>
+          <tr>
+            <th scope="col">Method</th>
+            <th scope="col">Amounts</th>
+            <th scope="col">On the stove</th>
+            <th scope="col">Jars</th>
+            <th scope="col">Set</th>
+            <th scope="col">Sugars in 100 g</th>
+            <th scope="col">Shelf</th>
+            {kitchen.prices.length > 0 && <th scope="col">Cost</th>}
+          </tr>
+        </thead>
+        <tbody>
+          {trials.map(({ method, plan, request }) => {
+            const cost = costOf(plan, prices);
+            return (
+              <tr key={method}>
+                <th scope="row" className="font-normal">
+                  <b>{METHODS[method].name}</b>
+                  <button
+                    type="button"
+                    className="btn btn-sm mt-1 block"
+                    aria-label={`Take the amounts by ${METHODS[method].name}`}
+                    onClick={() => onTake(request, `Made by ${METHODS[method].name}`)}
+                  >
+                    Take these
+                  </button>
+                </th>
+                <td className="text-sm">
+                  {plan.lines.map((line) => (
+                    <span key={line.text} className="block whitespace-nowrap">
+                      {line.massG === undefined
+                        ? line.text
+                        : `${formatGrams(line.massG)} ${line.name}`}
+                    </span>
+                  ))}
+                </td>
+                <td>{plan.minutes ? minutesInWords(plan.minutes) : '—'}</td>
+                <td className="whitespace-nowrap">{jarsInWords(plan) ?? '—'}</td>
+                <td>{plan.set?.forecast ?? 'cannot be told'}</td>
+                <td>{plan.finish ? `${Math.round(plan.finish.sugarsPer100g)} g` : '—'}</td>
+                <td>{plan.shelf.verdict}</td>
+                {kitchen.prices.length > 0 && (
+                  <td>{cost ? moneyInWords(cost.totalMinor, kitchen.currency) : '—'}</td>
+                )}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <p className="mt-2 text-sm opacity-80">
+        The method you have is as written; the others take the sugar that is usual for them, and the
+        pectin that makes them firm.
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,119 @@
+import type { Kitchen, SettingsDto } from '@idle-kettle/contract';
+import {
+  METHODS,
+  PRODUCT_IDS,
+  PRODUCTS,
+  type Method,
+  type Plan,
+  type Product,
+} from '@idle-kettle/core';
+
+type Props = {
+  readonly settings: SettingsDto;
+  readonly plan: Plan | null;
+  readonly kitchen: Kitchen;
+  readonly onSet: (settings: SettingsDto, did: string) => void;
+};
+
+const AUTO = '';
+
+/** What is made, how it sets, on which pot and burner, and where to stop. */
+export function SettingsBar({ settings, plan, kitchen, onSet }: Props) {
+  const product = settings.product ?? 'jam';
+  const bySolids = plan?.stop.kind === 'temperature' || plan?.stop.kind === 'body';
+  return (
+    <section aria-label="What it is" className="flex flex-wrap gap-2 text-sm">
+      <Select
+        label="Made into"
+        value={product}
+        options={PRODUCT_IDS.map((id) => [id, PRODUCTS[id].name])}
+        onPick={(id) =>
+          onSet(
+            { product: id as Product, method: null, targetSolublesPct: null },
+            `Made into ${PRODUCTS[id as Product].name}`,
+          )
+        }
+      />
+      <Select
+        label="It sets by"
+        value={settings.method ?? AUTO}
+        options={[
+          [
+            AUTO,
+            plan && !settings.method
+              ? `${METHODS[plan.method].name}, by its lines`
+              : 'as its lines say',
+          ],
+          ...PRODUCTS[product].methods.map((id) => [id, METHODS[id].name] as const),
+        ]}
+        onPick={(id) =>
+          onSet(
+            { method: id === AUTO ? null : (id as Method), targetSolublesPct: null },
+            id === AUTO ? 'Method by its lines' : `Set by ${METHODS[id as Method].name}`,
+          )
+        }
+      />
+      {bySolids && (
+        <label className="flex flex-col">
+          Stop at
+          <span className="flex items-center gap-1">
+            <input
+              type="number"
+              min={20}
+              max={78}
+              step={1}
+              className="input input-sm w-20"
+              value={settings.targetSolublesPct ?? Math.round(plan.finish?.solublesPct ?? 65)}
+              onChange={({ target }) => {
+                const value = target.valueAsNumber;
+                if (value >= 20 && value <= 78)
+                  onSet({ targetSolublesPct: value }, `Stop at ${value} % solids`);
+              }}
+            />
+            % solids
+          </span>
+        </label>
+      )}
+      {kitchen.pots.length > 0 && (
+        <Select
+          label="Pot"
+          value={settings.pot ?? kitchen.pots[0]?.name ?? ''}
+          options={kitchen.pots.map(({ name }) => [name, name])}
+          onPick={(pot) => onSet({ pot }, `In the ${pot}`)}
+        />
+      )}
+      {kitchen.burners.length > 0 && (
+        <Select
+          label="On"
+          value={settings.burner ?? kitchen.burners[0]?.name ?? ''}
+          options={kitchen.burners.map(({ name }) => [name, name])}
+          onPick={(burner) => onSet({ burner }, `On the ${burner}`)}
+        />
+      )}
+    </section>
+  );
+}
+
+type SelectProps = {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly (readonly [value: string, text: string])[];
+  readonly onPick: (value: string) => void;
+};
+
+const Select = ({ label, value, options, onPick }: SelectProps) => (
+  <label className="flex min-w-0 flex-col">
+    {label}
+    <select
+      className="select select-sm w-auto max-w-52"
+      value={value}
+      onChange={({ target }) => onPick(target.value)}
+    >
+      {options.map(([id, text]) => (
+        <option key={id} value={id}>
+          {text}
+        </option>
+      ))}
+    </select>
+  </label>
+);

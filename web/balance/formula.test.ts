@@ -1,0 +1,88 @@
+import {
+  formulaReducer,
+  startingWith,
+  written,
+  type FormulaAction,
+  type FormulaState,
+} from './formula.ts';
+
+const after = (lines: string[], ...actions: FormulaAction[]): FormulaState =>
+  actions.reduce(formulaReducer, startingWith({ lines, settings: {} }));
+const linesOf = (state: FormulaState) => written(state.sheet.lines);
+const UNDO: FormulaAction = { type: 'undo' };
+const REDO: FormulaAction = { type: 'redo' };
+
+test('a blank line always waits at the end', () => {
+  expect(startingWith({ lines: [], settings: {} }).sheet.lines).toEqual(['']);
+  expect(after(['a'], { type: 'type', index: 1, text: 'b' }).sheet.lines).toEqual(['a', 'b', '']);
+});
+
+test('Enter makes room below', () => {
+  expect(after(['a', 'b'], { type: 'insert', after: 0 }).sheet.lines).toEqual(['a', '', 'b', '']);
+});
+
+test('what was typed in one line is undone whole, and made again', () => {
+  const typed = after(
+    ['a'],
+    { type: 'type', index: 1, text: 'b' },
+    { type: 'type', index: 1, text: 'b1' },
+    { type: 'type', index: 2, text: 'c' },
+  );
+  expect(linesOf(typed)).toEqual(['a', 'b1', 'c']);
+  const once = formulaReducer(typed, UNDO);
+  expect(linesOf(once)).toEqual(['a', 'b1']);
+  expect(linesOf(formulaReducer(once, UNDO))).toEqual(['a']);
+  expect(linesOf(formulaReducer(formulaReducer(once, UNDO), REDO))).toEqual(['a', 'b1']);
+});
+
+test('every change can be taken back, one after another', () => {
+  const actions: FormulaAction[] = [
+    { type: 'remove', index: 0 },
+    { type: 'move', from: 0, to: 1 },
+    { type: 'replace', index: 0, text: 'x' },
+    { type: 'set', settings: { product: 'butter' }, did: 'made butter' },
+    { type: 'change', change: { drop: [0], add: ['y'], method: 'long-boil' }, did: 'mended' },
+    { type: 'take', formula: { lines: ['z'], settings: {} }, did: 'solved' },
+    { type: 'paste', index: 1, lines: ['p', 'q'] },
+  ];
+  const start = startingWith({ lines: ['a', 'b', 'c'], settings: {} });
+  const end = actions.reduce(formulaReducer, start);
+  expect(linesOf(end)).toEqual(['z', 'p', 'q']);
+  const back = actions.reduce((state) => formulaReducer(state, UNDO), end);
+  expect(back.sheet).toEqual(start.sheet);
+  const again = actions.reduce((state) => formulaReducer(state, REDO), back);
+  expect(again.sheet).toEqual(end.sheet);
+});
+
+test('a new change forgets what was undone', () => {
+  const state = after(['a'], { type: 'remove', index: 0 }, UNDO, {
+    type: 'type',
+    index: 1,
+    text: 'b',
+  });
+  expect(formulaReducer(state, REDO)).toBe(state);
+});
+
+test('nothing to undo is nothing done', () => {
+  const state = after(['a']);
+  expect(formulaReducer(state, UNDO)).toBe(state);
+});
+
+test('a remedy counts lines as they were planned, blank ones left out', () => {
+  const state = after(['a', '', 'b'], {
+    type: 'change',
+    change: { drop: [1], add: ['c'], targetSolublesPct: 60 },
+    did: 'mended',
+  });
+  expect(linesOf(state)).toEqual(['a', 'c']);
+  expect(state.sheet.settings).toEqual({ targetSolublesPct: 60 });
+});
+
+test.each<[string, string[], string]>([
+  ['too many lines', Array<string>(101).fill('1 g sugar'), '102 lines'],
+  ['a line too long', ['x'.repeat(300)], '300 characters'],
+])('%s are not taken, and what was there stays', (_, lines, message) => {
+  const state = after(['1 kg plums'], { type: 'paste', index: 1, lines });
+  expect(linesOf(state)).toEqual(['1 kg plums']);
+  expect(state.refused).toContain(message);
+});

@@ -1,0 +1,165 @@
+import type { Formula, SettingsDto } from '@idle-kettle/contract';
+import { MOST_LINE_CHARS, MOST_LINES, type Change, type PlanRequest } from '@idle-kettle/core';
+
+/** A formula while it is being written. The last line is always blank, ready for more. */
+export type Sheet = { readonly lines: readonly string[]; readonly settings: SettingsDto };
+
+export type FormulaState = {
+  readonly sheet: Sheet;
+  readonly past: readonly Sheet[];
+  readonly future: readonly Sheet[];
+  /** The line that the last change typed in, so that a word is undone whole; null otherwise. */
+  readonly typing: number | null;
+  /** Why the last paste was not taken; null when it was. */
+  readonly refused: string | null;
+  /** What the last change did, where it can be taken back from a message; null for typing. */
+  readonly did: string | null;
+};
+
+export type FormulaAction =
+  | { readonly type: 'type'; readonly index: number; readonly text: string }
+  | { readonly type: 'paste'; readonly index: number; readonly lines: readonly string[] }
+  | { readonly type: 'insert'; readonly after: number }
+  | { readonly type: 'remove'; readonly index: number }
+  | { readonly type: 'move'; readonly from: number; readonly to: number }
+  | { readonly type: 'replace'; readonly index: number; readonly text: string }
+  | { readonly type: 'set'; readonly settings: SettingsDto; readonly did: string }
+  | { readonly type: 'change'; readonly change: Change; readonly did: string }
+  | { readonly type: 'take'; readonly formula: Formula; readonly did: string }
+  | { readonly type: 'load'; readonly formula: Formula }
+  | { readonly type: 'undo' }
+  | { readonly type: 'redo' };
+
+/** Changes that can be taken back. */
+const MOST_PAST = 200;
+
+export const written = (lines: readonly string[]): string[] =>
+  lines.map((line) => line.trim()).filter((line) => line !== '');
+
+const ready = (lines: readonly string[]): readonly string[] =>
+  lines.at(-1)?.trim() === '' ? lines : [...lines, ''];
+
+export const startingWith = ({ lines, settings }: Formula): FormulaState => ({
+  sheet: { lines: ready(lines), settings },
+  past: [],
+  future: [],
+  typing: null,
+  refused: null,
+  did: null,
+});
+
+/** What a solved or turned request asks of the formula: its lines, method and stop; the rest stays. */
+export const formulaOf = (
+  { lines, method, targetSolublesPct }: PlanRequest,
+  settings: SettingsDto,
+): Formula => ({
+  lines: lines.filter((line): line is string => typeof line === 'string'),
+  settings: { ...settings, method, targetSolublesPct },
+});
+
+/** One change to the formula. */
+export function formulaReducer(state: FormulaState, action: FormulaAction): FormulaState {
+  const { sheet } = state;
+  const { lines, settings } = sheet;
+  switch (action.type) {
+    case 'load':
+      return startingWith(action.formula);
+    case 'undo': {
+      const before = state.past.at(-1);
+      return before === undefined
+        ? state
+        : still(state, before, state.past.slice(0, -1), [sheet, ...state.future]);
+    }
+    case 'redo': {
+      const [after, ...rest] = state.future;
+      return after === undefined ? state : still(state, after, [...state.past, sheet], rest);
+    }
+    case 'type': {
+      const next = { settings, lines: ready(lines.with(action.index, action.text)) };
+      return state.typing === action.index
+        ? { ...state, sheet: next, future: [], refused: null, did: null }
+        : { ...to(state, next, null), typing: action.index };
+    }
+    case 'paste': {
+      const refused = refusal(written(lines).length + action.lines.length, action.lines);
+      if (refused !== null) return { ...state, refused };
+      const next = lines.toSpliced(action.index, 1, ...action.lines);
+      return to(state, { settings, lines: ready(next) }, `Took ${action.lines.length} lines`);
+    }
+    case 'insert':
+      return { ...state, sheet: { settings, lines: lines.toSpliced(action.after + 1, 0, '') } };
+    case 'remove': {
+      const text = lines[action.index]?.trim() ?? '';
+      const next = { settings, lines: ready(lines.toSpliced(action.index, 1)) };
+      return text === '' ? { ...state, sheet: next } : to(state, next, `Took out “${text}”`);
+    }
+    case 'move': {
+      const text = lines[action.from];
+      if (text === undefined) return state;
+      const next = lines.toSpliced(action.from, 1).toSpliced(action.to, 0, text);
+      return to(state, { settings, lines: ready(next) }, `Moved “${text.trim()}”`);
+    }
+    case 'replace':
+      return to(
+        state,
+        { settings, lines: lines.with(action.index, action.text) },
+        `Changed line ${action.index + 1}`,
+      );
+    case 'set':
+      return to(state, { lines, settings: { ...settings, ...action.settings } }, action.did);
+    case 'change':
+      return to(state, afterChange(sheet, action.change), action.did);
+    case 'take':
+      return to(
+        state,
+        { lines: ready(action.formula.lines), settings: action.formula.settings },
+        action.did,
+      );
+  }
+}
+
+/** A new sheet, the old one kept to go back to. */
+const to = (state: FormulaState, sheet: Sheet, did: string | null): FormulaState => ({
+  sheet,
+  past: [...state.past, state.sheet].slice(-MOST_PAST),
+  future: [],
+  typing: null,
+  refused: null,
+  did,
+});
+
+const still = (
+  state: FormulaState,
+  sheet: Sheet,
+  past: readonly Sheet[],
+  future: readonly Sheet[],
+): FormulaState => ({ ...state, sheet, past, future, typing: null, refused: null, did: null });
+
+/** A remedy’s change counts lines as they were planned: those that are written. */
+function afterChange({ lines, settings }: Sheet, change: Change): Sheet {
+  const { method, targetSolublesPct } = change;
+  return {
+    lines: ready(changedLines(written(lines), change)),
+    settings: {
+      ...settings,
+      ...(method === undefined ? {} : { method }),
+      ...(targetSolublesPct === undefined ? {} : { targetSolublesPct }),
+    },
+  };
+}
+
+const changedLines = (lines: readonly string[], { drop, add }: Change): string[] => [
+  ...lines.filter((_, index) => !(drop ?? []).includes(index)),
+  ...(add ?? []),
+];
+
+/** Why this many lines, or one of those pasted, cannot be taken; null when they can. */
+function refusal(count: number, pasted: readonly string[]): string | null {
+  if (count > MOST_LINES) {
+    return `That would make ${count.toLocaleString('en-US')} lines, and a batch has at most ${MOST_LINES}. Nothing was pasted.`;
+  }
+  const long = pasted.find((line) => line.length > MOST_LINE_CHARS);
+  return long === undefined
+    ? null
+    : `A line of ${long.length.toLocaleString('en-US')} characters is no recipe line; ${MOST_LINE_CHARS} is the most. Nothing was pasted.`;
+}

@@ -1,0 +1,64 @@
+import { planInKitchen, BARE_KITCHEN } from '@idle-kettle/contract';
+import { placeOn, readingInWords, shown, valueAt } from '../drawings/stick.ts';
+import { completionsOf } from './completions.ts';
+import { readPasted } from './pasted.ts';
+
+describe('completions', () => {
+  test.each([
+    ['2 kg dams', '2 kg damson'],
+    ['7 cups crushed dam', '7 cups crushed damson'],
+    ['1 box powd', '1 box powdered pectin'],
+    ['juice of 2 lem', undefined],
+    ['3 black', '3 blackberry'],
+  ])('of “%s”', (line, first) => {
+    if (first === undefined) expect(completionsOf(line)[0]).toMatch(/^juice of 2 lem/);
+    else expect(completionsOf(line)).toContain(first);
+  });
+
+  test.each(['', '2', '2 kg', 'd', '2 kg zorpl'])('none of “%s”', (line) => {
+    expect(completionsOf(line)).toEqual([]);
+  });
+});
+
+describe('what is pasted', () => {
+  test('a recipe as text or as JSON-LD', () => {
+    expect(readPasted('Damson\n2 kg damsons\n1.4 kg sugar')).toMatchObject({
+      ok: true,
+      name: 'Damson',
+      lines: ['2 kg damsons', '1.4 kg sugar'],
+    });
+    expect(
+      readPasted('{"@type":"Recipe","name":"A","recipeIngredient":["1 kg plums"]}'),
+    ).toMatchObject({ ok: true, name: 'A', lines: ['1 kg plums'] });
+  });
+
+  test('a broken file says where, and that nothing was taken', () => {
+    const broken = readPasted('{"@type":"Recipe","recipeIngredient":[3]}');
+    expect(broken).toMatchObject({ ok: false });
+    expect(!broken.ok && broken.message).toContain('recipeIngredient[0]');
+    expect(!broken.ok && broken.message).toContain('Nothing was taken');
+  });
+});
+
+describe('a dipstick', () => {
+  const acid = { foot: 5, top: 2.4 };
+
+  test('reads the same both ways, and keeps to its ends', () => {
+    for (const value of [2.4, 3.1, 5])
+      expect(valueAt(acid, placeOn(acid, value))).toBeCloseTo(value, 9);
+    expect([placeOn(acid, 9), placeOn(acid, 1)]).toEqual([0, 1]);
+  });
+
+  test('says its value, its range and its window', () => {
+    const outcome = planInKitchen(
+      { lines: ['2 kg crushed blackberries', '1.4 kg sugar'], settings: {} },
+      BARE_KITCHEN,
+      200,
+    );
+    const gauges = outcome.ok ? (outcome.plan.gauges ?? []) : [];
+    expect(gauges.map((gauge) => shown(gauge, gauge.value.p50))).toHaveLength(4);
+    for (const gauge of gauges) {
+      expect(readingInWords(gauge)).toContain(`window of ${gauge.window.low}`);
+    }
+  });
+});

@@ -1,0 +1,28 @@
+import type { Gauge } from '@idle-kettle/core';
+
+type Scale = Pick<Gauge, 'foot' | 'top'>;
+
+/** Place of a value on a stick, 0 at its foot and 1 at its top; values beyond stay at the ends. */
+export const placeOn = ({ foot, top }: Scale, value: number): number =>
+  Math.min(1, Math.max(0, (value - foot) / (top - foot)));
+
+/** The value at a place on a stick. */
+export const valueAt = ({ foot, top }: Scale, place: number): number =>
+  foot + (top - foot) * Math.min(1, Math.max(0, place));
+
+/** A value of a gauge as it is read: `65 %`, `pH 3.4`, `0.57 ×`. */
+export function shown({ id, unit }: Pick<Gauge, 'id' | 'unit'>, value: number): string {
+  if (id === 'acid') return `pH ${value.toFixed(1)}`;
+  return `${value.toFixed(id === 'pectin' ? 2 : 0)} ${unit}`;
+}
+
+/** What a stick says, for those who cannot see it. */
+export function readingInWords(gauge: Gauge): string {
+  const { value, window, reading, name } = gauge;
+  const where = {
+    within: 'inside',
+    under: 'under',
+    over: 'over',
+  }[reading];
+  return `${name} ${shown(gauge, value.p50)}, from ${shown(gauge, value.p10)} to ${shown(gauge, value.p90)}; ${where} the window of ${window.low} to ${window.high}`;
+}

@@ -1,0 +1,46 @@
+import type { Kitchen } from '@idle-kettle/contract';
+import { findIngredient } from '@idle-kettle/core';
+import { equipmentOf, kitchenWith } from './equipmentForm.ts';
+
+const KITCHEN: Kitchen = {
+  id: 'k',
+  setUp: true,
+  name: 'Mine',
+  altitudeM: 0,
+  waterBoilsC: null,
+  units: 'us',
+  temperature: 'F',
+  altitudeUnit: 'ft',
+  school: 'sterilised',
+  canner: 'steam',
+  pots: [{ name: 'wide', diameterCm: 30, heightCm: 14 }],
+  burners: [{ name: 'ring', heat: 'outdoor-ring', netPowerKw: 4 }],
+  jars: [{ name: 'pint', volumeMl: 473, count: 3, prefer: true, gift: 2 }],
+  packs: [{ ingredient: 'powdered-pectin', packG: 57, pectinG: 20 }],
+  prices: [{ ingredient: 'sugar', minorPerKg: 120 }],
+  currency: 'EUR',
+};
+const idOf = (name: string) => findIngredient(name)?.id;
+
+test('what stands in a kitchen goes into the form and comes back the same', () => {
+  const form = equipmentOf(KITCHEN);
+  expect(form.prices).toEqual([{ ingredient: 'white sugar', perKg: '1.20' }]);
+  const { id, setUp, ...kitchen } = KITCHEN;
+  expect([id, setUp]).toEqual(['k', true]);
+  expect(kitchenWith(kitchen, form, idOf)).toEqual(kitchen);
+});
+
+test('what is no number is left for the contract to refuse, and nothing typed is nothing known', () => {
+  const form = equipmentOf(KITCHEN);
+  const typed = {
+    ...form,
+    pots: [{ name: 'x', diameterCm: 'wide', heightCm: '1 1/2' }],
+    jars: [{ name: 'pint', volumeMl: '473', count: '', prefer: false, gift: '' }],
+    prices: [{ ingredient: ' ', perKg: '' }],
+  };
+  expect(kitchenWith(KITCHEN, typed, idOf)).toMatchObject({
+    pots: [{ diameterCm: NaN, heightCm: 1.5 }],
+    jars: [{ count: null, gift: 0 }],
+    prices: [],
+  });
+});

@@ -1,0 +1,192 @@
+import type { Batch, Kitchen } from '@idle-kettle/contract';
+import { formatGrams, formatMass, METHODS, prepareOf, type Plan } from '@idle-kettle/core';
+import { FileText, Printer } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useBatch, useSaveBatch } from '../api/batches.ts';
+import { useKitchen } from '../api/kitchen.ts';
+import { sayError } from '../api/request.ts';
+import { NotFetched } from '../ui/Broken.tsx';
+import { fileNameOf } from '../ui/download.ts';
+import { fruitColourOf } from '../ui/fruit.ts';
+import { Loading } from '../ui/Loading.tsx';
+import { jarsInWords, minutesInWords } from '../ui/words.ts';
+import { usePlan } from '../balance/usePlan.ts';
+
+/** Everything to do before the heat: `/batches/:id/prepare`. */
+export function PrepareScreen() {
+  const { id = '' } = useParams();
+  const kitchen = useKitchen();
+  const batch = useBatch(id);
+  const failed = [kitchen, batch].find((query) => query.error !== null && !query.data);
+  if (failed?.error) return <NotFetched error={failed.error} again={() => void failed.refetch()} />;
+  if (!kitchen.data || !batch.data) return <Loading what="the batch" />;
+  return <Prepare batch={batch.data} kitchen={kitchen.data} />;
+}
+
+function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
+  const { plan } = usePlan(batch, kitchen);
+  const save = useSaveBatch(batch.id);
+  const [ticked, setTicked] = useState<readonly string[]>(batch.ticked);
+
+  function tick(id: string, on: boolean) {
+    const next = on ? [...ticked, id] : ticked.filter((other) => other !== id);
+    setTicked(next);
+    const { name, lines, settings, version } = batch;
+    save.mutate(
+      { name, lines: [...lines], settings, ticked: [...next], version },
+      { onError: () => setTicked(batch.ticked) },
+    );
+  }
+
+  if (plan === null || !plan.finish) {
+    return (
+      <p className="text-lg">
+        There is nothing to prepare yet.{' '}
+        <Link className="link" to={`/batches/${batch.id}`}>
+          Write its lines first
+        </Link>
+        .
+      </p>
+    );
+  }
+  const todo = prepareOf(plan);
+  const amount = (massG: number) =>
+    kitchen.units === 'us'
+      ? `${formatGrams(massG)}, ${formatMass(massG, 'us')}`
+      : formatMass(massG, 'metric');
+  const box = (id: string, text: React.ReactNode) => (
+    <li key={id} className="py-1">
+      <label className="flex cursor-pointer items-start gap-3">
+        <input
+          type="checkbox"
+          className="checkbox mt-0.5"
+          checked={ticked.includes(id)}
+          onChange={({ target }) => tick(id, target.checked)}
+        />
+        <span className={ticked.includes(id) ? 'line-through opacity-60' : ''}>{text}</span>
+      </label>
+    </li>
+  );
+  return (
+    <div
+      className="flex flex-col gap-5"
+      style={{ '--fruit': fruitColourOf(plan) } as React.CSSProperties}
+    >
+      <header className="flex flex-wrap items-end gap-4">
+        <div>
+          <p className="print:hidden">
+            <Link className="link" to={`/batches/${batch.id}`}>
+              Back to the balance
+            </Link>
+          </p>
+          <h1 className="text-3xl font-bold text-primary">Prepare: {batch.name}</h1>
+          <p className="text-lg">{inShort(plan)}</p>
+        </div>
+        <div className="ml-auto flex gap-2 print:hidden">
+          <button type="button" className="btn" onClick={() => window.print()}>
+            <Printer aria-hidden className="size-5" /> Print
+          </button>
+          <button
+            type="button"
+            className="btn"
+            onClick={() =>
+              void import('./runSheetPdf.ts').then(({ downloadRunSheet }) =>
+                downloadRunSheet(`${fileNameOf(batch.name)}.pdf`, batch.name, plan, todo),
+              )
+            }
+          >
+            <FileText aria-hidden className="size-5" /> PDF
+          </button>
+        </div>
+      </header>
+      {save.error && (
+        <p role="alert" className="border-l-4 border-error pl-3 text-error">
+          The tick was not kept. {sayError(save.error)}
+        </p>
+      )}
+      <div className="grid items-start gap-6 md:grid-cols-2 lg:grid-cols-3">
+        <Part title="To have in the house" hint="Tick what you have.">
+          {todo.shopping.map(({ id, name, massG, packs }) =>
+            box(
+              id,
+              <>
+                <b>{name}</b> {amount(massG)}
+                {packs !== undefined && <span className="opacity-80"> ({packs})</span>}
+              </>,
+            ),
+          )}
+        </Part>
+        <div className="flex flex-col gap-6">
+          {todo.overnight.length > 0 && (
+            <Part title="The day before">
+              {todo.overnight.map(({ id, text }) => box(id, text))}
+            </Part>
+          )}
+          {todo.prep.length > 0 && (
+            <Part title="To prepare">
+              {todo.prep.map(({ id, name, boughtG, preparedG, wasteG, form }) =>
+                box(
+                  id,
+                  <>
+                    <b>{name}</b>, {form}: {amount(boughtG)} as bought gives {amount(preparedG)};{' '}
+                    {formatGrams(wasteG)} is waste
+                  </>,
+                ),
+              )}
+            </Part>
+          )}
+          <Part title="Before the heat">{todo.ready.map(({ id, text }) => box(id, text))}</Part>
+        </div>
+        <RunSheet plan={plan} />
+      </div>
+    </div>
+  );
+}
+
+type PartProps = {
+  readonly title: string;
+  readonly hint?: string;
+  readonly children: React.ReactNode;
+};
+
+const Part = ({ title, hint, children }: PartProps) => (
+  <section aria-label={title} className="rounded-box bg-base-100 p-4">
+    <h2 className="text-lg font-bold text-primary">{title}</h2>
+    {hint !== undefined && <p className="text-sm opacity-80 print:hidden">{hint}</p>}
+    <ul className="mt-1">{children}</ul>
+  </section>
+);
+
+const RunSheet = ({ plan }: { plan: Plan }) => (
+  <section aria-label="Run sheet" className="jar-label p-4 pr-6">
+    <h2 className="text-lg font-bold text-primary">Run sheet</h2>
+    <p className="text-sm opacity-80">{METHODS[plan.method].rule}</p>
+    <ol className="mt-2 flex list-decimal flex-col gap-2 pl-5">
+      {plan.steps.map(({ text, when, minutes, handsOn }) => (
+        <li key={text}>
+          {text}
+          <span className="block text-sm opacity-80">
+            {when}
+            {minutes !== undefined &&
+              `, ${minutes >= 120 ? `${minutes / 60} h` : `${minutes} min`}`}
+            {!handsOn && ', needs nobody'}
+          </span>
+        </li>
+      ))}
+    </ol>
+    <p className="mt-3 text-sm">
+      Times and verdicts are a help, not an authority: follow your local extension service or food
+      authority where it says otherwise.
+    </p>
+  </section>
+);
+
+function inShort(plan: Plan): string {
+  const parts = [
+    jarsInWords(plan),
+    plan.minutes ? `${minutesInWords(plan.minutes)} on the stove` : null,
+    plan.process.method === 'none' ? 'for the fridge' : `${plan.process.minutes} min in the canner`,
+  ];
+  return parts.filter((part) => part !== null).join(' · ');
+}

@@ -1,0 +1,79 @@
+import type { Plan, Preparation } from '@idle-kettle/core';
+import { formatGrams, formatTemperature } from '@idle-kettle/core';
+import pdfMake from 'pdfmake/build/pdfmake';
+import fonts from 'pdfmake/build/vfs_fonts';
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+
+pdfMake.addVirtualFileSystem(fonts);
+
+/** The run sheet with shopping and checklist, on paper. */
+export function runSheetOf(name: string, plan: Plan, todo: Preparation): TDocumentDefinitions {
+  const box = (text: string): Content => ({ text: `[  ]  ${text}` });
+  const part = (title: string, items: readonly Content[]): Content[] =>
+    items.length === 0
+      ? []
+      : [
+          { text: title, style: 'part' },
+          { stack: [...items], margin: [0, 0, 0, 8] },
+        ];
+  const stop = plan.stop.tempC ?? plan.stop.ruleTempC;
+  return {
+    pageSize: 'A4',
+    pageMargins: [42, 42, 42, 48],
+    info: { title: name },
+    content: [
+      { text: name, style: 'title' },
+      {
+        text:
+          plan.stop.boilMin === null
+            ? `Stop at ${formatTemperature(stop, 'F')} (${formatTemperature(stop, 'C')})`
+            : `Stop after ${plan.stop.boilMin} min at a full rolling boil`,
+        margin: [0, 0, 0, 8],
+      },
+      ...part(
+        'In the pot',
+        plan.lines.map(({ text, massG }) => ({
+          text: massG === undefined ? text : `${text}   ${formatGrams(massG)}`,
+        })),
+      ),
+      ...part(
+        'To have in the house',
+        todo.shopping.map(({ name: of, massG, packs }) =>
+          box(`${of}, ${formatGrams(massG)}${packs === undefined ? '' : ` (${packs})`}`),
+        ),
+      ),
+      ...part(
+        'The day before',
+        todo.overnight.map(({ text }) => box(text)),
+      ),
+      ...part(
+        'To prepare',
+        todo.prep.map(({ name: of, boughtG, preparedG }) =>
+          box(`${of}: ${formatGrams(boughtG)} as bought gives ${formatGrams(preparedG)}`),
+        ),
+      ),
+      ...part(
+        'Before the heat',
+        todo.ready.map(({ text }) => box(text)),
+      ),
+      { text: 'Run sheet', style: 'part' },
+      { ol: plan.steps.map(({ text }) => ({ text, margin: [0, 0, 0, 3] })) },
+      { text: 'Mind', style: 'part' },
+      { ul: plan.cautions.map(({ text }) => text) },
+    ],
+    styles: {
+      title: { fontSize: 20, bold: true },
+      part: { fontSize: 13, bold: true, margin: [0, 6, 0, 3] },
+    },
+    defaultStyle: { fontSize: 10.5 },
+  };
+}
+
+export async function downloadRunSheet(
+  fileName: string,
+  name: string,
+  plan: Plan,
+  todo: Preparation,
+): Promise<void> {
+  await pdfMake.createPdf(runSheetOf(name, plan, todo)).download(fileName);
+}

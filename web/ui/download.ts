@@ -1,0 +1,17 @@
+/** Hands a text to the browser as a file to keep. */
+export function download(fileName: string, type: string, text: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = fileName;
+  link.click();
+  URL.revokeObjectURL(url);
+}
+
+/** A batch’s name as a file may bear it: `Hedge bramble` → `hedge-bramble`. */
+export const fileNameOf = (name: string): string =>
+  name
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '') || 'batch';

@@ -1,0 +1,41 @@
+import { requestInKitchen, type Formula, type PlanningKitchen } from '@idle-kettle/contract';
+import {
+  compareMethods,
+  planBatch,
+  solveFor,
+  sweepSugar,
+  turnGauge,
+  withSugarShare,
+  type GaugeId,
+  type MethodTrial,
+  type PlanOutcome,
+  type PlanRequest,
+  type Solved,
+  type SugarSweep,
+  type Wishes,
+} from '@idle-kettle/core';
+import { expose } from 'comlink';
+
+/** What takes long enough to be felt, away from the page’s own thread. */
+const planner = {
+  plan: (formula: Formula, kitchen: PlanningKitchen): PlanOutcome =>
+    planBatch(requestInKitchen(formula, kitchen)),
+  compare: (formula: Formula, kitchen: PlanningKitchen): MethodTrial[] =>
+    compareMethods({ ...requestInKitchen(formula, kitchen), draws: 400 }),
+  solve: (formula: Formula, kitchen: PlanningKitchen, wishes: Wishes): Solved =>
+    solveFor(requestInKitchen(formula, kitchen), wishes),
+  turn: (
+    formula: Formula,
+    kitchen: PlanningKitchen,
+    gauge: GaugeId,
+    value: number,
+  ): PlanRequest | null => turnGauge(requestInKitchen(formula, kitchen), gauge, value),
+  sweep: (formula: Formula, kitchen: PlanningKitchen): SugarSweep | null =>
+    sweepSugar(requestInKitchen(formula, kitchen)),
+  sugar: (formula: Formula, kitchen: PlanningKitchen, share: number): PlanRequest | null =>
+    withSugarShare(requestInKitchen(formula, kitchen), share),
+};
+
+export type Planner = typeof planner;
+
+expose(planner);
