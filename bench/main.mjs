@@ -2,7 +2,14 @@ import { cookRows } from './cook.mjs';
 import { print } from './measure.mjs';
 import { packingRows } from './packing.mjs';
 import { planRows } from './plan.mjs';
+import { typingRows } from './typing.mjs';
 
-const rows = [...planRows(), ...cookRows(), ...(await packingRows())];
+const address = process.env['KETTLE_BENCH_ADDRESS'];
+const rows = [
+  ...planRows(),
+  ...cookRows(),
+  ...(await packingRows()),
+  ...(address === undefined ? [] : await typingRows(address)),
+];
 print(rows);
 process.exitCode = rows.every(({ met }) => met) ? 0 : 1;

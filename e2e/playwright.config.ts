@@ -27,9 +27,14 @@ export default defineConfig({
     { name: 'table', use: { viewport: { width: 1280, height: 800 } } },
     {
       name: 'phone',
-      // What a narrow screen could break: whole tasks and access. The rest runs once, at the table.
-      testMatch: ['firstBatch.spec.ts', 'access.spec.ts'],
+      // What a narrow screen could break: whole tasks, access and widths. The rest runs once, at the table.
+      testMatch: ['firstBatch.spec.ts', 'access.spec.ts', 'widths.spec.ts'],
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
+    },
+    {
+      name: 'tablet',
+      testMatch: ['widths.spec.ts'],
+      use: { viewport: { width: 820, height: 1180 } },
     },
   ],
 });

@@ -111,12 +111,3 @@ export async function runPlan(args) {
   const [code] = await once(child, 'exit');
   return code ?? 1;
 }
-
-/** `bench`: the speed table; exit code 1 where a bar is not met. */
-export async function runBench() {
-  await ensureModules();
-  await ensureNodeBuild();
-  const child = spawn('node', [join(ROOT, 'bench/main.mjs')], { stdio: 'inherit' });
-  const [code] = await once(child, 'exit');
-  return code ?? 1;
-}

@@ -1,4 +1,5 @@
-import { runBench, runPlan, runServe } from './commands.mjs';
+import { runBench } from './bench.mjs';
+import { runPlan, runServe } from './commands.mjs';
 import { Failure, fail } from './say.mjs';
 import { runCheck, runTest } from './test.mjs';
 

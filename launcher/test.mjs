@@ -7,6 +7,7 @@ import { ensureModules, ensureNodeBuild, ensureWebBuild } from './project.mjs';
 import { say } from './say.mjs';
 import { ROOT, run } from './shell.mjs';
 import { stateFolder } from './state.mjs';
+import { firstRouteIsLight } from './webSize.mjs';
 
 /** @typedef {{ passed: number, failed: number }} Tally */
 
@@ -28,6 +29,7 @@ export async function runTest() {
   const results = await runStatic();
   await ensureNodeBuild();
   await ensureWebBuild();
+  results.push(firstRouteIsLight() ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
   const cluster = await startCluster(stateFolder('test'), { throwaway: true });
   const env = { ...process.env, KETTLE_TEST_DATABASE_URL: cluster.url };
   try {

@@ -33,6 +33,29 @@ test('a dead server loses nothing: the plan goes on, saving says why not, and wo
   expect(await kettle.send<Batch[]>('GET', '/batches')).toHaveLength(1);
 });
 
+test('a saved batch saves its changes by itself, and again when the server is back', async ({
+  page,
+  kettle,
+}) => {
+  const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
+  await page.goto(`${kettle.address}/batches/${id}`);
+  await page.getByLabel('Line 2', { exact: true }).fill('700 g sugar');
+  await expect(page.getByTestId('save-state')).toContainText('Changed');
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+  expect(await kettle.send<Batch>('GET', `/batches/${id}`)).toMatchObject({
+    lines: ['1 kg plums', '700 g sugar'],
+    version: 2,
+  });
+
+  await kettle.stop('SIGKILL');
+  await page.getByLabel('Line 2', { exact: true }).fill('600 g sugar');
+  await expect(page.getByRole('alert')).toContainText('kept in this browser');
+  await kettle.start();
+  await page.evaluate(() => window.dispatchEvent(new Event('online')));
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+  expect((await kettle.send<Batch>('GET', `/batches/${id}`)).lines).toContain('600 g sugar');
+});
+
 test('a change made elsewhere meanwhile is not overwritten', async ({ page, kettle }) => {
   const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
   await page.goto(`${kettle.address}/batches/${id}`);
@@ -42,7 +65,6 @@ test('a change made elsewhere meanwhile is not overwritten', async ({ page, kett
     name: 'Plum, changed elsewhere',
     version: 1,
   });
-  await page.getByRole('button', { name: 'Save the change' }).click();
   await expect(page.getByRole('alert')).toContainText('saved somewhere else meanwhile');
   await page.getByRole('button', { name: 'Save mine as another batch' }).click();
   await expect(page.getByTestId('save-state')).toContainText('Saved');
@@ -50,9 +72,10 @@ test('a change made elsewhere meanwhile is not overwritten', async ({ page, kett
   expect(names).toEqual(['Plum (copy)', 'Plum, changed elsewhere']);
 });
 
-test('changes can be given up for what was saved', async ({ page, kettle }) => {
+test('changes that are not saved yet can be given up for what was', async ({ page, kettle }) => {
   const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
   await page.goto(`${kettle.address}/batches/${id}`);
+  await kettle.stop('SIGKILL');
   await page.getByLabel('Line 2', { exact: true }).fill('700 g sugar');
   await page.getByRole('button', { name: 'Go back to what was saved' }).click();
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('800 g sugar');
@@ -66,7 +89,7 @@ test('a line taken out can be put back, and a recipe pasted whole', async ({ pag
   await expect(page.getByLabel('Line 3', { exact: true })).toHaveValue('¼ cup lemon juice');
   await page.getByRole('button', { name: 'Take out line 2' }).click();
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('¼ cup lemon juice');
-  await page.getByRole('button', { name: 'Put it back' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('2 lb 8 oz sugar');
 });
 

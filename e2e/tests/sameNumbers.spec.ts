@@ -51,3 +51,60 @@ for (const { altitudeM, ruleF, minutes } of [
     expect({ ...saved?.plan, methodReason: '' }).toEqual({ ...fromCli, methodReason: '' });
   });
 }
+
+/** Every figure that the label shows, for each kind of stop, beside what the command line says. */
+for (const { product, lines } of [
+  {
+    product: 'jam',
+    lines: ['5 cups crushed strawberries', '7 cups sugar', '1 box powdered pectin'],
+  },
+  { product: 'butter', lines: ['2 kg chopped apples', '300 g sugar'] },
+  {
+    product: 'curd',
+    lines: ['1 cup bottled lime juice', '4 eggs', '7 egg yolks', '2½ cups sugar', '¾ cup butter'],
+  },
+] as const) {
+  test(`the figures of a ${product} are those of the command line`, async ({ page, kettle }) => {
+    const request = { product, lines, altitudeM: 1524, school: 'sterilised' };
+    const { stdout } = spawnSync(process.execPath, [CLI], {
+      input: JSON.stringify(request),
+      encoding: 'utf8',
+    });
+    const plan = JSON.parse(stdout) as Plan;
+    await kettle.setUpKitchen();
+    const { id } = await kettle.send<{ id: string }>('POST', '/batches', {
+      name: 'Same',
+      lines,
+      settings: { product },
+    });
+    await page.goto(`${kettle.address}/batches/${id}`);
+    const { stop, minutes, yield: jars, shelf, process: canner, finish, label, gauges } = plan;
+    await expect(page.getByTestId('stop')).toHaveText(
+      stop.boilMin === null
+        ? formatTemperature(stop.tempC ?? NaN, 'F')
+        : `${stop.boilMin} min at a full rolling boil`,
+    );
+    const ends = [minutes?.p10, minutes?.p90].map((value) => Math.round(value ?? NaN));
+    await expect(page.getByTestId('minutes')).toHaveText(
+      ends[0] === ends[1] ? `${ends[0]} min` : `${ends[0]}–${ends[1]} min`,
+    );
+    const { p10, p90 } = jars?.fullJars ?? { p10: NaN, p90: NaN };
+    await expect(page.getByTestId('jars')).toHaveText(
+      p10 === p90 ? `${p90} half-pints` : `${p10}–${p90} half-pints`,
+    );
+    await expect(page.getByTestId('shelf')).toHaveText(`Pantry, ${shelf.months} months`);
+    await expect(page.getByTestId('process')).toHaveText(`${canner.minutes} min`);
+    await expect(page.getByTestId('per100g')).toHaveText(
+      `${Math.round(finish?.fruitPer100g ?? NaN)} g fruit · ${Math.round(finish?.sugarsPer100g ?? NaN)} g sugars`,
+    );
+    await expect(page.getByTestId('spoon')).toHaveText(
+      `${label?.spoon.sugarsG} g sugars · ${label?.spoon.energyKcal} kcal`,
+    );
+    for (const gauge of gauges ?? []) {
+      await expect(page.getByTestId(`gauge-${gauge.id}`)).toHaveAttribute(
+        'aria-valuenow',
+        String(gauge.value.p50),
+      );
+    }
+  });
+}

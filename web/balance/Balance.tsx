@@ -93,53 +93,57 @@ export function Balance({ kitchen, saved, from }: Props) {
   return (
     <div className="grid items-start gap-x-6 gap-y-5 md:grid-cols-2 lg:grid-cols-[minmax(0,1.05fr)_minmax(0,1.15fr)_minmax(0,1fr)]">
       <h1 className="sr-only">Balance: {finalName}</h1>
-      <div className="flex flex-col gap-4">
-        <SettingsBar
-          settings={sheet.settings}
-          plan={plan}
-          kitchen={kitchen}
-          onSet={(settings, did) => dispatch({ type: 'set', settings, did })}
-        />
-        <LinesEditor
-          state={state}
-          dispatch={dispatch}
-          units={kitchen.units}
-          packs={kitchen.packs}
-          onPaste={onPaste}
-        />
-        {(state.refused ?? notice) !== null && (
-          <p role="alert" className="border-l-4 border-secondary pl-3 text-sm">
-            {state.refused ?? notice}
-          </p>
-        )}
-        <HistoryBar state={state} dispatch={dispatch} />
-        <SaveBar
-          saving={saving}
-          saved={saved}
-          empty={formula.lines.length === 0}
-          onGoBack={() => {
-            if (saved === null) return;
-            dispatch({ type: 'load', formula: saved });
-            setName(saved.name);
-            saving.drop();
-          }}
-        />
-        {!stale && plan && formula.lines.length > 0 && (
-          <Cautions
-            cautions={plan.cautions}
-            pots={plan.pot?.boilOver?.pots ?? 1}
-            onSplit={(pots) =>
-              void planner()
-                .solve(formula, kitchen, { fruitG: fruitGrams(plan) / pots })
-                .then((found) => {
-                  if (found.outcome === 'solved')
-                    take(found.request, `Made it one of ${pots} pots`);
-                })
-            }
+      <div className="flex flex-col gap-4 max-lg:contents">
+        <div className="flex min-w-0 flex-col gap-4 md:max-lg:col-start-1">
+          <SettingsBar
+            settings={sheet.settings}
+            plan={plan}
+            kitchen={kitchen}
+            onSet={(settings, did) => dispatch({ type: 'set', settings, did })}
           />
-        )}
+          <LinesEditor
+            state={state}
+            dispatch={dispatch}
+            units={kitchen.units}
+            packs={kitchen.packs}
+            onPaste={onPaste}
+          />
+          {(state.refused ?? notice) !== null && (
+            <p role="alert" className="border-l-4 border-secondary pl-3 text-sm">
+              {state.refused ?? notice}
+            </p>
+          )}
+          <HistoryBar state={state} dispatch={dispatch} />
+          <SaveBar
+            saving={saving}
+            saved={saved}
+            empty={formula.lines.length === 0}
+            onGoBack={() => {
+              if (saved === null) return;
+              dispatch({ type: 'load', formula: saved });
+              setName(saved.name);
+              saving.drop();
+            }}
+          />
+        </div>
+        <div className="max-md:order-3 md:max-lg:order-2 md:max-lg:col-start-1">
+          {!stale && plan && formula.lines.length > 0 && (
+            <Cautions
+              cautions={plan.cautions}
+              pots={plan.pot?.boilOver?.pots ?? 1}
+              onSplit={(pots) =>
+                void planner()
+                  .solve(formula, kitchen, { fruitG: fruitGrams(plan) / pots })
+                  .then((found) => {
+                    if (found.outcome === 'solved')
+                      take(found.request, `Made it one of ${pots} pots`);
+                  })
+              }
+            />
+          )}
+        </div>
       </div>
-      <div className="flex flex-col gap-4 max-md:order-2">
+      <div className="flex min-w-0 flex-col gap-4 max-md:order-2 md:max-lg:order-1 md:max-lg:col-start-1">
         {plan && (
           <div className={stale ? 'opacity-50' : ''}>
             <Dipsticks plan={plan} fruit={fruit} onTurn={onTurn} />
@@ -153,7 +157,7 @@ export function Balance({ kitchen, saved, from }: Props) {
         )}
       </div>
       {plan && (
-        <div className="max-md:order-1 md:max-lg:col-start-2 md:max-lg:row-span-2 md:max-lg:row-start-1 lg:col-start-3 lg:row-span-2 lg:row-start-1">
+        <div className="min-w-0 max-md:order-1 md:max-lg:col-start-2 md:max-lg:row-span-4 md:max-lg:row-start-1 lg:col-start-3 lg:row-span-2 lg:row-start-1">
           <BatchLabel
             plan={plan}
             kitchen={kitchen}
@@ -176,7 +180,7 @@ export function Balance({ kitchen, saved, from }: Props) {
         </div>
       )}
       {plan?.finish && (
-        <div className="min-w-0 max-md:order-3 md:col-span-2">
+        <div className="min-w-0 max-lg:order-4 md:col-span-2">
           <Workbench
             name={finalName}
             formula={formula}

@@ -195,9 +195,9 @@ export function BatchLabel(props: Props) {
       {cost && (
         <Figure
           name="Cost"
-          value={moneyInWords(cost.totalMinor, kitchen.currency)}
+          value={`${cost.unpriced.length > 0 ? 'at least ' : ''}${moneyInWords(cost.totalMinor, kitchen.currency)}`}
           aside={
-            cost.perJarMinor === null
+            cost.perJarMinor === null || cost.unpriced.length > 0
               ? ''
               : `${moneyInWords(cost.perJarMinor, kitchen.currency)} a jar`
           }

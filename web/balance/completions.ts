@@ -1,4 +1,4 @@
-import { LARDER } from '@idle-kettle/core';
+import { findIngredient, LARDER } from '@idle-kettle/core';
 
 const MOST_SHOWN = 7;
 
@@ -12,12 +12,14 @@ const NAMES: readonly string[] = [
  * first. None before there is an amount and two letters of a name.
  */
 export function completionsOf(line: string): string[] {
-  const [, head, tail] = /^(.*?\d[^a-z]*(?:[a-z]+\.? )*?)([a-z][a-z -]*)$/i.exec(line) ?? [];
+  const [, head, tail] =
+    /^(.*?[\d¼½¾⅓⅔⅛⅜⅝⅞][^a-z]*(?:[a-z]+\.? )*?)([a-z][a-z -]*)$/i.exec(line) ?? [];
   if (head === undefined || tail === undefined) return [];
   const words = tail.split(' ');
   for (let from = 0; from < words.length; from++) {
     const typed = words.slice(from).join(' ').toLowerCase();
-    if (typed.length < 2) return [];
+    // A name that is whole already needs no list over the next line.
+    if (typed.length < 2 || findIngredient(typed) !== null) return [];
     const starts = NAMES.filter((name) => name.startsWith(typed) && name !== typed);
     const within = NAMES.filter((name) => name.includes(` ${typed}`) && name !== typed);
     const found = [...new Set([...starts, ...within])].slice(0, MOST_SHOWN);

@@ -10,12 +10,13 @@ describe('completions', () => {
     ['1 box powd', '1 box powdered pectin'],
     ['juice of 2 lem', undefined],
     ['3 black', '3 blackberry'],
+    ['¼ cup lemon ju', '¼ cup lemon juice'],
   ])('of “%s”', (line, first) => {
     if (first === undefined) expect(completionsOf(line)[0]).toMatch(/^juice of 2 lem/);
     else expect(completionsOf(line)).toContain(first);
   });
 
-  test.each(['', '2', '2 kg', 'd', '2 kg zorpl'])('none of “%s”', (line) => {
+  test.each(['', '2', '2 kg', 'd', '2 kg zorpl', '-2 kg sugar'])('none of “%s”', (line) => {
     expect(completionsOf(line)).toEqual([]);
   });
 });

@@ -21,10 +21,12 @@ export function RangeBar({ spread: { p10, p50, p90 }, say }: Props) {
         />
         <div className="absolute -inset-y-0.5 w-1 rounded bg-primary" style={{ left: at(p50) }} />
       </div>
-      <p className="mt-1 flex justify-between text-sm tabular-nums">
-        <span>{say(p10)}</span>
+      <p
+        className={`mt-1 flex text-sm tabular-nums ${p10 < p90 ? 'justify-between' : 'justify-center'}`}
+      >
+        {p10 < p90 && <span>{say(p10)}</span>}
         <span className="font-bold">{say(p50)}</span>
-        <span>{say(p90)}</span>
+        {p10 < p90 && <span>{say(p90)}</span>}
       </p>
     </div>
   );

@@ -1,0 +1,304 @@
+import { readFile } from 'node:fs/promises';
+import type { Batch, Card } from '@idle-kettle/contract';
+import type { Page } from '@playwright/test';
+import { expect, paste, test, typeLines } from '../kitchen.ts';
+
+test.beforeEach(({ kettle }) => kettle.setUpKitchen());
+
+const line = (page: Page, number: number) => page.getByLabel(`Line ${number}`, { exact: true });
+
+const open = async (
+  page: Page,
+  kettle: { address: string; send: <T>(m: string, p: string, b?: object) => Promise<T> },
+  lines: readonly string[],
+  settings: object = {},
+): Promise<Batch> => {
+  const batch = await kettle.send<Batch>('POST', '/batches', { name: 'Trial', lines, settings });
+  await page.goto(`${kettle.address}/batches/${batch.id}`);
+  await expect(page.getByTestId('stop')).toBeVisible();
+  return batch;
+};
+
+const MESSY = `  **Hedge damson jam**
+Makes about 8 half-pints
+
+Ingredients:
+• 2 kg ripe damsons, stoned
+– 1,4 kg  granulated sugar
+1 1/2 cups water
+juice of half a lemon
+½ lemon, juiced
+2 (3 oz) pouches liquid pectin
+a knob of butter
+1 vanilla pod
+2 tbsp brandy
+200g/7oz chopped apples
+3 blobs of zorp
+salt to taste
+
+Method
+1. Simmer the damsons with the water.
+2. Add the sugar and boil hard.`;
+
+test('a messy recipe pasted whole: every line is right or flagged, and a flagged one is mended in place', async ({
+  page,
+  kettle,
+}) => {
+  await page.goto(`${kettle.address}/batches/new`);
+  await line(page, 1).click();
+  await paste(page, MESSY);
+  await expect(page.getByLabel('Name of this batch')).toHaveValue('Hedge damson jam');
+  await expect(line(page, 12)).toHaveValue('salt to taste');
+  await expect(
+    page.getByText('Left out, as no ingredient: Makes about 8 half-pints'),
+  ).toBeVisible();
+  const flagged = page.locator('input[data-line][aria-invalid="true"]');
+  await expect(flagged).toHaveCount(1);
+  await expect(flagged).toHaveValue('3 blobs of zorp');
+  await expect(page.getByTestId('shelf')).toContainText('Fridge only');
+  await line(page, 11).fill('3 tbsp redcurrants');
+  await expect(flagged).toHaveCount(0);
+  await expect(page.getByTestId('jars')).toContainText('half-pints');
+  await expect(page.getByTestId('shelf')).toContainText('Pantry');
+});
+
+test('a weak batch is made to set by one remedy, and undone by the keyboard', async ({
+  page,
+  kettle,
+}) => {
+  await open(page, kettle, ['1 kg rhubarb', '1 kg sugar']);
+  await expect(page.getByTestId('diagnosis')).toContainText('Pectin is the short side');
+  const weak = await page.getByTestId('set').textContent();
+  await page
+    .getByRole('button', { name: /Add \d+ g powdered pectin/ })
+    .first()
+    .click();
+  await expect(page.getByTestId('set')).toHaveText('Soft set');
+  await expect(line(page, 3)).toHaveValue(/g powdered pectin$/);
+  // The method stays: a little powder does not make it a timed boil.
+  await expect(page.getByLabel('It sets by')).toHaveValue('long-boil');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByTestId('set')).toHaveText(weak ?? '');
+  await expect(line(page, 3)).toHaveValue('');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(page.getByTestId('set')).toHaveText('Soft set');
+});
+
+test('exactly twelve half-pints are asked for, and the amounts follow', async ({
+  page,
+  kettle,
+}) => {
+  await open(page, kettle, ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water']);
+  await page.getByLabel('Jars wanted').fill('12');
+  await page.getByRole('button', { name: 'Find the amounts' }).click();
+  await expect(page.getByTestId('asked')).toContainText('These are the amounts');
+  await expect(page.getByTestId('jars')).toContainText('12');
+  await expect(line(page, 1)).toHaveValue(/^\d\.\d+ kg crushed damsons$/);
+});
+
+test('two wishes that collide are named', async ({ page, kettle }) => {
+  await open(page, kettle, ['2 kg crushed damsons', '1.4 kg sugar']);
+  await page.getByLabel('Jars wanted').fill('2');
+  await page.getByLabel('All of this fruit').fill('20');
+  await page.getByRole('button', { name: 'Find the amounts' }).click();
+  await expect(page.getByTestId('asked')).toContainText('The jars and the fruit collide.');
+  await expect(line(page, 1)).toHaveValue('2 kg crushed damsons');
+});
+
+test('four methods are compared on the same fruit, and one is taken', async ({ page, kettle }) => {
+  await open(page, kettle, ['2 kg crushed blackberries', '1.4 kg sugar']);
+  await page.getByRole('tab', { name: 'Methods side by side' }).click();
+  const rows = page.getByRole('table').getByRole('row');
+  await expect(rows).toHaveCount(5);
+  for (const method of ['long boil', 'powdered pectin', 'liquid pectin', 'low-methoxyl pectin']) {
+    await expect(page.getByRole('table').getByText(method, { exact: true })).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'Take the amounts by low-methoxyl pectin' }).click();
+  await expect(page.getByLabel('It sets by')).toHaveValue('low-methoxyl');
+  await expect(page.getByTestId('stop')).toContainText('min at a full rolling boil');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(line(page, 2)).toHaveValue('1.4 kg sugar');
+});
+
+test('less sugar shows where the set fails', async ({ page, kettle }) => {
+  await open(page, kettle, [
+    '5 cups crushed strawberries',
+    '7 cups sugar',
+    '1 box powdered pectin',
+  ]);
+  await page.getByRole('tab', { name: 'Less sugar' }).click();
+  await expect(page.getByTestId('sugar-fails')).toContainText(/Below \d+ % of the sugar/);
+  await page.getByRole('slider', { name: 'Share of the sugar' }).fill('0.5');
+  await expect(page.getByTestId('sugar-trial')).toContainText('50 % of the sugar, 700 g: pours');
+  await page.getByRole('button', { name: 'Take this much' }).click();
+  await expect(line(page, 2)).toHaveValue('3.5 cups sugar');
+  await expect(page.getByTestId('set')).toHaveText('It will pour');
+});
+
+test('a dipstick is turned by key and by hand, and the amounts follow', async ({
+  page,
+  kettle,
+}) => {
+  await open(page, kettle, ['2 kg crushed blackberries', '1.4 kg sugar']);
+  await expect(page.getByTestId('diagnosis')).toBeVisible();
+  const acid = page.getByTestId('gauge-acid');
+  const before = Number(await acid.getAttribute('aria-valuenow'));
+  await acid.focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(line(page, 3)).toHaveValue(/g bottled lemon juice$/);
+  await expect
+    .poll(async () => Number(await acid.getAttribute('aria-valuenow')))
+    .toBeLessThan(before);
+
+  const pectin = page.getByTestId('gauge-pectin');
+  const box = (await pectin.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+  const x = box.x + box.width / 2;
+  await page.mouse.move(x, box.y + box.height * 0.8);
+  await page.mouse.down();
+  await page.mouse.move(x, box.y + box.height * 0.5, { steps: 5 });
+  await page.mouse.up();
+  await expect(line(page, 4)).toHaveValue(/g powdered pectin$/);
+});
+
+test('a line is completed from the larder, moved, and said anew', async ({ page, kettle }) => {
+  await page.goto(`${kettle.address}/batches/new`);
+  await typeLines(page, ['1 kg sugar']);
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('2 kg crab');
+  await expect(page.getByRole('option', { name: '2 kg crab apples' })).toBeVisible();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(line(page, 2)).toHaveValue(/2 kg crab ?apples?/);
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect(line(page, 1)).toHaveValue(/2 kg crab ?apples?/);
+  await page.getByRole('button', { name: 'More about line 1' }).click();
+  await expect(page.getByText('USDA FoodData Central', { exact: false })).toBeVisible();
+  await page.getByRole('slider', { name: 'Ripeness of line 1' }).fill('1');
+  await expect(line(page, 1)).toHaveValue('2 kg under-ripe crab apple');
+  await page.getByLabel('Form').selectOption('crushed');
+  await expect(line(page, 1)).toHaveValue('2 kg under-ripe crushed crab apple');
+});
+
+test('a formula is kept as a card, kept again as a version, and a batch started from it', async ({
+  page,
+  kettle,
+}) => {
+  await open(page, kettle, ['1 kg plums', '800 g sugar'], { product: 'conserve' });
+  await page.getByRole('tab', { name: 'Keep and share' }).click();
+  await page.getByLabel('What is new in it').fill('the first');
+  await page.getByRole('button', { name: 'Keep the card' }).click();
+  await expect(page.getByText('Kept as version 1')).toBeVisible();
+  await line(page, 2).fill('700 g sugar');
+  await page.getByRole('combobox', { name: /^As/ }).selectOption({ label: 'version 2 of Trial' });
+  await page.getByLabel('What is new in it').fill('won at the show');
+  await page.getByRole('button', { name: 'Keep the card' }).click();
+  await expect(page.getByText('Kept as version 2')).toBeVisible();
+  const [card] = await kettle.send<Card[]>('GET', '/cards');
+  expect(card?.versions.map(({ note }) => note)).toEqual(['won at the show', 'the first']);
+
+  await page.getByRole('link', { name: 'Cards', exact: true }).click();
+  await expect(page.getByText('“won at the show”')).toBeVisible();
+  await page.getByLabel('Version').selectOption('1');
+  await page.getByRole('link', { name: 'Start a batch from it' }).click();
+  await expect(line(page, 2)).toHaveValue('800 g sugar');
+  await expect(page.getByLabel('Made into')).toHaveValue('conserve');
+});
+
+test('a batch goes out as a recipe file, and comes in again', async ({ page, kettle }) => {
+  await open(page, kettle, ['1 kg plums', '800 g sugar']);
+  await page.getByRole('tab', { name: 'Keep and share' }).click();
+  const downloading = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Recipe (JSON-LD)' }).click();
+  const file = await (await downloading).path();
+  expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({
+    '@type': 'Recipe',
+    recipeIngredient: ['1 kg plums', '800 g sugar'],
+  });
+  await page.getByLabel('Bring in a recipe').setInputFiles(file);
+  await expect(line(page, 4)).toHaveValue('800 g sugar');
+  await page.getByLabel('Bring in a recipe').setInputFiles({
+    name: 'broken.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"@type":"Recipe","recipeIngredient":[7]}'),
+  });
+  await expect(page.getByRole('alert')).toContainText('recipeIngredient[0]');
+  await expect(line(page, 5)).toHaveValue('');
+});
+
+test('a batch is prepared: ticks last, the sheet prints, and goes out as PDF', async ({
+  page,
+  kettle,
+}) => {
+  const { id } = await open(
+    page,
+    kettle,
+    ['1 kg Seville oranges', '2 kg sugar', '2 litres water'],
+    {
+      product: 'marmalade',
+    },
+  );
+  await page.getByRole('link', { name: 'Prepare it' }).click();
+  await expect(page.getByRole('region', { name: 'The day before' })).toContainText(
+    'stand it covered',
+  );
+  await page.getByRole('checkbox', { name: /white sugar/ }).check();
+  await expect
+    .poll(async () => (await kettle.send<Batch>('GET', `/batches/${id}`)).ticked)
+    .toEqual(['buy-sugar']);
+  await page.reload();
+  await expect(page.getByRole('checkbox', { name: /white sugar/ })).toBeChecked();
+
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
+  await expect(page.getByRole('region', { name: 'Run sheet' })).toBeVisible();
+  expect((await page.pdf()).subarray(0, 4).toString()).toBe('%PDF');
+  await page.emulateMedia({ media: 'screen' });
+
+  const downloading = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'PDF' }).click();
+  const file = await readFile(await (await downloading).path());
+  expect(file.subarray(0, 4).toString()).toBe('%PDF');
+});
+
+test('a kitchen’s pot, jars and prices reach the batch, and a batch too large is split', async ({
+  page,
+  kettle,
+}) => {
+  await page.goto(`${kettle.address}/kitchen`);
+  await page.getByRole('button', { name: 'Add a pot' }).click();
+  const pots = page.getByRole('group', { name: 'Pots' });
+  await pots.getByLabel('Name').fill('small pan');
+  await pots.getByLabel('Across, cm').fill('20');
+  await pots.getByLabel('High, cm').fill('x');
+  await page.getByRole('button', { name: 'Save what stands in it' }).click();
+  await expect(page.getByRole('alert')).toContainText('pots 1, heightCm');
+  await pots.getByLabel('High, cm').fill('12');
+  await page.getByRole('button', { name: 'Add a price' }).click();
+  await page.getByLabel('Of', { exact: true }).fill('sugar');
+  await page.getByLabel('A kilogram').fill('1.30');
+  await page.getByRole('button', { name: 'Save what stands in it' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+
+  await open(page, kettle, ['4 kg crushed damsons', '3 kg sugar']);
+  await expect(page.getByTestId('cost')).toHaveText('at least $3.90');
+  await expect(page.getByRole('combobox', { name: /^Pot/ })).toHaveValue('small pan');
+  await page.getByRole('button', { name: /Make this one of \d+ pots/ }).click();
+  await expect(page.getByRole('button', { name: /Make this one of/ })).toBeHidden();
+  await expect(line(page, 1)).not.toHaveValue('4 kg crushed damsons');
+});
+
+test('what is measured narrows the ranges, and a meter opens the pantry', async ({
+  page,
+  kettle,
+}) => {
+  await open(page, kettle, ['1 kg figs', '800 g sugar', '100 mL bottled lemon juice']);
+  await expect(page.getByTestId('shelf')).toContainText('Fridge only');
+  await page.getByRole('tab', { name: 'Measured' }).click();
+  await page.getByLabel(/Meter on the finished spread/).fill('12');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('Give a number from 1.5 to 8.');
+  await page.getByLabel(/Meter on the finished spread/).fill('3.9');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('shelf')).toContainText('Pantry');
+  await expect(page.getByText('Your calibrated meter read pH 3.90')).toBeVisible();
+});

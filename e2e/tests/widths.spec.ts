@@ -1,0 +1,36 @@
+import type { Batch } from '@idle-kettle/contract';
+import { expect, fitsWidth, test } from '../kitchen.ts';
+
+const BENCHES = [
+  'Ask for',
+  'Methods side by side',
+  'Less sugar',
+  'Gel map',
+  'Measured',
+  'Keep and share',
+];
+
+test('nothing sticks out of any screen or bench', async ({ page, kettle }) => {
+  await kettle.setUpKitchen({
+    pots: [{ name: 'wide enamel pot', diameterCm: 30, heightCm: 19 }],
+    burners: [{ name: 'front burner', heat: 'medium-burner' }],
+    prices: [{ ingredient: 'sugar', minorPerKg: 130 }],
+  });
+  const { id } = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Bramble',
+    lines: ['2 kg crushed blackberries', '1.4 kg sugar', '3 blobs of zorp'],
+  });
+  await page.goto(`${kettle.address}/batches/${id}`);
+  await expect(page.getByTestId('diagnosis')).toBeVisible();
+  expect(await fitsWidth(page)).toBe(true);
+  for (const name of BENCHES) {
+    await page.getByRole('tab', { name }).click();
+    await expect(page.getByRole('tabpanel', { name })).toBeVisible();
+    expect(await fitsWidth(page)).toBe(true);
+  }
+  for (const path of [`/batches/${id}/prepare`, '/cards', '/kitchen', '/']) {
+    await page.goto(`${kettle.address}${path}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    expect(await fitsWidth(page)).toBe(true);
+  }
+});

@@ -1,0 +1,39 @@
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { join } from 'node:path';
+import { startCluster } from './cluster.mjs';
+import { ensurePackages, TEST_PACKAGES } from './packages.mjs';
+import { portNear } from './ports.mjs';
+import { ensureModules, ensureNodeBuild, ensureWebBuild } from './project.mjs';
+import { loadDemo, migrate, startServer } from './server.mjs';
+import { ROOT } from './shell.mjs';
+import { stateFolder } from './state.mjs';
+
+const FIRST_PORT = 4880;
+
+/** `bench`: the speed table, with a browser on the demo kitchen; exit code 1 where a bar is not met. */
+export async function runBench() {
+  await ensurePackages(TEST_PACKAGES);
+  await ensureModules();
+  await ensureNodeBuild();
+  await ensureWebBuild();
+  const cluster = await startCluster(stateFolder('bench'), { throwaway: true });
+  try {
+    migrate(cluster.url);
+    loadDemo(cluster.url);
+    const port = await portNear(FIRST_PORT);
+    const server = await startServer(cluster.url, port);
+    try {
+      const child = spawn('node', [join(ROOT, 'bench/main.mjs')], {
+        stdio: 'inherit',
+        env: { ...process.env, KETTLE_BENCH_ADDRESS: `http://127.0.0.1:${port}` },
+      });
+      const [code] = await once(child, 'exit');
+      return code ?? 1;
+    } finally {
+      await server.stop();
+    }
+  } finally {
+    await cluster.stop();
+  }
+}
