@@ -103,4 +103,6 @@ export default tseslint.config(
     rules: { ...reactHooks.configs.recommended.rules },
   },
   { files: ['**/*.mjs'], languageOptions: { globals: globals.node } },
+  // What a bench evaluates runs in the page.
+  { files: ['bench/typing.mjs'], languageOptions: { globals: globals.browser } },
 );

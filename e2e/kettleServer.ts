@@ -34,10 +34,14 @@ export class KettleServer {
 
   async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
     if (this.child === null) return;
-    const exit = once(this.child, 'exit');
-    this.child.kill(signal);
+    const child = this.child;
+    const exit = once(child, 'exit');
+    child.kill(signal);
     this.child = null;
+    // A server that is busy when it is asked to stop is not waited for without end.
+    const last = setTimeout(() => child.kill('SIGKILL'), 5000);
     await exit;
+    clearTimeout(last);
   }
 
   async setUpKitchen(change: object = {}): Promise<void> {

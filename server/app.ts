@@ -21,6 +21,8 @@ const answerBodyProblem: ErrorRequestHandler = (error, request, response, next) 
 export async function createApp(config: Config): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config), {
     bodyParser: false,
+    // Browsers hold connections open; a server that is asked to stop does not wait for them.
+    forceCloseConnections: true,
     logger: ['error', 'warn'],
   });
   app.setGlobalPrefix('api');

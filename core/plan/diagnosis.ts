@@ -16,8 +16,16 @@ import type { Plan, ShortSide } from './plan.ts';
 import { roundSpread, roundTo } from './round.ts';
 import type { Boil } from './worked.ts';
 
-/** Below this ratio of what makes it set, held over needed, something is short. */
-const ENOUGH = 0.75;
+/**
+ * Below this ratio of what makes it set, held over needed, something is short: a sugar gel is wanted firm, a calcium gel near
+ * its usual dose, a butter mounds and a curd stands when it is soft.
+ */
+export const ENOUGH: { readonly [model in SetModel]: number } = {
+  'high-methoxyl': 1.15,
+  'low-methoxyl': 0.9,
+  body: 0.75,
+  egg: 0.75,
+};
 
 /** A side that asks for this much more pectin than it would at its best is what holds the set back. */
 const HOLDS_BACK = 1.3;
@@ -70,7 +78,7 @@ const TELL: { readonly [model in SetModel]: (ratio: number, of: Figures) => Told
   'high-methoxyl': tellSugarGel,
   'low-methoxyl': tellCalciumGel,
   body: (ratio) =>
-    ratio >= ENOUGH
+    ratio >= ENOUGH.body
       ? {
           short: 'none',
           text: `Thick enough to mound: ${(ratio * MOUNDING.value).toFixed(0)} of ${MOUNDING.value} for solids and pulp together.`,
@@ -80,9 +88,9 @@ const TELL: { readonly [model in SetModel]: (ratio: number, of: Figures) => Told
           text: `Too thin to mound: ${(ratio * MOUNDING.value).toFixed(0)} of ${MOUNDING.value} for solids and pulp together. Reduce it further.`,
         },
   egg: (ratio) => {
-    const held = `${(ratio * CURD_EGG.value).toFixed(1)} % of ${CURD_EGG.value} %`;
-    return ratio >= ENOUGH
-      ? { short: 'none', text: `Egg solids ${held}: it thickens at 77 °C.` }
+    const held = `${(ratio * CURD_EGG.value).toFixed(1)} %, where ${CURD_EGG.value} % stands`;
+    return ratio >= ENOUGH.egg
+      ? { short: 'none', text: `Egg solids ${held}. It thickens at 77 °C.` }
       : { short: 'egg', text: `Egg is the short side: egg solids ${held}. It stays thin.` };
   },
 };
@@ -104,7 +112,7 @@ function tellSugarGel(ratio: number, figures: Figures): Told {
 }
 
 function shortOfSugarGel(ratio: number, { solublesPct, pH, fruitPer100g }: Figures): ShortSide {
-  if (ratio >= ENOUGH) return 'none';
+  if (ratio >= ENOUGH['high-methoxyl']) return 'none';
   const sides = [
     ['sugar', needBySolubles(solublesPct)],
     ['acid', needByPH(pH)],
@@ -121,9 +129,10 @@ function tellCalciumGel(ratio: number, figures: Figures): Told {
   const perG = lowMethoxylG === 0 ? 0 : calciumMg / lowMethoxylG;
   const { calciumMgPerG, pH: window } = LOW_METHOXYL_WINDOW;
   const held = `${pectinPct.toFixed(2)} % low-methoxyl pectin, ${perG.toFixed(0)} mg calcium a gram`;
-  if (ratio >= ENOUGH) return { short: 'none', text: `Enough of both: ${held}. Sugar is free.` };
+  if (ratio >= ENOUGH['low-methoxyl'])
+    return { short: 'none', text: `Enough of both: ${held}. Sugar is free.` };
   const short: ShortSide =
-    pectinPct < ENOUGH * LOW_METHOXYL_PECTIN.value
+    pectinPct < ENOUGH['low-methoxyl'] * LOW_METHOXYL_PECTIN.value
       ? 'pectin'
       : perG < calciumMgPerG.low
         ? 'calcium'

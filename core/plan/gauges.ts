@@ -11,6 +11,8 @@ export type GaugeId = 'fruit' | 'sugar' | 'acid' | 'pectin';
 /** One of the four sides of a batch: where it stands, and where this method works. */
 export type Gauge = {
   readonly id: GaugeId;
+  /** What the side is called here: `pectin`, or `egg` in a curd. */
+  readonly side: string;
   /** What is measured: `soluble solids`, `pH`. */
   readonly name: string;
   readonly unit: string;
@@ -28,12 +30,13 @@ export const GAUGE_WINDOWS_SOURCE = commonPractice(
   'fruit 35–95 g per 100 g (45 or more by most laws, weight for weight and more by most cooks), solids 60–68 %, pH 2.8–3.5 (best 3.0–3.2) for sugar gels; makers’ windows for calcium gels',
 );
 
-type Scale = Pick<Gauge, 'name' | 'unit' | 'window' | 'best' | 'foot' | 'top'>;
+type Scale = Pick<Gauge, 'side' | 'name' | 'unit' | 'window' | 'best' | 'foot' | 'top'>;
 
-const SOLIDS = { name: 'soluble solids', unit: '%', foot: 0, top: 80 } as const;
-const ACID = { name: 'pH', unit: '', foot: 5, top: 2.4 } as const;
-const FRUIT = { name: 'fruit in 100 g', unit: 'g', foot: 0 } as const;
+const SOLIDS = { side: 'sugar', name: 'soluble solids', unit: '%', foot: 0, top: 80 } as const;
+const ACID = { side: 'acid', name: 'pH', unit: '', foot: 5, top: 2.4 } as const;
+const FRUIT = { side: 'fruit', name: 'fruit in 100 g', unit: 'g', foot: 0 } as const;
 const SETTERS = {
+  side: 'pectin',
   foot: 0,
   top: 3,
   unit: '×',
@@ -58,13 +61,19 @@ const SCALES: { readonly [model in SetModel]: { readonly [id in GaugeId]: Scale 
     fruit: { ...FRUIT, window: { low: 80, high: 260 }, top: 320 },
     sugar: { ...SOLIDS, window: { low: 30, high: 55 } },
     acid: { ...ACID, window: { low: 2.8, high: 4.2 } },
-    pectin: { ...SETTERS, name: `body over ${MOUNDING.value}, where it mounds` },
+    pectin: { ...SETTERS, side: 'body', name: `body over ${MOUNDING.value}, where it mounds` },
   },
   egg: {
-    fruit: { ...FRUIT, name: 'juice in 100 g', window: { low: 15, high: 35 }, top: 60 },
+    fruit: {
+      ...FRUIT,
+      side: 'juice',
+      name: 'juice in 100 g',
+      window: { low: 15, high: 35 },
+      top: 60,
+    },
     sugar: { ...SOLIDS, window: { low: 30, high: 50 } },
     acid: { ...ACID, window: { low: 2.2, high: 3.6 }, top: 2 },
-    pectin: { ...SETTERS, name: `egg solids over ${CURD_EGG.value} %` },
+    pectin: { ...SETTERS, side: 'egg', name: `egg solids over ${CURD_EGG.value} %` },
   },
 };
 

@@ -1,17 +1,15 @@
 import type { LineReading } from '../formula/index.ts';
-import { setClassOf, type SetClass } from '../gel/index.ts';
+import { setClassOf } from '../gel/index.ts';
 import { changed, changedReadings, type Change } from './change.ts';
-import type { Diagnosis } from './diagnosis.ts';
+import { ENOUGH, type Diagnosis } from './diagnosis.ts';
 import { fixesFor, type Fix } from './fixes.ts';
 import { leastSteps } from './leastSteps.ts';
 import type { Remedy } from './plan.ts';
 import { workOut } from './work.ts';
 import type { Boil, Worked } from './worked.ts';
 
-/** What makes it set, held over needed, that a remedy must reach: a soft set, and a little more. */
-const MENDED = 0.84;
-/** What a remedy must come to in the middle of its forecast. */
-const SETS: readonly SetClass[] = ['soft', 'firm', 'slices'];
+/** A remedy is searched for this much beyond what is enough, so that its proof seldom fails. */
+const A_MARGIN = 1.06;
 /** Where the proof falls short of the search, it is tried again with this much more. */
 const A_LITTLE_MORE = [1, 1.15, 1.35];
 
@@ -33,13 +31,17 @@ export function remediesFor(
   // The typical batch lies a little off the middle of the imagined ones; aim as much higher or lower.
   const middle = diagnosis.ratio.p50;
   const typical = worked.boil?.setRatio ?? 0;
-  const aim = middle > 0 ? (MENDED * typical) / middle : MENDED;
+  const wanted = A_MARGIN * ENOUGH[diagnosis.model];
+  const aim = middle > 0 ? (wanted * typical) / middle : wanted;
   const enough = (change: Change) => (replan(change, 0)?.setRatio ?? 0) >= aim;
   const offered = new Set<Fix>();
   return fixesFor(worked, readings, diagnosis.short, replan).flatMap((fix) => {
     if (fix.failing !== undefined && offered.has(fix.failing)) return [];
     const steps = leastSteps(fix.most, (n) => enough(fix.change(n)));
-    const found = steps === null ? [] : proven(fix, steps, worked.request.draws, replan);
+    const found =
+      steps === null
+        ? []
+        : proven(fix, steps, ENOUGH[diagnosis.model], worked.request.draws, replan);
     if (found.length > 0) offered.add(fix);
     return found;
   });
@@ -52,6 +54,7 @@ const TOO_NEAR = 0.06;
 function proven(
   fix: Fix,
   steps: number,
+  enough: number,
   draws: number,
   replan: (change: Change, draws: number) => Boil | null,
 ): Remedy[] {
@@ -61,8 +64,8 @@ function proven(
     const middle = (of: number) => replan(change, of)?.forecast.setRatio?.p50 ?? 0;
     const few = middle(Math.min(draws, PROOF_DRAWS));
     const sure = setClassOf(few * (1 - TOO_NEAR)) === setClassOf(few * (1 + TOO_NEAR));
-    const forecast = setClassOf(sure || draws <= PROOF_DRAWS ? few : middle(draws));
-    if (SETS.includes(forecast)) return [{ text: fix.say(n), change, forecast }];
+    const ratio = sure || draws <= PROOF_DRAWS ? few : middle(draws);
+    if (ratio >= enough) return [{ text: fix.say(n), change, forecast: setClassOf(ratio) }];
   }
   return [];
 }

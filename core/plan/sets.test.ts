@@ -205,7 +205,8 @@ describe('remedies', () => {
       lines: [...lines, `${0.5 * grams} g powdered pectin`],
       method: 'long-boil',
     });
-    expect(['pours', 'loose']).toContain(less.set?.forecast);
+    expect(less.set?.short).not.toBe('none');
+    expect(less.set?.forecast).not.toBe(powder?.forecast);
   });
 
   test('are not offered to what sets, nor when only typical figures are asked for', () => {

@@ -6,6 +6,9 @@ import { celsiusToFahrenheit, fahrenheitDegrees } from './temperature.ts';
 export type UnitSystem = 'metric' | 'us';
 export type TemperatureScale = 'C' | 'F';
 
+/** With commas between thousands. Made once: making one costs more than a plan’s worth of sums. */
+const GROUPED = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
+
 const trimmed = (value: number, decimals: number): string =>
   String(Number(value.toFixed(decimals)));
 
@@ -15,7 +18,7 @@ const kitchenFraction = (value: number): string =>
 
 /** Grams as a scale shows them: whole grams, and a tenth below 10 g. */
 export function formatGrams(massG: number): string {
-  return massG < 10 ? `${trimmed(massG, 1)} g` : `${Math.round(massG).toLocaleString('en-US')} g`;
+  return massG < 10 ? `${trimmed(massG, 1)} g` : `${GROUPED.format(massG)} g`;
 }
 
 /** A mass for reading: `1.4 kg`, `850 g`, `3 lb 1.4 oz`, `7.5 oz`. */
@@ -64,5 +67,5 @@ export function formatDegrees(deltaC: number, scale: TemperatureScale): string {
 
 /** An altitude: `1,524 m`, `5,000 ft`. */
 export function formatAltitude(altitudeM: number, unit: 'm' | 'ft'): string {
-  return `${Math.round(convert(altitudeM, 'm', unit)).toLocaleString('en-US')} ${unit}`;
+  return `${GROUPED.format(convert(altitudeM, 'm', unit))} ${unit}`;
 }

@@ -24,6 +24,24 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'Save as a batch' }).click();
     await expect(page.getByTestId('save-state')).toContainText('Saved');
 
+    for (const name of [
+      'Methods side by side',
+      'Less sugar',
+      'Gel map',
+      'Measured',
+      'Keep and share',
+    ]) {
+      await page.getByRole('tab', { name }).click();
+      await expect(page.getByRole('tabpanel', { name })).toBeVisible();
+    }
+    expect(await seriousFaults(page)).toEqual([]);
+    await page.getByRole('link', { name: 'Prepare it' }).click();
+    await expect(page.getByRole('heading', { name: 'Run sheet' })).toBeVisible();
+    expect(await seriousFaults(page)).toEqual([]);
+    await page.goto(`${kettle.address}/kitchen`);
+    await page.getByRole('button', { name: 'Add a jar' }).click();
+    expect(await seriousFaults(page)).toEqual([]);
+
     await page.goto(kettle.address);
     await expect(page.getByRole('listitem')).toContainText('Melon jam');
     expect(await seriousFaults(page)).toEqual([]);

@@ -62,7 +62,7 @@ test('a messy recipe pasted whole: every line is right or flagged, and a flagged
   await expect(page.getByTestId('shelf')).toContainText('Pantry');
 });
 
-test('a weak batch is made to set by one remedy, and undone by the keyboard', async ({
+test('a weak batch is made firm by one remedy, and undone by the keyboard', async ({
   page,
   kettle,
 }) => {
@@ -73,7 +73,7 @@ test('a weak batch is made to set by one remedy, and undone by the keyboard', as
     .getByRole('button', { name: /Add \d+ g powdered pectin/ })
     .first()
     .click();
-  await expect(page.getByTestId('set')).toHaveText('Soft set');
+  await expect(page.getByTestId('set')).toHaveText('Firm set');
   await expect(line(page, 3)).toHaveValue(/g powdered pectin$/);
   // The method stays: a little powder does not make it a timed boil.
   await expect(page.getByLabel('It sets by')).toHaveValue('long-boil');
@@ -81,7 +81,7 @@ test('a weak batch is made to set by one remedy, and undone by the keyboard', as
   await expect(page.getByTestId('set')).toHaveText(weak ?? '');
   await expect(line(page, 3)).toHaveValue('');
   await page.keyboard.press('Control+Shift+z');
-  await expect(page.getByTestId('set')).toHaveText('Soft set');
+  await expect(page.getByTestId('set')).toHaveText('Firm set');
 });
 
 test('exactly twelve half-pints are asked for, and the amounts follow', async ({

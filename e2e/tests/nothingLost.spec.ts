@@ -75,6 +75,7 @@ test('a change made elsewhere meanwhile is not overwritten', async ({ page, kett
 test('changes that are not saved yet can be given up for what was', async ({ page, kettle }) => {
   const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
   await page.goto(`${kettle.address}/batches/${id}`);
+  await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('800 g sugar');
   await kettle.stop('SIGKILL');
   await page.getByLabel('Line 2', { exact: true }).fill('700 g sugar');
   await page.getByRole('button', { name: 'Go back to what was saved' }).click();

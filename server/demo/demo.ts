@@ -1,4 +1,4 @@
-import type { BatchDto, KitchenDto } from '@idle-kettle/contract';
+import type { BatchDto, CardDto, KitchenDto } from '@idle-kettle/contract';
 
 /** An invented kitchen, high enough for altitude to matter. */
 export const DEMO_KITCHEN: KitchenDto = {
@@ -91,4 +91,28 @@ export const DEMO_BATCHES: readonly BatchDto[] = [
     settings: { product: 'pepper-jelly' },
   },
   { name: 'Damson, low hedge', lines: ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water'] },
+];
+
+/** Cards that this kitchen makes again, each with its versions, oldest first; invented. */
+export const DEMO_CARDS: readonly (readonly [CardDto, ...CardDto[]])[] = [
+  [
+    {
+      name: 'Damson, low hedge',
+      lines: ['2 kg crushed damsons', '1.6 kg sugar', '1 cup water'],
+      note: 'as my neighbour makes it',
+    },
+    {
+      name: 'Damson, low hedge',
+      lines: ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water'],
+      note: 'less sugar, sharper',
+    },
+  ],
+  [
+    {
+      name: 'Seville, thick',
+      lines: ['1 kg Seville oranges', '2 kg sugar', '2 litres water', '2 lemons, juiced'],
+      settings: { product: 'marmalade' },
+      note: '',
+    },
+  ],
 ];

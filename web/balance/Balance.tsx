@@ -1,6 +1,6 @@
 import type { Batch, Formula, Kitchen } from '@idle-kettle/contract';
-import type { Change, GaugeId, PlanRequest } from '@idle-kettle/core';
-import { useEffect, useMemo, useReducer, useState } from 'react';
+import type { Change, GaugeId, Plan, PlanRequest } from '@idle-kettle/core';
+import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
 import { Dipsticks } from '../drawings/Dipsticks.tsx';
 import { JarRow } from '../drawings/JarRow.tsx';
 import { fruitColourOf, suggestedName } from '../ui/fruit.ts';
@@ -41,7 +41,7 @@ export function Balance({ kitchen, saved, from }: Props) {
     const [lines, settings] = JSON.parse(key) as [string[], Formula['settings']];
     return { lines, settings };
   }, [key]);
-  const { plan, faults, rough } = usePlan(formula, kitchen);
+  const { plan, settled, faults, rough } = usePlan(formula, kitchen);
   const stale = faults.length > 0;
   const fruit = fruitColourOf(plan);
   const finalName = name.trim() === '' ? suggestedName(plan) : name.trim();
@@ -62,31 +62,55 @@ export function Balance({ kitchen, saved, from }: Props) {
     return () => window.removeEventListener('keydown', onKey);
   }, []);
 
-  function take(request: PlanRequest | null, did: string) {
-    if (request === null) {
-      setNotice('That cannot be turned before every line is understood.');
-      return;
-    }
-    setNotice(null);
-    dispatch({ type: 'take', formula: formulaOf(request, formula.settings), did });
-  }
+  const { settings } = formula;
+  const take = useCallback(
+    (request: PlanRequest | null, did: string) => {
+      if (request === null) {
+        setNotice('That cannot be turned before every line is understood.');
+        return;
+      }
+      setNotice(null);
+      dispatch({ type: 'take', formula: formulaOf(request, settings), did });
+    },
+    [settings],
+  );
+  const set = useCallback(
+    (next: Formula['settings'], did: string) => dispatch({ type: 'set', settings: next, did }),
+    [],
+  );
 
   const onTurn = (gauge: GaugeId, value: number) =>
     void planner()
       .turn(formula, kitchen, gauge, value)
       .then((request) => take(request, `Turned ${gauge}`));
 
-  function onPaste(index: number, text: string) {
-    const pasted = readPasted(text);
-    if (!pasted.ok) return setNotice(pasted.message);
-    if (name.trim() === '' && pasted.name !== '') setName(pasted.name.slice(0, 120));
-    setNotice(
-      pasted.rest.length === 0
-        ? null
-        : `Left out, as no ingredient: ${pasted.rest.slice(0, 3).join(' · ').slice(0, 160)}${pasted.rest.length > 3 ? ' …' : ''}`,
-    );
-    dispatch({ type: 'paste', index, lines: pasted.lines });
-  }
+  const unnamed = name.trim() === '';
+  const onPaste = useCallback(
+    (index: number, text: string) => {
+      const pasted = readPasted(text);
+      if (!pasted.ok) return setNotice(pasted.message);
+      if (unnamed && pasted.name !== '') setName(pasted.name.slice(0, 120));
+      setNotice(
+        pasted.rest.length === 0
+          ? null
+          : `Left out, as no ingredient: ${pasted.rest.slice(0, 3).join(' · ').slice(0, 160)}${pasted.rest.length > 3 ? ' …' : ''}`,
+      );
+      dispatch({ type: 'paste', index, lines: pasted.lines });
+    },
+    [unnamed],
+  );
+
+  const blank = sheet.lines.length - 1;
+  const bringIn = useCallback((text: string) => onPaste(blank, text), [onPaste, blank]);
+  const onSplit = useCallback(
+    (pots: number) =>
+      void planner()
+        .solve(formula, kitchen, { fruitG: fruitGrams(settled) / pots })
+        .then((found) => {
+          if (found.outcome === 'solved') take(found.request, `Made it one of ${pots} pots`);
+        }),
+    [formula, kitchen, settled, take],
+  );
 
   const onChange = (change: Change, did: string) => dispatch({ type: 'change', change, did });
 
@@ -95,12 +119,7 @@ export function Balance({ kitchen, saved, from }: Props) {
       <h1 className="sr-only">Balance: {finalName}</h1>
       <div className="flex flex-col gap-4 max-lg:contents">
         <div className="flex min-w-0 flex-col gap-4 md:max-lg:col-start-1">
-          <SettingsBar
-            settings={sheet.settings}
-            plan={plan}
-            kitchen={kitchen}
-            onSet={(settings, did) => dispatch({ type: 'set', settings, did })}
-          />
+          <SettingsBar settings={sheet.settings} plan={plan} kitchen={kitchen} onSet={set} />
           <LinesEditor
             state={state}
             dispatch={dispatch}
@@ -127,18 +146,11 @@ export function Balance({ kitchen, saved, from }: Props) {
           />
         </div>
         <div className="max-md:order-3 md:max-lg:order-2 md:max-lg:col-start-1">
-          {!stale && plan && formula.lines.length > 0 && (
+          {!stale && settled && formula.lines.length > 0 && (
             <Cautions
-              cautions={plan.cautions}
-              pots={plan.pot?.boilOver?.pots ?? 1}
-              onSplit={(pots) =>
-                void planner()
-                  .solve(formula, kitchen, { fruitG: fruitGrams(plan) / pots })
-                  .then((found) => {
-                    if (found.outcome === 'solved')
-                      take(found.request, `Made it one of ${pots} pots`);
-                  })
-              }
+              cautions={settled.cautions}
+              pots={settled.pot?.boilOver?.pots ?? 1}
+              onSplit={onSplit}
             />
           )}
         </div>
@@ -179,17 +191,17 @@ export function Balance({ kitchen, saved, from }: Props) {
           />
         </div>
       )}
-      {plan?.finish && (
+      {formula.lines.length > 0 && settled?.finish && (
         <div className="min-w-0 max-lg:order-4 md:col-span-2">
           <Workbench
             name={finalName}
             formula={formula}
             kitchen={kitchen}
-            plan={plan}
+            plan={settled}
             fruit={fruit}
             onTake={take}
-            onSet={(settings, did) => dispatch({ type: 'set', settings, did })}
-            onBringIn={(text) => onPaste(sheet.lines.length - 1, text)}
+            onSet={set}
+            onBringIn={bringIn}
           />
         </div>
       )}
@@ -197,8 +209,7 @@ export function Balance({ kitchen, saved, from }: Props) {
   );
 }
 
-const fruitGrams = (plan: NonNullable<ReturnType<typeof usePlan>['plan']>): number =>
-  ((plan.finish?.fruitPer100g ?? 0) * massAtStop(plan)) / 100;
-
-const massAtStop = ({ start, finish }: NonNullable<ReturnType<typeof usePlan>['plan']>): number =>
-  (start?.massG ?? 0) - (finish?.steamG ?? 0);
+/** Grams of fruit in a batch, from its share of what is left at the stop. */
+const fruitGrams = (plan: Plan | null): number =>
+  ((plan?.finish?.fruitPer100g ?? 0) * ((plan?.start?.massG ?? 0) - (plan?.finish?.steamG ?? 0))) /
+  100;

@@ -1,5 +1,6 @@
 import type { Caution, Fault } from '@idle-kettle/core';
 import { Info, OctagonAlert, TriangleAlert } from 'lucide-react';
+import { memo } from 'react';
 import { sayFault } from '../api/request.ts';
 
 const LOOK = {
@@ -16,9 +17,9 @@ type Props = {
 };
 
 /** What to mind with this batch, the gravest first. */
-export function Cautions({ cautions, pots, onSplit }: Props) {
+export const Cautions = memo(function Cautions({ cautions, pots, onSplit }: Props) {
   return (
-    <section aria-label="Mind">
+    <section aria-label="Mind" className="[contain:content]">
       <ul className="flex flex-col gap-2">
         {cautions.map(({ code, level, text }) => {
           const { icon: Icon, style } = LOOK[level];
@@ -43,7 +44,7 @@ export function Cautions({ cautions, pots, onSplit }: Props) {
       </ul>
     </section>
   );
-}
+});
 
 /** Why nothing new can be worked out, and that what is shown is from before. */
 export const Impossible = ({ faults }: { faults: readonly Fault[] }) => (

@@ -4,34 +4,46 @@ import {
   formatGrams,
   formatMass,
   MOST_LINE_CHARS,
+  readLine,
   type LineReading,
+  type OwnPack,
   type UnitSystem,
 } from '@idle-kettle/core';
 import { useCombobox } from 'downshift';
 import { ChevronDown, CircleAlert, CircleHelp, GripVertical, X } from 'lucide-react';
-import { useId, useMemo, useState, type ClipboardEvent, type KeyboardEvent } from 'react';
+import {
+  memo,
+  useId,
+  useMemo,
+  useState,
+  type ClipboardEvent,
+  type Dispatch,
+  type KeyboardEvent,
+} from 'react';
 import { completionsOf } from './completions.ts';
+import type { FormulaAction } from './formula.ts';
 import { LineDetails } from './LineDetails.tsx';
 
 type Props = {
   readonly text: string;
   readonly index: number;
-  /** How core reads it; null for a blank line. */
-  readonly reading: LineReading | null;
   readonly units: UnitSystem;
-  readonly onType: (text: string) => void;
-  readonly onReplace: (text: string) => void;
-  readonly onPaste: (text: string) => void;
-  readonly onEnter: () => void;
-  readonly onRemove: () => void;
-  readonly onFocus: (by: -1 | 1) => void;
-  readonly onMove: (by: -1 | 1) => void;
+  readonly packs: readonly OwnPack[];
+  readonly dispatch: Dispatch<FormulaAction>;
+  /** Something longer than a line was pasted. */
+  readonly onPaste: (index: number, text: string) => void;
+  readonly onEnter: (index: number) => void;
+  readonly onRemove: (index: number) => void;
+  readonly onFocus: (index: number) => void;
+  readonly onMove: (from: number, to: number) => void;
 };
 
 /** One line as written, its grams beside it, and under it whatever was assumed or not understood. */
-export function LineRow(props: Props) {
-  const { text, index, reading, units, onType, onPaste, onEnter, onRemove, onFocus, onMove } =
+export const LineRow = memo(function LineRow(props: Props) {
+  const { text, index, units, packs, dispatch, onPaste, onEnter, onRemove, onFocus, onMove } =
     props;
+  const reading = useMemo(() => (text.trim() === '' ? null : readLine(text, packs)), [text, packs]);
+  const onType = (next: string) => dispatch({ type: 'type', index, text: next });
   const noteId = useId();
   const [open, setOpen] = useState(false);
   const trouble = reading?.understood === false ? reading.trouble : null;
@@ -53,12 +65,14 @@ export function LineRow(props: Props) {
   function onKeyDown(event: KeyboardEvent<HTMLInputElement>) {
     if (listOpen && (completing.highlightedIndex >= 0 || event.key === 'ArrowDown')) return;
     const act = event.altKey
-      ? { ArrowUp: () => onMove(-1), ArrowDown: () => onMove(1) }[event.key]
+      ? { ArrowUp: () => onMove(index, index - 1), ArrowDown: () => onMove(index, index + 1) }[
+          event.key
+        ]
       : {
-          Enter: onEnter,
-          ArrowUp: () => onFocus(-1),
-          ArrowDown: () => onFocus(1),
-          ...(text === '' ? { Backspace: onRemove } : {}),
+          Enter: () => onEnter(index),
+          ArrowUp: () => onFocus(index - 1),
+          ArrowDown: () => onFocus(index + 1),
+          ...(text === '' ? { Backspace: () => onRemove(index) } : {}),
         }[event.key];
     if (!act) return;
     event.preventDefault();
@@ -73,7 +87,7 @@ export function LineRow(props: Props) {
     if (!pasted.includes('\n') && !/^\s*[[{]/.test(pasted) && pasted.length <= MOST_LINE_CHARS)
       return;
     event.preventDefault();
-    onPaste(`${text}${pasted}`);
+    onPaste(index, `${text}${pasted}`);
   }
 
   return (
@@ -151,7 +165,7 @@ export function LineRow(props: Props) {
         </button>
         <button
           type="button"
-          onClick={onRemove}
+          onClick={() => onRemove(index)}
           aria-label={`Take out line ${index + 1}`}
           disabled={text === ''}
           className="btn btn-square btn-ghost btn-xs disabled:invisible"
@@ -169,11 +183,15 @@ export function LineRow(props: Props) {
         </p>
       )}
       {open && reading?.understood && (
-        <LineDetails line={reading} index={index} onReplace={props.onReplace} />
+        <LineDetails
+          line={reading}
+          index={index}
+          onReplace={(next) => dispatch({ type: 'replace', index, text: next })}
+        />
       )}
     </li>
   );
-}
+});
 
 function Grams({ reading, units }: { reading: LineReading | null; units: UnitSystem }) {
   if (reading === null) return <span className="w-16 shrink-0 sm:w-20" />;

@@ -1,7 +1,7 @@
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { readLine, type OwnPack, type UnitSystem } from '@idle-kettle/core';
-import { useEffect, useRef, type Dispatch } from 'react';
+import type { OwnPack, UnitSystem } from '@idle-kettle/core';
+import { useCallback, useEffect, useMemo, useRef, type Dispatch } from 'react';
 import type { FormulaAction, FormulaState } from './formula.ts';
 import { LineRow } from './LineRow.tsx';
 
@@ -17,34 +17,43 @@ type Props = {
 /** The lines of a formula: type, paste a whole recipe, move, take out; all of it by keyboard too. */
 export function LinesEditor({ state, dispatch, units, packs, onPaste }: Props) {
   const { lines } = state.sheet;
+  const count = lines.length;
   const list = useRef<HTMLOListElement>(null);
   const wanted = useRef<number | null>(null);
 
-  const inputAt = (index: number) =>
-    list.current?.querySelector<HTMLInputElement>(`[data-line="${index}"]`);
-
   useEffect(() => {
     if (wanted.current === null) return;
-    inputAt(wanted.current)?.focus();
+    inputAt(list.current, wanted.current)?.focus();
     wanted.current = null;
   });
 
-  function focus(index: number) {
-    const input = inputAt(index);
+  const items = useMemo(() => Array.from({ length: count }, (_, index) => index), [count]);
+  const focus = useCallback((index: number) => {
+    const input = inputAt(list.current, index);
     if (input) input.focus();
     else wanted.current = index;
-  }
-
-  function remove(index: number) {
-    wanted.current = Math.max(0, index - 1);
-    dispatch({ type: 'remove', index });
-  }
-
-  function move(from: number, to: number) {
-    if (to < 0 || to >= lines.length - 1) return;
-    wanted.current = to;
-    dispatch({ type: 'move', from, to });
-  }
+  }, []);
+  const remove = useCallback(
+    (index: number) => {
+      wanted.current = Math.max(0, index - 1);
+      dispatch({ type: 'remove', index });
+    },
+    [dispatch],
+  );
+  const enter = useCallback(
+    (index: number) => {
+      wanted.current = index + 1;
+      dispatch({ type: 'insert', after: index });
+    },
+    [dispatch],
+  );
+  const move = useCallback(
+    (from: number, to: number) => {
+      wanted.current = to;
+      dispatch({ type: 'move', from, to });
+    },
+    [dispatch],
+  );
 
   function onDragEnd({ active, over }: DragEndEvent) {
     if (over && active.id !== over.id) move(Number(active.id), Number(over.id));
@@ -59,28 +68,21 @@ export function LinesEditor({ state, dispatch, units, packs, onPaste }: Props) {
         Write it as on a card, or paste a whole recipe. Alt with the arrows moves a line.
       </p>
       <DndContext collisionDetection={closestCenter} onDragEnd={onDragEnd}>
-        <SortableContext
-          items={lines.map((_, index) => index)}
-          strategy={verticalListSortingStrategy}
-        >
+        <SortableContext items={items} strategy={verticalListSortingStrategy}>
           <ol ref={list}>
             {lines.map((text, index) => (
               <LineRow
                 key={index}
                 text={text}
                 index={index}
-                reading={text.trim() === '' ? null : readLine(text, packs)}
                 units={units}
-                onType={(next) => dispatch({ type: 'type', index, text: next })}
-                onReplace={(next) => dispatch({ type: 'replace', index, text: next })}
-                onPaste={(next) => onPaste(index, next)}
-                onEnter={() => {
-                  wanted.current = index + 1;
-                  dispatch({ type: 'insert', after: index });
-                }}
-                onRemove={() => remove(index)}
-                onFocus={(by) => focus(index + by)}
-                onMove={(by) => move(index, index + by)}
+                packs={packs}
+                dispatch={dispatch}
+                onPaste={onPaste}
+                onEnter={enter}
+                onRemove={remove}
+                onFocus={focus}
+                onMove={move}
               />
             ))}
           </ol>
@@ -89,3 +91,6 @@ export function LinesEditor({ state, dispatch, units, packs, onPaste }: Props) {
     </section>
   );
 }
+
+const inputAt = (list: HTMLElement | null, index: number) =>
+  list?.querySelector<HTMLInputElement>(`[data-line="${index}"]`);

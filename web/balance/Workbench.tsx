@@ -1,6 +1,6 @@
 import type { Formula, Kitchen, SettingsDto } from '@idle-kettle/contract';
 import type { Plan, PlanRequest } from '@idle-kettle/core';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { GelMap } from '../drawings/GelMap.tsx';
 import { AskFor } from './AskFor.tsx';
 import { LessSugar } from './LessSugar.tsx';
@@ -34,7 +34,7 @@ type BenchId = keyof typeof BENCHES;
 const IDS = Object.keys(BENCHES) as readonly BenchId[];
 
 /** What else can be asked of a batch, one question at a time. */
-export function Workbench(props: WorkbenchProps) {
+export const Workbench = memo(function Workbench(props: WorkbenchProps) {
   const [open, setOpen] = useState<BenchId>('ask');
   const { Panel } = BENCHES[open];
 
@@ -47,7 +47,10 @@ export function Workbench(props: WorkbenchProps) {
   }
 
   return (
-    <section aria-label="Workbench" className="rounded-box border border-base-300 bg-base-100">
+    <section
+      aria-label="Workbench"
+      className="rounded-box border border-base-300 bg-base-100 [contain:content]"
+    >
       <div
         role="tablist"
         aria-label="What to ask"
@@ -75,4 +78,4 @@ export function Workbench(props: WorkbenchProps) {
       </div>
     </section>
   );
-}
+});

@@ -95,7 +95,8 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
     }
     case 'move': {
       const text = lines[action.from];
-      if (text === undefined) return state;
+      // The last line is the blank one: nothing goes below it.
+      if (text === undefined || action.to < 0 || action.to >= lines.length - 1) return state;
       const next = lines.toSpliced(action.from, 1).toSpliced(action.to, 0, text);
       return to(state, { settings, lines: ready(next) }, `Moved “${text.trim()}”`);
     }

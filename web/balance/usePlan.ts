@@ -1,12 +1,14 @@
 import { planInKitchen, type Formula, type Kitchen } from '@idle-kettle/contract';
-import type { Fault, Plan, PlanOutcome } from '@idle-kettle/core';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import type { Fault, Plan } from '@idle-kettle/core';
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { planner } from '../workers/planner.ts';
 
 export type Planning = {
   readonly plan: Plan | null;
   /** What stands against a new plan; the plan is then the last there was. */
   readonly faults: readonly Fault[];
+  /** The last plan with its ranges, for what need not follow every key; the plan itself before there is one. */
+  readonly settled: Plan | null;
   /** Whether the plan still has only its typical figures; its ranges are being worked out. */
   readonly rough: boolean;
 };
@@ -14,8 +16,11 @@ export type Planning = {
 type Answer = {
   readonly formula: Formula;
   readonly kitchen: Kitchen;
-  readonly outcome: PlanOutcome;
+  readonly plan: Plan;
 };
+
+/** Between two keys of one word; the ranges are asked for after it. */
+const QUIET_MS = 140;
 
 /**
  * The plan of a formula: its typical figures at once, its ranges and remedies from the worker as soon as they are
@@ -38,21 +43,21 @@ export function usePlan(formula: Formula, kitchen: Kitchen): Planning {
           const asked = wanted.current;
           const outcome = await planner().plan(asked.formula, asked.kitchen);
           if (wanted.current !== asked) continue;
-          setAnswer({ ...asked, outcome });
+          // Faults are known at once from the typical figures; the last plan there was stays to be shown.
+          if (outcome.ok) startTransition(() => setAnswer({ ...asked, plan: outcome.plan }));
           wanted.current = null;
         }
       } finally {
         busy.current = false;
       }
     }
-    void ask();
+    const quiet = setTimeout(() => void ask(), QUIET_MS);
+    return () => clearTimeout(quiet);
   }, [formula, kitchen]);
 
-  const full = answer?.formula === formula && answer.kitchen === kitchen ? answer.outcome : null;
-  const outcome = full ?? typical;
-  const [last, setLast] = useState<Plan | null>(null);
-  if (outcome.ok && last !== outcome.plan) setLast(outcome.plan);
-  return outcome.ok
-    ? { plan: outcome.plan, faults: [], rough: full === null }
-    : { plan: last, faults: outcome.faults, rough: false };
+  const last = answer?.plan ?? null;
+  if (!typical.ok) return { plan: last, settled: last, faults: typical.faults, rough: false };
+  const current = answer?.formula === formula && answer.kitchen === kitchen;
+  const plan = current ? answer.plan : typical.plan;
+  return { plan, settled: last ?? plan, faults: [], rough: !current };
 }

@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { useBringBackCard, useCards, usePutAwayCard } from '../api/cards.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
+import { fruitColourOfLines } from '../ui/fruit.ts';
 import { Loading } from '../ui/Loading.tsx';
 
 /** The cards: formulas that are made again, each with its versions. */
@@ -64,7 +65,10 @@ function OneCard({ card, onPutAway }: { card: Card; onPutAway: () => void }) {
   const version = card.versions.find((found) => found.number === number) ?? newest;
   if (!version) return null;
   return (
-    <li className="jar-label flex flex-col gap-2 py-4 pr-6 pl-4">
+    <li
+      className="jar-label flex flex-col gap-2 py-4 pr-6 pl-4"
+      style={{ '--fruit': fruitColourOfLines(version.lines) } as React.CSSProperties}
+    >
       <div className="flex items-start gap-2">
         <h2 className="grow text-xl font-bold text-primary">{card.name}</h2>
         <button

@@ -9,6 +9,8 @@ const TOP = 62;
 const FOOT = BASE - 12;
 const HALF = 8;
 const CAPTION_ROOM = 42;
+/** Less steam than this share of the batch is told, and not drawn. */
+const STEAM_SEEN = 0.01;
 
 type Props = {
   readonly plan: Plan;
@@ -27,7 +29,7 @@ export function Dipsticks({ plan, fruit, onTurn }: Props) {
   const step = (RIGHT - LEFT) / 4;
   const order: readonly GaugeId[] = ['fruit', 'sugar', 'acid', 'pectin'];
   return (
-    <figure className="m-0">
+    <figure className="m-0 [contain:content]">
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="group"
@@ -96,11 +98,10 @@ function Contents({ plan: { start, finish }, fruit }: Pick<Props, 'plan' | 'frui
             height={layer.height}
             fill={fruit}
             fillOpacity={layer.opacity}
-            className="transition-all duration-300"
           />
         ))}
       </g>
-      {steam >= 1 && (
+      {steam > STEAM_SEEN * start.massG && (
         <g className="stroke-secondary" fill="none" strokeWidth="2.5" strokeLinecap="round">
           <path d={`M${LEFT + 6} ${y - steam * perGram} H${RIGHT - 6}`} strokeDasharray="3 8" />
           {[0.5, 1.5, 2.5, 3.5].slice(0, 3).map((place) => {
@@ -220,7 +221,7 @@ function Stick({ gauge, x, room, onTurn }: StickProps) {
       ref={stick}
       role="slider"
       tabIndex={0}
-      aria-label={gauge.id === 'acid' ? 'acid, by pH' : `${gauge.id}, ${gauge.name}`}
+      aria-label={`${gauge.side}, ${gauge.name}`}
       aria-orientation="vertical"
       aria-valuemin={Math.min(gauge.foot, gauge.top)}
       aria-valuemax={Math.max(gauge.foot, gauge.top)}
@@ -250,7 +251,7 @@ function Stick({ gauge, x, room, onTurn }: StickProps) {
         className="fill-secondary"
         fontWeight="700"
       >
-        {gauge.id}
+        {gauge.side}
       </text>
       <text
         x={x}

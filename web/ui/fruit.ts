@@ -1,4 +1,11 @@
-import { findIngredient, PRODUCTS, type Plan } from '@idle-kettle/core';
+import {
+  findIngredient,
+  PRODUCTS,
+  readLine,
+  type Ingredient,
+  type Plan,
+  type PlanLine,
+} from '@idle-kettle/core';
 
 /** Enamel, when a batch has no fruit yet. */
 const NO_FRUIT = '#cfc8b4';
@@ -9,13 +16,37 @@ export function fruitColourOf(plan: Pick<Plan, 'lines'> | null): string {
   let most = 0;
   for (const line of plan?.lines ?? []) {
     const row = line.ingredient === undefined ? null : findIngredient(line.ingredient);
-    if (row?.kind === 'fruit' && (line.massG ?? 0) > most) {
+    const of = row === null ? null : colourOf(row);
+    if (of !== null && (line.massG ?? 0) > most) {
       most = line.massG ?? 0;
-      colour = row.jamColour;
+      colour = of;
     }
   }
   return colour;
 }
+
+/** Juices wear the colour of their fruit. */
+function colourOf(row: Ingredient): string | null {
+  const fruit =
+    row.kind === 'fruit' ? row : findIngredient(row.id.replace(/-juice(-bottled)?$/, ''));
+  return fruit?.kind === 'fruit' ? fruit.jamColour : null;
+}
+
+/** The same for lines that are not planned. */
+export const fruitColourOfLines = (lines: readonly string[]): string =>
+  fruitColourOf({
+    lines: lines.map((text): PlanLine => {
+      const reading = readLine(text);
+      return reading.understood
+        ? {
+            text,
+            understood: true,
+            ingredient: reading.ingredient.id,
+            massG: reading.massG.typical,
+          }
+        : { text, understood: false };
+    }),
+  });
 
 /** What to call a batch that nobody has named: `Blackberry jam`, `Plum and apple butter`. */
 export function suggestedName(plan: Pick<Plan, 'lines' | 'product'> | null): string {

@@ -46,6 +46,14 @@ export function minutesInWords({
     : `${shown(p10)}–${shown(p90)} ${unit}`;
 }
 
+const moneyFormats = new Map<string, Intl.NumberFormat>();
+
 /** `$4.80`, in the money of the kitchen. */
-export const moneyInWords = (minor: number, currency: string): string =>
-  new Intl.NumberFormat('en-US', { style: 'currency', currency }).format(minor / 100);
+export function moneyInWords(minor: number, currency: string): string {
+  let format = moneyFormats.get(currency);
+  if (!format) {
+    format = new Intl.NumberFormat('en-US', { style: 'currency', currency });
+    moneyFormats.set(currency, format);
+  }
+  return format.format(minor / 100);
+}
