@@ -22,7 +22,7 @@ import type { Boil } from './worked.ts';
  */
 export const ENOUGH: { readonly [model in SetModel]: number } = {
   'high-methoxyl': 1.15,
-  'low-methoxyl': 0.9,
+  'low-methoxyl': 0.85,
   body: 0.75,
   egg: 0.75,
 };
