@@ -28,8 +28,11 @@ export function yieldOf(request: PlanRequest, forecast: BatchForecast): NonNulla
   const jars = jarsFilled(request);
   const packed = packJars(p50, jars);
   const count = (packing: Packing): number => packing.jars.reduce((sum, jar) => sum + jar.count, 0);
+  // Poor and good outcomes are counted in the sizes of the middling one, so that the range is of one thing.
+  const used = jars.filter(({ name }) => packed.jars.some((jar) => jar.name === name));
+  const same = used.length > 0 ? used : jars;
   const fullJarsIn = (volume: number): number =>
-    count(volume === p50 ? packed : packJars(volume, jars));
+    count(volume === p50 ? packed : packJars(volume, same));
   const fullJars = { p10: fullJarsIn(p10), p50: count(packed), p90: fullJarsIn(p90) };
   return {
     volumeMl: roundSpread(forecast.volumeMl, 1),

@@ -102,6 +102,20 @@ test('jars too large for the tables stay empty where others are on hand, and tha
   expect(codes(found)).toContain('jars-left-out');
 });
 
+test('poor and good outcomes are counted in the jars of the middling one', () => {
+  const found = planned({
+    lines: ['4 lb apricots', '2 lb 8 oz sugar', '1 cup honey', '¼ cup lemon juice'],
+    jars: [
+      { name: 'half-pint', volumeMl: 237, count: 30 },
+      { name: 'quarter-pint', volumeMl: 118, count: 12 },
+    ],
+  });
+  const { p10, p50, p90 } = found.yield?.fullJars ?? { p10: NaN, p50: NaN, p90: NaN };
+  const { volumeMl } = found.yield ?? { volumeMl: { p10: NaN, p90: NaN } };
+  expect(p90 - p10).toBeLessThanOrEqual(Math.ceil((volumeMl.p90 - volumeMl.p10) / 118));
+  expect(p10).toBeLessThanOrEqual(p50);
+});
+
 describe('cautions', () => {
   test.each<[string, Partial<PlanRequest>]>([
     ['altitude-assumed', { altitudeM: null }],
