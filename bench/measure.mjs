@@ -4,12 +4,12 @@
  */
 
 /**
- * Median and 99th percentile of the time that `work` takes, ms, after warming up.
+ * Median and 99th percentile of the time that `work` takes, ms, after as many to warm up.
  * @param {() => unknown} work
  * @param {number} times
  */
 export function timed(work, times) {
-  for (let i = 0; i < Math.ceil(times / 5); i++) work();
+  for (let i = 0; i < times; i++) work();
   const taken = Array.from({ length: times }, () => {
     const start = performance.now();
     work();
