@@ -1,19 +1,6 @@
 import { chromium } from '@playwright/test';
+import { CHROMIUM } from '../launcher/chromium.mjs';
 
-/** Flags that keep Debian's Chromium from looking for a network that a machine may not have. */
-const LAUNCH = {
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--headless',
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-};
 const SLOWED = 4;
 const MOST_MS = 100;
 const LINES = ['2 kg crushed damsons', '1.4 kg sugar', '30 mL bottled lemon juice', '1 cup water'];
@@ -24,7 +11,7 @@ const LINES = ['2 kg crushed damsons', '1.4 kg sugar', '30 mL bottled lemon juic
  * @returns {Promise<import('./measure.mjs').Row[]>}
  */
 export async function typingRows(address) {
-  const browser = await chromium.launch(LAUNCH);
+  const browser = await chromium.launch(CHROMIUM);
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     const session = await page.context().newCDPSession(page);

@@ -18,8 +18,8 @@ import { IsName } from './text.ts';
 /** Most characters of one line that a batch keeps: more than a plan takes, so that its fault can be shown. */
 const MOST_KEPT_CHARS = 400;
 
-/** The lines of a batch or a card, as they are kept. */
-export const AreKeptLines = (): PropertyDecorator =>
+/** The lines of a formula, as they are kept. */
+const AreKeptLines = (): PropertyDecorator =>
   applyDecorators(
     IsArray({ message: 'lines must be a list of text.' }),
     ArrayMinSize(1, { message: 'Write at least one line.' }),
@@ -31,25 +31,23 @@ export const AreKeptLines = (): PropertyDecorator =>
     }),
   );
 
-/** What a formula says besides its lines; left out, everything is as usual. */
-export const AreSettings = (): PropertyDecorator =>
-  applyDecorators(
-    IsOptional(),
-    ValidateNested({ message: 'settings must be an object.' }),
-    Type(() => SettingsDto),
-  );
-
-/** A batch as the Balance screen saves it. */
-export class BatchDto {
+/** A named formula, as batches and cards send it. */
+export class FormulaDto {
   @IsName()
   name!: string;
 
   @AreKeptLines()
   lines!: string[];
 
-  @AreSettings()
+  /** What is said besides the lines; left out, everything is as usual. */
+  @IsOptional()
+  @ValidateNested({ message: 'settings must be an object.' })
+  @Type(() => SettingsDto)
   settings?: SettingsDto;
+}
 
+/** A batch as the Balance screen saves it. */
+export class BatchDto extends FormulaDto {
   /** What of the preparation is done, by its ids. */
   @IsOptional()
   @IsArray({ message: 'ticked must be a list of text.' })

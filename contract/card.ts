@@ -1,19 +1,9 @@
 import { IsOptional, IsString, MaxLength } from 'class-validator';
-import { AreKeptLines, AreSettings } from './batch.ts';
-import { SettingsDto, type Formula } from './settings.ts';
-import { IsName } from './text.ts';
+import { FormulaDto } from './batch.ts';
+import type { Formula } from './settings.ts';
 
 /** A formula to keep: a new card, or a new version of one. */
-export class CardDto {
-  @IsName()
-  name!: string;
-
-  @AreKeptLines()
-  lines!: string[];
-
-  @AreSettings()
-  settings?: SettingsDto;
-
+export class CardDto extends FormulaDto {
   /** What is new in this version: `less sugar, won at the show`. */
   @IsOptional()
   @IsString({ message: 'note must be text.' })

@@ -1,19 +1,5 @@
 import { defineConfig } from '@playwright/test';
-
-/** Flags that keep Debian's Chromium from looking for a network that a test machine may not have. */
-const CHROMIUM = {
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--headless',
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-};
+import { CHROMIUM } from '../launcher/chromium.mjs';
 
 export default defineConfig({
   testDir: './tests',

@@ -6,7 +6,8 @@ export const BOIL_OVER_PROVENANCE = commonPractice(
   'a rolling sugar boil climbs 3–4 times its level',
 );
 
-const FULL_ENOUGH = 1 / 3;
+/** A pot is full enough at this share; common practice. */
+export const FULL_ENOUGH = 1 / 3;
 const TOO_FULL = 1 / 2;
 
 export type BoilOver = {

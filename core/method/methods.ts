@@ -66,9 +66,8 @@ export const METHODS: { readonly [method in Method]: MethodFacts } = {
 
 export const METHOD_IDS = Object.keys(METHODS) as readonly Method[];
 
-/** A curd is done here, and spoilt above the other; common practice. */
+/** A curd is done here, °C; common practice. */
 export const CURD_DONE_C = 77;
-export const CURD_SPOILT_C = 82;
 
 /** Soluble solids to reduce to: sweetened (21 CFR 150.110 asks for 43 %), and plain (30–38 %, common practice). */
 export const SWEET_BUTTER_PCT = 43;

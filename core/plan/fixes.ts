@@ -22,7 +22,7 @@ const MOST_TARGET_PCT = 70;
 const MOST_BUTTER_PCT = 60;
 /** Acid at which high-methoxyl pectin links best. */
 const BEST_PH = 3.2;
-/** Most low-sugar pectin to a kilogram in the pot: a spread of 1.2 % pectin is as stiff as any maker advises. */
+/** Most low-sugar pectin to a kilogram in the pot: makers advise no more than 1.2 % pectin in a spread. */
 const LOW_SUGAR_PER_KG_G = 32;
 /** Lemon juice is measured by the teaspoon, and beyond the second figure a batch wants something else. */
 const LEMON_STEP_ML = 5;

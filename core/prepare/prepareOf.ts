@@ -24,14 +24,14 @@ export type ToPrepare = {
   readonly form: string;
 };
 
-export type ToDo = { readonly id: string; readonly text: string };
+export type Chore = { readonly id: string; readonly text: string };
 
 /** Everything to do before the heat. */
 export type Preparation = {
   readonly shopping: readonly ToBuy[];
   readonly prep: readonly ToPrepare[];
-  readonly overnight: readonly ToDo[];
-  readonly ready: readonly ToDo[];
+  readonly overnight: readonly Chore[];
+  readonly ready: readonly Chore[];
 };
 
 /** Sold in bags, g; common practice. */
@@ -90,7 +90,7 @@ function packsOf(row: Ingredient, massG: number): string | null {
 const counted = (count: number, word: string, size: string): string =>
   `${count} ${word}${count === 1 ? '' : /(x|ch)$/.test(word) ? 'es' : 's'} ${size}`;
 
-function readyList(plan: Plan): ToDo[] {
+function readyList(plan: Plan): Chore[] {
   const { process, yield: jars } = plan;
   const sugar = plan.lines
     .map(({ ingredient: id, massG }) => ({ row: findIngredient(id ?? ''), massG: massG ?? 0 }))

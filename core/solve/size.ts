@@ -1,3 +1,4 @@
+import { FULL_ENOUGH } from '../boil/index.ts';
 import { isSugar, METHODS } from '../method/index.ts';
 import { formatGrams, formatVolume } from '../quantity/index.ts';
 import { bisect } from './bisect.ts';
@@ -20,8 +21,6 @@ const LEAST_TARGET_PCT = 20;
 const MOST_TARGET_PCT = 76;
 /** Two wishes agree when what one makes of the other is within this share of it. */
 const AGREES = 0.03;
-/** A pot is full enough at a third; common practice. */
-const FULL_ENOUGH = 1 / 3;
 
 const collision = (a: Party, b: Party, message: string): Collision => ({
   between: [a, b],

@@ -50,7 +50,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
       </p>
     );
   }
-  const todo = prepareOf(plan);
+  const preparation = prepareOf(plan);
   const amount = (massG: number) =>
     kitchen.units === 'us'
       ? `${formatGrams(massG)}, ${formatMass(massG, 'us')}`
@@ -92,7 +92,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
             className="btn"
             onClick={() =>
               void import('./runSheetPdf.ts').then(({ downloadRunSheet }) =>
-                downloadRunSheet(`${fileNameOf(batch.name)}.pdf`, batch.name, plan, todo),
+                downloadRunSheet(`${fileNameOf(batch.name)}.pdf`, batch.name, plan, preparation),
               )
             }
           >
@@ -107,7 +107,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
       )}
       <div className="grid items-start gap-6 md:grid-cols-2 lg:grid-cols-3">
         <Part title="To have in the house" hint="Tick what you have.">
-          {todo.shopping.map(({ id, name, massG, packs }) =>
+          {preparation.shopping.map(({ id, name, massG, packs }) =>
             box(
               id,
               <>
@@ -118,14 +118,14 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
           )}
         </Part>
         <div className="flex flex-col gap-6">
-          {todo.overnight.length > 0 && (
+          {preparation.overnight.length > 0 && (
             <Part title="The day before">
-              {todo.overnight.map(({ id, text }) => box(id, text))}
+              {preparation.overnight.map(({ id, text }) => box(id, text))}
             </Part>
           )}
-          {todo.prep.length > 0 && (
+          {preparation.prep.length > 0 && (
             <Part title="To prepare">
-              {todo.prep.map(({ id, name, boughtG, preparedG, wasteG, form }) =>
+              {preparation.prep.map(({ id, name, boughtG, preparedG, wasteG, form }) =>
                 box(
                   id,
                   <>
@@ -136,7 +136,9 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
               )}
             </Part>
           )}
-          <Part title="Before the heat">{todo.ready.map(({ id, text }) => box(id, text))}</Part>
+          <Part title="Before the heat">
+            {preparation.ready.map(({ id, text }) => box(id, text))}
+          </Part>
         </div>
         <RunSheet plan={plan} />
       </div>

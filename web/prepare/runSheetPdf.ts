@@ -7,7 +7,11 @@ import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 pdfMake.addVirtualFileSystem(fonts);
 
 /** The run sheet with shopping and checklist, on paper. */
-export function runSheetOf(name: string, plan: Plan, todo: Preparation): TDocumentDefinitions {
+export function runSheetOf(
+  name: string,
+  plan: Plan,
+  preparation: Preparation,
+): TDocumentDefinitions {
   const box = (text: string): Content => ({ text: `[  ]  ${text}` });
   const part = (title: string, items: readonly Content[]): Content[] =>
     items.length === 0
@@ -38,23 +42,23 @@ export function runSheetOf(name: string, plan: Plan, todo: Preparation): TDocume
       ),
       ...part(
         'To have in the house',
-        todo.shopping.map(({ name: of, massG, packs }) =>
+        preparation.shopping.map(({ name: of, massG, packs }) =>
           box(`${of}, ${formatGrams(massG)}${packs === undefined ? '' : ` (${packs})`}`),
         ),
       ),
       ...part(
         'The day before',
-        todo.overnight.map(({ text }) => box(text)),
+        preparation.overnight.map(({ text }) => box(text)),
       ),
       ...part(
         'To prepare',
-        todo.prep.map(({ name: of, boughtG, preparedG }) =>
+        preparation.prep.map(({ name: of, boughtG, preparedG }) =>
           box(`${of}: ${formatGrams(boughtG)} as bought gives ${formatGrams(preparedG)}`),
         ),
       ),
       ...part(
         'Before the heat',
-        todo.ready.map(({ text }) => box(text)),
+        preparation.ready.map(({ text }) => box(text)),
       ),
       { text: 'Run sheet', style: 'part' },
       { ol: plan.steps.map(({ text }) => ({ text, margin: [0, 0, 0, 3] })) },
@@ -73,7 +77,7 @@ export async function downloadRunSheet(
   fileName: string,
   name: string,
   plan: Plan,
-  todo: Preparation,
+  preparation: Preparation,
 ): Promise<void> {
-  await pdfMake.createPdf(runSheetOf(name, plan, todo)).download(fileName);
+  await pdfMake.createPdf(runSheetOf(name, plan, preparation)).download(fileName);
 }
