@@ -119,7 +119,14 @@ export function Balance({ kitchen, saved, from }: Props) {
       <h1 className="sr-only">Balance: {finalName}</h1>
       <div className="flex flex-col gap-4 max-lg:contents">
         <div className="flex min-w-0 flex-col gap-4 md:max-lg:col-start-1">
-          <SettingsBar settings={sheet.settings} plan={plan} kitchen={kitchen} onSet={set} />
+          <SettingsBar
+            settings={sheet.settings}
+            method={plan?.method ?? null}
+            stop={plan?.stop.kind ?? null}
+            solublesPct={Math.round(plan?.finish?.solublesPct ?? 65)}
+            kitchen={kitchen}
+            onSet={set}
+          />
           <LinesEditor
             state={state}
             dispatch={dispatch}
@@ -132,7 +139,12 @@ export function Balance({ kitchen, saved, from }: Props) {
               {state.refused ?? notice}
             </p>
           )}
-          <HistoryBar state={state} dispatch={dispatch} />
+          <HistoryBar
+            canUndo={state.past.length > 0}
+            canRedo={state.future.length > 0}
+            did={state.did}
+            dispatch={dispatch}
+          />
           <SaveBar
             saving={saving}
             saved={saved}
@@ -159,7 +171,7 @@ export function Balance({ kitchen, saved, from }: Props) {
         {plan && (
           <div className={stale ? 'opacity-50' : ''}>
             <Dipsticks plan={plan} fruit={fruit} onTurn={onTurn} />
-            {plan.yield && <JarRow jars={plan.yield} fruit={fruit} />}
+            {plan.yield && <JarRow {...plan.yield.fullJars} fruit={fruit} />}
           </div>
         )}
         {stale ? (

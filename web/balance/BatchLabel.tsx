@@ -10,7 +10,7 @@ import {
 import { ClipboardList } from 'lucide-react';
 import { Link } from 'react-router';
 import { TemperatureStrip } from '../drawings/TemperatureStrip.tsx';
-import { SetFigure } from './SetFigure.tsx';
+import { SET_IN_WORDS, SetFigure } from './SetFigure.tsx';
 import { Figure, Note } from './Figure.tsx';
 import { RangeBar } from '../ui/RangeBar.tsx';
 import { Where } from '../ui/Where.tsx';
@@ -50,9 +50,8 @@ export function BatchLabel(props: Props) {
   return (
     <section
       aria-label="What this batch will be"
-      aria-live="polite"
       style={{ '--fruit': fruit } as React.CSSProperties}
-      className={`jar-label flex flex-col gap-2.5 py-4 pr-6 pl-5 ${stale ? 'opacity-50' : ''}`}
+      className={`jar-label flex flex-col gap-2.5 py-4 pr-6 pl-5 [contain:content] will-change-transform ${stale ? 'opacity-50' : ''}`}
     >
       {title}
 
@@ -213,7 +212,9 @@ export function BatchLabel(props: Props) {
 
       {plan.finish && (
         <p className="mt-1 flex flex-wrap items-center justify-between gap-2 text-sm">
-          <span role="status">{rough ? 'Working out the ranges' : ''}</span>
+          <span role="status">
+            {rough ? 'Working out the ranges' : <span className="sr-only">{inShort(plan)}</span>}
+          </span>
           {batchId !== null && (
             <Link to={`/batches/${batchId}/prepare`} className="btn btn-primary">
               <ClipboardList aria-hidden className="size-5" /> Prepare it
@@ -231,6 +232,12 @@ const STOP_NAME: { readonly [kind in Plan['stop']['kind']]: string } = {
   body: 'Stop when it mounds',
   egg: 'Stop whisking',
 };
+
+/** The verdicts in one sentence, said once they stand: a screen reader is not read the label at every key. */
+const inShort = (plan: Plan): string =>
+  [plan.set && SET_IN_WORDS[plan.set.forecast], jarsInWords(plan), shelfInWords(plan)]
+    .filter(Boolean)
+    .join(', ');
 
 const partInWords = (partMl: number, kitchen: Kitchen): string =>
   partMl < 15 ? '' : `and ${formatVolume(partMl, kitchen.units)} for the fridge`;

@@ -7,10 +7,15 @@ import {
   type Plan,
   type Product,
 } from '@idle-kettle/core';
+import { memo } from 'react';
 
 type Props = {
   readonly settings: SettingsDto;
-  readonly plan: Plan | null;
+  /** How it will set and what ends its cook; null before there is a plan. */
+  readonly method: Method | null;
+  readonly stop: Plan['stop']['kind'] | null;
+  /** Soluble solids at the stop, %. */
+  readonly solublesPct: number;
   readonly kitchen: Kitchen;
   readonly onSet: (settings: SettingsDto, did: string) => void;
 };
@@ -18,9 +23,10 @@ type Props = {
 const AUTO = '';
 
 /** What is made, how it sets, on which pot and burner, and where to stop. */
-export function SettingsBar({ settings, plan, kitchen, onSet }: Props) {
+export const SettingsBar = memo(function SettingsBar(props: Props) {
+  const { settings, method, stop, solublesPct, kitchen, onSet } = props;
   const product = settings.product ?? 'jam';
-  const bySolids = plan?.stop.kind === 'temperature' || plan?.stop.kind === 'body';
+  const bySolids = stop === 'temperature' || stop === 'body';
   return (
     <section aria-label="What it is" className="flex flex-wrap gap-2 text-sm">
       <Select
@@ -40,8 +46,8 @@ export function SettingsBar({ settings, plan, kitchen, onSet }: Props) {
         options={[
           [
             AUTO,
-            plan && !settings.method
-              ? `${METHODS[plan.method].name}, by its lines`
+            method && !settings.method
+              ? `${METHODS[method].name}, by its lines`
               : 'as its lines say',
           ],
           ...PRODUCTS[product].methods.map((id) => [id, METHODS[id].name] as const),
@@ -63,7 +69,7 @@ export function SettingsBar({ settings, plan, kitchen, onSet }: Props) {
               max={78}
               step={1}
               className="input input-sm w-20"
-              value={settings.targetSolublesPct ?? Math.round(plan.finish?.solublesPct ?? 65)}
+              value={settings.targetSolublesPct ?? solublesPct}
               onChange={({ target }) => {
                 const value = target.valueAsNumber;
                 if (value >= 20 && value <= 78)
@@ -92,7 +98,7 @@ export function SettingsBar({ settings, plan, kitchen, onSet }: Props) {
       )}
     </section>
   );
-}
+});
 
 type SelectProps = {
   readonly label: string;

@@ -29,7 +29,7 @@ export function Dipsticks({ plan, fruit, onTurn }: Props) {
   const step = (RIGHT - LEFT) / 4;
   const order: readonly GaugeId[] = ['fruit', 'sugar', 'acid', 'pectin'];
   return (
-    <figure className="m-0 [contain:content]">
+    <figure className="m-0 [contain:content] will-change-transform">
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="group"
@@ -272,9 +272,7 @@ function Stick({ gauge, x, room, onTurn }: StickProps) {
         className="fill-base-100 stroke-base-content/70"
         strokeWidth="1.5"
       />
-      {Array.from({ length: 9 }, (_, i) => TOP + ((FOOT - TOP) * (i + 1)) / 10).map((mark) => (
-        <path key={mark} d={`M${x + HALF} ${mark} h-5`} className="stroke-base-content/50" />
-      ))}
+      <path d={marksAt(x + HALF)} className="stroke-base-content/50" />
       <Band x={x} top={bandTop} foot={bandFoot} />
       {best && (
         <path
@@ -302,6 +300,12 @@ function Stick({ gauge, x, room, onTurn }: StickProps) {
     </g>
   );
 }
+
+/** Nine marks down the edge of a stick. */
+const marksAt = (edge: number): string =>
+  Array.from({ length: 9 }, (_, i) => `M${edge} ${TOP + ((FOOT - TOP) * (i + 1)) / 10} h-5`).join(
+    ' ',
+  );
 
 /** The window of the method: a band round the stick, notched where it begins and ends. */
 const Band = ({ x, top, foot }: { x: number; top: number; foot: number }) => (

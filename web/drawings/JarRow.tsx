@@ -1,14 +1,18 @@
-import type { Plan } from '@idle-kettle/core';
+import { memo } from 'react';
 
 /** Most jars drawn; more than that are said in words beside the drawing. */
 const MOST_DRAWN = 18;
 const STEP = 44;
 
-type Props = { readonly jars: NonNullable<Plan['yield']>; readonly fruit: string };
+type Props = {
+  /** Full jars in a poor and in a good outcome. */
+  readonly p10: number;
+  readonly p90: number;
+  readonly fruit: string;
+};
 
 /** The jars the batch fills: sure ones solid, the ones a good outcome adds paler, the part jar to its level. */
-export function JarRow({ jars, fruit }: Props) {
-  const { p10, p90 } = jars.fullJars;
+export const JarRow = memo(function JarRow({ p10, p90, fruit }: Props) {
   const drawn = Math.min(p90, MOST_DRAWN);
   const more = p90 - drawn;
   const inWords = `${p10} jars for certain, ${p90} in a good outcome, and a part jar for the fridge`;
@@ -52,7 +56,7 @@ export function JarRow({ jars, fruit }: Props) {
       )}
     </svg>
   );
-}
+});
 
 type JarProps = { x: number; y: number; fill: number; fruit: string; sure: boolean };
 
