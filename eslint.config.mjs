@@ -21,6 +21,8 @@ const CORE_ROOMS = [
   'solve',
   'prepare',
   'formats',
+  'stove',
+  'practice',
 ];
 
 const coreZones = CORE_ROOMS.flatMap((room, index) =>

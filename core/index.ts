@@ -12,4 +12,6 @@ export * from './prepare/index.ts';
 export * from './process/index.ts';
 export * from './quantity/index.ts';
 export * from './solve/index.ts';
+export * from './practice/index.ts';
+export * from './stove/index.ts';
 export * from './yield/index.ts';

@@ -21,6 +21,13 @@ const HARD: ReadonlySet<string> = new Set([
   'pear', 'rowan', 'rose-hip', 'hawthorn', 'carrot', 'dried-apricot', 'prune',
 ]); // prettier-ignore
 
+/** Whether fruit is softened in a little liquid before any sugar goes in. */
+export const softensFirst = (product: Product, lines: readonly UnderstoodLine[]): boolean =>
+  product !== 'jelly' && lines.some(({ ingredient }) => HARD.has(ingredient.id));
+
+/** Minutes that it takes; common practice, 4–10. */
+export const SOFTEN_FRUIT_MIN = 8;
+
 const step = (when: Step['when'], text: string, minutes?: number, handsOn = true): Step => ({
   when,
   text,
@@ -29,7 +36,7 @@ const step = (when: Step['when'], text: string, minutes?: number, handsOn = true
 });
 
 /** `1,400 g white sugar and 20 g honey`; null for no lines. */
-function listed(lines: readonly UnderstoodLine[]): string | null {
+export function listed(lines: readonly UnderstoodLine[]): string | null {
   if (lines.length === 0) return null;
   const items = lines.map(
     ({ ingredient, massG }) => `${formatGrams(massG.typical)} ${ingredient.name}`,
@@ -128,8 +135,13 @@ function atTheStove(sheet: RunSheetCase): Step[] {
   switch (method) {
     case 'long-boil':
       return [
-        ...(product !== 'jelly' && lines.some(({ ingredient }) => HARD.has(ingredient.id))
-          ? [stove('Soften the fruit in a little of its liquid before any sugar goes in.', 8)]
+        ...(softensFirst(product, lines)
+          ? [
+              stove(
+                'Soften the fruit in a little of its liquid before any sugar goes in.',
+                SOFTEN_FRUIT_MIN,
+              ),
+            ]
           : []),
         stove(
           `Put in ${notSugar ?? 'the fruit'}${sugar === null ? '' : `, then ${sugar}`}, and dissolve it over low heat until no grit is felt on the spoon.`,

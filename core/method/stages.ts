@@ -4,14 +4,14 @@ import { CURD_DONE_C, isSugar, METHODS, type Method } from './methods.ts';
 import type { Product } from './products.ts';
 
 /** Minutes under a lid that peel of a marmalade takes to soften, and fruit of a butter to cook to a sauce; common practice. */
-const SOFTEN_PEEL_MIN = 45;
-const COOK_TO_SAUCE_MIN = 20;
+export const SOFTEN_PEEL_MIN = 45;
+export const COOK_TO_SAUCE_MIN = 20;
 /** A slow cooker's lid stays on this long; common practice. */
-const SLOW_LID_MIN = 8 * 60;
+export const SLOW_LID_MIN = 8 * 60;
 /** Taking the pot off to purée. */
-const PUREE_MIN = 5;
+export const PUREE_MIN = 5;
 /** A curd is whisked over gentle heat. */
-const GENTLE_FLAME = 0.3;
+export const GENTLE_FLAME = 0.3;
 
 export type Course = {
   /** What is in the pot when it is lit. */
@@ -20,7 +20,7 @@ export type Course = {
 };
 
 /** Minutes from the first bubbles to a rolling boil that stirring does not stop; common practice, judgement. */
-const ROLLING_MIN = 2;
+export const ROLLING_MIN = 2;
 
 const TO_THE_BOIL: Stage = { name: 'to the boil', until: { kind: 'boil' } };
 const ROLLING: Stage = {

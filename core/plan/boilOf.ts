@@ -1,25 +1,10 @@
-import { ambientOf } from '../ambient/index.ts';
-import { simulateCook, USUAL_INVERT_SHARE } from '../boil/index.ts';
+import { simulateCook } from '../boil/index.ts';
 import { forecastBatch, typicalForecast } from '../forecast/index.ts';
-import {
-  massOf,
-  solublesG,
-  solublesPctOf,
-  startContents,
-  syrupBrixOf,
-  type UnderstoodLine,
-} from '../formula/index.ts';
-import {
-  inWater,
-  pHOf,
-  setRatioOf,
-  typicalAcidLoad,
-  typicalSetters,
-  type AcidLoad,
-} from '../gel/index.ts';
-import { courseOf, METHODS, usualTargetPct, type Method } from '../method/index.ts';
-import { finishOf, THICKEST_SYRUP_BRIX, type Finish } from '../yield/index.ts';
-import { heatOf, type PlanRequest } from './request.ts';
+import { massOf, solublesG, type UnderstoodLine } from '../formula/index.ts';
+import { inWater, pHOf, setRatioOf, typicalSetters, type AcidLoad } from '../gel/index.ts';
+import { courseOf, METHODS, type Method } from '../method/index.ts';
+import { cookingOf } from './cooking.ts';
+import type { PlanRequest } from './request.ts';
 import type { Boil } from './worked.ts';
 
 /** Follows the cook; null until there is something dissolved, and water enough to dissolve it. */
@@ -28,28 +13,14 @@ export function boilOf(
   method: Method,
   lines: readonly UnderstoodLine[],
 ): Boil | null {
-  const all = startContents(lines);
-  if (!(solublesG(all) > 0 && syrupBrixOf(all) <= THICKEST_SYRUP_BRIX)) return null;
-  const { setModel, stopKind } = METHODS[method];
-  const bySolids = stopKind === 'temperature' || stopKind === 'body';
-  const asked = request.targetSolublesPct ?? usualTargetPct(request.product, lines);
-  const aim: Finish = bySolids
-    ? finishOf(all, asked, USUAL_INVERT_SHARE.value)
-    : { outcome: 'reached', contents: all };
-  const targetPct = solublesPctOf(aim.contents);
-  const heat = heatOf(request);
+  const cooking = cookingOf(request, method, lines);
+  if (cooking === null) return null;
+  const { all, aim, targetPct, bySolids, heat, acid } = cooking;
   const course = courseOf(request.product, method, lines, targetPct, heat, request.boilMin);
   if (!(course.first.water > 0 && solublesG(course.first) > 0)) return null;
-  const acid = typicalAcidLoad(lines);
+  const { setModel } = METHODS[method];
   const sour = isSour(acid);
-  const cook = simulateCook(course.first, {
-    pressurePa: ambientOf(request).pressurePa,
-    netPowerW: heat.powerW,
-    panDiameterCm: request.pot?.diameterCm ?? heat.panCm,
-    startTempC: KITCHEN_TEMP_C,
-    hydrogenAt: hydrogenBetween(acid, all.water, aim.contents.water),
-    stages: course.stages,
-  });
+  const cook = simulateCook(course.first, { ...cooking.setting, stages: course.stages });
   const followed = cook.outcome === 'reached';
   const contents = followed ? cook.contents : aim.contents;
   const pH = sour ? pHOf(inWater(acid, contents.water)) : null;
@@ -90,14 +61,4 @@ export function boilOf(
   };
 }
 
-const KITCHEN_TEMP_C = 20;
-
 const isSour = ({ moles }: AcidLoad): boolean => Object.values(moles).some((n) => n > 0);
-
-/** [H⁺] by water left: solved at both ends of the cook, and on the straight line of logarithms between. */
-function hydrogenBetween(acid: AcidLoad, wetG: number, dryG: number): (waterG: number) => number {
-  const wet = pHOf(inWater(acid, wetG));
-  if (!(dryG < wetG)) return () => 10 ** -wet;
-  const slope = (pHOf(inWater(acid, dryG)) - wet) / Math.log(dryG / wetG);
-  return (waterG) => 10 ** -(wet + slope * Math.log(waterG / wetG));
-}

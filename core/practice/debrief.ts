@@ -1,0 +1,172 @@
+import { readWeighedLine, type UnderstoodLine } from '../formula/index.ts';
+import {
+  inWater,
+  pHOf,
+  setClassOf,
+  setRatioOf,
+  typicalAcidLoad,
+  typicalSetters,
+  type SetClass,
+} from '../gel/index.ts';
+import { METHODS } from '../method/index.ts';
+import {
+  AS_PLANNED,
+  momentsOf,
+  standingEvents,
+  type Entry,
+  type PlateOutcome,
+  type Sheet,
+} from '../stove/index.ts';
+import { FAULTS } from './faults.ts';
+import { truthAt, type Truth } from './kettle.ts';
+import type { Practice } from './practice.ts';
+
+/** What the simulated pot would set like if it were stopped at a moment. `sheet` is the true one. */
+export function trueSet(
+  sheet: Sheet,
+  practice: Practice,
+  entries: readonly Entry[],
+  atMs: number,
+): SetClass {
+  return setOf(sheet, truthAt(sheet, practice, entries, atMs), entries);
+}
+
+function setOf(sheet: Sheet, truth: Truth, entries: readonly Entry[]): SetClass {
+  const lines = [...sheet.lines, ...extraLines(entries)];
+  const acid = typicalAcidLoad(lines);
+  const sour = Object.values(acid.moles).some((moles) => moles > 0);
+  const raw = typicalSetters(lines);
+  return setClassOf(
+    setRatioOf(
+      METHODS[sheet.method].setModel,
+      truth.contents,
+      sour ? pHOf(inWater(acid, truth.contents.water)) : null,
+      { ...raw, highMethoxylG: raw.highMethoxylG * truth.pectinLeft },
+    ),
+  );
+}
+
+/** What was added besides the sheet, as lines. */
+const extraLines = (entries: readonly Entry[]): UnderstoodLine[] =>
+  standingEvents(entries).flatMap(({ kind, text, value }) => {
+    if (kind !== 'added' || text === null || text === AS_PLANNED || value === null) return [];
+    const line = readWeighedLine({ ingredient: text, massG: value });
+    return line.understood ? [line] : [];
+  });
+
+/** What a drop on the cold plate does, at a moment of a simulated cook. */
+export function platesAt(
+  sheet: Sheet,
+  practice: Practice,
+  entries: readonly Entry[],
+  atMs: number,
+): PlateOutcome {
+  const set = trueSet(sheet, practice, entries, atMs);
+  if (set === 'pours') return 'runs';
+  return set === 'loose' ? 'slow' : 'wrinkles';
+}
+
+/** What a practice cook came to. */
+export type Debrief = {
+  readonly set: SetClass;
+  readonly solublesPct: number;
+  /** Soluble solids it should have stopped at. */
+  readonly targetPct: number;
+  /** True temperature when it left the heat for the last time, °C, and where the stop truly was. */
+  readonly stoppedC: number;
+  readonly stopC: number;
+  readonly minutes: number;
+  readonly lesson: string;
+  /** What told, or would have told. */
+  readonly told: readonly string[];
+  readonly missed: readonly string[];
+  /** 0 to 100. */
+  readonly score: number;
+};
+
+/** Solids off the aim that cost all of the points for stopping, %. */
+const WORST_PCT = 8;
+const SETS: ReadonlySet<SetClass> = new Set(['soft', 'firm']);
+/** More minutes than this without stirring, on the boil, scorches. */
+const STIR_GAP_MIN = 6;
+
+/** The debrief of a practice cook that is over, or left. `sheet` is the true one. */
+export function debriefOf(
+  sheet: Sheet,
+  practice: Practice,
+  entries: readonly Entry[],
+  endMs: number,
+): Debrief {
+  const events = standingEvents(entries);
+  const moments = momentsOf(sheet, events);
+  const litAt = moments.at(-1)?.progress.litAt ?? endMs;
+  const offAt = events.findLast(({ kind }) => kind === 'off-heat')?.at ?? endMs;
+  const truth = truthAt(sheet, practice, entries, offAt);
+  const set = setOf(sheet, truth, entries);
+  const off = truth.solublesPct - sheet.targetPct;
+  const bySolids = sheet.stopKind === 'temperature' || sheet.stopKind === 'body';
+  const checked = events.some(({ kind }) => kind === 'water-boils');
+  const tested = events.some(({ kind }) => kind === 'plate-test' || kind === 'mound-test');
+  const gap = longestGapMin(events, litAt, offAt);
+  const told: string[] = [];
+  const missed: string[] = [];
+  const say = (good: boolean, yes: string, no: string) => (good ? told.push(yes) : missed.push(no));
+  say(
+    checked,
+    'Boiling water was read before the cook, so that the stop was right for this thermometer and this kitchen.',
+    'Boiling water was not read: two minutes with it tell how far off the thermometer and the altitude are.',
+  );
+  if (bySolids) {
+    say(
+      Math.abs(off) <= 1,
+      `It came off at ${truth.solublesPct.toFixed(1)} % solids, where ${sheet.targetPct.toFixed(0)} % was the aim.`,
+      off > 0
+        ? `It boiled on to ${truth.solublesPct.toFixed(1)} % solids, past ${sheet.targetPct.toFixed(0)} %: fewer jars, and stiffer.`
+        : `It came off at ${truth.solublesPct.toFixed(1)} % solids, short of ${sheet.targetPct.toFixed(0)} %.`,
+    );
+  }
+  say(
+    tested,
+    'A drop was tested before the jars.',
+    'No drop was tested: a plate tells what no thermometer can, low acid or low pectin.',
+  );
+  say(
+    gap <= STIR_GAP_MIN,
+    'It was stirred often enough.',
+    `It stood unstirred for ${Math.round(gap)} minutes; thick fruit scorches in that time.`,
+  );
+  const stopPoints = bySolids ? 50 * Math.max(0, 1 - Math.abs(off) / WORST_PCT) : 50;
+  const score = Math.round(
+    stopPoints +
+      (SETS.has(set) ? 20 : 0) +
+      (checked ? 12 : 0) +
+      (tested ? 10 : 0) +
+      (gap <= STIR_GAP_MIN ? 8 : 0),
+  );
+  return {
+    set,
+    solublesPct: truth.solublesPct,
+    targetPct: sheet.targetPct,
+    stoppedC: truth.tempC,
+    stopC: sheet.stopC,
+    minutes: (offAt - litAt) / 60_000,
+    lesson: FAULTS[practice.fault].lesson,
+    told,
+    missed,
+    score,
+  };
+}
+
+/** The longest time on the heat without a stir, minutes. */
+function longestGapMin(events: readonly Entry[], litAt: number, offAt: number): number {
+  const stirs = events
+    .filter(
+      ({ kind, at }) =>
+        (kind === 'stirred' || kind === 'added' || kind === 'dissolved') &&
+        at > litAt &&
+        at < offAt,
+    )
+    .map(({ at }) => at);
+  const times = [litAt, ...stirs, offAt];
+  return Math.max(...times.slice(1).map((at, i) => (at - (times[i] as number)) / 60_000));
+}

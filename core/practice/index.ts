@@ -1,0 +1,5 @@
+export * from './faults.ts';
+export * from './kettle.ts';
+export * from './practice.ts';
+export * from './obedient.ts';
+export * from './debrief.ts';

@@ -1,0 +1,174 @@
+import type { Contents } from '../formula/index.ts';
+import { chanceFrom } from '../forecast/index.ts';
+import {
+  cookAs,
+  momentAt,
+  momentsOf,
+  pastStages,
+  standingEvents,
+  type Belief,
+  type Entry,
+  type Sheet,
+} from '../stove/index.ts';
+import { trueProbe, type Practice } from './practice.ts';
+
+/** What is in a simulated pot, and how warm. */
+export type Truth = {
+  readonly tempC: number;
+  readonly massG: number;
+  readonly solublesPct: number;
+  readonly contents: Contents;
+  /** Share of the pectin's power that is left. */
+  readonly pectinLeft: number;
+  readonly boilMin: number;
+};
+
+/** How this kitchen's flame and fruit differ from the sheet, drawn once for a practice; see the estimator's own doubts. */
+export function drawnTruth(seed: number): Belief {
+  const chance = chanceFrom(hashed(seed, 0));
+  // Evenly over a range as wide as one standard deviation of the doubt on either side.
+  const off = (range: number) => range * (2 * chance() - 1);
+  return [off(0.25), off(0.06), 0];
+}
+
+/** The simulated pot at a moment, after everything that was done to it. `sheet` is the true one. */
+export function truthAt(
+  sheet: Sheet,
+  practice: Practice,
+  entries: readonly Entry[],
+  atMs: number,
+): Truth {
+  const stages = pastStages(sheet, momentsOf(sheet, standingEvents(entries)), atMs);
+  const cook = cookAs(sheet, drawnTruth(practice.seed), [
+    ...(stages.length === 0 ? [UNLIT] : stages),
+  ]);
+  const end = cook.trace.at(-1);
+  return {
+    tempC: cook.stopTempC,
+    massG: end?.massG ?? 0,
+    solublesPct: end?.solublesPct ?? 0,
+    contents: cook.contents,
+    pectinLeft: cook.pectinLeft,
+    boilMin: cook.boilMin,
+  };
+}
+
+const UNLIT = { name: 'unlit', flame: 0, until: { kind: 'minutes', minutes: 1e-3 } } as const;
+
+/** How far back a lagging probe remembers, in lags. */
+const REMEMBERED_LAGS = 6;
+/** A probe in boiling water shows nearly all of it after this many lags. */
+const STIR_DIP_C = 2;
+const STIR_DIP_S = 6;
+const DROPOUT_S = 15;
+/** Standard deviation of the scale, g. */
+const SCALE_NOISE_G = 5;
+/** Between two weighings of a scale under the pot, s. */
+const WEIGHED_EVERY_S = 60;
+
+/**
+ * What the simulated devices say from second `fromS` to before `toS` of the kitchen’s clock, counted from `startMs`. The same second
+ * always says the same, so that two servers, or one that was killed, never disagree.
+ */
+export function readingsOf(
+  sheet: Sheet,
+  practice: Practice,
+  entries: readonly Entry[],
+  startMs: number,
+  fromS: number,
+  toS: number,
+): Entry[] {
+  const probe = trueProbe(practice);
+  const back = Math.ceil(REMEMBERED_LAGS * probe.lagS);
+  const events = standingEvents(entries);
+  const truth = trueTemps(sheet, practice, events, startMs, fromS - back, toS);
+  const keep = Math.exp(-1 / Math.max(probe.lagS, 1e-3));
+  let shown = truth[0]?.tempC ?? sheet.setting.startTempC;
+  const readings: Entry[] = [];
+  for (const [index, { tempC, massG }] of truth.entries()) {
+    const second = fromS - back + index;
+    shown = keep * shown + (1 - keep) * tempC;
+    if (second < fromS) continue;
+    const at = startMs + second * 1000;
+    const chance = chanceFrom(hashed(practice.seed, second));
+    const noise = Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
+    if (!dropped(practice.seed, second, probe.dropoutShare)) {
+      readings.push(
+        reading(
+          'temperature',
+          second,
+          at,
+          shown + probe.offsetC + probe.noiseC * noise + dip(events, at),
+        ),
+      );
+    }
+    if (practice.scale && second % WEIGHED_EVERY_S === 0)
+      readings.push(reading('weight', second, at, massG + SCALE_NOISE_G * noise));
+  }
+  return readings;
+}
+
+export const PROBE_SOURCE = 'simulated probe';
+export const SCALE_SOURCE = 'simulated scale';
+
+const reading = (
+  kind: 'temperature' | 'weight',
+  second: number,
+  at: number,
+  value: number,
+): Entry => ({
+  source: kind === 'temperature' ? PROBE_SOURCE : SCALE_SOURCE,
+  seq: second + 1,
+  at,
+  kind,
+  value: Number(value.toFixed(kind === 'temperature' ? 2 : 0)),
+  text: null,
+});
+
+/** True temperatures round the probe, one for every second: of the pot, or of boiling water while it is checked. */
+function trueTemps(
+  sheet: Sheet,
+  practice: Practice,
+  events: readonly Entry[],
+  startMs: number,
+  fromS: number,
+  toS: number,
+): readonly { readonly tempC: number; readonly massG: number }[] {
+  const moments = momentsOf(sheet, events);
+  const litAt = moments.at(-1)?.progress.litAt ?? null;
+  const stages = pastStages(sheet, moments, startMs + toS * 1000);
+  const trace = stages.length === 0 ? [] : cookAs(sheet, drawnTruth(practice.seed), stages).trace;
+  const cold = truthAt(sheet, practice, [], startMs);
+  return Array.from({ length: Math.max(0, toS - fromS) }, (_, index) => {
+    const at = startMs + (fromS + index) * 1000;
+    if (isInWater(events, at)) return { tempC: sheet.waterBoilsC, massG: cold.massG };
+    if (litAt === null || at < litAt || trace.length === 0) return cold;
+    return momentAt(trace, (at - litAt) / 60_000);
+  });
+}
+
+/** Whether the probe is in boiling water: from when it was put there until its reading was taken, or the pot lit. */
+function isInWater(events: readonly Entry[], at: number): boolean {
+  let inWater = false;
+  for (const event of events) {
+    if (event.at > at) break;
+    if (event.kind === 'in-water') inWater = true;
+    if (event.kind === 'water-boils' || event.kind === 'lit') inWater = false;
+  }
+  return inWater;
+}
+
+const dip = (events: readonly Entry[], at: number): number =>
+  events.some(
+    ({ kind, at: stirred }) =>
+      kind === 'stirred' && at >= stirred && at < stirred + STIR_DIP_S * 1000,
+  )
+    ? -STIR_DIP_C
+    : 0;
+
+const dropped = (seed: number, second: number, share: number): boolean =>
+  chanceFrom(hashed(seed + 1, Math.floor(second / DROPOUT_S)))() < share;
+
+/** Two whole numbers as one seed. */
+const hashed = (seed: number, n: number): number =>
+  (Math.imul(seed ^ 0x9e3779b9, 0x85ebca6b) ^ Math.imul(n + 0x7f4a7c15, 0xc2b2ae35)) | 0;

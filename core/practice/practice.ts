@@ -1,0 +1,75 @@
+import { readLine, readWeighedLine, type UnderstoodLine } from '../formula/index.ts';
+import type { PlanRequest } from '../plan/index.ts';
+import { sheetOf, type Sheet } from '../stove/index.ts';
+import type { FaultId } from './faults.ts';
+
+/** How a simulated thermometer errs. */
+export type Probe = {
+  /** What it shows above the truth, K. */
+  readonly offsetC: number;
+  /** Standard deviation of a reading, K. */
+  readonly noiseC: number;
+  /** How slowly it follows, s. */
+  readonly lagS: number;
+  /** Share of the time in which it shows nothing. */
+  readonly dropoutShare: number;
+};
+
+export const USUAL_PROBE: Probe = { offsetC: 0, noiseC: 0.25, lagS: 6, dropoutShare: 0.03 };
+
+/** A cook on a simulated burner: what is told of it, what is true, and how it is measured. */
+export type Practice = {
+  readonly seed: number;
+  readonly fault: FaultId;
+  readonly probe: Probe;
+  /** Whether the pot stands on a scale. */
+  readonly scale: boolean;
+};
+
+const OFF_BY_3_F = -3 / 1.8;
+const HILLS_M = 1600;
+const OVER_RIPE = 1;
+
+/** The request as the cook is told of it: place and thermometer unknown, a double batch doubled. */
+export function toldRequest(request: PlanRequest, { fault }: Pick<Practice, 'fault'>): PlanRequest {
+  const hidden = fault === 'high-kitchen' ? { altitudeM: null, waterBoilsC: null } : {};
+  const times = fault === 'double-batch' ? 2 : 1;
+  return {
+    ...request,
+    ...hidden,
+    waterBoilsC: null,
+    lines: times === 1 ? request.lines : understood(request).map((line) => weighed(line, times)),
+  };
+}
+
+/** The request as it is in truth. */
+export function trueRequest(request: PlanRequest, practice: Pick<Practice, 'fault'>): PlanRequest {
+  const told = toldRequest(request, practice);
+  if (practice.fault === 'high-kitchen') return { ...told, altitudeM: HILLS_M };
+  if (practice.fault !== 'ripe-fruit') return told;
+  return {
+    ...told,
+    lines: understood(told).map((line) => ({
+      ...weighed(line, 1),
+      ...(line.ingredient.kind === 'fruit' ? { ripeness: OVER_RIPE } : {}),
+    })),
+  };
+}
+
+/** The sheet of the pot as it is in truth; null as for {@link sheetOf}. */
+export const trueSheet = (request: PlanRequest, practice: Practice): Sheet | null =>
+  sheetOf(trueRequest(request, practice));
+
+/** The probe as it is in truth, its fault included. */
+export const trueProbe = ({ probe, fault }: Practice): Probe =>
+  fault === 'thermometer-low' ? { ...probe, offsetC: probe.offsetC + OFF_BY_3_F } : probe;
+
+const understood = ({ lines, packs }: PlanRequest): UnderstoodLine[] =>
+  lines
+    .map((line) => (typeof line === 'string' ? readLine(line, packs) : readWeighedLine(line)))
+    .filter((line): line is UnderstoodLine => line.understood);
+
+const weighed = ({ ingredient, massG }: UnderstoodLine, times: number) => ({
+  ingredient: ingredient.id,
+  massG: massG.typical * times,
+});

@@ -1,0 +1,52 @@
+import { simulateCook, type Cook, type CookMoment, type Stage } from '../boil/index.ts';
+import type { Contents } from '../formula/index.ts';
+import type { Sheet } from './sheet.ts';
+
+/**
+ * What may differ between this pot and the sheet: the flame (logarithm of its power over the sheet's), the solubles that the
+ * fruit brought (logarithm over the sheet's), and the thermometer (K that it shows above boiling water's measure).
+ */
+export type Belief = readonly [flame: number, solids: number, offset: number];
+
+export const AS_THE_SHEET: Belief = [0, 0, 0];
+
+/** The pot as believed: the sheet's, with more or fewer solubles in place of water. */
+export function firstAs({ first }: Sheet, [, solids]: Belief): Contents {
+  const times = Math.exp(solids);
+  const gain = (times - 1) * (first.sucrose + first.hexoses + first.otherSolubles);
+  return {
+    ...first,
+    sucrose: first.sucrose * times,
+    hexoses: first.hexoses * times,
+    otherSolubles: first.otherSolubles * times,
+    water: Math.max(first.water - gain, 1),
+  };
+}
+
+/** The cook of a sheet through some stages, as believed. */
+export const cookAs = (sheet: Sheet, belief: Belief, stages: readonly Stage[]): Cook =>
+  simulateCook(firstAs(sheet, belief), {
+    ...sheet.setting,
+    netPowerW: sheet.setting.netPowerW * Math.exp(belief[0]),
+    stages,
+  });
+
+/** What a trace says at a minute, on the straight line between its points; its ends beyond them. */
+export function momentAt(trace: readonly CookMoment[], minute: number): CookMoment {
+  let [low, high] = [0, trace.length - 1];
+  while (high - low > 1) {
+    const middle = (low + high) >> 1;
+    if ((trace[middle] as CookMoment).minute <= minute) low = middle;
+    else high = middle;
+  }
+  const [a, b] = [trace[low] as CookMoment, trace[high] as CookMoment];
+  const span = b.minute - a.minute;
+  const share = span > 0 ? Math.min(1, Math.max(0, (minute - a.minute) / span)) : 1;
+  const between = (x: number, y: number) => x + (y - x) * share;
+  return {
+    minute,
+    tempC: between(a.tempC, b.tempC),
+    massG: between(a.massG, b.massG),
+    solublesPct: between(a.solublesPct, b.solublesPct),
+  };
+}

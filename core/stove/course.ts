@@ -1,0 +1,121 @@
+import type { Stage } from '../boil/index.ts';
+import { contentsOf, plus, type Contents } from '../formula/index.ts';
+import { findIngredient } from '../larder/index.ts';
+import type { Act, Addition } from './acts.ts';
+import { AS_PLANNED, type Entry } from './entry.ts';
+import type { Moment, Progress } from './progress.ts';
+import type { Sheet } from './sheet.ts';
+
+/** Between two points that the simulation remembers, minutes. */
+const FINEST_MIN = 0.5;
+const POINTS = 120;
+
+/** What the pot went through from the flame to `untilMs`, as stages of a cook; none before it is lit. */
+export function pastStages(
+  sheet: Sheet,
+  moments: readonly Moment[],
+  untilMs: number,
+): readonly Stage[] {
+  const first = moments.findIndex(({ progress }) => progress.litAt !== null);
+  const litAt = moments[first]?.progress.litAt ?? null;
+  if (litAt === null || untilMs <= litAt) return [];
+  const finest = Math.max(FINEST_MIN, (untilMs - litAt) / 60_000 / POINTS);
+  const stages: Stage[] = [];
+  let adds: Contents | null = null;
+  let before: Progress | null = moments[first - 1]?.progress ?? null;
+  for (const [index, { event, progress }] of moments.entries()) {
+    if (index < first) continue;
+    if (event.at >= untilMs) break;
+    if (event.kind === 'added') {
+      const more = addedBy(event, before?.act ?? null, sheet);
+      if (more !== null) adds = adds === null ? more : plus(adds, more);
+    }
+    before = progress;
+    const next = moments[index + 1]?.event.at ?? untilMs;
+    const minutes = (Math.min(next, untilMs) - event.at) / 60_000;
+    if (!(minutes > 0)) continue;
+    const pieces = Math.max(1, Math.ceil(minutes / finest));
+    for (let piece = 0; piece < pieces; piece += 1) {
+      stages.push({
+        name: progress.act.id,
+        flame: progress.onHeat ? progress.flame : 0,
+        lid: progress.lid,
+        until: { kind: 'minutes', minutes: minutes / pieces },
+        ...(adds === null ? {} : { add: adds }),
+      });
+      adds = null;
+    }
+  }
+  return stages;
+}
+
+/** What an `added` event put in; null for something that the larder does not know. */
+function addedBy(event: Entry, act: Act | null, sheet: Sheet): Contents | null {
+  if (event.text !== AS_PLANNED) return extraContents(event);
+  const adds = act?.adds ?? nextAddition(sheet);
+  return adds === null ? null : scaled(adds, event.value ?? adds.massG);
+}
+
+/** Contents of something added that the run sheet does not ask for; null where it is none, or not in the larder. */
+export function extraContents({ kind, value, text }: Entry): Contents | null {
+  if (kind !== 'added' || text === null || text === AS_PLANNED) return null;
+  const ingredient = findIngredient(text);
+  return ingredient && value !== null && value > 0 ? contentsOf(ingredient, value) : null;
+}
+
+const nextAddition = ({ acts }: Sheet): Addition | null =>
+  acts.find(({ adds }) => adds !== null)?.adds ?? null;
+
+function scaled({ contents, massG }: Addition, toG: number): Contents {
+  const times = massG === 0 ? 0 : toG / massG;
+  return {
+    water: contents.water * times,
+    sucrose: contents.sucrose * times,
+    hexoses: contents.hexoses * times,
+    otherSolubles: contents.otherSolubles * times,
+    insolubles: contents.insolubles * times,
+    fat: contents.fat * times,
+    egg: contents.egg * times,
+  };
+}
+
+/** The acts after which the cook is over: what comes then no longer changes the pot. */
+const ENDS_COOK: ReadonlySet<string> = new Set(['boil-down', 'clock', 'reduce', 'whisk']);
+
+/** What is still to come until the stop, if the acts are followed; empty once the stop is behind. */
+export function stagesAhead(sheet: Sheet, progress: Progress, nowMs: number): readonly Stage[] {
+  const { acts } = sheet;
+  const last = acts.findIndex(({ id }) => ENDS_COOK.has(id));
+  if (progress.actIndex > last) return [];
+  const stages: Stage[] = [];
+  let adds: Contents | null = null;
+  for (const [index, act] of acts.slice(0, last + 1).entries()) {
+    if (index < progress.actIndex) continue;
+    if (act.adds) adds = adds === null ? act.adds.contents : plus(adds, act.adds.contents);
+    const own = index === progress.actIndex ? leftOf(act, progress, nowMs) : act.ahead;
+    for (const stage of own) {
+      stages.push(adds === null ? stage : { ...stage, add: adds });
+      adds = null;
+    }
+  }
+  return stages;
+}
+
+/** The stages of the act that is on, less the minutes that have passed. */
+function leftOf(act: Act, progress: Progress, nowMs: number): readonly Stage[] {
+  if (progress.more !== null) {
+    const left = ((progress.endsAt ?? nowMs) - nowMs) / 60_000;
+    return left > 0
+      ? [{ name: 'some minutes more', until: { kind: 'minutes', minutes: left } }]
+      : [];
+  }
+  // Minutes that count only from the boil are all still to come until somebody says that it boils.
+  const counts = act.ahead.every(({ until }) => until.kind === 'minutes');
+  let passed = progress.since === null || !counts ? 0 : (nowMs - progress.since) / 60_000;
+  return act.ahead.flatMap((stage): readonly Stage[] => {
+    if (stage.until.kind !== 'minutes') return [stage];
+    const left = stage.until.minutes - passed;
+    passed = Math.max(0, passed - stage.until.minutes);
+    return left > 0 ? [{ ...stage, until: { kind: 'minutes', minutes: left } }] : [];
+  });
+}

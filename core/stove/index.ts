@@ -1,0 +1,11 @@
+export * from './acts.ts';
+export * from './entry.ts';
+export * from './estimate.ts';
+export * from './progress.ts';
+export * from './sheet.ts';
+export { momentAt } from './belief.ts';
+export { extraContents, pastStages } from './course.ts';
+export { median } from './readings.ts';
+export { cookAs, type Belief } from './belief.ts';
+export * from './calibration.ts';
+export * from './mind.ts';

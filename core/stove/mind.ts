@@ -1,0 +1,113 @@
+import { FULL_ENOUGH, scorchIndex, stirEveryMin } from '../boil/index.ts';
+import { undissolvedG } from '../formula/index.ts';
+import type { Caution } from '../plan/index.ts';
+import type { Entry } from './entry.ts';
+import type { Doubt, Estimate } from './estimate.ts';
+import type { Progress } from './progress.ts';
+import type { Sheet } from './sheet.ts';
+
+/** Common practice; temperatures in °C of the truth. */
+const CURDLES_C = 82;
+const SAFE_C = 60;
+const SAFE_AFTER_MIN = 120;
+/** Below boiling water by less than this, undissolved sugar is about to boil. */
+const NEARLY_BOILS_K = 8;
+const LAST_MINUTES = 6;
+
+/** Minutes that the pot may be left unstirred just now; 0 is constantly. Grows scarce with solids and flame. */
+export function stirEvery(sheet: Sheet, now: Estimate, progress: Progress): number {
+  if (sheet.method === 'egg') return 0;
+  const { panDiameterCm } = sheet.setting;
+  const area = (Math.PI / 4) * (panDiameterCm / 100) ** 2;
+  const dryPct =
+    now.solublesPct.p50 + (100 * undissolvedG(sheet.first)) / Math.max(1, now.massG.p50);
+  return stirEveryMin(scorchIndex(dryPct, (now.powerW.p50 * progress.flame) / area));
+}
+
+/** What to mind at the stove at this moment, the gravest first. */
+export function mindNow(
+  sheet: Sheet,
+  progress: Progress,
+  now: Estimate,
+  nowMs: number,
+): readonly Caution[] {
+  if (progress.litAt === null || progress.readyAt !== null) return [];
+  const cautions: Caution[] = [];
+  const add = (code: string, level: Caution['level'], text: string) =>
+    cautions.push({ code, level, text });
+  const { act, onHeat } = progress;
+  const trueC = now.tempC.p50 - sheet.offsetC;
+  if (sheet.method === 'egg' && trueC >= CURDLES_C)
+    add('curdles', 'stop', 'Off the heat now: above 82 °C (180 °F) the egg curdles. Strain it.');
+  else if (sheet.method === 'egg' && onHeat)
+    add('do-not-boil', 'warn', 'Whisk without a stop, into the corners. Never let it boil.');
+  if (
+    (act.id === 'add' || act.id === 'dissolve') &&
+    sheet.method === 'long-boil' &&
+    now.tempC.p50 > sheet.waterBoilsC - NEARLY_BOILS_K
+  )
+    add(
+      'undissolved',
+      'warn',
+      'It is close to the boil. Turn it down until no grit is felt: undissolved sugar scorches, and crystals grow from it in the jar.',
+    );
+  const rolls = onHeat && now.atTheBoil && sheet.method !== 'reduce' && sheet.method !== 'egg';
+  if (rolls && (sheet.boilOver?.fullShare ?? 0) > FULL_ENOUGH)
+    add(
+      'boil-over',
+      'warn',
+      'It foams to three or four times its height, and this pot is over a third full. Turn it down before it reaches the rim; stirring and a knob of butter help.',
+    );
+  if (act.id === 'slow' && now.minute > SAFE_AFTER_MIN && trueC < SAFE_C)
+    add(
+      'too-cool',
+      'stop',
+      'After two hours it is still below 60 °C (140 °F), where food does not keep safe. Turn it up; if it stood cool for more than four hours, discard it.',
+    );
+  const minutes = stirEvery(sheet, now, progress);
+  if (onHeat && act.handsOn && sheet.method !== 'egg' && minutes < 30) {
+    const since = (nowMs - (progress.lastStirredAt ?? progress.litAt)) / 60_000;
+    const often =
+      minutes === 0 ? 'all the time' : `every ${minutes === 1 ? 'minute' : `${minutes} minutes`}`;
+    const due = since > Math.max(1, minutes);
+    add(
+      'stir',
+      due ? 'warn' : 'note',
+      `${due ? 'Stir now, and then' : 'Stir'} ${often}, over the whole base: it thickens, and scorches there first.`,
+    );
+  }
+  if (onHeat && act.handsOn && (now.minutesLeft?.p10 ?? Infinity) < LAST_MINUTES)
+    add('stay', 'warn', 'Do not leave it now: the last degrees come fast.');
+  if (now.atTheBoil || trueC > SAFE_C)
+    add('burns', 'note', 'Hot sugar sticks and burns. Children and pets out of the way.');
+  const order = { stop: 0, warn: 1, note: 2 };
+  return cautions.sort((a, b) => order[a.level] - order[b.level]);
+}
+
+/** What a doubt of the estimator means, in words; null where the temperature tells. */
+export const DOUBTS: { readonly [doubt in Doubt]: string } = {
+  'not lit': 'Nothing is known before the burner is lit.',
+  'no probe': 'No reading for a minute: reckoned from the clock and the flame alone.',
+  'probe out': 'The probe is out: reckoned from the clock and the flame alone.',
+  'below the boil': 'Below the boil the temperature says nothing of the solids yet.',
+  settling: 'Something was just stirred, added or turned: the probe needs a moment.',
+  'off the heat': 'Off the heat the temperature falls, and tells nothing of the solids.',
+  'temperature does not tell':
+    'Here the temperature tells little. Weigh the pot, and go by the test.',
+};
+
+/** Nearer to the stop than this, or past it, the thermometer says that it is done; K. */
+const DONE_K = 0.5;
+const FAR_K = 1.5;
+
+/** What it usually means when a test and the thermometer disagree; null where they agree, or there is no test. */
+export function disagreement(sheet: Sheet, now: Estimate, tests: readonly Entry[]): string | null {
+  const last = tests.findLast(({ kind }) => kind === 'plate-test' || kind === 'sheet-test');
+  if (!last || !sheet.tempTells) return null;
+  const sets = last.text === 'wrinkles' || last.text === 'merges';
+  if (!sets && now.toGoC < DONE_K)
+    return 'The thermometer says done and the drop still runs. Usually the acid or the pectin is low: lemon juice, a tablespoon to the kilo, and two minutes more; boiling on alone only makes it dark. Or the probe touches the base, and reads high.';
+  if (sets && now.toGoC > FAR_K)
+    return 'The drop wrinkles and the thermometer is not there yet. The fruit is rich in pectin: it may stop here. Or the probe reads low: check it in boiling water.';
+  return null;
+}

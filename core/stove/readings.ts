@@ -1,0 +1,44 @@
+import type { Entry } from './entry.ts';
+
+/** Readings of one stretch of time as one: their median, which a stirring dip or a dropped reading does not move. */
+export type Bin = {
+  /** Minutes since the flame. */
+  readonly minute: number;
+  readonly value: number;
+  readonly count: number;
+};
+
+/** A stretch is never shorter than this, and a cook never has more of them than {@link MOST_BINS}; minutes. */
+const FINEST_MIN = 1 / 3;
+const MOST_BINS = 120;
+
+/** Temperatures from `fromMs` to `toMs`, in stretches. */
+export function binned(entries: readonly Entry[], fromMs: number, toMs: number): readonly Bin[] {
+  const width = Math.max(FINEST_MIN, (toMs - fromMs) / 60_000 / MOST_BINS);
+  const bins = new Map<number, { minutes: number[]; values: number[] }>();
+  for (const { kind, at, value } of entries) {
+    if (kind !== 'temperature' || value === null || at < fromMs || at > toMs) continue;
+    const minute = (at - fromMs) / 60_000;
+    const index = Math.floor(minute / width);
+    const bin = bins.get(index) ?? { minutes: [], values: [] };
+    bin.minutes.push(minute);
+    bin.values.push(value);
+    bins.set(index, bin);
+  }
+  return [...bins.entries()]
+    .sort(([a], [b]) => a - b)
+    .map(([, { minutes, values }]) => ({
+      minute: minutes.reduce((sum, minute) => sum + minute, 0) / minutes.length,
+      value: median(values),
+      count: values.length,
+    }));
+}
+
+/** The middle value; of an even number, the mean of the two in the middle. Throws RangeError for none. */
+export function median(values: readonly number[]): number {
+  if (values.length === 0) throw new RangeError('No value has no middle');
+  const sorted = [...values].sort((a, b) => a - b);
+  const half = sorted.length >> 1;
+  const upper = sorted[half] as number;
+  return sorted.length % 2 === 1 ? upper : (upper + (sorted[half - 1] as number)) / 2;
+}

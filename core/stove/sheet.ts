@@ -1,0 +1,92 @@
+import { ambientOf } from '../ambient/index.ts';
+import { boilingPointC, type BoilOver, type CookSetting } from '../boil/index.ts';
+import { massOf, solublesG, type Contents, type UnderstoodLine } from '../formula/index.ts';
+import { CURD_DONE_C, METHODS, type Method, type Product, type StopKind } from '../method/index.ts';
+import { cookingOf, planBatch, readLines, workOut, type PlanRequest } from '../plan/index.ts';
+import { formatTemperature, type TemperatureScale } from '../quantity/index.ts';
+import { actsOf, type Act } from './acts.ts';
+
+/**
+ * What the stove knows of a batch before it is lit: the acts in order, what is in the pot, and where to stop. Temperatures
+ * are as this kitchen's thermometer shows them.
+ */
+export type Sheet = {
+  readonly product: Product;
+  readonly method: Method;
+  readonly lines: readonly UnderstoodLine[];
+  readonly first: Contents;
+  readonly acts: readonly Act[];
+  readonly setting: Omit<CookSetting, 'stages'>;
+  readonly waterBoilsC: number;
+  /** What the thermometer adds to the truth, K, as far as boiling water tells; weather is in it. */
+  readonly offsetC: number;
+  readonly stopKind: StopKind;
+  readonly stopC: number;
+  readonly targetPct: number;
+  /** Solids at the stop can be read from the temperature: a jam's can, a butter's and a curd's cannot. */
+  readonly tempTells: boolean;
+  /** Grams of everything that goes in. */
+  readonly massInG: number;
+  readonly slow: boolean;
+  /** How full the pot is, and how far it foams; null where no pot is given, or nothing foams. */
+  readonly boilOver: BoilOver | null;
+};
+
+/**
+ * The stove's sheet of a request, on a thermometer that shows `waterBoilsC` in boiling water (null: as the request says).
+ * Null until the lines hold fruit and sugar that can be cooked.
+ */
+export function sheetOf(
+  request: PlanRequest,
+  waterBoilsC: number | null = null,
+  scale: TemperatureScale = 'C',
+): Sheet | null {
+  const here: PlanRequest = waterBoilsC === null ? request : { ...request, waterBoilsC };
+  const { choice, understood } = workOut({ ...here, draws: 0 }, readLines(here));
+  const { method } = choice;
+  const cooking = cookingOf(here, method, understood);
+  if (cooking === null) return null;
+  const { pressurePa, waterBoilsC: boilsC } = ambientOf(here);
+  const { stopKind } = METHODS[method];
+  const offsetC = offsetOf(here);
+  const stopC =
+    stopKind === 'egg' ? CURD_DONE_C + offsetC : boilingPointC(cooking.aim.contents, pressurePa);
+  const { first, acts } = actsOf({
+    product: here.product,
+    method,
+    lines: understood,
+    targetPct: cooking.targetPct,
+    boilMin: here.boilMin,
+    slow: cooking.heat.slow,
+    stop: formatTemperature(stopC, scale),
+  });
+  if (!(first.water > 0 && solublesG(first) > 0)) return null;
+  return {
+    product: here.product,
+    method,
+    lines: understood,
+    first,
+    acts,
+    setting: cooking.setting,
+    waterBoilsC: boilsC,
+    offsetC,
+    stopKind,
+    stopC,
+    targetPct: cooking.targetPct,
+    tempTells: stopKind === 'temperature' || stopKind === 'timed-boil',
+    massInG: massOf(cooking.all),
+    slow: cooking.heat.slow,
+    boilOver: boilOverIn(here),
+  };
+}
+
+/** What boiling water shows above what it should at this altitude, K; 0 where one of them is not known. */
+function offsetOf({ altitudeM, waterBoilsC }: PlanRequest): number {
+  if (altitudeM === null || waterBoilsC === null) return 0;
+  return waterBoilsC - ambientOf({ altitudeM, waterBoilsC: null }).waterBoilsC;
+}
+
+function boilOverIn(request: PlanRequest): BoilOver | null {
+  const outcome = planBatch({ ...request, draws: 0 });
+  return outcome.ok ? (outcome.plan.pot?.boilOver ?? null) : null;
+}
