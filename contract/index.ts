@@ -2,6 +2,8 @@ import 'reflect-metadata';
 
 export * from './batch.ts';
 export * from './card.ts';
+export * from './clock.ts';
+export * from './cook.ts';
 export * from './equipment.ts';
 export * from './evidence.ts';
 export * from './faults.ts';

@@ -8,6 +8,7 @@ import type { ServerResponse } from 'node:http';
 import type { Config } from './config.ts';
 import { BatchesModule } from './batches/batches.module.ts';
 import { CardsModule } from './cards/cards.module.ts';
+import { CooksModule } from './cooks/cooks.module.ts';
 import { sequelizeOptions } from './database/sequelizeOptions.ts';
 import { HealthController } from './health/health.controller.ts';
 import { KitchenModule } from './kitchen/kitchen.module.ts';
@@ -38,6 +39,7 @@ export class AppModule {
         KitchenModule,
         BatchesModule,
         CardsModule,
+        CooksModule,
       ],
       controllers: [HealthController, PlanController],
       providers: [{ provide: APP_GUARD, useClass: ThrottlerGuard }],

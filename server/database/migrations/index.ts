@@ -2,9 +2,11 @@ import type { RunnableMigration } from 'umzug';
 import type { QueryInterface } from 'sequelize';
 import { householdsKitchensBatches } from './001-households-kitchens-batches.ts';
 import { equipmentSettingsCards } from './002-equipment-settings-cards.ts';
+import { cooks } from './003-cooks.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   householdsKitchensBatches,
   equipmentSettingsCards,
+  cooks,
 ];

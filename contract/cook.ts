@@ -1,0 +1,160 @@
+import {
+  EVENT_KINDS,
+  FAULT_IDS,
+  MOST_LINES,
+  READING_KINDS,
+  type Debrief,
+  type Entry,
+  type EntryKind,
+  type FaultId,
+  type Practice,
+} from '@idle-kettle/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Matches,
+  MaxLength,
+  ValidateNested,
+} from 'class-validator';
+import type { KitchenClock } from './clock.ts';
+import { IsBetween, IsWholeBetween } from './numbers.ts';
+import type { PlanningKitchen } from './planInKitchen.ts';
+import type { Formula } from './settings.ts';
+import { IsName } from './text.ts';
+
+/** Fastest that a practice cook runs: sixty minutes of the kitchen in one of the wall. */
+export const FASTEST = 60;
+/** Most entries that are delivered at once. */
+export const MOST_ENTRIES = 500;
+const ENTRY_KINDS: readonly EntryKind[] = [...READING_KINDS, ...EVENT_KINDS];
+/** Moments that a kitchen’s clock may show, ms: the years 2000 to 2100. */
+const EARLIEST_MS = Date.UTC(2000, 0);
+const LATEST_MS = Date.UTC(2100, 0);
+
+/** One line of a cook’s log, as a browser or a probe sends it. */
+export class EntryDto {
+  /** Who writes: a browser, a probe. With `seq` it names the entry for ever, so that a second delivery changes nothing. */
+  @Matches(/^[\w .:-]{1,60}$/, {
+    message: 'source must be 1 to 60 letters, digits, spaces, points, colons or dashes.',
+  })
+  source!: string;
+
+  @IsWholeBetween(1, 2_000_000_000)
+  seq!: number;
+
+  /** When it happened, ms since 1970 on the kitchen’s clock. */
+  @IsWholeBetween(EARLIEST_MS, LATEST_MS, 'ms since 1970')
+  at!: number;
+
+  @IsIn(ENTRY_KINDS, { message: `kind must be one of: ${ENTRY_KINDS.join(', ')}.` })
+  kind!: EntryKind;
+
+  /** °C as shown, or grams, as the kind asks. */
+  @IsOptional()
+  @IsBetween(-1000, 1_000_000)
+  value?: number | null;
+
+  @IsOptional()
+  @IsString({ message: 'text must be text.' })
+  @MaxLength(120, { message: 'text may have at most 120 characters.' })
+  text?: string | null;
+}
+
+/** Some entries, delivered together: all of them are kept, or none. */
+export class EntriesDto {
+  @IsArray({ message: 'entries must be a list.' })
+  @ArrayMinSize(1, { message: 'Send at least one entry.' })
+  @ArrayMaxSize(MOST_ENTRIES, { message: `Send at most ${MOST_ENTRIES} entries at once.` })
+  @ValidateNested({ each: true, message: 'Each entry must be an object.' })
+  @Type(() => EntryDto)
+  entries!: EntryDto[];
+}
+
+/** A cook on the simulated burner. */
+export class PracticeDto {
+  @IsName()
+  name!: string;
+
+  @IsArray({ message: 'lines must be a list of text.' })
+  @ArrayMinSize(1, { message: 'Write at least one line.' })
+  @ArrayMaxSize(MOST_LINES, { message: `At most ${MOST_LINES} lines.` })
+  @IsString({ each: true, message: 'Each line must be text.' })
+  @MaxLength(400, { each: true, message: 'A line may have at most 400 characters.' })
+  lines!: string[];
+
+  @IsIn(FAULT_IDS, { message: `fault must be one of: ${FAULT_IDS.join(', ')}.` })
+  fault!: FaultId;
+
+  @IsWholeBetween(1, 2_000_000_000)
+  seed!: number;
+
+  /** Minutes of the kitchen in a minute of the wall. */
+  @IsBetween(1, FASTEST)
+  speed!: number;
+
+  /** What the probe shows above the truth, K; the fault’s own comes on top. */
+  @IsOptional()
+  @IsBetween(-5, 5, 'K')
+  probeOffsetC?: number;
+
+  @IsOptional()
+  @IsBoolean({ message: 'scale must be true or false.' })
+  scale?: boolean;
+}
+
+/** A new cook: of a batch, or for practice. */
+export class CookDto {
+  /** Made by whoever asks, so that a request that is sent twice makes one cook. */
+  @IsUUID(undefined, { message: 'id must be a UUID.' })
+  id!: string;
+
+  @IsOptional()
+  @IsUUID(undefined, { message: 'batchId must be a UUID.' })
+  batchId?: string;
+
+  @IsOptional()
+  @ValidateNested({ message: 'practice must be an object.' })
+  @Type(() => PracticeDto)
+  practice?: PracticeDto;
+}
+
+/** How fast a practice cook runs from now on. */
+export class SpeedDto {
+  @IsBetween(1, FASTEST)
+  speed!: number;
+}
+
+/** A cook as the server answers with it. */
+export type CookRecord = {
+  readonly id: string;
+  readonly name: string;
+  readonly batchId: string | null;
+  /** What is cooked and where, as they were when it was begun. */
+  readonly formula: Formula;
+  readonly kitchen: PlanningKitchen;
+  readonly practice: Practice | null;
+  readonly clock: KitchenClock;
+  readonly startedAt: string;
+  readonly endedAt: string | null;
+  /** How many entries its log holds. */
+  readonly position: number;
+  /** Of a practice cook that is over. */
+  readonly debrief: Debrief | null;
+};
+
+/** An entry with its place in the log, counted from 1 without gaps. */
+export type LoggedEntry = Entry & { readonly position: number };
+
+/** What the live view sends. */
+export type LiveMessage = {
+  readonly entries: readonly LoggedEntry[];
+  /** Where the log stands after them. */
+  readonly position: number;
+};

@@ -1,0 +1,134 @@
+import {
+  CookDto,
+  EntriesDto,
+  SpeedDto,
+  type CookRecord,
+  type EntryDto,
+  type LiveMessage,
+} from '@idle-kettle/contract';
+import type { Entry, PlateOutcome } from '@idle-kettle/core';
+import {
+  Body,
+  Controller,
+  Get,
+  Headers,
+  HttpCode,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Put,
+  Query,
+  Sse,
+  type MessageEvent,
+} from '@nestjs/common';
+import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import type { Observable } from 'rxjs';
+import { bodyOf } from '../openapi.ts';
+import { NotFound } from '../problem/errors.ts';
+import { CookLogService } from './cookLog.service.ts';
+import { CooksService } from './cooks.service.ts';
+import { LiveViewService } from './liveView.service.ts';
+import { PlateService } from './plate.service.ts';
+
+const CookId = new ParseUUIDPipe({
+  exceptionFactory: () => new NotFound('There is no such cook.'),
+});
+
+/** A place in a log; the beginning for what is no place. */
+const placeOf = (text: string | undefined): number => {
+  const place = Number(text);
+  return Number.isInteger(place) && place > 0 ? place : 0;
+};
+
+const entryOf = ({ source, seq, at, kind, value, text }: EntryDto): Entry => ({
+  source,
+  seq,
+  at,
+  kind,
+  value: value ?? null,
+  text: text ?? null,
+});
+
+@ApiTags('cooks')
+@Controller('cooks')
+export class CooksController {
+  constructor(
+    private readonly cooks: CooksService,
+    private readonly log: CookLogService,
+    private readonly live: LiveViewService,
+    private readonly plates: PlateService,
+  ) {}
+
+  @Get()
+  @ApiOperation({ summary: 'The cooks, the last begun first' })
+  list(): Promise<CookRecord[]> {
+    return this.cooks.list();
+  }
+
+  @Get(':id')
+  @ApiOperation({ summary: 'One cook' })
+  find(@Param('id', CookId) id: string): Promise<CookRecord> {
+    return this.cooks.find(id);
+  }
+
+  @Post()
+  @ApiOperation({ summary: 'Begin a cook, of a batch or for practice' })
+  @bodyOf(CookDto)
+  begin(@Body() dto: CookDto): Promise<CookRecord> {
+    return this.cooks.begin(dto);
+  }
+
+  @Put(':id/speed')
+  @ApiOperation({ summary: 'Let a practice cook run faster or slower' })
+  @bodyOf(SpeedDto)
+  setSpeed(@Param('id', CookId) id: string, @Body() { speed }: SpeedDto): Promise<CookRecord> {
+    return this.cooks.setSpeed(id, speed);
+  }
+
+  @Post(':id/end')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'End a cook; a practice cook is debriefed' })
+  end(@Param('id', CookId) id: string): Promise<CookRecord> {
+    return this.cooks.end(id);
+  }
+
+  @Get(':id/plate')
+  @ApiOperation({ summary: 'What a drop of a practice cook does on a cold plate at this moment' })
+  async plate(@Param('id', CookId) id: string): Promise<{ readonly outcome: PlateOutcome }> {
+    return { outcome: await this.plates.drop(await this.cooks.find(id)) };
+  }
+
+  @Get(':id/log')
+  @ApiOperation({ summary: 'The log after a place in it: ?after=120' })
+  async entries(
+    @Param('id', CookId) id: string,
+    @Query('after') after?: string,
+  ): Promise<LiveMessage> {
+    await this.cooks.householdOf(id);
+    const entries = await this.log.after(id, placeOf(after));
+    return { entries, position: entries.at(-1)?.position ?? placeOf(after) };
+  }
+
+  @Post(':id/log')
+  @HttpCode(200)
+  @ApiOperation({ summary: 'Add to the log; what it holds already is left out' })
+  @bodyOf(EntriesDto)
+  async append(
+    @Param('id', CookId) id: string,
+    @Body() { entries }: EntriesDto,
+  ): Promise<{ readonly position: number }> {
+    const householdId = await this.cooks.householdOf(id);
+    return { position: await this.log.append(id, householdId, entries.map(entryOf)) };
+  }
+
+  @Sse(':id/live')
+  @ApiOperation({ summary: 'The log as it grows: server-sent events from ?after or Last-Event-ID' })
+  async follow(
+    @Param('id', CookId) id: string,
+    @Query('after') after?: string,
+    @Headers('last-event-id') last?: string,
+  ): Promise<Observable<MessageEvent>> {
+    await this.cooks.householdOf(id);
+    return this.live.follow(id, placeOf(last ?? after));
+  }
+}

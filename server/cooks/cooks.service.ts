@@ -1,0 +1,169 @@
+import {
+  kitchenTime,
+  requestInKitchen,
+  type CookDto,
+  type CookRecord,
+  type KitchenClock,
+  type PracticeDto,
+} from '@idle-kettle/contract';
+import { debriefOf, sheetOf, trueSheet, USUAL_PROBE, type Practice } from '@idle-kettle/core';
+import { Injectable } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import { BatchesService } from '../batches/batches.service.ts';
+import { HouseholdService } from '../household/household.service.ts';
+import { KitchenService } from '../kitchen/kitchen.service.ts';
+import { BadInput, NotFound } from '../problem/errors.ts';
+import { CookLogService } from './cookLog.service.ts';
+import { CookModel } from './cook.model.ts';
+
+const MOST_LISTED = 100;
+
+@Injectable()
+export class CooksService {
+  constructor(
+    @InjectModel(CookModel) private readonly cooks: typeof CookModel,
+    private readonly log: CookLogService,
+    private readonly households: HouseholdService,
+    private readonly kitchens: KitchenService,
+    private readonly batches: BatchesService,
+  ) {}
+
+  async list(): Promise<CookRecord[]> {
+    const householdId = await this.households.currentId();
+    const rows = await this.cooks.findAll({
+      where: { householdId },
+      order: [['startedAt', 'DESC']],
+      limit: MOST_LISTED,
+    });
+    return rows.map(answer);
+  }
+
+  async find(id: string): Promise<CookRecord> {
+    return answer(await this.row(id));
+  }
+
+  /** Throws NotFound for what is no cook of this household. */
+  async householdOf(id: string): Promise<string> {
+    return (await this.row(id)).householdId;
+  }
+
+  /** Begins a cook. Asked twice with the same id, there is one. */
+  async begin({ id, batchId, practice }: CookDto): Promise<CookRecord> {
+    const householdId = await this.households.currentId();
+    const there = await this.cooks.findOne({ where: { id, householdId } });
+    if (there) return answer(there);
+    const kitchen = await this.kitchens.current();
+    const of = await this.whatIsCooked(batchId, practice);
+    if (sheetOf(requestInKitchen(of.formula, kitchen)) === null) {
+      throw new BadInput([
+        {
+          field: 'lines',
+          message: 'There must be fruit and water enough in the pot to be cooked.',
+        },
+      ]);
+    }
+    const now = Date.now();
+    const clock: KitchenClock = { realAt: now, cookAt: now, speed: practice?.speed ?? 1 };
+    const [row] = await this.cooks.findOrCreate({
+      where: { id },
+      defaults: {
+        householdId,
+        ...of,
+        kitchen,
+        practice: practice ? practiceOf(practice) : null,
+        clock,
+        startedAt: new Date(now),
+      },
+    });
+    return answer(row);
+  }
+
+  /** Lets the clock of a practice cook run faster or slower from now on. */
+  async setSpeed(id: string, speed: number): Promise<CookRecord> {
+    return this.changed(id, (row) => {
+      if (row.practice === null) {
+        throw new BadInput([{ field: 'speed', message: 'Only a practice cook can run faster.' }]);
+      }
+      const now = Date.now();
+      row.clock = { realAt: now, cookAt: kitchenTime(row.clock, now), speed };
+    });
+  }
+
+  /** Ends a cook; a practice cook is debriefed. Ended twice, it ended the first time. */
+  async end(id: string): Promise<CookRecord> {
+    const events = await this.log.events(id);
+    return this.changed(id, (row) => {
+      if (row.endedAt !== null) return;
+      row.endedAt = new Date();
+      if (row.practice === null) return;
+      const sheet = trueSheet(requestInKitchen(row.formula, row.kitchen), row.practice);
+      if (sheet === null) return;
+      const endMs = kitchenTime(row.clock, row.endedAt.getTime());
+      row.debrief = debriefOf(sheet, row.practice, events, endMs);
+    });
+  }
+
+  private async whatIsCooked(batchId?: string, practice?: PracticeDto) {
+    if (batchId !== undefined && practice === undefined) {
+      const { name, lines, settings } = await this.batches.find(batchId);
+      return { batchId, name, formula: { lines, settings } };
+    }
+    if (practice !== undefined && batchId === undefined) {
+      const { name, lines } = practice;
+      return { batchId: null, name, formula: { lines, settings: {} } };
+    }
+    throw new BadInput([
+      {
+        field: 'batchId',
+        message: 'Say which batch is cooked, or what is practised: one of them.',
+      },
+    ]);
+  }
+
+  /** Changes a cook while nobody else does, and tells everybody who looks at it. */
+  private async changed(id: string, change: (row: CookModel) => void): Promise<CookRecord> {
+    const { householdId } = await this.row(id);
+    const { sequelize } = this.cooks;
+    if (!sequelize) throw new Error('The cooks have no database');
+    return sequelize.transaction(async (transaction) => {
+      const row = await this.cooks.findOne({
+        where: { id, householdId },
+        lock: transaction.LOCK.UPDATE,
+        transaction,
+        rejectOnEmpty: true,
+      });
+      change(row);
+      await row.save({ transaction });
+      await this.log.tell(row, transaction);
+      return answer(row);
+    });
+  }
+
+  private async row(id: string): Promise<CookModel> {
+    const householdId = await this.households.currentId();
+    const row = await this.cooks.findOne({ where: { id, householdId } });
+    if (row === null) throw new NotFound('There is no such cook.');
+    return row;
+  }
+}
+
+const practiceOf = ({ seed, fault, probeOffsetC, scale }: PracticeDto): Practice => ({
+  seed,
+  fault,
+  probe: { ...USUAL_PROBE, offsetC: probeOffsetC ?? USUAL_PROBE.offsetC },
+  scale: scale ?? false,
+});
+
+const answer = (row: CookModel): CookRecord => ({
+  id: row.id,
+  name: row.name,
+  batchId: row.batchId,
+  formula: row.formula,
+  kitchen: row.kitchen,
+  practice: row.practice,
+  clock: row.clock,
+  startedAt: row.startedAt.toISOString(),
+  endedAt: row.endedAt?.toISOString() ?? null,
+  position: row.position,
+  debrief: row.debrief,
+});

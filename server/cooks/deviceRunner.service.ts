@@ -1,0 +1,83 @@
+import { kitchenTime } from '@idle-kettle/contract';
+import { PROBE_SOURCE } from '@idle-kettle/core';
+import {
+  Injectable,
+  Logger,
+  type OnApplicationBootstrap,
+  type OnModuleDestroy,
+} from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import { Op } from 'sequelize';
+import { CookLogService } from './cookLog.service.ts';
+import { CookModel } from './cook.model.ts';
+import type { DeviceDriver } from './devices.ts';
+import { SIMULATED_DEVICES } from './simulatedDevices.ts';
+
+const DRIVERS: readonly DeviceDriver[] = [SIMULATED_DEVICES];
+
+/** Between two looks at the devices, ms. */
+const EVERY_MS = 250;
+/** A pot that stands longer than this is forgotten, hours of the wall’s clock. */
+const LONGEST_H = 12;
+/** After a time without any server no more than this is made up for, s of the kitchen’s clock. */
+const LONGEST_GAP_S = 3600;
+
+/** Asks the devices of every cook that is on, again and again. Any number of servers may do so at once. */
+@Injectable()
+export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
+  private readonly logger = new Logger(DeviceRunner.name);
+  private timer: NodeJS.Timeout | null = null;
+  private stopped = false;
+
+  constructor(
+    @InjectModel(CookModel) private readonly cooks: typeof CookModel,
+    private readonly log: CookLogService,
+  ) {}
+
+  onApplicationBootstrap(): void {
+    void this.turn();
+  }
+
+  onModuleDestroy(): void {
+    this.stopped = true;
+    if (this.timer) clearTimeout(this.timer);
+  }
+
+  private async turn(): Promise<void> {
+    try {
+      await this.readAll();
+    } catch (error) {
+      this.logger.warn(`The devices could not be read: ${String(error)}`);
+    }
+    if (!this.stopped) this.timer = setTimeout(() => void this.turn(), EVERY_MS);
+  }
+
+  private async readAll(): Promise<void> {
+    const on = await this.cooks.findAll({
+      attributes: ['id', 'practice'],
+      where: {
+        endedAt: null,
+        practice: { [Op.ne]: null },
+        startedAt: { [Op.gt]: new Date(Date.now() - LONGEST_H * 3_600_000) },
+      },
+    });
+    for (const { id, practice } of on) {
+      for (const driver of DRIVERS.filter((one) => one.reads({ practice })))
+        await this.read(driver, id);
+    }
+  }
+
+  private read(driver: DeviceDriver, cookId: string): Promise<number | null> {
+    return this.log.appendAlone(cookId, async (cook, transaction) => {
+      const startMs = cook.startedAt.getTime();
+      const toS = Math.floor((kitchenTime(cook.clock, Date.now()) - startMs) / 1000);
+      // The seq of a reading is its second and one more.
+      const last = await this.log.lastSeq(cookId, PROBE_SOURCE, transaction);
+      const fromS = Math.max(last, toS - LONGEST_GAP_S);
+      if (toS <= fromS) return [];
+      const { formula, kitchen, practice } = cook;
+      const events = await this.log.events(cookId, transaction);
+      return driver.read({ formula, kitchen, practice, startMs }, events, fromS, toS);
+    });
+  }
+}

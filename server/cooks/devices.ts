@@ -1,0 +1,19 @@
+import type { CookRecord } from '@idle-kettle/contract';
+import type { Entry } from '@idle-kettle/core';
+
+/**
+ * Something that reads a pot by itself: a probe, a scale. Drivers hold no state: what they say of a second of the kitchen’s clock is the
+ * same whichever server asks, so that one takes over from another without a gap and without saying anything twice.
+ */
+export interface DeviceDriver {
+  readonly name: string;
+  /** Whether it reads the pot of this cook. */
+  reads(cook: Pick<CookRecord, 'practice'>): boolean;
+  /** What it reads from second `fromS` of the cook to before `toS`, given what was done so far. */
+  read(cook: DrivenCook, events: readonly Entry[], fromS: number, toS: number): readonly Entry[];
+}
+
+export type DrivenCook = Pick<CookRecord, 'formula' | 'kitchen' | 'practice'> & {
+  /** Second 0, ms on the kitchen’s clock. */
+  readonly startMs: number;
+};

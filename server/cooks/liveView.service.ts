@@ -1,0 +1,68 @@
+import type { LiveMessage } from '@idle-kettle/contract';
+import { Injectable, type MessageEvent } from '@nestjs/common';
+import { Observable } from 'rxjs';
+import { ListenerService } from '../live/listener.service.ts';
+import { CookLogService } from './cookLog.service.ts';
+
+/** So often something is sent, so that a dead line is noticed at both ends, ms. */
+const BEAT_MS = 5000;
+
+/** The log of a cook as it grows, whichever server it grows on. */
+@Injectable()
+export class LiveViewService {
+  constructor(
+    private readonly log: CookLogService,
+    private readonly listener: ListenerService,
+  ) {}
+
+  /** Entries after a place in the log: those there are at once, and every later one as it comes. */
+  follow(cookId: string, from: number): Observable<MessageEvent> {
+    return new Observable((viewer) => {
+      let position = from;
+      let looking = false;
+      let again = false;
+      const look = async () => {
+        again = true;
+        if (looking) return;
+        looking = true;
+        try {
+          while (again && !viewer.closed) {
+            again = false;
+            const entries = await this.log.after(cookId, position);
+            if (entries.length === 0) continue;
+            position = entries.at(-1)?.position ?? position;
+            const data: LiveMessage = { entries, position };
+            viewer.next({ id: String(position), type: 'log', data });
+            again = true;
+          }
+        } catch {
+          // The database is away; the listener says when it is back.
+        } finally {
+          looking = false;
+        }
+      };
+      const words = this.listener.heard.subscribe({
+        next: (word) => {
+          if (word !== 'look' && word.cook !== cookId) return;
+          if (word !== 'look' && word.position <= position) {
+            // The log has not grown: something else about the cook has changed.
+            viewer.next({ type: 'cook', data: { position } });
+            return;
+          }
+          void look();
+        },
+        complete: () => viewer.complete(),
+      });
+      const beat = setInterval(
+        () => viewer.next({ type: 'beat', data: { now: Date.now() } }),
+        BEAT_MS,
+      );
+      viewer.next({ type: 'beat', data: { now: Date.now() } });
+      void look();
+      return () => {
+        clearInterval(beat);
+        words.unsubscribe();
+      };
+    });
+  }
+}

@@ -1,0 +1,270 @@
+import type { Batch, CookRecord, LiveMessage } from '@idle-kettle/contract';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Client } from 'pg';
+import request from 'supertest';
+import { createApp } from '../app.ts';
+import { freshDatabase } from './freshDatabase.ts';
+
+let databaseUrl: string;
+/** Two servers on one database, as behind a balancer. */
+let app: NestExpressApplication;
+let other: NestExpressApplication;
+
+beforeAll(async () => {
+  databaseUrl = await freshDatabase();
+  const webDir = mkdtempSync(join(tmpdir(), 'kettle-web-'));
+  writeFileSync(join(webDir, 'index.html'), '<title>Idle Kettle</title>');
+  [app, other] = await Promise.all([
+    createApp({ databaseUrl, port: 0, webDir }),
+    createApp({ databaseUrl, port: 0, webDir }),
+  ]);
+  await Promise.all([app.listen(0, '127.0.0.1'), other.listen(0, '127.0.0.1')]);
+});
+
+afterAll(() => Promise.all([app.close(), other.close()]));
+
+const api = (of: NestExpressApplication = app) => request(of.getHttpServer());
+const body = <T>(response: { body: unknown }) => response.body as T;
+
+async function cookOfBatch(): Promise<CookRecord> {
+  const batch = body<Batch>(
+    await api()
+      .post('/api/batches')
+      .send({ name: 'Damson', lines: ['2 kg crushed damsons', '1.4 kg sugar'] })
+      .expect(201),
+  );
+  return body<CookRecord>(
+    await api().post('/api/cooks').send({ id: randomUUID(), batchId: batch.id }).expect(201),
+  );
+}
+
+const PRACTICE = {
+  name: 'Damson practice',
+  lines: ['2 kg crushed damsons', '1.4 kg sugar'],
+  fault: 'none',
+  seed: 7,
+  speed: 60,
+};
+
+const T0 = Date.UTC(2026, 6, 1, 12);
+const reading = (seq: number, value = 90) => ({
+  source: 'probe',
+  seq,
+  at: T0 + seq * 1000,
+  kind: 'temperature',
+  value,
+});
+
+const logOf = async (id: string, after = 0) =>
+  body<LiveMessage>(await api().get(`/api/cooks/${id}/log?after=${after}`).expect(200));
+
+/** Messages of the live view, as they come, until enough of them make `enough` true. */
+async function followed(
+  of: NestExpressApplication,
+  id: string,
+  from: number,
+  enough: (messages: readonly LiveMessage[]) => boolean,
+): Promise<LiveMessage[]> {
+  const { port } = of.getHttpServer().address() as AddressInfo;
+  const stop = new AbortController();
+  const response = await fetch(`http://127.0.0.1:${port}/api/cooks/${id}/live?after=${from}`, {
+    signal: stop.signal,
+  });
+  const messages: LiveMessage[] = [];
+  let text = '';
+  const decoder = new TextDecoder();
+  for await (const chunk of response.body ?? []) {
+    text += decoder.decode(chunk as Uint8Array, { stream: true });
+    const whole = text.split('\n\n');
+    text = whole.pop() ?? '';
+    for (const message of whole) {
+      if (!message.includes('event: log')) continue;
+      messages.push(JSON.parse(message.split('data: ')[1] ?? '') as LiveMessage);
+    }
+    if (enough(messages)) break;
+  }
+  stop.abort();
+  return messages;
+}
+
+const count = (messages: readonly LiveMessage[]): number =>
+  messages.reduce((sum, { entries }) => sum + entries.length, 0);
+
+describe('a cook', () => {
+  test('is begun once, however often it is asked for', async () => {
+    const batch = body<Batch>(
+      await api()
+        .post('/api/batches')
+        .send({ name: 'Plum', lines: ['1 kg plums', '800 g sugar'] }),
+    );
+    const id = randomUUID();
+    const begun = await Promise.all(
+      [app, other, app].map((one) => api(one).post('/api/cooks').send({ id, batchId: batch.id })),
+    );
+    expect(begun.map(({ status }) => status)).toEqual([201, 201, 201]);
+    expect(new Set(begun.map((one) => body<CookRecord>(one).startedAt)).size).toBe(1);
+    const all = body<CookRecord[]>(await api().get('/api/cooks'));
+    expect(all.filter((cook) => cook.id === id)).toHaveLength(1);
+  });
+
+  test('needs something to cook, said once', async () => {
+    const id = randomUUID();
+    for (const dto of [
+      { id },
+      { id, batchId: randomUUID(), practice: PRACTICE },
+      { id, practice: { ...PRACTICE, lines: ['something blue'] } },
+      { id, practice: { ...PRACTICE, speed: 61 } },
+      { id: 'seven', practice: PRACTICE },
+    ]) {
+      const refused = await api().post('/api/cooks').send(dto).expect(400);
+      expect(body<{ faults: unknown[] }>(refused).faults.length).toBeGreaterThan(0);
+    }
+    await api().get(`/api/cooks/${randomUUID()}`).expect(404);
+    await api().get(`/api/cooks/${randomUUID()}/log`).expect(404);
+    await api().get(`/api/cooks/${randomUUID()}/live`).expect(404);
+  });
+
+  test('keeps what it was begun with when batch and kitchen change later', async () => {
+    const cook = await cookOfBatch();
+    await api()
+      .put(`/api/batches/${cook.batchId ?? ''}`)
+      .send({ name: 'Damson', lines: ['1 kg damsons', '1 kg sugar'], version: 1 })
+      .expect(200);
+    const again = body<CookRecord>(await api().get(`/api/cooks/${cook.id}`));
+    expect(again.formula.lines).toEqual(['2 kg crushed damsons', '1.4 kg sugar']);
+  });
+});
+
+describe('its log', () => {
+  test('keeps every entry once, with places without gaps, from two servers at once', async () => {
+    const { id } = await cookOfBatch();
+    const sends = Array.from({ length: 40 }, (_, i) => {
+      // Each goes out twice, by either server, overlapping its neighbours.
+      const entries = [reading(i + 1), reading(i + 2)];
+      return api(i % 2 === 0 ? app : other)
+        .post(`/api/cooks/${id}/log`)
+        .send({ entries })
+        .expect(200);
+    });
+    await Promise.all(sends);
+    const { entries, position } = await logOf(id);
+    expect(position).toBe(41);
+    expect(entries.map((entry) => entry.position)).toEqual(
+      Array.from({ length: 41 }, (_, i) => i + 1),
+    );
+    expect(new Set(entries.map(({ seq }) => seq)).size).toBe(41);
+    expect((await logOf(id, 40)).entries).toHaveLength(1);
+  });
+
+  test('takes all of a delivery or nothing, and says what is wrong', async () => {
+    const { id } = await cookOfBatch();
+    const send = (entry: object) =>
+      api()
+        .post(`/api/cooks/${id}/log`)
+        .send({ entries: [reading(1), entry] });
+    for (const wrong of [
+      { ...reading(2), kind: 'exploded' },
+      { ...reading(2), seq: 0 },
+      { ...reading(2), at: 12 },
+      { ...reading(2), source: '<b>' },
+      { ...reading(2), value: 'warm' },
+    ]) {
+      await send(wrong).expect(400);
+    }
+    expect((await logOf(id)).entries).toHaveLength(0);
+    await api().post(`/api/cooks/${id}/log`).send({ entries: [] }).expect(400);
+  });
+
+  test('is heard on the other server, from where the listener stopped', async () => {
+    const { id } = await cookOfBatch();
+    await api()
+      .post(`/api/cooks/${id}/log`)
+      .send({ entries: [reading(1), reading(2), reading(3)] });
+    const hearing = followed(other, id, 2, (messages) => count(messages) >= 3);
+    await api()
+      .post(`/api/cooks/${id}/log`)
+      .send({ entries: [reading(4), reading(5)] });
+    const heard = (await hearing).flatMap(({ entries }) => entries);
+    expect(heard.map(({ seq }) => seq)).toEqual([3, 4, 5]);
+  });
+
+  test('is heard again after the database dropped every connection', async () => {
+    const { id } = await cookOfBatch();
+    const hearing = followed(other, id, 0, (messages) => count(messages) >= 2);
+    await api()
+      .post(`/api/cooks/${id}/log`)
+      .send({ entries: [reading(1)] })
+      .expect(200);
+    const admin = new Client({ connectionString: databaseUrl });
+    await admin.connect();
+    await admin.query(
+      'SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = current_database() AND pid <> pg_backend_pid()',
+    );
+    await admin.end();
+    // A first try may meet a connection that has just been dropped; a browser tries again as well.
+    let sent = 0;
+    while (sent !== 200) {
+      ({ status: sent } = await api()
+        .post(`/api/cooks/${id}/log`)
+        .send({ entries: [reading(2)] }));
+    }
+    expect((await hearing).flatMap(({ entries }) => entries).map(({ seq }) => seq)).toEqual([1, 2]);
+  });
+});
+
+describe('a practice cook', () => {
+  const begin = async (change: object = {}) =>
+    body<CookRecord>(
+      await api()
+        .post('/api/cooks')
+        .send({ id: randomUUID(), practice: { ...PRACTICE, ...change } })
+        .expect(201),
+    );
+
+  test('is read by its simulated probe once for each second, though two servers read it', async () => {
+    const { id } = await begin();
+    const heard = await followed(app, id, 0, (messages) => count(messages) >= 150);
+    await api().post(`/api/cooks/${id}/end`).expect(200);
+    const readings = heard.flatMap(({ entries }) => entries);
+    const seqs = readings.map(({ seq }) => seq);
+    expect(new Set(seqs).size).toBe(seqs.length);
+    expect(seqs).toEqual([...seqs].sort((a, b) => a - b));
+    // Cold, in a kitchen of 20 °C, and noisy.
+    const mean = readings.reduce((sum, { value }) => sum + (value ?? 0), 0) / readings.length;
+    expect(mean).toBeGreaterThan(19.7);
+    expect(mean).toBeLessThan(20.3);
+  });
+
+  test('changes its speed without a jump, and has a plate of its own', async () => {
+    const cook = await begin({ speed: 1 });
+    const faster = body<CookRecord>(
+      await api().put(`/api/cooks/${cook.id}/speed`).send({ speed: 20 }).expect(200),
+    );
+    const before = cook.clock.cookAt + (faster.clock.realAt - cook.clock.realAt);
+    expect(Math.abs(faster.clock.cookAt - before)).toBeLessThan(5);
+    expect(body(await api().get(`/api/cooks/${cook.id}/plate`).expect(200))).toEqual({
+      outcome: 'runs',
+    });
+    await api().post(`/api/cooks/${cook.id}/end`).expect(200);
+  });
+
+  test('is debriefed once, when it ends', async () => {
+    const cook = await begin({ fault: 'thermometer-low' });
+    const ended = body<CookRecord>(await api().post(`/api/cooks/${cook.id}/end`).expect(200));
+    expect(ended.debrief?.set).toBe('pours');
+    expect(ended.debrief?.lesson).toContain('3 °F');
+    const again = body<CookRecord>(await api().post(`/api/cooks/${cook.id}/end`).expect(200));
+    expect(again.endedAt).toBe(ended.endedAt);
+  });
+
+  test('is the only one with a speed and a plate', async () => {
+    const { id } = await cookOfBatch();
+    await api().put(`/api/cooks/${id}/speed`).send({ speed: 5 }).expect(400);
+    await api().get(`/api/cooks/${id}/plate`).expect(400);
+  });
+});
