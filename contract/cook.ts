@@ -7,7 +7,9 @@ import {
   type Entry,
   type EntryKind,
   type FaultId,
+  type PlateOutcome,
   type Practice,
+  type Senses,
 } from '@idle-kettle/core';
 import { Type } from 'class-transformer';
 import {
@@ -24,6 +26,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import type { KitchenClock } from './clock.ts';
+import type { Kitchen } from './kitchen.ts';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
 import type { PlanningKitchen } from './planInKitchen.ts';
 import type { Formula } from './settings.ts';
@@ -131,6 +134,9 @@ export class SpeedDto {
   speed!: number;
 }
 
+/** The kitchen of a cook, with how it likes to read its figures. */
+export type CookKitchen = PlanningKitchen & Pick<Kitchen, 'units' | 'temperature'>;
+
 /** A cook as the server answers with it. */
 export type CookRecord = {
   readonly id: string;
@@ -138,7 +144,7 @@ export type CookRecord = {
   readonly batchId: string | null;
   /** What is cooked and where, as they were when it was begun. */
   readonly formula: Formula;
-  readonly kitchen: PlanningKitchen;
+  readonly kitchen: CookKitchen;
   readonly practice: Practice | null;
   readonly clock: KitchenClock;
   readonly startedAt: string;
@@ -157,4 +163,12 @@ export type LiveMessage = {
   readonly entries: readonly LoggedEntry[];
   /** Where the log stands after them. */
   readonly position: number;
+};
+
+/** What is seen of a practice pot. */
+export type PotSight = Senses & {
+  /** ms on the kitchen’s clock. */
+  readonly at: number;
+  /** What a drop does on the cold plate. */
+  readonly plate: PlateOutcome;
 };

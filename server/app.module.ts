@@ -3,7 +3,7 @@ import { APP_GUARD } from '@nestjs/core';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { ServeStaticModule } from '@nestjs/serve-static';
 import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
-import { basename } from 'node:path';
+import { basename, dirname } from 'node:path';
 import type { ServerResponse } from 'node:http';
 import type { Config } from './config.ts';
 import { BatchesModule } from './batches/batches.module.ts';
@@ -17,9 +17,9 @@ import { PlanController } from './plan/plan.controller.ts';
 /** Requests that one address may make in ten seconds: far more than a kitchen needs. */
 const MOST_REQUESTS = 2000;
 
-/** Built assets carry a hash in their name and never change; the page itself is always asked for. */
+/** Built assets carry a hash in their name and never change; the page and its service worker are always asked for. */
 function cacheAssets(response: ServerResponse, path: string): void {
-  const forever = basename(path) !== 'index.html';
+  const forever = basename(dirname(path)) === 'assets';
   response.setHeader('Cache-Control', forever ? 'public, max-age=31536000, immutable' : 'no-cache');
 }
 

@@ -24,6 +24,18 @@ export const router = createBrowserRouter([
         }),
       },
       {
+        path: 'batches/:id/stove',
+        lazy: async () => ({ Component: (await import('./stove/BeginScreen.tsx')).BeginScreen }),
+      },
+      {
+        path: 'cooks/:id',
+        lazy: async () => ({ Component: (await import('./stove/StoveScreen.tsx')).StoveScreen }),
+      },
+      {
+        path: 'stove',
+        lazy: async () => ({ Component: (await import('./practice/StoveHome.tsx')).StoveHome }),
+      },
+      {
         path: 'cards',
         lazy: async () => ({
           Component: (await import('./cards/CardsScreen.tsx')).CardsScreen,

@@ -1,10 +1,36 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+/** The largest file that a browser keeps for the time without a server: the run sheet’s PDF maker. */
+const LARGEST_KEPT = 4_000_000;
 
 export default defineConfig({
   root: import.meta.dirname,
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    // Pages open without a server too, so that a reload at the stove does not lose sight of the pot.
+    VitePWA({
+      injectRegister: 'script-defer',
+      registerType: 'autoUpdate',
+      manifest: {
+        name: 'Idle Kettle',
+        short_name: 'Idle Kettle',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#f5f1e6',
+        theme_color: '#1d3f4f',
+        icons: [{ src: '/kettle.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        navigateFallbackDenylist: [/^\/api\//],
+        maximumFileSizeToCacheInBytes: LARGEST_KEPT,
+      },
+    }),
+  ],
   resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
   build: { outDir: 'dist', emptyOutDir: true, sourcemap: false },
   server: { proxy: { '/api': `http://127.0.0.1:${process.env['KETTLE_PORT'] ?? 4780}` } },

@@ -157,7 +157,7 @@ export function debriefOf(
   };
 }
 
-/** The longest time on the heat without a stir, minutes. */
+/** The longest time on the heat without a stir, once there is sugar to scorch, minutes. */
 function longestGapMin(events: readonly Entry[], litAt: number, offAt: number): number {
   const stirs = events
     .filter(
@@ -167,6 +167,7 @@ function longestGapMin(events: readonly Entry[], litAt: number, offAt: number): 
         at < offAt,
     )
     .map(({ at }) => at);
-  const times = [litAt, ...stirs, offAt];
+  const from = events.find(({ kind }) => kind === 'added')?.at ?? litAt;
+  const times = [from, ...stirs.filter((at) => at > from), Math.max(from, offAt)];
   return Math.max(...times.slice(1).map((at, i) => (at - (times[i] as number)) / 60_000));
 }

@@ -3,3 +3,4 @@ export * from './kettle.ts';
 export * from './practice.ts';
 export * from './obedient.ts';
 export * from './debrief.ts';
+export * from './senses.ts';

@@ -4,7 +4,7 @@ import { massOf, solublesPctOf } from '../formula/index.ts';
 import { commonPractice, constant, type Spread } from '../quantity/index.ts';
 import { cookAs, firstAs, momentAt, type Belief } from './belief.ts';
 import { pastStages, stagesAhead } from './course.ts';
-import { standingEvents, type Entry } from './entry.ts';
+import { isReading, standing, type Entry } from './entry.ts';
 import { fitBelief, type Fitted } from './fit.ts';
 import { momentsOf, progressOf, type Moment, type Progress } from './progress.ts';
 import { binned, median, type Bin } from './readings.ts';
@@ -44,6 +44,8 @@ const FRESH_MS = 20_000;
 export const AHEAD_SD = constant(0.04, '1', commonPractice('judgement'));
 /** The first readings tell how warm the pot is when it is lit, ms. */
 const FIRST_READINGS_MS = 15_000;
+/** A probe out of boiling water is cold again after this long, ms. */
+const COOLS_MS = 120_000;
 /** How many pots are imagined for the ranges. */
 const DRAWS = 32;
 /** Below boiling water by less than this, the pot is at the boil; K. */
@@ -91,12 +93,16 @@ export type Knowledge = { readonly calibrated: boolean };
 /** The pot at `nowMs`: readings, weighings and what went in, held against the simulation of this cook. */
 export function estimate(
   of: Sheet,
-  entries: readonly Entry[],
+  log: readonly Entry[],
   nowMs: number,
   { calibrated }: Knowledge,
 ): Estimate {
-  const moments = momentsOf(of, standingEvents(entries));
-  const sheet = startingAs(of, entries, moments.at(-1)?.progress.litAt ?? null);
+  const entries = standing(log);
+  const moments = momentsOf(
+    of,
+    entries.filter((entry) => !isReading(entry)),
+  );
+  const sheet = startingAs(of, entries, moments);
   const progress = moments.at(-1)?.progress ?? progressOf(sheet, []);
   const { litAt } = progress;
   const until = Math.min(nowMs, progress.readyAt ?? Infinity);
@@ -142,19 +148,26 @@ export function estimate(
   };
 }
 
-/** The sheet with the pot as warm as the thermometer showed when it was lit. */
-function startingAs(sheet: Sheet, entries: readonly Entry[], litAt: number | null): Sheet {
+/** The sheet with the pot as warm as the thermometer showed when it was lit; a probe still warm from boiling water tells nothing. */
+function startingAs(sheet: Sheet, entries: readonly Entry[], moments: readonly Moment[]): Sheet {
+  const litAt = moments.at(-1)?.progress.litAt ?? null;
+  const { setting, offsetC } = sheet;
+  const startingAt = (startTempC: number): Sheet => ({
+    ...sheet,
+    setting: { ...setting, startTempC },
+  });
+  const assumed = startingAt(setting.startTempC + offsetC);
+  if (litAt === null) return assumed;
+  const warm = moments.some(
+    ({ event: { kind, at } }) =>
+      (kind === 'water-boils' || kind === 'in-water') && at <= litAt && litAt - at < COOLS_MS,
+  );
   const first = entries.flatMap(({ kind, at, value }) =>
-    kind === 'temperature' &&
-    value !== null &&
-    litAt !== null &&
-    Math.abs(at - litAt) < FIRST_READINGS_MS
+    kind === 'temperature' && value !== null && Math.abs(at - litAt) < FIRST_READINGS_MS
       ? [value]
       : [],
   );
-  const { setting, offsetC } = sheet;
-  const startTempC = first.length > 0 ? median(first) : setting.startTempC + offsetC;
-  return { ...sheet, setting: { ...setting, startTempC } };
+  return warm || first.length === 0 ? assumed : startingAt(median(first));
 }
 
 const unfitted = (sd: Belief): Fitted => ({
@@ -217,6 +230,8 @@ function isQuiet(moments: readonly Moment[], at: number): boolean {
 }
 
 const DISTURBS: ReadonlySet<string> = new Set([
+  'in-water',
+  'water-boils',
   'added',
   'stirred',
   'skimmed',

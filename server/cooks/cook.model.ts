@@ -1,4 +1,4 @@
-import type { Formula, KitchenClock, PlanningKitchen } from '@idle-kettle/contract';
+import type { CookKitchen, Formula, KitchenClock } from '@idle-kettle/contract';
 import type { Debrief, Practice } from '@idle-kettle/core';
 import {
   AllowNull,
@@ -35,7 +35,7 @@ export class CookModel extends Model {
 
   @AllowNull(false)
   @Column(DataType.JSONB)
-  declare kitchen: PlanningKitchen;
+  declare kitchen: CookKitchen;
 
   @Column(DataType.JSONB)
   declare practice: Practice | null;

@@ -5,8 +5,9 @@ import {
   type CookRecord,
   type EntryDto,
   type LiveMessage,
+  type PotSight,
 } from '@idle-kettle/contract';
-import type { Entry, PlateOutcome } from '@idle-kettle/core';
+import type { Entry } from '@idle-kettle/core';
 import {
   Body,
   Controller,
@@ -28,7 +29,7 @@ import { NotFound } from '../problem/errors.ts';
 import { CookLogService } from './cookLog.service.ts';
 import { CooksService } from './cooks.service.ts';
 import { LiveViewService } from './liveView.service.ts';
-import { PlateService } from './plate.service.ts';
+import { PotService } from './pot.service.ts';
 
 const CookId = new ParseUUIDPipe({
   exceptionFactory: () => new NotFound('There is no such cook.'),
@@ -56,7 +57,7 @@ export class CooksController {
     private readonly cooks: CooksService,
     private readonly log: CookLogService,
     private readonly live: LiveViewService,
-    private readonly plates: PlateService,
+    private readonly pots: PotService,
   ) {}
 
   @Get()
@@ -92,10 +93,10 @@ export class CooksController {
     return this.cooks.end(id);
   }
 
-  @Get(':id/plate')
-  @ApiOperation({ summary: 'What a drop of a practice cook does on a cold plate at this moment' })
-  async plate(@Param('id', CookId) id: string): Promise<{ readonly outcome: PlateOutcome }> {
-    return { outcome: await this.plates.drop(await this.cooks.find(id)) };
+  @Get(':id/pot')
+  @ApiOperation({ summary: 'What is seen of a practice pot at this moment' })
+  async look(@Param('id', CookId) id: string): Promise<PotSight> {
+    return this.pots.look(await this.cooks.find(id));
   }
 
   @Get(':id/log')

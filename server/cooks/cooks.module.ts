@@ -11,7 +11,7 @@ import { CooksController } from './cooks.controller.ts';
 import { CooksService } from './cooks.service.ts';
 import { DeviceRunner } from './deviceRunner.service.ts';
 import { LiveViewService } from './liveView.service.ts';
-import { PlateService } from './plate.service.ts';
+import { PotService } from './pot.service.ts';
 
 @Module({
   imports: [
@@ -22,6 +22,6 @@ import { PlateService } from './plate.service.ts';
     LiveModule,
   ],
   controllers: [CooksController],
-  providers: [CooksService, CookLogService, LiveViewService, PlateService, DeviceRunner],
+  providers: [CooksService, CookLogService, LiveViewService, PotService, DeviceRunner],
 })
 export class CooksModule {}

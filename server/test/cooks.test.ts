@@ -79,7 +79,7 @@ async function followed(
   let text = '';
   const decoder = new TextDecoder();
   for await (const chunk of response.body ?? []) {
-    text += decoder.decode(chunk as Uint8Array, { stream: true });
+    text += decoder.decode(chunk, { stream: true });
     const whole = text.split('\n\n');
     text = whole.pop() ?? '';
     for (const message of whole) {
@@ -240,15 +240,16 @@ describe('a practice cook', () => {
     expect(mean).toBeLessThan(20.3);
   });
 
-  test('changes its speed without a jump, and has a plate of its own', async () => {
+  test('changes its speed without a jump, and can be looked into', async () => {
     const cook = await begin({ speed: 1 });
     const faster = body<CookRecord>(
       await api().put(`/api/cooks/${cook.id}/speed`).send({ speed: 20 }).expect(200),
     );
     const before = cook.clock.cookAt + (faster.clock.realAt - cook.clock.realAt);
     expect(Math.abs(faster.clock.cookAt - before)).toBeLessThan(5);
-    expect(body(await api().get(`/api/cooks/${cook.id}/plate`).expect(200))).toEqual({
-      outcome: 'runs',
+    expect(body(await api().get(`/api/cooks/${cook.id}/pot`).expect(200))).toMatchObject({
+      surface: 'still',
+      plate: 'runs',
     });
     await api().post(`/api/cooks/${cook.id}/end`).expect(200);
   });
@@ -262,9 +263,9 @@ describe('a practice cook', () => {
     expect(again.endedAt).toBe(ended.endedAt);
   });
 
-  test('is the only one with a speed and a plate', async () => {
+  test('is the only one with a speed and a pot to look into', async () => {
     const { id } = await cookOfBatch();
     await api().put(`/api/cooks/${id}/speed`).send({ speed: 5 }).expect(400);
-    await api().get(`/api/cooks/${id}/plate`).expect(400);
+    await api().get(`/api/cooks/${id}/pot`).expect(400);
   });
 });

@@ -7,7 +7,7 @@ import {
   METHODS,
   type Plan,
 } from '@idle-kettle/core';
-import { ClipboardList } from 'lucide-react';
+import { ClipboardList, CookingPot } from 'lucide-react';
 import { Link } from 'react-router';
 import { TemperatureStrip } from '../drawings/TemperatureStrip.tsx';
 import { SET_IN_WORDS, SetFigure } from './SetFigure.tsx';
@@ -216,9 +216,14 @@ export function BatchLabel(props: Props) {
             {rough ? 'Working out the ranges' : <span className="sr-only">{inShort(plan)}</span>}
           </span>
           {batchId !== null && (
-            <Link to={`/batches/${batchId}/prepare`} className="btn btn-primary">
-              <ClipboardList aria-hidden className="size-5" /> Prepare it
-            </Link>
+            <span className="flex flex-wrap gap-2">
+              <Link to={`/batches/${batchId}/prepare`} className="btn btn-primary">
+                <ClipboardList aria-hidden className="size-5" /> Prepare it
+              </Link>
+              <Link to={`/batches/${batchId}/stove`} className="btn btn-outline">
+                <CookingPot aria-hidden className="size-5" /> Stove
+              </Link>
+            </span>
           )}
         </p>
       )}

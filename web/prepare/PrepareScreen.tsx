@@ -1,6 +1,6 @@
 import type { Batch, Kitchen } from '@idle-kettle/contract';
 import { formatGrams, formatMass, METHODS, prepareOf, type Plan } from '@idle-kettle/core';
-import { FileText, Printer } from 'lucide-react';
+import { CookingPot, FileText, Printer } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useBatch, useSaveBatch } from '../api/batches.ts';
@@ -98,6 +98,9 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
           >
             <FileText aria-hidden className="size-5" /> PDF
           </button>
+          <Link className="btn btn-primary" to={`/batches/${batch.id}/stove`}>
+            <CookingPot aria-hidden className="size-5" /> To the stove
+          </Link>
         </div>
       </header>
       {save.error && (

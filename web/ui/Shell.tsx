@@ -1,9 +1,10 @@
-import { BookOpenText, House, NotebookTabs } from 'lucide-react';
+import { BookOpenText, CookingPot, House, NotebookTabs } from 'lucide-react';
 import { NavLink, Outlet, ScrollRestoration } from 'react-router';
 import { KettleMark } from './KettleMark.tsx';
 
 const PLACES = [
   { to: '/', text: 'Batches', icon: BookOpenText },
+  { to: '/stove', text: 'Stove', icon: CookingPot },
   { to: '/cards', text: 'Cards', icon: NotebookTabs },
   { to: '/kitchen', text: 'Kitchen', icon: House },
 ];

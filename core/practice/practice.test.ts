@@ -1,0 +1,323 @@
+import { massOf } from '../formula/index.ts';
+import { pressureAtAltitudePa, saturationTemperatureC } from '../ambient/index.ts';
+import {
+  AS_PLANNED,
+  estimate,
+  sheetOf,
+  waterReading,
+  type Entry,
+  type Estimate,
+  type Sheet,
+} from '../stove/index.ts';
+import { request } from '../test/planned.ts';
+import {
+  COOK_SOURCE,
+  debriefOf,
+  drawnTruth,
+  obedientCook,
+  platesAt,
+  readingsOf,
+  sensesAt,
+  toldRequest,
+  trueSheet,
+  truthAt,
+  USUAL_PROBE,
+  type Practice,
+} from './index.ts';
+
+const DAMSON = request({ lines: ['2 kg crushed damsons', '1.4 kg sugar'], altitudeM: 1524 });
+const MIN = 60_000;
+
+const practice = (change: Partial<Practice> = {}): Practice => ({
+  seed: 3,
+  fault: 'none',
+  probe: USUAL_PROBE,
+  scale: false,
+  ...change,
+});
+const sure = (sheet: Sheet | null): Sheet => {
+  if (sheet === null) throw new Error('There is no sheet');
+  return sheet;
+};
+const at = (events: readonly Entry[], kind: Entry['kind']): number =>
+  events.find((event) => event.kind === kind)?.at ?? NaN;
+
+/** The obedient cook of a practice, and what is estimated of it at a share of the way to the stop. */
+function known(
+  of: Practice,
+  share: number,
+  waterBoilsC: number | null,
+): {
+  readonly estimate: Estimate;
+  readonly leftMin: number;
+  readonly real: Sheet;
+} {
+  const real = sure(trueSheet(DAMSON, of));
+  const told = sure(sheetOf(toldRequest(DAMSON, of), waterBoilsC));
+  const events = obedientCook(real, of, 0);
+  const stop = at(events, 'off-heat');
+  const now = stop * share;
+  const done = events.filter((event) => event.at <= now);
+  const readings = readingsOf(real, of, done, 0, 0, Math.floor(now / 1000));
+  return {
+    estimate: estimate(told, [...done, ...readings], now, { calibrated: waterBoilsC !== null }),
+    leftMin: (stop - now) / MIN,
+    real,
+  };
+}
+
+describe('the simulated pot', () => {
+  const real = sure(trueSheet(DAMSON, practice()));
+  const events = obedientCook(real, practice(), 0);
+  const stop = at(events, 'off-heat');
+
+  test('stands at its target when an obedient cook takes it off', () => {
+    const truth = truthAt(real, practice(), events, stop);
+    expect(truth.solublesPct).toBeCloseTo(real.targetPct, 1);
+    expect(Math.abs(truth.tempC - real.stopC)).toBeLessThan(0.5);
+  });
+
+  test('loses nothing but steam, and only while it is hot', () => {
+    const cold = truthAt(real, practice(), [], 5 * MIN);
+    expect(cold.massG).toBeCloseTo(massOf(real.first), 0);
+    const done = truthAt(real, practice(), events, stop);
+    const later = truthAt(real, practice(), events, stop + 60 * MIN);
+    expect(later.massG).toBeLessThan(done.massG);
+    expect(later.massG).toBeGreaterThan(0.97 * done.massG);
+    expect(later.tempC).toBeLessThan(done.tempC - 10);
+  });
+
+  test('is another pot for another seed, and the same for the same', () => {
+    expect(drawnTruth(3)).toEqual(drawnTruth(3));
+    const flames = Array.from({ length: 200 }, (_, seed) => drawnTruth(seed + 1)[0]);
+    // Even over a quarter either way: a mean near 0, and a standard deviation of 0.25 / √3.
+    const mean = flames.reduce((sum, flame) => sum + flame, 0) / flames.length;
+    const sd = Math.sqrt(flames.reduce((sum, flame) => sum + flame ** 2, 0) / flames.length);
+    expect(Math.abs(mean)).toBeLessThan(0.03);
+    expect(sd).toBeGreaterThan(0.12);
+    expect(sd).toBeLessThan(0.17);
+  });
+
+  test('rolls only some time after its first bubbles, and feels gritty until the sugar has had its time', () => {
+    const added = at(events, 'added');
+    expect(sensesAt(real, practice(), events, added + MIN)).toMatchObject({ grit: true });
+    expect(sensesAt(real, practice(), events, added + 5 * MIN).grit).toBe(false);
+    expect(sensesAt(real, practice(), events, stop - MIN).surface).toBe('rolling');
+    expect(sensesAt(real, practice(), events, stop + MIN).surface).not.toBe('rolling');
+  });
+});
+
+describe('its devices', () => {
+  const of = practice({ probe: { ...USUAL_PROBE, offsetC: 1.5 }, scale: true });
+  const real = sure(trueSheet(DAMSON, of));
+  const events = obedientCook(real, of, 0);
+
+  test('say the same of a second whoever asks, in one go or in many', () => {
+    const whole = readingsOf(real, of, events, 0, 0, 600);
+    const parts = [0, 200, 400].flatMap((from) =>
+      readingsOf(real, of, events, 0, from, from + 200),
+    );
+    const values = (entries: readonly Entry[]) => entries.map(({ seq, value }) => [seq, value]);
+    expect(parts.length).toBe(whole.length);
+    for (const [index, [seq, value]] of values(parts).entries()) {
+      expect(seq).toBe(whole[index]?.seq);
+      expect(Math.abs((value ?? 0) - (whole[index]?.value ?? 0))).toBeLessThan(0.2);
+    }
+  });
+
+  test('err as they are told to: off, noisy, and silent for a share of the time', () => {
+    const cold = readingsOf(real, of, [], 0, 0, 6000).filter(({ kind }) => kind === 'temperature');
+    const values = cold.map(({ value }) => value ?? 0);
+    const mean = values.reduce((sum, value) => sum + value, 0) / values.length;
+    const sd = Math.sqrt(
+      values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / values.length,
+    );
+    expect(mean).toBeCloseTo(21.5, 1);
+    expect(sd).toBeGreaterThan(0.22);
+    expect(sd).toBeLessThan(0.28);
+    expect(cold.length / 6000).toBeGreaterThan(0.93);
+    expect(cold.length / 6000).toBeLessThan(0.995);
+  });
+
+  test('show boiling water as the saturation line of the place says, and what they add to it', () => {
+    const dipped: Entry = {
+      source: COOK_SOURCE,
+      seq: 1,
+      at: 10_000,
+      kind: 'in-water',
+      value: null,
+      text: null,
+    };
+    const readings = readingsOf(real, of, [dipped], 0, 0, 130);
+    const still = waterReading([dipped, ...readings], 10_000, 129_000);
+    // IAPWS-IF97 saturation at the ISA pressure of 1524 m: 94.95 °C.
+    const boils = saturationTemperatureC(pressureAtAltitudePa(1524));
+    expect(boils).toBeCloseTo(94.95, 1);
+    expect(still?.steady).toBe(true);
+    expect(still?.shownC).toBeGreaterThan(boils + 1.4);
+    expect(still?.shownC).toBeLessThan(boils + 1.6);
+    expect(waterReading([dipped, ...readings], 10_000, 30_000)?.steady).toBe(false);
+  });
+});
+
+describe('the estimator', () => {
+  const shown = (of: Practice): number =>
+    sure(trueSheet(DAMSON, of)).waterBoilsC + of.probe.offsetC;
+
+  test.each([1, 2, 3, 4, 5, 6])('knows at half time how long pot %i will take', (seed) => {
+    const of = practice({ seed, probe: { ...USUAL_PROBE, offsetC: 1.5 } });
+    const { estimate: now, leftMin } = known(of, 0.5, shown(of));
+    expect(now.doubt).toBeNull();
+    const left = now.minutesLeft;
+    expect(Math.abs((left?.p50 ?? 0) / leftMin - 1)).toBeLessThan(0.1);
+    expect(left?.p10).toBeLessThan(leftMin * 1.1);
+    expect(left?.p90).toBeGreaterThan(leftMin * 0.9);
+  });
+
+  test('learns the flame of this burner', () => {
+    const of = practice({ seed: 2 });
+    const { estimate: now, real } = known(of, 0.6, shown(of));
+    const truth = real.setting.netPowerW * Math.exp(drawnTruth(2)[0]);
+    expect(Math.abs(now.powerW.p50 / truth - 1)).toBeLessThan(0.1);
+    expect(Math.abs(real.setting.netPowerW / truth - 1)).toBeGreaterThan(0.1);
+  });
+
+  test('narrows its range as the cook goes on', () => {
+    const of = practice({ seed: 4 });
+    const width = ({ estimate: { solublesPct } }: ReturnType<typeof known>) =>
+      solublesPct.p90 - solublesPct.p10;
+    expect(width(known(of, 0.9, shown(of)))).toBeLessThan(width(known(of, 0.25, shown(of))));
+  });
+
+  test('takes a weighing for what it is: solids without any thermometer', () => {
+    const of = practice({ seed: 2 });
+    const real = sure(trueSheet(DAMSON, of));
+    const told = sure(sheetOf(toldRequest(DAMSON, of)));
+    const events = obedientCook(real, of, 0);
+    const now = 0.8 * at(events, 'off-heat');
+    const done = events.filter((event) => event.at <= now);
+    const truth = truthAt(real, of, events, now);
+    const weighing: Entry = {
+      source: 'scale',
+      seq: 1,
+      at: now,
+      kind: 'weight',
+      value: truth.massG,
+      text: null,
+    };
+    const off = ({ solublesPct }: Estimate) => Math.abs(solublesPct.p50 - truth.solublesPct);
+    const blind = estimate(told, done, now, { calibrated: true });
+    const weighed = estimate(told, [...done, weighing], now, { calibrated: true });
+    expect(weighed.massG.p50 / truth.massG).toBeCloseTo(1, 2);
+    expect(off(weighed)).toBeLessThan(off(blind));
+    expect(blind.doubt).toBe('no probe');
+  });
+
+  test('says why it cannot tell', () => {
+    const of = practice();
+    const real = sure(trueSheet(DAMSON, of));
+    const told = sure(sheetOf(DAMSON));
+    const events = obedientCook(real, of, 0);
+    const doubtAt = (now: number, more: readonly Entry[] = []) => {
+      const done = [...events.filter((event) => event.at <= now), ...more];
+      const readings = readingsOf(real, of, done, 0, 0, Math.floor(now / 1000));
+      return estimate(told, [...done, ...readings], now, { calibrated: false }).doubt;
+    };
+    const event = (kind: Entry['kind'], when: number): Entry => ({
+      source: 'hand',
+      seq: 1,
+      at: when,
+      kind,
+      value: null,
+      text: null,
+    });
+    expect(doubtAt(-MIN)).toBe('not lit');
+    expect(doubtAt(5 * MIN)).toBe('below the boil');
+    expect(doubtAt(25 * MIN)).toBeNull();
+    expect(doubtAt(25 * MIN, [event('stirred', 25 * MIN - 5000)])).toBe('settling');
+    expect(doubtAt(25 * MIN, [event('probe-out', 24 * MIN)])).toBe('probe out');
+    expect(doubtAt(at(events, 'off-heat') + 2 * MIN)).toBe('off the heat');
+  });
+
+  test('counts sugar as it went in, not as it was planned', () => {
+    const of = practice();
+    const real = sure(trueSheet(DAMSON, of));
+    const told = sure(sheetOf(DAMSON));
+    const events = obedientCook(real, of, 0);
+    const now = 14 * MIN;
+    const half = events.map((event) =>
+      event.text === AS_PLANNED ? { ...event, value: 700 } : event,
+    );
+    const mass = (log: readonly Entry[]) =>
+      estimate(
+        told,
+        log.filter((event) => event.at <= now),
+        now,
+        { calibrated: true },
+      ).massG.p50;
+    expect(mass(events) - mass(half)).toBeCloseTo(700, -1);
+  });
+});
+
+describe('the debrief', () => {
+  const cookWith = (change: Partial<Practice>) => {
+    const of = practice(change);
+    const real = sure(trueSheet(DAMSON, of));
+    return { of, real, events: obedientCook(real, of, 0) };
+  };
+
+  test('an obedient cook that reads water and stirs has a full score', () => {
+    const { of, real, events } = cookWith({ fault: 'none' });
+    const more = [
+      { kind: 'water-boils', when: -MIN },
+      ...Array.from({ length: 8 }, (_, i) => ({ kind: 'stirred', when: (14 + 4 * i) * MIN })),
+    ].map(({ kind, when }, index): Entry => ({
+      source: 'hand',
+      seq: index + 1,
+      at: when,
+      kind: kind as Entry['kind'],
+      value: null,
+      text: null,
+    }));
+    const debrief = debriefOf(real, of, [...events, ...more], at(events, 'ready'));
+    expect(debrief.missed).toEqual([]);
+    expect(debrief.score).toBeGreaterThanOrEqual(98);
+    const lazy = debriefOf(real, of, events, at(events, 'ready'));
+    expect(lazy.missed).toHaveLength(2);
+    expect(lazy.score).toBeLessThan(debrief.score);
+  });
+
+  test('a sea-level stop at 1600 m is boiled far too long', () => {
+    const { of, real, events } = cookWith({ fault: 'high-kitchen' });
+    const told = sure(sheetOf(toldRequest(DAMSON, of)));
+    expect(told.stopC - real.stopC).toBeGreaterThan(4.5);
+    const stop = at(events, 'off-heat');
+    const late = events.map((event) =>
+      event.at >= stop ? { ...event, at: event.at + 12 * MIN } : event,
+    );
+    const debrief = debriefOf(real, of, late, at(late, 'ready'));
+    expect(debrief.solublesPct).toBeGreaterThan(debrief.targetPct + 5);
+    expect(debrief.missed.join(' ')).toContain('boiled on');
+  });
+
+  test('over-ripe fruit sets worse at the same stop, and the plate shows it', () => {
+    const RIPE = request({ lines: ['2 kg crushed strawberries', '1.6 kg sugar'] });
+    const plate = (fault: Practice['fault']) => {
+      const of = practice({ fault });
+      const real = sure(trueSheet(RIPE, of));
+      const events = obedientCook(real, of, 0);
+      return platesAt(real, of, events, at(events, 'off-heat'));
+    };
+    expect(plate('ripe-fruit')).toBe('runs');
+  });
+
+  test('a double batch takes longer and wears more pectin', () => {
+    const one = cookWith({ fault: 'none' });
+    const two = cookWith({ fault: 'double-batch' });
+    const stop = ({ events }: typeof one) => at(events, 'off-heat');
+    expect(stop(two)).toBeGreaterThan(1.5 * stop(one));
+    const left = ({ real, of, events }: typeof one) =>
+      truthAt(real, of, events, at(events, 'off-heat')).pectinLeft;
+    expect(left(two)).toBeLessThan(left(one) - 0.05);
+  });
+});

@@ -1,0 +1,41 @@
+import type { CookDto, CookRecord, PotSight } from '@idle-kettle/contract';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { request } from './request.ts';
+
+const LIST = ['cooks'];
+/** Between two looks into a practice pot, ms. */
+const LOOK_MS = 700;
+
+export const useCooks = () =>
+  useQuery({ queryKey: LIST, queryFn: () => request<CookRecord[]>('/cooks') });
+
+export function useBeginCook() {
+  const queries = useQueryClient();
+  return useMutation<CookRecord, Error, Omit<CookDto, 'id'>>({
+    mutationFn: (cook) => request('/cooks', 'POST', { ...cook, id: crypto.randomUUID() }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: LIST }),
+  });
+}
+
+export function useEndCook(id: string) {
+  const queries = useQueryClient();
+  return useMutation<CookRecord, Error, void>({
+    mutationFn: () => request(`/cooks/${id}/end`, 'POST'),
+    onSuccess: () => queries.invalidateQueries({ queryKey: LIST }),
+  });
+}
+
+export const useSpeed = (id: string) =>
+  useMutation<CookRecord, Error, number>({
+    mutationFn: (speed) => request(`/cooks/${id}/speed`, 'PUT', { speed }),
+  });
+
+/** What is seen of a practice pot; asked for again and again while `on`. */
+export const usePotSight = (id: string, on: boolean) =>
+  useQuery({
+    queryKey: ['pot', id],
+    queryFn: () => request<PotSight>(`/cooks/${id}/pot`),
+    enabled: on,
+    refetchInterval: LOOK_MS,
+    staleTime: 0,
+  });

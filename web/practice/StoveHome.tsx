@@ -1,0 +1,200 @@
+import { FASTEST, type CookRecord } from '@idle-kettle/contract';
+import { FAULT_IDS, FAULTS, type FaultId } from '@idle-kettle/core';
+import { format } from 'date-fns';
+import { Flame } from 'lucide-react';
+import { useState, type FormEvent } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { useBeginCook, useCooks } from '../api/cooks.ts';
+import { sayError } from '../api/request.ts';
+import { NotFetched } from '../ui/Broken.tsx';
+import { Loading } from '../ui/Loading.tsx';
+import { PRACTICE_BATCHES } from './practiceFruits.ts';
+
+/** `/stove`: what is on the stove, and the practice kettle with its scores. */
+export function StoveHome() {
+  const cooks = useCooks();
+  if (cooks.error && !cooks.data)
+    return <NotFetched error={cooks.error} again={() => void cooks.refetch()} />;
+  if (!cooks.data) return <Loading what="the stove" />;
+  const on = cooks.data.filter(({ endedAt }) => endedAt === null);
+  const over = cooks.data.filter(({ debrief }) => debrief !== null);
+  return (
+    <div className="grid items-start gap-8 lg:grid-cols-2">
+      <section aria-label="On the stove">
+        <h1 className="mb-2 text-2xl font-bold text-primary">On the stove</h1>
+        {on.length === 0 ? (
+          <p className="text-lg">
+            Nothing. A batch is set on the stove from its{' '}
+            <Link to="/" className="link">
+              page
+            </Link>
+            .
+          </p>
+        ) : (
+          <ul className="flex flex-col gap-2">
+            {on.map((cook) => (
+              <li key={cook.id}>
+                <Link
+                  to={`/cooks/${cook.id}`}
+                  className="btn btn-primary h-auto min-h-14 w-full justify-start gap-3 text-lg"
+                >
+                  <Flame aria-hidden className="size-6" />
+                  <span className="grow text-left">
+                    {cook.name}
+                    {cook.practice ? ' (practice)' : ''}
+                  </span>
+                  <span className="font-normal">
+                    since {format(new Date(cook.startedAt), 'd MMM HH:mm')}
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        )}
+        {over.length > 0 && <Scores cooks={over} />}
+      </section>
+      <PracticeForm />
+    </div>
+  );
+}
+
+const Scores = ({ cooks }: { cooks: readonly CookRecord[] }) => (
+  <section aria-label="Practice so far" className="mt-6">
+    <h2 className="mb-1 text-lg font-bold text-secondary">Practice so far</h2>
+    <table className="table">
+      <thead>
+        <tr>
+          <th scope="col">When</th>
+          <th scope="col">What</th>
+          <th scope="col" className="text-right">
+            Points
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {cooks.map((cook) => (
+          <tr key={cook.id}>
+            <td className="whitespace-nowrap">{format(new Date(cook.startedAt), 'd MMM HH:mm')}</td>
+            <td>
+              <Link to={`/cooks/${cook.id}`} className="link">
+                {cook.name}
+              </Link>
+              , {FAULTS[cook.practice?.fault ?? 'none'].name.toLowerCase()}
+            </td>
+            <td className="text-right font-bold tabular-nums">{cook.debrief?.score}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  </section>
+);
+
+const SPEEDS = [1, 5, 20, FASTEST];
+const MOST_SEED = 1_000_000;
+
+function PracticeForm() {
+  const begin = useBeginCook();
+  const navigate = useNavigate();
+  const [batch, setBatch] = useState(0);
+  const [fault, setFault] = useState<FaultId | 'any'>('any');
+  const [speed, setSpeed] = useState(20);
+  const [scale, setScale] = useState(false);
+  const [seed, setSeed] = useState(() => 1 + Math.floor(Math.random() * MOST_SEED));
+
+  function onSubmit(event: FormEvent) {
+    event.preventDefault();
+    const { name, lines } = PRACTICE_BATCHES[batch] ?? PRACTICE_BATCHES[0];
+    const chosen = fault === 'any' ? (FAULT_IDS[seed % FAULT_IDS.length] ?? 'none') : fault;
+    begin.mutate(
+      { practice: { name, lines: [...lines], fault: chosen, seed, speed, scale } },
+      { onSuccess: ({ id }) => void navigate(`/cooks/${id}`) },
+    );
+  }
+
+  return (
+    <section
+      aria-label="Practice kettle"
+      className="rounded-box border-2 border-base-300 bg-base-100 p-5"
+    >
+      <h2 className="text-2xl font-bold text-primary">Practice kettle</h2>
+      <p className="mb-3 text-lg">
+        A simulated pot, burner and thermometer, faster than life. Run the heat, add, test, stop;
+        then see the jar you would have had, what told you, and what you missed.
+      </p>
+      <form onSubmit={onSubmit} className="flex flex-col gap-3">
+        <label className="flex flex-col">
+          Batch
+          <select
+            className="select w-full"
+            value={batch}
+            onChange={({ target }) => setBatch(Number(target.value))}
+          >
+            {PRACTICE_BATCHES.map(({ name }, index) => (
+              <option key={name} value={index}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex flex-col">
+          What may be wrong
+          <select
+            className="select w-full"
+            value={fault}
+            onChange={({ target }) => setFault(target.value as FaultId | 'any')}
+          >
+            <option value="any">Anything; find out</option>
+            {FAULT_IDS.map((id) => (
+              <option key={id} value={id}>
+                {FAULTS[id].name}
+              </option>
+            ))}
+          </select>
+        </label>
+        {fault !== 'any' && <p className="opacity-80">{FAULTS[fault].told}</p>}
+        <fieldset className="flex flex-wrap items-center gap-2">
+          <legend>How fast</legend>
+          {SPEEDS.map((times) => (
+            <button
+              key={times}
+              type="button"
+              aria-pressed={speed === times}
+              onClick={() => setSpeed(times)}
+              className="btn aria-pressed:btn-primary"
+            >
+              {times}×
+            </button>
+          ))}
+        </fieldset>
+        <label className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={scale}
+            onChange={({ target }) => setScale(target.checked)}
+          />
+          The pot stands on a scale
+        </label>
+        <label className="flex flex-col">
+          Seed: the same number is the same pot again
+          <input
+            type="number"
+            min={1}
+            max={MOST_SEED}
+            className="input w-40"
+            value={seed}
+            onChange={({ target }) => setSeed(Math.max(1, Math.round(target.valueAsNumber || 1)))}
+          />
+        </label>
+        {begin.error && (
+          <p role="alert" className="text-error">
+            {sayError(begin.error)}
+          </p>
+        )}
+        <button type="submit" className="btn btn-primary btn-lg" disabled={begin.isPending}>
+          Set it on the stove
+        </button>
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,161 @@
+import type { Entry, Estimate, TemperatureScale } from '@idle-kettle/core';
+import {
+  Chart,
+  Filler,
+  LinearScale,
+  LineElement,
+  PointElement,
+  Tooltip,
+  type ChartDataset,
+} from 'chart.js';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { Line } from 'react-chartjs-2';
+import { inScale } from './scale.ts';
+
+Chart.register(LinearScale, LineElement, PointElement, Filler, Tooltip);
+
+type Props = {
+  readonly readings: readonly Entry[];
+  readonly known: Estimate | null;
+  readonly litAt: number | null;
+  readonly stopC: number;
+  readonly waterBoilsC: number;
+  readonly scale: TemperatureScale;
+};
+
+/** More points than this are thinned for the drawing. */
+const MOST_POINTS = 300;
+
+type Point = { x: number; y: number };
+
+/** Temperature against minutes: the readings, what is expected with its band, the stop, and boiling water. */
+export function Curve({ readings, known, litAt, stopC, waterBoilsC, scale }: Props) {
+  const box = useRef<HTMLDivElement>(null);
+  const [ink, setInk] = useState<Ink | null>(null);
+  useEffect(() => {
+    if (box.current) setInk(inkOf(box.current));
+  }, []);
+
+  const shown = useMemo((): Point[] => {
+    if (litAt === null) return [];
+    const after = readings.filter(({ at }) => at >= litAt);
+    const every = Math.max(1, Math.ceil(after.length / MOST_POINTS));
+    return after
+      .filter((_, index) => index % every === 0)
+      .map(({ at, value }) => ({ x: (at - litAt) / 60_000, y: inScale(value ?? 0, scale) }));
+  }, [readings, litAt, scale]);
+
+  const end = Math.max(5, known?.ahead.at(-1)?.minute ?? 0, (known?.minute ?? 0) + 2);
+  const line = (of: number): Point[] => [
+    { x: 0, y: inScale(of, scale) },
+    { x: end, y: inScale(of, scale) },
+  ];
+  const band = (of: 'p10' | 'p50' | 'p90'): Point[] =>
+    (known?.ahead ?? []).map((point) => ({ x: point.minute, y: inScale(point[of], scale) }));
+  const plain = { pointRadius: 0, tension: 0 };
+  const datasets: ChartDataset<'line', Point[]>[] = ink
+    ? [
+        { ...plain, label: 'low', data: band('p10'), borderWidth: 0 },
+        {
+          ...plain,
+          label: 'expected band',
+          data: band('p90'),
+          borderWidth: 0,
+          backgroundColor: ink.band,
+          fill: '-1',
+        },
+        {
+          ...plain,
+          label: 'expected',
+          data: band('p50'),
+          borderColor: ink.heat,
+          borderWidth: 3,
+          borderDash: [8, 6],
+        },
+        { ...plain, label: 'stop', data: line(stopC), borderColor: ink.stop, borderWidth: 4 },
+        {
+          ...plain,
+          label: 'water boils',
+          data: line(waterBoilsC),
+          borderColor: ink.text,
+          borderWidth: 2,
+          borderDash: [3, 5],
+        },
+        {
+          label: 'readings',
+          data: shown,
+          borderColor: ink.text,
+          borderWidth: 3,
+          pointRadius: shown.length < 20 ? 4 : 0,
+          pointBackgroundColor: ink.text,
+        },
+      ]
+    : [];
+  const last = shown.at(-1);
+  return (
+    <div ref={box} className="relative h-64 w-full">
+      {ink && (
+        <Line
+          role="img"
+          aria-label={
+            last
+              ? `Temperature after ${last.x.toFixed(0)} minutes: ${last.y.toFixed(1)} °${scale}; stop at ${inScale(stopC, scale).toFixed(1)}`
+              : 'The curve begins when the burner is lit'
+          }
+          data={{ datasets }}
+          options={{
+            animation: false,
+            maintainAspectRatio: false,
+            parsing: false,
+            events: [],
+            scales: {
+              x: {
+                type: 'linear',
+                min: 0,
+                max: Math.ceil(end),
+                title: { display: true, text: 'minutes since the flame', color: ink.text },
+                ticks: { color: ink.text, precision: 0 },
+                grid: { display: false },
+              },
+              y: {
+                type: 'linear',
+                // At the boil only the climb from there matters.
+                [known?.atTheBoil ? 'min' : 'suggestedMin']: inScale(
+                  waterBoilsC - (known?.atTheBoil ? 2 : 40),
+                  scale,
+                ),
+                suggestedMax: inScale(stopC + 1, scale),
+                title: { display: true, text: `°${scale}`, color: ink.text },
+                ticks: { color: ink.text },
+                grid: { color: ink.faint },
+              },
+            },
+            plugins: { legend: { display: false }, tooltip: { enabled: false } },
+          }}
+        />
+      )}
+    </div>
+  );
+}
+
+type Ink = {
+  readonly text: string;
+  readonly faint: string;
+  readonly heat: string;
+  readonly band: string;
+  readonly stop: string;
+};
+
+/** The colours of the theme that the chart stands in: a canvas does not read the style sheet by itself. */
+function inkOf(element: HTMLElement): Ink {
+  const style = getComputedStyle(element);
+  const of = (name: string) => style.getPropertyValue(`--color-${name}`).trim();
+  return {
+    text: of('base-content'),
+    faint: of('base-300'),
+    heat: of('secondary'),
+    // The themes write their colours in six digits; two more make one of them thin.
+    band: `${of('secondary')}4d`,
+    stop: of('primary'),
+  };
+}

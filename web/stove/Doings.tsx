@@ -1,0 +1,224 @@
+import type { EntryKind, Progress, Sheet, TemperatureScale } from '@idle-kettle/core';
+import { useState, type FormEvent } from 'react';
+import { fromScale } from './scale.ts';
+
+type Note = (kind: EntryKind, value?: number | null, text?: string | null) => Promise<void>;
+
+type Props = {
+  readonly sheet: Sheet;
+  readonly progress: Progress;
+  readonly scale: TemperatureScale;
+  readonly note: Note;
+  readonly onTest: (test: TestKind) => void;
+};
+
+export type TestKind = 'plate-test' | 'sheet-test' | 'mound-test';
+
+/** What may be added besides the run sheet, with what a hand usually adds, g. */
+const EXTRAS = [
+  { id: 'lemon-juice-bottled', name: 'Lemon juice', usual: 15 },
+  { id: 'white-sugar', name: 'Sugar', usual: 100 },
+  { id: 'butter', name: 'Butter', usual: 5 },
+  { id: 'water', name: 'Water', usual: 100 },
+] as const;
+
+const FLAMES = [
+  { name: 'Low', value: 0.4 },
+  { name: 'Half', value: 0.7 },
+  { name: 'Full', value: 1 },
+] as const;
+
+type Panel = 'add' | 'weigh' | 'read' | null;
+
+/** Buttons for what happens at the pot, big enough for a wet finger. */
+export function Doings({ sheet, progress, scale, note, onTest }: Props) {
+  const [panel, setPanel] = useState<Panel>(null);
+  const jam = sheet.stopKind === 'temperature' || sheet.stopKind === 'timed-boil';
+  const butter = sheet.stopKind === 'body';
+  const toggle = (next: Panel) => setPanel(panel === next ? null : next);
+  const lit = progress.litAt !== null;
+  return (
+    <section aria-label="What happens" className="flex flex-col gap-3">
+      <div className="grid grid-cols-2 gap-2">
+        <Do
+          name={sheet.stopKind === 'egg' ? 'Whisked' : 'Stirred'}
+          onPress={() => void note('stirred')}
+          off={!lit}
+        />
+        {jam && <Do name="Skimmed" onPress={() => void note('skimmed')} off={!lit} />}
+        <Do name="Added …" onPress={() => toggle('add')} off={!lit} open={panel === 'add'} />
+        <Do name="It shows …" onPress={() => toggle('read')} off={!lit} open={panel === 'read'} />
+        <Do name="Weighed …" onPress={() => toggle('weigh')} off={!lit} open={panel === 'weigh'} />
+        {jam && <Do name="Plate test …" onPress={() => onTest('plate-test')} off={!lit} />}
+        {jam && <Do name="Sheet test …" onPress={() => onTest('sheet-test')} off={!lit} />}
+        {butter && <Do name="Mound test …" onPress={() => onTest('mound-test')} off={!lit} />}
+        {butter && <Do name="Puréed" onPress={() => void note('pureed')} off={!lit} />}
+        {sheet.stopKind !== 'egg' && (
+          <Do
+            name={progress.lid ? 'Lid off' : 'Lid on'}
+            onPress={() => void note(progress.lid ? 'lid-off' : 'lid-on')}
+            off={!lit}
+          />
+        )}
+        <Do
+          name={progress.onHeat ? 'Off the heat' : 'Back on the heat'}
+          onPress={() => void note(progress.onHeat ? 'off-heat' : 'on-heat')}
+          off={!lit}
+        />
+        <Do
+          name={progress.probeIn ? 'Probe out' : 'Probe in'}
+          onPress={() => void note(progress.probeIn ? 'probe-out' : 'probe-in')}
+          off={!lit}
+        />
+      </div>
+      {panel === 'add' && (
+        <Amounts
+          items={EXTRAS}
+          onGive={(id, grams) => {
+            setPanel(null);
+            void note('added', grams, id);
+          }}
+        />
+      )}
+      {panel === 'weigh' && (
+        <OneNumber
+          label="Grams in the pot, the empty pot taken off"
+          unit="g"
+          min={50}
+          max={200_000}
+          onGive={(grams) => {
+            setPanel(null);
+            void note('weight', grams);
+          }}
+        />
+      )}
+      {panel === 'read' && (
+        <OneNumber
+          label="The thermometer shows"
+          unit={`°${scale}`}
+          min={scale === 'C' ? 0 : 32}
+          max={scale === 'C' ? 150 : 300}
+          onGive={(value) => {
+            setPanel(null);
+            void note('temperature', fromScale(value, scale));
+          }}
+        />
+      )}
+      <fieldset className="flex items-center gap-2" disabled={!lit}>
+        <legend className="sr-only">Flame</legend>
+        <span aria-hidden className="text-lg">
+          Flame
+        </span>
+        {FLAMES.map(({ name, value }) => (
+          <button
+            key={name}
+            type="button"
+            aria-pressed={progress.onHeat && Math.abs(progress.flame - value) < 0.05}
+            onClick={() => void note('flame', value)}
+            className="btn min-h-12 grow border-2 border-base-300 text-lg aria-pressed:btn-secondary"
+          >
+            {name}
+          </button>
+        ))}
+      </fieldset>
+    </section>
+  );
+}
+
+type DoProps = {
+  readonly name: string;
+  readonly onPress: () => void;
+  readonly off: boolean;
+  readonly open?: boolean;
+};
+
+const Do = ({ name, onPress, off, open }: DoProps) => (
+  <button
+    type="button"
+    onClick={onPress}
+    disabled={off}
+    aria-expanded={open}
+    className="btn h-auto min-h-14 border-2 border-base-300 px-2 text-lg leading-tight disabled:border-transparent aria-expanded:border-secondary"
+  >
+    {name}
+  </button>
+);
+
+type AmountsProps = {
+  readonly items: readonly { readonly id: string; readonly name: string; readonly usual: number }[];
+  readonly onGive: (id: string, grams: number) => void;
+};
+
+function Amounts({ items, onGive }: AmountsProps) {
+  const [id, setId] = useState(items[0]?.id ?? '');
+  const item = items.find((one) => one.id === id);
+  return (
+    <div className="rounded-box border-2 border-base-300 p-3">
+      <div className="flex flex-wrap gap-2">
+        {items.map((one) => (
+          <button
+            key={one.id}
+            type="button"
+            aria-pressed={one.id === id}
+            onClick={() => setId(one.id)}
+            className="btn min-h-12 text-base aria-pressed:btn-secondary"
+          >
+            {one.name}
+          </button>
+        ))}
+      </div>
+      <OneNumber
+        key={id}
+        label={`${item?.name ?? ''}, grams`}
+        unit="g"
+        min={0.5}
+        max={50_000}
+        start={item?.usual ?? 10}
+        onGive={(grams) => onGive(id, grams)}
+      />
+    </div>
+  );
+}
+
+type OneNumberProps = {
+  readonly label: string;
+  readonly unit: string;
+  readonly min: number;
+  readonly max: number;
+  readonly start?: number;
+  readonly onGive: (value: number) => void;
+};
+
+/** One number and a button; says what would be right when it is not. */
+export function OneNumber({ label, unit, min, max, start, onGive }: OneNumberProps) {
+  const [text, setText] = useState(start === undefined ? '' : String(start));
+  const [wrong, setWrong] = useState(false);
+  function onSubmit(event: FormEvent) {
+    event.preventDefault();
+    const value = Number(text.replace(',', '.'));
+    if (text.trim() === '' || !(value >= min && value <= max)) setWrong(true);
+    else onGive(value);
+  }
+  return (
+    <form onSubmit={onSubmit} noValidate className="mt-2 flex flex-wrap items-end gap-2">
+      <label className="flex grow flex-col text-base">
+        {label}
+        <input
+          inputMode="decimal"
+          value={text}
+          onChange={({ target }) => setText(target.value)}
+          aria-invalid={wrong}
+          className="input h-14 w-full text-2xl"
+        />
+      </label>
+      <button type="submit" className="btn btn-secondary min-h-14 text-lg">
+        Write it down
+      </button>
+      {wrong && (
+        <p role="alert" className="w-full text-error">
+          A number from {min.toLocaleString('en-US')} to {max.toLocaleString('en-US')} {unit}.
+        </p>
+      )}
+    </form>
+  );
+}

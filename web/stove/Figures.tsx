@@ -1,0 +1,104 @@
+import {
+  DOUBTS,
+  formatDegrees,
+  formatTemperature,
+  type Estimate,
+  type Sheet,
+  type TemperatureScale,
+} from '@idle-kettle/core';
+import { Where } from '../ui/Where.tsx';
+
+type Props = {
+  readonly sheet: Sheet;
+  readonly known: Estimate | null;
+  /** Minutes since the estimate was made. */
+  readonly sinceMin: number;
+  readonly scale: TemperatureScale;
+};
+
+/** The three things that are read at the stove: degrees to go, minutes left, solids now. A butter’s solids come first. */
+export function Figures({ sheet, known, sinceMin, scale }: Props) {
+  const left = known?.minutesLeft ?? null;
+  const range = (low: number, high: number, decimals = 0) => {
+    const [a, b] = [Math.max(0, low).toFixed(decimals), Math.max(0, high).toFixed(decimals)];
+    return a === b ? a : `${a}–${b}`;
+  };
+  const togo = (
+    <Big
+      key="to-go"
+      testId="to-go"
+      name={
+        sheet.stopKind === 'egg'
+          ? 'to go'
+          : `to go, of ${formatDegrees(sheet.stopC - sheet.waterBoilsC, scale)} above water`
+      }
+      value={known === null || known.doubt === 'not lit' ? '–' : degrees(known.toGoC, scale)}
+      aside={known === null ? '' : `now ${formatTemperature(known.tempC.p50, scale)}`}
+    />
+  );
+  const minutes = (
+    <Big
+      key="minutes"
+      testId="minutes-left"
+      name="minutes left"
+      value={left === null ? '–' : range(left.p10 - sinceMin, left.p90 - sinceMin)}
+      aside=""
+    />
+  );
+  const solids = (
+    <Big
+      key="solids"
+      testId="solids"
+      name={`% solids, of ${sheet.targetPct.toFixed(0)}`}
+      value={known === null ? '–' : range(known.solublesPct.p10, known.solublesPct.p90)}
+      aside={known === null ? '' : `most likely ${known.solublesPct.p50.toFixed(1)}`}
+    />
+  );
+  const bySolids = sheet.stopKind === 'body';
+  return (
+    <div>
+      <div className="grid grid-cols-3 gap-3">
+        {sheet.stopKind === 'egg'
+          ? [togo, minutes]
+          : bySolids
+            ? [solids, minutes, togo]
+            : [togo, minutes, solids]}
+      </div>
+      <p className="mt-1 min-h-6 text-base" role="status" data-testid="doubt">
+        {known?.doubt ? DOUBTS[known.doubt] : ''}
+      </p>
+      {known !== null && known.doubt !== 'not lit' && (
+        <Where about="Minutes and solids">
+          The cook is simulated from what is in the pot, and fitted to the readings, the weighings
+          and what was added: flame, solids of the fruit and the thermometer’s own error are learned
+          as it runs. This burner gives about {(known.powerW.p50 / 1000).toFixed(2)} kW (
+          {(known.powerW.p10 / 1000).toFixed(2)}–{(known.powerW.p90 / 1000).toFixed(2)}). The ranges
+          are where eight of ten such pots would be.
+        </Where>
+      )}
+    </div>
+  );
+}
+
+const degrees = (deltaC: number, scale: TemperatureScale): string =>
+  `${(scale === 'C' ? deltaC : deltaC * 1.8).toFixed(1)}°`;
+
+type BigProps = {
+  readonly name: string;
+  readonly value: string;
+  readonly aside: string;
+  readonly testId: string;
+};
+
+const Big = ({ name, value, aside, testId }: BigProps) => (
+  <p className="flex min-w-0 flex-col">
+    <span
+      data-testid={testId}
+      className="text-5xl leading-none font-bold tracking-tight whitespace-nowrap tabular-nums sm:text-7xl"
+    >
+      {value}
+    </span>
+    <span className="text-base">{name}</span>
+    <span className="text-base opacity-80">{aside}</span>
+  </p>
+);

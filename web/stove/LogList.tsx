@@ -1,0 +1,62 @@
+import {
+  nameOf,
+  standing as stillStanding,
+  type EntryKind,
+  type TemperatureScale,
+} from '@idle-kettle/core';
+import { format } from 'date-fns';
+import { Undo2 } from 'lucide-react';
+import type { KeptEntry } from './kept.ts';
+import { entryInWords } from './words.ts';
+
+type Props = {
+  readonly entries: readonly KeptEntry[];
+  readonly scale: TemperatureScale;
+  readonly note: (kind: EntryKind, value?: number | null, text?: string | null) => Promise<void>;
+};
+
+/** Everything that was done, the last first; anything can be taken back, and the taking back as well. */
+export function LogList({ entries, scale, note }: Props) {
+  const done = entries.filter(({ kind }) => kind !== 'temperature' && kind !== 'undo').toReversed();
+  const standing = new Set(stillStanding(entries).map(nameOf));
+  /** The undo that stands against an entry. */
+  const undoing = (name: string) =>
+    entries.findLast(({ kind, text }) => kind === 'undo' && text === name);
+  if (done.length === 0) return null;
+  return (
+    <section aria-label="Log">
+      <h2 className="mb-1 text-lg font-bold">What was done</h2>
+      <ol className="max-h-80 overflow-y-auto" tabIndex={0} aria-label="Entries, the last first">
+        {done.map((entry) => {
+          const name = nameOf(entry);
+          const stands = standing.has(name);
+          const undo = undoing(name);
+          const target = stands ? name : undo ? nameOf(undo) : name;
+          return (
+            <li
+              key={name}
+              className="flex items-center gap-2 border-b border-base-300 py-1 text-base"
+            >
+              <span className="tabular-nums opacity-80">{format(entry.at, 'HH:mm:ss')}</span>
+              <span className={`grow ${stands ? '' : 'line-through opacity-60'}`}>
+                {entryInWords(entry, scale)}
+                {entry.waiting === 1 && ' · waits to be sent'}
+              </span>
+              <button
+                type="button"
+                className="btn btn-ghost btn-sm"
+                onClick={() => void note('undo', null, target)}
+              >
+                <Undo2 aria-hidden className="size-4" />
+                <span>
+                  {stands ? 'Take back' : 'Put back'}
+                  <span className="sr-only">: {entryInWords(entry, scale)}</span>
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,184 @@
+import type { CookRecord } from '@idle-kettle/contract';
+import {
+  AS_PLANNED,
+  disagreement,
+  formatGrams,
+  mindNow,
+  progressOf,
+  standingEvents,
+  type Caution,
+} from '@idle-kettle/core';
+import { useMemo, useState } from 'react';
+import { usePotSight } from '../api/cooks.ts';
+import { ClimbStrip } from '../drawings/ClimbStrip.tsx';
+import { fruitColourOfLines } from '../ui/fruit.ts';
+import { Curve } from './Curve.tsx';
+import { Doings, OneNumber, type TestKind } from './Doings.tsx';
+import { callFor } from './due.ts';
+import { Figures } from './Figures.tsx';
+import { LogList } from './LogList.tsx';
+import { NextAct } from './NextAct.tsx';
+import { PotView } from './PotView.tsx';
+import { isCalibrated, stoveSheet } from './stoveSheet.ts';
+import { Tests } from './Tests.tsx';
+import { TopBar } from './TopBar.tsx';
+import { useAttention } from './useAttention.ts';
+import type { CookLog } from './useCookLog.ts';
+import { useEstimate } from './useEstimate.ts';
+import { useKitchenNow } from './useKitchenNow.ts';
+import { WaterCheck } from './WaterCheck.tsx';
+
+type Props = {
+  readonly cook: CookRecord;
+  readonly log: CookLog;
+  /** Keeps what boiling water showed for the whole kitchen; null for a practice. */
+  readonly onKeepWater: ((waterBoilsC: number) => void) | null;
+  readonly onReady: () => void;
+};
+
+/** The stove: one cook, as it goes. */
+export function Stove({ cook, log, onKeepWater, onReady }: Props) {
+  const { entries, note } = log;
+  const { temperature: scale } = cook.kitchen;
+  const nowMs = useKitchenNow(cook.clock, cook.endedAt === null ? null : Date.parse(cook.endedAt));
+  const [test, setTest] = useState<TestKind | null>(null);
+  const [amount, setAmount] = useState(false);
+
+  const events = useMemo(() => standingEvents(entries), [entries]);
+  const waterBoilsC = events.findLast(({ kind }) => kind === 'water-boils')?.value ?? null;
+  const sheet = useMemo(() => stoveSheet(cook, waterBoilsC), [cook, waterBoilsC]);
+  const progress = useMemo(() => (sheet ? progressOf(sheet, events) : null), [sheet, events]);
+  const known = useEstimate({ cook, waterBoilsC, entries, now: () => nowMs });
+  const practising = cook.practice !== null && cook.endedAt === null;
+  const sight = usePotSight(cook.id, practising && progress?.litAt != null).data ?? null;
+  const readings = useMemo(() => entries.filter(({ kind }) => kind === 'temperature'), [entries]);
+
+  const call = sheet && progress ? callFor(sheet, progress, known, sight, nowMs) : null;
+  const { ways, set } = useAttention(call?.rings === true && cook.endedAt === null);
+  if (!sheet || !progress || !call) {
+    return (
+      <p role="alert" className="p-8 text-xl">
+        This batch cannot be followed: there is too little in the pot that the larder knows.
+      </p>
+    );
+  }
+
+  function press() {
+    if (!sheet || !progress) return;
+    const { act } = progress;
+    if (act.done === 'plate-test' || act.done === 'mound-test') setTest(act.done);
+    else if (act.adds) void note('added', act.adds.massG, AS_PLANNED);
+    else if (act.done === 'ready') void note('ready').then(onReady);
+    else void note(act.done);
+  }
+
+  const cautions: readonly Caution[] = known ? mindNow(sheet, progress, known, nowMs) : [];
+  const quarrel = known ? disagreement(sheet, known, events) : null;
+  const sinceMin = known ? Math.max(0, nowMs - known.at) / 60_000 : 0;
+  const { adds } = progress.act;
+  return (
+    <div
+      data-theme="enamel-stove"
+      className="-mx-4 -my-5 min-h-screen bg-base-200 px-4 py-4 text-base-content sm:-mx-6 sm:px-6"
+    >
+      <TopBar cook={cook} log={log} nowMs={nowMs} litAt={progress.litAt} ways={ways} set={set} />
+      <div className="grid items-start gap-4 md:grid-cols-[10rem_minmax(0,1fr)] lg:grid-cols-[11rem_minmax(0,1fr)_20rem]">
+        <div className="max-md:hidden">
+          <ClimbStrip
+            waterBoilsC={sheet.waterBoilsC}
+            stopC={sheet.stopC}
+            tempC={progress.litAt === null ? null : (known?.tempC.p50 ?? null)}
+            scale={scale}
+          />
+        </div>
+        <div className="flex min-w-0 flex-col gap-4">
+          <WaterCheck
+            entries={entries}
+            nowMs={nowMs}
+            progress={progress}
+            scale={scale}
+            waterBoilsC={sheet.waterBoilsC}
+            checked={
+              isCalibrated(cook, waterBoilsC) &&
+              events.findLast(({ kind }) => kind === 'in-water' || kind === 'water-boils')?.kind !==
+                'in-water'
+            }
+            note={note}
+            onKeep={waterBoilsC === null ? null : onKeepWater}
+          />
+          {test === null ? (
+            <NextAct call={call} nowMs={nowMs} mayLeave={!progress.act.handsOn} onPress={press} />
+          ) : (
+            <Tests
+              test={test}
+              fruit={fruitColourOfLines(cook.formula.lines)}
+              plate={sight?.plate ?? null}
+              onOutcome={(outcome) => {
+                setTest(null);
+                void note(test, null, outcome);
+              }}
+              onLeave={() => setTest(null)}
+            />
+          )}
+          {adds && (
+            <div>
+              <button type="button" className="btn btn-ghost" onClick={() => setAmount(!amount)}>
+                Another amount than {formatGrams(adds.massG)}
+              </button>
+              {amount && (
+                <OneNumber
+                  label="Grams that went in"
+                  unit="g"
+                  min={1}
+                  max={200_000}
+                  onGive={(grams) => {
+                    setAmount(false);
+                    void note('added', grams, AS_PLANNED);
+                  }}
+                />
+              )}
+            </div>
+          )}
+          {sight && <PotView sight={sight} />}
+          <Figures sheet={sheet} known={known} sinceMin={sinceMin} scale={scale} />
+          {quarrel && (
+            <p role="alert" className="border-l-4 border-secondary pl-3 text-lg">
+              {quarrel}
+            </p>
+          )}
+          <Curve
+            readings={readings}
+            known={known}
+            litAt={progress.litAt}
+            stopC={sheet.stopC}
+            waterBoilsC={sheet.waterBoilsC}
+            scale={scale}
+          />
+        </div>
+        <div className="flex min-w-0 flex-col gap-4 md:max-lg:col-span-2">
+          {cautions.length > 0 && (
+            <ul aria-label="Mind" className="flex flex-col gap-2">
+              {cautions.map(({ code, level, text }) => (
+                <li
+                  key={code}
+                  data-code={code}
+                  className={`border-l-8 py-1 pl-3 text-lg ${LOOK[level]}`}
+                >
+                  {text}
+                </li>
+              ))}
+            </ul>
+          )}
+          <Doings sheet={sheet} progress={progress} scale={scale} note={note} onTest={setTest} />
+          <LogList entries={entries} scale={scale} note={note} />
+        </div>
+      </div>
+    </div>
+  );
+}
+
+const LOOK: { readonly [level in Caution['level']]: string } = {
+  stop: 'border-error text-error font-bold',
+  warn: 'border-secondary font-bold',
+  note: 'border-base-300',
+};

@@ -1,0 +1,41 @@
+import { useParams } from 'react-router';
+import { useEndCook } from '../api/cooks.ts';
+import { useKitchen, useSetUpKitchen } from '../api/kitchen.ts';
+import { NotFetched } from '../ui/Broken.tsx';
+import { Loading } from '../ui/Loading.tsx';
+import { DebriefView } from '../practice/DebriefView.tsx';
+import { Stove } from './Stove.tsx';
+import { useCookLog } from './useCookLog.ts';
+
+/** `/cooks/:id`: a cook as it goes; of a practice that is over, its debrief. */
+export function StoveScreen() {
+  const { id = '' } = useParams();
+  return <OneCook key={id} id={id} />;
+}
+
+function OneCook({ id }: { id: string }) {
+  const log = useCookLog(id);
+  const kitchen = useKitchen();
+  const setUp = useSetUpKitchen();
+  const end = useEndCook(id);
+  const { cook } = log;
+  if (cook === null) {
+    return log.error ? (
+      <NotFetched error={log.error} again={log.refresh} />
+    ) : (
+      <Loading what="the cook" />
+    );
+  }
+  if (cook.debrief !== null) return <DebriefView cook={cook} debrief={cook.debrief} />;
+  const keepWater = (waterBoilsC: number) => {
+    if (kitchen.data) setUp.mutate({ ...kitchen.data, waterBoilsC });
+  };
+  return (
+    <Stove
+      cook={cook}
+      log={log}
+      onKeepWater={cook.practice === null ? keepWater : null}
+      onReady={() => end.mutate(undefined, { onSuccess: log.refresh })}
+    />
+  );
+}

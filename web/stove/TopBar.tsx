@@ -1,0 +1,114 @@
+import { FASTEST, type CookRecord } from '@idle-kettle/contract';
+import { format } from 'date-fns';
+import { Eye, EyeOff, Vibrate, VibrateOff, Volume2, VolumeX } from 'lucide-react';
+import { useSpeed } from '../api/cooks.ts';
+import { can, type Ways } from './useAttention.ts';
+import type { CookLog } from './useCookLog.ts';
+import { clockInWords } from './words.ts';
+
+type Props = {
+  readonly cook: CookRecord;
+  readonly log: CookLog;
+  readonly nowMs: number;
+  readonly litAt: number | null;
+  readonly ways: Ways;
+  readonly set: (change: Partial<Ways>) => void;
+};
+
+const SPEEDS = [1, 5, 20, FASTEST];
+
+/** What is cooked, how long, whether everything is delivered, and how the stove calls. */
+export function TopBar({ cook, log, nowMs, litAt, ways, set }: Props) {
+  const speed = useSpeed(cook.id);
+  return (
+    <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
+      <h1 className="text-xl font-bold">{cook.name}</h1>
+      <p className="text-lg tabular-nums">
+        {format(nowMs, 'HH:mm:ss')}
+        {litAt !== null && (
+          <>
+            {' '}
+            · lit <span data-testid="since-lit">{clockInWords(Math.max(0, nowMs - litAt))}</span>
+          </>
+        )}
+      </p>
+      <p role="status" data-testid="delivery" className="text-base">
+        {deliveryInWords(log)}
+      </p>
+      {cook.practice && cook.endedAt === null && (
+        <fieldset className="flex items-center gap-1">
+          <legend className="sr-only">How fast the practice runs</legend>
+          {SPEEDS.map((times) => (
+            <button
+              key={times}
+              type="button"
+              aria-pressed={cook.clock.speed === times}
+              disabled={speed.isPending}
+              onClick={() => speed.mutate(times, { onSuccess: log.refresh })}
+              className="btn btn-sm aria-pressed:btn-secondary"
+            >
+              {times}×
+            </button>
+          ))}
+        </fieldset>
+      )}
+      <div className="ml-auto flex gap-1">
+        <Way
+          name="Sound"
+          on={ways.sound}
+          can={can.sound}
+          icons={[Volume2, VolumeX]}
+          onSet={(sound) => set({ sound })}
+        />
+        <Way
+          name="Shake"
+          on={ways.shake}
+          can={can.shake}
+          icons={[Vibrate, VibrateOff]}
+          onSet={(shake) => set({ shake })}
+        />
+        <Way
+          name="Screen stays on"
+          on={ways.awake}
+          can={can.awake}
+          icons={[Eye, EyeOff]}
+          onSet={(awake) => set({ awake })}
+        />
+      </div>
+    </div>
+  );
+}
+
+function deliveryInWords({ heard, waiting, refused }: CookLog): string {
+  if (refused !== null) return `The server would not have something: ${refused}`;
+  if (heard && waiting === 0) return 'All is kept';
+  if (heard) return `${waiting} on the way`;
+  return waiting === 0
+    ? 'No server just now; this device goes on by itself'
+    : `No server just now; ${waiting} kept here until it is back`;
+}
+
+type WayProps = {
+  readonly name: string;
+  readonly on: boolean;
+  readonly can: boolean;
+  readonly icons: readonly [on: typeof Eye, off: typeof Eye];
+  readonly onSet: (on: boolean) => void;
+};
+
+function Way({ name, on, can: able, icons: [On, Off], onSet }: WayProps) {
+  const Icon = on && able ? On : Off;
+  return (
+    <button
+      type="button"
+      aria-pressed={on && able}
+      disabled={!able}
+      title={able ? name : `${name}: this browser cannot`}
+      onClick={() => onSet(!on)}
+      className="btn btn-square btn-ghost"
+    >
+      <Icon aria-hidden className="size-6" />
+      <span className="sr-only">{able ? name : `${name}: this browser cannot`}</span>
+    </button>
+  );
+}

@@ -1,0 +1,15 @@
+import { kitchenTime, type KitchenClock } from '@idle-kettle/contract';
+import { useEffect, useState } from 'react';
+import { serverNow } from './serverClock.ts';
+
+const EVERY_MS = 200;
+
+/** What the kitchen’s clock shows, told again five times a second. It is always worked out anew, so sleep and reload do not stop it. */
+export function useKitchenNow(clock: KitchenClock | null, endedAtMs: number | null): number {
+  const [real, setReal] = useState(serverNow);
+  useEffect(() => {
+    const timer = setInterval(() => setReal(serverNow()), EVERY_MS);
+    return () => clearInterval(timer);
+  }, []);
+  return clock === null ? real : kitchenTime(clock, Math.min(real, endedAtMs ?? Infinity));
+}
