@@ -16,13 +16,21 @@ export class KettleServer {
     readonly address: string,
   ) {}
 
-  static async withEmptyKitchen(): Promise<KettleServer> {
-    const databaseUrl = await newDatabase();
+  /** @param databaseUrl a database that is empty; a new one of the test’s cluster unless it is given */
+  static async withEmptyKitchen(databaseUrl?: string): Promise<KettleServer> {
+    databaseUrl ??= await newDatabase();
     const port = await freePort();
     const server = new KettleServer(databaseUrl, `http://127.0.0.1:${port}`);
     const migration = server.run('migrate.js');
     const [code] = (await once(migration, 'exit')) as [number];
     if (code !== 0) throw new Error('The migration failed');
+    await server.start();
+    return server;
+  }
+
+  /** Another server process on the same database, as behind a balancer; stop it yourself. */
+  async sibling(): Promise<KettleServer> {
+    const server = new KettleServer(this.databaseUrl, `http://127.0.0.1:${await freePort()}`);
     await server.start();
     return server;
   }

@@ -322,13 +322,17 @@ function bandOf(pots: readonly Pot[], minute: number): readonly BandPoint[] {
   });
 }
 
+/** Fewer readings than this in a short time were typed by hand, and the last of them counts. */
+const BY_HAND = 5;
+
 /** What the probe shows now: the middle of its last readings; null when it shows nothing fresh. */
 function freshReading(entries: readonly Entry[], progress: Progress, until: number): number | null {
   if (!progress.probeIn) return null;
   const last = entries.flatMap(({ kind, at, value }) =>
     kind === 'temperature' && value !== null && at <= until && at > until - FRESH_MS ? [value] : [],
   );
-  return last.length === 0 ? null : median(last);
+  if (last.length === 0) return null;
+  return last.length < BY_HAND ? (last.at(-1) ?? null) : median(last);
 }
 
 function doubtOf(

@@ -1,4 +1,4 @@
-import type { Entry, Estimate, TemperatureScale } from '@idle-kettle/core';
+import { median, type Entry, type Estimate, type TemperatureScale } from '@idle-kettle/core';
 import {
   Chart,
   Filler,
@@ -23,7 +23,7 @@ type Props = {
   readonly scale: TemperatureScale;
 };
 
-/** More points than this are thinned for the drawing. */
+/** More points than this are drawn as medians of a few at a time. */
 const MOST_POINTS = 300;
 
 type Point = { x: number; y: number };
@@ -40,9 +40,14 @@ export function Curve({ readings, known, litAt, stopC, waterBoilsC, scale }: Pro
     if (litAt === null) return [];
     const after = readings.filter(({ at }) => at >= litAt);
     const every = Math.max(1, Math.ceil(after.length / MOST_POINTS));
-    return after
-      .filter((_, index) => index % every === 0)
-      .map(({ at, value }) => ({ x: (at - litAt) / 60_000, y: inScale(value ?? 0, scale) }));
+    return Array.from({ length: Math.ceil(after.length / every) }, (_, index) => {
+      const few = after.slice(index * every, (index + 1) * every);
+      const last = few.at(-1)?.at ?? litAt;
+      return {
+        x: (last - litAt) / 60_000,
+        y: inScale(median(few.map(({ value }) => value ?? 0)), scale),
+      };
+    });
   }, [readings, litAt, scale]);
 
   const end = Math.max(5, known?.ahead.at(-1)?.minute ?? 0, (known?.minute ?? 0) + 2);

@@ -1,5 +1,6 @@
 import {
   DOUBTS,
+  fahrenheitDegrees,
   formatDegrees,
   formatTemperature,
   type Estimate,
@@ -23,15 +24,16 @@ export function Figures({ sheet, known, sinceMin, scale }: Props) {
     const [a, b] = [Math.max(0, low).toFixed(decimals), Math.max(0, high).toFixed(decimals)];
     return a === b ? a : `${a}–${b}`;
   };
+  const past = known !== null && known.toGoC < -0.05;
   const togo = (
     <Big
       key="to-go"
       testId="to-go"
-      name={
+      name={`${past ? 'past the stop' : 'to go'}${
         sheet.stopKind === 'egg'
-          ? 'to go'
-          : `to go, of ${formatDegrees(sheet.stopC - sheet.waterBoilsC, scale)} above water`
-      }
+          ? ''
+          : `, of ${formatDegrees(sheet.stopC - sheet.waterBoilsC, scale)}`
+      }`}
       value={known === null || known.doubt === 'not lit' ? '–' : degrees(known.toGoC, scale)}
       aside={known === null ? '' : `now ${formatTemperature(known.tempC.p50, scale)}`}
     />
@@ -57,7 +59,7 @@ export function Figures({ sheet, known, sinceMin, scale }: Props) {
   const bySolids = sheet.stopKind === 'body';
   return (
     <div>
-      <div className="grid grid-cols-3 gap-3">
+      <div className="flex flex-wrap justify-between gap-x-5 gap-y-3">
         {sheet.stopKind === 'egg'
           ? [togo, minutes]
           : bySolids
@@ -80,8 +82,11 @@ export function Figures({ sheet, known, sinceMin, scale }: Props) {
   );
 }
 
-const degrees = (deltaC: number, scale: TemperatureScale): string =>
-  `${(scale === 'C' ? deltaC : deltaC * 1.8).toFixed(1)}°`;
+/** Degrees still to climb; past the stop with a plus. */
+function degrees(deltaC: number, scale: TemperatureScale): string {
+  const tenths = Math.round(10 * (scale === 'C' ? deltaC : fahrenheitDegrees(deltaC)));
+  return `${tenths < 0 ? '+' : ''}${(Math.abs(tenths) / 10).toFixed(1)}°`;
+}
 
 type BigProps = {
   readonly name: string;
@@ -91,10 +96,10 @@ type BigProps = {
 };
 
 const Big = ({ name, value, aside, testId }: BigProps) => (
-  <p className="flex min-w-0 flex-col">
+  <p className="flex min-w-24 flex-col">
     <span
       data-testid={testId}
-      className="text-5xl leading-none font-bold tracking-tight whitespace-nowrap tabular-nums sm:text-7xl"
+      className="text-5xl leading-none font-bold tracking-tight whitespace-nowrap tabular-nums sm:text-6xl lg:text-7xl"
     >
       {value}
     </span>

@@ -45,13 +45,11 @@ export function LogList({ entries, scale, note }: Props) {
               <button
                 type="button"
                 className="btn btn-ghost btn-sm"
+                aria-label={`${stands ? 'Take back' : 'Put back'}: ${entryInWords(entry, scale)}`}
                 onClick={() => void note('undo', null, target)}
               >
                 <Undo2 aria-hidden className="size-4" />
-                <span>
-                  {stands ? 'Take back' : 'Put back'}
-                  <span className="sr-only">: {entryInWords(entry, scale)}</span>
-                </span>
+                {stands ? 'Take back' : 'Put back'}
               </button>
             </li>
           );

@@ -23,7 +23,7 @@ export function NextAct({ call, nowMs, mayLeave, onPress }: Props) {
           aria-live="assertive"
           className="min-w-0 text-4xl leading-tight font-bold sm:text-5xl"
         >
-          {text}
+          {unbroken(text)}
         </h2>
         {dueAt !== null && (
           <p
@@ -51,3 +51,6 @@ export function NextAct({ call, nowMs, mayLeave, onPress }: Props) {
     </section>
   );
 }
+
+/** A number stays with its unit. */
+const unbroken = (text: string): string => text.replace(/(\d) /g, '$1\u00a0');

@@ -91,7 +91,7 @@ export function Stove({ cook, log, onKeepWater, onReady }: Props) {
             scale={scale}
           />
         </div>
-        <div className="flex min-w-0 flex-col gap-4">
+        <div className="flex min-w-0 flex-col gap-4 max-md:contents">
           <WaterCheck
             entries={entries}
             nowMs={nowMs}
@@ -146,16 +146,18 @@ export function Stove({ cook, log, onKeepWater, onReady }: Props) {
               {quarrel}
             </p>
           )}
-          <Curve
-            readings={readings}
-            known={known}
-            litAt={progress.litAt}
-            stopC={sheet.stopC}
-            waterBoilsC={sheet.waterBoilsC}
-            scale={scale}
-          />
+          <div className="max-md:order-2">
+            <Curve
+              readings={readings}
+              known={known}
+              litAt={progress.litAt}
+              stopC={sheet.stopC}
+              waterBoilsC={sheet.waterBoilsC}
+              scale={scale}
+            />
+          </div>
         </div>
-        <div className="flex min-w-0 flex-col gap-4 md:max-lg:col-span-2">
+        <div className="flex min-w-0 flex-col gap-4 max-md:contents md:max-lg:col-span-2">
           {cautions.length > 0 && (
             <ul aria-label="Mind" className="flex flex-col gap-2">
               {cautions.map(({ code, level, text }) => (
@@ -170,7 +172,9 @@ export function Stove({ cook, log, onKeepWater, onReady }: Props) {
             </ul>
           )}
           <Doings sheet={sheet} progress={progress} scale={scale} note={note} onTest={setTest} />
-          <LogList entries={entries} scale={scale} note={note} />
+          <div className="max-md:order-1">
+            <LogList entries={entries} scale={scale} note={note} />
+          </div>
         </div>
       </div>
     </div>

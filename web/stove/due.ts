@@ -41,7 +41,9 @@ export function callFor(
       const at = more === null ? stopAt(known) : endsAt;
       const reached = more === null && known !== null && known.doubt === null && known.toGoC <= 0;
       const due = reached || (at !== null && nowMs >= at);
-      if (due) return { ...say(true, at, true), ...TAKE_IT_OFF };
+      // A stop that came before its time has no clock.
+      if (due)
+        return { ...say(true, at !== null && nowMs >= at ? at : null, true), ...TAKE_IT_OFF };
       return more === null
         ? say(false, at)
         : { ...say(false, at), text: `${more.minutes} minutes more`, detail: MORE_DETAIL };

@@ -50,6 +50,7 @@ export function useCookLog(id: string): CookLog {
   const [known, setKnown] = useState<ReadonlyMap<string, KeptEntry>>(new Map());
   const [recalled, setRecalled] = useState(false);
   const [heard, setHeard] = useState(false);
+  const [reached, setReached] = useState(true);
   const [error, setError] = useState<Error | null>(null);
   const position = useRef(0);
   const clock = useRef<CookRecord['clock'] | null>(null);
@@ -90,7 +91,14 @@ export function useCookLog(id: string): CookLog {
   }, [id, add]);
 
   const send = useCallback(async () => {
-    await deliver(id);
+    try {
+      await deliver(id);
+      setReached(true);
+    } catch (failure) {
+      // A live view may outlast the network by a while; what cannot be sent tells sooner.
+      setReached(false);
+      throw failure;
+    }
     add(await keptEntries(id).then((all) => all.filter(({ position: at }) => at === null)));
   }, [id, add]);
 
@@ -183,7 +191,7 @@ export function useCookLog(id: string): CookLog {
     entries,
     waiting,
     refused: entries.find(({ refused }) => refused !== null)?.refused ?? null,
-    heard,
+    heard: heard && reached,
     error: cook === null ? error : null,
     note,
     refresh: () => void fetchCook().catch(() => undefined),

@@ -38,7 +38,7 @@ export function Shell() {
                   `btn btn-ghost px-2 text-base sm:px-4 ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
                 }
               >
-                <Icon aria-hidden className="size-5" />
+                <Icon aria-hidden className="size-5 max-sm:hidden" />
                 {text}
               </NavLink>
             ))}

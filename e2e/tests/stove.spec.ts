@@ -1,0 +1,387 @@
+import type { Batch, CookRecord, LiveMessage, LoggedEntry } from '@idle-kettle/contract';
+import { pressureAtAltitudePa, saturationTemperatureC } from '@idle-kettle/core';
+import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+import { startCluster } from '../../launcher/cluster.mjs';
+import { stateFolder } from '../../launcher/state.mjs';
+import { KettleServer } from '../kettleServer.ts';
+import { expect, fitsWidth, test } from '../kitchen.ts';
+
+const DAMSON = { name: 'Damson jam', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };
+const PROBE_OFF_C = 1.5;
+
+async function practice(kettle: KettleServer, change: object = {}): Promise<CookRecord> {
+  return kettle.send<CookRecord>('POST', '/cooks', {
+    id: randomUUID(),
+    practice: { ...DAMSON, fault: 'none', seed: 11, speed: 60, ...change },
+  });
+}
+
+async function cookOfBatch(kettle: KettleServer): Promise<CookRecord> {
+  const batch = await kettle.send<Batch>('POST', '/batches', DAMSON);
+  return kettle.send<CookRecord>('POST', '/cooks', { id: randomUUID(), batchId: batch.id });
+}
+
+async function wholeLog(kettle: KettleServer, id: string): Promise<LoggedEntry[]> {
+  const all: LoggedEntry[] = [];
+  for (;;) {
+    const { entries } = await kettle.send<LiveMessage>(
+      'GET',
+      `/cooks/${id}/log?after=${all.at(-1)?.position ?? 0}`,
+    );
+    if (entries.length === 0) return all;
+    all.push(...entries);
+  }
+}
+
+/** Does what the screen says, and nothing else, until the debrief. Answers with the solids it showed at the stop. */
+async function obey(page: Page): Promise<number> {
+  let shown = NaN;
+  const press = page.getByTestId('press');
+  const plate = page.getByTestId('your-plate');
+  const debrief = page.getByRole('region', { name: 'Debrief' });
+  for (;;) {
+    await expect(press.and(page.locator('[data-due=true]')).or(plate).or(debrief)).toBeVisible({
+      timeout: 60_000,
+    });
+    if (await debrief.isVisible()) return shown;
+    if (await plate.isVisible()) {
+      const outcome = await plate.getAttribute('data-outcome');
+      await page.locator(`button[data-outcome="${outcome ?? ''}"]`).click();
+      continue;
+    }
+    const act = (await page.getByTestId('next-act').textContent()) ?? '';
+    await press.click();
+    if (act === 'Take it off the heat') {
+      await expect(page.getByRole('status').getByText('Off the heat')).toBeVisible();
+      shown = await solidsShown(page);
+    }
+    await expect(page.getByTestId('next-act').filter({ hasText: act }).or(plate)).not.toHaveCount(
+      2,
+    );
+    await expect
+      .poll(
+        async () =>
+          (await plate.count()) > 0 ||
+          (await press.count()) === 0 ||
+          (await page.getByTestId('next-act').textContent()) !== act,
+      )
+      .toBe(true);
+  }
+}
+
+async function solidsShown(page: Page): Promise<number> {
+  const text = (await page.getByText(/most likely \d/).textContent()) ?? '';
+  return Number(/[\d.]+/.exec(text)?.[0]);
+}
+
+test('a practice cook at sixty times, from cold fruit to the stop, by a script that does what the screen says', async ({
+  page,
+  kettle,
+}) => {
+  test.setTimeout(180_000);
+  await kettle.setUpKitchen();
+  const { id } = await practice(kettle, { probeOffsetC: PROBE_OFF_C });
+  await page.goto(`${kettle.address}/cooks/${id}`);
+  await page.getByRole('button', { name: 'It is in boiling water' }).click();
+  await page.getByRole('button', { name: 'It stands still: take it' }).click();
+  // IAPWS-IF97 at the ISA pressure of 1524 m, and what the probe adds.
+  const boils = saturationTemperatureC(pressureAtAltitudePa(1524)) + PROBE_OFF_C;
+  const taken = (await page.getByTestId('water-boils').textContent()) ?? '';
+  expect(Math.abs(Number.parseFloat(taken) - (boils * 1.8 + 32))).toBeLessThan(0.4);
+
+  const shown = await obey(page);
+
+  const { debrief } = await kettle.send<CookRecord>('GET', `/cooks/${id}`);
+  expect(debrief).not.toBeNull();
+  if (debrief === null) return;
+  expect(Math.abs(debrief.stoppedC - debrief.stopC)).toBeLessThan(0.5);
+  expect(Math.abs(debrief.solublesPct - debrief.targetPct)).toBeLessThan(1);
+  expect(Math.abs(shown - debrief.solublesPct)).toBeLessThan(1);
+  await expect(page.getByTestId('debrief-set')).toHaveText('Firm set');
+  await page.getByRole('link', { name: 'Practise again' }).click();
+  await expect(page.getByRole('region', { name: 'Practice so far' })).toContainText('Damson jam');
+});
+
+/** A probe that sends a reading every quarter of a second, and again until it is taken. */
+class Probe {
+  sent = 0;
+  private stopped = false;
+  private running: Promise<void> | null = null;
+
+  constructor(
+    private readonly kettle: KettleServer,
+    private readonly cook: string,
+  ) {}
+
+  start(): void {
+    this.running = this.run();
+  }
+
+  async stop(): Promise<void> {
+    this.stopped = true;
+    await this.running;
+  }
+
+  private async run(): Promise<void> {
+    while (!this.stopped) {
+      const entry = {
+        source: 'probe',
+        seq: this.sent + 1,
+        at: Date.now(),
+        kind: 'temperature',
+        value: 20 + this.sent / 20,
+      };
+      await expect
+        .poll(
+          () =>
+            this.kettle
+              .send('POST', `/cooks/${this.cook}/log`, { entries: [entry] })
+              .then(() => true)
+              .catch(() => false),
+          { timeout: 60_000, intervals: [200] },
+        )
+        .toBe(true);
+      this.sent += 1;
+      await new Promise((resolve) => setTimeout(resolve, 250));
+    }
+  }
+}
+
+test('a dead server, a restarted database, a minute without network and reloads lose nothing and double nothing', async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(240_000);
+  const folder = stateFolder('stove-test');
+  let cluster = await startCluster(folder, { throwaway: true });
+  const kettle = await KettleServer.withEmptyKitchen(cluster.url);
+  try {
+    await kettle.setUpKitchen();
+    const { id } = await cookOfBatch(kettle);
+    const probe = new Probe(kettle, id);
+    await page.goto(`${kettle.address}/cooks/${id}`);
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
+    await page.getByRole('button', { name: 'It is lit' }).click();
+    const litAt = Date.now();
+    probe.start();
+    const stir = page.getByRole('button', { name: 'Stirred', exact: true });
+    const delivery = page.getByTestId('delivery');
+    let stirs = 0;
+    const stirOnce = async () => {
+      await stir.click();
+      stirs += 1;
+      await expect(page.getByRole('listitem').filter({ hasText: 'Stirred' })).toHaveCount(stirs);
+    };
+    /** The clock is that of the wall, whatever happened to the page. */
+    const clockIsTrue = async () => {
+      const [minutes = 0, seconds = 0] = ((await page.getByTestId('since-lit').textContent()) ?? '')
+        .split(':')
+        .map(Number);
+      expect(Math.abs(minutes * 60 + seconds - (Date.now() - litAt) / 1000)).toBeLessThan(3);
+    };
+    await stirOnce();
+    await expect(delivery).toHaveText('All is kept');
+
+    // The server is killed, things go on, and the page is even loaded again.
+    await kettle.stop('SIGKILL');
+    await stirOnce();
+    await stirOnce();
+    await expect(delivery).toContainText('2 kept here until it is back');
+    await page.reload();
+    await expect(page.getByRole('listitem').filter({ hasText: 'Stirred' })).toHaveCount(stirs);
+    await clockIsTrue();
+    await stirOnce();
+    await kettle.start();
+    await expect(delivery).toHaveText('All is kept', { timeout: 20_000 });
+
+    // The database is restarted under the server.
+    await cluster.stop();
+    await stirOnce();
+    cluster = await startCluster(folder);
+    await stirOnce();
+    await expect(delivery).toHaveText('All is kept', { timeout: 30_000 });
+
+    // A minute without any network.
+    await context.setOffline(true);
+    const offlineAt = Date.now();
+    await stirOnce();
+    await expect(delivery).toContainText('kept here until it is back', { timeout: 30_000 });
+    await expect.poll(() => Date.now() - offlineAt, { timeout: 70_000 }).toBeGreaterThan(60_000);
+    await clockIsTrue();
+    await context.setOffline(false);
+    await expect(delivery).toHaveText('All is kept', { timeout: 20_000 });
+    await stirOnce();
+    await page.reload();
+    await expect(page.getByRole('listitem').filter({ hasText: 'Stirred' })).toHaveCount(stirs);
+    await expect(delivery).toHaveText('All is kept', { timeout: 20_000 });
+    await clockIsTrue();
+
+    await probe.stop();
+    const log = await wholeLog(kettle, id);
+    expect(log.map(({ position }) => position)).toEqual(log.map((_, index) => index + 1));
+    const readings = log.filter(({ source }) => source === 'probe');
+    expect(readings.map(({ seq }) => seq)).toEqual(
+      Array.from({ length: probe.sent }, (_, index) => index + 1),
+    );
+    const mine = log.filter(({ source }) => source !== 'probe');
+    expect(mine.map(({ seq }) => seq)).toEqual(mine.map((_, index) => index + 1));
+    expect(mine.map(({ kind }) => kind)).toEqual(['lit', ...Array<string>(stirs).fill('stirred')]);
+    expect(mine.map(({ at }) => at)).toEqual(mine.map(({ at }) => at).sort((a, b) => a - b));
+  } finally {
+    await kettle.stop();
+    await cluster.stop();
+  }
+});
+
+test('two browsers on two servers show the same pot within a second', async ({
+  browser,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  const other = await kettle.sibling();
+  try {
+    const { id } = await practice(kettle, { speed: 20 });
+    const open = async (server: KettleServer) => {
+      const page = await (await browser.newContext()).newPage();
+      await page.goto(`${server.address}/cooks/${id}`);
+      await expect(page.getByTestId('delivery')).toHaveText('All is kept');
+      return page;
+    };
+    const [tablet, phone] = await Promise.all([open(kettle), open(other)]);
+    await tablet.getByRole('button', { name: 'It is lit' }).click();
+    const pressed = Date.now();
+    await expect(phone.getByTestId('next-act')).toHaveText('Soften the fruit', { timeout: 1000 });
+    expect(Date.now() - pressed).toBeLessThan(1000);
+
+    await phone.getByRole('button', { name: 'Stirred', exact: true }).click();
+    await expect(tablet.getByRole('listitem').filter({ hasText: 'Stirred' })).toHaveCount(1, {
+      timeout: 1000,
+    });
+    await phone.getByRole('button', { name: 'Take back: Stirred' }).click();
+    await expect(tablet.getByRole('button', { name: 'Put back: Stirred' })).toBeVisible({
+      timeout: 1000,
+    });
+
+    const clock = async (page: Page) => {
+      const [minutes = 0, seconds = 0] = ((await page.getByTestId('clock').textContent()) ?? '')
+        .split(':')
+        .map(Number);
+      return minutes * 60 + seconds;
+    };
+    // Twenty seconds of this kitchen are one of the wall.
+    const [a, b] = await Promise.all([clock(tablet), clock(phone)]);
+    expect(Math.abs(a - b) / 20).toBeLessThan(1);
+    const shows = async (page: Page) =>
+      Number.parseFloat((await page.getByText(/^now \d/).textContent())?.slice(4) ?? '');
+    await expect
+      .poll(async () => {
+        const [one, two] = await Promise.all([shows(tablet), shows(phone)]);
+        return Math.abs(one - two);
+      })
+      .toBeLessThan(2);
+
+    await tablet.getByRole('button', { name: '5×' }).click();
+    await expect(phone.getByRole('button', { name: '5×' })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+      {
+        timeout: 1000,
+      },
+    );
+  } finally {
+    await other.stop();
+  }
+});
+
+test('the minute of powdered pectin starts with “rolling boil now”, and ends by the clock', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  const { id } = await practice(kettle, {
+    name: 'Raspberry',
+    lines: ['1.2 kg crushed raspberries', '1.4 kg sugar', '49 g powdered pectin'],
+  });
+  await page.goto(`${kettle.address}/cooks/${id}`);
+  await page.getByTestId('press').click();
+  await page.getByRole('button', { name: 'Rolling boil now' }).click();
+  await page.getByRole('button', { name: 'It is in' }).click();
+  await expect(page.getByTestId('clock')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Rolling boil now' }).click();
+  await expect(page.getByTestId('next-act')).toHaveText(/Boil hard for 1 minute|Take it off/);
+  await expect(page.getByTestId('next-act')).toHaveText('Take it off the heat');
+});
+
+test('a butter and a curd have faces of their own', async ({ page, kettle }) => {
+  await kettle.setUpKitchen({ temperature: 'C' });
+  const face = async (name: string, lines: string[], product: string) => {
+    const batch = await kettle.send<Batch>('POST', '/batches', {
+      name,
+      lines,
+      settings: { product },
+    });
+    await page.goto(`${kettle.address}/batches/${batch.id}/stove`);
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await page.getByRole('button', { name: 'It is lit' }).click();
+  };
+  await face('Apple butter', ['3 kg apples', '300 g sugar'], 'butter');
+  await expect(page.getByTestId('next-act')).toHaveText('Cook to a sauce, lid on');
+  await expect(page.getByRole('button', { name: 'Mound test …' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Plate test …' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Weighed …' }).click();
+  await page.getByLabel('Grams in the pot, the empty pot taken off').fill('x');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByRole('alert')).toHaveText('A number from 50 to 200,000 g.');
+  await page.getByLabel('Grams in the pot, the empty pot taken off').fill('2900');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Weighed 2,900 g' })).toBeVisible();
+
+  await face(
+    'Lime curd',
+    ['4 eggs', '200 g sugar', '120 mL bottled lime juice', '100 g butter'],
+    'curd',
+  );
+  await expect(page.getByTestId('next-act')).toHaveText(/Whisk to 77.0.°C/);
+  await expect(page.locator('[data-code=do-not-boil]')).toBeVisible();
+  await page.getByRole('button', { name: 'It shows …' }).click();
+  await page.getByLabel('The thermometer shows').fill('77.5');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByTestId('next-act')).toHaveText('Take it off the heat');
+  await page.getByRole('button', { name: 'It shows …' }).click();
+  await page.getByLabel('The thermometer shows').fill('84');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.locator('[data-code=curdles]')).toContainText('82 °C');
+});
+
+test('the stove is sound for everybody, and fits every screen', async ({ page, kettle }) => {
+  await kettle.setUpKitchen();
+  const { id } = await practice(kettle);
+  const faults = async () =>
+    (await new AxeBuilder({ page }).analyze()).violations
+      .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+      .flatMap(({ id: rule, nodes }) => nodes.map(({ html }) => `${rule}: ${html}`));
+  await page.goto(`${kettle.address}/stove`);
+  await expect(page.getByRole('heading', { name: 'Practice kettle' })).toBeVisible();
+  expect(await faults()).toEqual([]);
+  await page.goto(`${kettle.address}/cooks/${id}`);
+  await page.getByRole('button', { name: 'It is in boiling water' }).click();
+  expect(await faults()).toEqual([]);
+  await page.getByRole('button', { name: 'It is lit' }).click();
+  await page.getByRole('button', { name: 'Plate test …' }).click();
+  await expect(page.getByTestId('your-plate')).toBeVisible();
+  expect(await faults()).toEqual([]);
+  for (const [width, height] of [
+    [1280, 800],
+    [820, 1180],
+    [390, 844],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    expect(await fitsWidth(page)).toBe(true);
+  }
+  await kettle.send('POST', `/cooks/${id}/end`);
+  await expect(page.getByRole('region', { name: 'Debrief' })).toBeVisible();
+  await page.setViewportSize({ width: 1280, height: 800 });
+  expect(await faults()).toEqual([]);
+});
