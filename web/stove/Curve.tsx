@@ -98,7 +98,7 @@ export function Curve({ readings, known, litAt, stopC, waterBoilsC, scale }: Pro
     : [];
   const last = shown.at(-1);
   return (
-    <div ref={box} className="relative h-64 w-full">
+    <div ref={box} className="relative h-64 w-full overflow-hidden">
       {ink && (
         <Line
           role="img"

@@ -59,7 +59,7 @@ export function Figures({ sheet, known, sinceMin, scale }: Props) {
   const bySolids = sheet.stopKind === 'body';
   return (
     <div>
-      <div className="flex flex-wrap justify-between gap-x-5 gap-y-3">
+      <div className="flex flex-wrap justify-between gap-x-4 gap-y-3">
         {sheet.stopKind === 'egg'
           ? [togo, minutes]
           : bySolids
@@ -96,10 +96,10 @@ type BigProps = {
 };
 
 const Big = ({ name, value, aside, testId }: BigProps) => (
-  <p className="flex min-w-24 flex-col">
+  <p className="flex min-w-20 flex-col">
     <span
       data-testid={testId}
-      className="text-5xl leading-none font-bold tracking-tight whitespace-nowrap tabular-nums sm:text-6xl lg:text-7xl"
+      className="text-4xl leading-none font-bold tracking-tight whitespace-nowrap tabular-nums sm:text-6xl lg:text-7xl"
     >
       {value}
     </span>

@@ -43,7 +43,7 @@ const OUTCOMES: { readonly [test in TestKind]: readonly string[] } = {
 /** A test of the set: its outcomes, drawn where a drawing helps, and what each means. */
 export function Tests({ test, fruit, plate, onOutcome, onLeave }: Props) {
   return (
-    <section aria-label={TITLES[test]} className="rounded-box border-4 border-secondary p-4">
+    <section aria-label={TITLES[test]} className="min-w-0 rounded-box border-4 border-secondary p-4">
       <div className="flex flex-wrap items-center justify-between gap-2">
         <h2 className="text-3xl font-bold">{TITLES[test]}</h2>
         <button type="button" className="btn min-h-12" onClick={onLeave}>
@@ -58,14 +58,14 @@ export function Tests({ test, fruit, plate, onOutcome, onLeave }: Props) {
           </div>
         </div>
       )}
-      <div className="mt-3 grid gap-3 sm:grid-cols-3">
+      <div className="mt-3 grid grid-cols-1 gap-3 sm:grid-cols-3">
         {OUTCOMES[test].map((outcome) => (
           <button
             key={outcome}
             type="button"
             data-outcome={outcome}
             onClick={() => onOutcome(outcome)}
-            className="btn h-auto flex-col items-center gap-1 p-3 text-left text-lg whitespace-normal"
+            className="btn h-auto min-w-0 flex-col items-center gap-1 border-2 border-base-300 p-3 text-left text-lg whitespace-normal"
           >
             {test === 'plate-test' && <PlateDrop outcome={outcome as PlateOutcome} fruit={fruit} />}
             <span className="text-xl font-bold">{MEANINGS[outcome]?.name}</span>
