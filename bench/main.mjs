@@ -1,4 +1,6 @@
 import { cookRows } from './cook.mjs';
+import { ingestRows } from './ingest.mjs';
+import { liveRows } from './live.mjs';
 import { print } from './measure.mjs';
 import { packingRows } from './packing.mjs';
 import { planRows } from './plan.mjs';
@@ -9,7 +11,9 @@ const rows = [
   ...planRows(),
   ...cookRows(),
   ...(await packingRows()),
+  ...liveRows(),
   ...(address === undefined ? [] : await typingRows(address)),
+  ...(address === undefined ? [] : await ingestRows(address)),
 ];
 print(rows);
 process.exitCode = rows.every(({ met }) => met) ? 0 : 1;

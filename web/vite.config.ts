@@ -13,7 +13,8 @@ export default defineConfig({
     tailwindcss(),
     // Pages open without a server too, so that a reload at the stove does not lose sight of the pot.
     VitePWA({
-      injectRegister: 'script-defer',
+      // The stove registers it; elsewhere it would only take time from the typing.
+      injectRegister: false,
       registerType: 'autoUpdate',
       manifest: {
         name: 'Idle Kettle',

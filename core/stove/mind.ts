@@ -64,6 +64,14 @@ export function mindNow(
       'stop',
       'After two hours it is still below 60 °C (140 °F), where food does not keep safe. Turn it up; if it stood cool for more than four hours, discard it.',
     );
+  if (act.id === 'slow') {
+    const hours = minutesAbove(now, SAFE_C + sheet.offsetC) / 60;
+    add(
+      'hours-above',
+      'note',
+      `Above 60 °C (140 °F) for ${hours.toFixed(1)} h of the ${(now.minute / 60).toFixed(1)} h so far. Cooled for the fridge, it should pass through that fast: shallow, in cold water.`,
+    );
+  }
   const minutes = stirEvery(sheet, now, progress);
   if (onHeat && act.handsOn && sheet.method !== 'egg' && minutes < 30) {
     const since = (nowMs - (progress.lastStirredAt ?? progress.litAt)) / 60_000;
@@ -82,6 +90,14 @@ export function mindNow(
     add('burns', 'note', 'Hot sugar sticks and burns. Children and pets out of the way.');
   const order = { stop: 0, warn: 1, note: 2 };
   return cautions.sort((a, b) => order[a.level] - order[b.level]);
+}
+
+/** Minutes that the pot has been warmer than that, as believed now. */
+function minutesAbove({ past }: Estimate, tempC: number): number {
+  return past.reduce((sum, point, index) => {
+    const before = past[index - 1];
+    return before && point.tempC >= tempC ? sum + point.minute - before.minute : sum;
+  }, 0);
 }
 
 /** What a doubt of the estimator means, in words; null where the temperature tells. */

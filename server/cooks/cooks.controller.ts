@@ -24,6 +24,7 @@ import {
 } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Observable } from 'rxjs';
+import { HouseholdService } from '../household/household.service.ts';
 import { bodyOf } from '../openapi.ts';
 import { NotFound } from '../problem/errors.ts';
 import { CookLogService } from './cookLog.service.ts';
@@ -55,6 +56,7 @@ const entryOf = ({ source, seq, at, kind, value, text }: EntryDto): Entry => ({
 export class CooksController {
   constructor(
     private readonly cooks: CooksService,
+    private readonly households: HouseholdService,
     private readonly log: CookLogService,
     private readonly live: LiveViewService,
     private readonly pots: PotService,
@@ -105,7 +107,7 @@ export class CooksController {
     @Param('id', CookId) id: string,
     @Query('after') after?: string,
   ): Promise<LiveMessage> {
-    await this.cooks.householdOf(id);
+    await this.cooks.find(id);
     const entries = await this.log.after(id, placeOf(after));
     return { entries, position: entries.at(-1)?.position ?? placeOf(after) };
   }
@@ -118,7 +120,7 @@ export class CooksController {
     @Param('id', CookId) id: string,
     @Body() { entries }: EntriesDto,
   ): Promise<{ readonly position: number }> {
-    const householdId = await this.cooks.householdOf(id);
+    const householdId = await this.households.currentId();
     return { position: await this.log.append(id, householdId, entries.map(entryOf)) };
   }
 
@@ -129,7 +131,7 @@ export class CooksController {
     @Query('after') after?: string,
     @Headers('last-event-id') last?: string,
   ): Promise<Observable<MessageEvent>> {
-    await this.cooks.householdOf(id);
+    await this.cooks.find(id);
     return this.live.follow(id, placeOf(last ?? after));
   }
 }

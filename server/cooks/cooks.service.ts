@@ -42,11 +42,6 @@ export class CooksService {
     return answer(await this.row(id));
   }
 
-  /** Throws NotFound for what is no cook of this household. */
-  async householdOf(id: string): Promise<string> {
-    return (await this.row(id)).householdId;
-  }
-
   /** Begins a cook. Asked twice with the same id, there is one. */
   async begin({ id, batchId, practice }: CookDto): Promise<CookRecord> {
     const householdId = await this.households.currentId();

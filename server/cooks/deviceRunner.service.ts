@@ -17,8 +17,10 @@ const DRIVERS: readonly DeviceDriver[] = [SIMULATED_DEVICES];
 
 /** Between two looks at the devices, ms. */
 const EVERY_MS = 250;
-/** A pot that stands longer than this is forgotten, hours of the wall’s clock. */
-const LONGEST_H = 12;
+/** A pot to which nothing has happened for this long is no longer read, until something does: minutes of the wall’s clock. */
+const FORGOTTEN_MIN = 10;
+/** Nor is one at which nobody has done anything for this long, h of the kitchen’s clock. */
+const LEFT_ALONE_H = 4;
 /** After a time without any server no more than this is made up for, s of the kitchen’s clock. */
 const LONGEST_GAP_S = 3600;
 
@@ -58,7 +60,7 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
       where: {
         endedAt: null,
         practice: { [Op.ne]: null },
-        startedAt: { [Op.gt]: new Date(Date.now() - LONGEST_H * 3_600_000) },
+        updatedAt: { [Op.gt]: new Date(Date.now() - FORGOTTEN_MIN * 60_000) },
       },
     });
     for (const { id, practice } of on) {
@@ -77,6 +79,8 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
       if (toS <= fromS) return [];
       const { formula, kitchen, practice } = cook;
       const events = await this.log.events(cookId, transaction);
+      const lastDoneMs = Math.max(startMs, ...events.map(({ at }) => at));
+      if (startMs + toS * 1000 - lastDoneMs > LEFT_ALONE_H * 3_600_000) return [];
       return driver.read({ formula, kitchen, practice, startMs }, events, fromS, toS);
     });
   }

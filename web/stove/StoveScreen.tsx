@@ -1,3 +1,4 @@
+import { useEffect } from 'react';
 import { useParams } from 'react-router';
 import { useEndCook } from '../api/cooks.ts';
 import { useKitchen, useSetUpKitchen } from '../api/kitchen.ts';
@@ -7,9 +8,16 @@ import { DebriefView } from '../practice/DebriefView.tsx';
 import { Stove } from './Stove.tsx';
 import { useCookLog } from './useCookLog.ts';
 
+/** From the first look at a stove on, pages open without a server too. */
+function keepPages(): void {
+  // A browser that has no such workers goes without.
+  if ('serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js');
+}
+
 /** `/cooks/:id`: a cook as it goes; of a practice that is over, its debrief. */
 export function StoveScreen() {
   const { id = '' } = useParams();
+  useEffect(keepPages, []);
   return <OneCook key={id} id={id} />;
 }
 

@@ -43,7 +43,10 @@ const OUTCOMES: { readonly [test in TestKind]: readonly string[] } = {
 /** A test of the set: its outcomes, drawn where a drawing helps, and what each means. */
 export function Tests({ test, fruit, plate, onOutcome, onLeave }: Props) {
   return (
-    <section aria-label={TITLES[test]} className="min-w-0 rounded-box border-4 border-secondary p-4">
+    <section
+      aria-label={TITLES[test]}
+      className="min-w-0 rounded-box border-4 border-secondary p-4"
+    >
       <div className="flex flex-wrap items-center justify-between gap-2">
         <h2 className="text-3xl font-bold">{TITLES[test]}</h2>
         <button type="button" className="btn min-h-12" onClick={onLeave}>

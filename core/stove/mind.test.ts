@@ -1,0 +1,177 @@
+import { request } from '../test/planned.ts';
+import { AS_PLANNED, type Entry, type EntryKind } from './entry.ts';
+import { estimate, type Estimate } from './estimate.ts';
+import { fitBelief } from './fit.ts';
+import { disagreement, mindNow, stirEvery } from './mind.ts';
+import { progressOf } from './progress.ts';
+import { binned, median } from './readings.ts';
+import { sheetOf, type Sheet } from './sheet.ts';
+
+const MIN = 60_000;
+const entry = (
+  minute: number,
+  kind: EntryKind,
+  value: number | null = null,
+  text: string | null = null,
+): Entry => ({
+  source: kind,
+  seq: Math.round(minute * 60) + 1,
+  at: minute * MIN,
+  kind,
+  value,
+  text,
+});
+
+const sheetFor = (lines: readonly string[], change: object = {}): Sheet => {
+  const sheet = sheetOf(request({ lines, ...change }));
+  if (sheet === null) throw new Error('There is no sheet for these lines');
+  return sheet;
+};
+const POT = { diameterCm: 30, heightCm: 19 };
+const jam = sheetFor(['2 kg crushed strawberries', '1.4 kg sugar'], { pot: POT });
+const curd = sheetFor(['4 eggs', '200 g sugar', '120 mL bottled lemon juice', '100 g butter'], {
+  product: 'curd',
+});
+
+function mindAt(sheet: Sheet, log: readonly Entry[], minute: number) {
+  const now = estimate(sheet, log, minute * MIN, { calibrated: true });
+  const progress = progressOf(
+    sheet,
+    log.filter(({ kind }) => kind !== 'temperature'),
+  );
+  return mindNow(sheet, progress, now, minute * MIN);
+}
+const codes = (...of: Parameters<typeof mindAt>): string[] => mindAt(...of).map(({ code }) => code);
+
+const boiling = [entry(0, 'lit'), entry(0.3, 'added', 1400, AS_PLANNED), entry(4, 'dissolved')];
+
+describe('cautions come at their moment', () => {
+  test('none before the flame, and none once it is in the jars', () => {
+    expect(codes(jam, [], 0)).toEqual([]);
+    expect(codes(jam, [...boiling, entry(45, 'ready')], 50)).toEqual([]);
+  });
+
+  test('sugar that is not dissolved, close to the boil', () => {
+    const gritty = boiling.slice(0, 2);
+    expect(codes(jam, [...gritty, entry(1, 'temperature', 40)], 1.1)).not.toContain('undissolved');
+    const hot = entry(3, 'temperature', jam.waterBoilsC - 3);
+    expect(codes(jam, [...gritty, hot], 3.1)).toContain('undissolved');
+  });
+
+  test('foam, where the pot is more than a third full (common practice)', () => {
+    expect(codes(jam, boiling, 24)).not.toContain('boil-over');
+    const full = sheetFor(['4 kg crushed strawberries', '2.8 kg sugar'], { pot: POT });
+    const more = boiling.map((one) => (one.kind === 'added' ? { ...one, value: 2800 } : one));
+    expect(full.boilOver?.fullShare).toBeGreaterThan(1 / 3);
+    expect(codes(full, more, 40)).toContain('boil-over');
+  });
+
+  test('stirring, overdue and not; and staying for the last minutes', () => {
+    const late = mindAt(jam, boiling, 24).find(({ code }) => code === 'stir');
+    expect(late?.text).toMatch(/^Stir now/);
+    expect(late?.level).toBe('warn');
+    const stirred = mindAt(jam, [...boiling, entry(23.8, 'stirred')], 24);
+    expect(stirred.find(({ code }) => code === 'stir')?.level).toBe('note');
+    const now = estimate(jam, boiling, 24 * MIN, { calibrated: true });
+    const end = 24 + (now.minutesLeft?.p50 ?? 0);
+    expect(codes(jam, boiling, 24)).not.toContain('stay');
+    expect(codes(jam, boiling, end - 3)).toContain('stay');
+  });
+
+  test('a curd is never to boil, and curdles above 82 °C (common practice)', () => {
+    const lit = entry(0, 'lit');
+    expect(codes(curd, [lit, entry(5, 'temperature', 70)], 5.1)).toContain('do-not-boil');
+    const curdled = mindAt(curd, [lit, entry(8, 'temperature', 83)], 8.1);
+    expect(curdled[0]).toMatchObject({ code: 'curdles', level: 'stop' });
+  });
+
+  test('a curd’s 82 °C is of the truth, not of a thermometer that shows two degrees more', () => {
+    const off = sheetOf(
+      request({
+        product: 'curd',
+        lines: ['4 eggs', '200 g sugar', '120 mL bottled lemon juice', '100 g butter'],
+      }),
+      curd.waterBoilsC + 2,
+    );
+    if (off === null) throw new Error('There is no sheet');
+    expect(off.stopC).toBeCloseTo(79, 6);
+    const log = [entry(0, 'lit'), entry(8, 'temperature', 83)];
+    expect(codes(off, log, 8.1)).not.toContain('curdles');
+  });
+
+  test('a slow cooker that stays below 60 °C (common practice)', () => {
+    const slow = sheetFor(['3 kg apples'], { product: 'butter', heat: 'slow-cooker-low' });
+    const log = [entry(0, 'lit'), entry(150, 'temperature', 52)];
+    expect(mindAt(slow, log, 150.1)[0]).toMatchObject({ code: 'too-cool', level: 'stop' });
+    const warm = [entry(0, 'lit'), entry(150, 'temperature', 75)];
+    expect(codes(slow, warm, 150.1)).not.toContain('too-cool');
+    expect(codes(slow, warm, 150.1)).toContain('hours-above');
+  });
+});
+
+test('the pot may be left for less and less time as it thickens', () => {
+  const at = (minute: number) => {
+    const now = estimate(jam, boiling, minute * MIN, { calibrated: true });
+    return stirEvery(jam, now, progressOf(jam, boiling));
+  };
+  expect(at(6)).toBeGreaterThan(at(38));
+  expect(at(38)).toBeLessThanOrEqual(1);
+});
+
+describe('a test and a thermometer that disagree', () => {
+  const known = (toGoC: number) => ({ toGoC }) as Estimate;
+  const runs = entry(30, 'plate-test', null, 'runs');
+  const wrinkles = entry(30, 'plate-test', null, 'wrinkles');
+
+  test('runs at the stop: acid or pectin is low, or the probe touches the base', () => {
+    expect(disagreement(jam, known(0.1), [runs])).toMatch(
+      /acid or the pectin is low.*touches the base/s,
+    );
+  });
+
+  test('wrinkles far below it: rich fruit, or a probe that reads low', () => {
+    expect(disagreement(jam, known(2), [wrinkles])).toMatch(/rich in pectin.*reads low/s);
+  });
+
+  test('agree, and nothing is said; nor is it where temperature tells nothing', () => {
+    expect(disagreement(jam, known(2), [runs])).toBeNull();
+    expect(disagreement(jam, known(0.1), [wrinkles])).toBeNull();
+    expect(disagreement(jam, known(0.1), [])).toBeNull();
+    expect(disagreement(curd, known(0.1), [runs])).toBeNull();
+  });
+});
+
+describe('readings', () => {
+  test('in stretches: their middle, which one wild reading does not move', () => {
+    const readings = [60, 61, 62, 20, 63].map((value, i) => entry(i / 60, 'temperature', value));
+    const [bin] = binned(readings, 0, MIN);
+    expect(bin).toMatchObject({ value: 61, count: 5 });
+    expect(() => median([])).toThrow(RangeError);
+    expect(median([1, 4, 2, 3])).toBe(2.5);
+  });
+});
+
+describe('the fit', () => {
+  // A straight line through points with a known answer: least squares with a prior, in closed form.
+  const xs = [1, 2, 3, 4, 5, 6];
+  const SD = 0.1;
+
+  test('is the closed form of Bayes for a linear model', () => {
+    const residuals = ([a]: readonly [number, number, number]) =>
+      xs.map((x) => (a * x - 0.2 * x) / SD);
+    const { belief, spread } = fitBelief(residuals, [0.25, 0.06, 0.15]);
+    const information = xs.reduce((sum, x) => sum + (x / SD) ** 2, 0);
+    const posterior = 1 / (information + 1 / 0.25 ** 2);
+    expect(belief[0]).toBeCloseTo(0.2 * information * posterior, 4);
+    expect(spread[0]?.[0]).toBeCloseTo(Math.sqrt(posterior), 4);
+    // Nothing was measured of the others: they stay as they were believed.
+    expect(belief[1]).toBeCloseTo(0, 6);
+    expect(spread[1]?.[1]).toBeCloseTo(0.06, 4);
+  });
+
+  test('is not led astray by one measurement that is far out', () => {
+    const residuals = ([a]: readonly [number, number, number]) =>
+      xs.map((x, i) => (a * x - (i === 2 ? 40 : 0.2 * x)) / SD);
+    expect(fitBelief(residuals, [0.25, 0.06, 0.15]).belief[0]).toBeCloseTo(0.2, 1);
+  });
+});
