@@ -16,14 +16,24 @@ export class KettleServer {
     readonly address: string,
   ) {}
 
-  /** @param databaseUrl a database that is empty; a new one of the test’s cluster unless it is given */
-  static async withEmptyKitchen(databaseUrl?: string): Promise<KettleServer> {
-    databaseUrl ??= await newDatabase();
-    const port = await freePort();
-    const server = new KettleServer(databaseUrl, `http://127.0.0.1:${port}`);
-    const migration = server.run('migrate.js');
-    const [code] = (await once(migration, 'exit')) as [number];
-    if (code !== 0) throw new Error('The migration failed');
+  /** A kitchen in a new database of the test’s cluster. */
+  static async withEmptyKitchen(): Promise<KettleServer> {
+    // Migrated once in every worker of the tests, and copied for each kitchen.
+    template ??= newDatabase().then(async (url) => {
+      await migrated(url);
+      return new URL(url).pathname.slice(1);
+    });
+    return KettleServer.on(await newDatabase(await template));
+  }
+
+  /** A kitchen in a database that is empty. */
+  static async onEmptyDatabase(databaseUrl: string): Promise<KettleServer> {
+    await migrated(databaseUrl);
+    return KettleServer.on(databaseUrl);
+  }
+
+  private static async on(databaseUrl: string): Promise<KettleServer> {
+    const server = new KettleServer(databaseUrl, `http://127.0.0.1:${await freePort()}`);
     await server.start();
     return server;
   }
@@ -78,26 +88,37 @@ export class KettleServer {
   }
 
   private run(script: string): ChildProcess {
-    return spawn(process.execPath, [join(SERVER, script)], {
-      env: {
-        ...process.env,
-        NODE_ENV: 'production',
-        KETTLE_DATABASE_URL: this.databaseUrl,
-        KETTLE_PORT: new URL(this.address).port,
-      },
-      stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
-    });
+    return run(script, this.databaseUrl, new URL(this.address).port);
   }
 }
 
-async function newDatabase(): Promise<string> {
+let template: Promise<string> | null = null;
+
+async function migrated(databaseUrl: string): Promise<void> {
+  const [code] = (await once(run('migrate.js', databaseUrl, '0'), 'exit')) as [number];
+  if (code !== 0) throw new Error('The migration failed');
+}
+
+const run = (script: string, databaseUrl: string, port: string): ChildProcess =>
+  spawn(process.execPath, [join(SERVER, script)], {
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      KETTLE_DATABASE_URL: databaseUrl,
+      KETTLE_PORT: port,
+    },
+    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+  });
+
+/** A new database: empty, or a copy of another of the cluster. */
+async function newDatabase(copyOf: string | null = null): Promise<string> {
   const admin = process.env['KETTLE_TEST_DATABASE_URL'];
   if (admin === undefined)
     throw new Error('These tests need a database: run them with ./kettle test');
   const name = `e2e_${randomUUID().replaceAll('-', '')}`;
   const client = new Client({ connectionString: admin });
   await client.connect();
-  await client.query(`CREATE DATABASE ${name}`);
+  await client.query(`CREATE DATABASE ${name}${copyOf === null ? '' : ` TEMPLATE ${copyOf}`}`);
   await client.end();
   const url = new URL(admin);
   url.pathname = `/${name}`;

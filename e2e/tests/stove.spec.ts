@@ -156,7 +156,7 @@ test('a dead server, a restarted database, a minute without network and reloads 
   test.setTimeout(240_000);
   const folder = stateFolder('stove-test');
   let cluster = await startCluster(folder, { throwaway: true });
-  const kettle = await KettleServer.withEmptyKitchen(cluster.url);
+  const kettle = await KettleServer.onEmptyDatabase(cluster.url);
   try {
     await kettle.setUpKitchen();
     const { id } = await cookOfBatch(kettle);

@@ -18,6 +18,7 @@ import { callFor } from './due.ts';
 import { Figures } from './Figures.tsx';
 import { LogList } from './LogList.tsx';
 import { NextAct } from './NextAct.tsx';
+import { OwnProbe } from './OwnProbe.tsx';
 import { PotView } from './PotView.tsx';
 import { isCalibrated, stoveSheet } from './stoveSheet.ts';
 import { Tests } from './Tests.tsx';
@@ -174,6 +175,7 @@ export function Stove({ cook, log, onKeepWater, onReady }: Props) {
           <Doings sheet={sheet} progress={progress} scale={scale} note={note} onTest={setTest} />
           <div className="max-md:order-1">
             <LogList entries={entries} scale={scale} note={note} />
+            {cook.practice === null && <OwnProbe cook={cook.id} />}
           </div>
         </div>
       </div>
