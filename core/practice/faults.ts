@@ -19,7 +19,7 @@ export const FAULTS: { readonly [id in FaultId]: FaultFacts } = {
     name: 'A thermometer that lies',
     told: 'This thermometer was dropped last week.',
     lesson:
-      'The thermometer read 3 °F (1.7 °C) low. Boiling water shows it in a minute; without it the pot is boiled too far.',
+      'The thermometer read 3 °F (1.7 °C) low. Boiling water shows it in a minute; by such a thermometer alone a pot is boiled too far.',
   },
   'high-kitchen': {
     name: 'A kitchen in the hills',

@@ -120,7 +120,7 @@ export function estimate(
   const ahead = stagesAhead(sheet, progress, until);
   const pots = drawn(fitted).map(({ belief, late }) => {
     const pot = potOf(sheet, belief, past, ahead, minute);
-    return { ...pot, leftMin: pot.leftMin === null ? null : pot.leftMin * late };
+    return { ...pot, late, leftMin: pot.leftMin === null ? null : pot.leftMin * late };
   });
   const likely = potOf(sheet, fitted.belief, past, ahead, minute);
   const fresh = freshReading(entries, progress, until);
@@ -311,13 +311,18 @@ const normal = (chance: () => number): number =>
 const BAND_POINTS = 24;
 
 /** The band of the temperature from now until most pots have stopped. */
-function bandOf(pots: readonly Pot[], minute: number): readonly BandPoint[] {
+function bandOf(
+  pots: readonly (Pot & { readonly late: number })[],
+  minute: number,
+): readonly BandPoint[] {
   const ends = pots.flatMap(({ leftMin }) => (leftMin === null ? [] : [leftMin]));
   if (ends.length === 0) return [];
   const span = spreadOf(Float64Array.from(ends)).p90;
   return Array.from({ length: BAND_POINTS + 1 }, (_, i) => {
     const at = minute + (span * i) / BAND_POINTS;
-    const temps = pots.map(({ trace, offset }) => momentAt(trace, at).tempC + offset);
+    const temps = pots.map(
+      ({ trace, offset, late }) => momentAt(trace, minute + (at - minute) / late).tempC + offset,
+    );
     return { minute: at, ...spreadOf(Float64Array.from(temps)) };
   });
 }

@@ -40,7 +40,7 @@ export function DebriefView({ cook, debrief }: { cook: CookRecord; debrief: Debr
       {debrief.told.length > 0 && (
         <div>
           <h2 className="text-lg font-bold text-secondary">What told you</h2>
-          <ul className="list-inside list-disc text-lg">
+          <ul className="list-outside list-disc pl-5 text-lg">
             {debrief.told.map((text) => (
               <li key={text}>{text}</li>
             ))}
@@ -50,7 +50,7 @@ export function DebriefView({ cook, debrief }: { cook: CookRecord; debrief: Debr
       {debrief.missed.length > 0 && (
         <div>
           <h2 className="text-lg font-bold text-secondary">What you missed</h2>
-          <ul className="list-inside list-disc text-lg">
+          <ul className="list-outside list-disc pl-5 text-lg">
             {debrief.missed.map((text) => (
               <li key={text}>{text}</li>
             ))}
