@@ -1,8 +1,9 @@
 import { FULL_ENOUGH, scorchIndex, stirEveryMin } from '../boil/index.ts';
 import { undissolvedG } from '../formula/index.ts';
 import type { Caution } from '../plan/index.ts';
+import type { Doubt } from './doubt.ts';
 import type { Entry } from './entry.ts';
-import type { Doubt, Estimate } from './estimate.ts';
+import type { Estimate } from './estimate.ts';
 import type { Progress } from './progress.ts';
 import type { Sheet } from './sheet.ts';
 

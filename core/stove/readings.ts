@@ -1,4 +1,5 @@
 import type { Entry } from './entry.ts';
+import type { Progress } from './progress.ts';
 
 /** Readings of one stretch of time as one: their median, which a stirring dip or a dropped reading does not move. */
 export type Bin = {
@@ -41,4 +42,23 @@ export function median(values: readonly number[]): number {
   const half = sorted.length >> 1;
   const upper = sorted[half] as number;
   return sorted.length % 2 === 1 ? upper : (upper + (sorted[half - 1] as number)) / 2;
+}
+
+/** A reading older than this tells nothing of now, ms. */
+const FRESH_MS = 20_000;
+/** Fewer readings than this in a short time were typed by hand, and the last of them counts. */
+const BY_HAND = 5;
+
+/** What the probe shows now: the middle of its last readings; null when it shows nothing fresh. */
+export function freshReading(
+  entries: readonly Entry[],
+  progress: Progress,
+  until: number,
+): number | null {
+  if (!progress.probeIn) return null;
+  const last = entries.flatMap(({ kind, at, value }) =>
+    kind === 'temperature' && value !== null && at <= until && at > until - FRESH_MS ? [value] : [],
+  );
+  if (last.length === 0) return null;
+  return last.length < BY_HAND ? (last.at(-1) ?? null) : median(last);
 }

@@ -80,6 +80,13 @@ export function sheetOf(
   };
 }
 
+/** Below boiling water by less than this, the pot is at the boil; K. */
+const AT_THE_BOIL_K = 0.6;
+
+/** Whether a pot that is so warm, as the thermometer shows it, is at the boil. */
+export const nearBoil = ({ waterBoilsC }: Sheet, tempC: number): boolean =>
+  tempC >= waterBoilsC - AT_THE_BOIL_K;
+
 /** What boiling water shows above what it should at this altitude, K; 0 where one of them is not known. */
 function offsetOf({ altitudeM, waterBoilsC }: PlanRequest): number {
   if (altitudeM === null || waterBoilsC === null) return 0;

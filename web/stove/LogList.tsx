@@ -6,7 +6,7 @@ import {
 } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { Undo2 } from 'lucide-react';
-import type { KeptEntry } from './kept.ts';
+import type { KeptEntry } from './keptEntry.ts';
 import { entryInWords } from './words.ts';
 
 type Props = {

@@ -79,7 +79,9 @@ export function TopBar({ cook, log, nowMs, litAt, ways, set }: Props) {
   );
 }
 
-function deliveryInWords({ heard, waiting, refused }: CookLog): string {
+function deliveryInWords({ heard, waiting, refused, keeps }: CookLog): string {
+  if (!keeps)
+    return 'This browser keeps nothing, as in a private window: what is noted here is lost. Open the stove in an ordinary one.';
   if (refused !== null) return `The server would not have something: ${refused}`;
   if (heard && waiting === 0) return 'All is kept';
   if (heard) return `${waiting} on the way`;

@@ -1,17 +1,7 @@
 import type { CookRecord } from '@idle-kettle/contract';
-import { nameOf, type Entry, type EntryKind } from '@idle-kettle/core';
+import type { Entry, EntryKind } from '@idle-kettle/core';
+import type { KeptEntry } from './keptEntry.ts';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-
-/** An entry as this browser keeps it: `waiting` until a server has it. */
-export type KeptEntry = Entry & {
-  readonly cook: string;
-  /** 1 while it waits to be delivered; a number, since an index cannot hold a boolean. */
-  readonly waiting: 0 | 1;
-  /** Its place in the server’s log; null while that is not known. */
-  readonly position: number | null;
-  /** Why the server would not have it; null where it did not say so. */
-  readonly refused: string | null;
-};
 
 interface Shelf extends DBSchema {
   cooks: { key: string; value: CookRecord };
@@ -133,17 +123,3 @@ export const keepFact = async (name: string, value: string | number): Promise<vo
 
 export const keptFact = async (name: string): Promise<string | number | null> =>
   (await (await shelf()).get('facts', name)) ?? null;
-
-/** Two lists of entries as one: each once, what a server has before what waits, in the order of their time. */
-export function merged(
-  known: ReadonlyMap<string, KeptEntry>,
-  more: readonly KeptEntry[],
-): ReadonlyMap<string, KeptEntry> {
-  const next = new Map(known);
-  for (const entry of more) {
-    const name = nameOf(entry);
-    if (entry.position === null && (next.get(name)?.position ?? null) !== null) continue;
-    next.set(name, entry);
-  }
-  return next;
-}

@@ -1,6 +1,7 @@
 import { MOST_ENTRIES } from '@idle-kettle/contract';
 import { Refused, request } from '../api/request.ts';
-import { settle, waitingEntries, type KeptEntry } from './kept.ts';
+import { settle, waitingEntries } from './kept.ts';
+import type { KeptEntry } from './keptEntry.ts';
 
 const LOCK = 'idle-kettle-outbox';
 

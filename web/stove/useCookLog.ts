@@ -7,15 +7,8 @@ import {
 import { inOrder, type EntryKind } from '@idle-kettle/core';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { request } from '../api/request.ts';
-import {
-  keep,
-  keepCook,
-  keptCook,
-  keptEntries,
-  merged,
-  writeDown,
-  type KeptEntry,
-} from './kept.ts';
+import { keep, keepCook, keptCook, keptEntries, writeDown } from './kept.ts';
+import { lastWithoutGap, merged, type KeptEntry } from './keptEntry.ts';
 import { deliver } from './outbox.ts';
 import { compareClocks, recallServerClock, serverNow } from './serverClock.ts';
 
@@ -29,6 +22,8 @@ export type CookLog = {
   readonly refused: string | null;
   /** Whether a server is heard. */
   readonly heard: boolean;
+  /** Whether this browser can keep anything. */
+  readonly keeps: boolean;
   /** Why the cook cannot be shown at all. */
   readonly error: Error | null;
   /** Writes down something that happens now. */
@@ -52,14 +47,17 @@ export function useCookLog(id: string): CookLog {
   const [heard, setHeard] = useState(false);
   const [reached, setReached] = useState(true);
   const [error, setError] = useState<Error | null>(null);
+  const [keeps, setKeeps] = useState(true);
   const position = useRef(0);
+  /** Some browsers keep nothing for anybody, in private windows above all; the stove then only shows what servers say. */
+  const canKeep = useRef(true);
   const clock = useRef<CookRecord['clock'] | null>(null);
 
   const take = useCallback((next: CookRecord) => {
     clock.current = next.clock;
     setCook(next);
     setError(null);
-    void keepCook(next);
+    if (canKeep.current) void keepCook(next);
   }, []);
   const add = useCallback((more: readonly KeptEntry[]) => {
     setKnown((now) => merged(now, more));
@@ -72,8 +70,12 @@ export function useCookLog(id: string): CookLog {
   useEffect(() => {
     let gone = false;
     async function recall() {
-      await recallServerClock();
-      const [kept, entries] = await Promise.all([keptCook(id), keptEntries(id)]);
+      const recalledOf = Promise.all([keptCook(id), keptEntries(id), recallServerClock()]);
+      const [kept, entries] = await recalledOf.catch(() => {
+        canKeep.current = false;
+        setKeeps(false);
+        return [null, []] as const;
+      });
       if (gone) return;
       if (kept) {
         clock.current = kept.clock;
@@ -91,6 +93,7 @@ export function useCookLog(id: string): CookLog {
   }, [id, add]);
 
   const send = useCallback(async () => {
+    if (!canKeep.current) return;
     try {
       await deliver(id);
       setReached(true);
@@ -146,7 +149,7 @@ export function useCookLog(id: string): CookLog {
         const message = JSON.parse(data) as LiveMessage;
         position.current = message.position;
         add(message.entries.map((entry) => fromServer(id, entry)));
-        void keep(id, message.entries);
+        if (canKeep.current) void keep(id, message.entries);
       });
     }
     void open();
@@ -172,7 +175,10 @@ export function useCookLog(id: string): CookLog {
     async (kind: EntryKind, value: number | null = null, text: string | null = null) => {
       if (clock.current === null) return;
       const at = kitchenTime(clock.current, serverNow());
-      add([await writeDown(id, kind, at, value, text)]);
+      const written = await writeDown(id, kind, at, value, text).catch(() => null);
+      setKeeps(written !== null);
+      if (written === null) return;
+      add([written]);
       // Without a server it waits; the live view delivers it when one is back.
       await send().catch(() => undefined);
     },
@@ -192,6 +198,7 @@ export function useCookLog(id: string): CookLog {
     waiting,
     refused: entries.find(({ refused }) => refused !== null)?.refused ?? null,
     heard: heard && reached,
+    keeps,
     error: cook === null ? error : null,
     note,
     refresh: () => void fetchCook().catch(() => undefined),
@@ -204,16 +211,3 @@ const fromServer = (cook: string, entry: LoggedEntry): KeptEntry => ({
   waiting: 0,
   refused: null,
 });
-
-/** The last place in the log up to which this browser has everything. */
-function lastWithoutGap(entries: readonly KeptEntry[]): number {
-  const places = entries
-    .flatMap(({ position }) => (position === null ? [] : [position]))
-    .sort((a, b) => a - b);
-  let last = 0;
-  for (const place of places) {
-    if (place !== last + 1) break;
-    last = place;
-  }
-  return last;
-}

@@ -1,0 +1,63 @@
+import type { Entry } from './entry.ts';
+import type { Moment, Progress } from './progress.ts';
+import type { Sheet } from './sheet.ts';
+
+/** After something cold, a stir or a change of flame the probe needs this long, minutes. */
+const SETTLES_MIN = 0.75;
+/** Without a reading for this long there is no probe, ms. */
+const SILENT_MS = 60_000;
+
+/** Why the pot cannot be told from its thermometer just now. */
+export type Doubt =
+  | 'not lit'
+  | 'no probe'
+  | 'probe out'
+  | 'below the boil'
+  | 'settling'
+  | 'off the heat'
+  | 'temperature does not tell';
+
+/** Nothing cold, no stir and no change of flame just before; and the pot on the heat, the probe in it. */
+export function isQuiet(moments: readonly Moment[], at: number): boolean {
+  let now: Progress | null = null;
+  for (const { event, progress } of moments) {
+    if (event.at > at) break;
+    now = progress;
+    if (DISTURBS.has(event.kind) && at - event.at < SETTLES_MIN * 60_000) return false;
+  }
+  return now !== null && now.probeIn && now.onHeat;
+}
+
+const DISTURBS: ReadonlySet<string> = new Set([
+  'in-water',
+  'water-boils',
+  'added',
+  'stirred',
+  'skimmed',
+  'pureed',
+  'flame',
+  'off-heat',
+  'on-heat',
+  'probe-in',
+  'lid-on',
+  'lid-off',
+]);
+
+/** Why the temperature does not tell just now; null while it does. */
+export function doubtOf(
+  sheet: Sheet,
+  entries: readonly Entry[],
+  moments: readonly Moment[],
+  progress: Progress,
+  boils: boolean,
+  until: number,
+): Doubt | null {
+  if (progress.litAt === null) return 'not lit';
+  if (!progress.probeIn) return 'probe out';
+  if (!progress.onHeat) return 'off the heat';
+  if (!sheet.tempTells) return 'temperature does not tell';
+  const last = entries.findLast(({ kind }) => kind === 'temperature');
+  if (last === undefined || until - last.at > SILENT_MS) return 'no probe';
+  if (!isQuiet(moments, until)) return 'settling';
+  return boils ? null : 'below the boil';
+}

@@ -1,0 +1,39 @@
+import { nameOf, type Entry } from '@idle-kettle/core';
+
+/** An entry as this browser keeps it: `waiting` until a server has it. */
+export type KeptEntry = Entry & {
+  readonly cook: string;
+  /** 1 while it waits to be delivered; a number, since an index cannot hold a boolean. */
+  readonly waiting: 0 | 1;
+  /** Its place in the server’s log; null while that is not known. */
+  readonly position: number | null;
+  /** Why the server would not have it; null where it did not say so. */
+  readonly refused: string | null;
+};
+
+/** Two lists of entries as one: each once, and what a server has given a place before what it has not. */
+export function merged(
+  known: ReadonlyMap<string, KeptEntry>,
+  more: readonly KeptEntry[],
+): ReadonlyMap<string, KeptEntry> {
+  const next = new Map(known);
+  for (const entry of more) {
+    const name = nameOf(entry);
+    if (entry.position === null && (next.get(name)?.position ?? null) !== null) continue;
+    next.set(name, entry);
+  }
+  return next;
+}
+
+/** The last place in a log up to which nothing is missing; 0 where the first is. */
+export function lastWithoutGap(entries: readonly KeptEntry[]): number {
+  const places = entries
+    .flatMap(({ position }) => (position === null ? [] : [position]))
+    .sort((a, b) => a - b);
+  let last = 0;
+  for (const place of places) {
+    if (place !== last + 1) break;
+    last = place;
+  }
+  return last;
+}
