@@ -18,24 +18,28 @@ export class KettleServer {
 
   /** A kitchen in a new database of the test’s cluster. */
   static async withEmptyKitchen(): Promise<KettleServer> {
-    // Migrated once in every worker of the tests, and copied for each kitchen.
-    template ??= newDatabase().then(async (url) => {
-      await migrated(url);
-      return new URL(url).pathname.slice(1);
-    });
-    return KettleServer.on(await newDatabase(await template));
+    return KettleServer.onEmptyDatabase(await newDatabase());
   }
 
   /** A kitchen in a database that is empty. */
   static async onEmptyDatabase(databaseUrl: string): Promise<KettleServer> {
-    await migrated(databaseUrl);
-    return KettleServer.on(databaseUrl);
-  }
-
-  private static async on(databaseUrl: string): Promise<KettleServer> {
     const server = new KettleServer(databaseUrl, `http://127.0.0.1:${await freePort()}`);
+    const [code] = (await once(server.run('migrate.js'), 'exit')) as [number];
+    if (code !== 0) throw new Error('The migration failed');
     await server.start();
     return server;
+  }
+
+  /** Makes the kitchen as empty as it was at first, and its server run where a test killed it. */
+  async startAfresh(): Promise<void> {
+    const client = new Client({ connectionString: this.databaseUrl });
+    await client.connect();
+    await client.query(`
+      TRUNCATE batches, cards, card_versions, cooks, cook_entries, kitchens;
+      INSERT INTO kitchens (household_id, name, units, temperature, altitude_unit, school)
+      SELECT id, 'My kitchen', 'us', 'F', 'ft', 'ten-minute' FROM households`);
+    await client.end();
+    if (this.child === null) await this.start();
   }
 
   /** Another server process on the same database, as behind a balancer; stop it yourself. */
@@ -88,37 +92,26 @@ export class KettleServer {
   }
 
   private run(script: string): ChildProcess {
-    return run(script, this.databaseUrl, new URL(this.address).port);
+    return spawn(process.execPath, [join(SERVER, script)], {
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        KETTLE_DATABASE_URL: this.databaseUrl,
+        KETTLE_PORT: new URL(this.address).port,
+      },
+      stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+    });
   }
 }
 
-let template: Promise<string> | null = null;
-
-async function migrated(databaseUrl: string): Promise<void> {
-  const [code] = (await once(run('migrate.js', databaseUrl, '0'), 'exit')) as [number];
-  if (code !== 0) throw new Error('The migration failed');
-}
-
-const run = (script: string, databaseUrl: string, port: string): ChildProcess =>
-  spawn(process.execPath, [join(SERVER, script)], {
-    env: {
-      ...process.env,
-      NODE_ENV: 'production',
-      KETTLE_DATABASE_URL: databaseUrl,
-      KETTLE_PORT: port,
-    },
-    stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
-  });
-
-/** A new database: empty, or a copy of another of the cluster. */
-async function newDatabase(copyOf: string | null = null): Promise<string> {
+async function newDatabase(): Promise<string> {
   const admin = process.env['KETTLE_TEST_DATABASE_URL'];
   if (admin === undefined)
     throw new Error('These tests need a database: run them with ./kettle test');
   const name = `e2e_${randomUUID().replaceAll('-', '')}`;
   const client = new Client({ connectionString: admin });
   await client.connect();
-  await client.query(`CREATE DATABASE ${name}${copyOf === null ? '' : ` TEMPLATE ${copyOf}`}`);
+  await client.query(`CREATE DATABASE ${name}`);
   await client.end();
   const url = new URL(admin);
   url.pathname = `/${name}`;

@@ -5,17 +5,29 @@ import { KettleServer } from './kettleServer.ts';
 export { expect } from '@playwright/test';
 
 type Fixtures = {
-  /** A kitchen nobody has set up yet, with a server and a database of its own. */
+  /** A kitchen nobody has set up yet, which no other test uses meanwhile. */
   readonly kettle: KettleServer;
 };
 
+type House = {
+  /** The server and the database of one worker, which its tests use one after another. */
+  readonly house: KettleServer;
+};
+
 /** A test with its own kitchen. A page that logs an error, or throws one, fails it. */
-export const test = base.extend<Fixtures>({
-  // eslint-disable-next-line no-empty-pattern
-  kettle: async ({}, use) => {
-    const server = await KettleServer.withEmptyKitchen();
-    await use(server);
-    await server.stop();
+export const test = base.extend<Fixtures, House>({
+  house: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const server = await KettleServer.withEmptyKitchen();
+      await use(server);
+      await server.stop();
+    },
+    { scope: 'worker' },
+  ],
+  kettle: async ({ house }, use) => {
+    await house.startAfresh();
+    await use(house);
   },
   page: async ({ page }, use) => {
     const errors: string[] = [];

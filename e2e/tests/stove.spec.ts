@@ -1,5 +1,4 @@
 import type { Batch, CookRecord, LiveMessage, LoggedEntry } from '@idle-kettle/contract';
-import { pressureAtAltitudePa, saturationTemperatureC } from '@idle-kettle/core';
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
@@ -9,7 +8,6 @@ import { KettleServer } from '../kettleServer.ts';
 import { expect, fitsWidth, test } from '../kitchen.ts';
 
 const DAMSON = { name: 'Damson jam', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };
-const PROBE_OFF_C = 1.5;
 
 async function practice(kettle: KettleServer, change: object = {}): Promise<CookRecord> {
   return kettle.send<CookRecord>('POST', '/cooks', {
@@ -34,75 +32,6 @@ async function wholeLog(kettle: KettleServer, id: string): Promise<LoggedEntry[]
     all.push(...entries);
   }
 }
-
-/** Does what the screen says, and nothing else, until the debrief. Answers with the solids it showed at the stop. */
-async function obey(page: Page): Promise<number> {
-  let shown = NaN;
-  const press = page.getByTestId('press');
-  const plate = page.getByTestId('your-plate');
-  const debrief = page.getByRole('region', { name: 'Debrief' });
-  for (;;) {
-    await expect(press.and(page.locator('[data-due=true]')).or(plate).or(debrief)).toBeVisible({
-      timeout: 60_000,
-    });
-    if (await debrief.isVisible()) return shown;
-    if (await plate.isVisible()) {
-      const outcome = await plate.getAttribute('data-outcome');
-      await page.locator(`button[data-outcome="${outcome ?? ''}"]`).click();
-      continue;
-    }
-    const act = (await page.getByTestId('next-act').textContent()) ?? '';
-    await press.click();
-    if (act === 'Take it off the heat') {
-      await expect(page.getByRole('status').getByText('Off the heat')).toBeVisible();
-      shown = await solidsShown(page);
-    }
-    await expect(page.getByTestId('next-act').filter({ hasText: act }).or(plate)).not.toHaveCount(
-      2,
-    );
-    await expect
-      .poll(
-        async () =>
-          (await plate.count()) > 0 ||
-          (await press.count()) === 0 ||
-          (await page.getByTestId('next-act').textContent()) !== act,
-      )
-      .toBe(true);
-  }
-}
-
-async function solidsShown(page: Page): Promise<number> {
-  const text = (await page.getByText(/most likely \d/).textContent()) ?? '';
-  return Number(/[\d.]+/.exec(text)?.[0]);
-}
-
-test('a practice cook at sixty times, from cold fruit to the stop, by a script that does what the screen says', async ({
-  page,
-  kettle,
-}) => {
-  test.setTimeout(180_000);
-  await kettle.setUpKitchen();
-  const { id } = await practice(kettle, { probeOffsetC: PROBE_OFF_C });
-  await page.goto(`${kettle.address}/cooks/${id}`);
-  await page.getByRole('button', { name: 'It is in boiling water' }).click();
-  await page.getByRole('button', { name: 'It stands still: take it' }).click();
-  // IAPWS-IF97 at the ISA pressure of 1524 m, and what the probe adds.
-  const boils = saturationTemperatureC(pressureAtAltitudePa(1524)) + PROBE_OFF_C;
-  const taken = (await page.getByTestId('water-boils').textContent()) ?? '';
-  expect(Math.abs(Number.parseFloat(taken) - (boils * 1.8 + 32))).toBeLessThan(0.4);
-
-  const shown = await obey(page);
-
-  const { debrief } = await kettle.send<CookRecord>('GET', `/cooks/${id}`);
-  expect(debrief).not.toBeNull();
-  if (debrief === null) return;
-  expect(Math.abs(debrief.stoppedC - debrief.stopC)).toBeLessThan(0.5);
-  expect(Math.abs(debrief.solublesPct - debrief.targetPct)).toBeLessThan(1);
-  expect(Math.abs(shown - debrief.solublesPct)).toBeLessThan(1);
-  await expect(page.getByTestId('debrief-set')).toHaveText('Firm set');
-  await page.getByRole('link', { name: 'Practise again' }).click();
-  await expect(page.getByRole('region', { name: 'Practice so far' })).toContainText('Damson jam');
-});
 
 /** A probe that sends a reading every quarter of a second, and again until it is taken. */
 class Probe {

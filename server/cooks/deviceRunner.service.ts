@@ -30,6 +30,7 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
   private readonly logger = new Logger(DeviceRunner.name);
   private timer: NodeJS.Timeout | null = null;
   private stopped = false;
+  private failing = false;
 
   constructor(
     @InjectModel(CookModel) private readonly cooks: typeof CookModel,
@@ -48,8 +49,11 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
   private async turn(): Promise<void> {
     try {
       await this.readAll();
+      this.failing = false;
     } catch (error) {
-      this.logger.warn(`The devices could not be read: ${String(error)}`);
+      // Said once, not four times a second until the database is back.
+      if (!this.failing) this.logger.warn(`The devices could not be read: ${String(error)}`);
+      this.failing = true;
     }
     if (!this.stopped) this.timer = setTimeout(() => void this.turn(), EVERY_MS);
   }

@@ -8,7 +8,7 @@ import {
   Tooltip,
   type ChartDataset,
 } from 'chart.js';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { Line } from 'react-chartjs-2';
 import { inScale } from './scale.ts';
 
@@ -29,7 +29,8 @@ const MOST_POINTS = 300;
 type Point = { x: number; y: number };
 
 /** Temperature against minutes: the readings, what is expected with its band, the stop, and boiling water. */
-export function Curve({ readings, known, litAt, stopC, waterBoilsC, scale }: Props) {
+export const Curve = memo(function Curve(props: Props) {
+  const { readings, known, litAt, stopC, waterBoilsC, scale } = props;
   const box = useRef<HTMLDivElement>(null);
   const [ink, setInk] = useState<Ink | null>(null);
   useEffect(() => {
@@ -141,7 +142,7 @@ export function Curve({ readings, known, litAt, stopC, waterBoilsC, scale }: Pro
       )}
     </div>
   );
-}
+});
 
 type Ink = {
   readonly text: string;

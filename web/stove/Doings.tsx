@@ -1,5 +1,5 @@
 import type { EntryKind, Progress, Sheet, TemperatureScale } from '@idle-kettle/core';
-import { useState, type FormEvent } from 'react';
+import { memo, useState, type FormEvent } from 'react';
 import { fromScale } from './scale.ts';
 
 type Note = (kind: EntryKind, value?: number | null, text?: string | null) => Promise<void>;
@@ -31,7 +31,8 @@ const FLAMES = [
 type Panel = 'add' | 'weigh' | 'read' | null;
 
 /** Buttons for what happens at the pot, big enough for a wet finger. */
-export function Doings({ sheet, progress, scale, note, onTest }: Props) {
+export const Doings = memo(function Doings(props: Props) {
+  const { sheet, progress, scale, note, onTest } = props;
   const [panel, setPanel] = useState<Panel>(null);
   const jam = sheet.stopKind === 'temperature' || sheet.stopKind === 'timed-boil';
   const butter = sheet.stopKind === 'body';
@@ -123,7 +124,7 @@ export function Doings({ sheet, progress, scale, note, onTest }: Props) {
       </fieldset>
     </section>
   );
-}
+});
 
 type DoProps = {
   readonly name: string;

@@ -6,6 +6,7 @@ import {
 } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { Undo2 } from 'lucide-react';
+import { memo } from 'react';
 import type { KeptEntry } from './keptEntry.ts';
 import { entryInWords } from './words.ts';
 
@@ -16,7 +17,7 @@ type Props = {
 };
 
 /** Everything that was done, the last first; anything can be taken back, and the taking back as well. */
-export function LogList({ entries, scale, note }: Props) {
+export const LogList = memo(function LogList({ entries, scale, note }: Props) {
   const done = entries.filter(({ kind }) => kind !== 'temperature' && kind !== 'undo').toReversed();
   const standing = new Set(stillStanding(entries).map(nameOf));
   /** The undo that stands against an entry. */
@@ -57,4 +58,4 @@ export function LogList({ entries, scale, note }: Props) {
       </ol>
     </section>
   );
-}
+});

@@ -1,0 +1,88 @@
+import type { CookRecord } from '@idle-kettle/contract';
+import { pressureAtAltitudePa, saturationTemperatureC } from '@idle-kettle/core';
+import type { Page } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+import { expect, test } from '../kitchen.ts';
+
+const PROBE_OFF_C = 1.5;
+
+/**
+ * Does in the page what the screen says, and nothing else, until the debrief: presses what is due, and calls the plate what it looks like.
+ * @returns the solids that the screen showed once the pot was off the heat
+ */
+const obey = (page: Page): Promise<number> =>
+  page.evaluate(
+    () =>
+      new Promise<number>((resolve) => {
+        const seen = <T extends Element>(selector: string) => document.querySelector<T>(selector);
+        let shown = NaN;
+        let pressed = '';
+        const look = () => {
+          if (seen('section[aria-label=Debrief]')) {
+            clearInterval(timer);
+            resolve(shown);
+            return;
+          }
+          const plate = seen<HTMLElement>('[data-testid=your-plate]');
+          if (plate) {
+            seen<HTMLElement>(`button[data-outcome="${plate.dataset['outcome'] ?? ''}"]`)?.click();
+            return;
+          }
+          const doubt = seen('[data-testid=doubt]')?.textContent ?? '';
+          if (pressed === 'Take it off the heat' && doubt.startsWith('Off the heat')) {
+            const text = seen('[data-testid=solids]')?.parentElement?.textContent ?? '';
+            shown = Number(/most likely ([\d.]+)/.exec(text)?.[1]);
+          }
+          const act = seen('[data-testid=next-act]')?.textContent ?? '';
+          const press = seen<HTMLElement>('[data-testid=press][data-due=true]');
+          // The solids are read before the pot is taken further.
+          if (
+            !press ||
+            act === pressed ||
+            (pressed.startsWith('Take it off') && Number.isNaN(shown))
+          )
+            return;
+          pressed = act;
+          press.click();
+        };
+        const timer = setInterval(look, 50);
+      }),
+  );
+
+test('a practice cook at sixty times, from cold fruit to the stop, by a script that does what the screen says', async ({
+  page,
+  kettle,
+}) => {
+  test.setTimeout(180_000);
+  await kettle.setUpKitchen();
+  const { id } = await kettle.send<CookRecord>('POST', '/cooks', {
+    id: randomUUID(),
+    practice: {
+      name: 'Damson jam',
+      lines: ['2 kg crushed damsons', '1.4 kg sugar'],
+      fault: 'none',
+      seed: 11,
+      speed: 60,
+      probeOffsetC: PROBE_OFF_C,
+    },
+  });
+  await page.goto(`${kettle.address}/cooks/${id}`);
+  await page.getByRole('button', { name: 'It is in boiling water' }).click();
+  await page.getByRole('button', { name: 'It stands still: take it' }).click();
+  // IAPWS-IF97 at the ISA pressure of 1524 m, and what the probe adds.
+  const boils = saturationTemperatureC(pressureAtAltitudePa(1524)) + PROBE_OFF_C;
+  const taken = (await page.getByTestId('water-boils').textContent()) ?? '';
+  expect(Math.abs(Number.parseFloat(taken) - (boils * 1.8 + 32))).toBeLessThan(0.4);
+
+  const shown = await obey(page);
+
+  const { debrief } = await kettle.send<CookRecord>('GET', `/cooks/${id}`);
+  expect(debrief).not.toBeNull();
+  if (debrief === null) return;
+  expect(Math.abs(debrief.stoppedC - debrief.stopC)).toBeLessThan(0.5);
+  expect(Math.abs(debrief.solublesPct - debrief.targetPct)).toBeLessThan(1);
+  expect(Math.abs(shown - debrief.solublesPct)).toBeLessThan(1);
+  await expect(page.getByTestId('debrief-set')).toHaveText('Firm set');
+  await page.getByRole('link', { name: 'Practise again' }).click();
+  await expect(page.getByRole('region', { name: 'Practice so far' })).toContainText('Damson jam');
+});
