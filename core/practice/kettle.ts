@@ -57,9 +57,10 @@ const UNLIT = { name: 'unlit', flame: 0, until: { kind: 'minutes', minutes: 1e-3
 
 /** How far back a lagging probe remembers, in lags. */
 const REMEMBERED_LAGS = 6;
-/** A probe in boiling water shows nearly all of it after this many lags. */
+/** A stir brings up what is cooler, for some seconds. */
 const STIR_DIP_C = 2;
 const STIR_DIP_S = 6;
+/** A probe that falls silent does so for a stretch, s. */
 const DROPOUT_S = 15;
 /** Standard deviation of the scale, g. */
 const SCALE_NOISE_G = 5;

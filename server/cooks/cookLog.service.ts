@@ -81,9 +81,9 @@ export class CookLogService {
     return last ?? 0;
   }
 
-  /** Tells every server that something about a cook has changed, once the transaction is through. */
+  /** Tells every server that a cook itself has changed, once the transaction is through. */
   async tell(cook: CookModel, transaction: Transaction): Promise<void> {
-    await this.database.query(sayThat({ cook: cook.id, position: cook.position }), { transaction });
+    await this.database.query(sayThat({ cook: cook.id, what: 'cook' }), { transaction });
   }
 
   private get database() {
@@ -137,7 +137,7 @@ const PUT = `
     WHERE id = $1::uuid AND EXISTS (SELECT 1 FROM put)
     RETURNING id, position
   )
-  SELECT position, pg_notify($3, json_build_object('cook', id, 'position', position)::text)
+  SELECT position, pg_notify($3, json_build_object('cook', id, 'what', 'log')::text)
   FROM moved`;
 
 const answer = (row: CookEntryModel): LoggedEntry => ({

@@ -36,7 +36,7 @@ export class LiveViewService {
             again = true;
           }
         } catch {
-          // The database is away; the listener says when it is back.
+          // The database is away. The listener says when it is back, and the next beat looks in any case.
         } finally {
           looking = false;
         }
@@ -44,21 +44,18 @@ export class LiveViewService {
       const words = this.listener.heard.subscribe({
         next: (word) => {
           if (word !== 'look' && word.cook !== cookId) return;
-          if (word !== 'look' && word.position <= position) {
-            // The log has not grown: something else about the cook has changed.
-            viewer.next({ type: 'cook', data: { position } });
-            return;
-          }
+          // After a time without words the cook itself may have changed as well.
+          if (word === 'look' || word.what === 'cook') viewer.next({ type: 'cook', data: {} });
           void look();
         },
         complete: () => viewer.complete(),
       });
-      const beat = setInterval(
-        () => viewer.next({ type: 'beat', data: { now: Date.now() } }),
-        BEAT_MS,
-      );
-      viewer.next({ type: 'beat', data: { now: Date.now() } });
-      void look();
+      const sayAndLook = () => {
+        viewer.next({ type: 'beat', data: { now: Date.now() } });
+        void look();
+      };
+      const beat = setInterval(sayAndLook, BEAT_MS);
+      sayAndLook();
       return () => {
         clearInterval(beat);
         words.unsubscribe();

@@ -37,29 +37,24 @@ export function DebriefView({ cook, debrief }: { cook: CookRecord; debrief: Debr
       <p className="border-l-4 border-secondary pl-3 text-lg">
         <b>{FAULTS[fault].name}.</b> {debrief.lesson}
       </p>
-      {debrief.told.length > 0 && (
-        <div>
-          <h2 className="text-lg font-bold text-secondary">What told you</h2>
-          <ul className="list-outside list-disc pl-5 text-lg">
-            {debrief.told.map((text) => (
-              <li key={text}>{text}</li>
-            ))}
-          </ul>
-        </div>
-      )}
-      {debrief.missed.length > 0 && (
-        <div>
-          <h2 className="text-lg font-bold text-secondary">What you missed</h2>
-          <ul className="list-outside list-disc pl-5 text-lg">
-            {debrief.missed.map((text) => (
-              <li key={text}>{text}</li>
-            ))}
-          </ul>
-        </div>
-      )}
+      <Points title="What told you" points={debrief.told} />
+      <Points title="What you missed" points={debrief.missed} />
       <Link to="/stove" className="btn btn-primary self-start">
         Practise again
       </Link>
     </section>
   );
 }
+
+/** A list under its title; nothing where it is empty. */
+const Points = ({ title, points }: { title: string; points: readonly string[] }) =>
+  points.length > 0 && (
+    <div>
+      <h2 className="text-lg font-bold text-secondary">{title}</h2>
+      <ul className="list-outside list-disc pl-5 text-lg">
+        {points.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </ul>
+    </div>
+  );
