@@ -1,6 +1,14 @@
 import type { Batch, Formula, Kitchen } from '@idle-kettle/contract';
 import type { Change, GaugeId, Plan, PlanRequest } from '@idle-kettle/core';
-import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
+import {
+  useCallback,
+  useDeferredValue,
+  useEffect,
+  useMemo,
+  useReducer,
+  useRef,
+  useState,
+} from 'react';
 import { Dipsticks } from '../drawings/Dipsticks.tsx';
 import { JarRow } from '../drawings/JarRow.tsx';
 import { fruitColourOf, suggestedName } from '../ui/fruit.ts';
@@ -79,10 +87,19 @@ export function Balance({ kitchen, saved, from }: Props) {
     [],
   );
 
-  const onTurn = (gauge: GaugeId, value: number) =>
-    void planner()
-      .turn(formula, kitchen, gauge, value)
-      .then((request) => take(request, `Turned ${gauge}`));
+  // The drawing follows the verdicts a frame later, and must not be drawn anew for a formula that it does not show yet.
+  const drawn = useDeferredValue(plan);
+  const latest = useRef({ formula, take });
+  useEffect(() => {
+    latest.current = { formula, take };
+  });
+  const onTurn = useCallback(
+    (gauge: GaugeId, value: number) =>
+      void planner()
+        .turn(latest.current.formula, kitchen, gauge, value)
+        .then((request) => latest.current.take(request, `Turned ${gauge}`)),
+    [kitchen],
+  );
 
   const unnamed = name.trim() === '';
   const onPaste = useCallback(
@@ -168,10 +185,10 @@ export function Balance({ kitchen, saved, from }: Props) {
         </div>
       </div>
       <div className="flex min-w-0 flex-col gap-4 max-md:order-2 md:max-lg:order-1 md:max-lg:col-start-1">
-        {plan && (
+        {drawn && (
           <div className={stale ? 'opacity-50' : ''}>
-            <Dipsticks plan={plan} fruit={fruit} onTurn={onTurn} />
-            {plan.yield && <JarRow {...plan.yield.fullJars} fruit={fruit} />}
+            <Dipsticks plan={drawn} fruit={fruit} onTurn={onTurn} />
+            {drawn.yield && <JarRow {...drawn.yield.fullJars} fruit={fruit} />}
           </div>
         )}
         {stale ? (

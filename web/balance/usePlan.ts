@@ -20,7 +20,7 @@ type Answer = {
 };
 
 /** Between two keys of one word; the ranges are asked for after it. */
-const QUIET_MS = 140;
+const QUIET_MS = 250;
 
 /**
  * The plan of a formula: its typical figures at once, its ranges and remedies from the worker as soon as they are

@@ -1,5 +1,5 @@
 import { formatMass, type Gauge, type GaugeId, type Layers, type Plan } from '@idle-kettle/core';
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { KETTLE, kettlePath } from './kettle.ts';
 import { placeOn, readingInWords, shown, valueAt } from './stick.ts';
 
@@ -23,7 +23,7 @@ type Props = {
  * The pot in section with four dipsticks standing in it. Below, the layers by mass and what leaves as steam; on each stick
  * the window of the method as a notched band, and this batch as a smear from p10 to p90.
  */
-export function Dipsticks({ plan, fruit, onTurn }: Props) {
+export const Dipsticks = memo(function Dipsticks({ plan, fruit, onTurn }: Props) {
   const { start, finish, gauges } = plan;
   if (!start || !finish || !gauges) return <EmptyKettle />;
   const step = (RIGHT - LEFT) / 4;
@@ -49,7 +49,7 @@ export function Dipsticks({ plan, fruit, onTurn }: Props) {
       </svg>
     </figure>
   );
-}
+});
 
 type Layer = { readonly name: string; readonly massG: number; readonly opacity: number };
 
