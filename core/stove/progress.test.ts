@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { request } from '../test/planned.ts';
+import { planned, request } from '../test/planned.ts';
 import {
   AS_PLANNED,
   nameOf,
@@ -66,6 +66,15 @@ describe('the acts of a method come in the order of common practice', () => {
     const act = slow.acts[1];
     expect(act).toMatchObject({ id: 'slow', lid: true, handsOn: false, minutes: 480 });
   });
+});
+
+test('the stove stops where the plan says', () => {
+  for (const lines of [
+    ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water'],
+    ['1.2 kg crushed raspberries', '1.4 kg sugar', '49 g powdered pectin'],
+  ]) {
+    expect(sheetFor(lines).stopC).toBe(planned({ lines, draws: 0 }).stop.tempC);
+  }
 });
 
 describe('clocks', () => {

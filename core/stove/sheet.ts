@@ -1,5 +1,5 @@
 import { ambientOf } from '../ambient/index.ts';
-import { boilingPointC, type BoilOver, type CookSetting } from '../boil/index.ts';
+import type { BoilOver, CookSetting } from '../boil/index.ts';
 import { massOf, solublesG, type Contents, type UnderstoodLine } from '../formula/index.ts';
 import { CURD_DONE_C, METHODS, type Method, type Product, type StopKind } from '../method/index.ts';
 import { cookingOf, planBatch, readLines, workOut, type PlanRequest } from '../plan/index.ts';
@@ -46,11 +46,14 @@ export function sheetOf(
   const { method } = choice;
   const cooking = cookingOf(here, method, understood);
   if (cooking === null) return null;
-  const { pressurePa, waterBoilsC: boilsC } = ambientOf(here);
+  const { waterBoilsC: boilsC } = ambientOf(here);
   const { stopKind } = METHODS[method];
   const offsetC = offsetOf(here);
-  const stopC =
-    stopKind === 'egg' ? CURD_DONE_C + offsetC : boilingPointC(cooking.aim.contents, pressurePa);
+  const outcome = planBatch({ ...here, draws: 0 });
+  if (!outcome.ok) return null;
+  const { stop, pot } = outcome.plan;
+  // The plan's own stop, so that Balance and Stove name the same.
+  const stopC = stopKind === 'egg' ? CURD_DONE_C + offsetC : (stop.tempC ?? stop.ruleTempC);
   const { first, acts } = actsOf({
     product: here.product,
     method,
@@ -76,7 +79,7 @@ export function sheetOf(
     tempTells: stopKind === 'temperature' || stopKind === 'timed-boil',
     massInG: massOf(cooking.all),
     slow: cooking.heat.slow,
-    boilOver: boilOverIn(here),
+    boilOver: pot?.boilOver ?? null,
   };
 }
 
@@ -91,9 +94,4 @@ export const nearBoil = ({ waterBoilsC }: Sheet, tempC: number): boolean =>
 function offsetOf({ altitudeM, waterBoilsC }: PlanRequest): number {
   if (altitudeM === null || waterBoilsC === null) return 0;
   return waterBoilsC - ambientOf({ altitudeM, waterBoilsC: null }).waterBoilsC;
-}
-
-function boilOverIn(request: PlanRequest): BoilOver | null {
-  const outcome = planBatch({ ...request, draws: 0 });
-  return outcome.ok ? (outcome.plan.pot?.boilOver ?? null) : null;
 }
