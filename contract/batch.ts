@@ -19,7 +19,7 @@ import { IsName } from './text.ts';
 const MOST_KEPT_CHARS = 400;
 
 /** The lines of a formula, as they are kept. */
-const AreKeptLines = (): PropertyDecorator =>
+export const AreKeptLines = (): PropertyDecorator =>
   applyDecorators(
     IsArray({ message: 'lines must be a list of text.' }),
     ArrayMinSize(1, { message: 'Write at least one line.' }),

@@ -1,7 +1,6 @@
 import {
   EVENT_KINDS,
   FAULT_IDS,
-  MOST_LINES,
   READING_KINDS,
   type Debrief,
   type Entry,
@@ -25,6 +24,7 @@ import {
   MaxLength,
   ValidateNested,
 } from 'class-validator';
+import { AreKeptLines } from './batch.ts';
 import type { KitchenClock } from './clock.ts';
 import type { Kitchen } from './kitchen.ts';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
@@ -85,11 +85,7 @@ export class PracticeDto {
   @IsName()
   name!: string;
 
-  @IsArray({ message: 'lines must be a list of text.' })
-  @ArrayMinSize(1, { message: 'Write at least one line.' })
-  @ArrayMaxSize(MOST_LINES, { message: `At most ${MOST_LINES} lines.` })
-  @IsString({ each: true, message: 'Each line must be text.' })
-  @MaxLength(400, { each: true, message: 'A line may have at most 400 characters.' })
+  @AreKeptLines()
   lines!: string[];
 
   @IsIn(FAULT_IDS, { message: `fault must be one of: ${FAULT_IDS.join(', ')}.` })

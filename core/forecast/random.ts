@@ -10,6 +10,10 @@ export function chanceFrom(seed: number): Chance {
   return () => uniformFloat64(generator);
 }
 
+/** A draw from the normal distribution with mean 0 and standard deviation 1, by Box and Muller. */
+export const normalFrom = (chance: Chance): number =>
+  Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
+
 /** The value of a triangular distribution over a range below which a share `u` of it lies, by its inverse. */
 export function quantileOf({ low, typical, high }: Range, u: number): number {
   const width = high - low;

@@ -49,6 +49,16 @@ export const plus = (a: Contents, b: Contents): Contents => ({
   egg: a.egg + b.egg,
 });
 
+export const timesContents = (c: Contents, factor: number): Contents => ({
+  water: c.water * factor,
+  sucrose: c.sucrose * factor,
+  hexoses: c.hexoses * factor,
+  otherSolubles: c.otherSolubles * factor,
+  insolubles: c.insolubles * factor,
+  fat: c.fat * factor,
+  egg: c.egg * factor,
+});
+
 /**
  * Contents of `massG` grams of an ingredient whose soluble and insoluble solids are as given (g per
  * 100 g). Its sugars move with its soluble solids, as ripening moves them.

@@ -21,16 +21,7 @@ import { FAULTS } from './faults.ts';
 import { truthAt, type Truth } from './kettle.ts';
 import type { Practice } from './practice.ts';
 
-/** What the simulated pot would set like if it were stopped at a moment. `sheet` is the true one. */
-export function trueSet(
-  sheet: Sheet,
-  practice: Practice,
-  entries: readonly Entry[],
-  atMs: number,
-): SetClass {
-  return setOf(sheet, truthAt(sheet, practice, entries, atMs), entries);
-}
-
+/** What the simulated pot would set like, as it is at a moment. */
 function setOf(sheet: Sheet, truth: Truth, entries: readonly Entry[]): SetClass {
   const lines = [...sheet.lines, ...extraLines(entries)];
   const acid = typicalAcidLoad(lines);
@@ -61,7 +52,7 @@ export function platesAt(
   entries: readonly Entry[],
   atMs: number,
 ): PlateOutcome {
-  const set = trueSet(sheet, practice, entries, atMs);
+  const set = setOf(sheet, truthAt(sheet, practice, entries, atMs), entries);
   if (set === 'pours') return 'runs';
   return set === 'loose' ? 'slow' : 'wrinkles';
 }

@@ -1,10 +1,12 @@
 import type { Contents } from '../formula/index.ts';
-import { chanceFrom } from '../forecast/index.ts';
+import { chanceFrom, normalFrom } from '../forecast/index.ts';
 import {
   cookAs,
+  FLAME_SD,
   momentAt,
   momentsOf,
   pastStages,
+  SOLIDS_SD,
   standingEvents,
   type Belief,
   type Entry,
@@ -20,7 +22,6 @@ export type Truth = {
   readonly contents: Contents;
   /** Share of the pectin's power that is left. */
   readonly pectinLeft: number;
-  readonly boilMin: number;
 };
 
 /** How this kitchen's flame and fruit differ from the sheet, drawn once for a practice; see the estimator's own doubts. */
@@ -28,7 +29,7 @@ export function drawnTruth(seed: number): Belief {
   const chance = chanceFrom(hashed(seed, 0));
   // Evenly over a range as wide as one standard deviation of the doubt on either side.
   const off = (range: number) => range * (2 * chance() - 1);
-  return [off(0.25), off(0.06), 0];
+  return [off(FLAME_SD.value), off(SOLIDS_SD.value), 0];
 }
 
 /** The simulated pot at a moment, after everything that was done to it. `sheet` is the true one. */
@@ -39,9 +40,7 @@ export function truthAt(
   atMs: number,
 ): Truth {
   const stages = pastStages(sheet, momentsOf(sheet, standingEvents(entries)), atMs);
-  const cook = cookAs(sheet, drawnTruth(practice.seed), [
-    ...(stages.length === 0 ? [UNLIT] : stages),
-  ]);
+  const cook = cookAs(sheet, drawnTruth(practice.seed), stages.length === 0 ? [UNLIT] : stages);
   const end = cook.trace.at(-1);
   return {
     tempC: cook.stopTempC,
@@ -49,7 +48,6 @@ export function truthAt(
     solublesPct: end?.solublesPct ?? 0,
     contents: cook.contents,
     pectinLeft: cook.pectinLeft,
-    boilMin: cook.boilMin,
   };
 }
 
@@ -91,8 +89,7 @@ export function readingsOf(
     shown = keep * shown + (1 - keep) * tempC;
     if (second < fromS) continue;
     const at = startMs + second * 1000;
-    const chance = chanceFrom(hashed(practice.seed, second));
-    const noise = Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
+    const noise = normalFrom(chanceFrom(hashed(practice.seed, second)));
     if (!dropped(practice.seed, second, probe.dropoutShare)) {
       readings.push(
         reading(
@@ -110,7 +107,7 @@ export function readingsOf(
 }
 
 export const PROBE_SOURCE = 'simulated probe';
-export const SCALE_SOURCE = 'simulated scale';
+const SCALE_SOURCE = 'simulated scale';
 
 const reading = (
   kind: 'temperature' | 'weight',

@@ -1,5 +1,6 @@
-import { readLine, readWeighedLine, type UnderstoodLine } from '../formula/index.ts';
-import type { PlanRequest } from '../plan/index.ts';
+import type { UnderstoodLine } from '../formula/index.ts';
+import { readLines, type PlanRequest } from '../plan/index.ts';
+import { celsiusDegrees } from '../quantity/index.ts';
 import { sheetOf, type Sheet } from '../stove/index.ts';
 import type { FaultId } from './faults.ts';
 
@@ -26,7 +27,7 @@ export type Practice = {
   readonly scale: boolean;
 };
 
-const OFF_BY_3_F = -3 / 1.8;
+const OFF_BY_3_F = -celsiusDegrees(3);
 const HILLS_M = 1600;
 const OVER_RIPE = 1;
 
@@ -43,7 +44,7 @@ export function toldRequest(request: PlanRequest, { fault }: Pick<Practice, 'fau
 }
 
 /** The request as it is in truth. */
-export function trueRequest(request: PlanRequest, practice: Pick<Practice, 'fault'>): PlanRequest {
+function trueRequest(request: PlanRequest, practice: Pick<Practice, 'fault'>): PlanRequest {
   const told = toldRequest(request, practice);
   if (practice.fault === 'high-kitchen') return { ...told, altitudeM: HILLS_M };
   if (practice.fault !== 'ripe-fruit') return told;
@@ -64,10 +65,8 @@ export const trueSheet = (request: PlanRequest, practice: Practice): Sheet | nul
 export const trueProbe = ({ probe, fault }: Practice): Probe =>
   fault === 'thermometer-low' ? { ...probe, offsetC: probe.offsetC + OFF_BY_3_F } : probe;
 
-const understood = ({ lines, packs }: PlanRequest): UnderstoodLine[] =>
-  lines
-    .map((line) => (typeof line === 'string' ? readLine(line, packs) : readWeighedLine(line)))
-    .filter((line): line is UnderstoodLine => line.understood);
+const understood = (request: PlanRequest): UnderstoodLine[] =>
+  readLines(request).filter((line): line is UnderstoodLine => line.understood);
 
 const weighed = ({ ingredient, massG }: UnderstoodLine, times: number) => ({
   ingredient: ingredient.id,

@@ -74,7 +74,7 @@ export type ActsCase = {
 
 /** Low heat while sugar dissolves, and how long that takes; common practice, judgement. */
 const LOW_FLAME = 0.4;
-const DISSOLVE_MIN = 4;
+export const DISSOLVE_MIN = 4;
 /** A drop on a plate from the freezer, and a pot that stands so that its pieces spread; common practice. */
 const PLATE_MIN = 2;
 const STAND_MIN = 5;

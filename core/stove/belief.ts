@@ -1,5 +1,5 @@
 import { simulateCook, type Cook, type CookMoment, type Stage } from '../boil/index.ts';
-import type { Contents } from '../formula/index.ts';
+import { solublesG, type Contents } from '../formula/index.ts';
 import type { Sheet } from './sheet.ts';
 
 /**
@@ -8,12 +8,10 @@ import type { Sheet } from './sheet.ts';
  */
 export type Belief = readonly [flame: number, solids: number, offset: number];
 
-export const AS_THE_SHEET: Belief = [0, 0, 0];
-
 /** The pot as believed: the sheet's, with more or fewer solubles in place of water. */
 export function firstAs({ first }: Sheet, [, solids]: Belief): Contents {
   const times = Math.exp(solids);
-  const gain = (times - 1) * (first.sucrose + first.hexoses + first.otherSolubles);
+  const gain = (times - 1) * solublesG(first);
   return {
     ...first,
     sucrose: first.sucrose * times,

@@ -1,5 +1,5 @@
 import type { Stage } from '../boil/index.ts';
-import { contentsOf, plus, type Contents } from '../formula/index.ts';
+import { contentsOf, plus, timesContents, type Contents } from '../formula/index.ts';
 import { findIngredient } from '../larder/index.ts';
 import type { Act, Addition } from './acts.ts';
 import { AS_PLANNED, type Entry } from './entry.ts';
@@ -53,7 +53,8 @@ export function pastStages(
 function addedBy(event: Entry, act: Act | null, sheet: Sheet): Contents | null {
   if (event.text !== AS_PLANNED) return extraContents(event);
   const adds = act?.adds ?? nextAddition(sheet);
-  return adds === null ? null : scaled(adds, event.value ?? adds.massG);
+  if (adds === null || adds.massG === 0) return null;
+  return timesContents(adds.contents, (event.value ?? adds.massG) / adds.massG);
 }
 
 /** Contents of something added that the run sheet does not ask for; null where it is none, or not in the larder. */
@@ -65,19 +66,6 @@ export function extraContents({ kind, value, text }: Entry): Contents | null {
 
 const nextAddition = ({ acts }: Sheet): Addition | null =>
   acts.find(({ adds }) => adds !== null)?.adds ?? null;
-
-function scaled({ contents, massG }: Addition, toG: number): Contents {
-  const times = massG === 0 ? 0 : toG / massG;
-  return {
-    water: contents.water * times,
-    sucrose: contents.sucrose * times,
-    hexoses: contents.hexoses * times,
-    otherSolubles: contents.otherSolubles * times,
-    insolubles: contents.insolubles * times,
-    fat: contents.fat * times,
-    egg: contents.egg * times,
-  };
-}
 
 /** The acts after which the cook is over: what comes then no longer changes the pot. */
 const ENDS_COOK: ReadonlySet<string> = new Set(['boil-down', 'clock', 'reduce', 'whisk']);

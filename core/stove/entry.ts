@@ -54,9 +54,7 @@ export type Entry = {
 export const PLATE_OUTCOMES = ['runs', 'slow', 'wrinkles'] as const;
 export type PlateOutcome = (typeof PLATE_OUTCOMES)[number];
 export const SHEET_OUTCOMES = ['drops', 'merges'] as const;
-export type SheetOutcome = (typeof SHEET_OUTCOMES)[number];
 export const MOUND_OUTCOMES = ['weeps', 'mounds'] as const;
-export type MoundOutcome = (typeof MOUND_OUTCOMES)[number];
 
 /** `added` of what the run sheet asks for next; anything else added is named by its ingredient. */
 export const AS_PLANNED = 'as planned';

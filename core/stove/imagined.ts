@@ -1,5 +1,5 @@
 import type { CookMoment, Stage } from '../boil/index.ts';
-import { chanceFrom, spreadOf } from '../forecast/index.ts';
+import { chanceFrom, normalFrom, spreadOf } from '../forecast/index.ts';
 import { massOf, solublesPctOf } from '../formula/index.ts';
 import { commonPractice, constant, type Spread } from '../quantity/index.ts';
 import { cookAs, firstAs, momentAt, type Belief } from './belief.ts';
@@ -79,8 +79,8 @@ function drawn({
 }: Fitted): readonly { readonly belief: Belief; readonly late: number }[] {
   const chance = chanceFrom(1);
   return Array.from({ length: DRAWS }, () => {
-    const z = [normal(chance), normal(chance), normal(chance)];
-    const late = Math.exp(AHEAD_SD.value * normal(chance));
+    const z = [normalFrom(chance), normalFrom(chance), normalFrom(chance)];
+    const late = Math.exp(AHEAD_SD.value * normalFrom(chance));
     const one = belief.map(
       (value, i) =>
         value +
@@ -89,10 +89,6 @@ function drawn({
     return { belief: one, late };
   });
 }
-
-/** A unit normal, by Box and Muller. */
-const normal = (chance: () => number): number =>
-  Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
 
 const BAND_POINTS = 24;
 

@@ -6,6 +6,7 @@ export type { Doubt } from './doubt.ts';
 export * from './entry.ts';
 export * from './estimate.ts';
 export type { BandPoint } from './imagined.ts';
+export { FLAME_SD, SOLIDS_SD } from './learned.ts';
 export * from './mind.ts';
 export * from './progress.ts';
 export { median } from './readings.ts';

@@ -1,6 +1,6 @@
 import { ambientOf } from '../ambient/index.ts';
 import type { BoilOver, CookSetting } from '../boil/index.ts';
-import { massOf, solublesG, type Contents, type UnderstoodLine } from '../formula/index.ts';
+import { solublesG, type Contents, type UnderstoodLine } from '../formula/index.ts';
 import { CURD_DONE_C, METHODS, type Method, type Product, type StopKind } from '../method/index.ts';
 import { cookingOf, planBatch, readLines, workOut, type PlanRequest } from '../plan/index.ts';
 import { formatTemperature, type TemperatureScale } from '../quantity/index.ts';
@@ -25,8 +25,6 @@ export type Sheet = {
   readonly targetPct: number;
   /** Solids at the stop can be read from the temperature: a jam's can, a butter's and a curd's cannot. */
   readonly tempTells: boolean;
-  /** Grams of everything that goes in. */
-  readonly massInG: number;
   readonly slow: boolean;
   /** How full the pot is, and how far it foams; null where no pot is given, or nothing foams. */
   readonly boilOver: BoilOver | null;
@@ -77,7 +75,6 @@ export function sheetOf(
     stopC,
     targetPct: cooking.targetPct,
     tempTells: stopKind === 'temperature' || stopKind === 'timed-boil',
-    massInG: massOf(cooking.all),
     slow: cooking.heat.slow,
     boilOver: pot?.boilOver ?? null,
   };

@@ -1,15 +1,16 @@
 import type { LoggedEntry } from '@idle-kettle/contract';
 import { READING_KINDS, type Entry } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
-import { InjectModel } from '@nestjs/sequelize';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
 import { CHANNEL, sayThat } from '../live/channel.ts';
 import { NotFound } from '../problem/errors.ts';
 import { CookModel } from './cook.model.ts';
 import { CookEntryModel } from './cookEntry.model.ts';
 
 /** Most entries that one question is answered with; who wants more asks again. */
-export const MOST_ANSWERED = 5000;
+const MOST_ANSWERED = 5000;
 
 /** The logs of cooks: entries go in once each, and get places without gaps. */
 @Injectable()
@@ -17,6 +18,7 @@ export class CookLogService {
   constructor(
     @InjectModel(CookModel) private readonly cooks: typeof CookModel,
     @InjectModel(CookEntryModel) private readonly entries: typeof CookEntryModel,
+    @InjectConnection() private readonly database: Sequelize,
   ) {}
 
   /** Takes in entries, those that it has already left out, and tells every server. Answers with where the log stands. */
@@ -84,12 +86,6 @@ export class CookLogService {
   /** Tells every server that a cook itself has changed, once the transaction is through. */
   async tell(cook: CookModel, transaction: Transaction): Promise<void> {
     await this.database.query(sayThat({ cook: cook.id, what: 'cook' }), { transaction });
-  }
-
-  private get database() {
-    const { sequelize } = this.cooks;
-    if (!sequelize) throw new Error('The cooks have no database');
-    return sequelize;
   }
 
   /**

@@ -6,15 +6,17 @@ import {
   type KitchenClock,
   type PracticeDto,
 } from '@idle-kettle/contract';
-import { debriefOf, sheetOf, trueSheet, USUAL_PROBE, type Practice } from '@idle-kettle/core';
+import { debriefOf, sheetOf, USUAL_PROBE, type Practice } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
-import { InjectModel } from '@nestjs/sequelize';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { Sequelize } from 'sequelize-typescript';
 import { BatchesService } from '../batches/batches.service.ts';
 import { HouseholdService } from '../household/household.service.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
 import { BadInput, NotFound } from '../problem/errors.ts';
 import { CookLogService } from './cookLog.service.ts';
 import { CookModel } from './cook.model.ts';
+import { truthOf } from './truth.ts';
 
 const MOST_LISTED = 100;
 
@@ -22,6 +24,7 @@ const MOST_LISTED = 100;
 export class CooksService {
   constructor(
     @InjectModel(CookModel) private readonly cooks: typeof CookModel,
+    @InjectConnection() private readonly database: Sequelize,
     private readonly log: CookLogService,
     private readonly households: HouseholdService,
     private readonly kitchens: KitchenService,
@@ -90,9 +93,8 @@ export class CooksService {
     return this.changed(id, (row) => {
       if (row.endedAt !== null) return;
       row.endedAt = new Date();
-      if (row.practice === null) return;
-      const sheet = trueSheet(requestInKitchen(row.formula, row.kitchen), row.practice);
-      if (sheet === null) return;
+      const sheet = truthOf(row);
+      if (row.practice === null || sheet === null) return;
       const endMs = kitchenTime(row.clock, row.endedAt.getTime());
       row.debrief = debriefOf(sheet, row.practice, events, endMs);
     });
@@ -118,9 +120,7 @@ export class CooksService {
   /** Changes a cook while nobody else does, and tells everybody who looks at it. */
   private async changed(id: string, change: (row: CookModel) => void): Promise<CookRecord> {
     const { householdId } = await this.row(id);
-    const { sequelize } = this.cooks;
-    if (!sequelize) throw new Error('The cooks have no database');
-    return sequelize.transaction(async (transaction) => {
+    return this.database.transaction(async (transaction) => {
       const row = await this.cooks.findOne({
         where: { id, householdId },
         lock: transaction.LOCK.UPDATE,

@@ -1,5 +1,4 @@
 import { kitchenTime } from '@idle-kettle/contract';
-import { PROBE_SOURCE } from '@idle-kettle/core';
 import {
   Injectable,
   Logger,
@@ -77,8 +76,7 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
     return this.log.appendAlone(cookId, async (cook, transaction) => {
       const startMs = cook.startedAt.getTime();
       const toS = Math.floor((kitchenTime(cook.clock, Date.now()) - startMs) / 1000);
-      // The seq of a reading is its second and one more.
-      const last = await this.log.lastSeq(cookId, PROBE_SOURCE, transaction);
+      const last = await this.log.lastSeq(cookId, driver.source, transaction);
       const fromS = Math.max(last, toS - LONGEST_GAP_S);
       if (toS <= fromS) return [];
       const { formula, kitchen, practice } = cook;

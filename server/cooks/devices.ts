@@ -6,7 +6,8 @@ import type { Entry } from '@idle-kettle/core';
  * same whichever server asks, so that one takes over from another without a gap and without saying anything twice.
  */
 export interface DeviceDriver {
-  readonly name: string;
+  /** Who its readings are from; the `seq` of one is its second and one more. */
+  readonly source: string;
   /** Whether it reads the pot of this cook. */
   reads(cook: Pick<CookRecord, 'practice'>): boolean;
   /** What it reads from second `fromS` of the cook to before `toS`, given what was done so far. */

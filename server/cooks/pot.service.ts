@@ -1,13 +1,9 @@
-import {
-  kitchenTime,
-  requestInKitchen,
-  type CookRecord,
-  type PotSight,
-} from '@idle-kettle/contract';
-import { platesAt, sensesAt, trueSheet } from '@idle-kettle/core';
+import { kitchenTime, type CookRecord, type PotSight } from '@idle-kettle/contract';
+import { platesAt, sensesAt } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { BadInput } from '../problem/errors.ts';
 import { CookLogService } from './cookLog.service.ts';
+import { truthOf } from './truth.ts';
 
 /** The simulated pot of a practice cook: what is true of it stays on the server until the debrief. */
 @Injectable()
@@ -15,8 +11,9 @@ export class PotService {
   constructor(private readonly log: CookLogService) {}
 
   /** What is seen of the pot now, and what a drop of it does on a cold plate. */
-  async look({ id, formula, kitchen, practice, clock }: CookRecord): Promise<PotSight> {
-    const sheet = practice && trueSheet(requestInKitchen(formula, kitchen), practice);
+  async look(cook: CookRecord): Promise<PotSight> {
+    const { id, practice, clock } = cook;
+    const sheet = truthOf(cook);
     if (!practice || !sheet) {
       throw new BadInput([
         { field: 'practice', message: 'Only the pot of a practice cook can be looked into.' },

@@ -1,14 +1,14 @@
-import { requestInKitchen } from '@idle-kettle/contract';
-import { readingsOf, trueSheet } from '@idle-kettle/core';
+import { PROBE_SOURCE, readingsOf } from '@idle-kettle/core';
 import type { DeviceDriver } from './devices.ts';
+import { truthOf } from './truth.ts';
 
 /** The simulated probe and scale of a practice cook. */
 export const SIMULATED_DEVICES: DeviceDriver = {
-  name: 'simulated probe and scale',
+  source: PROBE_SOURCE,
   reads: ({ practice }) => practice !== null,
-  read({ formula, kitchen, practice, startMs }, events, fromS, toS) {
-    if (practice === null) return [];
-    const sheet = trueSheet(requestInKitchen(formula, kitchen), practice);
-    return sheet === null ? [] : readingsOf(sheet, practice, events, startMs, fromS, toS);
+  read(cook, events, fromS, toS) {
+    const sheet = truthOf(cook);
+    if (cook.practice === null || sheet === null) return [];
+    return readingsOf(sheet, cook.practice, events, cook.startMs, fromS, toS);
   },
 };

@@ -1,4 +1,4 @@
-import { FASTEST, type CookRecord } from '@idle-kettle/contract';
+import type { CookRecord } from '@idle-kettle/contract';
 import { FAULT_IDS, FAULTS, type FaultId } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { Flame } from 'lucide-react';
@@ -8,7 +8,8 @@ import { useBeginCook, useCooks } from '../api/cooks.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
-import { PRACTICE_BATCHES } from './practiceFruits.ts';
+import { PRACTICE_BATCHES } from './practiceBatches.ts';
+import { SPEEDS } from './speeds.ts';
 
 /** `/stove`: what is on the stove, and the practice kettle with its scores. */
 export function StoveHome() {
@@ -89,7 +90,6 @@ const Scores = ({ cooks }: { cooks: readonly CookRecord[] }) => (
   </section>
 );
 
-const SPEEDS = [1, 5, 20, FASTEST];
 const MOST_SEED = 1_000_000;
 
 function PracticeForm() {

@@ -1,14 +1,13 @@
-import type { EntryKind, Progress, Sheet, TemperatureScale } from '@idle-kettle/core';
+import type { Progress, Sheet, TemperatureScale } from '@idle-kettle/core';
 import { memo, useState, type FormEvent } from 'react';
 import { fromScale } from './scale.ts';
-
-type Note = (kind: EntryKind, value?: number | null, text?: string | null) => Promise<void>;
+import type { CookLog } from './useCookLog.ts';
 
 type Props = {
   readonly sheet: Sheet;
   readonly progress: Progress;
   readonly scale: TemperatureScale;
-  readonly note: Note;
+  readonly note: CookLog['note'];
   readonly onTest: (test: TestKind) => void;
 };
 

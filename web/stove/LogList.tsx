@@ -1,19 +1,15 @@
-import {
-  nameOf,
-  standing as stillStanding,
-  type EntryKind,
-  type TemperatureScale,
-} from '@idle-kettle/core';
+import { nameOf, standing as stillStanding, type TemperatureScale } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { Undo2 } from 'lucide-react';
 import { memo } from 'react';
 import type { KeptEntry } from './keptEntry.ts';
+import type { CookLog } from './useCookLog.ts';
 import { entryInWords } from './words.ts';
 
 type Props = {
   readonly entries: readonly KeptEntry[];
   readonly scale: TemperatureScale;
-  readonly note: (kind: EntryKind, value?: number | null, text?: string | null) => Promise<void>;
+  readonly note: CookLog['note'];
 };
 
 /** Everything that was done, the last first; anything can be taken back, and the taking back as well. */

@@ -1,7 +1,8 @@
-import { FASTEST, type CookRecord } from '@idle-kettle/contract';
+import type { CookRecord } from '@idle-kettle/contract';
 import { format } from 'date-fns';
 import { Eye, EyeOff, Vibrate, VibrateOff, Volume2, VolumeX } from 'lucide-react';
 import { useSpeed } from '../api/cooks.ts';
+import { SPEEDS } from '../practice/speeds.ts';
 import { can, type Ways } from './useAttention.ts';
 import type { CookLog } from './useCookLog.ts';
 import { clockInWords } from './words.ts';
@@ -14,8 +15,6 @@ type Props = {
   readonly ways: Ways;
   readonly set: (change: Partial<Ways>) => void;
 };
-
-const SPEEDS = [1, 5, 20, FASTEST];
 
 /** What is cooked, how long, whether everything is delivered, and how the stove calls. */
 export function TopBar({ cook, log, nowMs, litAt, ways, set }: Props) {

@@ -2,12 +2,12 @@ import {
   formatTemperature,
   waterReading,
   type Entry,
-  type EntryKind,
   type Progress,
   type TemperatureScale,
 } from '@idle-kettle/core';
 import { fromScale } from './scale.ts';
 import { OneNumber } from './Doings.tsx';
+import type { CookLog } from './useCookLog.ts';
 
 type Props = {
   readonly entries: readonly Entry[];
@@ -17,7 +17,7 @@ type Props = {
   /** What the sheet goes by so far. */
   readonly waterBoilsC: number;
   readonly checked: boolean;
-  readonly note: (kind: EntryKind, value?: number | null, text?: string | null) => Promise<void>;
+  readonly note: CookLog['note'];
   /** Keeps the reading for the whole kitchen; null where there is none to keep it for. */
   readonly onKeep: ((waterBoilsC: number) => void) | null;
 };

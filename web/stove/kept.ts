@@ -1,5 +1,5 @@
 import type { CookRecord } from '@idle-kettle/contract';
-import type { Entry, EntryKind } from '@idle-kettle/core';
+import type { EntryKind } from '@idle-kettle/core';
 import type { KeptEntry } from './keptEntry.ts';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
@@ -73,19 +73,9 @@ export async function writeDown(
 }
 
 /** Keeps entries that a server has; those of this browser are no longer waiting. */
-export async function keep(cook: string, entries: readonly (Entry & { position: number })[]) {
+export async function keep(entries: readonly KeptEntry[]): Promise<void> {
   const transaction = (await shelf()).transaction('entries', 'readwrite');
-  await Promise.all(
-    entries.map((entry) =>
-      transaction.store.put({
-        ...entry,
-        cook,
-        waiting: 0,
-        position: entry.position,
-        refused: null,
-      }),
-    ),
-  );
+  await Promise.all(entries.map((entry) => transaction.store.put(entry)));
   await transaction.done;
 }
 

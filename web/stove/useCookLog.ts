@@ -148,8 +148,9 @@ export function useCookLog(id: string): CookLog {
         alive();
         const message = JSON.parse(data) as LiveMessage;
         position.current = message.position;
-        add(message.entries.map((entry) => fromServer(id, entry)));
-        if (canKeep.current) void keep(id, message.entries);
+        const entries = message.entries.map((entry) => fromServer(id, entry));
+        add(entries);
+        if (canKeep.current) void keep(entries);
       });
     }
     void open();
