@@ -1,4 +1,4 @@
-import type { Batch, CookRecord, LiveMessage, LoggedEntry } from '@idle-kettle/contract';
+import type { Batch, CookRecord, Kitchen, LiveMessage, LoggedEntry } from '@idle-kettle/contract';
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
@@ -313,4 +313,92 @@ test('the stove is sound for everybody, and fits every screen', async ({ page, k
   await expect(page.getByRole('region', { name: 'Debrief' })).toBeVisible();
   await page.setViewportSize({ width: 1280, height: 800 });
   expect(await faults()).toEqual([]);
+});
+
+test('boiling water is read before the cook, by typing, and kept for the kitchen', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  const { id } = await cookOfBatch(kettle);
+  await page.goto(`${kettle.address}/cooks/${id}`);
+  await page.getByRole('button', { name: 'It is in boiling water' }).click();
+  await page.getByLabel('Or what the thermometer shows').fill('120');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByRole('alert')).toHaveText('A number from 185 to 221 °F.');
+  await page.getByLabel('Or what the thermometer shows').fill('204');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByTestId('water-boils')).toHaveText('204.0 °F');
+  await page.getByRole('button', { name: 'Keep it for this kitchen' }).click();
+  await expect(page.getByText('Kept for this kitchen.')).toBeVisible();
+  await expect
+    .poll(async () => (await kettle.send<Kitchen>('GET', '/kitchen')).waterBoilsC)
+    .toBeCloseTo(95.56, 2);
+});
+
+test('a drop that runs at the stop: five minutes more, and what that usually means', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  const batch = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Strawberry',
+    lines: ['2 kg crushed strawberries', '1.4 kg sugar'],
+  });
+  await page.goto(`${kettle.address}/batches/${batch.id}/prepare`);
+  await page.getByRole('link', { name: 'To the stove' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'It is lit' }).click();
+  await page.getByRole('button', { name: 'Another amount than 1,400 g' }).click();
+  await page.getByLabel('Grams that went in').fill('1200');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  const log = page.getByRole('listitem');
+  await expect(log.filter({ hasText: 'Added 1,200 g, as planned' })).toBeVisible();
+  await page.getByRole('button', { name: 'No grit' }).click();
+  await page.getByRole('button', { name: 'Added …' }).click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(log.filter({ hasText: 'Added 15 g' })).toBeVisible();
+  await page.getByTestId('press').click();
+  await page.getByRole('button', { name: 'Plate test', exact: true }).click();
+  await page.getByRole('button', { name: 'It runs' }).click();
+  await expect(page.getByTestId('next-act')).toHaveText(/5.minutes more/);
+  await expect(page.getByTestId('clock')).toHaveText(/^(5:00|4:5\d)$/);
+  await page.getByRole('button', { name: 'It shows …' }).click();
+  await page.getByLabel('The thermometer shows').fill('214');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByRole('alert')).toContainText('the acid or the pectin is low');
+  // Taken back, the test is asked for again.
+  await page.getByRole('button', { name: 'Take back: Plate test: runs' }).click();
+  await expect(page.getByTestId('next-act')).toHaveText('Test a drop on the cold plate');
+});
+
+test('a practice is begun from its form; how the stove calls is remembered', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  await page.goto(`${kettle.address}/stove`);
+  await page.getByLabel(/^Batch/).selectOption('Strawberry jam');
+  await page.getByLabel('What may be wrong').selectOption('A thermometer that lies');
+  await expect(page.getByText('dropped last week')).toBeVisible();
+  await page.getByLabel('The pot stands on a scale').check();
+  await page.getByRole('button', { name: '60×' }).click();
+  await page.getByRole('button', { name: 'Set it on the stove' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Strawberry jam');
+  await expect(page.getByRole('button', { name: '60×' })).toHaveAttribute('aria-pressed', 'true');
+  // The scale weighs once in a minute of the kitchen.
+  await expect(
+    page
+      .getByRole('listitem')
+      .filter({ hasText: /^.*Weighed/ })
+      .first(),
+  ).toBeVisible();
+
+  const sound = page.getByRole('button', { name: 'Sound', exact: true });
+  await expect(sound).toHaveAttribute('aria-pressed', 'true');
+  await sound.click();
+  await page.reload();
+  await expect(sound).toHaveAttribute('aria-pressed', 'false');
+  await page.goto(`${kettle.address}/stove`);
+  await expect(page.getByRole('link', { name: /Strawberry jam \(practice\)/ })).toBeVisible();
 });

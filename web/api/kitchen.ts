@@ -7,6 +7,9 @@ const KEY = ['kitchen'];
 export const useKitchen = () =>
   useQuery({ queryKey: KEY, queryFn: () => request<Kitchen>('/kitchen'), staleTime: 60_000 });
 
+/** A kitchen as it is sent back: without what the server alone says of it. */
+export const asSent = ({ id, setUp, ...dto }: Kitchen): Required<KitchenDto> => dto;
+
 export function useSetUpKitchen() {
   const queries = useQueryClient();
   return useMutation<Kitchen, Error, KitchenDto>({

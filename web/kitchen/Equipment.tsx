@@ -4,7 +4,7 @@ import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { Plus, X } from 'lucide-react';
 import { useForm, useFieldArray, type Control, type UseFormRegister } from 'react-hook-form';
-import { useSetUpKitchen } from '../api/kitchen.ts';
+import { asSent, useSetUpKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { equipmentOf, kitchenWith, type EquipmentForm } from './equipmentForm.ts';
 
@@ -15,13 +15,12 @@ export function Equipment({ kitchen }: { kitchen: Kitchen }) {
   const save = useSetUpKitchen();
   const onSubmit = handleSubmit((form) => {
     clearErrors();
-    const { id, setUp, ...now } = kitchen;
     const dto = plainToInstance(
       KitchenDto,
-      kitchenWith(now, form, (name) => findIngredient(name)?.id),
+      kitchenWith(asSent(kitchen), form, (name) => findIngredient(name)?.id),
     );
     const faults = faultsOf(validateSync(dto, VALIDATION));
-    if (faults.length === 0 && setUp && id !== '') save.mutate(dto);
+    if (faults.length === 0 && kitchen.setUp) save.mutate(dto);
     else {
       setError('root', {
         message: faults.map(({ field, message }) => `${inWords(field)}: ${message}`).join(' '),

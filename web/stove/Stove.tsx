@@ -27,18 +27,18 @@ import { useAttention } from './useAttention.ts';
 import type { CookLog } from './useCookLog.ts';
 import { useEstimate } from './useEstimate.ts';
 import { useKitchenNow } from './useKitchenNow.ts';
-import { WaterCheck } from './WaterCheck.tsx';
+import { WaterCheck, type Keeping } from './WaterCheck.tsx';
 
 type Props = {
   readonly cook: CookRecord;
   readonly log: CookLog;
   /** Keeps what boiling water showed for the whole kitchen; null for a practice. */
-  readonly onKeepWater: ((waterBoilsC: number) => void) | null;
+  readonly keeping: Keeping | null;
   readonly onReady: () => void;
 };
 
 /** The stove: one cook, as it goes. */
-export function Stove({ cook, log, onKeepWater, onReady }: Props) {
+export function Stove({ cook, log, keeping, onReady }: Props) {
   const { entries, note } = log;
   const { temperature: scale } = cook.kitchen;
   const nowMs = useKitchenNow(cook.clock, cook.endedAt === null ? null : Date.parse(cook.endedAt));
@@ -105,7 +105,7 @@ export function Stove({ cook, log, onKeepWater, onReady }: Props) {
                 'in-water'
             }
             note={note}
-            onKeep={waterBoilsC === null ? null : onKeepWater}
+            keeping={waterBoilsC === null ? null : keeping}
           />
           {test === null ? (
             <NextAct call={call} nowMs={nowMs} mayLeave={!progress.act.handsOn} onPress={press} />

@@ -1,7 +1,8 @@
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
 import { useEndCook } from '../api/cooks.ts';
-import { useKitchen, useSetUpKitchen } from '../api/kitchen.ts';
+import { asSent, useKitchen, useSetUpKitchen } from '../api/kitchen.ts';
+import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { DebriefView } from '../practice/DebriefView.tsx';
@@ -36,13 +37,18 @@ function OneCook({ id }: { id: string }) {
   }
   if (cook.debrief !== null) return <DebriefView cook={cook} debrief={cook.debrief} />;
   const keepWater = (waterBoilsC: number) => {
-    if (kitchen.data) setUp.mutate({ ...kitchen.data, waterBoilsC });
+    if (kitchen.data) setUp.mutate({ ...asSent(kitchen.data), waterBoilsC });
   };
+  const said = setUp.error ? `Not kept. ${sayError(setUp.error)}` : 'Kept for this kitchen.';
   return (
     <Stove
       cook={cook}
       log={log}
-      onKeepWater={cook.practice === null ? keepWater : null}
+      keeping={
+        cook.practice === null
+          ? { keep: keepWater, said: setUp.isIdle || setUp.isPending ? '' : said }
+          : null
+      }
       onReady={() => end.mutate(undefined, { onSuccess: log.refresh })}
     />
   );

@@ -19,12 +19,18 @@ type Props = {
   readonly checked: boolean;
   readonly note: CookLog['note'];
   /** Keeps the reading for the whole kitchen; null where there is none to keep it for. */
-  readonly onKeep: ((waterBoilsC: number) => void) | null;
+  readonly keeping: Keeping | null;
+};
+
+/** Keeping a reading for the kitchen, and what came of it so far. */
+export type Keeping = {
+  readonly keep: (waterBoilsC: number) => void;
+  readonly said: string;
 };
 
 /** Two minutes with boiling water before the cook: the thermometer, the height and the weather in one reading. */
 export function WaterCheck(props: Props) {
-  const { entries, nowMs, progress, scale, waterBoilsC, checked, note, onKeep } = props;
+  const { entries, nowMs, progress, scale, waterBoilsC, checked, note, keeping } = props;
   if (progress.litAt !== null) return null;
   const dipped = entries.findLast(({ kind }) => kind === 'in-water' || kind === 'water-boils');
   const since = dipped?.kind === 'in-water' ? dipped.at : null;
@@ -40,10 +46,19 @@ export function WaterCheck(props: Props) {
             thermometer. Every stop is counted from there.
           </p>
           <div className="mt-2 flex flex-wrap gap-2">
-            {onKeep && (
-              <button type="button" className="btn min-h-12" onClick={() => onKeep(waterBoilsC)}>
-                Keep it for this kitchen
-              </button>
+            {keeping && (
+              <>
+                <button
+                  type="button"
+                  className="btn min-h-12"
+                  onClick={() => keeping.keep(waterBoilsC)}
+                >
+                  Keep it for this kitchen
+                </button>
+                <p role="status" className="self-center">
+                  {keeping.said}
+                </p>
+              </>
             )}
             <button
               type="button"
