@@ -1,7 +1,8 @@
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM } from '../launcher/chromium.mjs';
 
-const ALONE = ['practice.spec.ts'];
+/** What a busy machine would spoil: a pot at sixty times life burns while it looks away, and a second is counted from browser to browser. */
+const ALONE = ['practice.spec.ts', 'twoBrowsers.spec.ts'];
 
 export default defineConfig({
   testDir: './tests',
@@ -29,8 +30,9 @@ export default defineConfig({
       use: { viewport: { width: 820, height: 1180 } },
     },
     {
-      // A pot at sixty times life burns while a busy machine looks away: it is cooked after everything else, alone.
+      // After everything else, and one at a time.
       name: 'alone',
+      workers: 1,
       testMatch: ALONE,
       dependencies: ['table', 'phone', 'tablet'],
       use: { viewport: { width: 1280, height: 800 } },

@@ -1,6 +1,5 @@
 import type { Batch, CookRecord, Kitchen, LiveMessage, LoggedEntry } from '@idle-kettle/contract';
 import { AxeBuilder } from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { startCluster } from '../../launcher/cluster.mjs';
 import { stateFolder } from '../../launcher/state.mjs';
@@ -161,66 +160,6 @@ test('a dead server, a restarted database, a minute without network and reloads 
   } finally {
     await kettle.stop();
     await cluster.stop();
-  }
-});
-
-test('two browsers on two servers show the same pot within a second', async ({
-  browser,
-  kettle,
-}) => {
-  await kettle.setUpKitchen();
-  const other = await kettle.sibling();
-  try {
-    const { id } = await practice(kettle, { speed: 20 });
-    const open = async (server: KettleServer) => {
-      const page = await (await browser.newContext()).newPage();
-      await page.goto(`${server.address}/cooks/${id}`);
-      await expect(page.getByTestId('delivery')).toHaveText('All is kept');
-      return page;
-    };
-    const [tablet, phone] = await Promise.all([open(kettle), open(other)]);
-    await tablet.getByRole('button', { name: 'It is lit' }).click();
-    const pressed = Date.now();
-    await expect(phone.getByTestId('next-act')).toHaveText('Soften the fruit', { timeout: 1000 });
-    expect(Date.now() - pressed).toBeLessThan(1000);
-
-    await phone.getByRole('button', { name: 'Stirred', exact: true }).click();
-    await expect(tablet.getByRole('listitem').filter({ hasText: 'Stirred' })).toHaveCount(1, {
-      timeout: 1000,
-    });
-    await phone.getByRole('button', { name: 'Take back: Stirred' }).click();
-    await expect(tablet.getByRole('button', { name: 'Put back: Stirred' })).toBeVisible({
-      timeout: 1000,
-    });
-
-    const clock = async (page: Page) => {
-      const [minutes = 0, seconds = 0] = ((await page.getByTestId('clock').textContent()) ?? '')
-        .split(':')
-        .map(Number);
-      return minutes * 60 + seconds;
-    };
-    // Twenty seconds of this kitchen are one of the wall.
-    const [a, b] = await Promise.all([clock(tablet), clock(phone)]);
-    expect(Math.abs(a - b) / 20).toBeLessThan(1);
-    const shows = async (page: Page) =>
-      Number.parseFloat((await page.getByText(/^now \d/).textContent())?.slice(4) ?? '');
-    await expect
-      .poll(async () => {
-        const [one, two] = await Promise.all([shows(tablet), shows(phone)]);
-        return Math.abs(one - two);
-      })
-      .toBeLessThan(2);
-
-    await tablet.getByRole('button', { name: '5×' }).click();
-    await expect(phone.getByRole('button', { name: '5×' })).toHaveAttribute(
-      'aria-pressed',
-      'true',
-      {
-        timeout: 1000,
-      },
-    );
-  } finally {
-    await other.stop();
   }
 });
 

@@ -1,0 +1,102 @@
+/// <reference lib="dom" />
+import type { CookRecord } from '@idle-kettle/contract';
+import type { Locator, Page } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+import type { KettleServer } from '../kettleServer.ts';
+import { expect, test } from '../kitchen.ts';
+
+/** Longer than this after a press the other browser may not take to show it, ms. */
+const WITHIN_MS = 1000;
+
+/**
+ * Presses in one browser and waits until the other holds what an XPath looks for. Both note the time themselves, by the one clock of this
+ * machine: the press when it happens, the other at every frame.
+ * @returns from the press until the other showed it, ms
+ */
+async function untilSeen(button: Locator, other: Page, xpath: string): Promise<number> {
+  await button.evaluate((element) => {
+    const note = () => (document.body.dataset['pressedAt'] = String(Date.now()));
+    element.addEventListener('click', note, { once: true });
+  });
+  const seen = other.waitForFunction(
+    (sought) => document.evaluate(sought, document).iterateNext() !== null && Date.now(),
+    xpath,
+    { polling: 'raf' },
+  );
+  await button.click();
+  const pressedAt = await button.page().locator('body').getAttribute('data-pressed-at');
+  return Number(await (await seen).jsonValue()) - Number(pressedAt);
+}
+
+const nextAct = (text: string) => `//*[@data-testid="next-act" and .="${text}"]`;
+const labelled = (label: string) => `//button[@aria-label="${label}"]`;
+
+test('two browsers on two servers show the same pot within a second', async ({
+  browser,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  const other = await kettle.sibling();
+  try {
+    const { id } = await kettle.send<CookRecord>('POST', '/cooks', {
+      id: randomUUID(),
+      practice: {
+        name: 'Damson jam',
+        lines: ['2 kg crushed damsons', '1.4 kg sugar'],
+        fault: 'none',
+        seed: 11,
+        speed: 20,
+      },
+    });
+    const open = async (server: KettleServer) => {
+      const page = await (await browser.newContext()).newPage();
+      await page.goto(`${server.address}/cooks/${id}`);
+      await expect(page.getByTestId('delivery')).toHaveText('All is kept');
+      return page;
+    };
+    const [tablet, phone] = await Promise.all([open(kettle), open(other)]);
+    const named = (page: Page, name: string) => page.getByRole('button', { name, exact: true });
+
+    const lit = await untilSeen(named(tablet, 'It is lit'), phone, nextAct('Soften the fruit'));
+    expect(lit).toBeLessThan(WITHIN_MS);
+    const stirred = await untilSeen(
+      named(phone, 'Stirred'),
+      tablet,
+      labelled('Take back: Stirred'),
+    );
+    expect(stirred).toBeLessThan(WITHIN_MS);
+    const takenBack = await untilSeen(
+      named(phone, 'Take back: Stirred'),
+      tablet,
+      labelled('Put back: Stirred'),
+    );
+    expect(takenBack).toBeLessThan(WITHIN_MS);
+
+    const clock = async (page: Page) => {
+      const [minutes = 0, seconds = 0] = ((await page.getByTestId('clock').textContent()) ?? '')
+        .split(':')
+        .map(Number);
+      return minutes * 60 + seconds;
+    };
+    // Twenty seconds of this kitchen are one of the wall.
+    const [a, b] = await Promise.all([clock(tablet), clock(phone)]);
+    expect(Math.abs(a - b) / 20).toBeLessThan(1);
+    const shows = async (page: Page) =>
+      Number.parseFloat((await page.getByText(/^now \d/).textContent())?.slice(4) ?? '');
+    await expect
+      .poll(async () => {
+        const [one, two] = await Promise.all([shows(tablet), shows(phone)]);
+        return Math.abs(one - two);
+      })
+      .toBeLessThan(2);
+
+    const slowed = await untilSeen(
+      named(tablet, '5×'),
+      phone,
+      '//button[@aria-pressed="true" and .="5×"]',
+    );
+    expect(slowed).toBeLessThan(WITHIN_MS);
+  } finally {
+    await other.stop();
+  }
+});
