@@ -2,6 +2,7 @@ import {
   planBatch,
   USUAL_JARS,
   USUAL_REQUEST,
+  type JarSize,
   type PlanOutcome,
   type PlanRequest,
 } from '@idle-kettle/core';
@@ -45,16 +46,7 @@ export function requestInKitchen(
     netPowerKw: burner?.netPowerKw ?? null,
     targetSolublesPct: settings.targetSolublesPct ?? null,
     boilMin: settings.boilMin ?? null,
-    jars:
-      kitchen.jars.length === 0
-        ? USUAL_JARS
-        : kitchen.jars.map((jar) => ({
-            name: jar.name,
-            volumeMl: jar.volumeMl,
-            count: jar.count ?? null,
-            prefer: jar.prefer ?? false,
-            gift: jar.gift ?? 0,
-          })),
+    jars: jarsIn(kitchen),
     school: kitchen.school,
     canner: kitchen.canner,
     packs: kitchen.packs,
@@ -78,3 +70,15 @@ export const planInKitchen = (
   const request = requestInKitchen(formula, kitchen);
   return planBatch(draws === undefined ? request : { ...request, draws });
 };
+
+/** The jars on hand in a kitchen; half-pints without end where none are named. */
+export const jarsIn = ({ jars }: Pick<Kitchen, 'jars'>): readonly JarSize[] =>
+  jars.length === 0
+    ? USUAL_JARS
+    : jars.map((jar) => ({
+        name: jar.name,
+        volumeMl: jar.volumeMl,
+        count: jar.count ?? null,
+        prefer: jar.prefer ?? false,
+        gift: jar.gift ?? 0,
+      }));

@@ -1,4 +1,4 @@
-import { createBrowserRouter } from 'react-router';
+import { createBrowserRouter, redirect } from 'react-router';
 import { BatchesScreen } from './batches/BatchesScreen.tsx';
 import { Broken, NoSuchPage } from './ui/Broken.tsx';
 import { Shell } from './ui/Shell.tsx';
@@ -11,6 +11,9 @@ export const router = createBrowserRouter([
     hydrateFallbackElement: <Loading what="the kitchen" />,
     children: [
       { index: true, element: <BatchesScreen /> },
+      // Where somebody looks who cuts an address short.
+      { path: 'batches', loader: () => redirect('/') },
+      { path: 'cooks', loader: () => redirect('/stove') },
       {
         path: 'batches/:id',
         lazy: async () => ({

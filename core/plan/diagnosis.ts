@@ -105,7 +105,7 @@ function tellSugarGel(ratio: number, figures: Figures): Told {
     none: `Pectin ${pectin} needed at pH ${pH.toFixed(1)} and ${solublesPct.toFixed(0)} % soluble solids.`,
     fruit: `Fruit is the short side: ${figures.fruitPer100g.toFixed(0)} g in 100 g brings pectin ${pectin}.`,
     pectin: `Pectin is the short side: ${pectin}. Fruit richer in it, or some under-ripe, would help.`,
-    acid: `Acid is the short side: at pH ${pH.toFixed(1)} the pectin does not link ${neededPct > MOST_PECTIN_PCT ? 'at all' : `well, and ${neededPct.toFixed(2)} % would be needed instead of ${STANDARD_GEL_PECTIN.value.toFixed(2)} %`}. Best is pH 3.0 to 3.2.`,
+    acid: `Acid is the short side: at pH ${pH.toFixed(1)} the pectin does not link ${neededPct > MOST_PECTIN_PCT ? 'at all' : `well: ${neededPct.toFixed(2)} % is needed instead of ${STANDARD_GEL_PECTIN.value.toFixed(2)} %, and there is ${pectinPct.toFixed(2)} %`}. Best is pH 3.0 to 3.2.`,
     sugar: `Sugar is the short side: ${solublesPct.toFixed(0)} % soluble solids, where a gel of this kind wants 60 % or more.`,
   };
   return { short, text: text[short] ?? '' };

@@ -19,13 +19,21 @@ export type Packing = {
 /** Most that is packed in one go, in mL. */
 export const MOST_PACKED_ML = 1_000_000;
 
+/**
+ * Jars this much short of their nominal content are full all the same: in a half-pint, 60 mm wide, that is not a millimetre of headspace, and
+ * nobody fills closer. Twice as much is borne for fewer sizes. Else a batch a spoonful short of eight half-pints would go into a dozen smaller
+ * jars that happen to fit.
+ */
+const A_HAIR_SHORT = 0.01;
+const SHORT_FOR_FEWER_SIZES = 0.02;
+
 /** Costs of a jar: those that are not preferred count first, then jars. */
 const PER_JAR = { plain: 1e6 + 1, preferred: 1 } as const;
 
 /**
- * Packs a volume into the jars on hand. Gifts are filled first; then exactly the least left over, the fewest
- * sizes, the fewest jars that are not preferred, and the fewest jars, over whole millilitres. What can be filled
- * at all is known from bit sets; the counts are then searched with more and more sizes allowed.
+ * Packs a volume into the jars on hand, which may together be a hair short of their nominal content. Gifts are filled first; then exactly
+ * the least left over, the fewest sizes, the fewest jars that are not preferred, and the fewest jars, over whole millilitres. What can be
+ * filled at all is known from bit sets; the counts are then searched with more and more sizes allowed.
  * @param volume 0 to 1 000 000 mL
  * @throws RangeError for a volume outside that, or a jar size that is not at least 1 mL
  */
@@ -36,13 +44,11 @@ export function packJars(volume: number, sizes: readonly JarSize[]): Packing {
   for (const { name, volumeMl } of sizes) {
     if (!(Math.round(volumeMl) >= 1)) throw new RangeError(`Jar “${name}” must hold at least 1 mL`);
   }
-  const gifts = giftsIn(volume, sizes);
-  const left = sizes.reduce(
-    (ml, size, i) => ml - (gifts[i] ?? 0) * Math.round(size.volumeMl),
-    volume,
-  );
+  const gifts = giftsIn(volume * (1 + A_HAIR_SHORT), sizes);
+  const given = sizes.reduce((ml, size, i) => ml + (gifts[i] ?? 0) * Math.round(size.volumeMl), 0);
   const packed = fill(
-    left,
+    volume,
+    given,
     sizes.map((size, i) => ({
       ...size,
       count: size.count === null ? null : size.count - (gifts[i] ?? 0),
@@ -57,9 +63,9 @@ export function packJars(volume: number, sizes: readonly JarSize[]): Packing {
   };
 }
 
-/** How many gifts of each size the volume fills, in the order given. */
-function giftsIn(volume: number, sizes: readonly JarSize[]): number[] {
-  let left = volume;
+/** How many gifts of each size there is room for, in the order given. */
+function giftsIn(room: number, sizes: readonly JarSize[]): number[] {
+  let left = room;
   return sizes.map(({ volumeMl, count, gift = 0 }) => {
     const step = Math.round(volumeMl);
     const filled = Math.min(gift, count ?? Infinity, Math.floor((left + 1e-6) / step));
@@ -68,8 +74,15 @@ function giftsIn(volume: number, sizes: readonly JarSize[]): number[] {
   });
 }
 
-function fill(volume: number, sizes: readonly JarSize[]): { counts: number[]; partMl: number } {
-  const room = Math.floor(volume + 1e-6);
+/** Fills what of a volume the jars given away do not hold, `given`. */
+function fill(
+  volume: number,
+  given: number,
+  sizes: readonly JarSize[],
+): { counts: number[]; partMl: number } {
+  const left = Math.max(0, volume - given);
+  const roomAt = (short: number) => Math.floor(volume * (1 + short) - given + 1e-6);
+  const room = roomAt(SHORT_FOR_FEWER_SIZES);
   // The largest first: they need the fewest jars, which bounds the rest of the search.
   const kinds = sizes
     .map(({ volumeMl, count, prefer }, index) => {
@@ -79,13 +92,16 @@ function fill(volume: number, sizes: readonly JarSize[]): { counts: number[]; pa
     })
     .sort((x, y) => y.step - x.step);
   const fillable = fillableFrom(room, kinds);
-  const filled = highestBit(fillable[0] as Uint32Array);
-  const found = fewest(filled, kinds, fillable);
+  const most = highestBit(fillable[0] as Uint32Array, roomAt(A_HAIR_SHORT));
+  // Where jars a hair short hold it all, nothing is left over; else they are filled to the line.
+  const all = Math.ceil(left - 1e-6);
+  const filled = Math.min(most, all);
+  const found = fewest(filled, most >= all ? room - all : 0, kinds, fillable);
   const counts = sizes.map(() => 0);
   kinds.forEach(({ index }, i) => {
     counts[index] = found[i] ?? 0;
   });
-  return { counts, partMl: volume - filled };
+  return { counts, partMl: Math.max(0, left - filled) };
 }
 
 /** A size of jar while it is packed: whole mL, how many at most, and what one costs. */
@@ -132,15 +148,20 @@ function withShifted(bits: Uint32Array, by: number): Uint32Array {
 const has = (bits: Uint32Array, at: number): boolean =>
   (((bits[at >>> 5] as number) >>> (at & 31)) & 1) === 1;
 
-function highestBit(bits: Uint32Array): number {
-  let at = bits.length * 32 - 1;
+/** The highest bit at a place or below it; the lowest of all is always set. */
+function highestBit(bits: Uint32Array, from: number): number {
+  let at = from;
   while (!has(bits, at)) at--;
   return at;
 }
 
-/** How many of each kind fill `volume` exactly, with the fewest kinds and then the least cost. */
+const hasAny = (bits: Uint32Array, from: number, to: number): boolean =>
+  highestBit(bits, to) >= from;
+
+/** How many of each kind fill `volume`, or up to `slack` more, with the fewest kinds and then the least cost. */
 function fewest(
   volume: number,
+  slack: number,
   kinds: readonly Kind[],
   fillable: readonly Uint32Array[],
 ): number[] {
@@ -153,7 +174,7 @@ function fewest(
   const stock = kinds.map((_, from) => stocksOf(kinds.slice(from)));
   const search = (from: number, left: number, kindsLeft: number, cost: number): void => {
     if (Math.ceil(cost + leastCost(cheapest[from] ?? [], left)) >= least) return;
-    if (left === 0) {
+    if (left <= 0) {
       [least, best] = [cost, counts.slice()];
       return;
     }
@@ -161,19 +182,19 @@ function fewest(
     if (kind === undefined || left > (stock[from]?.[kindsLeft] ?? Infinity)) return;
     const { step, most, perJar } = kind;
     const after = fillable[from + 1] as Uint32Array;
-    const whole = Math.floor(left / step);
     const take = (n: number) => {
       const rest = left - n * step;
-      if (!has(after, rest)) return;
+      if (!hasAny(after, Math.max(0, rest), rest + slack)) return;
       counts[from] = n;
       search(from + 1, rest, kindsLeft - (n > 0 ? 1 : 0), cost + n * perJar);
       counts[from] = 0;
     };
     if (kindsLeft > 1) {
-      for (let n = Math.min(most, whole); n > 0; n--) take(n);
-    } else if (whole <= most && whole * step === left) {
+      for (let n = Math.min(most, Math.floor((left + slack) / step)); n > 0; n--) take(n);
+    } else {
       // The last kind fills all that is left, or is not used.
-      take(whole);
+      const whole = Math.ceil(left / step);
+      if (whole <= most && whole * step <= left + slack) take(whole);
     }
     take(0);
   };

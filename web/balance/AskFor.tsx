@@ -1,7 +1,9 @@
+import { jarsIn } from '@idle-kettle/contract';
 import {
   convert,
   readAmount,
   SET_CLASSES,
+  type JarSize,
   type Party,
   type SetClass,
   type Wishes,
@@ -29,7 +31,8 @@ export function AskFor({ formula, kitchen, plan, onTake }: WorkbenchProps) {
   const [form, setForm] = useState(EMPTY);
   const [answer, setAnswer] = useState<Answer | null>(null);
   const [busy, setBusy] = useState(false);
-  const jar = kitchen.jars[0] ?? { name: 'half-pint', volumeMl: 237 };
+  const jar = jarsIn(kitchen)[0] as JarSize;
+  const madeMl = plan.yield?.volumeMl.p50;
   const imperial = kitchen.units === 'us';
   const massUnit = imperial ? 'lb' : 'kg';
   const read = wishesOf(form, jar.volumeMl, massUnit);
@@ -84,7 +87,12 @@ export function AskFor({ formula, kitchen, plan, onTake }: WorkbenchProps) {
       className="flex flex-col gap-3"
     >
       <div className="flex flex-wrap items-end gap-4">
-        {field('jars', 'Jars wanted', `full ${jar.name}s`, String(plan.yield?.fullJars.p50 ?? 8))}
+        {field(
+          'jars',
+          'Jars wanted',
+          `full ${jar.name}s`,
+          madeMl === undefined ? '' : String(Math.round(madeMl / jar.volumeMl)),
+        )}
         {field('fruit', 'All of this fruit', massUnit, imperial ? '5' : '2.3')}
         {field('sugar', 'This much sugar', massUnit, imperial ? '3' : '1.4')}
         {field('sweetness', 'Sugars in 100 g', 'g', solids)}

@@ -1,4 +1,4 @@
-import type { Batch, Formula, Kitchen } from '@idle-kettle/contract';
+import { jarsIn, type Batch, type Formula, type Kitchen } from '@idle-kettle/contract';
 import type { Change, GaugeId, Plan, PlanRequest } from '@idle-kettle/core';
 import {
   useCallback,
@@ -89,6 +89,7 @@ export function Balance({ kitchen, saved, from }: Props) {
 
   // The drawing follows the verdicts a frame later, and must not be drawn anew for a formula that it does not show yet.
   const drawn = useDeferredValue(plan);
+  const sizes = useMemo(() => jarsIn(kitchen), [kitchen]);
   const latest = useRef({ formula, take });
   useEffect(() => {
     latest.current = { formula, take };
@@ -188,7 +189,7 @@ export function Balance({ kitchen, saved, from }: Props) {
         {drawn && (
           <div className={stale ? 'opacity-50' : ''}>
             <Dipsticks plan={drawn} fruit={fruit} onTurn={onTurn} />
-            {drawn.yield && <JarRow {...drawn.yield.fullJars} fruit={fruit} />}
+            {drawn.yield && <JarRow jars={drawn.yield} sizes={sizes} fruit={fruit} />}
           </div>
         )}
         {stale ? (

@@ -9,6 +9,7 @@ import {
 } from '@idle-kettle/core';
 import { ClipboardList, CookingPot } from 'lucide-react';
 import { Link } from 'react-router';
+import { A_SPOON_ML } from '../drawings/jarsDrawn.ts';
 import { TemperatureStrip } from '../drawings/TemperatureStrip.tsx';
 import { SET_IN_WORDS, SetFigure } from './SetFigure.tsx';
 import { Figure, Note } from './Figure.tsx';
@@ -18,6 +19,7 @@ import {
   jarsInWords,
   minutesInWords,
   moneyInWords,
+  packingInWords,
   processInWords,
   shelfInWords,
 } from '../ui/words.ts';
@@ -104,6 +106,7 @@ export function BatchLabel(props: Props) {
           testId="jars"
         >
           <RangeBar spread={jars.volumeMl} say={(volume) => formatVolume(volume, kitchen.units)} />
+          {jars.jars.length > 1 && <p className="text-sm">Most likely {packingInWords(jars)}.</p>}
           <Note>
             <p>Heat {jars.jarsToHeat} jars, one to spare.</p>
             <Where about="Jars">{why.yield}</Where>
@@ -245,4 +248,4 @@ const inShort = (plan: Plan): string =>
     .join(', ');
 
 const partInWords = (partMl: number, kitchen: Kitchen): string =>
-  partMl < 15 ? '' : `and ${formatVolume(partMl, kitchen.units)} for the fridge`;
+  partMl < A_SPOON_ML ? '' : `and ${formatVolume(partMl, kitchen.units)} for the fridge`;

@@ -1,5 +1,5 @@
 import { planInKitchen, BARE_KITCHEN } from '@idle-kettle/contract';
-import { placeOn, readingInWords, shown, valueAt } from '../drawings/stick.ts';
+import { isShort, placeOn, readingInWords, shown, valueAt } from '../drawings/stick.ts';
 import { completionsOf } from './completions.ts';
 import { readPasted } from './pasted.ts';
 
@@ -59,7 +59,19 @@ describe('a dipstick', () => {
     const gauges = outcome.ok ? (outcome.plan.gauges ?? []) : [];
     expect(gauges.map((gauge) => shown(gauge, gauge.value.p50))).toHaveLength(4);
     for (const gauge of gauges) {
-      expect(readingInWords(gauge)).toContain(`window of ${gauge.window.low}`);
+      expect(readingInWords(gauge, false)).toContain(`window of ${gauge.window.low}`);
     }
+  });
+
+  test.each([
+    [['2 kg crushed strawberries', '1.4 kg sugar'], 'acid'],
+    [['6 egg yolks', '250 mL lemon juice', '200 g sugar'], 'pectin'],
+    [['2 kg crushed damsons', '1.4 kg sugar'], undefined],
+  ])('of the side that is short in %j is %s', (lines, side) => {
+    const outcome = planInKitchen({ lines, settings: {} }, BARE_KITCHEN, 0);
+    const { gauges = [], set } = outcome.ok ? outcome.plan : {};
+    const short = gauges.filter((gauge) => isShort(gauge, set));
+    expect(short.map(({ id }) => id)).toEqual(side === undefined ? [] : [side]);
+    for (const gauge of short) expect(readingInWords(gauge, true)).toContain('; the short side');
   });
 });

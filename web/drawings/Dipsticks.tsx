@@ -1,7 +1,7 @@
 import { formatMass, type Gauge, type GaugeId, type Layers, type Plan } from '@idle-kettle/core';
 import { memo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { KETTLE, kettlePath } from './kettle.ts';
-import { placeOn, readingInWords, shown, valueAt } from './stick.ts';
+import { isShort, placeOn, readingInWords, shown, valueAt } from './stick.ts';
 
 const { width: WIDTH, height: HEIGHT, left: LEFT, right: RIGHT, rim: RIM, base: BASE } = KETTLE;
 /** Ends of a stick, and its half width. */
@@ -24,7 +24,7 @@ type Props = {
  * the window of the method as a notched band, and this batch as a smear from p10 to p90.
  */
 export const Dipsticks = memo(function Dipsticks({ plan, fruit, onTurn }: Props) {
-  const { start, finish, gauges } = plan;
+  const { start, finish, gauges, set } = plan;
   if (!start || !finish || !gauges) return <EmptyKettle />;
   const step = (RIGHT - LEFT) / 4;
   const order: readonly GaugeId[] = ['fruit', 'sugar', 'acid', 'pectin'];
@@ -41,6 +41,7 @@ export const Dipsticks = memo(function Dipsticks({ plan, fruit, onTurn }: Props)
           <Stick
             key={gauge.id}
             gauge={gauge}
+            short={isShort(gauge, set)}
             x={LEFT + step * (order.indexOf(gauge.id) + 0.5)}
             room={step}
             onTurn={(value) => onTurn(gauge.id, value)}
@@ -179,6 +180,8 @@ const Pot = () => (
 
 type StickProps = {
   readonly gauge: Gauge;
+  /** Whether this side holds the set back most. */
+  readonly short: boolean;
   readonly x: number;
   /** Width that its caption may take. */
   readonly room: number;
@@ -186,10 +189,11 @@ type StickProps = {
 };
 
 /** One dipstick: drag the smear, or step it with the arrow keys. */
-function Stick({ gauge, x, room, onTurn }: StickProps) {
+function Stick({ gauge, short, x, room, onTurn }: StickProps) {
   const [held, setHeld] = useState<number | null>(null);
   const stick = useRef<SVGGElement>(null);
   const { value, window: band, best, reading } = gauge;
+  const off = short || reading !== 'within';
   const y = (of: number) => FOOT - placeOn(gauge, of) * (FOOT - TOP);
   const [bandTop, bandFoot] = [
     Math.min(y(band.low), y(band.high)),
@@ -226,7 +230,7 @@ function Stick({ gauge, x, room, onTurn }: StickProps) {
       aria-valuemin={Math.min(gauge.foot, gauge.top)}
       aria-valuemax={Math.max(gauge.foot, gauge.top)}
       aria-valuenow={value.p50}
-      aria-valuetext={readingInWords(gauge)}
+      aria-valuetext={readingInWords(gauge, short)}
       data-testid={`gauge-${gauge.id}`}
       onKeyDown={onKeyDown}
       onPointerDown={(event) => {
@@ -259,10 +263,11 @@ function Stick({ gauge, x, room, onTurn }: StickProps) {
         fontSize="22"
         textAnchor="middle"
         fontWeight="700"
-        className={reading === 'within' ? 'fill-base-content' : 'fill-error'}
+        className={off ? 'fill-error' : 'fill-base-content'}
       >
         {shown(gauge, now)}
       </text>
+      {short && <path d={`M${x - 30} 56 h60`} className="stroke-error" strokeWidth="3" />}
       <rect
         x={x - HALF}
         y={TOP - 8}
@@ -288,12 +293,12 @@ function Stick({ gauge, x, room, onTurn }: StickProps) {
         width={2 * HALF - 4}
         height={smearFoot - smearTop + 4}
         rx="3"
-        className={reading === 'within' ? 'fill-secondary' : 'fill-error'}
+        className={off ? 'fill-error' : 'fill-secondary'}
         fillOpacity="0.55"
       />
       <path
         d={`M${x - HALF - 3} ${y(now)} h${2 * HALF + 6}`}
-        className={reading === 'within' ? 'stroke-secondary' : 'stroke-error'}
+        className={off ? 'stroke-error' : 'stroke-secondary'}
         strokeWidth="5"
         strokeLinecap="round"
       />

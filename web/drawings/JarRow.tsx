@@ -1,72 +1,73 @@
+import type { JarSize, Plan } from '@idle-kettle/core';
 import { memo } from 'react';
+import { packingInWords } from '../ui/words.ts';
+import { jarsDrawn, type DrawnJar } from './jarsDrawn.ts';
 
 /** Most jars drawn; more than that are said in words beside the drawing. */
-const MOST_DRAWN = 18;
+const MOST_DRAWN = 17;
+const PER_ROW = 9;
 const STEP = 44;
+const ROW = 62;
 
 type Props = {
-  /** Full jars in a poor and in a good outcome. */
-  readonly p10: number;
-  readonly p90: number;
+  readonly jars: NonNullable<Plan['yield']>;
+  /** The jars on hand. */
+  readonly sizes: readonly JarSize[];
   readonly fruit: string;
 };
 
-/** The jars the batch fills: sure ones solid, the ones a good outcome adds paler, the part jar to its level. */
-export const JarRow = memo(function JarRow({ p10, p90, fruit }: Props) {
-  const drawn = Math.min(p90, MOST_DRAWN);
-  const more = p90 - drawn;
-  const inWords = `${p10} jars for certain, ${p90} in a good outcome, and a part jar for the fridge`;
-  const perRow = 9;
-  const rows = Math.ceil((drawn + 1) / perRow);
+/** The jars the batch fills, to one scale: sure ones solid, the ones a good outcome adds paler, the part jar to its level. */
+export const JarRow = memo(function JarRow({ jars, sizes, fruit }: Props) {
+  const all = jarsDrawn(jars, sizes);
+  const drawn = all.slice(0, MOST_DRAWN);
+  const more = all.length - drawn.length;
+  const largest = Math.max(...all.map(({ volumeMl }) => volumeMl));
+  const rows = Math.ceil((drawn.length + (more > 0 ? 1 : 0)) / PER_ROW);
+  const at = (i: number) => ({
+    x: (i % PER_ROW) * STEP + 4,
+    y: Math.floor(i / PER_ROW) * ROW + 4,
+  });
+  if (all.length === 0) return null;
   return (
     <svg
-      viewBox={`0 0 ${perRow * STEP + 6} ${rows * 62}`}
+      viewBox={`0 0 ${PER_ROW * STEP + 6} ${rows * ROW}`}
       role="img"
-      aria-label={inWords}
+      aria-label={inWords(jars)}
       className="w-full max-w-md"
     >
-      {Array.from({ length: drawn }, (_, i) => (
-        <Jar
-          key={i}
-          x={(i % perRow) * STEP + 4}
-          y={Math.floor(i / perRow) * 62 + 4}
-          fill={1}
-          fruit={fruit}
-          sure={i < p10}
-        />
+      {drawn.map((jar, i) => (
+        <Jar key={i} {...at(i)} jar={jar} scale={Math.cbrt(jar.volumeMl / largest)} fruit={fruit} />
       ))}
-      {more === 0 && (
-        <Jar
-          x={(drawn % perRow) * STEP + 4}
-          y={Math.floor(drawn / perRow) * 62 + 4}
-          fill={0.35}
-          fruit={fruit}
-          sure={false}
-        />
-      )}
       {more > 0 && (
         <text
-          x={(drawn % perRow) * STEP + 8}
-          y={Math.floor(drawn / perRow) * 62 + 36}
-          fontSize="16"
+          x={at(drawn.length).x + 4}
+          y={at(drawn.length).y + 36}
+          fontSize="14"
           className="fill-base-content"
         >
-          and {more} more
+          + {more}
         </text>
       )}
     </svg>
   );
 });
 
-type JarProps = { x: number; y: number; fill: number; fruit: string; sure: boolean };
+const inWords = (jars: NonNullable<Plan['yield']>): string => {
+  const { p10, p90 } = jars.fullJars;
+  const part = jars.partMl > 0 ? ', and the rest in a part jar for the fridge' : '';
+  return `Most likely ${packingInWords(jars)}${part}. ${p10} full jars in a poor outcome, ${p90} in a good one.`;
+};
 
-const Jar = ({ x, y, fill, fruit, sure }: JarProps) => (
-  <g transform={`translate(${x} ${y})`}>
+type JarProps = { x: number; y: number; jar: DrawnJar; scale: number; fruit: string };
+
+/** A jar of 36 by 56 at full size, standing on the row’s floor in the middle of its place. */
+const Jar = ({ x, y, jar: { level, sure }, scale, fruit }: JarProps) => (
+  <g transform={`translate(${x + 18 * (1 - scale)} ${y + 53 * (1 - scale)}) scale(${scale})`}>
     <rect
       x="2"
-      y={12 + 40 * (1 - fill)}
+      y={12 + 40 * (1 - level)}
       width="32"
-      height={40 * fill}
+      height={40 * level}
       rx="5"
       fill={fruit}
       fillOpacity={sure ? 0.9 : 0.35}

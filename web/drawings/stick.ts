@@ -1,4 +1,4 @@
-import type { Gauge } from '@idle-kettle/core';
+import type { Gauge, Plan } from '@idle-kettle/core';
 
 type Scale = Pick<Gauge, 'foot' | 'top'>;
 
@@ -16,13 +16,19 @@ export function shown({ id, unit }: Pick<Gauge, 'id' | 'unit'>, value: number): 
   return `${value.toFixed(id === 'pectin' ? 2 : 0)} ${unit}`;
 }
 
+/** Whether a stick is that of the side which holds the set back most. What a curd's egg or a gel's calcium lacks is read on the setters' stick. */
+export function isShort({ id }: Pick<Gauge, 'id'>, set: Plan['set']): boolean {
+  const short = set?.short;
+  return short === id || (id === 'pectin' && (short === 'egg' || short === 'calcium'));
+}
+
 /** What a stick says, for those who cannot see it. */
-export function readingInWords(gauge: Gauge): string {
+export function readingInWords(gauge: Gauge, short: boolean): string {
   const { value, window, reading, name } = gauge;
   const where = {
     within: 'inside',
     under: 'under',
     over: 'over',
   }[reading];
-  return `${name} ${shown(gauge, value.p50)}, from ${shown(gauge, value.p10)} to ${shown(gauge, value.p90)}; ${where} the window of ${window.low} to ${window.high}`;
+  return `${name} ${shown(gauge, value.p50)}, from ${shown(gauge, value.p10)} to ${shown(gauge, value.p90)}; ${where} the window of ${window.low} to ${window.high}${short ? '; the short side' : ''}`;
 }

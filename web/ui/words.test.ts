@@ -5,6 +5,7 @@ import {
   jarsInWords,
   minutesInWords,
   moneyInWords,
+  packingInWords,
   processInWords,
   shelfInWords,
 } from './words.ts';
@@ -25,6 +26,18 @@ test('a batch in words', () => {
   expect(processInWords(bramble)).toBe('5 min');
 });
 
+test('what a batch is packed into, in words', () => {
+  const packed = (...jars: { name: string; count: number }[]) => {
+    const bramble = plan('2 kg blackberries', '1.4 kg sugar').yield;
+    if (!bramble) throw new Error('no yield');
+    return packingInWords({ ...bramble, jars });
+  };
+  expect(packed({ name: 'half-pint', count: 7 }, { name: 'pint', count: 1 })).toBe(
+    '7 half-pints and 1 pint',
+  );
+  expect(packed()).toBe('no full jar');
+});
+
 test('a batch for the fridge in words', () => {
   const melon = plan('1 kg diced melon', '500 g sugar');
   expect(shelfInWords(melon)).toBe('Fridge only, 3 weeks');
@@ -32,7 +45,7 @@ test('a batch for the fridge in words', () => {
 });
 
 test('few jars in words', () => {
-  expect(jarsInWords(plan('100 g plums', '100 g sugar'))).toBe('less than one half-pint');
+  expect(jarsInWords(plan('100 g plums', '100 g sugar'))).toBe('less than one jar');
   expect(jarsInWords(plan('200 g plums', '210 g sugar'))).toBe('1 half-pint');
   expect(jarsInWords(plan())).toBeNull();
 });

@@ -2,13 +2,21 @@ import type { Plan } from '@idle-kettle/core';
 
 const plural = (count: number, name: string): string => (count === 1 ? name : `${name}s`);
 
+const list = new Intl.ListFormat('en-US');
+
+/** `7 half-pints and 1 quarter-pint`: what the batch most likely fills. */
+export const packingInWords = ({ jars }: NonNullable<Plan['yield']>): string =>
+  jars.length === 0
+    ? 'no full jar'
+    : list.format(jars.map(({ name, count }) => `${count} ${plural(count, name)}`));
+
 /** `7–8 half-pints`, or `8 half-pints` when poor and good outcomes agree; null before there is a yield. */
 export function jarsInWords({ yield: jars }: Plan): string | null {
   if (!jars) return null;
   const { p10, p90 } = jars.fullJars;
   const sizes = jars.jars.map(({ name }) => name);
   const name = sizes.length === 1 ? (sizes[0] as string) : 'jar';
-  if (p90 === 0) return 'less than one half-pint';
+  if (p90 === 0) return 'less than one jar';
   return p10 === p90 ? `${p90} ${plural(p90, name)}` : `${p10}–${p90} ${plural(p90, name)}`;
 }
 
