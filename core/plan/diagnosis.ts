@@ -95,17 +95,22 @@ const TELL: { readonly [model in SetModel]: (ratio: number, of: Figures) => Told
   },
 };
 
+/** Told by the middling batch of the draws, so that what is held is under what is wanted exactly when something is short. */
 function tellSugarGel(ratio: number, figures: Figures): Told {
   const { solublesPct, pH } = figures;
-  const pectinPct = (100 * figures.highMethoxylG) / figures.massG;
   const neededPct = pectinNeededPct(solublesPct, pH);
-  const pectin = `${pectinPct.toFixed(2)} % of ${neededPct.toFixed(2)} %`;
+  const firm = ENOUGH['high-methoxyl'];
+  const [held, wanted, best] = [
+    ratio * neededPct,
+    firm * neededPct,
+    firm * STANDARD_GEL_PECTIN.value,
+  ].map((pct) => `${pct.toFixed(2)} %`);
   const short = shortOfSugarGel(ratio, figures);
   const text: { readonly [short in ShortSide]?: string } = {
-    none: `Pectin ${pectin} needed at pH ${pH.toFixed(1)} and ${solublesPct.toFixed(0)} % soluble solids.`,
-    fruit: `Fruit is the short side: ${figures.fruitPer100g.toFixed(0)} g in 100 g brings pectin ${pectin}.`,
-    pectin: `Pectin is the short side: ${pectin}. Fruit richer in it, or some under-ripe, would help.`,
-    acid: `Acid is the short side: at pH ${pH.toFixed(1)} the pectin does not link ${neededPct > MOST_PECTIN_PCT ? 'at all' : `well: ${neededPct.toFixed(2)} % is needed instead of ${STANDARD_GEL_PECTIN.value.toFixed(2)} %, and there is ${pectinPct.toFixed(2)} %`}. Best is pH 3.0 to 3.2.`,
+    none: `Nothing is short: pectin ${held}, where a firm set takes ${wanted} at pH ${pH.toFixed(1)} and ${solublesPct.toFixed(0)} % soluble solids.`,
+    fruit: `Fruit is the short side: ${figures.fruitPer100g.toFixed(0)} g in 100 g brings pectin ${held} of the ${wanted} that a firm set takes.`,
+    pectin: `Pectin is the short side: ${held} of the ${wanted} that a firm set takes. Fruit richer in it, or some under-ripe, would help.`,
+    acid: `Acid is the short side: at pH ${pH.toFixed(1)} the pectin does not link ${neededPct > MOST_PECTIN_PCT ? 'at all' : `well: a firm set takes ${wanted} instead of ${best}, and there is ${held}`}. Best is pH 3.0 to 3.2.`,
     sugar: `Sugar is the short side: ${solublesPct.toFixed(0)} % soluble solids, where a gel of this kind wants 60 % or more.`,
   };
   return { short, text: text[short] ?? '' };

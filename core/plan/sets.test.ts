@@ -71,6 +71,25 @@ describe('sets that every preserver knows', () => {
     expect(settles(sharp)).toBeGreaterThan(settles(pears) + 0.1);
   });
 
+  test.each([
+    ['Nothing', ['2 kg crushed damsons', '1.4 kg sugar']],
+    ['Nothing', ['1 kg gooseberries', '1 kg sugar', '150 g water']],
+    ['Pectin', ['1.5 kg plums', '1 kg sugar', '2 tbsp brandy']],
+    ['Pectin', ['1 kg blueberries', '500 g sugar']],
+    ['Pectin', ['4 cups grape juice', '3 cups sugar']],
+    ['Acid', ['1 kg quince', '1 kg sugar', '1 L water']],
+    ['Acid', ['1 kg peaches', '700 g sugar', '2 tbsp lemon juice']],
+  ])('%s is short in %j, and the figures beside it say so', (side, lines) => {
+    const text = planned({ lines }).set?.text ?? '';
+    expect(text).toContain(`${side} is `);
+    const figure = (of: RegExp) => Number(of.exec(text)?.[1]);
+    const wanted = figure(/(?:takes|of the) ([\d.]+) %/);
+    const held = figure(/(?:there is|side:|pectin) ([\d.]+) %/);
+    // What is held is less than what is wanted exactly when something is short.
+    if (side === 'Nothing') expect(held).toBeGreaterThanOrEqual(wanted);
+    else expect(held).toBeLessThan(wanted);
+  });
+
   test('low-methoxyl pectin sets whatever the sugar, and wants its calcium', () => {
     const jam = (...more: string[]) =>
       planned({

@@ -1,10 +1,11 @@
 import { GELLING_RISE_F } from '../boil/index.ts';
 import { massOf, solublesG } from '../formula/index.ts';
-import { CURD_EGG, LOW_METHOXYL_PECTIN, MOUNDING } from '../gel/index.ts';
+import { CURD_EGG, LOW_METHOXYL_PECTIN, MOUNDING, STANDARD_GEL_PECTIN } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
 import { PROCESS_TABLE_SOURCE } from '../process/index.ts';
 import { formatAltitude } from '../quantity/index.ts';
 import { FILLING_TEMP_C } from '../yield/index.ts';
+import { ENOUGH } from './diagnosis.ts';
 import type { Plan, Why } from './plan.ts';
 import { solublesPctAtRule, type Boil, type Worked } from './worked.ts';
 
@@ -75,7 +76,7 @@ function whyBatch(
 function whySet(model: NonNullable<Plan['set']>['model'], pectinLeft: number): string {
   switch (model) {
     case 'high-methoxyl':
-      return `Pectin held over pectin needed: a standard gel of 65 % solids holds 0.43 % of 150-grade pectin (USA-SAG); the need rises with fewer solids and away from pH 3.1, by judgement set on how known jams turn out. Acidity is a charge balance of every ingredient’s acids; boiling leaves ${(100 * pectinLeft).toFixed(0)} % of the pectin’s power.`;
+      return `Pectin held over pectin needed: a standard gel of 65 % solids holds ${STANDARD_GEL_PECTIN.value} % of 150-grade pectin (USA-SAG), and a firm set in a jar is asked for ${Math.round(100 * (ENOUGH['high-methoxyl'] - 1))} % more; the need rises with fewer solids and away from pH 3.1, by judgement set on how known jams turn out. Acidity is a charge balance of every ingredient’s acids; boiling leaves ${(100 * pectinLeft).toFixed(0)} % of the pectin’s power.`;
     case 'low-methoxyl':
       return `Low-methoxyl pectin held over ${LOW_METHOXYL_PECTIN.value} %, less where calcium, solids or pH lie outside makers’ usual windows; judgement.`;
     case 'body':
