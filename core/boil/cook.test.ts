@@ -202,6 +202,26 @@ describe('the cook', () => {
     expect(large.invertShare).toBeGreaterThan(one.invertShare);
   });
 
+  test('a stage in which the fruit frees pectin wears none, and is as long and as hot as any other', () => {
+    const simmer = (freesPectin: boolean) =>
+      simulateCook(JAM, {
+        ...usual,
+        stages: [
+          { name: 'boil', until: { kind: 'boil' } },
+          { name: 'simmer', freesPectin, until: { kind: 'minutes', minutes: 20 } },
+        ],
+      });
+    const heated = simulateCook(JAM, {
+      ...usual,
+      stages: [{ name: 'boil', until: { kind: 'boil' } }],
+    });
+    const [wears, frees] = [simmer(false), simmer(true)];
+    expect(frees.pectinLeft).toBeCloseTo(heated.pectinLeft, 9);
+    expect(wears.pectinLeft).toBeLessThan(frees.pectinLeft - 0.05);
+    expect(frees.contents.water).toBeCloseTo(wears.contents.water, 6);
+    expect(frees.stopTempC).toBeCloseTo(wears.stopTempC, 6);
+  });
+
   test('a flame too small never boils it, and says so', () => {
     expect(simulateCook(JAM, { ...usual, netPowerW: 20 }).outcome).toBe('never boils');
   });

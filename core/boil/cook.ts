@@ -56,6 +56,8 @@ export type Stage = {
   readonly lid?: boolean;
   /** Share of the burner's power: 1 unless given, 0 off the heat. */
   readonly flame?: number;
+  /** Whether the fruit meanwhile frees as much pectin as wears away: while it softens. */
+  readonly freesPectin?: boolean;
   readonly until: Until;
 };
 
@@ -299,7 +301,7 @@ function legOf(
     return {
       inverting,
       waterTaken: (inverting * MOLAR_MASS_WATER.value) / MOLAR_MASS_SUCROSE.value,
-      wearing: pectinLossRate(tempC, hydrogen),
+      wearing: stage.freesPectin === true ? 0 : pectinLossRate(tempC, hydrogen),
     };
   };
   const coolingW = (tempC: number) =>

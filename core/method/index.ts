@@ -1,4 +1,5 @@
 export * from './methods.ts';
 export * from './products.ts';
 export * from './runSheet.ts';
+export * from './softening.ts';
 export * from './stages.ts';

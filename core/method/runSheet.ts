@@ -2,6 +2,8 @@ import type { UnderstoodLine } from '../formula/index.ts';
 import { formatGrams } from '../quantity/index.ts';
 import { isSugar, METHODS, type Method } from './methods.ts';
 import type { Product } from './products.ts';
+import { SOFTEN_FRUIT_MIN, softensFirst } from './softening.ts';
+import { DISSOLVE_MIN, SOFTEN_PEEL_MIN } from './stages.ts';
 
 export type Step = {
   readonly when: 'the day before' | 'before the heat' | 'at the stove' | 'at the jars';
@@ -14,19 +16,6 @@ export type Step = {
 
 /** Sugar that carries powdered pectin so that it does not clump, g: ¼ cup; common practice. */
 export const CARRIER_SUGAR_G = 50;
-
-/** Fruit and vegetables that are softened in a little liquid before any sugar; common practice. */
-const HARD: ReadonlySet<string> = new Set([
-  'apple', 'crab-apple', 'quince', 'medlar', 'sloe', 'damson', 'plum', 'greengage', 'gooseberry', 'blackcurrant',
-  'pear', 'rowan', 'rose-hip', 'hawthorn', 'carrot', 'dried-apricot', 'prune',
-]); // prettier-ignore
-
-/** Whether fruit is softened in a little liquid before any sugar goes in. */
-export const softensFirst = (product: Product, lines: readonly UnderstoodLine[]): boolean =>
-  product !== 'jelly' && lines.some(({ ingredient }) => HARD.has(ingredient.id));
-
-/** Minutes that it takes; common practice, 4–10. */
-export const SOFTEN_FRUIT_MIN = 8;
 
 const step = (when: Step['when'], text: string, minutes?: number, handsOn = true): Step => ({
   when,
@@ -133,23 +122,41 @@ function atTheStove(sheet: RunSheetCase): Step[] {
   const sugar = of(isSugar);
   const minuteClock = `Boil hard for ${boilMin} ${boilMin === 1 ? 'minute' : 'minutes'}, counted from the full rolling boil.`;
   switch (method) {
-    case 'long-boil':
-      return [
-        ...(softensFirst(product, lines)
-          ? [
-              stove(
-                'Soften the fruit in a little of its liquid before any sugar goes in.',
+    case 'long-boil': {
+      const fruit = notSugar ?? 'the fruit';
+      const dissolve = 'dissolve it over low heat until no grit is felt on the spoon.';
+      const softening =
+        product === 'marmalade'
+          ? stove(
+              `Simmer ${fruit} with the lid on until a piece of peel crushes between the fingers. Sugar would keep it hard.`,
+              SOFTEN_PEEL_MIN,
+              false,
+            )
+          : softensFirst(product, lines)
+            ? stove(
+                `Soften ${fruit} with the lid on, before any sugar goes in: sugar would keep the skins hard.`,
                 SOFTEN_FRUIT_MIN,
+              )
+            : null;
+      return [
+        ...(softening === null ? [] : [softening]),
+        ...(sugar === null
+          ? softening === null
+            ? [stove(`Put in ${fruit}.`)]
+            : []
+          : [
+              stove(
+                softening === null
+                  ? `Put in ${fruit}, then ${sugar}, and ${dissolve}`
+                  : `Stir in ${sugar}, and ${dissolve}`,
+                DISSOLVE_MIN,
               ),
-            ]
-          : []),
-        stove(
-          `Put in ${notSugar ?? 'the fruit'}${sugar === null ? '' : `, then ${sugar}`}, and dissolve it over low heat until no grit is felt on the spoon.`,
-        ),
+            ]),
         stove(
           `Boil hard to ${stop}. Take it off the heat to test on a cold plate; if it runs, boil five minutes more.`,
         ),
       ];
+    }
     case 'powdered-pectin':
       return [
         stove(`Stir ${notSugar ?? 'the pectin'} together cold, and bring to a full rolling boil.`),

@@ -2,10 +2,14 @@ import type { HeatSource, Stage } from '../boil/index.ts';
 import { startContents, type Contents, type UnderstoodLine } from '../formula/index.ts';
 import { CURD_DONE_C, isSugar, METHODS, type Method } from './methods.ts';
 import type { Product } from './products.ts';
+import { SOFTEN_FRUIT_MIN, softensFirst } from './softening.ts';
 
 /** Minutes under a lid that peel of a marmalade takes to soften, and fruit of a butter to cook to a sauce; common practice. */
 export const SOFTEN_PEEL_MIN = 45;
 export const COOK_TO_SAUCE_MIN = 20;
+/** Low heat while peel or hard fruit simmers under a lid or sugar dissolves, and how long the sugar takes; common practice, judgement. */
+export const LOW_FLAME = 0.4;
+export const DISSOLVE_MIN = 4;
 /** A slow cooker's lid stays on this long; common practice. */
 export const SLOW_LID_MIN = 8 * 60;
 /** Taking the pot off to purée. */
@@ -48,23 +52,28 @@ export function courseOf(
   };
   const boilDown: Stage = { name: 'boil to the stop', until: { kind: 'solubles', pct: targetPct } };
   switch (method) {
-    case 'long-boil':
-      return product === 'marmalade'
-        ? {
-            first: rest(isSugar),
-            stages: [
-              TO_THE_BOIL,
-              {
-                name: 'soften the peel, lid on',
-                lid: true,
-                flame: 0.4,
-                until: { kind: 'minutes', minutes: SOFTEN_PEEL_MIN },
-              },
-              { ...TO_THE_BOIL, name: 'sugar in, back to the boil', add: only(isSugar) },
-              boilDown,
-            ],
-          }
-        : { first: all, stages: [TO_THE_BOIL, boilDown] };
+    case 'long-boil': {
+      const softening = softeningOf(product, lines);
+      const dissolve: readonly Stage[] = lines.some(isSugar)
+        ? [
+            {
+              name: 'dissolve the sugar',
+              flame: LOW_FLAME,
+              add: only(isSugar),
+              until: { kind: 'minutes', minutes: DISSOLVE_MIN },
+            },
+          ]
+        : [];
+      return {
+        first: rest(isSugar),
+        stages: [
+          ...(softening === null ? [] : [{ ...TO_THE_BOIL, lid: true }, softening]),
+          ...dissolve,
+          TO_THE_BOIL,
+          boilDown,
+        ],
+      };
+    }
     case 'powdered-pectin':
       return {
         first: rest(isSugar),
@@ -121,6 +130,22 @@ export function courseOf(
         ],
       };
   }
+}
+
+/**
+ * What stands before the sugar of a long boil: peel or hard fruit made soft under a lid, which sugar would keep hard; null for none. It frees
+ * pectin that was bound, taken to be as much as wears away (common practice: fruit is softened to draw its pectin; judgement on how much).
+ */
+export function softeningOf(product: Product, lines: readonly UnderstoodLine[]): Stage | null {
+  const peel = product === 'marmalade';
+  if (!peel && !softensFirst(product, lines)) return null;
+  return {
+    name: `soften the ${peel ? 'peel' : 'fruit'}, lid on`,
+    lid: true,
+    flame: LOW_FLAME,
+    freesPectin: true,
+    until: { kind: 'minutes', minutes: peel ? SOFTEN_PEEL_MIN : SOFTEN_FRUIT_MIN },
+  };
 }
 
 const quickSoftening: readonly Stage[] = [

@@ -1,8 +1,9 @@
-import { simulateCook } from '../boil/index.ts';
+import { simulateCook, type Cook } from '../boil/index.ts';
 import { forecastBatch, typicalForecast } from '../forecast/index.ts';
-import { massOf, solublesG, type UnderstoodLine } from '../formula/index.ts';
+import { massOf, solublesG, syrupBrixOf, type UnderstoodLine } from '../formula/index.ts';
 import { inWater, pHOf, setRatioOf, typicalSetters, type AcidLoad } from '../gel/index.ts';
-import { courseOf, METHODS, type Method } from '../method/index.ts';
+import { courseOf, METHODS, type Course, type Method } from '../method/index.ts';
+import { THICKEST_SYRUP_BRIX } from '../yield/index.ts';
 import { cookingOf } from './cooking.ts';
 import type { PlanRequest } from './request.ts';
 import type { Boil } from './worked.ts';
@@ -17,10 +18,12 @@ export function boilOf(
   if (cooking === null) return null;
   const { all, aim, targetPct, bySolids, heat, acid } = cooking;
   const course = courseOf(request.product, method, lines, targetPct, heat, request.boilMin);
-  if (!(course.first.water > 0 && solublesG(course.first) > 0)) return null;
+  const { first } = course;
+  if (!(first.water > 0 && solublesG(first) > 0 && syrupBrixOf(first) <= THICKEST_SYRUP_BRIX))
+    return null;
   const { setModel } = METHODS[method];
   const sour = isSour(acid);
-  const cook = simulateCook(course.first, { ...cooking.setting, stages: course.stages });
+  const cook = simulateCook(first, { ...cooking.setting, stages: course.stages });
   const followed = cook.outcome === 'reached';
   const contents = followed ? cook.contents : aim.contents;
   const pH = sour ? pHOf(inWater(acid, contents.water)) : null;
@@ -35,10 +38,7 @@ export function boilOf(
     draws: request.draws,
     all,
     cook,
-    clockMin: course.stages.reduce(
-      (sum, { until }) => sum + (until.kind === 'minutes' ? until.minutes : 0),
-      0,
-    ),
+    clockMin: minutesByTheClock(cook, course),
     finishMassG: massOf(contents),
     measured: request.measured,
   };
@@ -60,5 +60,12 @@ export function boilOf(
         : forecastBatch(lines, setting),
   };
 }
+
+/** Minutes at or after the first boil that a clock decides, whatever the burner. */
+const minutesByTheClock = ({ stages, heatUpMin }: Cook, course: Course): number =>
+  stages.reduce((sum, { startMin, endMin }, i) => {
+    const byTheClock = course.stages[i]?.until.kind === 'minutes';
+    return byTheClock ? sum + Math.max(0, endMin - Math.max(startMin, heatUpMin)) : sum;
+  }, 0);
 
 const isSour = ({ moles }: AcidLoad): boolean => Object.values(moles).some((n) => n > 0);

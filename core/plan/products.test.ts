@@ -243,6 +243,35 @@ describe('each product and method', () => {
       [/calcium water to a full boil/, /low-methoxyl pectin into 200 g white sugar/],
     ],
     [
+      'peel soft before the sugar of a marmalade',
+      { product: 'marmalade', lines: ['1 kg Seville oranges', '2 litres water', '2 kg sugar'] },
+      [
+        /Simmer 1,000 g seville orange and 1,997 g water .* peel/,
+        /Stir in 2,000 g white sugar/,
+        /^Boil hard/,
+      ],
+    ],
+    [
+      'hard fruit soft before the sugar of a jam',
+      { lines: ['2 kg damsons', '1.4 kg sugar'] },
+      [/Soften 2,000 g damson with the lid on/, /Stir in 1,400 g white sugar/, /^Boil hard/],
+    ],
+    [
+      'dried fruit softened where there is water to do it in',
+      { lines: ['500 g dried apricots', '700 g water', '500 g sugar'] },
+      [/Soften 500 g dried apricot and 700 g water/, /Stir in 500 g white sugar/],
+    ],
+    [
+      'and cooked with its sugar where there is none',
+      { lines: ['500 g dried apricots', '500 g honey'] },
+      [/Put in 500 g dried apricot, then 500 g honey/, /^Boil hard/],
+    ],
+    [
+      'soft fruit and sugar together',
+      { lines: ['2 kg raspberries', '1.4 kg sugar'] },
+      [/Put in 2,000 g raspberry, then 1,400 g white sugar/, /^Boil hard/],
+    ],
+    [
       'sugar of a butter near the end',
       { product: 'butter', lines: ['2 kg chopped apples', '300 g sugar'] },
       [/under a lid/, /Purée/, /300 g white sugar, to taste/, /mounds/],

@@ -182,11 +182,14 @@ describe('the estimator', () => {
     expect(Math.abs(real.setting.netPowerW / truth - 1)).toBeGreaterThan(0.1);
   });
 
-  test('narrows its range as the cook goes on', () => {
+  test('narrows what is left as the cook goes on', () => {
     const of = practice({ seed: 4 });
-    const width = ({ estimate: { solublesPct } }: ReturnType<typeof known>) =>
-      solublesPct.p90 - solublesPct.p10;
-    expect(width(known(of, 0.9, shown(of)))).toBeLessThan(width(known(of, 0.25, shown(of))));
+    const widths = [0.25, 0.5, 0.9].map((share) => {
+      const { minutesLeft } = known(of, share, shown(of)).estimate;
+      return (minutesLeft?.p90 ?? NaN) - (minutesLeft?.p10 ?? NaN);
+    });
+    expect(widths[1]).toBeLessThan(widths[0] ?? NaN);
+    expect(widths[2]).toBeLessThan(widths[1] ?? NaN);
   });
 
   test('takes a weighing for what it is: solids without any thermometer', () => {
@@ -244,7 +247,7 @@ describe('the estimator', () => {
     const real = sure(trueSheet(DAMSON, of));
     const told = sure(sheetOf(DAMSON));
     const events = obedientCook(real, of, 0);
-    const now = 14 * MIN;
+    const now = at(events, 'added') + 2 * MIN;
     const half = events.map((event) =>
       event.text === AS_PLANNED ? { ...event, value: 700 } : event,
     );

@@ -1,13 +1,6 @@
 import { boilingPointC } from '../boil/index.ts';
-import { ROLLING_MIN } from '../method/index.ts';
-import {
-  AS_PLANNED,
-  DISSOLVE_MIN,
-  momentsOf,
-  standingEvents,
-  type Entry,
-  type Sheet,
-} from '../stove/index.ts';
+import { DISSOLVE_MIN, ROLLING_MIN } from '../method/index.ts';
+import { AS_PLANNED, momentsOf, standingEvents, type Entry, type Sheet } from '../stove/index.ts';
 import { truthAt, type Truth } from './kettle.ts';
 import type { Practice } from './practice.ts';
 

@@ -3,15 +3,17 @@ import { startContents, type Contents, type UnderstoodLine } from '../formula/in
 import {
   COOK_TO_SAUCE_MIN,
   CURD_DONE_C,
+  DISSOLVE_MIN,
   GENTLE_FLAME,
   isSugar,
   listed,
+  LOW_FLAME,
   METHODS,
   PUREE_MIN,
   ROLLING_MIN,
   SLOW_LID_MIN,
   SOFTEN_FRUIT_MIN,
-  softensFirst,
+  softeningOf,
   SOFTEN_PEEL_MIN,
   type Method,
   type Product,
@@ -26,6 +28,7 @@ export type ActId =
   | 'puree'
   | 'add'
   | 'dissolve'
+  | 'to-boil'
   | 'to-rolling'
   | 'clock'
   | 'boil-down'
@@ -72,9 +75,6 @@ export type ActsCase = {
   readonly stop: string;
 };
 
-/** Low heat while sugar dissolves, and how long that takes; common practice, judgement. */
-const LOW_FLAME = 0.4;
-export const DISSOLVE_MIN = 4;
 /** A drop on a plate from the freezer, and a pot that stands so that its pieces spread; common practice. */
 const PLATE_MIN = 2;
 const STAND_MIN = 5;
@@ -164,29 +164,27 @@ function longBoil(
   sugar: readonly UnderstoodLine[],
 ): readonly Act[] {
   const peel = product === 'marmalade';
-  const softens = peel || softensFirst(product, lines);
-  const softMin = peel ? SOFTEN_PEEL_MIN : SOFTEN_FRUIT_MIN;
+  const softening = softeningOf(product, lines);
   return [
-    ...(softens
-      ? [
+    ...(softening === null
+      ? []
+      : [
+          TO_THE_BOIL,
           act({
             id: 'soften',
-            text: peel ? 'Soften the peel, lid on' : 'Soften the fruit',
+            text: peel ? 'Soften the peel, lid on' : 'Soften the fruit, lid on',
             detail: peel
               ? 'At a simmer until a piece crushes between the fingers. Sugar would keep it hard.'
               : 'In its own liquid, before any sugar goes in: sugar would keep the skins hard.',
             done: 'softened',
             press: 'It is soft',
-            minutes: softMin,
+            minutes: peel ? SOFTEN_PEEL_MIN : SOFTEN_FRUIT_MIN,
             handsOn: false,
-            flame: peel ? LOW_FLAME : 0.6,
-            lid: peel,
-            ahead: [
-              stage('soften', minutes(softMin), { lid: peel, flame: peel ? LOW_FLAME : 0.6 }),
-            ],
+            flame: LOW_FLAME,
+            lid: true,
+            ahead: [softening],
           }),
-        ]
-      : []),
+        ]),
     ...(sugar.length === 0
       ? []
       : [
@@ -236,6 +234,17 @@ const addition = (lines: readonly UnderstoodLine[], text: string, flame: number)
   });
 };
 
+/** Minutes of softening count from the boil. */
+const TO_THE_BOIL: Act = act({
+  id: 'to-boil',
+  text: 'Bring it to the boil, lid on',
+  detail: 'Stir once or twice, so that nothing catches before the juice runs.',
+  done: 'rolling',
+  press: 'It boils',
+  lid: true,
+  ahead: [stage('to the boil', { kind: 'boil' }, { lid: true })],
+});
+
 const toRolling = (text: string): Act =>
   act({
     id: 'to-rolling',
@@ -279,34 +288,36 @@ function reducing(
   sugar: readonly UnderstoodLine[],
 ): readonly Act[] {
   const softening = slow
-    ? act({
-        id: 'slow',
-        text: 'Cook with the lid on',
-        detail: 'Keep it above 60 °C (140 °F) throughout. It may be left.',
-        done: 'lid-off',
-        press: 'Lid off now',
-        minutes: SLOW_LID_MIN,
-        handsOn: false,
-        lid: true,
-        ahead: [stage('lid on', minutes(SLOW_LID_MIN), { lid: true })],
-      })
-    : act({
-        id: 'sauce',
-        text: 'Cook to a sauce, lid on',
-        detail: 'Until a spoon crushes the fruit. Stir when it begins to catch.',
-        done: 'softened',
-        press: 'It is a sauce',
-        minutes: COOK_TO_SAUCE_MIN,
-        handsOn: false,
-        flame: 0.5,
-        lid: true,
-        ahead: [
-          stage('to the boil', { kind: 'boil' }, { lid: true }),
-          stage('to a sauce', minutes(COOK_TO_SAUCE_MIN), { lid: true, flame: 0.5 }),
-        ],
-      });
+    ? [
+        act({
+          id: 'slow',
+          text: 'Cook with the lid on',
+          detail: 'Keep it above 60 °C (140 °F) throughout. It may be left.',
+          done: 'lid-off',
+          press: 'Lid off now',
+          minutes: SLOW_LID_MIN,
+          handsOn: false,
+          lid: true,
+          ahead: [stage('lid on', minutes(SLOW_LID_MIN), { lid: true })],
+        }),
+      ]
+    : [
+        TO_THE_BOIL,
+        act({
+          id: 'sauce',
+          text: 'Cook to a sauce, lid on',
+          detail: 'Until a spoon crushes the fruit. Stir when it begins to catch.',
+          done: 'softened',
+          press: 'It is a sauce',
+          minutes: COOK_TO_SAUCE_MIN,
+          handsOn: false,
+          flame: 0.5,
+          lid: true,
+          ahead: [stage('to a sauce', minutes(COOK_TO_SAUCE_MIN), { lid: true, flame: 0.5 })],
+        }),
+      ];
   return [
-    softening,
+    ...softening,
     act({
       id: 'puree',
       text: 'Purée it, off the heat',

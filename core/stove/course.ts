@@ -40,6 +40,7 @@ export function pastStages(
         name: progress.act.id,
         flame: progress.onHeat ? progress.flame : 0,
         lid: progress.lid,
+        ...(progress.act.id === 'soften' ? { freesPectin: true } : {}),
         until: { kind: 'minutes', minutes: minutes / pieces },
         ...(adds === null ? {} : { add: adds }),
       });

@@ -1,4 +1,6 @@
 import fc from 'fast-check';
+import { simulateCook, type Stage } from '../boil/index.ts';
+import type { Contents } from '../formula/index.ts';
 import { planned, request } from '../test/planned.ts';
 import {
   AS_PLANNED,
@@ -47,7 +49,11 @@ describe('the acts of a method come in the order of common practice', () => {
   });
 
   test('hard fruit is softened before any sugar', () => {
-    expect(ids(hard).slice(0, 3)).toEqual(['light', 'soften', 'add']);
+    expect(ids(hard).slice(0, 4)).toEqual(['light', 'to-boil', 'soften', 'add']);
+    // Its minutes count from the boil, and whoever sees only that it is soft says so at once.
+    const boils = progressOf(hard, log([0, 'lit'], [9, 'rolling']));
+    expect(boils).toMatchObject({ act: { id: 'soften' }, endsAt: (9 + 8) * MIN });
+    expect(progressOf(hard, log([0, 'lit'], [17, 'softened'])).act.id).toBe('add');
   });
 
   test('powdered pectin: full boil, all the sugar at once, full boil again, one minute by the clock', () => {
@@ -57,7 +63,16 @@ describe('the acts of a method come in the order of common practice', () => {
   });
 
   test('a butter is sauced, puréed, reduced and mounded; a curd is whisked and strained', () => {
-    expect(ids(butter)).toEqual(['light', 'sauce', 'puree', 'add', 'reduce', 'mound', 'fill']);
+    expect(ids(butter)).toEqual([
+      'light',
+      'to-boil',
+      'sauce',
+      'puree',
+      'add',
+      'reduce',
+      'mound',
+      'fill',
+    ]);
     expect(ids(curd)).toEqual(['light', 'whisk', 'strain', 'fill']);
   });
 
@@ -66,6 +81,31 @@ describe('the acts of a method come in the order of common practice', () => {
     const act = slow.acts[1];
     expect(act).toMatchObject({ id: 'slow', lid: true, handsOn: false, minutes: 480 });
   });
+});
+
+const AFTER_THE_STOP = new Set(['plate', 'mound', 'stand', 'fill']);
+
+test.each([
+  [['2 kg crushed strawberries', '1.4 kg sugar'], 'jam'],
+  [['2 kg damsons', '1.4 kg sugar'], 'jam'],
+  [['1 kg Seville oranges', '2 kg sugar', '2 litres water'], 'marmalade'],
+  [['1.2 kg crushed raspberries', '1.4 kg sugar', '49 g powdered pectin'], 'jam'],
+  [['3 kg apples', '300 g sugar'], 'butter'],
+] as const)('the acts of %j take as long as the plan says', (lines, product) => {
+  const { first, setting, acts } = sheetFor(lines, { product });
+  const stages: Stage[] = [];
+  let add: Contents | undefined;
+  for (const { adds, ahead } of acts.slice(
+    0,
+    acts.findIndex(({ id }) => AFTER_THE_STOP.has(id)),
+  )) {
+    add ??= adds?.contents;
+    ahead.forEach((stage, i) => stages.push(i === 0 && add ? { ...stage, add } : stage));
+    if (ahead.length > 0) add = undefined;
+  }
+  const { stages: taken } = simulateCook(first, { ...setting, stages });
+  const { minutes } = planned({ lines, product, draws: 0 });
+  expect(taken.at(-1)?.endMin).toBeCloseTo(minutes?.p50 ?? NaN, 0);
 });
 
 test('the stove stops where the plan says', () => {

@@ -57,7 +57,11 @@ test('two browsers on two servers show the same pot within a second', async ({
     const [tablet, phone] = await Promise.all([open(kettle), open(other)]);
     const named = (page: Page, name: string) => page.getByRole('button', { name, exact: true });
 
-    const lit = await untilSeen(named(tablet, 'It is lit'), phone, nextAct('Soften the fruit'));
+    const lit = await untilSeen(
+      named(tablet, 'It is lit'),
+      phone,
+      nextAct('Bring it to the boil, lid on'),
+    );
     expect(lit).toBeLessThan(WITHIN_MS);
     const stirred = await untilSeen(
       named(phone, 'Stirred'),

@@ -28,7 +28,13 @@ const log = (...notes: readonly (readonly [minute: number, kind: EntryKind, text
     value: kind === 'added' ? 1400 : null,
     text: text ?? null,
   }));
-const BOILING = log([0, 'lit'], [8, 'softened'], [9, 'added', AS_PLANNED], [13, 'dissolved']);
+const BOILING = log(
+  [0, 'lit'],
+  [4, 'rolling'],
+  [8, 'softened'],
+  [9, 'added', AS_PLANNED],
+  [13, 'dissolved'],
+);
 const known = (change: Partial<Estimate>) =>
   ({ at: 0, doubt: null, toGoC: 2, minutesLeft: null, ...change }) as Estimate;
 const call = (
@@ -43,8 +49,17 @@ test('the first thing is the flame, and it is always time for it', () => {
 });
 
 test('softening counts down, and rings when it is over', () => {
-  expect(call(log([0, 'lit']), 3)).toMatchObject({ due: false, dueAt: 8 * MIN });
-  expect(call(log([0, 'lit']), 8)).toMatchObject({ due: true, rings: true });
+  const boils = log([0, 'lit'], [6, 'rolling']);
+  expect(call(boils, 9)).toMatchObject({ due: false, dueAt: 14 * MIN });
+  expect(call(boils, 14)).toMatchObject({ due: true, rings: true });
+});
+
+test('what is softened is brought to the boil first: a cook sees that, and a practice pot shows it', () => {
+  const lit = log([0, 'lit']);
+  expect(call(lit, 3)).toMatchObject({ press: 'It boils', due: true });
+  const sight = (surface: PotSight['surface']) => ({ surface, grit: false }) as PotSight;
+  expect(call(lit, 3, null, sight('steaming')).due).toBe(false);
+  expect(call(lit, 6, null, sight('bubbling')).due).toBe(true);
 });
 
 test('the stop is called by the thermometer, or by the reckoning, whichever is there first', () => {
@@ -70,7 +85,7 @@ test('after a drop that ran, the five minutes are counted, whatever the thermome
 
 test('a practice pot is looked into: grit is waited for', () => {
   const gritty = { grit: true } as PotSight;
-  const events = BOILING.slice(0, 3);
+  const events = BOILING.slice(0, 4);
   expect(call(events, 10, null, gritty).due).toBe(false);
   expect(call(events, 10, null, { ...gritty, grit: false }).due).toBe(true);
   expect(call(events, 10).due).toBe(true);

@@ -58,12 +58,16 @@ export function callFor(
     }
     case 'dissolve':
       return say(sight === null || !sight.grit, null);
+    case 'to-boil':
+      return say(sight === null || BOILS.has(sight.surface), null);
     case 'to-rolling':
       return say(sight === null || sight.surface === 'rolling', null);
     default:
       return endsAt === null ? say(true, null) : say(nowMs >= endsAt, endsAt, true);
   }
 }
+
+const BOILS: ReadonlySet<PotSight['surface']> = new Set(['bubbling', 'rolling']);
 
 const TAKE_IT_OFF = {
   text: 'Take it off the heat',

@@ -19,7 +19,7 @@ const EVENTS: { readonly [kind in EntryKind]: string } = {
   softened: 'Soft',
   added: 'Added',
   dissolved: 'No grit',
-  rolling: 'Rolling boil',
+  rolling: 'At a full boil',
   stirred: 'Stirred',
   skimmed: 'Skimmed',
   pureed: 'Puréed',
