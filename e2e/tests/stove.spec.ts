@@ -195,6 +195,8 @@ test('a butter and a curd have faces of their own', async ({ page, kettle }) => 
     await page.getByRole('button', { name: 'It is lit' }).click();
   };
   await face('Apple butter', ['3 kg apples', '300 g sugar'], 'butter');
+  await expect(page.getByTestId('next-act')).toHaveText('Bring it to the boil, lid on');
+  await page.getByRole('button', { name: 'It boils' }).click();
   await expect(page.getByTestId('next-act')).toHaveText('Cook to a sauce, lid on');
   await expect(page.getByRole('button', { name: 'Mound test …' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Plate test …' })).toHaveCount(0);

@@ -63,6 +63,12 @@ test('two browsers on two servers show the same pot within a second', async ({
       nextAct('Bring it to the boil, lid on'),
     );
     expect(lit).toBeLessThan(WITHIN_MS);
+    const boils = await untilSeen(
+      named(phone, 'It boils'),
+      tablet,
+      nextAct('Soften the fruit, lid on'),
+    );
+    expect(boils).toBeLessThan(WITHIN_MS);
     const stirred = await untilSeen(
       named(phone, 'Stirred'),
       tablet,
