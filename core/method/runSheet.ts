@@ -128,13 +128,13 @@ function atTheStove(sheet: RunSheetCase): Step[] {
       const softening =
         product === 'marmalade'
           ? stove(
-              `Simmer ${fruit} with the lid on until a piece of peel crushes between the fingers. Sugar would keep it hard.`,
+              `Bring ${fruit} to the boil, and simmer it with the lid on until a piece of peel crushes between the fingers. Sugar would keep it hard.`,
               SOFTEN_PEEL_MIN,
               false,
             )
           : softensFirst(product, lines)
             ? stove(
-                `Soften ${fruit} with the lid on, before any sugar goes in: sugar would keep the skins hard.`,
+                `Bring ${fruit} to the boil, and soften it with the lid on before any sugar goes in: sugar would keep the skins hard.`,
                 SOFTEN_FRUIT_MIN,
               )
             : null;

@@ -1,4 +1,4 @@
-import { massOf, solublesPctOf } from '../formula/index.ts';
+import { massOf } from '../formula/index.ts';
 import {
   CURD_EGG,
   LOW_METHOXYL_PECTIN,
@@ -59,8 +59,8 @@ export function diagnose(boil: Boil, model: SetModel, fruitPer100g: number): Dia
   const figures: Figures = {
     ...setters,
     massG: massOf(finish.contents),
-    solublesPct: solublesPctOf(finish.contents),
-    pH: boil.pH ?? 7,
+    solublesPct: forecast.solublesPct.p50,
+    pH: forecast.pH?.finish.p50 ?? 7,
     fruitPer100g,
   };
   return {

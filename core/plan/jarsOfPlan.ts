@@ -22,31 +22,45 @@ export function jarsFilled({ product, jars }: PlanRequest): readonly JarSize[] {
   return small.length > 0 ? small : jars;
 }
 
-/** The jars that a batch fills, and how many in a poor and a good outcome. */
+/**
+ * The jars that a batch fills, and how many in a poor and a good outcome: those of the middling one that a poor one still fills, and what a
+ * good one fills besides, in the same sizes, so that the range is of one thing.
+ */
 export function yieldOf(request: PlanRequest, forecast: BatchForecast): NonNullable<Plan['yield']> {
   const { p10, p50, p90 } = forecast.volumeMl;
-  const jars = jarsFilled(request);
-  const packed = packJars(p50, jars);
-  const count = (packing: Packing): number => packing.jars.reduce((sum, jar) => sum + jar.count, 0);
-  // Poor and good outcomes are counted in the sizes of the middling one, so that the range is of one thing.
-  const used = jars.filter(({ name }) => packed.jars.some((jar) => jar.name === name));
-  const same = used.length > 0 ? used : jars;
-  const fullJarsIn = (volume: number): number =>
-    count(volume === p50 ? packed : packJars(volume, same));
-  const fullJars = { p10: fullJarsIn(p10), p50: count(packed), p90: fullJarsIn(p90) };
+  const onHand = jarsFilled(request);
+  const packed = packJars(p50, onHand);
+  const used = (name: string): number => packed.jars.find((jar) => jar.name === name)?.count ?? 0;
+  const filled = onHand.reduce((sum, { name, volumeMl }) => sum + used(name) * volumeMl, 0);
+  const poor = packJars(
+    p10,
+    onHand.map((jar) => ({ ...jar, gift: 0, count: used(jar.name) })),
+  );
+  const more = packJars(
+    Math.max(0, p90 - filled),
+    onHand
+      .filter(({ name }) => used(name) > 0 || packed.jars.length === 0)
+      .map((jar) => ({
+        ...jar,
+        gift: 0,
+        count: jar.count === null ? null : jar.count - used(jar.name),
+      })),
+  );
+  const fullJars = {
+    p10: jarsIn(poor),
+    p50: jarsIn(packed),
+    p90: jarsIn(packed) + jarsIn(more),
+  };
   return {
     volumeMl: roundSpread(forecast.volumeMl, 1),
     jars: packed.jars,
     partMl: roundTo(packed.partMl, 1),
-    fullJars: inOrder(fullJars),
-    jarsToHeat: Math.max(...Object.values(fullJars)) + 1,
+    fullJars,
+    jarsToHeat: fullJars.p90 + 1,
   };
 }
 
-/** A larger yield may fit fewer, larger jars; the range of counts still runs from few to many. */
-function inOrder({ p10, p50, p90 }: { p10: number; p50: number; p90: number }) {
-  return { p10: Math.min(p10, p50), p50, p90: Math.max(p50, p90) };
-}
+const jarsIn = ({ jars }: Packing): number => jars.reduce((sum, { count }) => sum + count, 0);
 
 /** What is done with the filled jars: the canner where the verdict is for the pantry, else the fridge. */
 export function processOf(

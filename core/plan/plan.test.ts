@@ -102,18 +102,28 @@ test('jars too large for the tables stay empty where others are on hand, and tha
   expect(codes(found)).toContain('jars-left-out');
 });
 
-test('poor and good outcomes are counted in the jars of the middling one', () => {
-  const found = planned({
-    lines: ['4 lb apricots', '2 lb 8 oz sugar', '1 cup honey', '¼ cup lemon juice'],
+test.each<Partial<PlanRequest>>([
+  { lines: ['4 lb apricots', '2 lb 8 oz sugar', '1 cup honey', '¼ cup lemon juice'] },
+  {
+    product: 'curd',
+    lines: ['1 cup bottled lime juice', '4 eggs', '7 egg yolks', '2½ cups sugar', '¾ cup butter'],
+  },
+])('poor and good outcomes fill some jars less and more than the middling one: %j', (change) => {
+  const { yield: jars } = planned({
+    ...change,
     jars: [
       { name: 'half-pint', volumeMl: 237, count: 30 },
       { name: 'quarter-pint', volumeMl: 118, count: 12 },
     ],
   });
-  const { p10, p50, p90 } = found.yield?.fullJars ?? { p10: NaN, p50: NaN, p90: NaN };
-  const { volumeMl } = found.yield ?? { volumeMl: { p10: NaN, p90: NaN } };
-  expect(p90 - p10).toBeLessThanOrEqual(Math.ceil((volumeMl.p90 - volumeMl.p10) / 118));
+  if (!jars) throw new Error('no yield');
+  const { p10, p50, p90 } = jars.fullJars;
+  expect(p90 - p10).toBeLessThanOrEqual(
+    Math.ceil((jars.volumeMl.p90 - jars.volumeMl.p10) / 118) + 1,
+  );
   expect(p10).toBeLessThanOrEqual(p50);
+  expect(p50).toBe(jars.jars.reduce((sum, { count }) => sum + count, 0));
+  expect(jars.jarsToHeat).toBe(p90 + 1);
 });
 
 describe('cautions', () => {

@@ -246,7 +246,7 @@ describe('each product and method', () => {
       'peel soft before the sugar of a marmalade',
       { product: 'marmalade', lines: ['1 kg Seville oranges', '2 litres water', '2 kg sugar'] },
       [
-        /Simmer 1,000 g seville orange and 1,997 g water .* peel/,
+        /Bring 1,000 g seville orange and 1,997 g water to the boil, and simmer .* peel/,
         /Stir in 2,000 g white sugar/,
         /^Boil hard/,
       ],
@@ -254,12 +254,19 @@ describe('each product and method', () => {
     [
       'hard fruit soft before the sugar of a jam',
       { lines: ['2 kg damsons', '1.4 kg sugar'] },
-      [/Soften 2,000 g damson with the lid on/, /Stir in 1,400 g white sugar/, /^Boil hard/],
+      [
+        /Bring 2,000 g damson to the boil, and soften it with the lid on/,
+        /Stir in 1,400 g white sugar/,
+        /^Boil hard/,
+      ],
     ],
     [
       'dried fruit softened where there is water to do it in',
       { lines: ['500 g dried apricots', '700 g water', '500 g sugar'] },
-      [/Soften 500 g dried apricot and 700 g water/, /Stir in 500 g white sugar/],
+      [
+        /Bring 500 g dried apricot and 700 g water to the boil, and soften it/,
+        /Stir in 500 g white sugar/,
+      ],
     ],
     [
       'and cooked with its sugar where there is none',

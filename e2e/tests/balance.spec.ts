@@ -113,6 +113,11 @@ test('four methods are compared on the same fruit, and one is taken', async ({ p
   for (const method of ['long boil', 'powdered pectin', 'liquid pectin', 'low-methoxyl pectin']) {
     await expect(page.getByRole('table').getByText(method, { exact: true })).toBeVisible();
   }
+  // The batch's own method is told as on its label.
+  await expect(page.getByText('Working out the ranges')).toHaveCount(0);
+  const own = rows.filter({ hasText: 'long boil' });
+  for (const figure of ['minutes', 'jars'])
+    await expect(own).toContainText((await page.getByTestId(figure).textContent()) ?? '-');
   await page.getByRole('button', { name: 'Take the amounts by low-methoxyl pectin' }).click();
   await expect(page.getByLabel('It sets by')).toHaveValue('low-methoxyl');
   await expect(page.getByTestId('stop')).toContainText('min at a full rolling boil');

@@ -21,7 +21,7 @@ const planner = {
   plan: (formula: Formula, kitchen: PlanningKitchen): PlanOutcome =>
     planBatch(requestInKitchen(formula, kitchen)),
   compare: (formula: Formula, kitchen: PlanningKitchen): MethodTrial[] =>
-    compareMethods({ ...requestInKitchen(formula, kitchen), draws: 400 }),
+    compareMethods(requestInKitchen(formula, kitchen)),
   solve: (formula: Formula, kitchen: PlanningKitchen, wishes: Wishes): Solved =>
     solveFor(requestInKitchen(formula, kitchen), wishes),
   turn: (
