@@ -1,5 +1,7 @@
 /// <reference lib="dom" />
+import type { CookRecord } from '@idle-kettle/contract';
 import { test as base, type Page } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
 import { KettleServer } from './kettleServer.ts';
 
 export { expect } from '@playwright/test';
@@ -36,6 +38,15 @@ export const test = base.extend<Fixtures, House>({
     if (errors.length > 0) throw new Error(`The page threw: ${errors.join('; ')}`);
   },
 });
+
+export const DAMSON = { name: 'Damson jam', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };
+
+/** Begins a practice cook at sixty times, or as a test changes it. */
+export const practice = (kettle: KettleServer, change: object = {}): Promise<CookRecord> =>
+  kettle.send<CookRecord>('POST', '/cooks', {
+    id: randomUUID(),
+    practice: { ...DAMSON, fault: 'none', seed: 11, speed: 60, ...change },
+  });
 
 /** Types lines one under another, as a cook would: Enter between them. */
 export async function typeLines(page: Page, lines: readonly string[]): Promise<void> {

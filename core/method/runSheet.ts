@@ -2,8 +2,8 @@ import type { UnderstoodLine } from '../formula/index.ts';
 import { formatGrams } from '../quantity/index.ts';
 import { isSugar, METHODS, type Method } from './methods.ts';
 import type { Product } from './products.ts';
-import { SOFTEN_FRUIT_MIN, softensFirst } from './softening.ts';
-import { DISSOLVE_MIN, SOFTEN_PEEL_MIN } from './stages.ts';
+import { softeningOf } from './softening.ts';
+import { DISSOLVE_MIN } from './stages.ts';
 
 export type Step = {
   readonly when: 'the day before' | 'before the heat' | 'at the stove' | 'at the jars';
@@ -125,33 +125,30 @@ function atTheStove(sheet: RunSheetCase): Step[] {
     case 'long-boil': {
       const fruit = notSugar ?? 'the fruit';
       const dissolve = 'dissolve it over low heat until no grit is felt on the spoon.';
-      const softening =
-        product === 'marmalade'
-          ? stove(
-              `Bring ${fruit} to the boil, and simmer it with the lid on until a piece of peel crushes between the fingers. Sugar would keep it hard.`,
-              SOFTEN_PEEL_MIN,
-              false,
-            )
-          : softensFirst(product, lines)
-            ? stove(
-                `Bring ${fruit} to the boil, and soften it with the lid on before any sugar goes in: sugar would keep the skins hard.`,
-                SOFTEN_FRUIT_MIN,
-              )
-            : null;
-      return [
-        ...(softening === null ? [] : [softening]),
-        ...(sugar === null
-          ? softening === null
-            ? [stove(`Put in ${fruit}.`)]
-            : []
+      const softening = softeningOf(product, lines);
+      const until =
+        softening?.what === 'peel'
+          ? 'simmer it with the lid on until a piece of peel crushes between the fingers. Sugar would keep it hard.'
+          : 'soften it with the lid on before any sugar goes in: sugar would keep the skins hard.';
+      const soft = softening && [
+        stove(
+          `Bring ${fruit} to the boil, and ${until}`,
+          softening.minutes,
+          softening.what === 'fruit',
+        ),
+      ];
+      const sweet =
+        sugar === null
+          ? []
           : [
               stove(
-                softening === null
-                  ? `Put in ${fruit}, then ${sugar}, and ${dissolve}`
-                  : `Stir in ${sugar}, and ${dissolve}`,
+                `${soft ? 'Stir in' : `Put in ${fruit}, then`} ${sugar}, and ${dissolve}`,
                 DISSOLVE_MIN,
               ),
-            ]),
+            ];
+      return [
+        ...(soft ?? (sugar === null ? [stove(`Put in ${fruit}.`)] : [])),
+        ...sweet,
         stove(
           `Boil hard to ${stop}. Take it off the heat to test on a cold plate; if it runs, boil five minutes more.`,
         ),

@@ -11,12 +11,18 @@ const HARD: ReadonlySet<string> = new Set([
 /** Fruit and what is with it, drier than this by mass, has no liquid to soften in; judgement. */
 const WATER_TO_SOFTEN_IN = 0.4;
 
-/** Whether fruit is softened in its own liquid before any sugar goes in. */
-export function softensFirst(product: Product, lines: readonly UnderstoodLine[]): boolean {
-  if (product === 'jelly' || !lines.some(({ ingredient }) => HARD.has(ingredient.id))) return false;
-  const pot = startContents(lines.filter((line) => !isSugar(line)));
-  return pot.water >= WATER_TO_SOFTEN_IN * massOf(pot);
-}
+/** Common practice: 4 to 10 minutes for fruit, until it crushes for peel. */
+const MINUTES = { fruit: 8, peel: 45 } as const;
 
-/** Minutes that it takes; common practice, 4–10. */
-export const SOFTEN_FRUIT_MIN = 8;
+/** What is made soft before any sugar goes in, which would keep it hard; minutes from the boil. */
+export type Softening = { readonly what: keyof typeof MINUTES; readonly minutes: number };
+
+/** What a long boil softens first: the peel of a marmalade, or hard fruit that has liquid to soften in; null for nothing. */
+export function softeningOf(product: Product, lines: readonly UnderstoodLine[]): Softening | null {
+  if (product === 'marmalade') return { what: 'peel', minutes: MINUTES.peel };
+  if (product === 'jelly' || !lines.some(({ ingredient }) => HARD.has(ingredient.id))) return null;
+  const pot = startContents(lines.filter((line) => !isSugar(line)));
+  return pot.water >= WATER_TO_SOFTEN_IN * massOf(pot)
+    ? { what: 'fruit', minutes: MINUTES.fruit }
+    : null;
+}

@@ -2,10 +2,9 @@ import type { HeatSource, Stage } from '../boil/index.ts';
 import { startContents, type Contents, type UnderstoodLine } from '../formula/index.ts';
 import { CURD_DONE_C, isSugar, METHODS, type Method } from './methods.ts';
 import type { Product } from './products.ts';
-import { SOFTEN_FRUIT_MIN, softensFirst } from './softening.ts';
+import { softeningOf, type Softening } from './softening.ts';
 
-/** Minutes under a lid that peel of a marmalade takes to soften, and fruit of a butter to cook to a sauce; common practice. */
-export const SOFTEN_PEEL_MIN = 45;
+/** Minutes under a lid that fruit of a butter takes to cook to a sauce; common practice. */
 export const COOK_TO_SAUCE_MIN = 20;
 /** Low heat while peel or hard fruit simmers under a lid or sugar dissolves, and how long the sugar takes; common practice, judgement. */
 export const LOW_FLAME = 0.4;
@@ -27,6 +26,7 @@ export type Course = {
 export const ROLLING_MIN = 2;
 
 const TO_THE_BOIL: Stage = { name: 'to the boil', until: { kind: 'boil' } };
+const LIDDED_TO_THE_BOIL: Stage = { ...TO_THE_BOIL, lid: true };
 const ROLLING: Stage = {
   name: 'to a full rolling boil',
   until: { kind: 'minutes', minutes: ROLLING_MIN },
@@ -67,7 +67,7 @@ export function courseOf(
       return {
         first: rest(isSugar),
         stages: [
-          ...(softening === null ? [] : [{ ...TO_THE_BOIL, lid: true }, softening]),
+          ...(softening === null ? [] : [LIDDED_TO_THE_BOIL, softeningStage(softening)]),
           ...dissolve,
           TO_THE_BOIL,
           boilDown,
@@ -133,23 +133,19 @@ export function courseOf(
 }
 
 /**
- * What stands before the sugar of a long boil: peel or hard fruit made soft under a lid, which sugar would keep hard; null for none. It frees
- * pectin that was bound, taken to be as much as wears away (common practice: fruit is softened to draw its pectin; judgement on how much).
+ * Softening under a lid. It frees pectin that was bound, taken to be as much as wears away (common practice: fruit is softened to draw its
+ * pectin; judgement on how much).
  */
-export function softeningOf(product: Product, lines: readonly UnderstoodLine[]): Stage | null {
-  const peel = product === 'marmalade';
-  if (!peel && !softensFirst(product, lines)) return null;
-  return {
-    name: `soften the ${peel ? 'peel' : 'fruit'}, lid on`,
-    lid: true,
-    flame: LOW_FLAME,
-    freesPectin: true,
-    until: { kind: 'minutes', minutes: peel ? SOFTEN_PEEL_MIN : SOFTEN_FRUIT_MIN },
-  };
-}
+export const softeningStage = ({ what, minutes }: Softening): Stage => ({
+  name: `soften the ${what}, lid on`,
+  lid: true,
+  flame: LOW_FLAME,
+  freesPectin: true,
+  until: { kind: 'minutes', minutes },
+});
 
 const quickSoftening: readonly Stage[] = [
-  { ...TO_THE_BOIL, lid: true },
+  LIDDED_TO_THE_BOIL,
   {
     name: 'cook to a sauce, lid on',
     lid: true,

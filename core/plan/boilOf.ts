@@ -1,10 +1,9 @@
 import { simulateCook, type Cook } from '../boil/index.ts';
 import { forecastBatch, typicalForecast } from '../forecast/index.ts';
-import { massOf, solublesG, syrupBrixOf, type UnderstoodLine } from '../formula/index.ts';
+import { massOf, type UnderstoodLine } from '../formula/index.ts';
 import { inWater, pHOf, setRatioOf, typicalSetters, type AcidLoad } from '../gel/index.ts';
 import { courseOf, METHODS, type Course, type Method } from '../method/index.ts';
-import { THICKEST_SYRUP_BRIX } from '../yield/index.ts';
-import { cookingOf } from './cooking.ts';
+import { canBeCooked, cookingOf } from './cooking.ts';
 import type { PlanRequest } from './request.ts';
 import type { Boil } from './worked.ts';
 
@@ -19,8 +18,7 @@ export function boilOf(
   const { all, aim, targetPct, bySolids, heat, acid } = cooking;
   const course = courseOf(request.product, method, lines, targetPct, heat, request.boilMin);
   const { first } = course;
-  if (!(first.water > 0 && solublesG(first) > 0 && syrupBrixOf(first) <= THICKEST_SYRUP_BRIX))
-    return null;
+  if (!canBeCooked(first)) return null;
   const { setModel } = METHODS[method];
   const sour = isSour(acid);
   const cook = simulateCook(first, { ...cooking.setting, stages: course.stages });

@@ -26,6 +26,10 @@ export type Cooking = {
   readonly setting: Omit<CookSetting, 'stages'>;
 };
 
+/** Whether a pot holds something dissolved, and water enough to dissolve it. */
+export const canBeCooked = (pot: Contents): boolean =>
+  solublesG(pot) > 0 && syrupBrixOf(pot) <= THICKEST_SYRUP_BRIX;
+
 const KITCHEN_TEMP_C = 20;
 
 /** What a request cooks, by a method; null until there is something dissolved, and water enough to dissolve it. */
@@ -35,7 +39,7 @@ export function cookingOf(
   lines: readonly UnderstoodLine[],
 ): Cooking | null {
   const all = startContents(lines);
-  if (!(solublesG(all) > 0 && syrupBrixOf(all) <= THICKEST_SYRUP_BRIX)) return null;
+  if (!canBeCooked(all)) return null;
   const { stopKind } = METHODS[method];
   const bySolids = stopKind === 'temperature' || stopKind === 'body';
   const asked = request.targetSolublesPct ?? usualTargetPct(request.product, lines);

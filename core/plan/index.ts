@@ -1,5 +1,5 @@
 export { changed, type Change } from './change.ts';
-export { cookingOf, type Cooking } from './cooking.ts';
+export { canBeCooked, cookingOf, type Cooking } from './cooking.ts';
 export * from './gauges.ts';
 export * from './plan.ts';
 export { planBatch } from './planBatch.ts';

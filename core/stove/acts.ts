@@ -12,9 +12,8 @@ import {
   PUREE_MIN,
   ROLLING_MIN,
   SLOW_LID_MIN,
-  SOFTEN_FRUIT_MIN,
   softeningOf,
-  SOFTEN_PEEL_MIN,
+  softeningStage,
   type Method,
   type Product,
 } from '../method/index.ts';
@@ -163,7 +162,6 @@ function longBoil(
   { product, lines, targetPct, stop }: ActsCase,
   sugar: readonly UnderstoodLine[],
 ): readonly Act[] {
-  const peel = product === 'marmalade';
   const softening = softeningOf(product, lines);
   return [
     ...(softening === null
@@ -172,17 +170,18 @@ function longBoil(
           TO_THE_BOIL,
           act({
             id: 'soften',
-            text: peel ? 'Soften the peel, lid on' : 'Soften the fruit, lid on',
-            detail: peel
-              ? 'At a simmer until a piece crushes between the fingers. Sugar would keep it hard.'
-              : 'In its own liquid, before any sugar goes in: sugar would keep the skins hard.',
+            text: `Soften the ${softening.what}, lid on`,
+            detail:
+              softening.what === 'peel'
+                ? 'At a simmer until a piece crushes between the fingers. Sugar would keep it hard.'
+                : 'In its own liquid, before any sugar goes in: sugar would keep the skins hard.',
             done: 'softened',
             press: 'It is soft',
-            minutes: peel ? SOFTEN_PEEL_MIN : SOFTEN_FRUIT_MIN,
+            minutes: softening.minutes,
             handsOn: false,
             flame: LOW_FLAME,
             lid: true,
-            ahead: [softening],
+            ahead: [softeningStage(softening)],
           }),
         ]),
     ...(sugar.length === 0

@@ -1,10 +1,16 @@
 import { ambientOf } from '../ambient/index.ts';
 import type { BoilOver, CookSetting } from '../boil/index.ts';
-import { solublesG, syrupBrixOf, type Contents, type UnderstoodLine } from '../formula/index.ts';
+import { type Contents, type UnderstoodLine } from '../formula/index.ts';
 import { CURD_DONE_C, METHODS, type Method, type Product, type StopKind } from '../method/index.ts';
-import { cookingOf, planBatch, readLines, workOut, type PlanRequest } from '../plan/index.ts';
+import {
+  canBeCooked,
+  cookingOf,
+  planBatch,
+  readLines,
+  workOut,
+  type PlanRequest,
+} from '../plan/index.ts';
 import { formatTemperature, type TemperatureScale } from '../quantity/index.ts';
-import { THICKEST_SYRUP_BRIX } from '../yield/index.ts';
 import { actsOf, type Act } from './acts.ts';
 
 /**
@@ -62,8 +68,7 @@ export function sheetOf(
     slow: cooking.heat.slow,
     stop: formatTemperature(stopC, scale),
   });
-  if (!(first.water > 0 && solublesG(first) > 0 && syrupBrixOf(first) <= THICKEST_SYRUP_BRIX))
-    return null;
+  if (!canBeCooked(first)) return null;
   return {
     product: here.product,
     method,

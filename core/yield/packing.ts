@@ -155,8 +155,10 @@ function highestBit(bits: Uint32Array, from: number): number {
   return at;
 }
 
-const hasAny = (bits: Uint32Array, from: number, to: number): boolean =>
-  highestBit(bits, to) >= from;
+function hasAny(bits: Uint32Array, from: number, to: number): boolean {
+  for (let at = to; at >= from; at--) if (has(bits, at)) return true;
+  return false;
+}
 
 /** How many of each kind fill `volume`, or up to `slack` more, with the fewest kinds and then the least cost. */
 function fewest(

@@ -1,8 +1,7 @@
 import type { CookRecord } from '@idle-kettle/contract';
 import { pressureAtAltitudePa, saturationTemperatureC } from '@idle-kettle/core';
 import type { Page } from '@playwright/test';
-import { randomUUID } from 'node:crypto';
-import { expect, test } from '../kitchen.ts';
+import { expect, practice, test } from '../kitchen.ts';
 
 const PROBE_OFF_C = 1.5;
 
@@ -55,17 +54,7 @@ test('a practice cook at sixty times, from cold fruit to the stop, by a script t
 }) => {
   test.setTimeout(180_000);
   await kettle.setUpKitchen();
-  const { id } = await kettle.send<CookRecord>('POST', '/cooks', {
-    id: randomUUID(),
-    practice: {
-      name: 'Damson jam',
-      lines: ['2 kg crushed damsons', '1.4 kg sugar'],
-      fault: 'none',
-      seed: 11,
-      speed: 60,
-      probeOffsetC: PROBE_OFF_C,
-    },
-  });
+  const { id } = await practice(kettle, { probeOffsetC: PROBE_OFF_C });
   await page.goto(`${kettle.address}/cooks/${id}`);
   await page.getByRole('button', { name: 'It is in boiling water' }).click();
   await page.getByRole('button', { name: 'It stands still: take it' }).click();

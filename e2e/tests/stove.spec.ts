@@ -4,16 +4,7 @@ import { randomUUID } from 'node:crypto';
 import { startCluster } from '../../launcher/cluster.mjs';
 import { stateFolder } from '../../launcher/state.mjs';
 import { KettleServer } from '../kettleServer.ts';
-import { expect, fitsWidth, test } from '../kitchen.ts';
-
-const DAMSON = { name: 'Damson jam', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };
-
-async function practice(kettle: KettleServer, change: object = {}): Promise<CookRecord> {
-  return kettle.send<CookRecord>('POST', '/cooks', {
-    id: randomUUID(),
-    practice: { ...DAMSON, fault: 'none', seed: 11, speed: 60, ...change },
-  });
-}
+import { DAMSON, expect, fitsWidth, practice, test } from '../kitchen.ts';
 
 async function cookOfBatch(kettle: KettleServer): Promise<CookRecord> {
   const batch = await kettle.send<Batch>('POST', '/batches', DAMSON);

@@ -1,19 +1,16 @@
 /// <reference lib="dom" />
-import type { CookRecord } from '@idle-kettle/contract';
 import type { Locator, Page } from '@playwright/test';
-import { randomUUID } from 'node:crypto';
 import type { KettleServer } from '../kettleServer.ts';
-import { expect, test } from '../kitchen.ts';
+import { expect, practice, test } from '../kitchen.ts';
 
 /** Longer than this after a press the other browser may not take to show it, ms. */
 const WITHIN_MS = 1000;
 
 /**
- * Presses in one browser and waits until the other holds what an XPath looks for. Both note the time themselves, by the one clock of this
- * machine: the press when it happens, the other at every frame.
- * @returns from the press until the other showed it, ms
+ * Presses in one browser; soon the other holds what an XPath looks for. Both note the time themselves, by the one clock of this machine: the
+ * press when it happens, the other at every frame.
  */
-async function untilSeen(button: Locator, other: Page, xpath: string): Promise<number> {
+async function soonSeen(button: Locator, other: Page, xpath: string): Promise<void> {
   await button.evaluate((element) => {
     const note = () => (document.body.dataset['pressedAt'] = String(Date.now()));
     element.addEventListener('click', note, { once: true });
@@ -25,7 +22,8 @@ async function untilSeen(button: Locator, other: Page, xpath: string): Promise<n
   );
   await button.click();
   const pressedAt = await button.page().locator('body').getAttribute('data-pressed-at');
-  return Number(await (await seen).jsonValue()) - Number(pressedAt);
+  const tookMs = Number(await (await seen).jsonValue()) - Number(pressedAt);
+  expect(tookMs).toBeLessThan(WITHIN_MS);
 }
 
 const nextAct = (text: string) => `//*[@data-testid="next-act" and .="${text}"]`;
@@ -38,16 +36,7 @@ test('two browsers on two servers show the same pot within a second', async ({
   await kettle.setUpKitchen();
   const other = await kettle.sibling();
   try {
-    const { id } = await kettle.send<CookRecord>('POST', '/cooks', {
-      id: randomUUID(),
-      practice: {
-        name: 'Damson jam',
-        lines: ['2 kg crushed damsons', '1.4 kg sugar'],
-        fault: 'none',
-        seed: 11,
-        speed: 20,
-      },
-    });
+    const { id } = await practice(kettle, { speed: 20 });
     const open = async (server: KettleServer) => {
       const page = await (await browser.newContext()).newPage();
       await page.goto(`${server.address}/cooks/${id}`);
@@ -57,30 +46,11 @@ test('two browsers on two servers show the same pot within a second', async ({
     const [tablet, phone] = await Promise.all([open(kettle), open(other)]);
     const named = (page: Page, name: string) => page.getByRole('button', { name, exact: true });
 
-    const lit = await untilSeen(
-      named(tablet, 'It is lit'),
-      phone,
-      nextAct('Bring it to the boil, lid on'),
-    );
-    expect(lit).toBeLessThan(WITHIN_MS);
-    const boils = await untilSeen(
-      named(phone, 'It boils'),
-      tablet,
-      nextAct('Soften the fruit, lid on'),
-    );
-    expect(boils).toBeLessThan(WITHIN_MS);
-    const stirred = await untilSeen(
-      named(phone, 'Stirred'),
-      tablet,
-      labelled('Take back: Stirred'),
-    );
-    expect(stirred).toBeLessThan(WITHIN_MS);
-    const takenBack = await untilSeen(
-      named(phone, 'Take back: Stirred'),
-      tablet,
-      labelled('Put back: Stirred'),
-    );
-    expect(takenBack).toBeLessThan(WITHIN_MS);
+    const [boil, soften] = ['Bring it to the boil, lid on', 'Soften the fruit, lid on'];
+    await soonSeen(named(tablet, 'It is lit'), phone, nextAct(boil));
+    await soonSeen(named(phone, 'It boils'), tablet, nextAct(soften));
+    await soonSeen(named(phone, 'Stirred'), tablet, labelled('Take back: Stirred'));
+    await soonSeen(named(phone, 'Take back: Stirred'), tablet, labelled('Put back: Stirred'));
 
     const clock = async (page: Page) => {
       const [minutes = 0, seconds = 0] = ((await page.getByTestId('clock').textContent()) ?? '')
@@ -100,12 +70,7 @@ test('two browsers on two servers show the same pot within a second', async ({
       })
       .toBeLessThan(2);
 
-    const slowed = await untilSeen(
-      named(tablet, '5×'),
-      phone,
-      '//button[@aria-pressed="true" and .="5×"]',
-    );
-    expect(slowed).toBeLessThan(WITHIN_MS);
+    await soonSeen(named(tablet, '5×'), phone, '//button[@aria-pressed="true" and .="5×"]');
   } finally {
     await other.stop();
   }
