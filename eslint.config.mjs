@@ -9,6 +9,7 @@ const CORE_ROOMS = [
   'quantity',
   'ambient',
   'larder',
+  'reader',
   'formula',
   'gel',
   'boil',

@@ -12,5 +12,6 @@ export * from './lines.ts';
 export * from './planInKitchen.ts';
 export * from './planRequest.ts';
 export * from './problem.ts';
+export * from './reading.ts';
 export * from './settings.ts';
 export * from './text.ts';

@@ -2,6 +2,7 @@ import {
   LEAST_ALTITUDE_M,
   MOST_ALTITUDE_M,
   type Canner,
+  type MeasuresId,
   type School,
   type TemperatureScale,
   type UnitSystem,
@@ -21,6 +22,7 @@ import {
 import { applyDecorators } from './applyDecorators.ts';
 import { BurnerDto, NamedPotDto, PriceDto } from './equipment.ts';
 import { PackDto } from './evidence.ts';
+import { AreTaughtNames, IsMeasures, TaughtNameDto } from './reading.ts';
 import { IsName } from './text.ts';
 import {
   CANNERS,
@@ -96,6 +98,15 @@ export class KitchenDto {
   /** What the packs of pectin in the cupboard say of themselves. */
   @AreItems(20, () => PackDto)
   packs?: PackDto[];
+
+  /** Whose cup, pint and spoon its recipes mean. */
+  @IsOptional()
+  @IsMeasures()
+  measures?: MeasuresId;
+
+  /** Names that it was taught, and what they are taken for. */
+  @AreTaughtNames()
+  names?: TaughtNameDto[];
 
   @AreItems(200, () => PriceDto)
   prices?: PriceDto[];

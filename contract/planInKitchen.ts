@@ -7,12 +7,13 @@ import {
   type PlanRequest,
 } from '@idle-kettle/core';
 import type { Kitchen } from './kitchen.ts';
+import { toReadingKitchen } from './reading.ts';
 import type { Formula } from './settings.ts';
 
 /** The parts of a kitchen that a plan depends on. */
 export type PlanningKitchen = Pick<
   Kitchen,
-  'altitudeM' | 'waterBoilsC' | 'school' | 'canner' | 'pots' | 'burners' | 'jars' | 'packs'
+  'altitudeM' | 'waterBoilsC' | 'school' | 'canner' | 'pots' | 'burners' | 'jars' | 'packs' | 'measures' | 'names'
 >;
 
 /** A kitchen in which nothing is set up: sea level, half-pints without end, a medium burner. */
@@ -25,6 +26,8 @@ export const BARE_KITCHEN: PlanningKitchen = {
   burners: [],
   jars: [],
   packs: [],
+  measures: 'us',
+  names: [],
 };
 
 /** The request that a formula makes in a kitchen: the same in the browser and on the server. */
@@ -49,7 +52,7 @@ export function requestInKitchen(
     jars: jarsIn(kitchen),
     school: kitchen.school,
     canner: kitchen.canner,
-    packs: kitchen.packs,
+    ...toReadingKitchen(kitchen),
     measured: {
       startBrix: settings.measured?.startBrix ?? null,
       startPH: settings.measured?.startPH ?? null,

@@ -8,9 +8,11 @@ import {
   type Canner,
   type Fault,
   type HeatId,
+  type MeasuresId,
   type Method,
   type PlanRequest,
   type Product,
+  type ReadRequest,
   type School,
 } from '@idle-kettle/core';
 import { plainToInstance, Type } from 'class-transformer';
@@ -27,8 +29,9 @@ import {
 import { IsName } from './text.ts';
 import { faultsOf } from './faults.ts';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
-import { AreLines, WrittenLineDto, type LineDto } from './lines.ts';
+import { AreLines, type LineDto } from './lines.ts';
 import { AssuranceDto, MeasuredDto, PackDto } from './evidence.ts';
+import { AreTaughtNames, IsMeasures, ReadRequestDto, TaughtNameDto, toLines, toReadingKitchen } from './reading.ts';
 
 export const SCHOOLS: readonly School[] = ['sterilised', 'ten-minute'];
 export const CANNERS: readonly Canner[] = ['boiling-water', 'steam'];
@@ -147,6 +150,15 @@ export class PlanRequestDto {
   @Type(() => PackDto)
   packs?: PackDto[];
 
+  /** Whose cup, pint and spoon the lines mean; left out for US ones. */
+  @IsOptional()
+  @IsMeasures()
+  measures?: MeasuresId;
+
+  /** Names that this kitchen was taught. */
+  @AreTaughtNames()
+  names?: TaughtNameDto[];
+
   /** What was measured of the raw batch; it narrows the forecast. */
   @IsOptional()
   @ValidateNested({ message: 'measured must be like { "startBrix": 41, "startPH": 3.3 }.' })
@@ -181,7 +193,7 @@ export const VALIDATION = {
 export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
   product: dto.product ?? USUAL_REQUEST.product,
   method: dto.method ?? null,
-  lines: dto.lines.map((line) => (line instanceof WrittenLineDto ? line.text : line)),
+  lines: toLines(dto.lines),
   altitudeM: dto.altitudeM ?? null,
   waterBoilsC: dto.waterBoilsC ?? null,
   pot: dto.pot ?? null,
@@ -199,7 +211,7 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
     })) ?? USUAL_REQUEST.jars,
   school: dto.school ?? USUAL_REQUEST.school,
   canner: dto.canner ?? USUAL_REQUEST.canner,
-  packs: dto.packs ?? USUAL_REQUEST.packs,
+  ...toReadingKitchen(dto),
   measured: {
     startBrix: dto.measured?.startBrix ?? null,
     startPH: dto.measured?.startPH ?? null,
@@ -212,16 +224,28 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
   draws: dto.draws ?? USUAL_REQUEST.draws,
 });
 
-/** Reads parsed JSON as a plan request: the request, or every fault with its field. */
-export function readPlanRequest(
+/** Something read from JSON, or every fault with its field. */
+export type ReadJson<T> =
+  | { readonly ok: true; readonly request: T }
+  | { readonly ok: false; readonly faults: Fault[] };
+
+function readJson<D extends object, T>(
+  kind: new () => D,
   json: unknown,
-):
-  | { readonly ok: true; readonly request: PlanRequest }
-  | { readonly ok: false; readonly faults: Fault[] } {
+  make: (dto: D) => T,
+): ReadJson<T> {
   if (typeof json !== 'object' || json === null || Array.isArray(json)) {
     return { ok: false, faults: [{ field: '', message: 'Send one JSON object with "lines".' }] };
   }
-  const dto = plainToInstance(PlanRequestDto, json);
+  const dto = plainToInstance(kind, json);
   const faults = faultsOf(validateSync(dto, VALIDATION));
-  return faults.length > 0 ? { ok: false, faults } : { ok: true, request: toPlanRequest(dto) };
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, request: make(dto) };
 }
+
+/** Reads parsed JSON as a plan request: the request, or every fault with its field. */
+export const readPlanRequest = (json: unknown): ReadJson<PlanRequest> =>
+  readJson(PlanRequestDto, json, toPlanRequest);
+
+/** Reads parsed JSON as lines to be read and what they are read with. */
+export const readReadRequest = (json: unknown): ReadJson<ReadRequest> =>
+  readJson(ReadRequestDto, json, (dto) => ({ ...toReadingKitchen(dto), lines: toLines(dto.lines) }));

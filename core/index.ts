@@ -11,6 +11,7 @@ export * from './plan/index.ts';
 export * from './prepare/index.ts';
 export * from './process/index.ts';
 export * from './quantity/index.ts';
+export * from './reader/index.ts';
 export * from './solve/index.ts';
 export * from './practice/index.ts';
 export * from './stove/index.ts';

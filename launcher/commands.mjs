@@ -103,11 +103,15 @@ const untilAskedToStop = () =>
     for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => resolve());
   });
 
-/** `plan [FILE]`: the answer on standard output, faults on standard error. @param {string[]} args */
-export async function runPlan(args) {
+/**
+ * `plan [FILE]` and its like: the answer on standard output, faults on standard error.
+ * @param {'plan' | 'read'} name
+ * @param {string[]} args
+ */
+export async function runComputation(name, args) {
   await ensureModules();
   await ensureNodeBuild();
-  const child = spawn('node', [join(ROOT, 'cli/dist/main.js'), ...args], { stdio: 'inherit' });
+  const child = spawn('node', [join(ROOT, 'cli/dist/main.js'), name, ...args], { stdio: 'inherit' });
   const [code] = await once(child, 'exit');
   return code ?? 1;
 }

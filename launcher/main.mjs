@@ -1,5 +1,5 @@
 import { runBench } from './bench.mjs';
-import { runPlan, runServe } from './commands.mjs';
+import { runComputation, runServe } from './commands.mjs';
 import { Failure, fail } from './say.mjs';
 import { runCheck, runTest } from './test.mjs';
 
@@ -7,7 +7,8 @@ const HELP = `Idle Kettle
 
   ./kettle demo          the app with an invented kitchen and its batches
   ./kettle start         the app with your own kitchen
-  ./kettle plan [FILE]   plan a batch from JSON (standard input when no file is named)
+  ./kettle plan [FILE]   plan a batch from JSON (standard input when no file is named); an array gives an array
+  ./kettle read [FILE]   say what lines of a recipe are read as: plain text, or JSON
   ./kettle check         types, lint and unit tests
   ./kettle test          everything: check, API, launcher and browser tests
   ./kettle bench         speed against its bars, with ratios to known libraries
@@ -22,7 +23,8 @@ const [major = 0, minor = 0] = process.versions.node.split('.').map(Number);
 const COMMANDS = {
   demo: (args) => runServe('demo', args),
   start: (args) => runServe('own', args),
-  plan: runPlan,
+  plan: (args) => runComputation('plan', args),
+  read: (args) => runComputation('read', args),
   check: runCheck,
   test: runTest,
   bench: runBench,

@@ -13,6 +13,7 @@ import { sequelizeOptions } from './database/sequelizeOptions.ts';
 import { HealthController } from './health/health.controller.ts';
 import { KitchenModule } from './kitchen/kitchen.module.ts';
 import { PlanController } from './plan/plan.controller.ts';
+import { ReadController } from './plan/read.controller.ts';
 
 /** Requests that one address may make in ten seconds: far more than a kitchen needs. */
 const MOST_REQUESTS = 2000;
@@ -41,7 +42,7 @@ export class AppModule {
         CardsModule,
         CooksModule,
       ],
-      controllers: [HealthController, PlanController],
+      controllers: [HealthController, PlanController, ReadController],
       providers: [{ provide: APP_GUARD, useClass: ThrottlerGuard }],
     };
   }

@@ -1,5 +1,6 @@
 import type { Cook } from '../boil/index.ts';
-import { massOf, solublesPctOf, type Contents, type UnderstoodLine } from '../formula/index.ts';
+import { massOf, solublesPctOf, type Contents } from '../formula/index.ts';
+import { type UnderstoodLine } from '../reader/index.ts';
 import {
   inWater,
   pHOf,

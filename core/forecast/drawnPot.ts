@@ -1,4 +1,5 @@
-import { contentsOf, NOTHING, plus, type Contents, type UnderstoodLine } from '../formula/index.ts';
+import { contentsOf, NOTHING, plus, type Contents } from '../formula/index.ts';
+import { type UnderstoodLine } from '../reader/index.ts';
 import { acidLoadOf, NO_ACID, plusLoad, type AcidLoad, type Setters } from '../gel/index.ts';
 import type { Range } from '../quantity/index.ts';
 import { quantileOf, type Chance } from './random.ts';

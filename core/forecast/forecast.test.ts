@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { simulateCook } from '../boil/index.ts';
-import { massOf, readLine, startContents, type UnderstoodLine } from '../formula/index.ts';
+import { massOf, startContents } from '../formula/index.ts';
+import { readLine, type UnderstoodLine } from '../reader/index.ts';
 import { range } from '../quantity/index.ts';
 import { finishOf } from '../yield/index.ts';
 import { forecastBatch } from './batchForecast.ts';

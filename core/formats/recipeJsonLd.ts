@@ -1,5 +1,5 @@
 import { formatISODuration } from 'date-fns';
-import { MOST_LINES } from '../formula/index.ts';
+import { MOST_LINES } from '../reader/index.ts';
 import type { Plan } from '../plan/index.ts';
 import { MOST_RECIPE_CHARS, type FormatFault, type RecipeReading } from './recipe.ts';
 

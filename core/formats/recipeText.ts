@@ -1,4 +1,4 @@
-import { MOST_LINES, readLine } from '../formula/index.ts';
+import { MOST_LINES, readLine } from '../reader/index.ts';
 import { MOST_RECIPE_CHARS, type RecipeReading } from './recipe.ts';
 
 const INGREDIENTS_HEAD = /^(ingredients?|you(’|')?ll need|you need|for the \w+)\b[^.]*:?$/i;

@@ -1,6 +1,6 @@
 import { findIngredient, type Form } from '../larder/index.ts';
-import type { UnderstoodLine } from './line.ts';
-import { RIPENESS_WORDS } from './words.ts';
+import type { UnderstoodLine } from '../reader/index.ts';
+import { RIPENESS_WORDS } from '../reader/index.ts';
 
 /** Forms that are said in a line; the others go without saying. */
 const SAID: readonly Form[] = ['whole', 'sliced', 'chopped', 'crushed', 'pureed', 'packed'];

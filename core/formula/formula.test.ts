@@ -1,8 +1,7 @@
 import fc from 'fast-check';
 import { findIngredient, type Ingredient } from '../larder/index.ts';
+import { readLine, type UnderstoodLine } from '../reader/index.ts';
 import { contentsOf, massOf, plus, solublesPctOf } from './contents.ts';
-import { MOST_LINE_CHARS, type UnderstoodLine } from './line.ts';
-import { readLine, readWeighedLine } from './readLine.ts';
 import { restate, RIPENESS_STOPS } from './restate.ts';
 import { scaleLine } from './scaleLine.ts';
 
@@ -11,166 +10,6 @@ const understood = (text: string): UnderstoodLine => {
   if (!reading.understood) throw new Error(`${text}: ${reading.trouble.message}`);
   return reading;
 };
-
-const trouble = (text: string) => {
-  const reading = readLine(text);
-  if (reading.understood) throw new Error(`${text} was understood as ${reading.massG.typical} g`);
-  return reading.trouble;
-};
-
-describe('lines as people write them', () => {
-  // Volumes by US measures; cup weights from the larder, which has tests of its own.
-  test.each([
-    ['2 kg crushed blackberries', 'blackberry', 'crushed', 2000],
-    ['1.4 kg sugar', 'sugar', 'grains', 1400],
-    ['1,4 kg sugar', 'sugar', 'grains', 1400],
-    ['1,400 g sugar', 'sugar', 'grains', 1400],
-    ['1.5kg sugar', 'sugar', 'grains', 1500],
-    ['2.27 kg diced melon', 'melon', 'chopped', 2270],
-    ['22 mL lemon juice', 'lemon-juice', 'liquid', 22.7],
-    ['22ml fresh lemon juice', 'lemon-juice', 'liquid', 22.7],
-    ['2 tbsp bottled lemon juice', 'lemon-juice-bottled', 'liquid', 30.5],
-    ['7 cups crushed damsons', 'damson', 'crushed', 1610],
-    // After the comma is what is still to be done: weighed before stoning, of which 6 % is lost.
-    ['1 1/2 kg ripe plums, stoned', 'plum', 'sliced', 1410],
-    ['1 1/2 kg stoned plums', 'plum', 'sliced', 1500],
-    ['2½ cups packed brown sugar', 'brown-sugar', 'packed', 542.5],
-    ['5 lb 8 oz apples, peeled and cored', 'apple', 'chopped', 2145.5],
-    ['5 lb 8 oz peeled and cored apples', 'apple', 'chopped', 2494.8],
-    ['5lb apples', 'apple', 'chopped', 2268],
-    ['3 lb. quinces', 'quince', 'chopped', 1360.8],
-    ['400ml water', 'water', 'liquid', 399.3],
-    ['1 litre water', 'water', 'liquid', 998.4],
-    ['3 fl oz lemon juice', 'lemon-juice', 'liquid', 91.5],
-    ['1 pint raspberries', 'raspberry', 'whole', 246],
-    ['1 quart strawberries, sliced', 'strawberry', 'sliced', 664],
-    ['½ gallon gooseberries', 'gooseberry', 'whole', 1200],
-    ['a cup of honey', 'honey', 'liquid', 333],
-    ['half a cup of sugar', 'sugar', 'grains', 100],
-    ['¾ cup caster sugar', 'sugar', 'grains', 150],
-    ['• 500 g Black Currants', 'blackcurrant', 'whole', 500],
-    ['- 500 g figs', 'fig', 'whole', 500],
-    ['1 kilo sugar', 'sugar', 'grains', 1000],
-    ['2 teaspoons lemon juice', 'lemon-juice', 'liquid', 10.2],
-    ['250 mg sugar', 'sugar', 'grains', 0.25],
-    ['1e3 g sugar', 'sugar', 'grains', 1000],
-    // Pieces: a medium apple is 170 g with 86 % left after coring; common practice.
-    ['10 apples', 'apple', 'chopped', 1462],
-    // 3 lb of apples: about 10 medium or 5 very large ones; common practice.
-    ['10 medium apples', 'apple', 'chopped', 1242.7],
-    ['5 very large apples', 'apple', 'chopped', 1169.6],
-    ['3 plums', 'plum', 'sliced', 186.1],
-    ['half a lemon', 'lemon', 'sliced', 52.25],
-    // What a piece gives: about 3 tbsp of juice from a lemon; common practice.
-    ['juice of half a lemon', 'lemon-juice', 'liquid', 22.5],
-    ['Juice of 2 lemons', 'lemon-juice', 'liquid', 90],
-    ['½ lemon, juiced', 'lemon-juice', 'liquid', 22.5],
-    ['2 limes, juiced', 'lime-juice', 'liquid', 58],
-    ['juice of 1 1/2 oranges', 'orange-juice', 'liquid', 123],
-    ['zest of an orange', 'zest', 'grains', 6],
-    ['grated zest of 2 lemons', 'zest', 'grains', 12],
-    ['a knob of butter', 'butter', 'packed', 10],
-  ])('“%s” is %s, %s, %d g', (text, id, form, massG) => {
-    const line = understood(text);
-    expect([line.ingredient.id, line.form]).toEqual([id, form]);
-    expect(Math.abs(line.massG.typical - massG)).toBeLessThanOrEqual(Math.max(0.05, massG * 0.001));
-  });
-
-  test('a volume carries the scatter of filling a cup; a weight has none', () => {
-    const cups = understood('4 cups crushed damsons').massG;
-    expect(cups.low).toBeLessThan(cups.typical);
-    expect(cups.high).toBeGreaterThan(cups.typical);
-    const kilos = understood('1 kg crushed damsons').massG;
-    expect([kilos.low, kilos.high]).toEqual([1000, 1000]);
-  });
-
-  test('what was taken for granted is said', () => {
-    expect(understood('4 cups damsons').assumed).toBe('Taken as whole; 150 g a cup.');
-    expect(understood('4 cups crushed damsons').assumed).toBeUndefined();
-    expect(understood('1 kg damsons').assumed).toBeUndefined();
-  });
-});
-
-describe('lines that are not understood are kept, and say what would mend them', () => {
-  test.each([
-    ['3 blobs of zorp', 'unit', 'not a unit we know'],
-    ['2 furlongs sugar', 'unit', '“furlongs” is not a unit'],
-    ['2 zorps', 'unit', 'No unit found that we know'],
-    ['3 sugars', 'unit', 'No unit found. Give a weight'],
-    ['2 blackberries', 'unit', 'No unit found. Give a weight'],
-    ['2 dl water and more', 'ingredient', 'not in the larder'],
-    ['10 t sugar', 'unit', 'may be a teaspoon or a tonne'],
-    ['1 T lemon juice', 'unit', 'may be a tablespoon or a tonne'],
-    ['2 kg zorp', 'ingredient', '“zorp” is not in the larder'],
-    ['2 kg', 'ingredient', 'Which ingredient?'],
-    ['2 kg constructor sugar', 'ingredient', '“constructor sugar” is not in the larder'],
-    ['constructor sugar', 'amount', 'No amount found'],
-    ['sugar', 'amount', 'No amount found'],
-    ['sugar to taste', 'amount', 'No amount found'],
-    ['juice of some lemons', 'amount', 'No amount found'],
-    ['1 can peaches', 'unit', 'How much is in one can?'],
-    ['6 cups custard apples', 'ingredient', 'If it is a kind of apples, write “apples”.'],
-    ['2 400 g sugar', 'amount', 'can be read two ways'],
-    ['<b>2 kg</b> sugar', 'amount', 'No amount found'],
-    ['2 kg <img src=x onerror=alert(1)>', 'ingredient', 'not in the larder'],
-    ['2 packed cups sugar', 'unit', 'not a unit we know'],
-    ['2 cups whole melon', 'unit', 'no cup weight for whole melon'],
-  ])('“%s”', (text, about, message) => {
-    const found = trouble(text);
-    expect(found).toMatchObject({ kind: 'puzzling', about });
-    expect(found.message).toContain(message);
-    expect(readLine(text).text).toBe(text);
-  });
-
-  test.each([
-    ['-2 kg sugar', 'more than zero'],
-    ['−2 kg sugar', 'more than zero'],
-    ['0 kg sugar', 'more than zero'],
-    ['0 cups zorp', 'more than zero'],
-    ['10 tonnes sugar', '10,000 kg'],
-    ['1e9 kg sugar', 'at most 500 kg'],
-    ['9999999 cups water', 'at most 500 kg'],
-    ['NaN kg sugar', 'must be a number'],
-    ['Infinity kg sugar', 'must be a number'],
-    [`1 kg ${'x'.repeat(MOST_LINE_CHARS)}`, 'at most 200 characters'],
-  ])('“%.20s” is impossible, and refuses the formula', (text, message) => {
-    const found = trouble(text);
-    expect(found.kind).toBe('impossible');
-    expect(found.message).toContain(message);
-  });
-
-  test('no text at all throws, or is understood as less than nothing', () => {
-    fc.assert(
-      fc.property(fc.oneof(fc.string(), fc.string({ unit: 'grapheme' })), (text) => {
-        const reading = readLine(text);
-        if (reading.understood) expect(reading.massG.low).toBeGreaterThan(0);
-        else expect(reading.trouble.message).not.toBe('');
-      }),
-      { numRuns: 500 },
-    );
-  });
-
-  test('an amount of megabytes is answered at once', () => {
-    expect(trouble('1'.repeat(1_000_000)).kind).toBe('impossible');
-  });
-});
-
-describe('weighed lines', () => {
-  test('follow the same rules', () => {
-    expect(readWeighedLine({ ingredient: 'damsons', massG: 2000, form: 'crushed' })).toMatchObject({
-      understood: true,
-      massG: { low: 2000, typical: 2000, high: 2000 },
-    });
-    expect(readWeighedLine({ ingredient: 'zorp', massG: 10 })).toMatchObject({
-      trouble: { kind: 'puzzling' },
-    });
-    for (const massG of [NaN, -1, 0, 1e9]) {
-      expect(readWeighedLine({ ingredient: 'sugar', massG })).toMatchObject({
-        trouble: { kind: 'impossible' },
-      });
-    }
-  });
-});
 
 describe('contents', () => {
   const rows = ['blackberry', 'melon', 'sugar', 'honey', 'water'].map(
@@ -198,41 +37,6 @@ describe('contents', () => {
   test('sugar alone is all solubles, water none', () => {
     expect(solublesPctOf(contentsOf(rows[2] as Ingredient, 10))).toBe(100);
     expect(solublesPctOf(contentsOf(rows[4] as Ingredient, 10))).toBe(0);
-  });
-});
-
-describe('ripeness, state and packs', () => {
-  test('a riper fruit is sweeter, less sour and poorer in pectin', () => {
-    const [green, ripe] = ['under-ripe', 'over-ripe'].map(
-      (word) => understood(`1 kg ${word} gooseberries`).ingredient,
-    );
-    expect(green?.make.sugarsPct.typical).toBeLessThan(ripe?.make.sugarsPct.typical ?? NaN);
-    expect(green?.sour?.pH.typical).toBeLessThan(ripe?.sour?.pH.typical ?? NaN);
-    expect(green?.sour?.taPct.typical).toBeGreaterThan(ripe?.sour?.taPct.typical ?? NaN);
-    expect(green?.pectinPct.typical).toBeGreaterThan(ripe?.pectinPct.typical ?? NaN);
-  });
-
-  test('juice has no pieces, dried fruit little water, frozen fruit less pectin', () => {
-    const of = (text: string) => understood(text).ingredient;
-    const water = (row: ReturnType<typeof of>) =>
-      100 - row.make.solublesPct.typical - row.make.insolublesPct.typical;
-    expect(of('500 mL blackcurrant juice').make.insolublesPct.typical).toBeLessThan(0.2);
-    expect(water(of('100 g dried figs'))).toBeCloseTo(22, 0);
-    expect(of('1 kg frozen plums').pectinPct.typical).toBeLessThan(
-      of('1 kg plums').pectinPct.typical,
-    );
-  });
-
-  test('a pack that says what is in it overrides the usual', () => {
-    const own = [{ ingredient: 'powdered-pectin', packG: 57, pectinG: 20 }];
-    const reading = readLine('1 box powdered pectin', own);
-    expect(reading).toMatchObject({ understood: true, massG: { typical: 57 } });
-    expect(reading.understood && reading.ingredient.pectinPct.typical).toBeCloseTo(2000 / 57, 6);
-  });
-
-  test('a range is its middle, and as uncertain as it says', () => {
-    expect(understood('3 to 4 lemons').massG.low).toBeLessThan(understood('3.5 lemons').massG.low);
-    expect(understood('1-2 cups sugar').massG.typical).toBe(300);
   });
 });
 

@@ -1,9 +1,6 @@
 import { findIngredient, type Form, type FruitState } from '../larder/index.ts';
+import { amountText, readLine, type ReadingKitchen, type UnderstoodLine } from '../reader/index.ts';
 import { formatLine, ripenessWord } from './formatLine.ts';
-import type { UnderstoodLine } from './line.ts';
-import { readLine, type OwnPack } from './readLine.ts';
-import { measure } from './measure.ts';
-import { tidied } from './tidy.ts';
 
 /** What may be said anew of a line's fruit. */
 export type Restatement = {
@@ -22,7 +19,7 @@ export const RIPENESS_STOPS = [0.1, 0.2, 0.4, 0.5, 0.8, 0.95] as const;
 export function restate(
   line: UnderstoodLine,
   change: Restatement,
-  packs: readonly OwnPack[] = [],
+  kitchen: Partial<ReadingKitchen> = {},
 ): string {
   const { ingredient } = line;
   const base =
@@ -41,20 +38,11 @@ export function restate(
   ]
     .filter((word) => word !== null)
     .join(' ');
-  const text = `${amountOf(line.text) ?? `${line.massG.typical} g`} ${words}`;
-  const reading = readLine(text, packs);
+  const text = `${amountText(line.text) ?? `${line.massG.typical} g`} ${words}`;
+  const reading = readLine(text, kitchen);
   // Dried apricots and apple juice have rows of their own.
   return reading.understood &&
     (change.state !== undefined || reading.ingredient.id === ingredient.id)
     ? text
     : formatLine({ ...line, form, ...(ripeness === 0.5 ? {} : { ripeness }) });
-}
-
-/** The amount that a line starts with, as it was written; null where it has none of its own. */
-function amountOf(text: string): string | null {
-  const line = tidied(text.trim()).text;
-  const measured = measure(line);
-  if ('about' in measured || measured.kind === 'pieces' || !line.endsWith(measured.rest))
-    return null;
-  return line.slice(0, line.length - measured.rest.length).trim();
 }

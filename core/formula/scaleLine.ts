@@ -1,7 +1,6 @@
 import { readAmount } from '../quantity/index.ts';
 import { formatLine } from './formatLine.ts';
-import type { UnderstoodLine } from './line.ts';
-import { readLine, type OwnPack } from './readLine.ts';
+import { readLine, type ReadingKitchen, type UnderstoodLine } from '../reader/index.ts';
 
 /** The number that a line starts with. */
 const AMOUNT =
@@ -17,7 +16,7 @@ const ROUNDING = 0.004;
 export function scaleLine(
   line: UnderstoodLine,
   factor: number,
-  packs: readonly OwnPack[] = [],
+  kitchen: Partial<ReadingKitchen> = {},
 ): string {
   if (factor === 1) return line.text;
   const { massG } = line;
@@ -28,7 +27,7 @@ export function scaleLine(
     for (const decimals of [0, 1, 2, 3]) {
       const number = Number((amount * factor).toFixed(decimals));
       const text = `${number}${line.text.slice(found.length)}`;
-      const reading = readLine(text, packs);
+      const reading = readLine(text, kitchen);
       if (
         reading.understood &&
         reading.ingredient.id === line.ingredient.id &&

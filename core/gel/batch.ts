@@ -1,4 +1,5 @@
-import { contentsOf, type UnderstoodLine } from '../formula/index.ts';
+import { contentsOf } from '../formula/index.ts';
+import { type UnderstoodLine } from '../reader/index.ts';
 import type { Gelling } from '../larder/index.ts';
 import { acidLoadOf, NO_ACID, plusLoad, type AcidLoad } from './acidity.ts';
 import type { Setters } from './set.ts';

@@ -1,4 +1,4 @@
-import type { UnderstoodLine } from '../formula/index.ts';
+import type { UnderstoodLine } from '../reader/index.ts';
 import { isSugar, type Product } from '../method/index.ts';
 import { fromMemory } from '../quantity/index.ts';
 

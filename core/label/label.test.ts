@@ -1,4 +1,4 @@
-import { readLine, type UnderstoodLine } from '../formula/index.ts';
+import { readLine, type UnderstoodLine } from '../reader/index.ts';
 import { definitionsOf, labelStatement } from './definitions.ts';
 
 const lines = (...texts: string[]) => texts.map((text) => readLine(text) as UnderstoodLine);

@@ -5,3 +5,4 @@ export * from './larder.ts';
 export * from './pantry.ts';
 export * from './ripeness.ts';
 export * from './states.ts';
+export * from './strangers.ts';

@@ -63,8 +63,10 @@ type Row = {
   readonly usualForm: Form;
   /** One whole piece as bought, g; absent for what nobody counts. */
   readonly pieceG?: Range;
-  /** Share left after stoning, coring, peeling or shelling, 0 to 1. */
+  /** Share of a piece as bought that is left after stoning, coring, peeling or shelling, 0 to 1. */
   readonly edibleShare: number;
+  /** Grams in one pack or bundle, by the word for it: a box, a pouch, a stick, a bunch. */
+  readonly packs?: { readonly [word: string]: number };
   readonly provenance: Provenance;
   /** A caution or an explanation that belongs to this row. */
   readonly note?: string;
@@ -78,6 +80,8 @@ export type Fruit = Row & {
   readonly state: FruitState;
   /** A bushel as bought, kg; absent for what is not sold by it. */
   readonly bushelKg?: number;
+  /** Share of a piece as bought that is peel, where some cook it with the peel on. */
+  readonly peelShare?: number;
 };
 
 /** What is not fruit, by what it does in the pot. */
@@ -94,8 +98,6 @@ export type Pantry = Row & {
     | 'food';
   /** For juices that stand for fruit in a jelly. */
   readonly acidClass?: AcidClass;
-  /** Grams in one pack, by the word for it: a box, a pouch, a stick. */
-  readonly packs?: { readonly [word: string]: number };
   /** A sweetener that loses its sweetness in the kettle or the canner. */
   readonly fadesInHeat?: boolean;
   /** Why nothing that holds it may stand in the pantry; absent when it may. */

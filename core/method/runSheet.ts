@@ -1,4 +1,4 @@
-import type { UnderstoodLine } from '../formula/index.ts';
+import type { UnderstoodLine } from '../reader/index.ts';
 import { formatGrams } from '../quantity/index.ts';
 import { isSugar, METHODS, type Method } from './methods.ts';
 import type { Product } from './products.ts';

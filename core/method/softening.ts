@@ -1,4 +1,5 @@
-import { massOf, startContents, type UnderstoodLine } from '../formula/index.ts';
+import { massOf, startContents } from '../formula/index.ts';
+import { type UnderstoodLine } from '../reader/index.ts';
 import { isSugar } from './methods.ts';
 import type { Product } from './products.ts';
 

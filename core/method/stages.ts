@@ -1,5 +1,6 @@
 import type { HeatSource, Stage } from '../boil/index.ts';
-import { startContents, type Contents, type UnderstoodLine } from '../formula/index.ts';
+import { startContents, type Contents } from '../formula/index.ts';
+import { type UnderstoodLine } from '../reader/index.ts';
 import { CURD_DONE_C, isSugar, METHODS, type Method } from './methods.ts';
 import type { Product } from './products.ts';
 import { softeningOf, type Softening } from './softening.ts';

@@ -1,6 +1,7 @@
 import { simulateCook, type Cook } from '../boil/index.ts';
 import { forecastBatch, typicalForecast } from '../forecast/index.ts';
-import { massOf, type UnderstoodLine } from '../formula/index.ts';
+import { massOf } from '../formula/index.ts';
+import { type UnderstoodLine } from '../reader/index.ts';
 import { inWater, pHOf, setRatioOf, typicalSetters, type AcidLoad } from '../gel/index.ts';
 import { courseOf, METHODS, type Course, type Method } from '../method/index.ts';
 import { canBeCooked, cookingOf } from './cooking.ts';

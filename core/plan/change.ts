@@ -1,4 +1,4 @@
-import { readLine, type LineReading } from '../formula/index.ts';
+import { readLine, type LineReading } from '../reader/index.ts';
 import type { Method } from '../method/index.ts';
 import type { PlanRequest } from './request.ts';
 
@@ -24,10 +24,10 @@ export function changed(request: PlanRequest, change: Change): PlanRequest {
 export const changedReadings = (
   readings: readonly LineReading[],
   change: Change,
-  { packs }: PlanRequest,
+  request: PlanRequest,
 ): LineReading[] => [
   ...kept(readings, change),
-  ...(change.add ?? []).map((text) => readLine(text, packs)),
+  ...(change.add ?? []).map((text) => readLine(text, request)),
 ];
 
 const kept = <T>(lines: readonly T[], { drop = [] }: Change): T[] =>

@@ -1,11 +1,5 @@
-import {
-  massOf,
-  solublesPctOf,
-  sugarsG,
-  syrupBrixOf,
-  type Contents,
-  type UnderstoodLine,
-} from '../formula/index.ts';
+import { massOf, solublesPctOf, sugarsG, syrupBrixOf, type Contents } from '../formula/index.ts';
+import { type UnderstoodLine } from '../reader/index.ts';
 import type { Layers, Plan } from './plan.ts';
 import { roundSpread, roundTo } from './round.ts';
 import type { Boil, Worked } from './worked.ts';

@@ -1,4 +1,5 @@
-import { massOf, startContents, type LineReading } from '../formula/index.ts';
+import { massOf, startContents } from '../formula/index.ts';
+import { type LineReading } from '../reader/index.ts';
 import { METHODS, PRODUCTS, type Method } from '../method/index.ts';
 import type { Change } from './change.ts';
 import { leastSteps } from './leastSteps.ts';

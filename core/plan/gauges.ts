@@ -1,4 +1,4 @@
-import type { UnderstoodLine } from '../formula/index.ts';
+import type { UnderstoodLine } from '../reader/index.ts';
 import { LOW_METHOXYL_WINDOW, MOUNDING, CURD_EGG, type SetModel } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
 import { commonPractice, type Spread } from '../quantity/index.ts';

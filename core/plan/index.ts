@@ -4,5 +4,6 @@ export * from './gauges.ts';
 export * from './plan.ts';
 export { planBatch } from './planBatch.ts';
 export * from './request.ts';
-export { readLines, workOut } from './work.ts';
+export { planLine, readLines, type ReadRequest } from './lineOfPlan.ts';
+export { workOut } from './work.ts';
 export type { Boil, Worked } from './worked.ts';

@@ -15,15 +15,25 @@ export type PlanLine = {
   readonly understood: boolean;
   readonly ingredient?: string;
   readonly name?: string;
+  /** As the cook named it, where that is another name than the row's. */
+  readonly called?: string;
   readonly form?: Form;
   readonly state?: FruitState;
   /** 0 (green) to 1 (over-ripe), where the line says. */
   readonly ripeness?: number;
   readonly massG?: number;
+  /** Least and most that the words may stand for; absent for what was weighed. */
+  readonly massRangeG?: { readonly low: number; readonly high: number };
   /** What was taken for granted. */
   readonly assumed?: string;
   /** What was not understood, and what would mend it. */
   readonly trouble?: string;
+  /** The words that were not understood. */
+  readonly words?: readonly string[];
+  /** What may be meant instead, likeliest first: each is one line or more. */
+  readonly offers?: readonly (readonly string[])[];
+  /** A name that the kitchen could be taught. */
+  readonly unknownName?: string;
 };
 
 export type Layers = {

@@ -1,4 +1,4 @@
-import { MOST_LINES, type LineReading } from '../formula/index.ts';
+import { MOST_LINES, type LineReading } from '../reader/index.ts';
 import { labelStatement, definitionsOf, spoonNutrition } from '../label/index.ts';
 import { methodFault, METHODS } from '../method/index.ts';
 import {
@@ -14,7 +14,8 @@ import { finishOfPlan, startOfPlan } from './contentsOfPlan.ts';
 import { diagnose, type Diagnosis } from './diagnosis.ts';
 import { gaugesOf } from './gauges.ts';
 import { jarsFilled, processOf, yieldOf } from './jarsOfPlan.ts';
-import type { Fault, Plan, PlanLine, PlanOutcome } from './plan.ts';
+import { planLine, readLines } from './lineOfPlan.ts';
+import type { Fault, Plan, PlanOutcome } from './plan.ts';
 import { potOf } from './potOfPlan.ts';
 import { remediesFor } from './remedies.ts';
 import type { PlanRequest } from './request.ts';
@@ -22,7 +23,7 @@ import { roundTo, roundSpread } from './round.ts';
 import { stepsOf } from './stepsOfPlan.ts';
 import { stopOf } from './stopOfPlan.ts';
 import { explain } from './why.ts';
-import { readLines, workOut } from './work.ts';
+import { workOut } from './work.ts';
 import type { Boil, Worked } from './worked.ts';
 
 /**
@@ -112,24 +113,6 @@ const shelfOf = (
     computedPH: boil?.forecast.pH?.finish ?? null,
     assurance: request.assurance,
   });
-
-const planLine = (reading: LineReading): PlanLine => {
-  if (!reading.understood) {
-    return { text: reading.text, understood: false, trouble: reading.trouble.message };
-  }
-  const { text, ingredient, form, massG, ripeness, assumed } = reading;
-  return {
-    text,
-    understood: true,
-    ingredient: ingredient.id,
-    name: ingredient.name,
-    form,
-    massG: roundTo(massG.typical, 1),
-    ...(ingredient.kind === 'fruit' ? { state: ingredient.state } : {}),
-    ...(ripeness === undefined ? {} : { ripeness }),
-    ...(assumed === undefined ? {} : { assumed }),
-  };
-};
 
 /** The parts of a plan that need a recipe. */
 function partsOf(worked: Worked, readings: readonly LineReading[], boil: Boil): Partial<Plan> {

@@ -1,4 +1,4 @@
-import type { LineReading } from '../formula/index.ts';
+import type { LineReading } from '../reader/index.ts';
 import { setClassOf } from '../gel/index.ts';
 import { changed, changedReadings, type Change } from './change.ts';
 import { ENOUGH, type Diagnosis } from './diagnosis.ts';

@@ -1,7 +1,7 @@
 import { HEAT_SOURCES, type HeatId, type HeatSource } from '../boil/index.ts';
 import type { Measurements } from '../forecast/index.ts';
 import { NOT_MEASURED } from '../forecast/index.ts';
-import type { OwnPack, WeighedLine } from '../formula/index.ts';
+import { USUAL_READING, type ReadingKitchen, type WeighedLine } from '../reader/index.ts';
 import type { Method, Product } from '../method/index.ts';
 import type { Assurance, Canner, School } from '../process/index.ts';
 import type { JarSize } from '../yield/index.ts';
@@ -9,7 +9,7 @@ import type { JarSize } from '../yield/index.ts';
 export type Pot = { readonly diameterCm: number; readonly heightCm: number };
 
 /** What a plan is made from. `null` means not given. */
-export type PlanRequest = {
+export type PlanRequest = ReadingKitchen & {
   readonly product: Product;
   /** Null: chosen, and said why. */
   readonly method: Method | null;
@@ -28,8 +28,6 @@ export type PlanRequest = {
   readonly jars: readonly JarSize[];
   readonly school: School;
   readonly canner: Canner;
-  /** What the packs in this kitchen say of themselves. */
-  readonly packs: readonly OwnPack[];
   readonly measured: Measurements;
   readonly assurance: Assurance;
   readonly seed: number;
@@ -56,7 +54,7 @@ export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
   jars: USUAL_JARS,
   school: 'ten-minute',
   canner: 'boiling-water',
-  packs: [],
+  ...USUAL_READING,
   measured: NOT_MEASURED,
   assurance: { testedFormula: null, meterPH: null },
   seed: 1,

@@ -1,19 +1,9 @@
 import { ambientOf } from '../ambient/index.ts';
-import {
-  readLine,
-  readWeighedLine,
-  type LineReading,
-  type PuzzlingLine,
-  type UnderstoodLine,
-} from '../formula/index.ts';
+import { type LineReading, type PuzzlingLine, type UnderstoodLine } from '../reader/index.ts';
 import { chooseMethod, METHODS, type MethodChoice } from '../method/index.ts';
 import { boilOf } from './boilOf.ts';
 import { heatOf, type PlanRequest } from './request.ts';
 import type { Worked } from './worked.ts';
-
-/** Every line of a request as it is read, with the packs of this kitchen. */
-export const readLines = ({ lines, packs }: PlanRequest): LineReading[] =>
-  lines.map((line) => (typeof line === 'string' ? readLine(line, packs) : readWeighedLine(line)));
 
 /** What the parts of a plan are worked out from, for lines already read. */
 export function workOut(request: PlanRequest, readings: readonly LineReading[]): Worked {

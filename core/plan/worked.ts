@@ -1,7 +1,8 @@
 import type { Ambient } from '../ambient/index.ts';
 import { ruleStopC, solublesPctBoilingAt, type Cook, type HeatSource } from '../boil/index.ts';
 import type { BatchForecast } from '../forecast/index.ts';
-import type { Contents, PuzzlingLine, UnderstoodLine } from '../formula/index.ts';
+import type { Contents } from '../formula/index.ts';
+import type { PuzzlingLine, UnderstoodLine } from '../reader/index.ts';
 import type { Setters } from '../gel/index.ts';
 import type { MethodChoice } from '../method/index.ts';
 import type { Finish } from '../yield/index.ts';

@@ -1,4 +1,4 @@
-import { readWeighedLine, type UnderstoodLine } from '../formula/index.ts';
+import { readWeighedLine, type UnderstoodLine } from '../reader/index.ts';
 import {
   inWater,
   pHOf,

@@ -1,4 +1,4 @@
-import type { UnderstoodLine } from '../formula/index.ts';
+import type { UnderstoodLine } from '../reader/index.ts';
 import { readLines, type PlanRequest } from '../plan/index.ts';
 import { celsiusDegrees } from '../quantity/index.ts';
 import { sheetOf, type Sheet } from '../stove/index.ts';

@@ -1,4 +1,4 @@
-import type { UnderstoodLine } from '../formula/index.ts';
+import type { UnderstoodLine } from '../reader/index.ts';
 import { isSugar, PRODUCTS, type Method } from '../method/index.ts';
 import { planBatch, readLines, type Plan, type PlanRequest } from '../plan/index.ts';
 import { gramsOf, isFruit } from './imagine.ts';

@@ -1,4 +1,5 @@
-import { massOf, scaled, solublesPctOf, sugarsG, type UnderstoodLine } from '../formula/index.ts';
+import { massOf, scaled, solublesPctOf, sugarsG } from '../formula/index.ts';
+import { type UnderstoodLine } from '../reader/index.ts';
 import { findIngredient } from '../larder/index.ts';
 import { isSugar, type Method } from '../method/index.ts';
 import { workOut, type PlanRequest } from '../plan/index.ts';

@@ -1,4 +1,5 @@
-import { scaleLine, type UnderstoodLine } from '../formula/index.ts';
+import { scaleLine } from '../formula/index.ts';
+import { type UnderstoodLine } from '../reader/index.ts';
 import { isSugar } from '../method/index.ts';
 import type { PlanRequest } from '../plan/index.ts';
 import { mixed, type Mix, type Recipe } from './imagine.ts';
@@ -19,7 +20,7 @@ function written({ request, lines }: Recipe, mix: Mix): string[] {
   return [
     ...own
       .filter((line) => times(line) > 0)
-      .map((line) => scaleLine(line, times(line), request.packs)),
+      .map((line) => scaleLine(line, times(line), request)),
     ...added,
   ];
 }

@@ -1,5 +1,6 @@
 import type { Stage } from '../boil/index.ts';
-import { startContents, type Contents, type UnderstoodLine } from '../formula/index.ts';
+import { startContents, type Contents } from '../formula/index.ts';
+import { type UnderstoodLine } from '../reader/index.ts';
 import {
   COOK_TO_SAUCE_MIN,
   CURD_DONE_C,

@@ -1,6 +1,7 @@
 import { ambientOf } from '../ambient/index.ts';
 import type { BoilOver, CookSetting } from '../boil/index.ts';
-import type { Contents, UnderstoodLine } from '../formula/index.ts';
+import type { Contents } from '../formula/index.ts';
+import type { UnderstoodLine } from '../reader/index.ts';
 import { CURD_DONE_C, METHODS, type Method, type Product, type StopKind } from '../method/index.ts';
 import {
   canBeCooked,

@@ -1,5 +1,5 @@
-import { KitchenDto, type Kitchen } from '@idle-kettle/contract';
-import { Body, Controller, Get, Put } from '@nestjs/common';
+import { KitchenDto, TaughtNameDto, type Kitchen } from '@idle-kettle/contract';
+import { Body, Controller, Delete, Get, Param, Post, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { bodyOf } from '../openapi.ts';
 import { KitchenService } from './kitchen.service.ts';
@@ -20,5 +20,18 @@ export class KitchenController {
   @bodyOf(KitchenDto)
   setUp(@Body() dto: KitchenDto): Promise<Kitchen> {
     return this.kitchens.setUp(dto);
+  }
+
+  @Post('names')
+  @ApiOperation({ summary: 'Teach the kitchen a name: “Old Codlin” is its apple' })
+  @bodyOf(TaughtNameDto)
+  teach(@Body() dto: TaughtNameDto): Promise<Kitchen> {
+    return this.kitchens.teach(dto);
+  }
+
+  @Delete('names/:name')
+  @ApiOperation({ summary: 'Forget a name that the kitchen was taught' })
+  forget(@Param('name') name: string): Promise<Kitchen> {
+    return this.kitchens.forget(name);
   }
 }

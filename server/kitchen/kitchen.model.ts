@@ -1,5 +1,12 @@
-import type { BurnerDto, JarDto, NamedPotDto, PackDto, PriceDto } from '@idle-kettle/contract';
-import type { Canner, School, TemperatureScale, UnitSystem } from '@idle-kettle/core';
+import type {
+  BurnerDto,
+  JarDto,
+  NamedPotDto,
+  PackDto,
+  PriceDto,
+  TaughtNameDto,
+} from '@idle-kettle/contract';
+import type { Canner, MeasuresId, School, TemperatureScale, UnitSystem } from '@idle-kettle/core';
 import {
   AllowNull,
   Column,
@@ -68,6 +75,14 @@ export class KitchenModel extends Model {
   @AllowNull(false)
   @Column(DataType.JSONB)
   declare packs: PackDto[];
+
+  @AllowNull(false)
+  @Column(DataType.STRING(10))
+  declare measures: MeasuresId;
+
+  @AllowNull(false)
+  @Column(DataType.JSONB)
+  declare names: TaughtNameDto[];
 
   @AllowNull(false)
   @Column(DataType.JSONB)

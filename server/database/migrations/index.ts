@@ -3,10 +3,12 @@ import type { QueryInterface } from 'sequelize';
 import { householdsKitchensBatches } from './001-households-kitchens-batches.ts';
 import { equipmentSettingsCards } from './002-equipment-settings-cards.ts';
 import { cooks } from './003-cooks.ts';
+import { reading } from './004-reading.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   householdsKitchensBatches,
   equipmentSettingsCards,
   cooks,
+  reading,
 ];

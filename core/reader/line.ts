@@ -13,6 +13,8 @@ export type UnderstoodLine = {
   readonly understood: true;
   readonly text: string;
   readonly ingredient: Ingredient;
+  /** The ingredient as the cook named it, `Bramley apples`, where that is not the row's own name. */
+  readonly called?: string;
   readonly form: Form;
   /** Grams, with the scatter of measuring by volume; a weighed line has none. */
   readonly massG: Range;
@@ -24,13 +26,16 @@ export type UnderstoodLine = {
 
 /** Why a line could not be used, and what would mend it. */
 export type LineTrouble = {
-  /**
-   * `puzzling` lines are kept and warned about. `impossible` amounts (negative, zero, absurd) and
-   * oversized text refuse the whole formula.
-   */
+  /** `puzzling` lines are kept and warned about. An `impossible` amount that the cook wrote refuses the whole formula. */
   readonly kind: 'puzzling' | 'impossible';
   readonly about: 'ingredient' | 'unit' | 'amount' | 'text';
   readonly message: string;
+  /** The words that were not understood, as they are written. */
+  readonly words?: readonly string[];
+  /** Other wordings that may be meant, likeliest first: each is one line or more. None reads as a more acid thing. */
+  readonly offers?: readonly (readonly string[])[];
+  /** A name that the kitchen could be taught, where that is all that is missing. */
+  readonly unknownName?: string;
 };
 
 export type PuzzlingLine = {
@@ -45,7 +50,12 @@ export const puzzling = (
   text: string,
   about: LineTrouble['about'],
   message: string,
-): PuzzlingLine => ({ understood: false, text, trouble: { kind: 'puzzling', about, message } });
+  more: Pick<LineTrouble, 'words' | 'offers' | 'unknownName'> = {},
+): PuzzlingLine => ({
+  understood: false,
+  text,
+  trouble: { kind: 'puzzling', about, message, ...more },
+});
 
 export const impossible = (
   text: string,

@@ -1,0 +1,83 @@
+import { readFile } from 'node:fs/promises';
+import { text } from 'node:stream/consumers';
+import type { Fault } from '@idle-kettle/core';
+
+/** What a command prints, and how it ends: 2 for bad input. */
+export type Answer = { readonly code: 0 | 2; readonly out: string; readonly err: string };
+
+/** The answer to one request: what to print, or every fault. */
+export type Outcome<T> =
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly faults: readonly Fault[] };
+
+/** The largest single request read, the same as the server's limit; an array may hold this many of them. */
+export const MOST_BYTES = 256 * 1024;
+export const MOST_REQUESTS = 2000;
+
+const say = ({ field, message }: Fault): string => (field === '' ? message : `${field}: ${message}`);
+
+export const refuse = (faults: readonly Fault[]): Answer => ({
+  code: 2,
+  out: '',
+  err: `${faults.map(say).join('\n')}\n`,
+});
+
+const print = (value: unknown): string => `${JSON.stringify(value, null, 2)}\n`;
+
+/**
+ * Answers JSON: one request with one answer, an array with an array. In an array a request that is wrong has its faults in
+ * its place, `{ "faults": [...] }`, the others are answered all the same, and the command ends as for bad input.
+ */
+export function answerJson<T>(source: string, one: (json: unknown) => Outcome<T>): Answer {
+  let json: unknown;
+  try {
+    json = JSON.parse(source);
+  } catch (error) {
+    return refuse([{ field: '', message: `This is not JSON: ${(error as Error).message}` }]);
+  }
+  const isMany = Array.isArray(json);
+  const requests: unknown[] = isMany ? (json as unknown[]) : [json];
+  if (requests.length > MOST_REQUESTS) {
+    return refuse([{ field: '', message: `An array may hold at most ${MOST_REQUESTS} requests; this one has ${requests.length}.` }]);
+  }
+  const outcomes = requests.map((request) =>
+    isMany && JSON.stringify(request).length > MOST_BYTES ? tooLarge : one(request),
+  );
+  const faults = outcomes.flatMap((outcome, index) =>
+    outcome.ok
+      ? []
+      : outcome.faults.map(({ field, message }) => ({
+          field: isMany ? `[${index}]${field === '' ? '' : `.${field}`}` : field,
+          message,
+        })),
+  );
+  if (!isMany) {
+    const [outcome] = outcomes;
+    return outcome?.ok ? { code: 0, out: print(outcome.value), err: '' } : refuse(faults);
+  }
+  const out = print(outcomes.map((outcome) => (outcome.ok ? outcome.value : { faults: outcome.faults })));
+  return faults.length === 0 ? { code: 0, out, err: '' } : { ...refuse(faults), out };
+}
+
+const tooLarge: Outcome<never> = {
+  ok: false,
+  faults: [{ field: '', message: `The request is larger than ${MOST_BYTES / 1024} kB.` }],
+};
+
+/** The text of a file, or of standard input when none is named. */
+export async function sourceOf(
+  file: string | undefined,
+  answer: (source: string) => Answer,
+): Promise<Answer> {
+  try {
+    return answer(file === undefined ? await text(process.stdin) : await readFile(file, 'utf8'));
+  } catch (error) {
+    return refuse([
+      { field: '', message: `Cannot read ${file ?? 'standard input'}: ${(error as Error).message}` },
+    ]);
+  }
+}
+
+/** Whether one request is larger than the server would take. */
+export const isTooLarge = (source: string): boolean =>
+  Buffer.byteLength(source) > MOST_BYTES && !/^\s*\[/.test(source);

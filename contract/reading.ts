@@ -1,0 +1,123 @@
+import {
+  findIngredient,
+  MEASURE_IDS,
+  teachingFault,
+  USUAL_READING,
+  type MeasuresId,
+  type ReadingKitchen,
+} from '@idle-kettle/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsISO8601,
+  IsOptional,
+  IsString,
+  MaxLength,
+  registerDecorator,
+  ValidateNested,
+} from 'class-validator';
+import { applyDecorators } from './applyDecorators.ts';
+import { PackDto } from './evidence.ts';
+import { AreLines, WrittenLineDto, type LineDto } from './lines.ts';
+import { IsName } from './text.ts';
+
+/** Most names that one kitchen can be taught. */
+export const MOST_TAUGHT_NAMES = 200;
+
+/** A name that no row of the larder and nothing else has already. */
+const IsTeachable = (): PropertyDecorator => (target, property) =>
+  registerDecorator({
+    name: 'isTeachable',
+    target: target.constructor,
+    propertyName: String(property),
+    validator: {
+      validate: (value: unknown) => typeof value === 'string' && teachingFault(value) === null,
+      defaultMessage: (found) => teachingFault(String(found?.value)) ?? 'Give another name.',
+    },
+  });
+
+/** The id or a name of a row of the larder. */
+const IsInLarder = (): PropertyDecorator => (target, property) =>
+  registerDecorator({
+    name: 'isInLarder',
+    target: target.constructor,
+    propertyName: String(property),
+    validator: {
+      validate: (value: unknown) => typeof value === 'string' && findIngredient(value) !== null,
+      defaultMessage: () => 'Name something that is in the larder.',
+    },
+  });
+
+/** A name that a kitchen was taught: “Old Codlin” is its apple. */
+export class TaughtNameDto {
+  @IsName()
+  @IsTeachable()
+  name!: string;
+
+  /** Id of the row that it is taken for. */
+  @IsString({ message: 'Name the ingredient.' })
+  @MaxLength(80, { message: 'An ingredient’s name may have at most 80 characters.' })
+  @IsInLarder()
+  ingredient!: string;
+
+  /** When it was taught; the server fills it in. */
+  @IsOptional()
+  @IsISO8601({ strict: true }, { message: 'taughtAt must be a date and time, like 2026-11-25T10:00:00Z.' })
+  taughtAt?: string;
+
+  /** The line that it was taught from. */
+  @IsOptional()
+  @IsString({ message: 'line must be text.' })
+  @MaxLength(200, { message: 'A line may have at most 200 characters.' })
+  line?: string;
+}
+
+export const AreTaughtNames = (): PropertyDecorator =>
+  applyDecorators(
+    IsOptional(),
+    IsArray({ message: 'names must be a list.' }),
+    ArrayMaxSize(MOST_TAUGHT_NAMES, { message: `At most ${MOST_TAUGHT_NAMES} names.` }),
+    ValidateNested({ each: true, message: 'Each name needs name and ingredient.' }),
+    Type(() => TaughtNameDto),
+  );
+
+/** Whose cup, pint and spoon. */
+export const IsMeasures = (): PropertyDecorator =>
+  IsIn(MEASURE_IDS, { message: `measures must be one of: ${MEASURE_IDS.join(', ')}.` });
+
+/** What `./kettle read` and `POST /api/read` take. */
+export class ReadRequestDto {
+  @AreLines()
+  lines!: LineDto[];
+
+  @IsOptional()
+  @IsMeasures()
+  measures?: MeasuresId;
+
+  @AreTaughtNames()
+  names?: TaughtNameDto[];
+
+  @IsOptional()
+  @IsArray({ message: 'packs must be a list.' })
+  @ArrayMaxSize(20, { message: 'At most 20 packs.' })
+  @ValidateNested({ each: true, message: 'Each pack needs ingredient, packG and pectinG.' })
+  @Type(() => PackDto)
+  packs?: PackDto[];
+}
+
+/** What lines are read with, the usual filled in. */
+export const toReadingKitchen = ({
+  measures,
+  names,
+  packs,
+}: Pick<ReadRequestDto, 'measures' | 'names' | 'packs'>): ReadingKitchen => ({
+  measures: measures ?? USUAL_READING.measures,
+  names: names ?? USUAL_READING.names,
+  packs: packs ?? USUAL_READING.packs,
+});
+
+/** Lines as core takes them: text, or weighed. */
+export const toLines = (lines: readonly LineDto[]) =>
+  lines.map((line) => (line instanceof WrittenLineDto ? line.text : line));

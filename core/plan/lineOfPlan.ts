@@ -1,0 +1,43 @@
+import { readLine, readWeighedLine, type LineReading, type ReadingKitchen, type WeighedLine } from '../reader/index.ts';
+import type { PlanLine } from './plan.ts';
+import { roundTo } from './round.ts';
+
+/** Lines to be read, and what a kitchen reads them with. */
+export type ReadRequest = ReadingKitchen & { readonly lines: readonly (string | WeighedLine)[] };
+
+/** Every line as it is read, with what this kitchen knows: its packs, measures and names. */
+export const readLines = (request: ReadRequest): LineReading[] =>
+  request.lines.map((line) =>
+    typeof line === 'string' ? readLine(line, request) : readWeighedLine(line),
+  );
+
+/** A line as it is read, in figures and words that leave the core: grams to a tenth, or three figures of a little. */
+export function planLine(reading: LineReading): PlanLine {
+  if (!reading.understood) {
+    const { message, words, offers, unknownName } = reading.trouble;
+    return {
+      text: reading.text,
+      understood: false,
+      trouble: message,
+      ...(words === undefined ? {} : { words }),
+      ...(offers === undefined || offers.length === 0 ? {} : { offers }),
+      ...(unknownName === undefined ? {} : { unknownName }),
+    };
+  }
+  const { text, ingredient, called, form, massG, ripeness, assumed } = reading;
+  return {
+    text,
+    understood: true,
+    ingredient: ingredient.id,
+    name: ingredient.name,
+    ...(called === undefined ? {} : { called }),
+    form,
+    massG: massG.typical < 10 ? roundTo(massG.typical, 3) : roundTo(massG.typical, 1),
+    ...(massG.low === massG.high
+      ? {}
+      : { massRangeG: { low: roundTo(massG.low, 2), high: roundTo(massG.high, 2) } }),
+    ...(ingredient.kind === 'fruit' ? { state: ingredient.state } : {}),
+    ...(ripeness === undefined ? {} : { ripeness }),
+    ...(assumed === undefined ? {} : { assumed }),
+  };
+}

@@ -1,0 +1,6 @@
+export * from './line.ts';
+export { MEASURE_IDS, MEASURES_NAMES, type MeasuresId } from './measures.ts';
+export { teachingFault, type TaughtName } from './names.ts';
+export * from './readLine.ts';
+export * from './readWeighedLine.ts';
+export { RIPENESS_WORDS } from './words.ts';
