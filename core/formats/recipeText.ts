@@ -1,4 +1,4 @@
-import { MOST_LINES, readLine } from '../reader/index.ts';
+import { linesIn, MOST_LINES, readLine } from '../reader/index.ts';
 import { MOST_RECIPE_CHARS, type RecipeReading } from './recipe.ts';
 
 const INGREDIENTS_HEAD = /^(ingredients?|you(’|')?ll need|you need|for the \w+)\b[^.]*:?$/i;
@@ -10,7 +10,7 @@ const ABOUT = /^(makes|yields?|serves|servings?|prep|cook|total|ready in|time|so
 const BULLET = /^[\s>#*•▢□–—-]+(?=\S)/;
 /** Starts as an amount does: `2 kg`, `½ cup`, `a knob of`, `juice of`. */
 const AMOUNT =
-  /^(\d|[¼½¾⅓⅔⅛⅜⅝⅞]|(?:an?|half|one|two|three|four|five|six|juice|zest|finely grated zest)\b)/i;
+  /^(\d|[¼½¾⅓⅔⅛⅜⅝⅞]|(?:an?|half|quarter|third|one|two|three|four|five|six|seven|eight|nine|ten|twelve|(?:the )?(?:juice|zest|rind|peel)|pinch|handful|knob|finely grated zest)\b)/i;
 
 const bare = (line: string): string =>
   line
@@ -31,7 +31,7 @@ export function readRecipeText(text: string): RecipeReading {
       `A recipe may have at most ${MOST_RECIPE_CHARS.toLocaleString('en-US')} characters.`,
     );
   }
-  const written = text.split(/\r?\n/).map(bare);
+  const written = linesIn(text).map(bare);
   const headed = written.some((line) => INGREDIENTS_HEAD.test(line));
   let part: 'top' | 'ingredients' | 'method' = 'top';
   let name = '';
@@ -39,7 +39,7 @@ export function readRecipeText(text: string): RecipeReading {
   const rest: string[] = [];
   for (const line of written) {
     if (line === '') continue;
-    if (METHOD_HEAD.test(line) || (NUMBERED_STEP.test(line) && lines.length > 0)) part = 'method';
+    if (METHOD_HEAD.test(line) || (NUMBERED_STEP.test(line) && lines.length > 0 && !readLine(line).understood)) part = 'method';
     else if (part !== 'method' && INGREDIENTS_HEAD.test(line)) {
       part = 'ingredients';
       continue;

@@ -4,3 +4,4 @@ export { teachingFault, type TaughtName } from './names.ts';
 export * from './readLine.ts';
 export * from './readWeighedLine.ts';
 export { RIPENESS_WORDS } from './words.ts';
+export { isTwoLines, linesIn } from './tokens.ts';

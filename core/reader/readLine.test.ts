@@ -3,7 +3,7 @@ import { gnuUnits } from '../test/gnuUnits.ts';
 import { MOST_LINE_CHARS, type UnderstoodLine } from './line.ts';
 import { localMl } from './measures.ts';
 import { teachingFault } from './names.ts';
-import { readLine } from './readLine.ts';
+import { amountText, readLine } from './readLine.ts';
 import { readWeighedLine } from './readWeighedLine.ts';
 
 const understood = (text: string): UnderstoodLine => {
@@ -214,3 +214,134 @@ describe('ripeness, state and packs', () => {
   });
 });
 
+
+describe('whose cups, pints and spoons', () => {
+  // GNU units carries the US and the imperial measures; a UK cup is half a pint there.
+  test.each([
+    ['us', 'cup', 'uscup'],
+    ['us', 'pint', 'uspint'],
+    ['us', 'quart', 'usquart'],
+    ['us', 'gallon', 'usgallon'],
+    ['us', 'tbsp', 'ustablespoon'],
+    ['us', 'tsp', 'usteaspoon'],
+    ['us', 'fl oz', 'usfluidounce'],
+    ['us', 'gill', 'usgill'],
+    ['uk', 'pint', 'brpint'],
+    ['uk', 'quart', 'brquart'],
+    ['uk', 'gallon', 'brgallon'],
+    ['uk', 'fl oz', 'brfluidounce'],
+    ['uk', 'gill', 'brgill'],
+    ['uk', 'cup', 'brcup'],
+    ['metric', 'cup', 'metriccup'],
+    ['metric', 'tbsp', '15 mL'],
+  ] as const)('a %s %s is what Debian’s units says', (measures, unit, theirs) => {
+    expect(localMl(unit, measures) / gnuUnits(theirs, 'mL')).toBeCloseTo(1, 5);
+  });
+
+  test('are the kitchen’s, unless the line says', () => {
+    const grams = (text: string, measures: 'us' | 'uk' | 'metric') => {
+      const reading = readLine(text, { measures });
+      return reading.understood ? reading.massG.typical : NaN;
+    };
+    expect(grams('1 cup water', 'metric') / grams('1 cup water', 'us')).toBeCloseTo(250 / 236.588, 4);
+    expect(grams('1 pint water', 'uk') / grams('1 pint water', 'us')).toBeCloseTo(1.201, 3);
+    expect(grams('1 imperial pint water', 'us')).toBe(grams('1 pint water', 'uk'));
+    expect(grams('1 US cup sugar', 'metric')).toBe(grams('1 cup sugar', 'us'));
+    expect(grams('600 ml (1 pint) water', 'us')).toBe(grams('600 ml water', 'us'));
+  });
+
+  test('are said beside the line, and cider is asked about outside the US', () => {
+    expect(readLine('2 cups sugar', { measures: 'metric' })).toMatchObject({ assumed: 'metric cup, 250 mL.' });
+    expect(readLine('2 cups cider')).toMatchObject({ ingredient: { id: 'cider' } });
+    expect(readLine('500 ml cider', { measures: 'uk' })).toMatchObject({
+      understood: false,
+      trouble: { offers: [['500 ml fresh cider'], ['500 ml hard cider']] },
+    });
+  });
+});
+
+describe('what may be meant instead', () => {
+  test.each([
+    ['2 kg plums, 1 kg pumpkin', [['2 kg plums', '1 kg pumpkin']]],
+    ['500 g raspberries and 500 g blackberries', [['500 g raspberries', '500 g blackberries']]],
+    ['2 kg currants', [['2 kg redcurrants'], ['2 kg blackcurrants'], ['2 kg dried currants']]],
+    ['1 cup sugar or honey', [['1 cup sugar'], ['1 cup honey']]],
+    ['10 t sugar', [['10 tsp sugar']]],
+    ['2 400 g sugar', [['2 x 400 g sugar'], ['2400 g sugar']]],
+    ['1.500 g salt', [['1500 g salt'], ['1.5 g salt']]],
+    ['2 kg plums, zorped', [['2 kg plums']]],
+    // Of two things that are not as acid as each other, the less acid alone.
+    ['2 kg peaches or white peaches', [['2 kg white peaches']]],
+    ['2 kg pumpkin or plums', [['2 kg pumpkin']]],
+    // Words that name food, or turn the line about, are not left out.
+    ['2 kg plum jam', []],
+    ['2 kg mock apples', []],
+    ['2 kg plums without sugar', []],
+    ['12 oz frozen apple juice concentrate', []],
+  ])('“%s”', (text, offers) => {
+    const found = trouble(text);
+    expect(found.offers).toEqual(offers);
+    for (const line of offers.flat()) expect(readLine(line).understood).toBe(true);
+  });
+
+  test('the words that stand in the way are quoted as they are written', () => {
+    expect(trouble('2 kg PLUMS, zorPed').words).toEqual(['zorPed']);
+    expect(trouble('1 lb sugar PER pint').words).toEqual(['PER', 'pint']);
+  });
+});
+
+describe('names that a kitchen was taught', () => {
+  const names = [{ name: 'Old Codlin', ingredient: 'apple' }];
+
+  test('are read as what they are taken for, and said to be', () => {
+    expect(trouble('2 kg Old Codlin, peeled and cored')).toMatchObject({ unknownName: 'Old Codlin' });
+    expect(readLine('2 kg old codlins, peeled and cored', { names })).toMatchObject({
+      understood: true,
+      ingredient: { id: 'apple' },
+      massG: { typical: 1720 },
+      assumed: expect.stringContaining('“Old Codlin” is apple in this kitchen.') as string,
+    });
+  });
+
+  test('never hide a name of the larder, or of something else', () => {
+    const sly = [
+      { name: 'pumpkin', ingredient: 'apple' },
+      { name: 'custard apple', ingredient: 'apple' },
+      { name: 'bean', ingredient: 'plum' },
+    ];
+    expect(readLine('2 kg pumpkin', { names: sly })).toMatchObject({ ingredient: { id: 'pumpkin' } });
+    for (const text of ['2 kg custard apples', '2 kg beans']) {
+      expect(readLine(text, { names: sly }).understood).toBe(false);
+    }
+  });
+
+  test.each([
+    ['Old Codlin', null],
+    ['pumpkins', '“pumpkins” is pumpkin already.'],
+    ['custard apple', '“custard apple” is the name of something else.'],
+    ['runner beans', '“runner beans” is the name of something else.'],
+    ['grannys beans', '“grannys beans” has the name of something else in it.'],
+    ['x', 'Give a name of at least three letters.'],
+  ])('“%s” may be taught: %s', (name, fault) => {
+    expect(teachingFault(name)).toBe(fault);
+  });
+});
+
+test.each([
+  ['7 cups crushed damsons', '7 cups'],
+  ['• 5 lb 8 oz apples', '5 lb 8 oz'],
+  ['2 (3 oz) pouches liquid pectin', '2 (3 oz) pouches'],
+  ['2½ cups sugar', '2½ cups'],
+  ['3 lemons', null],
+  ['sugar, 1 kg', null],
+])('the amount of “%s” is written %s', (text, amount) => {
+  expect(amountText(text)).toBe(amount);
+});
+
+test('the written name is kept beside the row it was taken for', () => {
+  const called = (text: string) => understood(text).called;
+  expect(called('6 Bramley apples')).toBe('Bramley apples');
+  expect(called('100 g pecans')).toBe('pecans');
+  expect(called('1 kg plums')).toBeUndefined();
+  expect(called('juice of 2 lemons')).toBeUndefined();
+});

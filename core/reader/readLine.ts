@@ -4,14 +4,14 @@ import { amountAt, isFault, type Amount } from './amounts.ts';
 import { describe, isObstacle, type Description, type Obstacle, type Unread } from './describe.ts';
 import { gramsOf } from './grams.ts';
 import { impossible, MOST_LINE_CHARS, MOST_LINE_G, puzzling, type LineReading } from './line.ts';
-import { type MeasuresId } from './measures.ts';
-import { NAME_WORDS, nameBook, type NameBook, type TaughtName } from './names.ts';
+import { isUnitWord, type MeasuresId } from './measures.ts';
+import { NAME_WORDS, nameBook, teachingFault, type NameBook, type TaughtName } from './names.ts';
 import { offersFor, textOf } from './offers.ts';
 import { partOf } from './parts.ts';
-import { nearestWords } from './spelling.ts';
-import { isTwoLines, tokensOf, type Token } from './tokens.ts';
+import { nearestWords, wordList } from './spelling.ts';
+import { isTwoLines, linesIn, tokensOf, type Token } from './tokens.ts';
 import { plainWord } from './plainWord.ts';
-import { PHRASES, phraseKey } from './words.ts';
+import { PHRASES, phraseKey, TURNING_WORDS } from './words.ts';
 
 /** What a pack in the kitchen says of itself, in place of the usual. */
 export type OwnPack = {
@@ -54,7 +54,7 @@ export function readLine(written: string, kitchen: Partial<ReadingKitchen> = {})
   }
   if (isTwoLines(text)) {
     return puzzling(text, 'text', 'There is a line break in it. Write a line for each thing.', {
-      offers: [text.split(/[\n\r\v\f\u0085\u2028\u2029]+/).map((part) => part.trim()).filter((part) => part !== '')],
+      offers: [linesIn(text)],
     });
   }
   const known = { ...USUAL_READING, ...kitchen };
@@ -243,11 +243,17 @@ function toTaste(tokens: readonly Token[], book: NameBook): Head | null {
   }; // prettier-ignore
 }
 
-/** Words near enough to be meant, for spelling. */
-const SPELLED_WORDS: ReadonlySet<string> = new Set([
+const KNOWN_WORDS: ReadonlySet<string> = new Set([
   ...NAME_WORDS,
   ...[...PHRASES.keys()].flatMap((key) => key.split(' ')),
 ]);
+
+/** Words that may be meant by a misspelt one. */
+const SPELLED_WORDS = wordList(KNOWN_WORDS);
+
+/** Whether a word is right as it stands, even where it does not belong. */
+const isKnownWord = (token: Token): boolean =>
+  KNOWN_WORDS.has(token.word) || TURNING_WORDS.has(token.word) || isUnitWord(token);
 
 /** The tokens with misspelt words put right; null where nothing is near, or more than one word is. */
 function spelledRight(
@@ -257,7 +263,7 @@ function spelledRight(
 ): { readonly tokens: readonly Token[]; readonly said: readonly string[] } | null {
   const right = new Map<Token, string>();
   for (const token of doubtful) {
-    if (token.kind !== 'word' || SPELLED_WORDS.has(token.word)) continue;
+    if (token.kind !== 'word' || isKnownWord(token)) continue;
     const found = nearestWords(token.word, SPELLED_WORDS);
     // Where nothing is named yet, a name is meant rather than a word beside it.
     const names = nameless ? found.filter((word) => NAME_WORDS.has(word)) : [];
@@ -431,10 +437,21 @@ function withOffers(text: string, tokens: readonly Token[], found: Unread, reade
     if (refused !== null) return refused;
   }
   const offers = offersFor(tokens, found, (lines) => lines.map((line) => readLine(line, { packs: reader.packs, measures: reader.measures, names: reader.names })));
-  const name = found.unknown.map(({ text: word }) => word).join(' ');
+  const name = found.nameless ? lastRun(tokens, found.unknown) : '';
   return puzzling(text, found.about, found.message, {
     ...(found.words.length > 0 ? { words: found.words } : {}),
     offers,
-    ...(found.unknown.length > 0 && found.about === 'ingredient' && !found.food ? { unknownName: name } : {}),
+    ...(name === '' || teachingFault(name) !== null ? {} : { unknownName: name }),
   });
+}
+
+/** The last words without a break between them that are not understood: `Old Codlin` of `2 kg Old Codlin`. */
+function lastRun(tokens: readonly Token[], unknown: readonly Token[]): string {
+  const run: Token[] = [];
+  for (let at = tokens.length - 1; at >= 0; at -= 1) {
+    const token = tokens[at];
+    if (token !== undefined && unknown.includes(token)) run.unshift(token);
+    else if (run.length > 0) break;
+  }
+  return textOf(run);
 }

@@ -34,19 +34,56 @@ const LONG = 7;
 export const editsAllowed = (word: string): number =>
   word.length < SHORTEST ? 0 : word.length < LONG ? 1 : 2;
 
+/** Words that may be meant, by length, each with the set of its letters so that most need not be compared. */
+export type WordList = ReadonlyMap<number, readonly { readonly word: string; readonly letters: number }[]>;
+
+/** Which of the letters a to z a word has, a bit each. */
+const lettersOf = (word: string): number => {
+  let bits = 0;
+  for (let at = 0; at < word.length; at += 1) {
+    const letter = word.charCodeAt(at) - 97;
+    if (letter >= 0 && letter < 26) bits |= 1 << letter;
+  }
+  return bits;
+};
+
+const countBits = (bits: number): number => {
+  let count = 0;
+  for (let left = bits; left !== 0; left &= left - 1) count += 1;
+  return count;
+};
+
+/** The words of a list that are long enough to be guessed. */
+export function wordList(words: Iterable<string>): WordList {
+  const list = new Map<number, { word: string; letters: number }[]>();
+  for (const word of words) {
+    if (word.length < SHORTEST) continue;
+    const same = list.get(word.length) ?? [];
+    same.push({ word, letters: lettersOf(word) });
+    list.set(word.length, same);
+  }
+  return list;
+}
+
 /** The words nearest to one, within what its length allows; none when it is too short or too far from all. */
-export function nearestWords(word: string, words: Iterable<string>, more = 0): string[] {
-  let most = editsAllowed(word) === 0 ? -1 : editsAllowed(word) + more;
+export function nearestWords(word: string, words: WordList): string[] {
+  const allowed = editsAllowed(word);
+  if (allowed === 0) return [];
+  const letters = lettersOf(word);
+  let most = allowed;
   let found: string[] = [];
-  for (const candidate of words) {
-    if (candidate.length < SHORTEST) continue;
-    const edits = editsBetween(word, candidate, most);
-    if (edits > most) continue;
-    if (edits < most && more === 0) {
-      most = edits;
-      found = [];
+  for (let length = word.length - allowed; length <= word.length + allowed; length += 1) {
+    for (const candidate of words.get(length) ?? []) {
+      // Each edit changes at most two letters of the set.
+      if (countBits(candidate.letters ^ letters) > 2 * most) continue;
+      const edits = editsBetween(word, candidate.word, most);
+      if (edits > most) continue;
+      if (edits < most) {
+        most = edits;
+        found = [];
+      }
+      found.push(candidate.word);
     }
-    found.push(candidate);
   }
   return found;
 }

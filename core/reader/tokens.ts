@@ -34,6 +34,13 @@ const UNSEEN = /[\u00ad\u200b-\u200f\u202a-\u202e\u2060-\u2069\ufeff\ufe0f]/g;
 const DECORATION = /[“”„«»`*_]/;
 const LINE_BREAK = /[\n\r\v\f\u0085\u2028\u2029]/;
 
+/** The lines of a text, by every character that ends one; blank ones are left out. */
+export const linesIn = (text: string): string[] =>
+  text
+    .split(LINE_BREAK)
+    .map((line) => line.trim())
+    .filter((line) => line !== '');
+
 /** Whether a break inside makes two lines of it. */
 export const isTwoLines = (text: string): boolean => LINE_BREAK.test(text.trim());
 

@@ -208,6 +208,7 @@ export const TURNING_WORDS: ReadonlySet<string> = new Set([
   'no', 'not', 'non', 'without', 'minus', 'except', 'instead', 'omit', 'skip', 'replace', 'substitute', 'mock', 'imitation', 'artificial', 'fake',
   'flavoured', 'flavored', 'flavour', 'flavor', 'scented', 'style', 'free', 'concentrate', 'concentrated', 'essence', 'per', 'every', 'ratio', 'or', 'and', 'plus', 'than',
   'half', 'double', 'triple', 'same', 'equal', 'vegan', 'dairy', 'like', 'unlike', 'candied', 'glace', 'pickled', 'fermented', 'smoked', 'salted', 'powder', 'powdered', 'freeze', 'sugared', 'brandied',
+  'for', 'from', 'to', 'when', 'if', 'because', 'are', 'was', 'be', 'this', 'that', 'which', 'what', 'who', 'you', 'we', 'they', 'use', 'see', 'add', 'until', 'after', 'before', 'each', 'but', 'then', 'also', 'only', 'very', 'too', 'more', 'less', 'most', 'least', 'never', 'nor', 'neither', 'either', 'including', 'excluding', 'other', 'another',
   'diluted', 'infused', 'seasoned', 'sweetened', 'creamed',
 ].map((word) => phraseKey(word))); // prettier-ignore
 

@@ -52,7 +52,7 @@ test('a messy recipe pasted whole: every line is right or flagged, and a flagged
   await expect(
     page.getByText('Left out, as no ingredient: Makes about 8 half-pints'),
   ).toBeVisible();
-  const flagged = page.locator('input[data-line][aria-invalid="true"]');
+  const flagged = page.locator('[data-line][aria-invalid="true"]');
   await expect(flagged).toHaveCount(1);
   await expect(flagged).toHaveValue('3 blobs of zorp');
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');

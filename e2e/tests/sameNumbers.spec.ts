@@ -15,7 +15,7 @@ for (const { altitudeM, ruleF, minutes } of [
     kettle,
   }) => {
     const request = { lines: LINES, altitudeM, school: 'sterilised' };
-    const cli = spawnSync(process.execPath, [CLI], {
+    const cli = spawnSync(process.execPath, [CLI, 'plan'], {
       input: JSON.stringify(request),
       encoding: 'utf8',
     });
@@ -66,7 +66,7 @@ for (const { product, lines } of [
 ] as const) {
   test(`the figures of a ${product} are those of the command line`, async ({ page, kettle }) => {
     const request = { product, lines, altitudeM: 1524, school: 'sterilised' };
-    const { stdout } = spawnSync(process.execPath, [CLI], {
+    const { stdout } = spawnSync(process.execPath, [CLI, 'plan'], {
       input: JSON.stringify(request),
       encoding: 'utf8',
     });

@@ -24,6 +24,15 @@ export const DEMO_KITCHEN: KitchenDto = {
     { name: 'quarter-pint', volumeMl: 118, count: 12 },
   ],
   packs: [],
+  measures: 'us',
+  names: [
+    {
+      name: 'Old Codlin',
+      ingredient: 'apple',
+      taughtAt: '2026-08-30T09:12:00Z',
+      line: '3 kg Old Codlin, cored',
+    },
+  ],
   prices: [
     { ingredient: 'sugar', minorPerKg: 130 },
     { ingredient: 'blackberry', minorPerKg: 600 },

@@ -340,3 +340,75 @@ test('every batch of the demo can be saved, and every line of it is understood',
     expect(plan.lines.filter((line) => !line.understood)).toEqual([]);
   }
 }, 30_000);
+
+describe('reading lines', () => {
+  test('says what each is read as, and stores nothing', async () => {
+    const answer = body<{ lines: object[] }>(
+      await api()
+        .post('/api/read')
+        .send({ lines: ['2-1/2 cups sugar', '2 kg plums, 1 kg pumpkin'], measures: 'metric' })
+        .expect(200),
+    );
+    expect(answer.lines).toMatchObject([
+      { understood: true, ingredient: 'sugar', massG: 528.3, assumed: 'metric cup, 250 mL.' },
+      { understood: false, offers: [['2 kg plums', '1 kg pumpkin']] },
+    ]);
+  });
+
+  test('names what is wrong with a request', async () => {
+    const problem = expectProblem(
+      await api().post('/api/read').send({ lines: ['1 kg plums'], measures: 'roman' }),
+      400,
+    );
+    expect(problem.faults).toEqual([
+      { field: 'measures', message: 'measures must be one of: us, uk, metric.' },
+    ]);
+  });
+});
+
+describe('names that the kitchen is taught', () => {
+  const namesNow = async () => body<Kitchen>(await api().get('/api/kitchen')).names;
+
+  test('are kept with when and from what, taught anew, and forgotten', async () => {
+    const taught = body<Kitchen>(
+      await api()
+        .post('/api/kitchen/names')
+        .send({ name: 'Old Codlin', ingredient: 'apple', line: '2 kg Old Codlin' })
+        .expect(201),
+    );
+    expect(taught.names).toMatchObject([
+      { name: 'Old Codlin', ingredient: 'apple', line: '2 kg Old Codlin' },
+    ]);
+    expect(Date.parse(taught.names[0]?.taughtAt ?? '')).toBeGreaterThan(0);
+    await api().post('/api/kitchen/names').send({ name: 'old codlin', ingredient: 'pear' }).expect(201);
+    expect(await namesNow()).toMatchObject([{ name: 'old codlin', ingredient: 'pear' }]);
+    await api().delete(`/api/kitchen/names/${encodeURIComponent('Old Codlin')}`).expect(200);
+    expect(await namesNow()).toEqual([]);
+    await api().delete('/api/kitchen/names/nobody').expect(200);
+  });
+
+  test('of many at once none is lost, and saving the kitchen keeps them', async () => {
+    const many = Array.from({ length: 8 }, (_, index) => `Codlin the ${'abcdefgh'[index]}th`);
+    await Promise.all(
+      many.map((name) => api().post('/api/kitchen/names').send({ name, ingredient: 'apple' }).expect(201)),
+    );
+    const { id, setUp, names, ...kitchen } = body<Kitchen>(await api().get('/api/kitchen'));
+    expect([id, setUp, names.map(({ name }) => name).sort()]).toEqual([id, setUp, many]);
+    await api().put('/api/kitchen').send(kitchen).expect(200);
+    expect(await namesNow()).toHaveLength(8);
+    for (const name of many) await api().delete(`/api/kitchen/names/${encodeURIComponent(name)}`);
+  });
+
+  test.each([
+    [{ name: 'pumpkin', ingredient: 'apple' }, 'name', '“pumpkin” is pumpkin already.'],
+    [{ name: 'Codlin', ingredient: 'zorp' }, 'ingredient', 'Name something that is in the larder.'],
+    [{ name: 'green beans', ingredient: 'apple' }, 'name', 'the name of something else'],
+    [{ name: 7, ingredient: 'apple' }, 'name', 'Give a name.'],
+  ])('%j is refused, and nothing is kept', async (name, field, message) => {
+    const problem = expectProblem(await api().post('/api/kitchen/names').send(name), 400);
+    expect(problem.faults).toEqual([
+      { field, message: expect.stringContaining(message) as string },
+    ]);
+    expect(await namesNow()).toEqual([]);
+  });
+});

@@ -149,7 +149,7 @@ export function Balance({ kitchen, saved, from }: Props) {
             state={state}
             dispatch={dispatch}
             units={kitchen.units}
-            packs={kitchen.packs}
+            kitchen={kitchen}
             onPaste={onPaste}
           />
           {(state.refused ?? notice) !== null && (

@@ -4,6 +4,7 @@ import {
   type Form,
   type FruitState,
   type Range,
+  type ReadingKitchen,
   type UnderstoodLine,
 } from '@idle-kettle/core';
 import { useId } from 'react';
@@ -14,12 +15,13 @@ const RIPENESS_WORDS = ['unripe', 'under-ripe', 'just ripe', 'ripe', 'very ripe'
 
 type Props = {
   readonly line: UnderstoodLine;
+  readonly kitchen: ReadingKitchen;
   readonly index: number;
   readonly onReplace: (text: string) => void;
 };
 
 /** What may be said of a line besides its amount, and where its figures come from. */
-export function LineDetails({ line, index, onReplace }: Props) {
+export function LineDetails({ line, kitchen, index, onReplace }: Props) {
   const { ingredient } = line;
   const id = useId();
   const stop = RIPENESS_STOPS.findIndex((value) => value === (line.ripeness ?? 0.5));
@@ -33,7 +35,9 @@ export function LineDetails({ line, index, onReplace }: Props) {
             <select
               className="select select-sm w-28"
               value={line.form}
-              onChange={({ target }) => onReplace(restate(line, { form: target.value as Form }))}
+              onChange={({ target }) =>
+                onReplace(restate(line, { form: target.value as Form }, kitchen))
+              }
             >
               {[...new Set([...FORMS, line.form])].map((form) => (
                 <option key={form}>{form}</option>
@@ -46,7 +50,7 @@ export function LineDetails({ line, index, onReplace }: Props) {
               className="select select-sm w-28"
               value={ingredient.state}
               onChange={({ target }) =>
-                onReplace(restate(line, { state: target.value as FruitState }))
+                onReplace(restate(line, { state: target.value as FruitState }, kitchen))
               }
             >
               {STATES.map((state) => (
@@ -69,7 +73,9 @@ export function LineDetails({ line, index, onReplace }: Props) {
               aria-valuetext={RIPENESS_WORDS[stop] ?? 'ripe'}
               className="range range-primary range-xs"
               onChange={({ target }) =>
-                onReplace(restate(line, { ripeness: RIPENESS_STOPS[Number(target.value)] ?? 0.5 }))
+                onReplace(
+                  restate(line, { ripeness: RIPENESS_STOPS[Number(target.value)] ?? 0.5 }, kitchen),
+                )
               }
             />
           </label>
@@ -89,6 +95,11 @@ export function LineDetails({ line, index, onReplace }: Props) {
           </>
         )}
       </dl>
+      {line.called !== undefined && (
+        <p>
+          “{line.called}” is reckoned as <b>{ingredient.name}</b>.
+        </p>
+      )}
       {ingredient.note !== undefined && <p>{ingredient.note}</p>}
       <p className="opacity-80">
         {ingredient.name}: {ingredient.provenance.source} ({ingredient.provenance.kind}).

@@ -3,14 +3,15 @@ import { CSS } from '@dnd-kit/utilities';
 import {
   formatGrams,
   formatMass,
+  isTwoLines,
   MOST_LINE_CHARS,
   readLine,
   type LineReading,
-  type OwnPack,
+  type ReadingKitchen,
   type UnitSystem,
 } from '@idle-kettle/core';
 import { useCombobox } from 'downshift';
-import { ChevronDown, CircleAlert, CircleHelp, GripVertical, X } from 'lucide-react';
+import { ChevronDown, CircleHelp, GripVertical, X } from 'lucide-react';
 import {
   memo,
   useId,
@@ -23,12 +24,13 @@ import {
 import { completionsOf } from './completions.ts';
 import type { FormulaAction } from './formula.ts';
 import { LineDetails } from './LineDetails.tsx';
+import { LineNote } from './LineNote.tsx';
 
 type Props = {
   readonly text: string;
   readonly index: number;
   readonly units: UnitSystem;
-  readonly packs: readonly OwnPack[];
+  readonly kitchen: ReadingKitchen;
   readonly dispatch: Dispatch<FormulaAction>;
   /** Something longer than a line was pasted. */
   readonly onPaste: (index: number, text: string) => void;
@@ -40,14 +42,18 @@ type Props = {
 
 /** One line as written, its grams beside it, and under it whatever was assumed or not understood. */
 export const LineRow = memo(function LineRow(props: Props) {
-  const { text, index, units, packs, dispatch, onPaste, onEnter, onRemove, onFocus, onMove } =
+  const { text, index, units, kitchen, dispatch, onPaste, onEnter, onRemove, onFocus, onMove } =
     props;
-  const reading = useMemo(() => (text.trim() === '' ? null : readLine(text, packs)), [text, packs]);
+  const reading = useMemo(
+    () => (text.trim() === '' ? null : readLine(text, kitchen)),
+    [text, kitchen],
+  );
   const onType = (next: string) => dispatch({ type: 'type', index, text: next });
   const noteId = useId();
   const [open, setOpen] = useState(false);
   const trouble = reading?.understood === false ? reading.trouble : null;
-  const note = trouble?.message ?? (reading?.understood ? reading.assumed : undefined);
+  const noted = trouble !== null || (reading?.understood === true && reading.assumed !== undefined);
+  const replace = (lines: readonly string[]) => dispatch({ type: 'replace', index, lines });
   const items = useMemo(() => completionsOf(text), [text]);
   const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
     id: index,
@@ -62,7 +68,7 @@ export const LineRow = memo(function LineRow(props: Props) {
   });
   const listOpen = completing.isOpen && items.length > 0;
 
-  function onKeyDown(event: KeyboardEvent<HTMLInputElement>) {
+  function onKeyDown(event: KeyboardEvent<HTMLElement>) {
     if (listOpen && (completing.highlightedIndex >= 0 || event.key === 'ArrowDown')) return;
     const act = event.altKey
       ? { ArrowUp: () => onMove(index, index - 1), ArrowDown: () => onMove(index, index + 1) }[
@@ -82,12 +88,13 @@ export const LineRow = memo(function LineRow(props: Props) {
     act();
   }
 
-  function onPasteText(event: ClipboardEvent<HTMLInputElement>) {
+  function onPasteText(event: ClipboardEvent<HTMLInputElement | HTMLTextAreaElement>) {
     const pasted = event.clipboardData.getData('text/plain');
-    if (!pasted.includes('\n') && !/^\s*[[{]/.test(pasted) && pasted.length <= MOST_LINE_CHARS)
-      return;
+    if (!isTwoLines(pasted) && !/^\s*[[{]/.test(pasted) && pasted.length <= MOST_LINE_CHARS) return;
     event.preventDefault();
-    onPaste(index, `${text}${pasted}`);
+    const { selectionStart, selectionEnd } = event.currentTarget;
+    const [from, to] = [selectionStart ?? text.length, selectionEnd ?? text.length];
+    onPaste(index, `${text.slice(0, from)}${pasted}${text.slice(to)}`);
   }
 
   return (
@@ -112,7 +119,7 @@ export const LineRow = memo(function LineRow(props: Props) {
           <GripVertical aria-hidden className="size-4" />
         </button>
         <div className="relative min-w-0 grow">
-          <input
+          <textarea
             {...completing.getInputProps({
               onChange: (event) => onType(event.currentTarget.value),
               onKeyDown,
@@ -120,14 +127,14 @@ export const LineRow = memo(function LineRow(props: Props) {
               'aria-label': `Line ${index + 1}`,
               'aria-labelledby': undefined,
             })}
-            type="text"
+            rows={1}
             data-line={index}
             aria-invalid={trouble !== null}
-            aria-describedby={note === undefined ? undefined : noteId}
+            aria-describedby={noted ? noteId : undefined}
             placeholder={index === 0 ? '7 cups crushed damsons' : 'add a line'}
             autoComplete="off"
             spellCheck={false}
-            className="input input-ghost h-10 w-full min-w-0 px-1 text-base"
+            className="field-sizing-content block min-h-10 focus-visible:-outline-offset-2 w-full min-w-0 resize-none rounded-field bg-transparent px-1 py-2 text-base leading-6"
           />
           <ul
             {...completing.getMenuProps({
@@ -173,20 +180,15 @@ export const LineRow = memo(function LineRow(props: Props) {
           <X aria-hidden className="size-4" />
         </button>
       </div>
-      {note !== undefined && (
-        <p
-          id={noteId}
-          className={`flex items-start gap-1.5 pr-2 pl-5 text-sm ${trouble ? 'text-error' : 'opacity-80'}`}
-        >
-          {trouble && <CircleAlert aria-hidden className="mt-0.5 size-4 shrink-0" />}
-          <span>{note}</span>
-        </p>
+      {noted && reading && (
+        <LineNote id={noteId} reading={reading} index={index} onReplace={replace} />
       )}
       {open && reading?.understood && (
         <LineDetails
           line={reading}
+          kitchen={kitchen}
           index={index}
-          onReplace={(next) => dispatch({ type: 'replace', index, text: next })}
+          onReplace={(next) => replace([next])}
         />
       )}
     </li>
@@ -194,17 +196,17 @@ export const LineRow = memo(function LineRow(props: Props) {
 });
 
 function Grams({ reading, units }: { reading: LineReading | null; units: UnitSystem }) {
-  if (reading === null) return <span className="w-16 shrink-0 sm:w-20" />;
+  if (reading === null) return <span className="w-18 shrink-0 sm:w-20" />;
   if (!reading.understood) {
     return (
-      <span className="w-16 shrink-0 text-right text-error sm:w-20">
+      <span className="w-18 shrink-0 text-right text-error sm:w-20">
         <CircleHelp aria-label="not understood" className="ml-auto size-5" />
       </span>
     );
   }
   const { typical } = reading.massG;
   return (
-    <span className="w-16 shrink-0 text-right leading-tight tabular-nums sm:w-20">
+    <span className="w-18 shrink-0 text-right leading-tight tabular-nums sm:w-20">
       <span className="text-base font-bold">{formatGrams(typical)}</span>
       {units === 'us' && (
         <span className="block text-xs opacity-80">{formatMass(typical, 'us')}</span>

@@ -1,7 +1,7 @@
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import type { OwnPack, UnitSystem } from '@idle-kettle/core';
-import { useCallback, useEffect, useMemo, useRef, type Dispatch } from 'react';
+import type { ReadingKitchen, UnitSystem } from '@idle-kettle/core';
+import { useCallback, useEffect, useMemo, useRef, type Dispatch, type FocusEvent } from 'react';
 import type { FormulaAction, FormulaState } from './formula.ts';
 import { LineRow } from './LineRow.tsx';
 
@@ -9,13 +9,14 @@ type Props = {
   readonly state: FormulaState;
   readonly dispatch: Dispatch<FormulaAction>;
   readonly units: UnitSystem;
-  readonly packs: readonly OwnPack[];
+  /** What lines are read with: its packs, measures and names. */
+  readonly kitchen: ReadingKitchen;
   /** Something longer than a line was pasted into that line. */
   readonly onPaste: (index: number, text: string) => void;
 };
 
 /** The lines of a formula: type, paste a whole recipe, move, take out; all of it by keyboard too. */
-export function LinesEditor({ state, dispatch, units, packs, onPaste }: Props) {
+export function LinesEditor({ state, dispatch, units, kitchen, onPaste }: Props) {
   const { lines } = state.sheet;
   const count = lines.length;
   const list = useRef<HTMLOListElement>(null);
@@ -55,6 +56,16 @@ export function LinesEditor({ state, dispatch, units, packs, onPaste }: Props) {
     [dispatch],
   );
 
+  /** Blank lines that the cursor leaves go away; it goes on to the line it was on its way to. */
+  function onBlur({ target, relatedTarget }: FocusEvent) {
+    const left = lineOf(target);
+    if (left === null || left === count - 1 || lines[left]?.trim() !== '') return;
+    const to = lineOf(relatedTarget);
+    if (to === left) return;
+    if (to !== null) wanted.current = to > left ? to - 1 : to;
+    dispatch({ type: 'tidy' });
+  }
+
   function onDragEnd({ active, over }: DragEndEvent) {
     if (over && active.id !== over.id) move(Number(active.id), Number(over.id));
   }
@@ -69,14 +80,14 @@ export function LinesEditor({ state, dispatch, units, packs, onPaste }: Props) {
       </p>
       <DndContext collisionDetection={closestCenter} onDragEnd={onDragEnd}>
         <SortableContext items={items} strategy={verticalListSortingStrategy}>
-          <ol ref={list}>
+          <ol ref={list} onBlur={onBlur}>
             {lines.map((text, index) => (
               <LineRow
                 key={index}
                 text={text}
                 index={index}
                 units={units}
-                packs={packs}
+                kitchen={kitchen}
                 dispatch={dispatch}
                 onPaste={onPaste}
                 onEnter={enter}
@@ -93,4 +104,10 @@ export function LinesEditor({ state, dispatch, units, packs, onPaste }: Props) {
 }
 
 const inputAt = (list: HTMLElement | null, index: number) =>
-  list?.querySelector<HTMLInputElement>(`[data-line="${index}"]`);
+  list?.querySelector<HTMLTextAreaElement>(`[data-line="${index}"]`);
+
+/** Which line an element belongs to; null for none. */
+const lineOf = (element: EventTarget | null): number | null => {
+  const line = element instanceof HTMLElement ? element.dataset['line'] : undefined;
+  return line === undefined ? null : Number(line);
+};

@@ -21,6 +21,31 @@ test('Enter makes room below', () => {
   expect(after(['a', 'b'], { type: 'insert', after: 0 }).sheet.lines).toEqual(['a', '', 'b', '']);
 });
 
+test('Enter on the last filled line leaves the blank one that is there, and so does a blank line', () => {
+  expect(after(['a'], { type: 'insert', after: 0 }).sheet.lines).toEqual(['a', '']);
+  const twice = after(['a', 'b'], { type: 'insert', after: 0 }, { type: 'insert', after: 0 });
+  expect(twice.sheet.lines).toEqual(['a', '', 'b', '']);
+  expect(formulaReducer(twice, { type: 'insert', after: 1 }).sheet.lines).toEqual(['a', '', 'b', '']);
+});
+
+test('blank lines between others are not left behind, nor brought back by undoing', () => {
+  const room = after(['a', 'b'], { type: 'insert', after: 0 });
+  expect(formulaReducer(room, { type: 'tidy' }).sheet.lines).toEqual(['a', 'b', '']);
+  const typed = after(
+    ['a', 'b'],
+    { type: 'insert', after: 0 },
+    { type: 'type', index: 1, text: 'c' },
+    UNDO,
+  );
+  expect(typed.sheet.lines).toEqual(['a', 'b', '']);
+});
+
+test('a line is taken as two, in its place, and taken back as one', () => {
+  const split = after(['a and b', 'c'], { type: 'replace', index: 0, lines: ['a', 'b'] });
+  expect(linesOf(split)).toEqual(['a', 'b', 'c']);
+  expect(linesOf(formulaReducer(split, UNDO))).toEqual(['a and b', 'c']);
+});
+
 test('what was typed in one line is undone whole, and made again', () => {
   const typed = after(
     ['a'],
@@ -39,7 +64,7 @@ test('every change can be taken back, one after another', () => {
   const actions: FormulaAction[] = [
     { type: 'remove', index: 0 },
     { type: 'move', from: 0, to: 1 },
-    { type: 'replace', index: 0, text: 'x' },
+    { type: 'replace', index: 0, lines: ['x'] },
     { type: 'set', settings: { product: 'butter' }, did: 'made butter' },
     { type: 'change', change: { drop: [0], add: ['y'], method: 'long-boil' }, did: 'mended' },
     { type: 'take', formula: { lines: ['z'], settings: {} }, did: 'solved' },

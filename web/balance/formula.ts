@@ -22,7 +22,9 @@ export type FormulaAction =
   | { readonly type: 'insert'; readonly after: number }
   | { readonly type: 'remove'; readonly index: number }
   | { readonly type: 'move'; readonly from: number; readonly to: number }
-  | { readonly type: 'replace'; readonly index: number; readonly text: string }
+  | { readonly type: 'replace'; readonly index: number; readonly lines: readonly string[] }
+  /** Blank lines between others are not left behind when the cursor leaves them. */
+  | { readonly type: 'tidy' }
   | { readonly type: 'set'; readonly settings: SettingsDto; readonly did: string }
   | { readonly type: 'change'; readonly change: Change; readonly did: string }
   | { readonly type: 'take'; readonly formula: Formula; readonly did: string }
@@ -87,7 +89,16 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
       return to(state, { settings, lines: ready(next) }, `Took ${action.lines.length} lines`);
     }
     case 'insert':
-      return { ...state, sheet: { settings, lines: lines.toSpliced(action.after + 1, 0, '') } };
+      // The blank line that is there already is room enough.
+      return lines[action.after]?.trim() === '' || lines[action.after + 1]?.trim() === ''
+        ? state
+        : { ...state, sheet: { settings, lines: lines.toSpliced(action.after + 1, 0, '') } };
+    case 'tidy': {
+      const kept = ready(lines.filter((line) => line.trim() !== ''));
+      return kept.length === lines.length
+        ? state
+        : { ...state, sheet: { settings, lines: kept }, typing: null };
+    }
     case 'remove': {
       const text = lines[action.index]?.trim() ?? '';
       const next = { settings, lines: ready(lines.toSpliced(action.index, 1)) };
@@ -103,7 +114,7 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
     case 'replace':
       return to(
         state,
-        { settings, lines: lines.with(action.index, action.text) },
+        { settings, lines: ready(lines.toSpliced(action.index, 1, ...action.lines)) },
         `Changed line ${action.index + 1}`,
       );
     case 'set':
@@ -134,7 +145,15 @@ const still = (
   sheet: Sheet,
   past: readonly Sheet[],
   future: readonly Sheet[],
-): FormulaState => ({ ...state, sheet, past, future, typing: null, refused: null, did: null });
+): FormulaState => ({
+  ...state,
+  sheet: { ...sheet, lines: ready(sheet.lines.filter((line) => line.trim() !== '')) },
+  past,
+  future,
+  typing: null,
+  refused: null,
+  did: null,
+});
 
 /** A remedy’s change counts lines as they were planned: those that are written. */
 function afterChange({ lines, settings }: Sheet, change: Change): Sheet {

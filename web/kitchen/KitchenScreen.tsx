@@ -3,6 +3,7 @@ import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { Equipment } from './Equipment.tsx';
 import { KitchenSetUp } from './KitchenSetUp.tsx';
+import { TaughtNames } from './TaughtNames.tsx';
 
 export function KitchenScreen() {
   const { data, error, refetch } = useKitchen();
@@ -12,6 +13,7 @@ export function KitchenScreen() {
     <>
       <KitchenSetUp kitchen={data} />
       {data.setUp && <Equipment kitchen={data} />}
+      {data.setUp && <TaughtNames kitchen={data} />}
     </>
   );
 }

@@ -119,6 +119,15 @@ export function KitchenSetUp({ kitchen }: { kitchen: Kitchen }) {
         ]}
       />
       <Choice
+        legend="Cups, pints and spoons in its recipes are"
+        name={register('measures')}
+        options={[
+          { value: 'us', text: 'US', detail: 'cup 237 mL, pint 473 mL' },
+          { value: 'uk', text: 'UK', detail: 'cup 284 mL, pint 568 mL' },
+          { value: 'metric', text: 'Metric', detail: 'cup 250 mL, spoon 15 mL' },
+        ]}
+      />
+      <Choice
         legend="Before filling, jars are"
         name={register('school')}
         options={[

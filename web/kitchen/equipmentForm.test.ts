@@ -18,6 +18,8 @@ const KITCHEN: Kitchen = {
   jars: [{ name: 'pint', volumeMl: 473, count: 3, prefer: true, gift: 2 }],
   packs: [{ ingredient: 'powdered-pectin', packG: 57, pectinG: 20 }],
   prices: [{ ingredient: 'sugar', minorPerKg: 120 }],
+  measures: 'us',
+  names: [],
   currency: 'EUR',
 };
 const idOf = (name: string) => findIngredient(name)?.id;

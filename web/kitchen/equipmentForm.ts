@@ -55,7 +55,7 @@ const number = (text: string): number | null =>
 
 /** The kitchen with what the form says, ready for the contract’s rules. Names that the larder does not know stay as typed. */
 export function kitchenWith(
-  kitchen: Omit<Kitchen, 'id' | 'setUp'>,
+  kitchen: Omit<Kitchen, 'id' | 'setUp' | 'names'>,
   form: EquipmentForm,
   idOf: (name: string) => string | undefined,
 ): object {

@@ -14,6 +14,7 @@ const form: KitchenForm = {
   waterBoils: '',
   temperature: 'F',
   units: 'us',
+  measures: 'us',
   school: 'ten-minute',
 };
 
@@ -76,6 +77,8 @@ test('a kitchen is shown as it was typed', () => {
     jars: [],
     packs: [],
     prices: [],
+    measures: 'us',
+    names: [],
     currency: 'USD',
   };
   expect(formOf(kitchen)).toMatchObject({ altitude: '5000', waterBoils: '203' });

@@ -5,6 +5,7 @@ import {
   fahrenheitToCelsius,
   readAmount,
   type Fault,
+  type MeasuresId,
   type School,
   type TemperatureScale,
   type UnitSystem,
@@ -20,6 +21,8 @@ export type KitchenForm = {
   readonly waterBoils: string;
   readonly temperature: TemperatureScale;
   readonly units: UnitSystem;
+  /** Whose cup, pint and spoon. */
+  readonly measures: MeasuresId;
   readonly school: School;
 };
 
@@ -39,6 +42,7 @@ export function formOf(kitchen: Kitchen): KitchenForm {
         : asTyped(temperature === 'C' ? waterBoilsC : celsiusToFahrenheit(waterBoilsC), 1),
     temperature,
     units: kitchen.units,
+    measures: kitchen.measures,
     school: kitchen.school,
   };
 }
@@ -78,6 +82,7 @@ export function readForm(
     waterBoilsC:
       reading === null || form.temperature === 'C' ? reading : fahrenheitToCelsius(reading),
     units: form.units,
+    measures: form.measures,
     temperature: form.temperature,
     altitudeUnit: form.altitudeUnit,
     school: form.school,

@@ -1,0 +1,42 @@
+/** Sizes of packs as they are printed, and their grams where what is in them is weighed. */
+export const CONTAINER_SIZES: readonly { readonly size: string; readonly grams: number }[] = [
+  { size: '12 oz', grams: 340.19 },
+  { size: '1.75 oz', grams: 49.61 },
+  { size: '3-ounce', grams: 85.05 },
+  { size: '400 g', grams: 400 },
+  { size: '250g', grams: 250 },
+  { size: '1 lb', grams: 453.59 },
+  { size: '0.5 kg', grams: 500 },
+];
+
+/** Lines that nobody writes in good faith. */
+export const HOSTILE_LINES: readonly (readonly [what: string, text: string])[] = [
+  ['a megabyte of one letter', 'a'.repeat(1_000_000)],
+  ['a megabyte of digits', '1'.repeat(1_000_000)],
+  ['a megabyte of spaces', ' '.repeat(1_000_000)],
+  ['10,000 tokens', '1 x '.repeat(10_000)],
+  ['10,000 brackets', '('.repeat(10_000)],
+  ['200 brackets', '('.repeat(200)],
+  ['nested brackets', `2 kg plums ${'('.repeat(50)}${')'.repeat(50)}`],
+  ['fractions without end', '1/2'.repeat(60)],
+  ['and without end', `1 ${'and a half '.repeat(15)}cups sugar`],
+  ['or without end', `1 kg ${'plums or '.repeat(20)}damsons`],
+  ['plus without end', `1 cup ${'plus 1 tbsp '.repeat(14)}sugar`],
+  ['slashes without end', `1 kg${'/2 lb'.repeat(35)} plums`],
+  ['control characters', '2\u0000 kg\u0007 plums\u001b[31m'],
+  ['a line separator', '2 kg plums\u20281 kg pumpkin'],
+  ['right to left', '\u202e2 kg plums'],
+  ['zero-width joints', '2 k\u200bg pl\u200du\ufeffms'],
+  ['emoji', '🍓🍓 2 kg 🍓 strawberries 🍓'],
+  ['combining marks', `2 kg pl${'\u0301'.repeat(100)}ums`],
+  ['a lone surrogate', '2 kg plums \ud83c'],
+  ['the prototype', '2 kg __proto__'],
+  ['a constructor', '2 constructor constructor'],
+  ['a template', '2 kg ${7*7} plums'],
+  ['SQL', "2 kg plums'; DROP TABLE batches; --"],
+  ['markup', '2 kg <script>alert(1)</script> plums'],
+  ['digits of Bengal', '২ kg plums'],
+  ['numbers beyond all', `${'9'.repeat(150)} kg plums`],
+  ['tiny numbers', '1e-300 kg plums'],
+  ['signs', '+-+-2 kg plums'],
+];

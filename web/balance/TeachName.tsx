@@ -1,0 +1,77 @@
+import { findIngredient } from '@idle-kettle/core';
+import { useId, useState, type KeyboardEvent } from 'react';
+import { useTeachName } from '../api/kitchen.ts';
+import { sayError } from '../api/request.ts';
+import { LARDER_NAMES } from './completions.ts';
+
+type Props = {
+  /** The name that is not known: `Old Codlin`. */
+  readonly name: string;
+  /** The line it stands in, kept with it. */
+  readonly line: string;
+  readonly onClose: () => void;
+};
+
+/** Teaches the kitchen a name: “Old Codlin” is our apple. Every line that holds it is then read so. */
+export function TeachName({ name, line, onClose }: Props) {
+  const [typed, setTyped] = useState('');
+  const teach = useTeachName();
+  const id = useId();
+  const row = findIngredient(typed);
+  const sour = row !== null && row.acidClass === 'high';
+  const send = () => {
+    if (row !== null) teach.mutate({ name, ingredient: row.id, line: line.slice(0, 200) });
+  };
+  function onKeyDown(event: KeyboardEvent) {
+    if (event.key === 'Escape') onClose();
+    if (event.key !== 'Enter') return;
+    event.preventDefault();
+    send();
+  }
+  return (
+    <div role="group" aria-label={`Teach “${name}”`} className="rounded-box bg-base-100 p-3">
+      <label htmlFor={id} className="font-bold">
+        “{name}” is our
+      </label>
+      <div className="mt-1 flex flex-wrap items-center gap-2">
+        <input
+          id={id}
+          type="text"
+          list={`${id}-names`}
+          value={typed}
+          autoFocus
+          autoComplete="off"
+          placeholder="apple"
+          className="input input-sm w-40 text-base"
+          onChange={({ target }) => setTyped(target.value)}
+          onKeyDown={onKeyDown}
+        />
+        <datalist id={`${id}-names`}>
+          {LARDER_NAMES.map((known) => (
+            <option key={known} value={known} />
+          ))}
+        </datalist>
+        <button
+          type="button"
+          className="btn btn-primary btn-sm"
+          disabled={row === null || teach.isPending}
+          onClick={send}
+        >
+          Teach it
+        </button>
+        <button type="button" className="btn btn-ghost btn-sm" onClick={onClose}>
+          Leave it
+        </button>
+      </div>
+      <p className="mt-1.5" role={teach.error ? 'alert' : undefined}>
+        {teach.error
+          ? `Not kept. ${sayError(teach.error)}`
+          : typed !== '' && row === null
+            ? `“${typed}” is not in the larder. Choose one of its names.`
+            : sour
+              ? `Only where it really is ${row.name}: what it is taken for decides how acid the batch is.`
+              : 'It is kept with the kitchen, and can be forgotten there.'}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,55 @@
+import type { Kitchen } from '@idle-kettle/contract';
+import { findIngredient } from '@idle-kettle/core';
+import { X } from 'lucide-react';
+import { useForgetName } from '../api/kitchen.ts';
+import { sayError } from '../api/request.ts';
+
+/** The names that the kitchen was taught, where each came from, and a way to forget it. */
+export function TaughtNames({ kitchen }: { readonly kitchen: Kitchen }) {
+  const forget = useForgetName();
+  return (
+    <section aria-labelledby="names-title" className="mx-auto mt-10 flex max-w-4xl flex-col gap-3">
+      <div>
+        <h2 id="names-title" className="text-2xl font-bold text-primary">
+          Names of its own
+        </h2>
+        <p>
+          {kitchen.names.length === 0
+            ? 'None yet. Where a line has a name that is not known, Balance offers to be taught it.'
+            : 'Lines that hold them are read so. A name that is forgotten is asked about again.'}
+        </p>
+      </div>
+      <ul className="flex flex-col">
+        {kitchen.names.map(({ name, ingredient, taughtAt, line }) => (
+          <li key={name} className="flex items-center gap-3 border-b border-base-300 py-2">
+            <span className="grow">
+              <b>{name}</b> is {findIngredient(ingredient)?.name ?? ingredient}
+              <span className="block text-sm opacity-80">
+                {[
+                  taughtAt === undefined ? null : `taught ${new Date(taughtAt).toLocaleDateString()}`,
+                  line === undefined ? null : `from “${line}”`,
+                ]
+                  .filter((part) => part !== null)
+                  .join(', ')}
+              </span>
+            </span>
+            <button
+              type="button"
+              className="btn btn-square btn-ghost btn-sm"
+              aria-label={`Forget ${name}`}
+              disabled={forget.isPending}
+              onClick={() => forget.mutate(name)}
+            >
+              <X aria-hidden className="size-4" />
+            </button>
+          </li>
+        ))}
+      </ul>
+      {forget.error && (
+        <p role="alert" className="text-error">
+          Not forgotten. {sayError(forget.error)}
+        </p>
+      )}
+    </section>
+  );
+}
