@@ -5,11 +5,13 @@ import { liveRows } from './live.mjs';
 import { print } from './measure.mjs';
 import { packingRows } from './packing.mjs';
 import { planRows } from './plan.mjs';
+import { readingRows } from './reading.mjs';
 import { typingRows } from './typing.mjs';
 
 const address = process.env['KETTLE_BENCH_ADDRESS'];
 const share = heldBack();
 const rows = [
+  ...readingRows(),
   ...planRows(),
   ...cookRows(),
   ...(await packingRows()),

@@ -14,7 +14,8 @@ export type Outcome<T> =
 export const MOST_BYTES = 256 * 1024;
 export const MOST_REQUESTS = 2000;
 
-const say = ({ field, message }: Fault): string => (field === '' ? message : `${field}: ${message}`);
+const say = ({ field, message }: Fault): string =>
+  field === '' ? message : `${field}: ${message}`;
 
 export const refuse = (faults: readonly Fault[]): Answer => ({
   code: 2,
@@ -38,7 +39,12 @@ export function answerJson<T>(source: string, one: (json: unknown) => Outcome<T>
   const isMany = Array.isArray(json);
   const requests: unknown[] = isMany ? (json as unknown[]) : [json];
   if (requests.length > MOST_REQUESTS) {
-    return refuse([{ field: '', message: `An array may hold at most ${MOST_REQUESTS} requests; this one has ${requests.length}.` }]);
+    return refuse([
+      {
+        field: '',
+        message: `An array may hold at most ${MOST_REQUESTS} requests; this one has ${requests.length}.`,
+      },
+    ]);
   }
   const outcomes = requests.map((request) =>
     isMany && JSON.stringify(request).length > MOST_BYTES ? tooLarge : one(request),
@@ -55,7 +61,9 @@ export function answerJson<T>(source: string, one: (json: unknown) => Outcome<T>
     const [outcome] = outcomes;
     return outcome?.ok ? { code: 0, out: print(outcome.value), err: '' } : refuse(faults);
   }
-  const out = print(outcomes.map((outcome) => (outcome.ok ? outcome.value : { faults: outcome.faults })));
+  const out = print(
+    outcomes.map((outcome) => (outcome.ok ? outcome.value : { faults: outcome.faults })),
+  );
   return faults.length === 0 ? { code: 0, out, err: '' } : { ...refuse(faults), out };
 }
 
@@ -73,7 +81,10 @@ export async function sourceOf(
     return answer(file === undefined ? await text(process.stdin) : await readFile(file, 'utf8'));
   } catch (error) {
     return refuse([
-      { field: '', message: `Cannot read ${file ?? 'standard input'}: ${(error as Error).message}` },
+      {
+        field: '',
+        message: `Cannot read ${file ?? 'standard input'}: ${(error as Error).message}`,
+      },
     ]);
   }
 }

@@ -1,6 +1,14 @@
 import { readPlanRequest } from '@idle-kettle/contract';
 import { planBatch, type Plan } from '@idle-kettle/core';
-import { answerJson, isTooLarge, MOST_BYTES, refuse, sourceOf, type Answer, type Outcome } from './answer.ts';
+import {
+  answerJson,
+  isTooLarge,
+  MOST_BYTES,
+  refuse,
+  sourceOf,
+  type Answer,
+  type Outcome,
+} from './answer.ts';
 
 function planOne(json: unknown): Outcome<Plan> {
   const read = readPlanRequest(json);

@@ -28,7 +28,9 @@ export function readFromText(source: string): Answer {
 function asStrings(source: string): string[] | null {
   try {
     const json: unknown = JSON.parse(source);
-    return Array.isArray(json) && json.length > 0 && json.every((line) => typeof line === 'string') ? json : null;
+    return Array.isArray(json) && json.length > 0 && json.every((line) => typeof line === 'string')
+      ? json
+      : null;
   } catch {
     return null;
   }

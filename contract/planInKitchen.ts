@@ -13,7 +13,16 @@ import type { Formula } from './settings.ts';
 /** The parts of a kitchen that a plan depends on. */
 export type PlanningKitchen = Pick<
   Kitchen,
-  'altitudeM' | 'waterBoilsC' | 'school' | 'canner' | 'pots' | 'burners' | 'jars' | 'packs' | 'measures' | 'names'
+  | 'altitudeM'
+  | 'waterBoilsC'
+  | 'school'
+  | 'canner'
+  | 'pots'
+  | 'burners'
+  | 'jars'
+  | 'packs'
+  | 'measures'
+  | 'names'
 >;
 
 /** A kitchen in which nothing is set up: sea level, half-pints without end, a medium burner. */

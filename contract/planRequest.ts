@@ -31,7 +31,14 @@ import { faultsOf } from './faults.ts';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
 import { AreLines, type LineDto } from './lines.ts';
 import { AssuranceDto, MeasuredDto, PackDto } from './evidence.ts';
-import { AreTaughtNames, IsMeasures, ReadRequestDto, TaughtNameDto, toLines, toReadingKitchen } from './reading.ts';
+import {
+  AreTaughtNames,
+  IsMeasures,
+  ReadRequestDto,
+  TaughtNameDto,
+  toLines,
+  toReadingKitchen,
+} from './reading.ts';
 
 export const SCHOOLS: readonly School[] = ['sterilised', 'ten-minute'];
 export const CANNERS: readonly Canner[] = ['boiling-water', 'steam'];
@@ -226,8 +233,7 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
 
 /** Something read from JSON, or every fault with its field. */
 export type ReadJson<T> =
-  | { readonly ok: true; readonly request: T }
-  | { readonly ok: false; readonly faults: Fault[] };
+  { readonly ok: true; readonly request: T } | { readonly ok: false; readonly faults: Fault[] };
 
 function readJson<D extends object, T>(
   kind: new () => D,
@@ -248,4 +254,7 @@ export const readPlanRequest = (json: unknown): ReadJson<PlanRequest> =>
 
 /** Reads parsed JSON as lines to be read and what they are read with. */
 export const readReadRequest = (json: unknown): ReadJson<ReadRequest> =>
-  readJson(ReadRequestDto, json, (dto) => ({ ...toReadingKitchen(dto), lines: toLines(dto.lines) }));
+  readJson(ReadRequestDto, json, (dto) => ({
+    ...toReadingKitchen(dto),
+    lines: toLines(dto.lines),
+  }));

@@ -64,7 +64,10 @@ export class TaughtNameDto {
 
   /** When it was taught; the server fills it in. */
   @IsOptional()
-  @IsISO8601({ strict: true }, { message: 'taughtAt must be a date and time, like 2026-11-25T10:00:00Z.' })
+  @IsISO8601(
+    { strict: true },
+    { message: 'taughtAt must be a date and time, like 2026-11-25T10:00:00Z.' },
+  )
   taughtAt?: string;
 
   /** The line that it was taught from. */

@@ -111,7 +111,9 @@ const untilAskedToStop = () =>
 export async function runComputation(name, args) {
   await ensureModules();
   await ensureNodeBuild();
-  const child = spawn('node', [join(ROOT, 'cli/dist/main.js'), name, ...args], { stdio: 'inherit' });
+  const child = spawn('node', [join(ROOT, 'cli/dist/main.js'), name, ...args], {
+    stdio: 'inherit',
+  });
   const [code] = await once(child, 'exit');
   return code ?? 1;
 }

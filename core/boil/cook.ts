@@ -1,5 +1,12 @@
 import { saturationPressurePa } from '../ambient/index.ts';
-import { massOf, plus, solublesG, solublesPctOf, undissolvedG, type Contents } from '../formula/index.ts';
+import {
+  massOf,
+  plus,
+  solublesG,
+  solublesPctOf,
+  undissolvedG,
+  type Contents,
+} from '../formula/index.ts';
 import { commonPractice, constant } from '../quantity/index.ts';
 import { boilingPointC } from './boilingPoint.ts';
 import { integrate, type State } from './integrate.ts';

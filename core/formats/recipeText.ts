@@ -39,7 +39,11 @@ export function readRecipeText(text: string): RecipeReading {
   const rest: string[] = [];
   for (const line of written) {
     if (line === '') continue;
-    if (METHOD_HEAD.test(line) || (NUMBERED_STEP.test(line) && lines.length > 0 && !readLine(line).understood)) part = 'method';
+    if (
+      METHOD_HEAD.test(line) ||
+      (NUMBERED_STEP.test(line) && lines.length > 0 && !readLine(line).understood)
+    )
+      part = 'method';
     else if (part !== 'method' && INGREDIENTS_HEAD.test(line)) {
       part = 'ingredients';
       continue;

@@ -9,7 +9,10 @@ test('a line written out in grams reads back the same', () => {
     const line = readLine(text);
     if (!line.understood) throw new Error(`${text}: ${line.trouble.message}`);
     const again = readLine(formatLine(line));
-    expect([text, again]).toMatchObject([text, { understood: true, ingredient: { id: line.ingredient.id } }]);
+    expect([text, again]).toMatchObject([
+      text,
+      { understood: true, ingredient: { id: line.ingredient.id } },
+    ]);
     if (!again.understood) continue;
     expect([text, again.form, again.ripeness]).toEqual([text, line.form, line.ripeness]);
     expect(Math.abs(again.massG.typical - line.massG.typical)).toBeLessThanOrEqual(0.06);

@@ -1,6 +1,12 @@
 import { ambientOf } from '../ambient/index.ts';
 import { USUAL_INVERT_SHARE, type CookSetting, type HeatSource } from '../boil/index.ts';
-import { solublesG, solublesPctOf, startContents, syrupBrixOf, type Contents } from '../formula/index.ts';
+import {
+  solublesG,
+  solublesPctOf,
+  startContents,
+  syrupBrixOf,
+  type Contents,
+} from '../formula/index.ts';
 import { type UnderstoodLine } from '../reader/index.ts';
 import { inWater, pHOf, typicalAcidLoad, type AcidLoad } from '../gel/index.ts';
 import { METHODS, usualTargetPct, type Method } from '../method/index.ts';

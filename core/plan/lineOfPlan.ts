@@ -1,4 +1,10 @@
-import { readLine, readWeighedLine, type LineReading, type ReadingKitchen, type WeighedLine } from '../reader/index.ts';
+import {
+  readLine,
+  readWeighedLine,
+  type LineReading,
+  type ReadingKitchen,
+  type WeighedLine,
+} from '../reader/index.ts';
 import type { PlanLine } from './plan.ts';
 import { roundTo } from './round.ts';
 

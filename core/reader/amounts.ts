@@ -97,31 +97,49 @@ function oneAmountAt(
   if (follows !== null && !follows.article && tokens[next]?.kind === 'number') {
     const size = plainSizeAt(tokens, next, measures);
     // `2 3-inch cinnamon sticks`
-    if (unitAt(tokens, follows.next)?.unit.kind === 'length') return { amount: pieces(number.low, number.high), next };
+    if (unitAt(tokens, follows.next)?.unit.kind === 'length')
+      return { amount: pieces(number.low, number.high), next };
     if (times && size !== null) return timesAmount(size, number.low, number.high);
     return fault(
       'amount',
-      `“${tokens.slice(at, follows.next).map(({ text }) => text).join(' ')}” can be read two ways. Write the number without a space, or “2 x 400 g”.`,
+      `“${tokens
+        .slice(at, follows.next)
+        .map(({ text }) => text)
+        .join(' ')}” can be read two ways. Write the number without a space, or “2 x 400 g”.`,
     );
   }
   const unit = unitAt(tokens, next);
   if (unit === null) return unitless(tokens, number, next);
   const doubtful = thousandsOrDecimals(tokens[at], unit);
   if (doubtful !== null) return doubtful;
-  const pack = unit.unit.kind === 'mass' || unit.unit.kind === 'volume' || unit.unit.kind === 'local'
-    ? packAt(tokens[unit.next])
-    : null;
+  const pack =
+    unit.unit.kind === 'mass' || unit.unit.kind === 'volume' || unit.unit.kind === 'local'
+      ? packAt(tokens[unit.next])
+      : null;
   if (pack !== null && !isWord(tokens[unit.next - 1], 'of')) {
     // `3 quart boxes` are three boxes of a quart.
-    const boxes = unit.unit.kind === 'local' && ['pint', 'quart', 'gallon'].includes(unit.unit.unit) && isPlural(tokens[unit.next]);
-    if (boxes) return { amount: measured(unit, number.low, number.high, measures), next: unit.next + 1 };
-    return onePack(tokens, number.mixedBySpace, measured(unit, number.low, number.high, measures), unit.next);
+    const boxes =
+      unit.unit.kind === 'local' &&
+      ['pint', 'quart', 'gallon'].includes(unit.unit.unit) &&
+      isPlural(tokens[unit.next]);
+    if (boxes)
+      return { amount: measured(unit, number.low, number.high, measures), next: unit.next + 1 };
+    return onePack(
+      tokens,
+      number.mixedBySpace,
+      measured(unit, number.low, number.high, measures),
+      unit.next,
+    );
   }
-  return sizeAfter(tokens, {
-    amount: measured(unit, number.low, number.high, measures),
-    next: unit.next,
-    one: measured(unit, 1, 1, measures).low,
-  }, measures);
+  return sizeAfter(
+    tokens,
+    {
+      amount: measured(unit, number.low, number.high, measures),
+      next: unit.next,
+      one: measured(unit, 1, 1, measures).low,
+    },
+    measures,
+  );
 }
 
 /** Pieces, or a number before a word that is no unit. */
@@ -134,7 +152,8 @@ function unitless(
   if (word?.text === 't') {
     return fault('unit', '“t” may be a teaspoon or a tonne. Write tsp or kg.');
   }
-  if (isMark(word, '%', '°')) return fault('amount', 'A percentage is no amount. Start with one, like “2 kg”.');
+  if (isMark(word, '%', '°'))
+    return fault('amount', 'A percentage is no amount. Start with one, like “2 kg”.');
   return { amount: pieces(number.low, number.high), next };
 }
 
@@ -167,9 +186,13 @@ function vague(
   measures: MeasuresId,
 ): AmountRead | AmountFault {
   const unit = tokens[at]?.lower === 'few' ? unitAt(tokens, at + 1) : null;
-  return unit !== null && (unit.unit.kind === 'loose' || ['sprig', 'leaf', 'strip'].includes(unit.word))
+  return unit !== null &&
+    (unit.unit.kind === 'loose' || ['sprig', 'leaf', 'strip'].includes(unit.word))
     ? { amount: measured(unit, 3, 5, measures), next: unit.next }
-    : fault('amount', `“${tokens[at]?.text ?? ''}” says no amount. Give a number, like “2 kg” or “3 cups”.`);
+    : fault(
+        'amount',
+        `“${tokens[at]?.text ?? ''}” says no amount. Give a number, like “2 kg” or “3 cups”.`,
+      );
 }
 
 /** `pinch of salt`, `heaped tbsp sugar`, `knob of butter`: one of it. Null for a bare unit that wants a number. */
@@ -185,11 +208,17 @@ function bareUnit(
     unit.unit.kind === 'loose' ||
     unit.filled !== 1 ||
     (unit.unit.kind === 'container' && isWord(tokens[unit.next], 'of'));
-  return one ? sizeAfter(tokens, { amount: measured(unit, 1, 1, measures), next: unit.next }, measures) : null;
+  return one
+    ? sizeAfter(tokens, { amount: measured(unit, 1, 1, measures), next: unit.next }, measures)
+    : null;
 }
 
 /** Grams or mL that stand at a token, with no pack. */
-function plainSizeAt(tokens: readonly Token[], at: number, measures: MeasuresId): AmountRead | null {
+function plainSizeAt(
+  tokens: readonly Token[],
+  at: number,
+  measures: MeasuresId,
+): AmountRead | null {
   const number = numberAt(tokens, at);
   const unit = number === null ? null : unitAt(tokens, number.next);
   if (number === null || unit === null) return null;
@@ -263,8 +292,25 @@ function sizeAfter(
   const inOne = withEquals(tokens, size, measures);
   if (isFault(inOne)) return inOne;
   let end = inOne.next;
-  const all = isWord(tokens[end], 'total', 'altogether') || (isWord(tokens[end], 'in') && isWord(tokens[end + 1], 'total', 'all'));
-  while (end < tokens.length && isWord(tokens[end], 'each', 'total', 'in', 'all', 'net', 'size', 'altogether', 'weight', 'apiece')) end += 1;
+  const all =
+    isWord(tokens[end], 'total', 'altogether') ||
+    (isWord(tokens[end], 'in') && isWord(tokens[end + 1], 'total', 'all'));
+  while (
+    end < tokens.length &&
+    isWord(
+      tokens[end],
+      'each',
+      'total',
+      'in',
+      'all',
+      'net',
+      'size',
+      'altogether',
+      'weight',
+      'apiece',
+    )
+  )
+    end += 1;
   if (!isMark(tokens[end], ')', ']')) return { amount, next };
   return all
     ? { amount: inOne.amount, next: end + 1 }
@@ -336,15 +382,24 @@ function withMore(tokens: readonly Token[], read: AmountRead, measures: Measures
   const unit = unitAt(tokens, number.next);
   if (unit !== null) {
     const more = measured(unit, number.low, number.high, measures);
-    const smaller = more.high < amount.low && (linked || more.name !== amount.name || more.name === '');
+    const smaller =
+      more.high < amount.low && (linked || more.name !== amount.name || more.name === '');
     if (more.kind === amount.kind && smaller && packAt(tokens[unit.next]) === null) {
       return withMore(tokens, { amount: added(amount, more), next: unit.next }, measures);
     }
   }
   // `a cup and a half`, `a pound and a quarter of`
-  return linked && isWord(tokens[next], 'and') && number.high < 1 && unit === null && one !== undefined
+  return linked &&
+    isWord(tokens[next], 'and') &&
+    number.high < 1 &&
+    unit === null &&
+    one !== undefined
     ? {
-        amount: { ...amount, low: amount.low + one * number.low, high: amount.high + one * number.high },
+        amount: {
+          ...amount,
+          low: amount.low + one * number.low,
+          high: amount.high + one * number.high,
+        },
         next: number.next,
       }
     : read;
@@ -368,7 +423,12 @@ function withEquals(
   if (other === null) return read;
   const more = withMore(tokens, other, measures);
   const joint = agreed(amount, more.amount);
-  if (joint === null && to && amount.kind === more.amount.kind && more.amount.high < 8 * amount.low) {
+  if (
+    joint === null &&
+    to &&
+    amount.kind === more.amount.kind &&
+    more.amount.high < 8 * amount.low
+  ) {
     const ends = [amount.low, amount.high, more.amount.low, more.amount.high];
     const spread = { ...amount, low: Math.min(...ends), high: Math.max(...ends) };
     return { amount: spread, next: more.next };
@@ -380,7 +440,10 @@ function withEquals(
 const disagree = (tokens: readonly Token[], from: number, to: number): AmountFault =>
   fault(
     'amount',
-    `“${tokens.slice(from + 1, to).map(({ text }) => text).join(' ')}” is not the amount before it. Which of them is meant?`,
+    `“${tokens
+      .slice(from + 1, to)
+      .map(({ text }) => text)
+      .join(' ')}” is not the amount before it. Which of them is meant?`,
   );
 
 /** Weights before volumes, volumes before the rest. */
@@ -399,7 +462,8 @@ const middle = ({ low, high }: Amount): number => (low + high) / 2;
 export function agreed(a: Amount, b: Amount): Amount | null {
   if (a.kind === b.kind) {
     const ratio = middle(b) / middle(a);
-    if (Math.abs(ratio - 1) <= SAME) return b.name === '' && a.name !== '' && a.kind === 'volume' ? { ...b, packed: a.packed } : a;
+    if (Math.abs(ratio - 1) <= SAME)
+      return b.name === '' && a.name !== '' && a.kind === 'volume' ? { ...b, packed: a.packed } : a;
     // `600 ml (1 pint)`: an imperial pint, whatever the kitchen's is; what is in litres stands.
     const metric = a.name === '' ? a : b;
     const imperial = a.name === '' ? ratio * IMPERIAL_OVER_US : ratio / IMPERIAL_OVER_US;
@@ -415,5 +479,10 @@ export function agreed(a: Amount, b: Amount): Amount | null {
     const density = middle(more) / middle(less);
     if (density < 0.08 || density > 1.7) return null;
   }
-  return { ...more, size: more.size ?? less.size, packed: a.packed || b.packed, assumed: more.assumed };
+  return {
+    ...more,
+    size: more.size ?? less.size,
+    packed: a.packed || b.packed,
+    assumed: more.assumed,
+  };
 }

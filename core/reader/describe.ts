@@ -68,7 +68,16 @@ export type Unread = Obstacle & {
 
 export const isObstacle = (read: Description | Obstacle): read is Obstacle => 'unknown' in read;
 
-const NO_OBSTACLE = { words: [], unknown: [], orAt: null, either: [], secondAt: null, choices: [], food: false, nameless: false };
+const NO_OBSTACLE = {
+  words: [],
+  unknown: [],
+  orAt: null,
+  either: [],
+  secondAt: null,
+  choices: [],
+  food: false,
+  nameless: false,
+};
 const obstacle = (
   about: Obstacle['about'],
   message: string,
@@ -76,9 +85,18 @@ const obstacle = (
 ): Obstacle => ({ ...NO_OBSTACLE, about, message, ...more });
 
 const written = (tokens: readonly Token[]): string =>
-  tokens.map(({ text, joined, spaced }, index) => `${index === 0 ? '' : joined ? '-' : spaced ? ' ' : ''}${text}`).join('');
+  tokens
+    .map(
+      ({ text, joined, spaced }, index) =>
+        `${index === 0 ? '' : joined ? '-' : spaced ? ' ' : ''}${text}`,
+    )
+    .join('');
 
-type Found = { readonly segment: number; readonly item: number; readonly name: Item & { kind: 'name' } };
+type Found = {
+  readonly segment: number;
+  readonly item: number;
+  readonly name: Item & { kind: 'name' };
+};
 
 /** Says what a description means, or what of it stands in the way. */
 export function describe(
@@ -89,7 +107,13 @@ export function describe(
 ): Description | Obstacle {
   const segments = segmentsOf(tokens, book, measures);
   const [next] = segments;
-  if (next?.amount != null && next.from === 0 && !next.bracket && !next.plus && tokens[0]?.kind === 'number') {
+  if (
+    next?.amount != null &&
+    next.from === 0 &&
+    !next.bracket &&
+    !next.plus &&
+    tokens[0]?.kind === 'number'
+  ) {
     return obstacle('amount', 'Two amounts stand side by side. Which of them is meant?');
   }
   const or = orIn(segments, tokens);
@@ -106,10 +130,14 @@ export function describe(
   if (second !== null) return second;
   const unknown = unknownIn(segments, at, row, used);
   if (unknown.left.length > 0) {
-    return obstacle('ingredient', `${quoted(unknown.left)} ${unknown.left.length === 1 ? 'is' : 'are'} not understood, so the line is not used.`, {
-      words: unknown.left.map(({ text }) => text),
-      unknown: unknown.left,
-    });
+    return obstacle(
+      'ingredient',
+      `${quoted(unknown.left)} ${unknown.left.length === 1 ? 'is' : 'are'} not understood, so the line is not used.`,
+      {
+        words: unknown.left.map(({ text }) => text),
+        unknown: unknown.left,
+      },
+    );
   }
   const unit = unknownUnit(main, segments, at, unknown.varieties);
   if (unit !== null) return unit;
@@ -129,7 +157,10 @@ function orIn(segments: readonly Segment[], tokens: readonly Token[]): Obstacle 
   const at = or === undefined ? -1 : tokens.indexOf(or.tokens[0] as Token);
   return at === -1
     ? null
-    : obstacle('ingredient', 'Two things are named with “or”. Which goes in?', { words: ['or'], orAt: at });
+    : obstacle('ingredient', 'Two things are named with “or”. Which goes in?', {
+        words: ['or'],
+        orAt: at,
+      });
 }
 
 type Noun = {
@@ -164,10 +195,14 @@ function nounOf(
     });
   }
   if (row === null) {
-    return obstacle('ingredient', `“${written(main.name.tokens)}” is not in the larder, and must not be taken for something else.`, {
-      words: main.name.tokens.map(({ text }) => text),
-      food: true,
-    });
+    return obstacle(
+      'ingredient',
+      `“${written(main.name.tokens)}” is not in the larder, and must not be taken for something else.`,
+      {
+        words: main.name.tokens.map(({ text }) => text),
+        food: true,
+      },
+    );
   }
   return { at: main, row, used: refined.used };
 }
@@ -184,7 +219,11 @@ function refinedBy(
   const kinds = new Map<Ingredient, string>();
   const used = new Set<Item>();
   for (const item of itemsAround(segments, main)) {
-    if (item.kind === 'name' && !names.some((other) => other.name === item && isKindAlone(other, segments, main))) continue;
+    if (
+      item.kind === 'name' &&
+      !names.some((other) => other.name === item && isKindAlone(other, segments, main))
+    )
+      continue;
     const word = item.tokens.map(({ word: plain }) => plain).join(' ');
     const meaning = book(`${word} ${key}`);
     const row = rowOf(meaning);
@@ -192,10 +231,16 @@ function refinedBy(
     if (row !== null && row !== own) kinds.set(row, word);
     const clash = item.kind === 'unknown' ? suffixRow(word, key, book) : null;
     if (clash !== null && clash !== own) {
-      return obstacle('ingredient', `Is it ${clash.name} or ${own?.name ?? key}?`, { words: [word] });
+      return obstacle('ingredient', `Is it ${clash.name} or ${own?.name ?? key}?`, {
+        words: [word],
+      });
     }
     if (meaning?.kind === 'stranger') {
-      return obstacle('ingredient', `“${word} ${key}” is not in the larder, and must not be taken for ${key}.`, { words: [word, key], food: true });
+      return obstacle(
+        'ingredient',
+        `“${word} ${key}” is not in the larder, and must not be taken for ${key}.`,
+        { words: [word, key], food: true },
+      );
     }
   }
   const rows = [...kinds.keys()];
@@ -209,13 +254,33 @@ function refinedBy(
     if (other === main) continue;
     const { meaning } = other.name;
     const theirs = rowOf(meaning);
-    const asKind = isKindAlone(other, segments, main) ? rowOf(book(`${other.name.key} ${key}`)) : null;
-    if (theirs !== null && row !== null && (theirs === row || theirs === own || asKind === row || isBase(theirs, row, segments[other.segment]))) continue;
-    if (meaning.kind === 'double' && theirs === null && row?.kind === 'fruit' && PLAIN_FRUIT.has(other.name.key)) continue;
+    const asKind = isKindAlone(other, segments, main)
+      ? rowOf(book(`${other.name.key} ${key}`))
+      : null;
+    if (
+      theirs !== null &&
+      row !== null &&
+      (theirs === row ||
+        theirs === own ||
+        asKind === row ||
+        isBase(theirs, row, segments[other.segment]))
+    )
+      continue;
+    if (
+      meaning.kind === 'double' &&
+      theirs === null &&
+      row?.kind === 'fruit' &&
+      PLAIN_FRUIT.has(other.name.key)
+    )
+      continue;
     return obstacle(
       'ingredient',
       `“${written(main.name.tokens)}” and “${written(other.name.tokens)}” are two things. Write a line for each.`,
-      { words: other.name.tokens.map(({ text }) => text), food: true, secondAt: segments[other.segment]?.amount ? (segments[other.segment]?.from ?? null) : null },
+      {
+        words: other.name.tokens.map(({ text }) => text),
+        food: true,
+        secondAt: segments[other.segment]?.amount ? (segments[other.segment]?.from ?? null) : null,
+      },
     );
   }
   return { row, used };
@@ -224,16 +289,32 @@ function refinedBy(
 /** A name alone between commas, in the singular, that may say the kind of another: the `cider` of `vinegar, cider`. */
 function isKindAlone({ segment, name }: Found, segments: readonly Segment[], main: Found): boolean {
   const last = name.tokens.at(-1);
-  return segment !== main.segment && segments[segment]?.items.length === 1 && segments[segment].amount === null && last?.lower === last?.word;
+  return (
+    segment !== main.segment &&
+    segments[segment]?.items.length === 1 &&
+    segments[segment].amount === null &&
+    last?.lower === last?.word
+  );
 }
 
 /** General words for what a line names already: `plums (stone fruit)`. */
-const PLAIN_FRUIT: ReadonlySet<string> = new Set(['fruit', 'berry', 'soft fruit', 'stone fruit', 'citrus', 'citrus fruit', 'juice']);
+const PLAIN_FRUIT: ReadonlySet<string> = new Set([
+  'fruit',
+  'berry',
+  'soft fruit',
+  'stone fruit',
+  'citrus',
+  'citrus fruit',
+  'juice',
+]);
 
 /** `½ cup lemon juice (about 3 lemons)`: where the juice comes from, and no second thing. */
 const isBase = (base: Ingredient, row: Ingredient, segment: Segment | undefined): boolean =>
-  base.kind === 'fruit' && (row.id === `${base.id}-juice` || row.id === `${base.id}-juice-bottled`) &&
-  (segment?.bracket === true || segment?.amount != null || segment?.items.some(({ tokens }) => tokens[0]?.lower === 'from') === true);
+  base.kind === 'fruit' &&
+  (row.id === `${base.id}-juice` || row.id === `${base.id}-juice-bottled`) &&
+  (segment?.bracket === true ||
+    segment?.amount != null ||
+    segment?.items.some(({ tokens }) => tokens[0]?.lower === 'from') === true);
 
 const rowOf = (meaning: Meaning | undefined): Ingredient | null =>
   meaning?.kind === 'row' ? meaning.row : null;
@@ -258,10 +339,19 @@ function* itemsAround(segments: readonly Segment[], main: Found): Generator<Item
 
 /** `grated zest`, `3 yolks`: a part that has a row of its own and needs no more. */
 function partAlone(segments: readonly Segment[]): Noun | null {
-  const parts = new Set(effects(segments).flatMap(({ part }) => (part === undefined ? [] : [part])));
-  const id = parts.size === 1 ? { zest: 'zest', yolk: 'egg-yolk', peel: null, juice: null, pulp: null, white: null }[[...parts][0] ?? 'juice'] : null;
+  const parts = new Set(
+    effects(segments).flatMap(({ part }) => (part === undefined ? [] : [part])),
+  );
+  const id =
+    parts.size === 1
+      ? { zest: 'zest', yolk: 'egg-yolk', peel: null, juice: null, pulp: null, white: null }[
+          [...parts][0] ?? 'juice'
+        ]
+      : null;
   const row = id === null ? null : findIngredient(id);
-  const clean = segments.every(({ items }) => items.every(({ kind }) => kind === 'phrase' || kind === 'quiet'));
+  const clean = segments.every(({ items }) =>
+    items.every(({ kind }) => kind === 'phrase' || kind === 'quiet'),
+  );
   return row === null || !clean ? loneVariety(segments) : { at: null, row, used: NONE };
 }
 
@@ -278,16 +368,24 @@ function loneVariety(segments: readonly Segment[]): Noun | null {
 }
 
 const effects = (segments: readonly Segment[]): Effect[] =>
-  segments.flatMap(({ items }) => items.flatMap((item) => (item.kind === 'phrase' ? [item.effect] : [])));
+  segments.flatMap(({ items }) =>
+    items.flatMap((item) => (item.kind === 'phrase' ? [item.effect] : [])),
+  );
 
 function nothingNamed(segments: readonly Segment[]): Obstacle {
-  const unknown = segments.flatMap(({ items }) => items.flatMap((item) => (item.kind === 'unknown' ? item.tokens : [])));
+  const unknown = segments.flatMap(({ items }) =>
+    items.flatMap((item) => (item.kind === 'unknown' ? item.tokens : [])),
+  );
   const parts = effects(segments).some(({ part }) => part !== undefined);
   const all = segments.flatMap(({ items }) => items.flatMap(({ tokens }) => tokens));
   if (unknown.length === 0) {
-    return obstacle('ingredient', parts ? 'Of which fruit? Name it.' : 'Which ingredient? Name it after the amount.', {
-      words: all.map(({ text }) => text),
-    });
+    return obstacle(
+      'ingredient',
+      parts ? 'Of which fruit? Name it.' : 'Which ingredient? Name it after the amount.',
+      {
+        words: all.map(({ text }) => text),
+      },
+    );
   }
   return obstacle('ingredient', `“${written(all)}” is not in the larder yet.`, {
     words: unknown.map(({ text }) => text),
@@ -297,14 +395,29 @@ function nothingNamed(segments: readonly Segment[]): Obstacle {
 }
 
 /** A second amount with a thing of its own: `2 kg plums, 1 kg pumpkin`. */
-function secondThing(segments: readonly Segment[], at: Found | null, row: Ingredient): Obstacle | null {
+function secondThing(
+  segments: readonly Segment[],
+  at: Found | null,
+  row: Ingredient,
+): Obstacle | null {
   const second = segments.find(
     ({ items, amount, bracket }, index) =>
-      amount !== null && !bracket && index !== at?.segment && items.some((item) => item.kind === 'name' && rowOf(item.meaning) !== row && !isBase(rowOf(item.meaning) ?? row, row, segments[index])),
+      amount !== null &&
+      !bracket &&
+      index !== at?.segment &&
+      items.some(
+        (item) =>
+          item.kind === 'name' &&
+          rowOf(item.meaning) !== row &&
+          !isBase(rowOf(item.meaning) ?? row, row, segments[index]),
+      ),
   );
   return second === undefined
     ? null
-    : obstacle('ingredient', 'There are two amounts, of two things. Write a line for each.', { secondAt: second.from, food: true });
+    : obstacle('ingredient', 'There are two amounts, of two things. Write a line for each.', {
+        secondAt: second.from,
+        food: true,
+      });
 }
 
 /** Most words of a name that nobody told us of. */
@@ -322,35 +435,64 @@ function unknownIn(
   const varieties: Token[] = [];
   let follow = false;
   segments.forEach(({ items, bracket }, segment) => {
-    const alone = items.every((item) => item.kind === 'unknown' || (item.kind === 'phrase' && item.effect.kind === 'variety'));
-    const kindsFollow = items.some((item) => item.kind === 'phrase' && item.effect.kindsFollow === true);
+    const alone = items.every(
+      (item) =>
+        item.kind === 'unknown' || (item.kind === 'phrase' && item.effect.kind === 'variety'),
+    );
+    const kindsFollow = items.some(
+      (item) => item.kind === 'phrase' && item.effect.kindsFollow === true,
+    );
     items.forEach((item, index) => {
       if (used.has(item)) return;
       const kindItem = item.kind === 'phrase' && item.effect.kind !== undefined;
-      if (item.kind === 'percent' && !PERCENT_KINDS.has(row.kind) && row.id !== 'chocolate' && row.id !== 'cream' && row.id !== 'cocoa' && item.value !== 100) left.push(...item.tokens);
+      if (
+        item.kind === 'percent' &&
+        !PERCENT_KINDS.has(row.kind) &&
+        row.id !== 'chocolate' &&
+        row.id !== 'cream' &&
+        row.id !== 'cocoa' &&
+        item.value !== 100
+      )
+        left.push(...item.tokens);
       if (kindItem && !hasKinds && row.kind !== 'juice') left.push(...item.tokens);
       if (item.kind === 'phrase' && !belongs(item.effect, row)) left.push(...item.tokens);
       if (item.kind !== 'unknown') return;
       const [token] = item.tokens;
       if (token === undefined) return;
-      const before = at !== null && (segment < at.segment || (segment === at.segment && index < at.item));
-      const after = (kindsFollow || follow || ((bracket || segment > (at?.segment ?? 0)) && alone)) && /^\p{Lu}/u.test(token.text);
-      const may = hasKinds && token.kind === 'word' && /^[\p{L}\p{M}'’]{2,}$/u.test(token.text) && !TURNING_WORDS.has(token.word) && !isUnitWord(token);
+      const before =
+        at !== null && (segment < at.segment || (segment === at.segment && index < at.item));
+      const after =
+        (kindsFollow || follow || ((bracket || segment > (at?.segment ?? 0)) && alone)) &&
+        /^\p{Lu}/u.test(token.text);
+      const may =
+        hasKinds &&
+        token.kind === 'word' &&
+        /^[\p{L}\p{M}'’]{2,}$/u.test(token.text) &&
+        !TURNING_WORDS.has(token.word) &&
+        !isUnitWord(token);
       if (may && (before || after)) varieties.push(token);
       else left.push(token);
     });
     follow = kindsFollow;
   });
-  return varieties.length > MOST_VARIETY_WORDS ? { left: [...left, ...varieties], varieties: [] } : { left, varieties };
+  return varieties.length > MOST_VARIETY_WORDS
+    ? { left: [...left, ...varieties], varieties: [] }
+    : { left, varieties };
 }
 
 /** Fruit and spice of which `seeds` means what is eaten. */
-const SEEDY: ReadonlySet<string> = new Set(['vanilla-pod', 'cardamom', 'pomegranate', 'passion-fruit']);
+const SEEDY: ReadonlySet<string> = new Set([
+  'vanilla-pod',
+  'cardamom',
+  'pomegranate',
+  'passion-fruit',
+]);
 
 /** Whether a word can be said of this thing without making another of it: the leaves of a herb, the stalks of rhubarb, dried fruit. */
 function belongs({ grows, seeds, state }: Effect, row: Ingredient): boolean {
   if (state === 'dried' && row.kind !== 'fruit') return false;
-  if (state === 'canned' && row.kind !== 'fruit' && row.kind !== 'juice' && row.kind !== 'acid') return false;
+  if (state === 'canned' && row.kind !== 'fruit' && row.kind !== 'juice' && row.kind !== 'acid')
+    return false;
   if (seeds === true) return SEEDY.has(row.id);
   if (grows === undefined) return true;
   return row.kind === 'seasoning' || row.packs?.[grows] !== undefined;
@@ -369,11 +511,19 @@ function unknownUnit(
   const [first] = segments[0]?.items[0]?.tokens ?? [];
   const suspect = first !== undefined && varieties.includes(first) ? first : null;
   if (kind !== 'pieces' || suspect === null || at === null) return null;
-  const isMany = (token: Token | undefined): boolean => token !== undefined && token.word !== token.lower;
+  const isMany = (token: Token | undefined): boolean =>
+    token !== undefined && token.word !== token.lower;
   const followedByOf = segments[0]?.items[1]?.tokens[0]?.lower === 'of';
   const one = low === high && low <= 1;
-  return followedByOf || RUN_TOGETHER.test(suspect.lower) || isMany(suspect) || (one && isMany(at.name.tokens.at(-1)))
-    ? obstacle('unit', `“${suspect.text}” is not a unit we know. Use g, kg, oz, lb, mL, L, tsp, tbsp, cup, pint, quart or gallon.`, { words: [suspect.text] })
+  return followedByOf ||
+    RUN_TOGETHER.test(suspect.lower) ||
+    isMany(suspect) ||
+    (one && isMany(at.name.tokens.at(-1)))
+    ? obstacle(
+        'unit',
+        `“${suspect.text}” is not a unit we know. Use g, kg, oz, lb, mL, L, tsp, tbsp, cup, pint, quart or gallon.`,
+        { words: [suspect.text] },
+      )
     : null;
 }
 
@@ -391,27 +541,47 @@ function percentFault(segments: readonly Segment[], row: Ingredient): Obstacle |
   const { least, most } = VINEGAR_PCT;
   return percent.value >= least && percent.value <= most
     ? null
-    : obstacle('ingredient', `Vinegar of ${percent.value} % is not the 5 % vinegar that formulas mean.`, {
-        words: percent.tokens.map(({ text }) => text),
-        food: true,
-      });
+    : obstacle(
+        'ingredient',
+        `Vinegar of ${percent.value} % is not the 5 % vinegar that formulas mean.`,
+        {
+          words: percent.tokens.map(({ text }) => text),
+          food: true,
+        },
+      );
 }
 
 /** The main amount with what else is said of it: a written weight wins, what comes on top is added. */
-function amountOf(main: Amount, segments: readonly Segment[], row: Ingredient): Amount | AmountFault {
+function amountOf(
+  main: Amount,
+  segments: readonly Segment[],
+  row: Ingredient,
+): Amount | AmountFault {
   let amount = main;
   for (const { amount: other, items, plus, bracket } of segments) {
     if (other === null) continue;
     if (isFault(other)) return other;
-    const each = items.some(({ tokens }) => tokens.some(({ lower }) => lower === 'each' || lower === 'apiece'));
+    const each = items.some(({ tokens }) =>
+      tokens.some(({ lower }) => lower === 'each' || lower === 'apiece'),
+    );
     if (plus) {
-      if (other.kind !== amount.kind) return { about: 'amount', message: 'What comes on top is in another measure. Write a line for each.' };
+      if (other.kind !== amount.kind)
+        return {
+          about: 'amount',
+          message: 'What comes on top is in another measure. Write a line for each.',
+        };
       amount = { ...amount, low: amount.low + other.low, high: amount.high + other.high };
       continue;
     }
     const counted = amount.kind === 'pieces' || amount.kind === 'container';
     if (each && counted && (other.kind === 'mass' || other.kind === 'volume')) {
-      amount = { ...other, low: other.low * amount.low, high: other.high * amount.high, size: null, packed: amount.packed };
+      amount = {
+        ...other,
+        low: other.low * amount.low,
+        high: other.high * amount.high,
+        size: null,
+        packed: amount.packed,
+      };
       continue;
     }
     if (other.kind === 'length') {
@@ -419,7 +589,13 @@ function amountOf(main: Amount, segments: readonly Segment[], row: Ingredient): 
       continue;
     }
     // A count beside a measure is a remark, and so are cups of it in another form.
-    if (other.kind === 'volume' && amount.kind === 'volume' && (bracket && isBefore(other, amount, segments) || items.some((item) => item.kind === 'phrase' && item.effect.form !== undefined))) continue;
+    if (
+      other.kind === 'volume' &&
+      amount.kind === 'volume' &&
+      ((bracket && isBefore(other, amount, segments)) ||
+        items.some((item) => item.kind === 'phrase' && item.effect.form !== undefined))
+    )
+      continue;
     if ((other.kind === 'pieces' || other.kind === 'container') && !counted) continue;
     if (items.some((item) => item.kind === 'phrase' && item.effect.part === 'juice')) {
       amount = { ...other, packed: false };
@@ -427,7 +603,10 @@ function amountOf(main: Amount, segments: readonly Segment[], row: Ingredient): 
     }
     const joint = agreed(amount, other);
     if (joint === null) {
-      return { about: 'amount', message: 'It says two amounts that are not the same. Which of them is meant?' };
+      return {
+        about: 'amount',
+        message: 'It says two amounts that are not the same. Which of them is meant?',
+      };
     }
     amount = joint;
   }
@@ -438,7 +617,10 @@ function amountOf(main: Amount, segments: readonly Segment[], row: Ingredient): 
 const isBefore = (other: Amount, amount: Amount, segments: readonly Segment[]): boolean =>
   other.low >= amount.low &&
   other.high <= 3 * amount.high &&
-  effects(segments).some(({ form }) => form === 'crushed' || form === 'pureed' || form === 'chopped' || form === 'sliced');
+  effects(segments).some(
+    ({ form }) =>
+      form === 'crushed' || form === 'pureed' || form === 'chopped' || form === 'sliced',
+  );
 
 function described(
   segments: readonly Segment[],
@@ -470,7 +652,11 @@ function described(
         form = effect.form;
         formAfter = at !== null && segment > at.segment;
       }
-      if (effect.grows !== undefined && noun.packs?.[effect.grows] !== undefined && measure.kind === 'pieces') {
+      if (
+        effect.grows !== undefined &&
+        noun.packs?.[effect.grows] !== undefined &&
+        measure.kind === 'pieces'
+      ) {
         measure = { ...measure, kind: 'container', name: effect.grows };
       }
       state ??= effect.state ?? null;
@@ -482,13 +668,18 @@ function described(
       if (effect.kind === 'variety') known.push(written(item.tokens));
       if (effect.loses !== undefined) {
         loses.add(effect.loses);
-        weighed ??= own !== null || (head && !bracket) || (at !== null && segment < at.segment) ? 'prepared' : 'as bought';
+        weighed ??=
+          own !== null || (head && !bracket) || (at !== null && segment < at.segment)
+            ? 'prepared'
+            : 'as bought';
       }
       if (effect.part !== undefined) {
         parts.add(effect.part);
         // `plum juice`, `juice of lemon` after a measure, `lemons (about ½ cup juice)`.
-        const beside = (head && Math.abs(index - at.item) <= 2) || (at !== null && segment < at.segment);
-        direct ||= own !== null || (beside && amount.kind !== 'pieces' && amount.kind !== 'container');
+        const beside =
+          (head && Math.abs(index - at.item) <= 2) || (at !== null && segment < at.segment);
+        direct ||=
+          own !== null || (beside && amount.kind !== 'pieces' && amount.kind !== 'container');
       }
     });
   });
@@ -534,10 +725,16 @@ const PART_WORDS: ReadonlyMap<string, Part> = new Map([
 ]);
 
 /** `1 lemon's juice`, `2 orange zests`: so many of the fruit, of which a part is meant. */
-function fruitOfPart(row: Ingredient, at: Found | null): { readonly row: Ingredient; readonly part: Part } | null {
+function fruitOfPart(
+  row: Ingredient,
+  at: Found | null,
+): { readonly row: Ingredient; readonly part: Part } | null {
   const words = at?.name.key.split(' ') ?? [];
   const part = PART_WORDS.get(words.at(-1) ?? '');
-  const fruit = part === undefined || row.pieceG !== undefined ? null : findIngredient(words.slice(0, -1).join(' '));
+  const fruit =
+    part === undefined || row.pieceG !== undefined
+      ? null
+      : findIngredient(words.slice(0, -1).join(' '));
   return fruit !== null && part !== undefined && isCitrus(fruit.id) ? { row: fruit, part } : null;
 }
 
@@ -563,11 +760,23 @@ function rowInState(
 }
 
 /** The name with the kind before it, as it is written. */
-function calledOf(segments: readonly Segment[], at: Found | null, varieties: readonly Token[]): string {
+function calledOf(
+  segments: readonly Segment[],
+  at: Found | null,
+  varieties: readonly Token[],
+): string {
   if (at === null) return '';
   const items = segments[at.segment]?.items ?? [];
   const kinds = items
     .slice(0, at.item)
-    .filter((item) => (item.kind === 'unknown' && varieties.includes(item.tokens[0] as Token)) || (item.kind === 'phrase' && item.effect.kind !== undefined));
-  return written([...kinds.flatMap(({ tokens }) => tokens), ...at.name.tokens].map((token, index) => (index === 0 ? token : { ...token, spaced: !token.joined })));
+    .filter(
+      (item) =>
+        (item.kind === 'unknown' && varieties.includes(item.tokens[0] as Token)) ||
+        (item.kind === 'phrase' && item.effect.kind !== undefined),
+    );
+  return written(
+    [...kinds.flatMap(({ tokens }) => tokens), ...at.name.tokens].map((token, index) =>
+      index === 0 ? token : { ...token, spaced: !token.joined },
+    ),
+  );
 }

@@ -29,7 +29,8 @@ const ROOT_G_PER_CM = range(3, 5, 8);
 export type Grams = { readonly massG: Range; readonly assumed: string };
 type NoGrams = { readonly trouble: string };
 
-const times = ({ low, typical, high }: Range, by: number): Range => range(low * by, typical * by, high * by);
+const times = ({ low, typical, high }: Range, by: number): Range =>
+  range(low * by, typical * by, high * by);
 
 /** A range for each unit, so many times over: the ends of both widen it. */
 const spread = ({ low, high }: Amount, each: Range): Range =>
@@ -80,7 +81,10 @@ function byWeight(said: Description): Grams {
   const massG = range(amount.low, (amount.low + amount.high) / 2, amount.high);
   return weighed !== 'as bought' || share > HARDLY_ANY_WASTE
     ? { massG, assumed: '' }
-    : { massG: afterWaste(massG, share), assumed: `Weighed before preparing: about ${percent(share)} of it is left.` };
+    : {
+        massG: afterWaste(massG, share),
+        assumed: `Weighed before preparing: about ${percent(share)} of it is left.`,
+      };
 }
 
 function byVolume({ row, form: written, formAfter, amount }: Description): Grams | NoGrams {
@@ -95,7 +99,12 @@ function byVolume({ row, form: written, formAfter, amount }: Description): Grams
   const before = formAfter && whole !== undefined && whole.low < cup.low ? whole.low : cup.low;
   const massG = spread(cups, range(before, cup.typical, cup.high));
   const several = Object.keys(row.cups).length > 1;
-  const said = written === null && several ? `Taken as ${form}; ${Math.round(cup.typical)} g a cup.` : formAfter && several && form !== row.usualForm ? `Measured as ${form}; ${Math.round(cup.typical)} g a cup.` : '';
+  const said =
+    written === null && several
+      ? `Taken as ${form}; ${Math.round(cup.typical)} g a cup.`
+      : formAfter && several && form !== row.usualForm
+        ? `Measured as ${form}; ${Math.round(cup.typical)} g a cup.`
+        : '';
   return { massG, assumed: said };
 }
 
@@ -109,9 +118,10 @@ function byThePiece(said: Description): Grams | NoGrams {
   const { pieceG } = row;
   if (!pieceG) {
     return {
-      trouble: said.form === 'sliced' || row.cups.whole !== undefined || row.kind === 'fruit'
-        ? `We do not know what one ${row.name} weighs. Give a weight or a volume.`
-        : 'No unit found. Give a weight or a volume, after preparing the fruit.',
+      trouble:
+        said.form === 'sliced' || row.cups.whole !== undefined || row.kind === 'fruit'
+          ? `We do not know what one ${row.name} weighs. Give a weight or a volume.`
+          : 'No unit found. Give a weight or a volume, after preparing the fruit.',
     };
   }
   const by = sizeOf(row, size);
@@ -132,7 +142,8 @@ function byThePack(said: Description): Grams | NoGrams {
   const packG = row.packs?.[amount.name];
   if (packG !== undefined) {
     const by = GROWN_BY_SIZE.has(amount.name) ? sizeOf(row, size) : 1;
-    if (size !== null && by === 1 && size !== 'medium') return { trouble: `How much is in one ${size} ${amount.name}? Give a weight.` };
+    if (size !== null && by === 1 && size !== 'medium')
+      return { trouble: `How much is in one ${size} ${amount.name}? Give a weight.` };
     return {
       massG: spread(amount, exactly(packG * by)),
       assumed: `One ${amount.name} is taken as ${packG} g${GROWN_BY_SIZE.has(amount.name) ? '' : '; read yours'}.`,
@@ -144,7 +155,16 @@ function byThePack(said: Description): Grams | NoGrams {
   };
 }
 
-const GROWN_BY_SIZE: ReadonlySet<string> = new Set(['bunch', 'sprig', 'head', 'handful', 'stalk', 'stem', 'leaf', 'bulb']);
+const GROWN_BY_SIZE: ReadonlySet<string> = new Set([
+  'bunch',
+  'sprig',
+  'head',
+  'handful',
+  'stalk',
+  'stem',
+  'leaf',
+  'bulb',
+]);
 /** Words that count whole pieces, and of what. */
 const COUNTED: { readonly [word: string]: readonly string[] } = {
   clove: ['garlic'],
@@ -170,22 +190,40 @@ function byTheBushel(said: Description): Grams | NoGrams {
 
 /** Pinches, splashes and handfuls: small ranges for what hardly counts; of anything else it must be said. */
 function byHand({ row, amount, size }: Description): Grams | NoGrams {
-  const ask = { trouble: `A ${amount.name} of ${row.name} may be anything. Give a weight or a volume.` };
-  const by = size === 'small' || size === 'little' || size === 'tiny' ? 0.7 : size === 'large' || size === 'big' ? 1.4 : 1;
-  const as = (each: Range, said: string): Grams => ({ massG: times(spread(amount, each), by), assumed: said });
+  const ask = {
+    trouble: `A ${amount.name} of ${row.name} may be anything. Give a weight or a volume.`,
+  };
+  const by =
+    size === 'small' || size === 'little' || size === 'tiny'
+      ? 0.7
+      : size === 'large' || size === 'big'
+        ? 1.4
+        : 1;
+  const as = (each: Range, said: string): Grams => ({
+    massG: times(spread(amount, each), by),
+    assumed: said,
+  });
   const ml = looseMl(amount.name);
   if (amount.name === 'handful') {
     const dried = row.id === 'tea' || row.cups.grains !== undefined;
     return row.kind === 'seasoning' && !dried ? as(HANDFUL_G, 'A handful is taken as 15 g.') : ask;
   }
   if (amount.name === 'knob') {
-    return row.id === 'butter' || row.id === 'ginger' || row.id === 'margarine' ? as(KNOB_G, 'A knob is taken as 10 g.') : ask;
+    return row.id === 'butter' || row.id === 'ginger' || row.id === 'margarine'
+      ? as(KNOB_G, 'A knob is taken as 10 g.')
+      : ask;
   }
-  if (amount.name === 'thumb') return row.id === 'ginger' ? as(THUMB_G, 'A thumb is taken as 15 g.') : ask;
+  if (amount.name === 'thumb')
+    return row.id === 'ginger' ? as(THUMB_G, 'A thumb is taken as 15 g.') : ask;
   const cup = row.cups[row.usualForm];
   if (ml === null || !cup) return ask;
   const small = amount.name === 'pinch' || amount.name === 'dash' || amount.name === 'drop';
-  const wet = row.kind === 'spirit' || row.kind === 'acid' || row.id === 'vanilla-extract' || row.id === 'extract' || row.id === 'flower-water';
+  const wet =
+    row.kind === 'spirit' ||
+    row.kind === 'acid' ||
+    row.id === 'vanilla-extract' ||
+    row.id === 'extract' ||
+    row.id === 'flower-water';
   if (!small && !wet) return ask;
   if (small && (row.kind === 'fruit' || row.kind === 'juice')) return ask;
   return as(times(ml, cup.typical / ML_PER_CUP), `A ${amount.name} is taken as ${ml.typical} mL.`);
@@ -197,10 +235,15 @@ function partGrams(said: Description): Grams | NoGrams {
   const part = partOf(row, parts);
   const named = [...parts].join(' and ');
   if (part === null) {
-    return { trouble: `How much ${named} that gives differs. Measure the ${named}, and write that.` };
+    return {
+      trouble: `How much ${named} that gives differs. Measure the ${named}, and write that.`,
+    };
   }
   if (amount.kind === 'pieces') {
-    return { massG: times(spread(amount, part.perPieceG), sizeOf(row, said.size)), assumed: part.said };
+    return {
+      massG: times(spread(amount, part.perPieceG), sizeOf(row, said.size)),
+      assumed: part.said,
+    };
   }
   if (amount.kind === 'mass' && row.pieceG) {
     const share = part.perPieceG.typical / row.pieceG.typical;

@@ -135,7 +135,9 @@ const SHORT_CONTAINERS: ReadonlyMap<string, string> = new Map(
   Object.entries({ pkg: 'package', pkge: 'package', pkt: 'packet', env: 'envelope', btl: 'bottle', ctn: 'carton', bx: 'box' }),
 ); // prettier-ignore
 /** Packs that a size may stand before. A flat peach is a kind of peach. */
-const PACK_NAMES: ReadonlySet<string> = new Set(PACKS.filter((name) => !/^(flat|case|block|bar|tray)$/.test(name)));
+const PACK_NAMES: ReadonlySet<string> = new Set(
+  PACKS.filter((name) => !/^(flat|case|block|bar|tray)$/.test(name)),
+);
 const CONTAINER_NAMES: ReadonlySet<string> = new Set([...PACKS, ...GROWN]);
 
 /** Whether a token is a pack that a size may belong to: `12 oz bag`. */
@@ -171,8 +173,22 @@ export type UnitRead = {
   readonly size: string | null;
 };
 
-const SIZE_WORDS: ReadonlySet<string> = new Set(['small', 'medium', 'large', 'big', 'little', 'tiny']);
-const PACKED: ReadonlySet<string> = new Set(['packed', 'firmly', 'lightly', 'tightly', 'loosely', 'well']);
+const SIZE_WORDS: ReadonlySet<string> = new Set([
+  'small',
+  'medium',
+  'large',
+  'big',
+  'little',
+  'tiny',
+]);
+const PACKED: ReadonlySet<string> = new Set([
+  'packed',
+  'firmly',
+  'lightly',
+  'tightly',
+  'loosely',
+  'well',
+]);
 
 /**
  * The unit that starts at a token, with the words that may stand before it (`heaped`, `US`, `packed`, `small`). Null
@@ -210,7 +226,8 @@ function bareUnitAt(
 ): { unit: Unit; next: number; word: string } | null {
   const token = tokens[at];
   if (token === undefined) return null;
-  if (token.text === 'T' || token.text === 'Tb') return { unit: local('tbsp'), next: at + 1, word: 'T' };
+  if (token.text === 'T' || token.text === 'Tb')
+    return { unit: local('tbsp'), next: at + 1, word: 'T' };
   if (token.text === 'T.' || token.text === 't') return null;
   const second = tokens[at + 1]?.lower ?? '';
   if ((token.lower === 'fl' || token.word === 'fluid') && /^(oz|ozs|ounces?)$/.test(second)) {

@@ -66,7 +66,8 @@ export function nameBook(taught: readonly TaughtName[]): NameBook {
   const own = new Map<string, Meaning>();
   for (const { name, ingredient } of taught) {
     const row = findIngredient(ingredient);
-    if (row && teachingFault(name) === null) own.set(phraseKey(name), { kind: 'row', row, taught: name });
+    if (row && teachingFault(name) === null)
+      own.set(phraseKey(name), { kind: 'row', row, taught: name });
   }
   const book: NameBook = (key) => NAMES.get(key) ?? own.get(key);
   taughtBooks.set(taught, book);

@@ -96,8 +96,7 @@ function valueAt(tokens: readonly Token[], at: number): (NumberRead & { value: n
   if (is(first, 'half') && is(tokens[at + 1], 'and') && is(tokens[at + 2], 'half')) return null;
   const part = partAt(tokens, at);
   if (part !== null) return read(part[0], afterOfA(tokens, part[1]));
-  const whole: At | null =
-    first.kind === 'number' ? [first.value, at + 1] : wordsAt(tokens, at);
+  const whole: At | null = first.kind === 'number' ? [first.value, at + 1] : wordsAt(tokens, at);
   if (whole === null) {
     return is(first, 'a', 'an') ? read(1, at + 1, false, true) : null;
   }
@@ -147,4 +146,12 @@ export function numberAt(tokens: readonly Token[], at: number): NumberRead | nul
 }
 
 /** `a couple of`, `half a dozen` and the like are numbers; these say that there is one, and not which. */
-export const VAGUE_NUMBERS: ReadonlySet<string> = new Set(['few', 'some', 'several', 'many', 'lots', 'plenty', 'enough']);
+export const VAGUE_NUMBERS: ReadonlySet<string> = new Set([
+  'few',
+  'some',
+  'several',
+  'many',
+  'lots',
+  'plenty',
+  'enough',
+]);

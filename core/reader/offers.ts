@@ -12,7 +12,10 @@ type Read = (lines: readonly string[]) => readonly LineReading[];
 /** Tokens as text, with the spaces and hyphens they were written with. */
 export const textOf = (tokens: readonly Token[]): string =>
   tokens
-    .map(({ text, joined, spaced }, index) => `${index === 0 ? '' : joined ? '-' : spaced ? ' ' : ''}${text}`)
+    .map(
+      ({ text, joined, spaced }, index) =>
+        `${index === 0 ? '' : joined ? '-' : spaced ? ' ' : ''}${text}`,
+    )
     .join('')
     .trim();
 
@@ -22,7 +25,13 @@ export const textOf = (tokens: readonly Token[]): string =>
  */
 export function offersFor(tokens: readonly Token[], found: Unread, read: Read): string[][] {
   const all = textOf(tokens);
-  const offers = [...split(tokens, found), ...choices(found), ...leastAcid(eitherSide(found), read), ...clearer(all), ...without(tokens, found)];
+  const offers = [
+    ...split(tokens, found),
+    ...choices(found),
+    ...leastAcid(eitherSide(found), read),
+    ...clearer(all),
+    ...without(tokens, found),
+  ];
   const seen = new Set<string>([all]);
   return offers
     .filter((lines) => {
@@ -60,7 +69,11 @@ const RANK: { readonly [acid in AcidClass]: number } = { low: 0, borderline: 1, 
 /** Of two things that are not as acid as each other, the less acid alone: the other would be taken for it too lightly. */
 function leastAcid(offers: string[][], read: Read): string[][] {
   const ranks = offers.map((lines) =>
-    Math.min(...read(lines).map((line) => RANK[(line.understood ? line.ingredient.acidClass : undefined) ?? 'high'])),
+    Math.min(
+      ...read(lines).map(
+        (line) => RANK[(line.understood ? line.ingredient.acidClass : undefined) ?? 'high'],
+      ),
+    ),
   );
   const least = Math.min(...ranks);
   return offers.filter((_, index) => ranks[index] === least);
@@ -73,14 +86,27 @@ function clearer(text: string): string[][] {
   const two = /^(\d{1,2}) (\d{3}) ?(.+)$/.exec(text);
   if (two) return [[`${two[1]} x ${two[2]} ${two[3]}`], [`${two[1]}${two[2]} ${two[3]}`]];
   const dot = /^(\d{1,3})\.(\d{3}) ?(.+)$/.exec(text);
-  return dot ? [[`${dot[1]}${dot[2]} ${dot[3]}`], [`${Number(`${dot[1]}.${dot[2]}`)} ${dot[3]}`]] : [];
+  return dot
+    ? [[`${dot[1]}${dot[2]} ${dot[3]}`], [`${Number(`${dot[1]}.${dot[2]}`)} ${dot[3]}`]]
+    : [];
 }
 
 const STRANGE: ReadonlySet<string> = new Set(STRANGERS);
 
 /** The line without what is not understood: only where those words name no food, and turn nothing about. */
 function without(tokens: readonly Token[], { unknown, food }: Unread): string[][] {
-  if (food || unknown.length === 0 || unknown.some(({ word }) => STRANGE.has(word) || TURNING_WORDS.has(word))) return [];
+  if (
+    food ||
+    unknown.length === 0 ||
+    unknown.some(({ word }) => STRANGE.has(word) || TURNING_WORDS.has(word))
+  )
+    return [];
   const rest = tokens.filter((token) => !unknown.includes(token));
-  return [[textOf(rest).replace(/\s*[([]\s*[)\]]/g, '').replace(/(?:\s*(?:[,;:–-]|\b(?:to|for|with|and|or|of|in|the|a|by|from))\s*)+$/, '')]];
+  return [
+    [
+      textOf(rest)
+        .replace(/\s*[([]\s*[)\]]/g, '')
+        .replace(/(?:\s*(?:[,;:–-]|\b(?:to|for|with|and|or|of|in|the|a|by|from))\s*)+$/, ''),
+    ],
+  ];
 }

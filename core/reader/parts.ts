@@ -1,4 +1,10 @@
-import { findIngredient, inState, type Fruit, type Ingredient, type Pantry } from '../larder/index.ts';
+import {
+  findIngredient,
+  inState,
+  type Fruit,
+  type Ingredient,
+  type Pantry,
+} from '../larder/index.ts';
 import { range, type Range } from '../quantity/index.ts';
 import { blended } from './blend.ts';
 import type { Part } from './words.ts';
@@ -53,7 +59,8 @@ export function partOf(row: Ingredient, parts: ReadonlySet<Part>): PartRow | nul
   const zestG = ZEST_G[row.id];
   const zest = findIngredient('zest');
   const peel = findIngredient('citrus-peel');
-  if (!juiceG || !zestG || !row.pieceG || zest?.kind === 'fruit' || peel?.kind === 'fruit') return null;
+  if (!juiceG || !zestG || !row.pieceG || zest?.kind === 'fruit' || peel?.kind === 'fruit')
+    return null;
   if (!zest || !peel) return null;
   const juice = juiceRow(row, false);
   const peelG = scaled(row.pieceG, PEEL_SHARE.typical);
@@ -64,19 +71,36 @@ export function partOf(row: Ingredient, parts: ReadonlySet<Part>): PartRow | nul
   if (!parts.has('juice')) {
     return rind === null
       ? null
-      : { row: rind.row, perPieceG: rind.grams, said: `Taken as ${Math.round(rind.grams.typical)} g of ${rind.name} from each.` };
+      : {
+          row: rind.row,
+          perPieceG: rind.grams,
+          said: `Taken as ${Math.round(rind.grams.typical)} g of ${rind.name} from each.`,
+        };
   }
   if (rind === null) {
-    return { row: juice, perPieceG: juiceG, said: `Taken as ${juiceG.typical} g of juice from each.` };
+    return {
+      row: juice,
+      perPieceG: juiceG,
+      said: `Taken as ${juiceG.typical} g of juice from each.`,
+    };
   }
   return {
-    row: blended(`${row.name} juice and ${rind.name}`, { ingredient: juice as Pantry, massG: juiceG }, { ingredient: rind.row, massG: rind.grams }),
-    perPieceG: range(juiceG.low + rind.grams.low, juiceG.typical + rind.grams.typical, juiceG.high + rind.grams.high),
+    row: blended(
+      `${row.name} juice and ${rind.name}`,
+      { ingredient: juice as Pantry, massG: juiceG },
+      { ingredient: rind.row, massG: rind.grams },
+    ),
+    perPieceG: range(
+      juiceG.low + rind.grams.low,
+      juiceG.typical + rind.grams.typical,
+      juiceG.high + rind.grams.high,
+    ),
     said: `Taken as ${juiceG.typical} g of juice and ${Math.round(rind.grams.typical)} g of ${rind.name} from each.`,
   };
 }
 
-const scaled = ({ low, typical, high }: Range, by: number): Range => range(low * by, typical * by, high * by);
+const scaled = ({ low, typical, high }: Range, by: number): Range =>
+  range(low * by, typical * by, high * by);
 
 function eggPart(parts: ReadonlySet<Part>): PartRow | null {
   const id = parts.has('yolk') ? 'egg-yolk' : parts.has('white') ? 'egg-white' : null;

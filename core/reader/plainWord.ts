@@ -28,11 +28,7 @@ const IRREGULAR: ReadonlyMap<string, string> = new Map(
 
 /** Letters without their accents, lower case, with the straight apostrophe: `Jalapeño` → `jalapeno`. */
 export const unaccented = (text: string): string =>
-  text
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .replace(/[’‘]/g, "'");
+  text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '').replace(/[’‘]/g, "'");
 
 /**
  * One word as names are compared by it: unaccented, lower case, singular, without a possessive `'s`.

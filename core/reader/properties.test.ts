@@ -35,7 +35,10 @@ const withWords = (line: string, words: string, place: number): string => {
   return [...parts.slice(0, at), words, ...parts.slice(at)].join(' ');
 };
 
-const wordsOf = (text: string): string[] => unaccented(text).split(/[^\p{L}]+/u).filter(Boolean);
+const wordsOf = (text: string): string[] =>
+  unaccented(text)
+    .split(/[^\p{L}]+/u)
+    .filter(Boolean);
 
 /** Whether a reading says, in its notes or in the name that it keeps, each of these words. */
 const says = ({ assumed = '', called = '' }: UnderstoodLine, words: string): boolean => {
@@ -113,14 +116,25 @@ describe('no word vanishes', () => {
     );
   });
 
-  test.each(['without', 'no', 'not', 'instead of', 'per', 'for every', 'minus', 'mock', 'imitation'])(
-    '“%s” before a name is never passed over',
-    (word) => {
-      for (const text of [`2 kg ${word} plums`, `2 kg plums ${word} sugar`, `1 cup ${word} apple juice`]) {
-        expect([text, readLine(text).understood]).toEqual([text, false]);
-      }
-    },
-  );
+  test.each([
+    'without',
+    'no',
+    'not',
+    'instead of',
+    'per',
+    'for every',
+    'minus',
+    'mock',
+    'imitation',
+  ])('“%s” before a name is never passed over', (word) => {
+    for (const text of [
+      `2 kg ${word} plums`,
+      `2 kg plums ${word} sugar`,
+      `1 cup ${word} apple juice`,
+    ]) {
+      expect([text, readLine(text).understood]).toEqual([text, false]);
+    }
+  });
 
   test('a line break makes it two lines, offered as such', () => {
     for (const breakMark of ['\n', '\r\n', '\u2028', '\u2029', '\u0085', '\v']) {
@@ -160,7 +174,8 @@ describe('names', () => {
         const reading = readLine(wording(name));
         if (!isRead(reading)) continue;
         read += 1;
-        if (reading.ingredient.id !== row.id) wrong.push(`${wording(name)} → ${reading.ingredient.id}`);
+        if (reading.ingredient.id !== row.id)
+          wrong.push(`${wording(name)} → ${reading.ingredient.id}`);
       }
     }
     expect(wrong).toEqual([]);
@@ -172,7 +187,8 @@ describe('names', () => {
     for (const { row, name } of ROW_NAMES) {
       for (const wording of WORDINGS) {
         const reading = readLine(wording(name));
-        if (isRead(reading)) expect(acidRank(reading.ingredient)).toBeLessThanOrEqual(acidRank(row));
+        if (isRead(reading))
+          expect(acidRank(reading.ingredient)).toBeLessThanOrEqual(acidRank(row));
       }
     }
   });
@@ -198,7 +214,10 @@ describe('names', () => {
           // `beets` with one letter changed may be `beers`, which is a name of its own.
           if (!isRead(reading) || reading.assumed === undefined) return;
           if (reading.ingredient.id !== row.id) {
-            expect([misspelt, acidRank(reading.ingredient) <= acidRank(row)]).toEqual([misspelt, true]);
+            expect([misspelt, acidRank(reading.ingredient) <= acidRank(row)]).toEqual([
+              misspelt,
+              true,
+            ]);
           }
         },
       ),
@@ -224,7 +243,10 @@ describe('packs with a size', () => {
           ];
           for (const text of texts) {
             const reading = readLine(text);
-            expect([text, isRead(reading) && Math.abs(reading.massG.typical / grams - 1) < 0.002]).toEqual([text, true]);
+            expect([
+              text,
+              isRead(reading) && Math.abs(reading.massG.typical / grams - 1) < 0.002,
+            ]).toEqual([text, true]);
           }
         },
       ),
@@ -246,7 +268,35 @@ describe('hostile lines', () => {
         fc.oneof(
           fc.string({ maxLength: 220 }),
           fc.string({ unit: 'grapheme', maxLength: 120 }),
-          fc.array(fc.constantFrom('1', '½', 'cup', 'or', '(', ')', ',', 'plums', 'juice', 'of', 'x', '-', '/', '400', 'g', 'tin', 'plus', 'white', '%', 'and', 'a', 'half'), { maxLength: 30 }).map((words) => words.join(' ')),
+          fc
+            .array(
+              fc.constantFrom(
+                '1',
+                '½',
+                'cup',
+                'or',
+                '(',
+                ')',
+                ',',
+                'plums',
+                'juice',
+                'of',
+                'x',
+                '-',
+                '/',
+                '400',
+                'g',
+                'tin',
+                'plus',
+                'white',
+                '%',
+                'and',
+                'a',
+                'half',
+              ),
+              { maxLength: 30 },
+            )
+            .map((words) => words.join(' ')),
         ),
         (text) => {
           const reading = readLine(text);

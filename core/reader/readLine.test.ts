@@ -214,7 +214,6 @@ describe('ripeness, state and packs', () => {
   });
 });
 
-
 describe('whose cups, pints and spoons', () => {
   // GNU units carries the US and the imperial measures; a UK cup is half a pint there.
   test.each([
@@ -243,7 +242,10 @@ describe('whose cups, pints and spoons', () => {
       const reading = readLine(text, { measures });
       return reading.understood ? reading.massG.typical : NaN;
     };
-    expect(grams('1 cup water', 'metric') / grams('1 cup water', 'us')).toBeCloseTo(250 / 236.588, 4);
+    expect(grams('1 cup water', 'metric') / grams('1 cup water', 'us')).toBeCloseTo(
+      250 / 236.588,
+      4,
+    );
     expect(grams('1 pint water', 'uk') / grams('1 pint water', 'us')).toBeCloseTo(1.201, 3);
     expect(grams('1 imperial pint water', 'us')).toBe(grams('1 pint water', 'uk'));
     expect(grams('1 US cup sugar', 'metric')).toBe(grams('1 cup sugar', 'us'));
@@ -251,7 +253,9 @@ describe('whose cups, pints and spoons', () => {
   });
 
   test('are said beside the line, and cider is asked about outside the US', () => {
-    expect(readLine('2 cups sugar', { measures: 'metric' })).toMatchObject({ assumed: 'metric cup, 250 mL.' });
+    expect(readLine('2 cups sugar', { measures: 'metric' })).toMatchObject({
+      assumed: 'metric cup, 250 mL.',
+    });
     expect(readLine('2 cups cider')).toMatchObject({ ingredient: { id: 'cider' } });
     expect(readLine('500 ml cider', { measures: 'uk' })).toMatchObject({
       understood: false,
@@ -294,7 +298,9 @@ describe('names that a kitchen was taught', () => {
   const names = [{ name: 'Old Codlin', ingredient: 'apple' }];
 
   test('are read as what they are taken for, and said to be', () => {
-    expect(trouble('2 kg Old Codlin, peeled and cored')).toMatchObject({ unknownName: 'Old Codlin' });
+    expect(trouble('2 kg Old Codlin, peeled and cored')).toMatchObject({
+      unknownName: 'Old Codlin',
+    });
     expect(readLine('2 kg old codlins, peeled and cored', { names })).toMatchObject({
       understood: true,
       ingredient: { id: 'apple' },
@@ -309,7 +315,9 @@ describe('names that a kitchen was taught', () => {
       { name: 'custard apple', ingredient: 'apple' },
       { name: 'bean', ingredient: 'plum' },
     ];
-    expect(readLine('2 kg pumpkin', { names: sly })).toMatchObject({ ingredient: { id: 'pumpkin' } });
+    expect(readLine('2 kg pumpkin', { names: sly })).toMatchObject({
+      ingredient: { id: 'pumpkin' },
+    });
     for (const text of ['2 kg custard apples', '2 kg beans']) {
       expect(readLine(text, { names: sly }).understood).toBe(false);
     }

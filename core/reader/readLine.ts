@@ -92,11 +92,19 @@ type Understood = { readonly description: Description; readonly assumed: readonl
 /** Bullets, ticks and numbers at the head of a pasted line. */
 function withoutBullet(tokens: readonly Token[]): readonly Token[] {
   const [first, second, third] = tokens;
-  if (first?.kind === 'mark' && /^[-–—•‣◦▪·▢□☐☑✓✔>]$/u.test(first.text) && (first.text !== '-' || second?.spaced === true || second?.kind === 'word')) {
+  if (
+    first?.kind === 'mark' &&
+    /^[-–—•‣◦▪·▢□☐☑✓✔>]$/u.test(first.text) &&
+    (first.text !== '-' || second?.spaced === true || second?.kind === 'word')
+  ) {
     return withoutBullet(tokens.slice(1));
   }
   const isNumbered =
-    first?.kind === 'number' && second?.kind === 'mark' && (second.text === ')' || second.text === '.') && third !== undefined && (third.spaced || third.kind === 'number');
+    first?.kind === 'number' &&
+    second?.kind === 'mark' &&
+    (second.text === ')' || second.text === '.') &&
+    third !== undefined &&
+    (third.spaced || third.kind === 'number');
   return isNumbered ? tokens.slice(2) : tokens;
 }
 
@@ -107,7 +115,8 @@ function wrongNumber(text: string, tokens: readonly Token[]): LineReading | null
     return impossible(text, 'amount', 'The amount must be a number.');
   }
   const minus = first?.kind === 'mark' && /^[-−]$/.test(first.text);
-  if (minus && second?.kind === 'number') return impossible(text, 'amount', 'The amount must be more than zero.');
+  if (minus && second?.kind === 'number')
+    return impossible(text, 'amount', 'The amount must be more than zero.');
   if (minus && /^(nan|inf|infinity)$/.test(second?.lower ?? '')) {
     return impossible(text, 'amount', 'The amount must be a number.');
   }
@@ -134,7 +143,12 @@ function readTokens(tokens: readonly Token[], reader: Reader): Understood | Unre
   if ('description' in plainly || plainly.orAt === null) return plainly;
   const sides = sidesOf(plainly, reader);
   const either = sides === null ? null : eitherOf(sides);
-  return either ?? { ...plainly, either: sides === null ? [] : [sides.first.tokens, sides.second.tokens] };
+  return (
+    either ?? {
+      ...plainly,
+      either: sides === null ? [] : [sides.first.tokens, sides.second.tokens],
+    }
+  );
 }
 
 function readPlainly(tokens: readonly Token[], reader: Reader): Understood | Unread {
@@ -146,13 +160,22 @@ function readPlainly(tokens: readonly Token[], reader: Reader): Understood | Unr
   const unit = amountTokens.at(-1);
   if (amount.kind === 'container' && unit !== undefined) {
     // `4 cloves`, `6 bay leaves`: what looks like a measure is the thing, or the end of its name.
-    const counted = describe([unit, ...rest], { ...amount, kind: 'pieces', name: '' }, reader.book, reader.measures);
+    const counted = describe(
+      [unit, ...rest],
+      { ...amount, kind: 'pieces', name: '' },
+      reader.book,
+      reader.measures,
+    );
     if (!isObstacle(counted)) return { description: counted, assumed: [] };
   }
   return { ...said, amountTokens, rest };
 }
 
-type Head = { readonly amount: Amount; readonly amountTokens: readonly Token[]; readonly rest: readonly Token[] };
+type Head = {
+  readonly amount: Amount;
+  readonly amountTokens: readonly Token[];
+  readonly rest: readonly Token[];
+};
 
 const unread = (about: Obstacle['about'], message: string, rest: readonly Token[]): Unread => ({
   about,
@@ -175,7 +198,11 @@ function headOf(tokens: readonly Token[], reader: Reader): Head | Unread {
   const front = amountAt(tokens, 0, reader.measures);
   if (front !== null) {
     if (isFault(front)) return unread(front.about, front.message, tokens);
-    return { amount: front.amount, amountTokens: tokens.slice(0, front.next), rest: withoutOf(tokens.slice(front.next)) };
+    return {
+      amount: front.amount,
+      amountTokens: tokens.slice(0, front.next),
+      rest: withoutOf(tokens.slice(front.next)),
+    };
   }
   const tasted = toTaste(tokens, reader.book);
   if (tasted !== null) return tasted;
@@ -188,7 +215,9 @@ function headOf(tokens: readonly Token[], reader: Reader): Head | Unread {
     if (isFault(read)) return unread(read.about, read.message, tokens);
     if (read.amount.kind === 'length') continue;
     if (read.amount.kind === 'container' && /^an?$/.test(token.lower)) continue;
-    const before = tokens.slice(0, at).filter(({ lower }, index) => !(index === at - 1 && (lower === 'x' || lower === '=')));
+    const before = tokens
+      .slice(0, at)
+      .filter(({ lower }, index) => !(index === at - 1 && (lower === 'x' || lower === '=')));
     return {
       amount: read.amount,
       amountTokens: tokens.slice(at, read.next),
@@ -203,22 +232,45 @@ function startsAmount(tokens: readonly Token[], at: number): boolean {
   const token = tokens[at];
   const after = tokens[at - 1]?.lower ?? '';
   if (token?.kind === 'number') return true;
-  const spoken = /^(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen|half|quarter)$/.test(token?.lower ?? '');
+  const spoken =
+    /^(one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|dozen|half|quarter)$/.test(
+      token?.lower ?? '',
+    );
   const article = /^(a|an)$/.test(token?.lower ?? '');
   const ofOne = after === 'of' || after === 'from';
-  return (spoken && (ofOne || /^[,:–—-]$/.test(after) || token?.lower !== 'half')) || (article && ofOne);
+  return (
+    (spoken && (ofOne || /^[,:–—-]$/.test(after) || token?.lower !== 'half')) || (article && ofOne)
+  );
 }
 
 /** `2 kg of plums`, `3 of the lemons`. */
 const withoutOf = (tokens: readonly Token[]): readonly Token[] =>
-  tokens[0]?.lower === 'of' || (tokens[0]?.lower === 'x' && tokens.length > 1) ? tokens.slice(1) : tokens;
+  tokens[0]?.lower === 'of' || (tokens[0]?.lower === 'x' && tokens.length > 1)
+    ? tokens.slice(1)
+    : tokens;
 
-const COMMA: Token = { kind: 'mark', text: ',', lower: ',', word: ',', value: NaN, fraction: false, joined: false, spaced: false };
+const COMMA: Token = {
+  kind: 'mark',
+  text: ',',
+  lower: ',',
+  word: ',',
+  value: NaN,
+  fraction: false,
+  joined: false,
+  spaced: false,
+};
 
 /** What follows an amount in the middle of a line goes on after `juice of`, and is a part of its own after a name. */
 function joinedOn(before: readonly Token[], after: readonly Token[]): readonly Token[] {
   const last = before.at(-1);
-  return last?.lower === 'of' || last?.lower === 'from' || last?.kind === 'mark' || after.length === 0 ? after : last !== undefined && PHRASES.get(last.word)?.part !== undefined ? after : [COMMA, ...after];
+  return last?.lower === 'of' ||
+    last?.lower === 'from' ||
+    last?.kind === 'mark' ||
+    after.length === 0
+    ? after
+    : last !== undefined && PHRASES.get(last.word)?.part !== undefined
+      ? after
+      : [COMMA, ...after];
 }
 
 /** What `salt to taste` comes to, g; common practice. */
@@ -226,9 +278,14 @@ const TO_TASTE_G = { low: 0.001, high: 2 };
 
 /** `salt to taste`: too little to change the sums; of anything but seasoning it must be said. */
 function toTaste(tokens: readonly Token[], book: NameBook): Head | null {
-  const tail = tokens.slice(-2).map(({ lower }) => lower).join(' ');
+  const tail = tokens
+    .slice(-2)
+    .map(({ lower }) => lower)
+    .join(' ');
   if (tail !== 'to taste') return null;
-  const rest = tokens.slice(0, -2).filter(({ text }, index, all) => !(index === all.length - 1 && text === ','));
+  const rest = tokens
+    .slice(0, -2)
+    .filter(({ text }, index, all) => !(index === all.length - 1 && text === ','));
   const names = rest.map(({ word }) => book(word)).filter((meaning) => meaning?.kind === 'row');
   const all = rest.map(({ word }) => word).join(' ');
   const named = book(all) ?? names[0];
@@ -274,7 +331,9 @@ function spelledRight(
   return {
     tokens: tokens.map((token) => {
       const word = right.get(token);
-      return word === undefined ? token : { ...token, lower: word, word: plainWord(word), text: word };
+      return word === undefined
+        ? token
+        : { ...token, lower: word, word: plainWord(word), text: word };
     }),
     said: [...right].map(([{ text }, word]) => `“${text}” is taken as ${word}.`),
   };
@@ -286,7 +345,10 @@ function eitherOf({ first, second, said }: Sides): Understood | null {
   if ('trouble' in a || 'trouble' in b) return null;
   const same = Math.abs(a.massG.typical / b.massG.typical - 1) < 0.1;
   return same && isAlike(first.read.description.row, second.read.description.row)
-    ? { description: first.read.description, assumed: [...first.read.assumed, `Of “${said}” the first is taken.`] }
+    ? {
+        description: first.read.description,
+        assumed: [...first.read.assumed, `Of “${said}” the first is taken.`],
+      }
     : null;
 }
 
@@ -316,8 +378,7 @@ const isStandard = ({ id }: Ingredient): boolean => id.endsWith('-bottled') || i
 type Side = { readonly read: Understood; readonly tokens: readonly Token[] };
 type Sides = { readonly first: Side; readonly second: Side; readonly said: string };
 
-const isBreak = (token: Token | undefined): boolean =>
-  token?.kind === 'mark' && token.text !== '/';
+const isBreak = (token: Token | undefined): boolean => token?.kind === 'mark' && token.text !== '/';
 
 /** The two readings of a description with one `or`; null with more, or where one of them cannot be read. */
 function sidesOf({ rest, orAt, amountTokens }: Unread, reader: Reader): Sides | null {
@@ -328,19 +389,32 @@ function sidesOf({ rest, orAt, amountTokens }: Unread, reader: Reader): Sides | 
   while (from > 0 && !isBreak(rest[from - 1])) from -= 1;
   let to = orAt + 1;
   while (to < rest.length && !isBreak(rest[to])) to += 1;
-  const [before, left, right, after] = [rest.slice(0, from), rest.slice(from, orAt), apart(rest.slice(orAt + 1, to)), rest.slice(to)];
+  const [before, left, right, after] = [
+    rest.slice(0, from),
+    rest.slice(from, orAt),
+    apart(rest.slice(orAt + 1, to)),
+    rest.slice(to),
+  ];
   const side = (tokens: readonly Token[], own = false): Side | null => {
     const line = own ? tokens : [...amountTokens, ...tokens];
     const read = readPlainly(line, reader);
-    return 'description' in read && read.description.varieties.length === 0 ? { read, tokens: line } : null;
+    return 'description' in read && read.description.varieties.length === 0
+      ? { read, tokens: line }
+      : null;
   };
   if (right.length === 0) return null;
   // `sugar (or honey)`: the other stands for all that went before.
   const whole = left.length === 0;
   const ownAmount = amountAt(right, 0, reader.measures) !== null && right[0]?.kind === 'number';
-  const second = side(whole ? [...right, ...after] : ownAmount ? right : [...before, ...right, ...after], ownAmount);
-  const first = whole ? side([...before, ...after]) : firstOf(left, right, (tokens) => side([...before, ...tokens, ...after]));
-  const text = (tokens: readonly Token[]): string => textOf(tokens.filter((token) => !isBreak(token)));
+  const second = side(
+    whole ? [...right, ...after] : ownAmount ? right : [...before, ...right, ...after],
+    ownAmount,
+  );
+  const first = whole
+    ? side([...before, ...after])
+    : firstOf(left, right, (tokens) => side([...before, ...tokens, ...after]));
+  const text = (tokens: readonly Token[]): string =>
+    textOf(tokens.filter((token) => !isBreak(token)));
   return first === null || second === null
     ? null
     : { first, second, said: `${text(whole ? before : left)} or ${text(right)}` };
@@ -400,16 +474,29 @@ type Extras = {
 };
 
 /** An understood line, if so much of anything can be. */
-export function lineOf(text: string, ingredient: Ingredient, massG: Range, extras: Extras): LineReading {
+export function lineOf(
+  text: string,
+  ingredient: Ingredient,
+  massG: Range,
+  extras: Extras,
+): LineReading {
   const { form, ripeness, called, assumed } = extras;
   return (
     impossibleMass(text, massG.high) ?? {
       understood: true,
       text,
       ingredient,
-      form: form !== null && ingredient.cups[form] !== undefined ? form : (form !== null && ingredient.kind === 'fruit' ? form : ingredient.usualForm),
+      form:
+        form !== null && ingredient.cups[form] !== undefined
+          ? form
+          : form !== null && ingredient.kind === 'fruit'
+            ? form
+            : ingredient.usualForm,
       massG,
-      ...(called === '' || phraseKey(called) === phraseKey(findIngredient(ingredient.id)?.name ?? '') ? {} : { called }),
+      ...(called === '' ||
+      phraseKey(called) === phraseKey(findIngredient(ingredient.id)?.name ?? '')
+        ? {}
+        : { called }),
       ...(ripeness === null ? {} : { ripeness }),
       ...(assumed === '' ? {} : { assumed }),
     }
@@ -430,13 +517,22 @@ export function impossibleMass(text: string, massG: number): LineReading | null 
 }
 
 /** A line that is not understood, with what may be meant; an amount that cannot be says so whatever it is of. */
-function withOffers(text: string, tokens: readonly Token[], found: Unread, reader: Reader): LineReading {
+function withOffers(
+  text: string,
+  tokens: readonly Token[],
+  found: Unread,
+  reader: Reader,
+): LineReading {
   const head = headOf(tokens, reader);
   if (!('message' in head) && head.amount.kind === 'mass') {
     const refused = impossibleMass(text, head.amount.high);
     if (refused !== null) return refused;
   }
-  const offers = offersFor(tokens, found, (lines) => lines.map((line) => readLine(line, { packs: reader.packs, measures: reader.measures, names: reader.names })));
+  const offers = offersFor(tokens, found, (lines) =>
+    lines.map((line) =>
+      readLine(line, { packs: reader.packs, measures: reader.measures, names: reader.names }),
+    ),
+  );
   const name = found.nameless ? lastRun(tokens, found.unknown) : '';
   return puzzling(text, found.about, found.message, {
     ...(found.words.length > 0 ? { words: found.words } : {}),

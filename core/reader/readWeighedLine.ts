@@ -16,7 +16,9 @@ export type WeighedLine = {
 /** Reads a weighed line by the same rules as a written one. */
 export function readWeighedLine(line: WeighedLine): LineReading {
   const { ingredient: name, massG, form = null, state, ripeness = null } = line;
-  const text = [`${massG} g`, state, form, name].filter((word) => word !== undefined && word !== null).join(' ');
+  const text = [`${massG} g`, state, form, name]
+    .filter((word) => word !== undefined && word !== null)
+    .join(' ');
   if (!Number.isFinite(massG)) return impossible(text, 'amount', 'The amount must be a number.');
   const refused = impossibleMass(text, massG);
   if (refused) return refused;

@@ -34,8 +34,28 @@ const CLOSE: ReadonlySet<string> = new Set([')', ']', '}']);
 /** Time words: `soaked 2 hours` changes no sum. */
 const TIMES: ReadonlySet<string> = new Set(['hour', 'hr', 'minute', 'min', 'day', 'night']);
 /** Pieces that fruit is cut into. */
-const CUTS: ReadonlySet<string> = new Set(['piece', 'wedge', 'slice', 'chunk', 'cube', 'segment', 'way', 'eighth', 'quarter', 'strip']);
-const LENGTHS: ReadonlySet<string> = new Set(['inch', 'in', 'cm', 'mm', 'centimetre', 'centimeter', 'millimetre', 'millimeter']);
+const CUTS: ReadonlySet<string> = new Set([
+  'piece',
+  'wedge',
+  'slice',
+  'chunk',
+  'cube',
+  'segment',
+  'way',
+  'eighth',
+  'quarter',
+  'strip',
+]);
+const LENGTHS: ReadonlySet<string> = new Set([
+  'inch',
+  'in',
+  'cm',
+  'mm',
+  'centimetre',
+  'centimeter',
+  'millimetre',
+  'millimeter',
+]);
 const NUMBER_WORDS: ReadonlySet<string> = new Set([
   'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve',
 ]); // prettier-ignore
@@ -61,8 +81,11 @@ export function segmentsOf(
     if (to > from) found.push(segmentOf(tokens, from, to, bracket, book, measures));
   };
   tokens.forEach((token, at) => {
-    const isBreak = token.kind === 'mark' && (SEPARATORS.has(token.text) || OPEN.has(token.text) || CLOSE.has(token.text));
-    const isLink = LINKS.has(token.lower) && amountAhead(tokens, at + 1) && numberRemark(tokens, at + 1) === 0;
+    const isBreak =
+      token.kind === 'mark' &&
+      (SEPARATORS.has(token.text) || OPEN.has(token.text) || CLOSE.has(token.text));
+    const isLink =
+      LINKS.has(token.lower) && amountAhead(tokens, at + 1) && numberRemark(tokens, at + 1) === 0;
     if (!isBreak && !isLink) return;
     close(at);
     from = isLink ? at : at + 1;
@@ -74,7 +97,9 @@ export function segmentsOf(
 }
 
 const amountAhead = (tokens: readonly Token[], at: number): boolean =>
-  tokens[at]?.kind === 'number' || NUMBER_WORDS.has(tokens[at]?.lower ?? '') || (tokens[at]?.lower === 'another' && amountAhead(tokens, at + 1));
+  tokens[at]?.kind === 'number' ||
+  NUMBER_WORDS.has(tokens[at]?.lower ?? '') ||
+  (tokens[at]?.lower === 'another' && amountAhead(tokens, at + 1));
 
 function segmentOf(
   all: readonly Token[],
@@ -105,7 +130,9 @@ const PERCENT = /^(percent|pct)$/;
 
 /** Where an amount of its own starts in a segment: after hedges alone. */
 function amountStart(tokens: readonly Token[]): number | null {
-  const at = tokens.findIndex((token) => !BEFORE_AMOUNT.has(token.lower) && token.lower !== '=' && token.lower !== 'another');
+  const at = tokens.findIndex(
+    (token) => !BEFORE_AMOUNT.has(token.lower) && token.lower !== '=' && token.lower !== 'another',
+  );
   const token = tokens[at];
   if (token === undefined) return null;
   const counts = token.kind === 'number' || NUMBER_WORDS.has(token.lower);
@@ -119,7 +146,12 @@ function amountStart(tokens: readonly Token[]): number | null {
  */
 function numberRemark(tokens: readonly Token[], at: number): number {
   let next = at;
-  while (tokens[next]?.kind === 'number' || (next > at && /^(x|to|by|–|-|or)$/.test(tokens[next]?.lower ?? '') && tokens[next + 1]?.kind === 'number')) {
+  while (
+    tokens[next]?.kind === 'number' ||
+    (next > at &&
+      /^(x|to|by|–|-|or)$/.test(tokens[next]?.lower ?? '') &&
+      tokens[next + 1]?.kind === 'number')
+  ) {
     next += 1;
   }
   if (next === at && !NUMBER_WORDS.has(tokens[at]?.lower ?? '')) return 0;
@@ -128,7 +160,9 @@ function numberRemark(tokens: readonly Token[], at: number): number {
   if (unit === undefined) return isInto(tokens[at - 1]) ? next - at : 0;
   if (LENGTHS.has(unit.word) || TIMES.has(unit.word)) {
     // `2 cm x 3 cm`
-    const more = /^(x|by)$/.test(tokens[next + 1]?.lower ?? '') ? numberRemark(tokens, next + 2) : 0;
+    const more = /^(x|by)$/.test(tokens[next + 1]?.lower ?? '')
+      ? numberRemark(tokens, next + 2)
+      : 0;
     return (more > 0 ? next + 2 + more : next + 1) - at;
   }
   return isInto(tokens[at - 1]) && CUTS.has(unit.word) ? next + 1 - at : 0;
@@ -140,7 +174,7 @@ const isInto = (token: Token | undefined): boolean =>
 /** Every token in an item: the longest name or phrase at each place, else a token that is not understood. */
 export function itemsOf(tokens: readonly Token[], book: NameBook): Item[] {
   const items: Item[] = [];
-  for (let at = 0; at < tokens.length; ) {
+  for (let at = 0; at < tokens.length;) {
     const item = itemAt(tokens, at, book);
     items.push(item);
     at += item.tokens.length;
@@ -152,8 +186,18 @@ function itemAt(tokens: readonly Token[], at: number, book: NameBook): Item {
   const token = tokens[at] as Token;
   const name = nameAt(tokens, at, book);
   const phrase = phraseAt(tokens, at);
-  if (name !== null && (phrase === null || name.next > phrase.next || (name.next === phrase.next && isStrong(name.meaning, phrase.effect)))) {
-    return { kind: 'name', meaning: name.meaning, key: name.key, tokens: tokens.slice(at, name.next) };
+  if (
+    name !== null &&
+    (phrase === null ||
+      name.next > phrase.next ||
+      (name.next === phrase.next && isStrong(name.meaning, phrase.effect)))
+  ) {
+    return {
+      kind: 'name',
+      meaning: name.meaning,
+      key: name.key,
+      tokens: tokens.slice(at, name.next),
+    };
   }
   if (phrase !== null) {
     return { kind: 'phrase', effect: phrase.effect, tokens: tokens.slice(at, phrase.next) };
@@ -167,7 +211,8 @@ function itemAt(tokens: readonly Token[], at: number, book: NameBook): Item {
       return { kind: 'percent', value: token.value, tokens: tokens.slice(at, at + (acid ? 3 : 2)) };
     }
   }
-  const isSlash = token.text === '/' && tokens[at - 1]?.kind === 'word' && tokens[at + 1]?.kind === 'word';
+  const isSlash =
+    token.text === '/' && tokens[at - 1]?.kind === 'word' && tokens[at + 1]?.kind === 'word';
   if (token.lower === 'or' || isSlash) return { kind: 'or', tokens: [token] };
   if (token.text === '!') return { kind: 'quiet', tokens: [token] };
   return { kind: 'unknown', tokens: [token] };

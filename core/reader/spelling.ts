@@ -35,7 +35,10 @@ export const editsAllowed = (word: string): number =>
   word.length < SHORTEST ? 0 : word.length < LONG ? 1 : 2;
 
 /** Words that may be meant, by length, each with the set of its letters so that most need not be compared. */
-export type WordList = ReadonlyMap<number, readonly { readonly word: string; readonly letters: number }[]>;
+export type WordList = ReadonlyMap<
+  number,
+  readonly { readonly word: string; readonly letters: number }[]
+>;
 
 /** Which of the letters a to z a word has, a bit each. */
 const lettersOf = (word: string): number => {

@@ -29,7 +29,7 @@ const VULGAR: { readonly [mark: string]: number } = {
 const DENOMINATORS: ReadonlySet<number> = new Set([2, 3, 4, 5, 6, 8, 10, 12, 16]);
 
 /** What can be neither seen nor spoken: zero-width and direction marks, soft hyphens. */
-const UNSEEN = /[\u00ad\u200b-\u200f\u202a-\u202e\u2060-\u2069\ufeff\ufe0f]/g;
+const UNSEEN = /\p{Default_Ignorable_Code_Point}/gu;
 /** Marks that decorate and say nothing: quotation marks, and the stars and ticks of pasted text. */
 const DECORATION = /[“”„«»`*_]/;
 const LINE_BREAK = /[\n\r\v\f\u0085\u2028\u2029]/;
@@ -139,4 +139,7 @@ function pushSlashed(push: Push, written: string): void {
 
 /** A hyphen ties what stands on both its sides. */
 const isTied = (before: Token | undefined, after: string | undefined): boolean =>
-  before !== undefined && before.kind !== 'mark' && after !== undefined && /[\p{L}\d¼-¾⅐-⅞.]/u.test(after);
+  before !== undefined &&
+  before.kind !== 'mark' &&
+  after !== undefined &&
+  /[\p{L}\d¼-¾⅐-⅞.]/u.test(after);

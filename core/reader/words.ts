@@ -75,7 +75,17 @@ const WASTE: { readonly [word: string]: Loss } = {
   stone: 'core', pit: 'core', core: 'core', seed: 'core', pip: 'core', stem: 'core', stalk: 'core', hull: 'core', cap: 'core',
   leaf: 'core', top: 'core', membrane: 'core', end: 'core', tail: 'core', rib: 'core', vein: 'core', green: 'core',
 }; // prettier-ignore
-const GONE = ['removed', 'discarded', 'off', 'out', 'taken out', 'taken off', 'cut off', 'trimmed', 'trimmed off'];
+const GONE = [
+  'removed',
+  'discarded',
+  'off',
+  'out',
+  'taken out',
+  'taken off',
+  'cut off',
+  'trimmed',
+  'trimmed off',
+];
 const PREPARING = [
   'peeling', 'coring', 'stoning', 'pitting', 'preparing', 'preparation', 'prep', 'hulling', 'trimming', 'deseeding', 'shelling',
   'peeling and coring', 'topping and tailing', 'peeling and stoning', 'peeling and pitting', 'destoning',
@@ -124,8 +134,14 @@ const TABLE: readonly (readonly [string, Effect])[] = [
     { form: 'pureed' },
     'pureed|puree|sieved|milled|blended|blitzed|liquidised|liquidized|processed|pushed through a sieve|passed through a sieve|rubbed through a sieve|put through a mill|put through a food mill|pressed through a sieve|smooth puree|mushed',
   ),
-  ...says({ form: 'packed' }, 'packed|firmly packed|lightly packed|tightly packed|well packed|loosely packed|pressed down'),
-  ...says({ state: 'frozen' }, 'frozen|thawed|defrosted|from frozen|from the freezer|out of the freezer|frozen and thawed|frozen then thawed|partly thawed|partially thawed|still frozen|unthawed|home-frozen'),
+  ...says(
+    { form: 'packed' },
+    'packed|firmly packed|lightly packed|tightly packed|well packed|loosely packed|pressed down',
+  ),
+  ...says(
+    { state: 'frozen' },
+    'frozen|thawed|defrosted|from frozen|from the freezer|out of the freezer|frozen and thawed|frozen then thawed|partly thawed|partially thawed|still frozen|unthawed|home-frozen',
+  ),
   ...says({ state: 'dried' }, 'dried|ready to eat dried|sun-dried|dehydrated'),
   ...says(
     { state: 'canned' },
@@ -133,29 +149,80 @@ const TABLE: readonly (readonly [string, Effect])[] = [
      |with their juice|in syrup|in light syrup|in heavy syrup|in its own syrup|in water|juice reserved|juice and all|including juice|including its juice|packed in juice|packed in syrup`,
   ),
   ...[...RIPENESS_WORDS].map(([words, ripeness]) => [phraseKey(words), { ripeness }] as const),
-  ...['tiny', 'small', 'smallish', 'little', 'medium', 'medium-sized', 'medium size', 'average', 'large', 'largish', 'large-sized', 'big', 'very small', 'very large', 'extra large', 'extra-large', 'xl', 'jumbo', 'huge'].map(
-    (word) => [phraseKey(word), { size: word }] as const,
+  ...[
+    'tiny',
+    'small',
+    'smallish',
+    'little',
+    'medium',
+    'medium-sized',
+    'medium size',
+    'average',
+    'large',
+    'largish',
+    'large-sized',
+    'big',
+    'very small',
+    'very large',
+    'extra large',
+    'extra-large',
+    'xl',
+    'jumbo',
+    'huge',
+  ].map((word) => [phraseKey(word), { size: word }] as const),
+  ...says(
+    { part: 'juice' },
+    'juice|juiced|juice only|juice of|squeezed juice|juice squeezed|strained juice|juice strained|juicing|squeezed for juice|for juice|juice from|for juicing|just the juice',
   ),
-  ...says({ part: 'juice' }, 'juice|juiced|juice only|juice of|squeezed juice|juice squeezed|strained juice|juice strained|juicing|squeezed for juice|for juice|juice from|for juicing|just the juice'),
-  ...says({ part: 'zest' }, 'zest|zested|zest only|zest of|grated zest|finely grated zest|rind|grated rind|rind of|rind only|finely zested|zest grated|rind grated|zest finely grated|rind finely grated|pared rind|pared zest|zests|just the zest'),
+  ...says(
+    { part: 'zest' },
+    'zest|zested|zest only|zest of|grated zest|finely grated zest|rind|grated rind|rind of|rind only|finely zested|zest grated|rind grated|zest finely grated|rind finely grated|pared rind|pared zest|zests|just the zest',
+  ),
   ...says({ part: 'peel' }, 'peel|peel only|peel of|just the peel|peels'),
-  ...says({ part: 'pulp' }, 'pulp|pulp only|flesh|flesh only|pulp of|flesh of|pulp and seeds|pulp scooped out|flesh scooped out'),
+  ...says(
+    { part: 'pulp' },
+    'pulp|pulp only|flesh|flesh only|pulp of|flesh of|pulp and seeds|pulp scooped out|flesh scooped out',
+  ),
   ...says({ part: 'yolk' }, 'yolk|yolks only|yolk only|just the yolks'),
   ...says({ part: 'white' }, 'whites only|white only|just the whites'),
   ...says({ loses: 'peel' }, 'peeled|skinned|pared'),
-  ...says({ loses: 'core' }, 'stoned|pitted|cored|destoned|de-stoned|deseeded|de-seeded|seeded|hulled|dehulled|capped|trimmed|stemmed|destemmed|de-stemmed|topped|tailed|topped and tailed|top and tailed|shelled|destalked|de-stalked|podded|pipped|stripped|stripped from stems|stripped from their stems|stripped from the stalks|stripped from their stalks|off the stalk|off the stems'),
+  ...says(
+    { loses: 'core' },
+    'stoned|pitted|cored|destoned|de-stoned|deseeded|de-seeded|seeded|hulled|dehulled|capped|trimmed|stemmed|destemmed|de-stemmed|topped|tailed|topped and tailed|top and tailed|shelled|destalked|de-stalked|podded|pipped|stripped|stripped from stems|stripped from their stems|stripped from the stalks|stripped from their stalks|off the stalk|off the stems',
+  ),
   ...wastePhrases(),
-  ...says({ keepsPeel: true }, 'unpeeled|skin on|skins on|with skin|with skins|peel and all|skin and all|skins and all|peel on|with peel|with the peel|with their skins|unskinned|peel left on|skin left on|skins left on|not peeled|no need to peel|do not peel|including peel|including skin|including skins|including rind'),
-  ...says({ weighed: 'as bought' }, 'as bought|unprepared|unprepared weight|gross weight|whole weight|with stones|with the stones|stones in|stone in|unstoned|unpitted|with pits|pits in|uncored|with cores|in the pod|in shell|bought weight|as picked'),
+  ...says(
+    { keepsPeel: true },
+    'unpeeled|skin on|skins on|with skin|with skins|peel and all|skin and all|skins and all|peel on|with peel|with the peel|with their skins|unskinned|peel left on|skin left on|skins left on|not peeled|no need to peel|do not peel|including peel|including skin|including skins|including rind',
+  ),
+  ...says(
+    { weighed: 'as bought' },
+    'as bought|unprepared|unprepared weight|gross weight|whole weight|with stones|with the stones|stones in|stone in|unstoned|unpitted|with pits|pits in|uncored|with cores|in the pod|in shell|bought weight|as picked',
+  ),
   ...PREPARING.flatMap((doing) => [
-    ...says({ weighed: 'as bought' }, `before ${doing}|weighed before ${doing}|measured before ${doing}|weight before ${doing}`),
-    ...says({ weighed: 'prepared' }, `after ${doing}|weighed after ${doing}|measured after ${doing}|weight after ${doing}`),
+    ...says(
+      { weighed: 'as bought' },
+      `before ${doing}|weighed before ${doing}|measured before ${doing}|weight before ${doing}`,
+    ),
+    ...says(
+      { weighed: 'prepared' },
+      `after ${doing}|weighed after ${doing}|measured after ${doing}|weight after ${doing}`,
+    ),
   ]),
   ...PREPARED.flatMap((done) =>
-    says({ weighed: 'prepared' }, `${done} weight|when ${done}|once ${done}|weighed ${done}|after being ${done}|${done} fruit`),
+    says(
+      { weighed: 'prepared' },
+      `${done} weight|when ${done}|once ${done}|weighed ${done}|after being ${done}|${done} fruit`,
+    ),
   ),
-  ...says({ weighed: 'prepared' }, 'without stones|without the stones|no stones|without pips|no pips|without seeds|without skin|without skins|without peel|without cores|without stalks|without stems|no stalks|stoneless|prepared|net|net weight|ready prepared|after waste'),
-  ...says({ kind: 'colour' }, 'red|black|white|green|yellow|golden|purple|pink|blue|dark red|light red|deep red|blood|crimson|amber|russet|two-tone|bicoloured'),
+  ...says(
+    { weighed: 'prepared' },
+    'without stones|without the stones|no stones|without pips|no pips|without seeds|without skin|without skins|without peel|without cores|without stalks|without stems|no stalks|stoneless|prepared|net|net weight|ready prepared|after waste',
+  ),
+  ...says(
+    { kind: 'colour' },
+    'red|black|white|green|yellow|golden|purple|pink|blue|dark red|light red|deep red|blood|crimson|amber|russet|two-tone|bicoloured',
+  ),
   ...says(
     { kind: 'variety' },
     `bramley|cox|gala|fuji|rome|braeburn|jonagold|jonathan|mcintosh|empire|cortland|idared|winesap|gravenstein|granny smith|golden delicious|red delicious|honeycrisp|egremont russet|discovery|newtown pippin|pippin|northern spy
@@ -163,16 +230,66 @@ const TABLE: readonly (readonly [string, Effect])[] = [
      |meyer|eureka|lisbon|key|persian|tahitian|redhaven|red haven|elberta|clingstone|freestone|cling|alphonso|ataulfo|kent|keitt|haden|heritage|tulameen|marion|chester|triple crown|cambridge|elsanta|honeoye|albion|chandler|invicta|careless|hinnonmaki|timperley|vranja|champion|smyrna|mission|brown turkey|adriatic|calimyrna
      |worcester|blenheim|royal|moorpark|tilton|hayward|ruby|star ruby|rio red|marsh|nagami|meiwa|wilson|bearss|free-range|free range|cage-free|barn|pasture-raised|hen's|hens`,
   ),
-  ...says({ kindsFollow: true }, 'such as|like|eg|e.g|for example|for instance|preferably|ideally|i used|i use|we used|we use|variety|varieties|kind|type|any variety|any kind|best is|try|works well|named'),
-  ...['leaf', 'sprig', 'flower', 'bud', 'petal', 'blossom', 'head', 'needle', 'top', 'tip', 'stalk', 'stem', 'stick', 'bunch', 'frond', 'umbel', 'flowerhead'].map(
-    (word) => [word, { grows: word }] as const,
+  ...says(
+    { kindsFollow: true },
+    'such as|like|eg|e.g|for example|for instance|preferably|ideally|i used|i use|we used|we use|variety|varieties|kind|type|any variety|any kind|best is|try|works well|named',
   ),
-  ...says({ seeds: true }, 'seeds only|seeds of|seeds from|scraped seeds|scraped seeds of|just the seeds|seeds'),
-  ...['reduce', 'prevent', 'control', 'settle', 'minimise', 'minimize', 'stop', 'cut', 'lessen', 'limit', 'keep down', 'help with', 'help prevent', 'help reduce', 'discourage', 'suppress'].flatMap((verb) =>
-    says({}, ['foam', 'foaming', 'the foam', 'scum', 'frothing', 'froth', 'the foaming', 'the scum'].map((what) => `to ${verb} ${what}`).join('|')),
+  ...[
+    'leaf',
+    'sprig',
+    'flower',
+    'bud',
+    'petal',
+    'blossom',
+    'head',
+    'needle',
+    'top',
+    'tip',
+    'stalk',
+    'stem',
+    'stick',
+    'bunch',
+    'frond',
+    'umbel',
+    'flowerhead',
+  ].map((word) => [word, { grows: word }] as const),
+  ...says(
+    { seeds: true },
+    'seeds only|seeds of|seeds from|scraped seeds|scraped seeds of|just the seeds|seeds',
   ),
-  ...says({}, 'to keep the foam down|to keep foam down|to keep down foam|to keep down the foam|for less foam|grated|finely grated|coarsely grated|freshly grated|ground|freshly ground|finely ground|crumbled|flaked|rolled|snipped|bruise lightly|microplaned|spiralized|spiralised'),
-  ...says({ extracted: true }, 'extracted|dripped|from the jelly bag|drip|strained through a jelly bag|home-extracted|steam-extracted|from cooked fruit'),
+  ...[
+    'reduce',
+    'prevent',
+    'control',
+    'settle',
+    'minimise',
+    'minimize',
+    'stop',
+    'cut',
+    'lessen',
+    'limit',
+    'keep down',
+    'help with',
+    'help prevent',
+    'help reduce',
+    'discourage',
+    'suppress',
+  ].flatMap((verb) =>
+    says(
+      {},
+      ['foam', 'foaming', 'the foam', 'scum', 'frothing', 'froth', 'the foaming', 'the scum']
+        .map((what) => `to ${verb} ${what}`)
+        .join('|'),
+    ),
+  ),
+  ...says(
+    {},
+    'to keep the foam down|to keep foam down|to keep down foam|to keep down the foam|for less foam|grated|finely grated|coarsely grated|freshly grated|ground|freshly ground|finely ground|crumbled|flaked|rolled|snipped|bruise lightly|microplaned|spiralized|spiralised',
+  ),
+  ...says(
+    { extracted: true },
+    'extracted|dripped|from the jelly bag|drip|strained through a jelly bag|home-extracted|steam-extracted|from cooked fruit',
+  ),
   // What says nothing about the sums.
   ...says(
     {},
@@ -189,9 +306,17 @@ const TABLE: readonly (readonly [string, Effect])[] = [
      |no added sugar|no sugar added|no-added-sugar|unsweetened|not from concentrate|100% pure|of your choice|of choice|your choice|any sort|store-bought|shop-bought|supermarket|homemade|home-made|ready-made|mixed together|mixed|combined|packaged|packet|loose|whole or sliced|thoroughly|overnight|pot|prepared as above|as above
      |for pectin|mixed with the pectin|to mix with the pectin|for the pectin|mixed with pectin|for mixing with the pectin|to mix with pectin|for mixing with pectin|tied in a muslin bag|tied in a spice bag`,
   ),
-  ...PURPOSES.flatMap((what) => says({}, `for ${what}|for the ${what}|for a ${what}|to ${what}|for this ${what}|for your ${what}`)),
+  ...PURPOSES.flatMap((what) =>
+    says(
+      {},
+      `for ${what}|for the ${what}|for a ${what}|to ${what}|for this ${what}|for your ${what}`,
+    ),
+  ),
   // Only of fruit, and no kind that is another row.
-  ...says({ kind: 'colour' }, 'sweet|sour|tart|sharp|cooking|eating|dessert|culinary|wild|cultivated|hedgerow|heirloom|heritage|early|late|summer|autumn|fall|seasonal|in season|seedless|seeded variety|thin-skinned|thick-skinned|thin skinned|fat|slim|dark|light|pale|crisp|mealy|floury|aromatic|fragrant|tangy|hard|assorted|different'),
+  ...says(
+    { kind: 'colour' },
+    'sweet|sour|tart|sharp|cooking|eating|dessert|culinary|wild|cultivated|hedgerow|heirloom|heritage|early|late|summer|autumn|fall|seasonal|in season|seedless|seeded variety|thin-skinned|thick-skinned|thin skinned|fat|slim|dark|light|pale|crisp|mealy|floury|aromatic|fragrant|tangy|hard|assorted|different',
+  ),
 ];
 
 /** Every phrase beside names, by its plain words. The first entry of a phrase stands. */

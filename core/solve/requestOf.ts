@@ -18,9 +18,7 @@ function written({ request, lines }: Recipe, mix: Mix): string[] {
   const own = lines.filter(({ ingredient }) => ingredient.id !== mix.dose?.id);
   const added = mixed([], mix).map(({ text }) => text);
   return [
-    ...own
-      .filter((line) => times(line) > 0)
-      .map((line) => scaleLine(line, times(line), request)),
+    ...own.filter((line) => times(line) > 0).map((line) => scaleLine(line, times(line), request)),
     ...added,
   ];
 }

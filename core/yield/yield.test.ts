@@ -1,5 +1,12 @@
 import fc from 'fast-check';
-import { massOf, NOTHING, solublesG, solublesPctOf, syrupBrixOf, type Contents } from '../formula/index.ts';
+import {
+  massOf,
+  NOTHING,
+  solublesG,
+  solublesPctOf,
+  syrupBrixOf,
+  type Contents,
+} from '../formula/index.ts';
 import { gnuUnits } from '../test/gnuUnits.ts';
 import { syrupDensity, volumeMl } from './density.ts';
 import { finishOf, THICKEST_SYRUP_BRIX } from './finish.ts';

@@ -1,4 +1,9 @@
-import { MOST_TAUGHT_NAMES, type Kitchen, type KitchenDto, type TaughtNameDto } from '@idle-kettle/contract';
+import {
+  MOST_TAUGHT_NAMES,
+  type Kitchen,
+  type KitchenDto,
+  type TaughtNameDto,
+} from '@idle-kettle/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { HouseholdService } from '../household/household.service.ts';
@@ -49,7 +54,12 @@ export class KitchenService {
     return this.withNames((names) => {
       const others = names.filter(({ name }) => !isSameName(name, dto.name));
       if (others.length >= MOST_TAUGHT_NAMES) {
-        throw new BadInput([{ field: 'name', message: `A kitchen knows at most ${MOST_TAUGHT_NAMES} names of its own.` }]);
+        throw new BadInput([
+          {
+            field: 'name',
+            message: `A kitchen knows at most ${MOST_TAUGHT_NAMES} names of its own.`,
+          },
+        ]);
       }
       return [...others, taught];
     });
@@ -64,7 +74,11 @@ export class KitchenService {
   private async withNames(change: (names: TaughtNameDto[]) => TaughtNameDto[]): Promise<Kitchen> {
     const { id } = await this.row();
     return this.database.transaction(async (transaction) => {
-      const row = await this.kitchens.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE, rejectOnEmpty: true });
+      const row = await this.kitchens.findByPk(id, {
+        transaction,
+        lock: transaction.LOCK.UPDATE,
+        rejectOnEmpty: true,
+      });
       await row.update({ names: change(row.names) }, { transaction });
       return answer(row);
     });

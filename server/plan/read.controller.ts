@@ -12,6 +12,8 @@ export class ReadController {
   @ApiOperation({ summary: 'Read lines of a recipe; nothing is stored' })
   @bodyOf(ReadRequestDto)
   read(@Body() dto: ReadRequestDto): { readonly lines: readonly PlanLine[] } {
-    return { lines: readLines({ ...toReadingKitchen(dto), lines: toLines(dto.lines) }).map(planLine) };
+    return {
+      lines: readLines({ ...toReadingKitchen(dto), lines: toLines(dto.lines) }).map(planLine),
+    };
   }
 }

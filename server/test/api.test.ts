@@ -357,7 +357,9 @@ describe('reading lines', () => {
 
   test('names what is wrong with a request', async () => {
     const problem = expectProblem(
-      await api().post('/api/read').send({ lines: ['1 kg plums'], measures: 'roman' }),
+      await api()
+        .post('/api/read')
+        .send({ lines: ['1 kg plums'], measures: 'roman' }),
       400,
     );
     expect(problem.faults).toEqual([
@@ -380,9 +382,14 @@ describe('names that the kitchen is taught', () => {
       { name: 'Old Codlin', ingredient: 'apple', line: '2 kg Old Codlin' },
     ]);
     expect(Date.parse(taught.names[0]?.taughtAt ?? '')).toBeGreaterThan(0);
-    await api().post('/api/kitchen/names').send({ name: 'old codlin', ingredient: 'pear' }).expect(201);
+    await api()
+      .post('/api/kitchen/names')
+      .send({ name: 'old codlin', ingredient: 'pear' })
+      .expect(201);
     expect(await namesNow()).toMatchObject([{ name: 'old codlin', ingredient: 'pear' }]);
-    await api().delete(`/api/kitchen/names/${encodeURIComponent('Old Codlin')}`).expect(200);
+    await api()
+      .delete(`/api/kitchen/names/${encodeURIComponent('Old Codlin')}`)
+      .expect(200);
     expect(await namesNow()).toEqual([]);
     await api().delete('/api/kitchen/names/nobody').expect(200);
   });
@@ -390,7 +397,9 @@ describe('names that the kitchen is taught', () => {
   test('of many at once none is lost, and saving the kitchen keeps them', async () => {
     const many = Array.from({ length: 8 }, (_, index) => `Codlin the ${'abcdefgh'[index]}th`);
     await Promise.all(
-      many.map((name) => api().post('/api/kitchen/names').send({ name, ingredient: 'apple' }).expect(201)),
+      many.map((name) =>
+        api().post('/api/kitchen/names').send({ name, ingredient: 'apple' }).expect(201),
+      ),
     );
     const { id, setUp, names, ...kitchen } = body<Kitchen>(await api().get('/api/kitchen'));
     expect([id, setUp, names.map(({ name }) => name).sort()]).toEqual([id, setUp, many]);

@@ -8,8 +8,12 @@ export const useKitchen = () =>
   useQuery({ queryKey: KEY, queryFn: () => request<Kitchen>('/kitchen'), staleTime: 60_000 });
 
 /** A kitchen as it is sent back: without what the server alone says of it, and without names, which are taught one by one. */
-export const asSent = ({ id, setUp, names, ...dto }: Kitchen): Omit<Required<KitchenDto>, 'names'> =>
-  dto;
+export const asSent = ({
+  id,
+  setUp,
+  names,
+  ...dto
+}: Kitchen): Omit<Required<KitchenDto>, 'names'> => dto;
 
 export function useSetUpKitchen() {
   const queries = useQueryClient();

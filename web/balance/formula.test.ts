@@ -25,7 +25,12 @@ test('Enter on the last filled line leaves the blank one that is there, and so d
   expect(after(['a'], { type: 'insert', after: 0 }).sheet.lines).toEqual(['a', '']);
   const twice = after(['a', 'b'], { type: 'insert', after: 0 }, { type: 'insert', after: 0 });
   expect(twice.sheet.lines).toEqual(['a', '', 'b', '']);
-  expect(formulaReducer(twice, { type: 'insert', after: 1 }).sheet.lines).toEqual(['a', '', 'b', '']);
+  expect(formulaReducer(twice, { type: 'insert', after: 1 }).sheet.lines).toEqual([
+    'a',
+    '',
+    'b',
+    '',
+  ]);
 });
 
 test('blank lines between others are not left behind, nor brought back by undoing', () => {

@@ -26,7 +26,9 @@ export function TaughtNames({ kitchen }: { readonly kitchen: Kitchen }) {
               <b>{name}</b> is {findIngredient(ingredient)?.name ?? ingredient}
               <span className="block text-sm opacity-80">
                 {[
-                  taughtAt === undefined ? null : `taught ${new Date(taughtAt).toLocaleDateString()}`,
+                  taughtAt === undefined
+                    ? null
+                    : `taught ${new Date(taughtAt).toLocaleDateString()}`,
                   line === undefined ? null : `from “${line}”`,
                 ]
                   .filter((part) => part !== null)
