@@ -35,6 +35,16 @@ export class AssuranceDto {
   @IsName()
   testedFormula?: string | null;
 
+  /** Where it is printed: a leaflet, a book, an office. */
+  @IsOptional()
+  @IsName()
+  source?: string | null;
+
+  /** Minutes in the canner that it prints. */
+  @IsOptional()
+  @IsBetween(1, 120, 'minutes')
+  minutes?: number | null;
+
   /** Reading of a calibrated meter on the finished spread. */
   @IsOptional()
   @IsBetween(1.5, 8)

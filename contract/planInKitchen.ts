@@ -68,6 +68,8 @@ export function requestInKitchen(
     },
     assurance: {
       testedFormula: settings.assurance?.testedFormula ?? null,
+      source: settings.assurance?.source ?? null,
+      minutes: settings.assurance?.minutes ?? null,
       meterPH: settings.assurance?.meterPH ?? null,
     },
   };

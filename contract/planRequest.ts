@@ -45,7 +45,7 @@ export const CANNERS: readonly Canner[] = ['boiling-water', 'steam'];
 
 /** The lowest and highest reading of boiling water that a kitchen thermometer can honestly give, °C. */
 export const LEAST_WATER_BOILS_C = 80;
-export const MOST_WATER_BOILS_C = 105;
+export const MOST_WATER_BOILS_C = 101;
 
 export class PotDto {
   @IsBetween(5, 150, 'cm')
@@ -225,6 +225,8 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
   },
   assurance: {
     testedFormula: dto.assurance?.testedFormula ?? null,
+      source: dto.assurance?.source ?? null,
+      minutes: dto.assurance?.minutes ?? null,
     meterPH: dto.assurance?.meterPH ?? null,
   },
   seed: dto.seed ?? USUAL_REQUEST.seed,

@@ -42,5 +42,5 @@ export const figuresOf = (plan: Plan): PlanFigure[] => [
   ...single('part jar', 'mL', plan.yield?.partMl),
   ...single('shelf', '', plan.shelf.verdict),
   ...single('best within', 'months', plan.shelf.months),
-  ...single('in the canner', 'min', plan.process.minutes),
+  ...single('in the canner', 'min', plan.process.minutes ?? 'as printed'),
 ];

@@ -151,7 +151,7 @@ const TABLE: readonly Entry[] = [
   { id: 'feijoa', names: ['feijoa', 'feijoas', 'pineapple guava', 'pineapple guavas', 'guavasteen'], acid: 'high', colour: '#8f9a55', solubles: [9, 12, 15], insolubles: [3, 5, 7], sugars: [6, 8, 10], sucrose: 0.4, pH: [3, 3.4, 4], ta: [0.6, 1.1, 1.8], acids: CITRIC_MALIC, pectin: [0.6, 1, 1.5], ...cut(175), piece: [35, 55, 90], edible: 0.6 },
   { id: 'yuzu', names: ['yuzu', 'yuzus', 'sudachi'], acid: 'high', colour: '#d9bd35', solubles: [8, 10, 12], insolubles: [2, 3.5, 5], sugars: [2, 3, 4.5], sucrose: 0.3, pH: [2.2, 2.5, 2.8], ta: [3.5, 4.5, 6], acids: CITRIC, pectin: [1.2, 1.9, 2.8], ...cut(200, 'sliced'), piece: [70, 100, 140], edible: 0.85 },
   { id: 'bergamot', names: ['bergamot', 'bergamots', 'bergamot orange', 'bergamot oranges', 'bergamot lemon'], acid: 'high', colour: '#c9c13c', solubles: [8, 9.5, 11.5], insolubles: [1.5, 2.5, 4], sugars: [2.5, 3.8, 5.5], sucrose: 0.3, pH: [2.2, 2.4, 2.7], ta: [3.5, 4.8, 6], acids: CITRIC, pectin: [1.2, 1.9, 2.8], ...cut(200, 'sliced'), piece: [100, 150, 200], edible: 0.95 },
-  { id: 'chokecherry', names: ['chokecherry', 'chokecherries', 'choke cherries'], acid: 'high', colour: '#43122b', solubles: [14, 19, 24], insolubles: [4, 7, 10], sugars: [8, 12, 16], sucrose: 0.05, pH: [3.2, 3.6, 4.1], ta: [0.8, 1.2, 1.8], acids: MALIC, pectin: [0.2, 0.4, 0.7], ...berry(140), note: 'Use the juice or pulp alone: the stones and leaves are poisonous. Do not crush the stones.' },
+  { id: 'chokecherry', names: ['chokecherry', 'chokecherries', 'choke cherries'], acid: 'high', colour: '#43122b', solubles: [14, 19, 24], insolubles: [4, 7, 10], sugars: [8, 12, 16], sucrose: 0.05, pH: [3.2, 3.6, 4.1], ta: [0.8, 1.2, 1.8], acids: MALIC, pectin: [0.2, 0.4, 0.7], ...berry(140) },
   { id: 'aronia', names: ['aronia', 'aronia berry', 'aronia berries', 'chokeberry', 'chokeberries', 'black chokeberries'], acid: 'high', colour: '#2c1230', solubles: [14, 17, 21], insolubles: [3.5, 5, 7], sugars: [6, 9, 12], sucrose: 0.02, pH: [3.2, 3.5, 3.9], ta: [0.7, 1, 1.4], acids: MALIC_CITRIC, pectin: [0.4, 0.6, 0.9], ...berry(140) },
   { id: 'rosella', names: ['rosella', 'rosellas', 'roselle', 'roselles', 'rosella calyces', 'roselle calyces', 'rosella petals', 'hibiscus calyces'], acid: 'high', colour: '#96102c', solubles: [6, 8.5, 11], insolubles: [3, 5, 7], sugars: [2, 3.5, 5.5], sucrose: 0.1, pH: [2.3, 2.6, 3], ta: [1.5, 2.2, 3], acids: CITRIC_MALIC, pectin: [0.8, 1.3, 2], ...cut(57) },
   { id: 'applesauce', names: ['applesauce', 'apple sauce', 'unsweetened applesauce', 'apple puree', 'apple purée', 'apple pulp', 'unsweetened apple sauce'], acid: 'high', colour: '#c9a05a', solubles: [9, 11.5, 14], insolubles: [0.9, 1.3, 1.9], sugars: [7.5, 9.6, 12], sucrose: 0.12, pH: [3.1, 3.5, 3.9], ta: [0.25, 0.45, 0.8], acids: MALIC, pectin: [0.4, 0.6, 0.9], cups: {}, form: 'pureed' },
@@ -241,6 +241,32 @@ const PEEL_SHARE: { readonly [id: string]: number } = {
   'sweet-potato': 0.14,
 };
 
+/** What can hurt with a fruit; common practice. */
+const KERNELS = 'Leave the stones out: their kernels are bitter, and hold cyanide.';
+const CAUTIONS: { readonly [id: string]: string } = {
+  apricot: KERNELS,
+  peach: `for yellow-fleshed ones only; white-fleshed ones can be above pH 4.6. ${KERNELS}`,
+  nectarine: `for yellow-fleshed ones only; white-fleshed ones can be above pH 4.6. ${KERNELS}`,
+  'white-peach': KERNELS,
+  plum: KERNELS,
+  damson: KERNELS,
+  greengage: KERNELS,
+  cherry: KERNELS,
+  'sour-cherry': KERNELS,
+  sloe: KERNELS,
+  chokecherry:
+    'Use the juice or pulp alone: stones and leaves are poisonous. Do not crush the stones.',
+  elderberry:
+    'cook them; raw ones, green ones and their stalks upset the stomach. Take every stalk off.',
+  rowan: 'cook them; raw ones upset the stomach.',
+  'rose-hip': 'sieve the hairs out; they irritate the throat.',
+  rhubarb: 'the stalks only; the leaves are poisonous.',
+  tomato: 'ripe and sound fruit only; those from dead or frosted vines are less acid.',
+  pumpkin: 'no safe way of home canning pumpkin or squash butter exists.',
+  squash: 'no safe way of home canning pumpkin or squash butter exists.',
+  courgette: 'no safe way of home canning squash butter exists.',
+};
+
 const rangeOf = ([low, typical, high]: Three): Range => range(low, typical, high);
 
 /** What a cup of it may weigh: people fill cups within 8 % of one another. */
@@ -275,6 +301,7 @@ const toFruit = (entry: Entry): Fruit => ({
   ...(BUSHEL_LB[entry.id] === undefined
     ? {}
     : { bushelKg: convert(BUSHEL_LB[entry.id] ?? NaN, 'lb', 'kg') }),
+  ...(CAUTIONS[entry.id] === undefined ? {} : { caution: CAUTIONS[entry.id] ?? '' }),
   ...(PEEL_SHARE[entry.id] === undefined ? {} : { peelShare: PEEL_SHARE[entry.id] ?? 0 }),
   ...(entry.piece === undefined ? {} : { pieceG: rangeOf(entry.piece) }),
   ...(entry.packs === undefined ? {} : { packs: entry.packs }),

@@ -1,9 +1,9 @@
-import { HIGHEST_TABLED_FT } from '../process/index.ts';
+import { HIGHEST_TABLED_FT, isNamed } from '../process/index.ts';
 import { convert } from '../quantity/index.ts';
 import { note, stop, warn } from './caution.ts';
 import { formulaCautions } from './cautionsOfFormula.ts';
 import { kindCautions } from './cautionsOfKind.ts';
-import { jarsFilled } from './jarsOfPlan.ts';
+import { isOfApples, jarsFilled } from './jarsOfPlan.ts';
 import type { Caution, Plan } from './plan.ts';
 import type { Worked } from './worked.ts';
 
@@ -19,6 +19,7 @@ export function cautionsFor(worked: Worked, plan: SoFar): Caution[] {
     ...potCautions(plan),
     ...jarCautions(worked),
     ...placeCautions(worked),
+    ...statementCautions(worked, plan),
     ...alwaysTrue(worked, plan),
   ].sort((a, b) => rank[a.level] - rank[b.level]);
 }
@@ -51,9 +52,12 @@ function potCautions({ pot }: SoFar): Caution[] {
 }
 
 /** Jars on hand that stay empty, because no time is tabled for so large a jar. */
-function jarCautions({ request }: Worked): Caution[] {
-  const filled = jarsFilled(request);
-  const left = request.jars.filter((jar) => !filled.includes(jar)).map(({ name }) => name);
+function jarCautions(worked: Worked): Caution[] {
+  const { request } = worked;
+  const filled = jarsFilled(request, isOfApples(worked));
+  const left = request.jars
+    .filter((jar) => jar.count !== 0 && !filled.includes(jar))
+    .map(({ name }) => name);
   return left.length === 0
     ? []
     : [
@@ -83,6 +87,33 @@ function placeCautions({ ambient }: Worked): Caution[] {
     );
   }
   return found;
+}
+
+/** A named formula is held to what it prints, and both its source and its minutes are asked for. */
+function statementCautions({ request }: Worked, { shelf }: SoFar): Caution[] {
+  const { assurance } = request;
+  if (assurance.testedFormula === null) return [];
+  if (!isNamed(assurance)) {
+    return [
+      warn(
+        'formula-not-named',
+        `“${assurance.testedFormula}” names no tested formula. Give its name as it is printed, at least two words, and where.`,
+      ),
+    ];
+  }
+  return [
+    ...(assurance.source === null
+      ? [note('formula-source', 'Where is that formula printed? Name the leaflet, book or office.')]
+      : []),
+    ...(assurance.minutes === null && shelf.verdict === 'pantry'
+      ? [
+          warn(
+            'formula-minutes',
+            'How many minutes does that formula print? Until you say, process for the time printed in it.',
+          ),
+        ]
+      : []),
+  ];
 }
 
 function alwaysTrue({ choice }: Worked, { shelf }: SoFar): Caution[] {

@@ -9,7 +9,12 @@ const ONE_BOX_G = 60;
 /** What to mind because of what is made, how, on what heat and out of what. */
 export function kindCautions(worked: Worked): Caution[] {
   if (worked.understood.length === 0) return [];
-  return [...methodCautions(worked), ...productCautions(worked), ...ingredientCautions(worked)];
+  return [
+    ...methodCautions(worked),
+    ...productCautions(worked),
+    ...ingredientCautions(worked),
+    ...rowCautions(worked),
+  ];
 }
 
 function methodCautions({ choice, understood, heat }: Worked): Caution[] {
@@ -121,6 +126,16 @@ function ingredientCautions({ understood, choice }: Worked): Caution[] {
     );
   }
   return found;
+}
+
+/** What a row of the larder warns of: white-fleshed peaches, stalks of elder, bitter kernels. */
+function rowCautions({ understood }: Worked): Caution[] {
+  const rows = new Map(understood.map(({ ingredient }) => [ingredient.id, ingredient]));
+  return [...rows.values()].flatMap((row) =>
+    row.kind === 'fruit' && row.caution !== undefined
+      ? [note(`row-${row.id}`, `${capital(row.name)}: ${row.caution}`)]
+      : [],
+  );
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

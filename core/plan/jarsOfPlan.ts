@@ -1,6 +1,8 @@
 import type { BatchForecast } from '../forecast/index.ts';
 import {
   headspaceMm,
+  holdsApples,
+  isNamed,
   largestJarMl,
   largestJarName,
   steriliseMinutes,
@@ -17,18 +19,28 @@ import type { Worked } from './worked.ts';
  * The jars that are filled: those with a tabled time, where there are any. Where none is small enough, all are, and
  * the batch is for the fridge.
  */
-export function jarsFilled({ product, jars }: PlanRequest): readonly JarSize[] {
-  const small = jars.filter(({ volumeMl }) => volumeMl <= largestJarMl(product));
-  return small.length > 0 ? small : jars;
+export function jarsFilled({ product, jars }: PlanRequest, ofApples: boolean): readonly JarSize[] {
+  const onHand = jars.some(({ count }) => count !== 0)
+    ? jars.filter(({ count }) => count !== 0)
+    : jars;
+  const small = onHand.filter(({ volumeMl }) => volumeMl <= largestJarMl(product, ofApples));
+  return small.length > 0 ? small : onHand;
 }
+
+/** Whether the fruit of a batch is apple alone. */
+export const isOfApples = ({ understood }: Pick<Worked, 'understood'>): boolean =>
+  holdsApples({ lines: understood });
 
 /**
  * The jars that a batch fills, and how many in a poor and a good outcome: those of the middling one that a poor one still fills, and what a
  * good one fills besides, in the same sizes, so that the range is of one thing.
  */
-export function yieldOf(request: PlanRequest, forecast: BatchForecast): NonNullable<Plan['yield']> {
+export function yieldOf(
+  { request, understood }: Worked,
+  forecast: BatchForecast,
+): NonNullable<Plan['yield']> {
   const { p10, p50, p90 } = forecast.volumeMl;
-  const onHand = jarsFilled(request);
+  const onHand = jarsFilled(request, isOfApples({ understood }));
   const packed = packJars(p50, onHand);
   const used = (name: string): number => packed.jars.find((jar) => jar.name === name)?.count ?? 0;
   const filled = onHand.reduce((sum, { name, volumeMl }) => sum + used(name) * volumeMl, 0);
@@ -64,11 +76,25 @@ const jarsIn = ({ jars }: Packing): number => jars.reduce((sum, { count }) => su
 
 /** What is done with the filled jars: the canner where the verdict is for the pantry, else the fridge. */
 export function processOf(
-  { request, ambient }: Worked,
+  { request, ambient, understood }: Worked,
   { verdict }: ShelfVerdict,
   time: ProcessTime | null,
 ): Plan['process'] {
-  const { product } = request;
+  const { product, assurance } = request;
+  if (verdict === 'pantry' && isNamed(assurance)) {
+    return {
+      method: request.canner,
+      minutes: assurance.minutes,
+      presterilise: false,
+      headspaceMm: headspaceMm(product),
+      notes: [
+        assurance.minutes === null
+          ? 'Process for the time printed in the formula, corrected for this altitude as it says; fill the jars that it names.'
+          : `${assurance.minutes} minutes, as you say that the formula prints; correct them for this altitude as it says.`,
+        'Count from the full rolling boil, or from the steam gauge’s mark.',
+      ],
+    };
+  }
   if (verdict !== 'pantry' || time === null) {
     return {
       method: 'none',
@@ -95,7 +121,7 @@ export function processOf(
       ...(product === 'curd'
         ? ['Have the canner’s water at 82 °C (180 °F) when the jars go in, not boiling.']
         : []),
-      `For jars up to a ${largestJarName(product)} only.`,
+      `For jars up to a ${largestJarName(product, isOfApples({ understood }))} only.`,
     ],
   };
 }

@@ -171,10 +171,16 @@ export type Plan = {
   };
   /** Some of the imagined batches, for the gel map. */
   readonly cloud: readonly CloudPoint[];
-  readonly shelf: ShelfVerdict;
+  readonly shelf: Pick<ShelfVerdict, 'verdict' | 'months' | 'reasons'> & {
+    /** The lines that stand against the pantry, by their place in `lines`, each with its reason. */
+    readonly decides: readonly { readonly line: number; readonly text: string }[];
+    /** What would open it, planned again to prove it; absent where there is no safe way, or it is open. */
+    readonly way?: { readonly text: string; readonly change: Change };
+  };
   readonly process: {
     readonly method: 'boiling-water' | 'steam' | 'none';
-    readonly minutes: number;
+    /** Null for a named formula whose own minutes were not given: they are printed in it. */
+    readonly minutes: number | null;
     readonly presterilise: boolean;
     readonly headspaceMm: number;
     readonly notes: readonly string[];

@@ -1,19 +1,22 @@
 import { MOST_LINES, type LineReading } from '../reader/index.ts';
+import { solublesPctOf } from '../formula/index.ts';
+import { findIngredient } from '../larder/index.ts';
 import { labelStatement, definitionsOf, spoonNutrition } from '../label/index.ts';
 import { methodFault, METHODS } from '../method/index.ts';
 import {
   keepingOf,
-  largestJarMl,
+  isSauceLike,
   processTime,
   shelfVerdict,
   type ProcessTime,
   type ShelfVerdict,
 } from '../process/index.ts';
 import { cautionsFor } from './cautions.ts';
+import { changed, changedReadings, type Change } from './change.ts';
 import { finishOfPlan, startOfPlan } from './contentsOfPlan.ts';
 import { diagnose, type Diagnosis } from './diagnosis.ts';
 import { gaugesOf } from './gauges.ts';
-import { jarsFilled, processOf, yieldOf } from './jarsOfPlan.ts';
+import { isOfApples, jarsFilled, processOf, yieldOf } from './jarsOfPlan.ts';
 import { planLine, readLines } from './lineOfPlan.ts';
 import type { Fault, Plan, PlanOutcome } from './plan.ts';
 import { potOf } from './potOfPlan.ts';
@@ -84,7 +87,7 @@ function assemble(request: PlanRequest, readings: readonly LineReading[]): Plan 
       set: boil?.forecast.contributors.set ?? [],
     },
     cloud: boil?.forecast.cloud ?? [],
-    shelf,
+    shelf: shelfInPlan(worked, shelf, readings),
     process,
   };
   return { ...plan, cautions: cautionsFor(worked, plan), why: explain(worked, plan) };
@@ -93,26 +96,86 @@ function assemble(request: PlanRequest, readings: readonly LineReading[]): Plan 
 /** Soluble solids that keeping goes by before there is a batch, g per 100 g: a full-sugar spread. */
 const NO_BATCH_PCT = 65;
 
-/** The time in the canner for the largest of the jars; null where there is none. */
-function timeOf({ request, ambient }: Worked): ProcessTime | null {
+/** The time in the canner, the longest over the jars that are filled; null where there is none. */
+function timeOf(worked: Worked): ProcessTime | null {
+  const { request, ambient, choice } = worked;
   const { product, school, canner } = request;
-  const largest = Math.max(...jarsFilled(request).map(({ volumeMl }) => volumeMl));
-  return processTime(product, ambient.processingAltitudeM, largest, school, canner);
+  return processTime({
+    product,
+    altitudeM: ambient.processingAltitudeM,
+    jarMl: largestFilledMl(worked),
+    school,
+    canner,
+    ofApples: isOfApples(worked),
+    isSauce: isSauceLike(
+      product,
+      solidsForShelf(worked),
+      METHODS[choice.method].setModel === 'low-methoxyl',
+    ),
+  });
 }
 
-const shelfOf = (
-  { request, understood, puzzling, boil }: Worked,
-  process: ProcessTime | null,
-): ShelfVerdict =>
-  shelfVerdict({
+/**
+ * Soluble solids that the shelf goes by, g per 100 g: those it is boiled to, or, where the clock stops it, those that go in,
+ * since what steams off in a minute goes by the size of the batch and the verdict must not. Null before there is a recipe.
+ */
+function solidsForShelf({ boil, choice }: Worked): number | null {
+  if (boil === null) return null;
+  const { stopKind } = METHODS[choice.method];
+  return stopKind === 'temperature' || stopKind === 'body'
+    ? Math.max(boil.targetPct, solublesPctOf(boil.all))
+    : solublesPctOf(boil.all);
+}
+
+const largestFilledMl = (worked: Worked): number =>
+  Math.max(...jarsFilled(worked.request, isOfApples(worked)).map(({ volumeMl }) => volumeMl));
+
+const shelfOf = (worked: Worked, process: ProcessTime | null): ShelfVerdict => {
+  const { request, understood, puzzling } = worked;
+  return shelfVerdict({
     product: request.product,
-    lines: understood.map(({ ingredient, massG }) => ({ ingredient, massG: massG.typical })),
+    lines: understood,
     puzzlingLines: puzzling.length,
+    solublesPct: solidsForShelf(worked),
     process,
-    jarTooLarge: jarsFilled(request).some((jar) => jar.volumeMl > largestJarMl(request.product)),
-    computedPH: boil?.forecast.pH?.finish ?? null,
+    largestJarMl: largestFilledMl(worked),
+    rawPH: request.measured.startPH,
     assurance: request.assurance,
   });
+};
+
+/** The verdict as a plan has it: what decides by the place of its line, and the way back as a change of lines. */
+function shelfInPlan(
+  worked: Worked,
+  { decides, way, ...verdict }: ShelfVerdict,
+  readings: readonly LineReading[],
+): Plan['shelf'] {
+  const at = (row: string): number[] =>
+    readings.flatMap((line, index) =>
+      line.understood && line.ingredient.id === row ? [index] : [],
+    );
+  const change = {
+    drop: (way?.leaveOut ?? []).flatMap(at),
+    add: (way?.add ?? []).map(({ id, grams }) => `${grams} g ${findIngredient(id)?.name ?? id}`),
+  };
+  return {
+    ...verdict,
+    decides: decides.flatMap(({ row, text }) => at(row).map((line) => ({ line, text }))),
+    ...(way !== null && opensPantry(worked, change, readings)
+      ? { way: { text: way.text, change } }
+      : {}),
+  };
+}
+
+/** Whether the batch with a change made, worked out again, is for the pantry. */
+function opensPantry(
+  { request }: Worked,
+  change: Change,
+  readings: readonly LineReading[],
+): boolean {
+  const again = workOut(changed(request, change), changedReadings(readings, change, request));
+  return shelfOf(again, timeOf(again)).verdict === 'pantry';
+}
 
 /** The parts of a plan that need a recipe. */
 function partsOf(worked: Worked, readings: readonly LineReading[], boil: Boil): Partial<Plan> {
@@ -127,7 +190,7 @@ function partsOf(worked: Worked, readings: readonly LineReading[], boil: Boil): 
     ...(cook.outcome === 'reached' ? { minutes: roundSpread(forecast.minutes, 1) } : {}),
     ...(set === undefined ? {} : { set }),
     gauges: gaugesOf(worked, boil, set),
-    yield: yieldOf(request, forecast),
+    yield: yieldOf(worked, forecast),
     pot: potOf(worked, boil, choice.method),
     label: {
       statement: labelStatement(finish.fruitPer100g, finish.sugarsPer100g),

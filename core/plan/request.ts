@@ -3,7 +3,7 @@ import type { Measurements } from '../forecast/index.ts';
 import { NOT_MEASURED } from '../forecast/index.ts';
 import { USUAL_READING, type ReadingKitchen, type WeighedLine } from '../reader/index.ts';
 import type { Method, Product } from '../method/index.ts';
-import type { Assurance, Canner, School } from '../process/index.ts';
+import { NO_ASSURANCE, type Assurance, type Canner, type School } from '../process/index.ts';
 import type { JarSize } from '../yield/index.ts';
 
 export type Pot = { readonly diameterCm: number; readonly heightCm: number };
@@ -56,7 +56,7 @@ export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
   canner: 'boiling-water',
   ...USUAL_READING,
   measured: NOT_MEASURED,
-  assurance: { testedFormula: null, meterPH: null },
+  assurance: NO_ASSURANCE,
   seed: 1,
   draws: USUAL_DRAWS,
 };

@@ -22,6 +22,6 @@ export function stepsOf(
     process:
       process.method === 'none'
         ? (process.notes[0] ?? '')
-        : `Process ${process.minutes} minutes in the ${process.method === 'steam' ? 'steam canner' : 'boiling-water canner'}. ${process.notes.slice(1).join(' ')} Then heat off, lid off away from your face, five minutes’ rest, and lift the jars straight.`,
+        : `Process ${process.minutes === null ? 'for the time printed in the formula' : `${process.minutes} minutes`} in the ${process.method === 'steam' ? 'steam canner' : 'boiling-water canner'}. ${process.notes.slice(1).join(' ')} Then heat off, lid off away from your face, five minutes’ rest, and lift the jars straight.`,
   });
 }

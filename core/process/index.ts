@@ -1,3 +1,7 @@
+export * from './caps.ts';
 export * from './keeping.ts';
 export * from './processing.ts';
+export { holdsApples, isNamed } from './rules.ts';
 export * from './shelf.ts';
+export * from './shelfCase.ts';
+export { bestPH, worstPH } from './worstPH.ts';

@@ -1,15 +1,18 @@
 import { findIngredient, type Ingredient } from '../larder/index.ts';
 import type { Product } from '../method/index.ts';
-import { convert } from '../quantity/index.ts';
+import { convert, exactly } from '../quantity/index.ts';
 import { keepingOf } from './keeping.ts';
 import {
   headspaceMm,
+  isSauceLike,
   largestJarMl,
   processTime,
   steriliseMinutes,
   type School,
 } from './processing.ts';
-import { shelfVerdict, type ShelfCase, type Weighed } from './shelf.ts';
+import { shelfVerdict } from './shelf.ts';
+import { NO_ASSURANCE, type ShelfCase, type ShelfLine } from './shelfCase.ts';
+import { bestPH, worstPH } from './worstPH.ts';
 
 const metres = (ft: number) => convert(ft, 'ft', 'm');
 const HALF_PINT = 237;
@@ -17,7 +20,8 @@ const PINT = 473;
 const QUART = 946;
 
 const minutes = (product: Product, ft: number, jarMl: number, school: School) =>
-  processTime(product, metres(ft), jarMl, school, 'boiling-water')?.minutes ?? null;
+  processTime({ product, altitudeM: metres(ft), jarMl, school, canner: 'boiling-water' })
+    ?.minutes ?? null;
 
 /** USDA Complete Guide to Home Canning and the national extension centre, by altitude; from memory. */
 describe('minutes in the canner', () => {
@@ -29,7 +33,6 @@ describe('minutes in the canner', () => {
     ['pepper-jelly', HALF_PINT, [5, 10, 15]],
     ['infusion-jelly', HALF_PINT, [5, 10, 15]],
     ['butter', PINT, [5, 10, 15]],
-    ['butter', QUART, [10, 15, 20]],
     ['sauce', PINT, [15, 20, 25]],
     ['curd', HALF_PINT, [15, 20, 25]],
   ])('%s in jars of %d mL, boiled sterile first', (product, jarMl, expected) => {
@@ -57,16 +60,34 @@ describe('minutes in the canner', () => {
   });
 
   test('where the table already has ten minutes or more, jars need not be sterile', () => {
-    const curd = processTime('curd', 0, HALF_PINT, 'sterilised', 'boiling-water');
+    const curd = processTime({
+      product: 'curd',
+      altitudeM: 0,
+      jarMl: HALF_PINT,
+      school: 'sterilised',
+      canner: 'boiling-water',
+    });
     expect(curd).toEqual({ minutes: 15, presterilise: false });
-    const jam = processTime('jam', 0, HALF_PINT, 'sterilised', 'boiling-water');
+    const jam = processTime({
+      product: 'jam',
+      altitudeM: 0,
+      jarMl: HALF_PINT,
+      school: 'sterilised',
+      canner: 'boiling-water',
+    });
     expect(jam).toEqual({ minutes: 5, presterilise: true });
   });
 
   test('a steam canner takes the same minutes', () => {
     for (const product of ['jam', 'curd', 'sauce'] as const) {
       const by = (canner: 'steam' | 'boiling-water') =>
-        processTime(product, metres(9000), HALF_PINT, 'ten-minute', canner);
+        processTime({
+          product,
+          altitudeM: metres(9000),
+          jarMl: HALF_PINT,
+          school: 'ten-minute',
+          canner,
+        });
       expect(by('steam')).toEqual(by('boiling-water'));
     }
   });
@@ -75,11 +96,18 @@ describe('minutes in the canner', () => {
     expect(minutes('jam', 0, QUART, 'sterilised')).toBeNull();
     expect(minutes('curd', 0, PINT, 'sterilised')).toBeNull();
     expect(minutes('butter', 0, 1900, 'sterilised')).toBeNull();
-    expect(largestJarMl('curd')).toBeLessThan(240);
   });
 
   test('below the sea the first row holds', () => {
-    expect(processTime('jam', -400, HALF_PINT, 'sterilised', 'boiling-water')?.minutes).toBe(5);
+    expect(
+      processTime({
+        product: 'jam',
+        altitudeM: -400,
+        jarMl: HALF_PINT,
+        school: 'sterilised',
+        canner: 'boiling-water',
+      })?.minutes,
+    ).toBe(5);
   });
 
   // Common practice: ten minutes, and one more for each 1000 ft.
@@ -98,154 +126,335 @@ describe('minutes in the canner', () => {
   });
 });
 
-describe('the shelf', () => {
-  const of = (...ids: string[]): Weighed[] =>
-    ids.map((id) => ({ ingredient: findIngredient(id) as Ingredient, massG: 500 }));
-  const some = (id: string, massG: number): Weighed => ({
-    ingredient: findIngredient(id) as Ingredient,
-    massG,
-  });
-  const NONE = { testedFormula: null, meterPH: null };
-  const verdict = (change: Partial<ShelfCase>) =>
-    shelfVerdict({
-      product: 'jam',
-      lines: of('damson', 'sugar'),
-      puzzlingLines: 0,
-      process: { minutes: 10, presterilise: false },
-      jarTooLarge: false,
-      computedPH: null,
-      assurance: NONE,
-      ...change,
-    });
+describe('the whole process table', () => {
+  const PRODUCTS: readonly Product[] = [
+    'jam',
+    'jelly',
+    'marmalade',
+    'conserve',
+    'butter',
+    'curd',
+    'sauce',
+    'pepper-jelly',
+    'infusion-jelly',
+  ];
+  const SCHOOLS: readonly School[] = ['sterilised', 'ten-minute'];
+  const ALTITUDES_FT = [-400, 0, 1000, 1001, 3000, 3001, 6000, 6001, 8000, 8001, 10_000];
+  const JARS_ML = [118, 237, 250, 355, 473, 500, 750, 946];
 
-  test('high-acid fruit with sugar and lemon is for the pantry, once processed', () => {
-    const found = verdict({ lines: of('damson', 'blackberry', 'sugar', 'lemon-juice', 'water') });
-    expect(found).toMatchObject({ verdict: 'pantry', months: 12 });
-    expect(found.reasons.join(' ')).toContain('10 minutes');
-  });
-
-  test.each([
-    ['melon', 'low-acid'],
-    ['fig', 'not reliably acid'],
-  ])('%s is not, however much lemon goes in', (id, reason) => {
-    const found = verdict({
-      lines: of(id, 'sugar', ...Array<string>(20).fill('lemon-juice-bottled')),
-    });
-    expect(found.verdict).toBe('fridge');
-    expect(found.reasons.join(' ')).toContain(reason);
-  });
-
-  test('a computed pH never grants the pantry, however low, to any row or product', () => {
-    const sour = { p10: 2.5, p50: 2.6, p90: 2.7 };
-    for (const id of ['melon', 'fig', 'tomato', 'pumpkin', 'carrot', 'elderberry']) {
-      for (const product of ['jam', 'jelly', 'butter', 'conserve', 'marmalade', 'sauce'] as const) {
-        expect(verdict({ product, lines: of(id, 'sugar'), computedPH: sour }).verdict).toBe(
-          'fridge',
-        );
+  test('never asks for less of a larger jar, or higher up; steam as boiling water', () => {
+    for (const product of PRODUCTS) {
+      for (const school of SCHOOLS) {
+        for (const isSauce of [false, true]) {
+          for (const ofApples of [false, true]) {
+            let lower: readonly number[] = [];
+            for (const ft of ALTITUDES_FT) {
+              const times = JARS_ML.map((jarMl) => {
+                const by = (canner: 'boiling-water' | 'steam') =>
+                  processTime({
+                    product,
+                    altitudeM: metres(ft),
+                    jarMl,
+                    school,
+                    canner,
+                    isSauce,
+                    ofApples,
+                  });
+                expect(by('steam')).toEqual(by('boiling-water'));
+                return by('boiling-water')?.minutes ?? Infinity;
+              });
+              expect(times).toEqual(times.toSorted((a, b) => a - b));
+              times.forEach((time, at) => expect(time).toBeGreaterThanOrEqual(lower[at] ?? 0));
+              lower = times;
+            }
+          }
+        }
       }
     }
   });
 
-  test('one low-acid fruit among high ones decides', () => {
-    expect(verdict({ lines: of('damson', 'melon', 'sugar') }).verdict).toBe('fridge');
+  test('has nothing above 10,000 ft, whatever it is', () => {
+    for (const product of PRODUCTS) {
+      for (const school of SCHOOLS) expect(minutes(product, 10_001, HALF_PINT, school)).toBeNull();
+    }
+  });
+
+  // USDA Complete Guide, applesauce and fruit sauces; from memory.
+  test.each([
+    [PINT, [15, 20, 20, 25]],
+    [QUART, [20, 25, 30, 35]],
+  ] as const)(
+    'an apple butter that does not mound, in jars of %d mL, is a sauce',
+    (jarMl, expected) => {
+      const at = [1000, 3000, 6000, 10_000].map(
+        (ft) =>
+          processTime({
+            product: 'butter',
+            altitudeM: metres(ft),
+            jarMl,
+            school: 'ten-minute',
+            canner: 'boiling-water',
+            ofApples: true,
+            isSauce: true,
+          })?.minutes,
+      );
+      expect(at).toEqual(expected);
+    },
+  );
+
+  test('250 and 500 mL jars count as half-pints and pints; quarts are for apple butter alone', () => {
+    expect(minutes('curd', 0, 250, 'sterilised')).toBe(15);
+    expect(minutes('jam', 0, 500, 'sterilised')).toBe(5);
+    expect(minutes('butter', 0, QUART, 'sterilised')).toBeNull();
+    expect(minutes('pepper-jelly', 0, PINT, 'sterilised')).toBeNull();
+    expect([largestJarMl('butter', true), largestJarMl('butter'), largestJarMl('curd')]).toEqual([
+      947, 500, 250,
+    ]);
+  });
+
+  test.each([
+    ['butter', 24, false, true],
+    ['butter', 26, false, false],
+    ['jam', 39, false, true],
+    ['jam', 41, false, false],
+    ['jam', 20, true, false],
+    ['curd', 20, false, false],
+    ['jam', null, false, false],
+  ] as const)('%s at %s %% solids, calcium gel %s: sauce %s', (product, solids, calcium, sauce) => {
+    expect(isSauceLike(product, solids, calcium)).toBe(sauce);
+  });
+});
+
+describe('the shelf', () => {
+  const row = (id: string): Ingredient => {
+    const found = findIngredient(id);
+    if (!found) throw new Error(`No ${id}`);
+    return found;
+  };
+  const of = (...amounts: readonly (readonly [string, number])[]): ShelfLine[] =>
+    amounts.map(([id, massG]) => ({ ingredient: row(id), massG: exactly(massG) }));
+  const JAM = of(['damson', 1000], ['sugar', 900]);
+  const verdict = (change: Partial<ShelfCase>) =>
+    shelfVerdict({
+      product: 'jam',
+      lines: JAM,
+      puzzlingLines: 0,
+      solublesPct: 65,
+      process: { minutes: 10, presterilise: false },
+      largestJarMl: HALF_PINT,
+      rawPH: null,
+      assurance: NO_ASSURANCE,
+      ...change,
+    });
+
+  test('acid fruit with sugar is for the pantry, once processed', () => {
+    const found = verdict({});
+    expect(found).toMatchObject({ verdict: 'pantry', months: 12, decides: [], way: null });
+    expect(found.reasons.join(' ')).toContain('10 minutes');
   });
 
   test.each<[string, Partial<ShelfCase>]>([
     ['a line that is not understood', { puzzlingLines: 1 }],
-    ['no fruit', { lines: of('sugar', 'water') }],
     ['nothing at all', { lines: [] }],
     ['no tabled time', { process: null }],
-    ['a jar beyond the tables', { jarTooLarge: true }],
-    ['chocolate', { lines: of('plum', 'sugar', 'chocolate') }],
-    ['cream', { lines: of('plum', 'sugar', 'cream') }],
-    ['nuts', { lines: of('plum', 'sugar', 'walnut') }],
-    ['coconut', { lines: of('plum', 'sugar', 'coconut') }],
-    ['oil', { lines: of('plum', 'sugar', 'oil') }],
-    ['starch', { lines: of('plum', 'sugar', 'cornflour') }],
-    ['eggs', { lines: of('plum', 'sugar', 'egg') }],
-    ['more butter than a knob', { lines: [...of('plum', 'sugar'), some('butter', 40)] }],
-    ['a sweetener that fades', { lines: of('plum', 'sugar', 'fading-sweetener') }],
-    ['a computed pH that may reach 4.6', { computedPH: { p10: 4, p50: 4.3, p90: 4.65 } }],
-    ['tomato', { lines: of('plum', 'tomato', 'sugar', 'vinegar') }],
-    ['pumpkin', { lines: of('plum', 'pumpkin', 'sugar', 'lemon-juice-bottled') }],
-    ['sweet pepper among plums', { lines: of('plum', 'sweet-pepper', 'vinegar', 'sugar') }],
-  ])('%s rules the pantry out, with a reason', (_, change) => {
-    const found = verdict(change);
-    expect(found.verdict).toBe('fridge');
-    expect(found.reasons).toHaveLength(1);
+    ['a jar beyond the tables', { largestJarMl: 946 }],
+    ['a meter above 4.2', { assurance: { ...NO_ASSURANCE, meterPH: 4.21 } }],
+    ['a raw batch above 4.2', { rawPH: 4.3 }],
+    ['a meter that cannot be true', { assurance: { ...NO_ASSURANCE, meterPH: 1.9 } }],
+    ['pumpkin', { lines: [...JAM, ...of(['pumpkin', 5])] }],
+    ['a little melon', { lines: [...JAM, ...of(['melon', 5])] }],
+  ])('%s stands against it', (_, change) => {
+    expect(verdict(change).verdict).toBe('fridge');
   });
 
-  test('a knob of butter against the foam does not', () => {
-    expect(verdict({ lines: [...of('plum', 'sugar'), some('butter', 4)] }).verdict).toBe('pantry');
+  // Each cap of the table: at it, and a tenth above it.
+  test.each([
+    ['ginger', 30],
+    ['cinnamon', 10],
+    ['brandy', 50],
+    ['vanilla-extract', 50],
+    ['candied-ginger', 100],
+    ['butter', 19],
+    ['salt', 19],
+    ['zest', 50],
+  ])('%s up to %d g in a kilo of damsons and 900 g of sugar', (id, most) => {
+    expect(verdict({ lines: [...JAM, ...of([id, most])] }).verdict).toBe('pantry');
+    const over = verdict({ lines: [...JAM, ...of([id, 1.1 * most])] });
+    expect(over.verdict).toBe('fridge');
+    expect(over.decides.map((each) => each.row)).toEqual([id]);
+    expect(over.way).toMatchObject({ leaveOut: [id] });
   });
 
-  test('sucralose holds up in the canner', () => {
-    expect(verdict({ lines: of('plum', 'sucralose-sweetener') }).verdict).toBe('pantry');
+  test('zest is free in a marmalade, nuts only in a conserve and to a tenth', () => {
+    const zesty = [...JAM, ...of(['zest', 300])];
+    expect(verdict({ product: 'marmalade', lines: zesty }).verdict).toBe('pantry');
+    const nutty = (nuts: number, product: Product) =>
+      verdict({ product, lines: [...JAM, ...of(['walnut', nuts])] }).verdict;
+    expect([nutty(100, 'conserve'), nutty(110, 'conserve'), nutty(10, 'jam')]).toEqual([
+      'pantry',
+      'fridge',
+      'fridge',
+    ]);
   });
 
-  describe('a tested formula or a meter, entered by the cook', () => {
-    test.each([
-      [{ ...NONE, meterPH: 4.0 }, 'pantry', 'meter'],
-      [{ ...NONE, meterPH: 4.3 }, 'fridge', 'not reliably acid'],
-      [{ ...NONE, testedFormula: 'Fig jam, county leaflet' }, 'pantry', 'tested formula'],
-    ])('%j', (assurance, expected, reason) => {
-      const found = verdict({ lines: of('fig', 'sugar', 'lemon-juice-bottled'), assurance });
-      expect(found.verdict).toBe(expected);
-      expect(found.reasons.join(' ')).toContain(reason);
-    });
-
-    test('moves neither pumpkin nor chocolate', () => {
-      const assurance = { testedFormula: 'anything', meterPH: 3 };
-      expect(verdict({ lines: of('pumpkin', 'sugar'), assurance }).verdict).toBe('fridge');
-      expect(verdict({ lines: of('plum', 'chocolate'), assurance }).verdict).toBe('fridge');
-    });
-  });
-
-  describe('curd', () => {
-    const curd = (...ids: string[]) =>
-      verdict({
+  // USDA Complete Guide and the national extension centre, from memory: 4 eggs and 7 yolks, ¾ cup butter, 2½ cups sugar, ½ cup zest to a cup of bottled juice.
+  describe('curd, to 244 g of bottled juice', () => {
+    const TESTED = { egg: 330, butter: 170, sugar: 500, zest: 48 };
+    const curd = (
+      change: Partial<typeof TESTED>,
+      ...more: readonly (readonly [string, number])[]
+    ) => {
+      const { egg, butter, sugar, zest } = { ...TESTED, ...change };
+      return verdict({
         product: 'curd',
-        lines: of(...ids, 'egg', 'egg-yolk', 'sugar', 'butter'),
-        process: { minutes: 15, presterilise: false },
+        lines: of(
+          ['lemon-juice-bottled', 244],
+          ['egg', egg],
+          ['butter', butter],
+          ['sugar', sugar],
+          ['zest', zest],
+          ...more,
+        ),
+      });
+    };
+
+    test('the tested one is for the pantry, three months', () => {
+      expect(curd({})).toMatchObject({ verdict: 'pantry', months: 3 });
+    });
+
+    test.each([
+      [{ egg: 1.5 * 244 }, { egg: 1.55 * 244 }],
+      [{ butter: 0.8 * 244 }, { butter: 0.85 * 244 }],
+      [{ zest: 0.25 * 244 }, { zest: 0.27 * 244 }],
+      [{ sugar: 1.8 * 244 }, { sugar: 1.75 * 244 }],
+    ])('%j is, %j is not', (within, beyond) => {
+      expect(curd(within).verdict).toBe('pantry');
+      expect(curd(beyond).verdict).toBe('fridge');
+      expect(curd(beyond).reasons[0]).toMatch(/to a gram of bottled juice/);
+    });
+
+    test.each([
+      'water',
+      'cream',
+      'vanilla-extract',
+      'salt',
+      'raspberry',
+      'orange-juice',
+      'powdered-pectin',
+      'honey',
+    ])('nothing else: no %s', (id) => {
+      expect(curd({}, [id, 20]).verdict).toBe('fridge');
+    });
+  });
+
+  describe('pepper jelly, to 500 g of peppers', () => {
+    const jelly = (vinegar: number, water = 0, more: Partial<ShelfCase> = {}) =>
+      verdict({
+        product: 'pepper-jelly',
+        lines: of(['sweet-pepper', 500], ['vinegar', vinegar], ['water', water], ['sugar', 1000]),
+        ...more,
       });
 
-    test('of bottled lemon or lime juice is for the pantry three to four months', () => {
-      for (const juice of ['lemon-juice-bottled', 'lime-juice-bottled']) {
-        expect(curd(juice, 'zest')).toMatchObject({ verdict: 'pantry', months: 3 });
-      }
+    test('takes 0.44 of 5 % vinegar, and no more water than that', () => {
+      expect([jelly(220).verdict, jelly(210).verdict]).toEqual(['pantry', 'fridge']);
+      expect([jelly(300, 300).verdict, jelly(300, 310).verdict]).toEqual(['pantry', 'fridge']);
+      expect(jelly(210).way).toMatchObject({ add: [{ id: 'vinegar', grams: 10 }] });
     });
 
-    test.each(['lemon-juice', 'lime-juice', 'passion-fruit', 'orange-juice', 'raspberry'])(
-      'of %s is not',
-      (juice) => {
-        expect(curd(juice).verdict).toBe('fridge');
-        expect(curd(juice, 'lemon-juice-bottled').verdict).toBe('fridge');
+    test('counts dried peppers by their fresh weight, and wants half of it dissolved', () => {
+      const hot = verdict({
+        product: 'pepper-jelly',
+        lines: of(['sweet-pepper', 500], ['chilli-flakes', 50], ['vinegar', 300], ['sugar', 1000]),
+      });
+      expect(hot.reasons[0]).toContain('800 g of peppers');
+      expect(jelly(300, 0, { solublesPct: 45 }).verdict).toBe('fridge');
+    });
+  });
+
+  test('an infusion takes a sixteenth of bottled lemon juice or 5 % vinegar', () => {
+    const jelly = (id: string, acid: number) =>
+      verdict({
+        product: 'infusion-jelly',
+        lines: of(['infusion', 960], [id, acid], ['sugar', 900]),
+      }).verdict;
+    expect(['lemon-juice-bottled', 'vinegar'].map((id) => [jelly(id, 60), jelly(id, 55)])).toEqual([
+      ['pantry', 'fridge'],
+      ['pantry', 'fridge'],
+    ]);
+    expect(jelly('lemon-juice', 200)).toBe('fridge');
+  });
+
+  test.each([
+    ['fig', 133],
+    ['tomato', 80],
+    ['elderberry', 80],
+  ])('a kilo of %s takes %d g of bottled lemon juice, as published', (id, least) => {
+    const jam = (juice: number) =>
+      verdict({ lines: of([id, 1000], ['lemon-juice-bottled', juice], ['sugar', 900]) });
+    expect(jam(least).verdict).toBe('pantry');
+    expect(jam(least - 5)).toMatchObject({
+      verdict: 'fridge',
+      way: { add: [{ id: 'lemon-juice-bottled', grams: 5 }] },
+    });
+    expect(
+      verdict({
+        product: 'butter',
+        lines: of([id, 1000], ['lemon-juice-bottled', 300], ['sugar', 900]),
+      }).verdict,
+    ).toBe('fridge');
+  });
+
+  describe('what the cook states', () => {
+    const MELON = of(['melon', 1000], ['sugar', 900], ['lemon-juice-bottled', 150]);
+    const named = (testedFormula: string, lines = MELON) =>
+      verdict({ lines, assurance: { ...NO_ASSURANCE, testedFormula } });
+
+    test.each(['none', 'test', 'no', 'unknown', 'jam', 'my formula', 'the test', 'x y', ''])(
+      '“%s” names no formula',
+      (name) => {
+        expect(named(name).verdict).toBe('fridge');
       },
     );
 
-    test('with something no tested curd holds is not', () => {
-      expect(curd('lemon-juice-bottled', 'cream').verdict).toBe('fridge');
-      expect(curd().verdict).toBe('fridge');
+    test('a name opens what holds acid, keeps its own minutes, and is said for ever', () => {
+      const found = named('Melon jam, county leaflet');
+      expect(found.verdict).toBe('pantry');
+      expect(found.reasons.join(' ')).toMatch(
+        /You say that it is exactly “Melon jam, county leaflet”.*time printed in it/,
+      );
+      expect(named('Melon jam, county leaflet', of(['melon', 1000], ['sugar', 900])).verdict).toBe(
+        'fridge',
+      );
+    });
+
+    test.each(['pumpkin', 'cream', 'cornflour', 'chocolate', 'egg', 'oil', 'chia', 'gelatin'])(
+      'neither name nor meter opens %s',
+      (id) => {
+        const lines = [...JAM, ...of([id, 100], ['lemon-juice-bottled', 100])];
+        expect(named('County jam leaflet', lines).verdict).toBe('fridge');
+        expect(verdict({ lines, assurance: { ...NO_ASSURANCE, meterPH: 3.2 } }).verdict).toBe(
+          'fridge',
+        );
+      },
+    );
+
+    test('a meter at 4.2 opens, unless it is half below what the sums can be', () => {
+      const read = (meterPH: number, lines = MELON) =>
+        verdict({ lines, assurance: { ...NO_ASSURANCE, meterPH } }).verdict;
+      expect([read(4.0), read(4.2), read(4.3)]).toEqual(['pantry', 'pantry', 'fridge']);
+      expect(read(3.2, of(['melon', 1000], ['sugar', 900]))).toBe('fridge');
     });
   });
 
-  describe('pepper jelly', () => {
-    const peppers = (vinegarG: number, p90 = 3.6) =>
-      verdict({
-        product: 'pepper-jelly',
-        lines: [some('sweet-pepper', 500), some('vinegar', vinegarG), some('sugar', 1000)],
-        computedPH: { p10: 3.3, p50: 3.5, p90 },
-      });
-
-    test('with vinegar enough is a tested family', () => {
-      expect(peppers(350).verdict).toBe('pantry');
-    });
-
-    test('with too little, or with a pH too near the limit, is for the fridge', () => {
-      expect(peppers(200).verdict).toBe('fridge');
-      expect(peppers(350, 4.3).verdict).toBe('fridge');
-      expect(peppers(200).reasons[0]).toContain('at least 300 g');
-    });
+  test('the sums at their unfavourable end stand against', () => {
+    const found = verdict({ lines: of(['pear', 500], ['water', 490], ['sugar', 900]) });
+    expect(worstPH(of(['pear', 500], ['water', 490])) ?? NaN).toBeGreaterThan(
+      bestPH(of(['pear', 500], ['water', 490])) ?? NaN,
+    );
+    expect(found.verdict).toBe(
+      (worstPH(of(['pear', 500], ['water', 490])) ?? 0) < 4.6 ? 'pantry' : 'fridge',
+    );
+    expect(worstPH(of(['sugar', 100]))).toBeNull();
   });
 });
 

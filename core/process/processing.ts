@@ -14,11 +14,10 @@ export const HIGHEST_TABLED_FT = 10_000;
 /** A steam canner holds its steam this long and no longer. */
 export const MOST_STEAM_MIN = 45;
 
-const HALF_PINT_ML = 236.6;
-const PINT_ML = 473.2;
-const QUART_ML = 946.4;
-/** Jars are sold rounded up to the millilitre. */
-const ROUNDING_ML = 1;
+/** Jars sold as half-pints and pints by the litre count as such: 250 and 500 mL. */
+const HALF_PINT_ML = 250;
+const PINT_ML = 500;
+const QUART_ML = 947;
 
 type Band = { readonly upToFt: number; readonly minutes: number };
 
@@ -28,29 +27,40 @@ const bands = (low: number, middle: number, high: number): readonly Band[] => [
   { upToFt: HIGHEST_TABLED_FT, minutes: high },
 ];
 
-/** One row of the table: which jars it covers, and its minutes with jars boiled sterile first or not. */
+const fourBands = (
+  first: number,
+  second: number,
+  third: number,
+  fourth: number,
+): readonly Band[] => [
+  { upToFt: 1000, minutes: first },
+  { upToFt: 3000, minutes: second },
+  { upToFt: 6000, minutes: third },
+  { upToFt: HIGHEST_TABLED_FT, minutes: fourth },
+];
+
+/** One row of the table: which jars it covers, and its minutes. */
 type Row = {
   readonly upToMl: number;
-  /** Minutes as tabled; for rows under ten minutes, only into sterilised jars. */
   readonly tabled: readonly Band[];
 };
 
 const SOFT_SPREAD: Row = { upToMl: PINT_ML, tabled: bands(5, 10, 15) };
+const PEPPER_JELLY: Row = { upToMl: HALF_PINT_ML, tabled: bands(5, 10, 15) };
 const BUTTER_QUART: Row = { upToMl: QUART_ML, tabled: bands(10, 15, 20) };
-const SAUCE: Row = { upToMl: PINT_ML, tabled: bands(15, 20, 25) };
+/** What does not mound: as applesauce and fruit sauces are tabled. */
+const SAUCE: Row = { upToMl: PINT_ML, tabled: fourBands(15, 20, 20, 25) };
+const SAUCE_QUART: Row = { upToMl: QUART_ML, tabled: fourBands(20, 25, 30, 35) };
 const CURD: Row = { upToMl: HALF_PINT_ML, tabled: bands(15, 20, 25) };
 
-const ROWS: { readonly [product in Product]: readonly Row[] } = {
-  jam: [SOFT_SPREAD],
-  jelly: [SOFT_SPREAD],
-  marmalade: [SOFT_SPREAD],
-  conserve: [SOFT_SPREAD],
-  'pepper-jelly': [SOFT_SPREAD],
-  'infusion-jelly': [SOFT_SPREAD],
-  butter: [SOFT_SPREAD, BUTTER_QUART],
-  sauce: [SAUCE],
-  curd: [CURD],
-};
+/** The rows for a product; quarts for apple butter alone. */
+function rowsFor(product: Product, ofApples: boolean, isSauce: boolean): readonly Row[] {
+  const quarts = product === 'butter' && ofApples;
+  if (product === 'curd') return [CURD];
+  if (isSauce || product === 'sauce') return quarts ? [SAUCE, SAUCE_QUART] : [SAUCE];
+  if (product === 'pepper-jelly') return [PEPPER_JELLY];
+  return quarts ? [SOFT_SPREAD, BUTTER_QUART] : [SOFT_SPREAD];
+}
 
 /** Clean hot jars: ten minutes at sea level, and more by its own, finer bands. */
 const CLEAN_JARS: readonly Band[] = [
@@ -71,38 +81,54 @@ export type ProcessTime = {
 };
 
 /** Largest jar with a tabled time for a product, mL. */
-export const largestJarMl = (product: Product): number =>
-  (ROWS[product].at(-1) as Row).upToMl + ROUNDING_ML;
+export const largestJarMl = (product: Product, ofApples = false): number =>
+  (rowsFor(product, ofApples, false).at(-1) as Row).upToMl;
 
 /** The size of that jar in words. */
-export const largestJarName = (product: Product): string =>
+export const largestJarName = (product: Product, ofApples = false): string =>
   ({ [HALF_PINT_ML]: 'half-pint', [PINT_ML]: 'pint', [QUART_ML]: 'quart' })[
-    (ROWS[product].at(-1) as Row).upToMl
+    largestJarMl(product, ofApples)
   ] ?? 'jar';
+
+/** What a time in the canner goes by. */
+export type ProcessCase = {
+  readonly product: Product;
+  readonly altitudeM: number;
+  /** Volume of the largest jar in the load, mL. */
+  readonly jarMl: number;
+  readonly school: School;
+  readonly canner: Canner;
+  /** Its only fruit is apple: apple butter alone has a time for quarts. */
+  readonly ofApples?: boolean;
+  /** It does not mound: it takes a sauce’s minutes. */
+  readonly isSauce?: boolean;
+};
 
 /**
  * Minutes at a full rolling boil for jars of a spread; null above 10 000 ft, for jars larger than any
- * tabled, or where a steam canner cannot hold so long.
- * @param jarMl volume of the largest jar in the load
+ * tabled, or where a steam canner cannot hold so long. A larger jar never gets fewer.
  */
-export function processTime(
-  product: Product,
-  altitudeM: number,
-  jarMl: number,
-  school: School,
-  canner: Canner,
-): ProcessTime | null {
+export function processTime(asked: ProcessCase): ProcessTime | null {
+  const { product, altitudeM, jarMl, school, canner, ofApples = false, isSauce = false } = asked;
+  const rows = rowsFor(product, ofApples, isSauce);
+  const row = rows.findIndex(({ upToMl }) => jarMl <= upToMl);
+  const times = rows.slice(0, row + 1).map(({ tabled }) => timeByRow(tabled, altitudeM, school));
+  const time = times.at(-1);
+  if (time === undefined || time === null) return null;
+  const minutes = Math.max(...times.map((each) => each?.minutes ?? 0));
+  return canner === 'steam' && minutes > MOST_STEAM_MIN ? null : { ...time, minutes };
+}
+
+function timeByRow(tabled: readonly Band[], altitudeM: number, school: School): ProcessTime | null {
   const altitudeFt = convert(altitudeM, 'm', 'ft');
   const at = (band: readonly Band[]) => band.find(({ upToFt }) => altitudeFt <= upToFt)?.minutes;
-  const row = ROWS[product].find(({ upToMl }) => jarMl <= upToMl + ROUNDING_ML);
-  const tabled = row && at(row.tabled);
-  const clean = at(CLEAN_JARS);
-  if (tabled === undefined || clean === undefined) return null;
-  const seaLevel = row?.tabled[0]?.minutes ?? 0;
-  const sterile = school === 'sterilised' && seaLevel < STERILE_BELOW_MIN;
-  const minutes = sterile || seaLevel >= STERILE_BELOW_MIN ? tabled : Math.max(tabled, clean);
-  if (canner === 'steam' && minutes > MOST_STEAM_MIN) return null;
-  return { minutes, presterilise: sterile };
+  const [minutes, clean] = [at(tabled), at(CLEAN_JARS)];
+  if (minutes === undefined || clean === undefined) return null;
+  const seaLevel = tabled[0]?.minutes ?? 0;
+  if (seaLevel >= STERILE_BELOW_MIN) return { minutes, presterilise: false };
+  return school === 'sterilised'
+    ? { minutes, presterilise: true }
+    : { minutes: Math.max(minutes, clean), presterilise: false };
 }
 
 /** Minutes to boil empty jars sterile: 10, and one more for each 1000 ft. */
@@ -111,3 +137,21 @@ export const steriliseMinutes = (altitudeM: number): number =>
 
 /** Room to leave under the lid, mm: ¼ in for spreads, ½ in for curds. */
 export const headspaceMm = (product: Product): number => (product === 'curd' ? 12.7 : 6.4);
+
+/** Soluble solids below which a spread does not mound and is processed as a sauce, g per 100 g. */
+const SAUCE_BELOW_PCT = { butter: 25, spread: 40 } as const;
+
+/**
+ * Whether a spread is too thin to be processed as one: a butter below 25 % solids, another spread below 40 % that does not
+ * gel with calcium. Curds have their own table.
+ */
+export const isSauceLike = (
+  product: Product,
+  solublesPct: number | null,
+  gelsWithCalcium: boolean,
+): boolean =>
+  solublesPct !== null &&
+  product !== 'curd' &&
+  (product === 'butter'
+    ? solublesPct < SAUCE_BELOW_PCT.butter
+    : !gelsWithCalcium && solublesPct < SAUCE_BELOW_PCT.spread);

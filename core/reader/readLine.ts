@@ -47,7 +47,7 @@ export function readLine(written: string, kitchen: Partial<ReadingKitchen> = {})
   const text = written.trim();
   if (text.length > MOST_LINE_CHARS) {
     return puzzling(
-      `${text.slice(0, 60)}…`,
+      `${text.slice(0, MOST_LINE_CHARS)}…`,
       'text',
       `A line may have at most ${MOST_LINE_CHARS} characters; this one has ${text.length}.`,
     );

@@ -43,6 +43,12 @@ export function LinesEditor({ state, dispatch, units, kitchen, onPaste }: Props)
   );
   const enter = useCallback(
     (index: number) => {
+      // The blank line that is there already is gone to; nothing changes, so nothing is drawn anew.
+      const below = inputAt(list.current, index + 1);
+      if (below?.value.trim() === '') {
+        below.focus();
+        return;
+      }
       wanted.current = index + 1;
       dispatch({ type: 'insert', after: index });
     },

@@ -191,7 +191,9 @@ function inShort(plan: Plan): string {
   const parts = [
     jarsInWords(plan),
     plan.minutes ? `${minutesInWords(plan.minutes)} on the stove` : null,
-    plan.process.method === 'none' ? 'for the fridge' : `${plan.process.minutes} min in the canner`,
+    plan.process.method === 'none'
+      ? 'for the fridge'
+      : `${plan.process.minutes === null ? 'the printed time' : `${plan.process.minutes} min`} in the canner`,
   ];
   return parts.filter((part) => part !== null).join(' · ');
 }

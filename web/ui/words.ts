@@ -35,7 +35,11 @@ export function shelfInWords({ shelf }: Plan): string {
 
 /** `10 min`, or `none` for a batch that is not processed. */
 export const processInWords = ({ process }: Plan): string =>
-  process.method === 'none' ? 'none' : `${process.minutes} min`;
+  process.method === 'none'
+    ? 'none'
+    : process.minutes === null
+      ? 'as printed in the formula'
+      : `${process.minutes} min`;
 
 /** `31–38 min`, or `8–9 h` where it takes hours; a single figure where both ends agree. */
 export function minutesInWords({
