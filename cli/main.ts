@@ -1,7 +1,11 @@
+import { familiesPage } from '@idle-kettle/core';
+import type { Answer } from './answer.ts';
 import { planCommand } from './plan.ts';
 import { readCommand } from './read.ts';
 
-const COMMANDS = { plan: planCommand, read: readCommand };
+const families = (): Promise<Answer> => Promise.resolve({ code: 0, out: familiesPage(), err: '' });
+
+const COMMANDS = { plan: planCommand, read: readCommand, families };
 
 const [name = '', file] = process.argv.slice(2);
 const command = COMMANDS[name as keyof typeof COMMANDS];

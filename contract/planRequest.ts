@@ -225,8 +225,8 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
   },
   assurance: {
     testedFormula: dto.assurance?.testedFormula ?? null,
-      source: dto.assurance?.source ?? null,
-      minutes: dto.assurance?.minutes ?? null,
+    source: dto.assurance?.source ?? null,
+    minutes: dto.assurance?.minutes ?? null,
     meterPH: dto.assurance?.meterPH ?? null,
   },
   seed: dto.seed ?? USUAL_REQUEST.seed,

@@ -9,6 +9,7 @@ const HELP = `Idle Kettle
   ./kettle start         the app with your own kitchen
   ./kettle plan [FILE]   plan a batch from JSON (standard input when no file is named); an array gives an array
   ./kettle read [FILE]   say what lines of a recipe are read as: plain text, or JSON
+  ./kettle families      what may stand in a pantry, as the page in docs/
   ./kettle check         types, lint and unit tests
   ./kettle test          everything: check, API, launcher and browser tests
   ./kettle bench         speed against its bars, with ratios to known libraries
@@ -25,6 +26,7 @@ const COMMANDS = {
   start: (args) => runServe('own', args),
   plan: (args) => runComputation('plan', args),
   read: (args) => runComputation('read', args),
+  families: (args) => runComputation('families', args),
   check: runCheck,
   test: runTest,
   bench: runBench,

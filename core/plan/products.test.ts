@@ -51,7 +51,7 @@ describe('never for the pantry', () => {
         product: 'pepper-jelly',
         lines: ['6 cups chopped roasted sweet peppers', '¼ cup vinegar', '2 cups sugar'],
       },
-      'too little vinegar',
+      'too little 5 % vinegar',
     ],
     [
       'the same as a jam',
@@ -67,17 +67,17 @@ describe('never for the pantry', () => {
       'varies in strength',
     ],
     [
-      'an infusion of flowers on water alone',
+      'an infusion of flowers with hardly any acid',
       {
         product: 'infusion-jelly',
         lines: [
           '3 cups elderflower infusion',
           '3 cups sugar',
-          '¼ cup bottled lemon juice',
+          '1 tbsp bottled lemon juice',
           '1 box powdered pectin',
         ],
       },
-      'No fruit in it is known to be acid',
+      'at least a sixteenth is wanted',
     ],
   ])('%s', (_, change, reason) => {
     for (const place of EVERYWHERE) {

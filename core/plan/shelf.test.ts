@@ -223,9 +223,7 @@ describe('what never improves a verdict', () => {
 
   test('more of a low-acid row', () => {
     never((lines, much) => {
-      const low =
-        lines.find(({ row }) => lows.includes(row))?.row ??
-        (lows[much % lows.length] as Ingredient);
+      const low = lines.find(({ row }) => lows.includes(row))?.row ?? lows[much % lows.length];
       return [...lines, { row: low, massG: 10 * much }];
     });
   });

@@ -3,9 +3,7 @@ import { commonPractice, fromMemory, type Provenance } from '../quantity/index.t
 const GUIDE = fromMemory(
   'USDA Complete Guide to Home Canning and the national extension centre’s pages',
 );
-const CAUTION = commonPractice(
-  'a share that no tested formula for the shelf passes; judgement, on the careful side',
-);
+const CAUTION = commonPractice('judgement, on the careful side of tested formulas');
 
 /** What an ingredient is to the shelf. */
 export type Role =

@@ -1,4 +1,5 @@
 export * from './caps.ts';
+export * from './familiesPage.ts';
 export * from './keeping.ts';
 export * from './processing.ts';
 export { holdsApples, isNamed } from './rules.ts';

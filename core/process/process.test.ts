@@ -1,6 +1,9 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { findIngredient, type Ingredient } from '../larder/index.ts';
 import type { Product } from '../method/index.ts';
 import { convert, exactly } from '../quantity/index.ts';
+import { familiesPage } from './familiesPage.ts';
 import { keepingOf } from './keeping.ts';
 import {
   headspaceMm,
@@ -467,4 +470,9 @@ describe('keeping', () => {
     expect(keepingOf('jam', 'pantry', 40).openedWeeks).toEqual({ low: 2, high: 3 });
     expect(keepingOf('jam', 'fridge', 65).unopenedMonths).toBeLessThan(1);
   });
+});
+
+test('the page of families in the documents is the one that the figures make', () => {
+  const page = readFileSync(join(__dirname, '../../docs/shelf-families.md'), 'utf8');
+  expect(page).toBe(familiesPage());
 });

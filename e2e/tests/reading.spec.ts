@@ -142,3 +142,37 @@ test('a name that cannot be kept says so, and what was typed stays', async ({ pa
   await page.getByRole('button', { name: 'Teach it' }).click();
   await expect(flagged(page)).toHaveCount(0);
 });
+
+test('the line that decides the shelf is marked, and the way back opens the pantry with a press', async ({
+  page,
+  kettle,
+}) => {
+  const batch = await kettle.send<{ id: string }>('POST', '/batches', {
+    name: 'Pepper jelly',
+    lines: [
+      '500 g sweet peppers',
+      '2 cloves garlic',
+      '100 ml cider vinegar',
+      '1 kg sugar',
+      '1 pouch liquid pectin',
+    ],
+    settings: { product: 'pepper-jelly' },
+  });
+  await page.goto(`${kettle.address}/batches/${batch.id}`);
+  await expect(page.getByTestId('shelf')).toContainText('Fridge only');
+  await expect(grams(page, 1)).toContainText('Decides the shelf.');
+  await expect(grams(page, 1)).toContainText('101 g to 509 g of peppers');
+  await expect(grams(page, 2)).toContainText('With the line above.');
+  await expect(grams(page, 3)).not.toContainText('Decides the shelf.');
+  await page.getByTestId('way-back').click();
+  await expect(line(page, 6)).toHaveValue('125 g vinegar');
+  await expect(page.getByTestId('shelf')).toContainText('Pantry');
+  await expect(page.getByTestId('way-back')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('shelf')).toContainText('Fridge only');
+
+  // What has no safe process has no way back.
+  await line(page, 6).fill('150 g pumpkin');
+  await expect(grams(page, 6)).toContainText('no safe home-canning process');
+  await expect(page.getByTestId('way-back')).toHaveCount(0);
+});

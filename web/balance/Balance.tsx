@@ -34,6 +34,8 @@ type Props = {
   readonly from: (Formula & { readonly name: string }) | null;
 };
 
+const NOTHING_DECIDES: Plan['shelf']['decides'] = [];
+
 /** The Balance screen of one batch, saved or new. */
 export function Balance({ kitchen, saved, from }: Props) {
   const id = saved?.id ?? null;
@@ -130,7 +132,10 @@ export function Balance({ kitchen, saved, from }: Props) {
     [formula, kitchen, settled, take],
   );
 
-  const onChange = (change: Change, did: string) => dispatch({ type: 'change', change, did });
+  const onChange = useCallback(
+    (change: Change, did: string) => dispatch({ type: 'change', change, did }),
+    [],
+  );
 
   return (
     <div className="grid items-start gap-x-6 gap-y-5 md:grid-cols-2 lg:grid-cols-[minmax(0,1.05fr)_minmax(0,1.15fr)_minmax(0,1fr)]">
@@ -150,6 +155,7 @@ export function Balance({ kitchen, saved, from }: Props) {
             dispatch={dispatch}
             units={kitchen.units}
             kitchen={kitchen}
+            decides={plan?.shelf.decides ?? NOTHING_DECIDES}
             onPaste={onPaste}
           />
           {(state.refused ?? notice) !== null && (
@@ -207,6 +213,7 @@ export function Balance({ kitchen, saved, from }: Props) {
             stale={stale}
             rough={rough}
             batchId={id}
+            onChange={onChange}
             title={
               <input
                 type="text"

@@ -5,9 +5,10 @@ import {
   formatTemperature,
   formatVolume,
   METHODS,
+  type Change,
   type Plan,
 } from '@idle-kettle/core';
-import { ClipboardList, CookingPot } from 'lucide-react';
+import { ClipboardList, CookingPot, DoorOpen } from 'lucide-react';
 import { Link } from 'react-router';
 import { A_SPOON_ML } from '../drawings/jarsDrawn.ts';
 import { TemperatureStrip } from '../drawings/TemperatureStrip.tsx';
@@ -36,11 +37,13 @@ type Props = {
   readonly rough: boolean;
   /** Null for a batch that is not saved yet. */
   readonly batchId: string | null;
+  /** Makes a change to the formula, with what it did in words. */
+  readonly onChange: (change: Change, did: string) => void;
 };
 
 /** The verdicts, in the shape of the label that this batch will wear. It fills in while you type. */
 export function BatchLabel(props: Props) {
-  const { plan, kitchen, fruit, title, stale, rough, batchId } = props;
+  const { plan, kitchen, fruit, title, stale, rough, batchId, onChange } = props;
   const { stop, finish, yield: jars, shelf, process, why } = plan;
   const scale = kitchen.temperature;
   const other = scale === 'C' ? 'F' : 'C';
@@ -135,6 +138,14 @@ export function BatchLabel(props: Props) {
                 </li>
               ))}
             </ul>
+            {shelf.way && (
+              <WayBack
+                text={shelf.way.text}
+                onTake={() =>
+                  onChange(shelf.way?.change ?? {}, `Opened the pantry: ${shelf.way?.text}`)
+                }
+              />
+            )}
           </Figure>
 
           <Figure name="In the canner" value={processInWords(plan)} testId="process">
@@ -249,3 +260,18 @@ const inShort = (plan: Plan): string =>
 
 const partInWords = (partMl: number, kitchen: Kitchen): string =>
   partMl < A_SPOON_ML ? '' : `and ${formatVolume(partMl, kitchen.units)} for the fridge`;
+
+/** What would open the pantry, with one press; the plan with it was made to prove it. */
+const WayBack = ({ text, onTake }: { readonly text: string; readonly onTake: () => void }) => (
+  <button
+    type="button"
+    className="mt-2 flex w-full cursor-pointer items-start gap-2 rounded-field border border-success/60 bg-base-100 px-2 py-1.5 text-left text-sm hover:border-success"
+    data-testid="way-back"
+    onClick={onTake}
+  >
+    <DoorOpen aria-hidden className="mt-0.5 size-4 shrink-0 text-success" />
+    <span>
+      The way back to the pantry: <b>{text}</b>.
+    </span>
+  </button>
+);

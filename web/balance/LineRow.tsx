@@ -11,7 +11,7 @@ import {
   type UnitSystem,
 } from '@idle-kettle/core';
 import { useCombobox } from 'downshift';
-import { ChevronDown, CircleHelp, GripVertical, X } from 'lucide-react';
+import { ChevronDown, CircleHelp, GripVertical, ShieldX, X } from 'lucide-react';
 import {
   memo,
   useId,
@@ -31,6 +31,8 @@ type Props = {
   readonly index: number;
   readonly units: UnitSystem;
   readonly kitchen: ReadingKitchen;
+  /** Why this line stands against the pantry; undefined where it does not. */
+  readonly against: string | undefined;
   readonly dispatch: Dispatch<FormulaAction>;
   /** Something longer than a line was pasted. */
   readonly onPaste: (index: number, text: string) => void;
@@ -42,8 +44,19 @@ type Props = {
 
 /** One line as written, its grams beside it, and under it whatever was assumed or not understood. */
 export const LineRow = memo(function LineRow(props: Props) {
-  const { text, index, units, kitchen, dispatch, onPaste, onEnter, onRemove, onFocus, onMove } =
-    props;
+  const {
+    text,
+    index,
+    units,
+    kitchen,
+    against,
+    dispatch,
+    onPaste,
+    onEnter,
+    onRemove,
+    onFocus,
+    onMove,
+  } = props;
   const reading = useMemo(
     () => (text.trim() === '' ? null : readLine(text, kitchen)),
     [text, kitchen],
@@ -104,7 +117,7 @@ export const LineRow = memo(function LineRow(props: Props) {
         transform: CSS.Transform.toString(transform),
         transition: transition,
       }}
-      className={`border-b border-base-300 py-1 ${isDragging ? 'relative z-10 bg-base-100 shadow' : ''}`}
+      className={`border-b border-base-300 py-1 ${against === undefined ? '' : 'border-l-4 border-l-error'} ${isDragging ? 'relative z-10 bg-base-100 shadow' : ''}`}
     >
       <div className="flex items-center">
         <button
@@ -180,6 +193,14 @@ export const LineRow = memo(function LineRow(props: Props) {
           <X aria-hidden className="size-4" />
         </button>
       </div>
+      {against !== undefined && (
+        <p className="mt-0.5 flex items-start gap-1.5 pr-2 pl-5 text-sm text-error">
+          <ShieldX aria-hidden className="mt-0.5 size-4 shrink-0" />
+          <span>
+            <b>Decides the shelf.</b> {against}
+          </span>
+        </p>
+      )}
       {noted && reading && (
         <LineNote id={noteId} reading={reading} index={index} onReplace={replace} />
       )}

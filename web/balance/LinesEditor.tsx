@@ -1,6 +1,6 @@
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import type { ReadingKitchen, UnitSystem } from '@idle-kettle/core';
+import type { Plan, ReadingKitchen, UnitSystem } from '@idle-kettle/core';
 import { useCallback, useEffect, useMemo, useRef, type Dispatch, type FocusEvent } from 'react';
 import type { FormulaAction, FormulaState } from './formula.ts';
 import { LineRow } from './LineRow.tsx';
@@ -11,12 +11,14 @@ type Props = {
   readonly units: UnitSystem;
   /** What lines are read with: its packs, measures and names. */
   readonly kitchen: ReadingKitchen;
+  /** Which of the lines that are written stand against the pantry, and why. */
+  readonly decides: Plan['shelf']['decides'];
   /** Something longer than a line was pasted into that line. */
   readonly onPaste: (index: number, text: string) => void;
 };
 
 /** The lines of a formula: type, paste a whole recipe, move, take out; all of it by keyboard too. */
-export function LinesEditor({ state, dispatch, units, kitchen, onPaste }: Props) {
+export function LinesEditor({ state, dispatch, units, kitchen, decides, onPaste }: Props) {
   const { lines } = state.sheet;
   const count = lines.length;
   const list = useRef<HTMLOListElement>(null);
@@ -28,6 +30,7 @@ export function LinesEditor({ state, dispatch, units, kitchen, onPaste }: Props)
     wanted.current = null;
   });
 
+  const against = useMemo(() => againstByRow(lines, decides), [lines, decides]);
   const items = useMemo(() => Array.from({ length: count }, (_, index) => index), [count]);
   const focus = useCallback((index: number) => {
     const input = inputAt(list.current, index);
@@ -94,6 +97,7 @@ export function LinesEditor({ state, dispatch, units, kitchen, onPaste }: Props)
                 index={index}
                 units={units}
                 kitchen={kitchen}
+                against={against.get(index)}
                 dispatch={dispatch}
                 onPaste={onPaste}
                 onEnter={enter}
@@ -117,3 +121,21 @@ const lineOf = (element: EventTarget | null): number | null => {
   const line = element instanceof HTMLElement ? element.dataset['line'] : undefined;
   return line === undefined ? null : Number(line);
 };
+
+/** What stands against the pantry by the row that shows it: plans count only the lines that are written. */
+function againstByRow(
+  lines: readonly string[],
+  decides: Plan['shelf']['decides'],
+): ReadonlyMap<number, string> {
+  const rows = lines.flatMap((text, row) => (text.trim() === '' ? [] : [row]));
+  const found = new Map<number, string>();
+  const said = new Set<string>();
+  for (const { line, text } of decides) {
+    const row = rows[line];
+    if (row === undefined || found.has(row)) continue;
+    // One reason for several lines is said at the first of them.
+    found.set(row, said.has(text) ? 'With the line above.' : text);
+    said.add(text);
+  }
+  return found;
+}

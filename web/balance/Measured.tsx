@@ -56,6 +56,30 @@ export function Measured({ formula, plan, onSet }: WorkbenchProps) {
             )
           }
         />
+        {assurance?.testedFormula != null && (
+          <>
+            <TextField
+              label="Where it is printed"
+              value={assurance.source ?? ''}
+              onSet={(text) =>
+                onSet(
+                  { assurance: { ...assurance, source: text === '' ? null : text } },
+                  'Source named',
+                )
+              }
+            />
+            <NumberField
+              label="Minutes in the canner that it prints"
+              least={1}
+              most={120}
+              value={assurance.minutes ?? null}
+              expected={undefined}
+              onSet={(minutes) =>
+                onSet({ assurance: { ...assurance, minutes } }, 'Printed minutes given')
+              }
+            />
+          </>
+        )}
       </div>
     </div>
   );

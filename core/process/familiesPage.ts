@@ -1,0 +1,71 @@
+import { findIngredient } from '../larder/index.ts';
+import {
+  ACIDIFIED,
+  CAPS,
+  CURD,
+  HIGH_ACID_PH,
+  INFUSION,
+  LEAST_ACID_FRUIT,
+  LEAST_METER_PH,
+  METER_BELOW_SUMS,
+  METER_PH,
+  MOST_NUTS,
+  MOST_WATER,
+  MOST_ZEST,
+  NEVER,
+  PEPPERS,
+} from './caps.ts';
+
+const share = (part: number): string => `${Number((100 * part).toPrecision(3))} %`;
+const name = (id: string): string => findIngredient(id)?.name ?? id;
+
+/**
+ * What may stand in a pantry, by which amounts and from which source, and what never may: the rules’ own figures as a page of
+ * the documents, in Markdown.
+ */
+export const familiesPage = (): string => `# What may stand in a pantry
+
+Made by \`./kettle families\` from the figures that the rules go by (\`core/process/caps.ts\`); a test holds the two together. Everything here is from memory
+of published guidance, or judgement on the careful side of it. Where local guidance says otherwise, do as it says.
+
+A batch is for the pantry when every line is understood, nothing below stands against it, and it is processed in its jars for the time given. The sums’ pH,
+with every ingredient at its unfavourable end, may stand against it and never for it.
+
+## Spreads of acid fruit
+
+Acid fruit and its juice are at least ${share(LEAST_ACID_FRUIT)} of what is neither sugar, pectin, water nor vinegar. Added water is at most ${MOST_WATER.usual} times that fruit,
+${MOST_WATER.sauce} times in a sauce or a jelly dripped from whole fruit, ${MOST_WATER.marmalade} times in a marmalade; what dried fruit takes up is not counted. The sums stay below pH ${HIGH_ACID_PH}.
+
+| besides | at most | source |
+| --- | --- | --- |
+${CAPS.map(({ name: what, most, of, source }) => `| ${what} | ${share(most)} of the ${of} | ${source.source} |`).join('\n')}
+| zest and peel, outside a marmalade | ${share(MOST_ZEST)} of the fruit | judgement |
+| nuts, in a conserve alone | ${share(MOST_NUTS)} of the fruit | judgement |
+
+## Families with acid of known strength
+
+| family | what it takes | source |
+| --- | --- | --- |
+| lemon and lime curd, half-pints | to a gram of bottled juice: egg and yolk at most ${CURD.mostEgg} g, butter ${CURD.mostButter} g, zest ${CURD.mostZest} g, sucrose at least ${CURD.leastSucrose} g; nothing else, no water | ${CURD.source.source} |
+| pepper jelly, half-pints | 5 % vinegar at least ${PEPPERS.leastVinegar} g to a gram of peppers, onion, garlic and herbs by their fresh weight; no more water than vinegar; ${PEPPERS.leastSolublesPct} % solids; below pH ${PEPPERS.mostPH} | ${PEPPERS.source.source} |
+| infusion, herb and wine jelly | bottled lemon juice or 5 % vinegar at least a sixteenth of the liquid; herbs at most ${INFUSION.mostHerbs} g to a gram of that acid; below pH ${INFUSION.mostPH} | ${INFUSION.source.source} |
+${Object.entries(ACIDIFIED)
+  .map(
+    ([id, { least, by, published, source }]) =>
+      `| ${name(id)} jam, jelly or conserve | at least ${least} g of ${by === 'bottled' ? 'bottled lemon juice' : 'bottled lemon juice or 5 % vinegar'} to a gram: ${published} | ${source.source} |`,
+  )
+  .join('\n')}
+
+## Never
+
+${[...NEVER].map(name).join(', ')}: no safe process, at any acidity. Dairy, egg outside a curd, chocolate, coconut, oil, starch and flour, gelatin, agar, chia, meat: fridge or freezer. Garlic, onion
+and other vegetables outside pepper jelly. Sweeteners that fade in heat. Open kettle, inversion, oven and wax: fridge.
+
+## What the cook states
+
+- **A tested formula**, by a name of two words or more: it opens what holds acid on its lines, and takes its own printed minutes, which are asked for with its source. Never what stands under *Never*.
+- **A calibrated meter** at ${METER_PH} or less on the finished spread opens the same. Above it, finished or raw, it stands against every product. Below ${LEAST_METER_PH}, or
+  ${METER_BELOW_SUMS} below what the sums can be, it is disbelieved.
+
+What does not mound is processed as a sauce: a butter below 25 % solids, another spread below 40 % that does not gel with calcium. Quarts are for apple butter alone.
+`;
