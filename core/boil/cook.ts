@@ -212,7 +212,8 @@ function follow(from: Moment, stage: Stage, setting: CookSetting, trace: CookMom
   let now = from;
   let boilsAtS: number | null = null;
   for (;;) {
-    const boils = flameW > 0 && now.tempC >= boilingPointC(now.batch, pressurePa) - AT_THE_BOIL_K;
+    const boils =
+      flameW > 0 && now.tempC >= boilingPointC(noDrier(now.batch), pressurePa) - AT_THE_BOIL_K;
     if (boils) boilsAtS ??= now.t;
     if (boils && until.kind === 'boil') return { end: now, ended: 'done', boilsAtS };
     const leg = legOf(now, boils, flameW, stage, setting);
@@ -250,6 +251,15 @@ function past(until: Until, { tempC, batch }: Omit<Moment, 't'>): number {
   if (until.kind === 'solubles') return solublesPctOf(batch) - until.pct;
   return until.kind === 'temperature' ? tempC - until.tempC : -1;
 }
+
+/**
+ * A batch that a trial step took beyond dryness, with half the water that counts as dry: what is drier has no boiling point, and
+ * the step is cut where the pot is dry.
+ */
+const noDrier = (batch: Contents): Contents => ({
+  ...batch,
+  water: Math.max(batch.water, (DRY_WATER_PER_SOLUBLES / 2) * solublesG(batch)),
+});
 
 /** Positive once the pot is dry. */
 const dryness = (batch: Contents): number =>
@@ -292,7 +302,7 @@ function legOf(
   };
   const at = (y: State): Omit<Moment, 't'> => {
     const batch = contentsAt(y);
-    const tempC = boils ? boilingPointC(batch, pressurePa) : (y[0] as number);
+    const tempC = boils ? boilingPointC(noDrier(batch), pressurePa) : (y[0] as number);
     return { tempC, batch, wear: y[3] as number };
   };
   const chemistry = (tempC: number, batch: Contents) => {
@@ -321,8 +331,8 @@ function legOf(
     ];
   };
   const boiling = (y: State): State => {
-    const batch = contentsAt(y);
-    const boilsAt = (of: Contents) => boilingPointC(of, pressurePa);
+    const batch = noDrier(contentsAt(y));
+    const boilsAt = (of: Contents) => boilingPointC(noDrier(of), pressurePa);
     const tempC = boilsAt(batch);
     const { inverting, waterTaken, wearing } = chemistry(tempC, batch);
     const heat = (massOf(batch) / 1000) * specificHeat(batch);
@@ -349,7 +359,7 @@ function legOf(
         const ended = Math.max(past(stage.until, here), dryness(here.batch));
         if (boils) return ended;
         return flameW > 0
-          ? Math.max(ended, here.tempC - boilingPointC(here.batch, pressurePa))
+          ? Math.max(ended, here.tempC - boilingPointC(noDrier(here.batch), pressurePa))
           : ended;
       },
       tolerance: [0.005, massG * 1e-5, massG * 1e-5, 1e-5],

@@ -1,6 +1,6 @@
 import { codes, planned, request } from '../test/planned.ts';
 import { planBatch } from './planBatch.ts';
-import type { PlanRequest } from './request.ts';
+import { USUAL_REQUEST, type PlanRequest } from './request.ts';
 
 describe('2 kg crushed blackberries and 1.4 kg sugar', () => {
   test.each([
@@ -182,4 +182,21 @@ describe('refusals', () => {
     expect(outcome).toMatchObject({ ok: false, faults: [{ field: 'method' }] });
     expect(JSON.stringify(outcome)).toContain('method must be one of egg');
   });
+});
+
+test('a spoonful of syrup on a flame boils dry, and says so', () => {
+  for (const heat of ['small-burner', 'outdoor-ring'] as const) {
+    const outcome = planBatch({
+      ...USUAL_REQUEST,
+      product: 'infusion-jelly',
+      heat,
+      pot: { diameterCm: 28, heightCm: 16 },
+      lines: [
+        { ingredient: 'agave', massG: 164.4 },
+        { ingredient: 'gooseberry', massG: 0.1, state: 'frozen' },
+      ],
+      draws: 40,
+    });
+    expect(outcome.ok && outcome.plan.cautions.map(({ level }) => level)).toContain('stop');
+  }
 });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { LARDER, type Ingredient } from '../larder/index.ts';
+import { findIngredient, LARDER, type Ingredient } from '../larder/index.ts';
 import { PRODUCTS, type Product } from '../method/index.ts';
 import { NO_ASSURANCE, roleOf, shelfVerdict, type Assurance } from '../process/index.ts';
 import { contentsOf, NOTHING, plus, solublesPctOf } from '../formula/index.ts';
@@ -124,6 +124,13 @@ test('verdict and minutes are the same for any number of draws and any seed', ()
   }
 });
 
+/** A row of the larder that the tests rely on. */
+const rowOf = (id: string): Ingredient => {
+  const row = findIngredient(id);
+  if (row === null) throw new Error(`No ${id}`);
+  return row;
+};
+
 describe('what never improves a verdict', () => {
   const rows = LARDER.filter(({ kind }) => kind !== 'calcium');
   const acids = rows.filter((row) =>
@@ -159,14 +166,14 @@ describe('what never improves a verdict', () => {
         fc.array(line(rows), { maxLength: 2 }),
         fc.array(line(acids), { maxLength: 2 }),
         fc.record({
-          row: fc.constant(rows.find(({ id }) => id === 'sugar') as Ingredient),
+          row: fc.constant(rowOf('sugar')),
           massG: fc.integer({ min: 200, max: 2500 }),
         }),
       )
       .map(([a, b, c, d, sugar]) => [...a, ...b, ...c, ...d, sugar]),
   });
   type Lines = readonly { readonly row: Ingredient; readonly massG: number }[];
-  const water = rows.find(({ id }) => id === 'water') as Ingredient;
+  const water = rowOf('water');
   const weighed = (lines: Lines): WeighedLine[] =>
     lines.map(({ row, massG }) => ({ ingredient: row.id, massG }));
   /** The verdict on lines, with the solids that go in, as where the clock stops a boil. */
@@ -223,7 +230,9 @@ describe('what never improves a verdict', () => {
 
   test('more of a low-acid row', () => {
     never((lines, much) => {
-      const low = lines.find(({ row }) => lows.includes(row))?.row ?? lows[much % lows.length];
+      const low =
+        lines.find(({ row }) => lows.includes(row))?.row ??
+        rowOf(lows[much % lows.length]?.id ?? 'melon');
       return [...lines, { row: low, massG: 10 * much }];
     });
   });

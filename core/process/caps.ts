@@ -152,9 +152,9 @@ const ROLE_OF_ID: { readonly [id: string]: Role } = {
   vinegar: 'vinegar',
   ginger: 'fresh-herb', mint: 'fresh-herb', basil: 'fresh-herb', thyme: 'fresh-herb', rosemary: 'fresh-herb', sage: 'fresh-herb',
   lavender: 'fresh-herb', 'rose-petals': 'fresh-herb', elderflower: 'fresh-herb',
-  'vanilla-extract': 'flavouring', extract: 'flavouring', 'flower-water': 'flavouring',
+  'vanilla-extract': 'flavouring', extract: 'flavouring', 'flower-water': 'flavouring', 'food-colouring': 'flavouring',
   'candied-ginger': 'candied', 'candied-peel': 'candied',
-  zest: 'zest', 'citrus-peel': 'zest', salt: 'salt', butter: 'butter', walnut: 'nut', almond: 'nut',
+  zest: 'zest', 'citrus-peel': 'zest', salt: 'salt', butter: 'butter', margarine: 'butter', walnut: 'nut', almond: 'nut',
   egg: 'egg', 'egg-yolk': 'egg', 'egg-white': 'barred',
   wine: 'wine', port: 'wine', beer: 'wine', 'hard-cider': 'wine',
 }; // prettier-ignore

@@ -467,7 +467,11 @@ function curdRest({ lines }: ShelfCase, pot: PotAmounts): Against[] {
     'salt',
   );
   const odd = lines
-    .filter(({ ingredient }) => ingredient.kind === 'sweetener' && !PLAIN_SUGARS.has(ingredient.id))
+    .filter(
+      ({ ingredient }) =>
+        ingredient.id === 'margarine' ||
+        (ingredient.kind === 'sweetener' && !PLAIN_SUGARS.has(ingredient.id)),
+    )
     .map(({ ingredient }) => ingredient.id);
   return [...rows, ...new Set(odd)].map((id) =>
     against(`${capital(nameOf(id))} is in no tested curd.`, [id], leaveOut([id])),

@@ -223,6 +223,7 @@ function byHand({ row, amount, size }: Description): Grams | NoGrams {
     row.kind === 'acid' ||
     row.id === 'vanilla-extract' ||
     row.id === 'extract' ||
+    row.id === 'food-colouring' ||
     row.id === 'flower-water';
   if (!small && !wet) return ask;
   if (small && (row.kind === 'fruit' || row.kind === 'juice')) return ask;

@@ -13,6 +13,45 @@ export type ShelfFormula = readonly [
 ];
 
 export const SHELF_FORMULAS: readonly [ShelfFormula, ...ShelfFormula[]] = [
+  [
+    'pantry',
+    'jam',
+    [
+      '5 cups crushed strawberries',
+      '7 cups sugar',
+      '1 package (1 3/4 ounces) powdered pectin',
+      '1/2 teaspoon butter or margarine, to reduce foaming',
+    ],
+  ],
+  [
+    'pantry',
+    'pepper-jelly',
+    [
+      '4 large red bell peppers, seeded and chopped',
+      '2 cups cider vinegar (5% acidity)',
+      '6 cups sugar',
+      '2 pouches liquid pectin',
+      'a few drops of red food coloring (optional)',
+    ],
+  ],
+  [
+    'pantry',
+    'jam',
+    ['2 lb cooking apples, peeled and cored', '2 lb blackberries', '3 lb sugar', '1/4 pint water'],
+  ],
+  ['pantry', 'jelly', ['4 lb Bramley apples, roughly chopped', '2 pints water', '3 lb sugar']],
+  [
+    'pantry',
+    'marmalade',
+    ['2 lb Seville oranges', '4 pints water', '4 lb sugar', 'juice of 2 lemons'],
+  ],
+  ['fridge', 'jam', ['1 kg cherry tomatoes', '700 g sugar', '1 lemon, juiced']],
+  ['fridge', 'jam', ['1 kg custard apples', '700 g sugar']],
+  [
+    'fridge',
+    'butter',
+    ['1 can (15 oz) pumpkin puree', '3 cups applesauce', '1 cup sugar', '1 tbsp lemon juice'],
+  ],
   ['pantry', 'jam', ['9 cups crushed blackberries', '6 cups sugar']],
   ['pantry', 'jam', ['9 cups crushed raspberries', '6 cups sugar']],
   ['pantry', 'jam', ['4 1/2 cups crushed apricots', '4 cups sugar', '2 tbsp lemon juice']],
