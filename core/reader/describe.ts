@@ -7,7 +7,7 @@ import {
   type FruitState,
   type Ingredient,
 } from '../larder/index.ts';
-import { agreed, isFault, type Amount, type AmountFault } from './amounts.ts';
+import { agreed, amountAt, isFault, type Amount, type AmountFault } from './amounts.ts';
 import type { LineTrouble } from './line.ts';
 import { isUnitWord, type MeasuresId } from './measures.ts';
 import type { Meaning, NameBook } from './names.ts';
@@ -111,7 +111,7 @@ export function describe(
     next?.amount != null &&
     next.from === 0 &&
     !next.bracket &&
-    !next.plus &&
+    next.link === null &&
     tokens[0]?.kind === 'number'
   ) {
     return obstacle('amount', 'Two amounts stand side by side. Which of them is meant?');
@@ -139,7 +139,7 @@ export function describe(
       },
     );
   }
-  const unit = unknownUnit(main, segments, at, unknown.varieties);
+  const unit = unknownUnit(main, segments, at, row, unknown.varieties);
   if (unit !== null) return unit;
   const percent = percentFault(segments, row);
   if (percent !== null) return percent;
@@ -312,9 +312,7 @@ const PLAIN_FRUIT: ReadonlySet<string> = new Set([
 const isBase = (base: Ingredient, row: Ingredient, segment: Segment | undefined): boolean =>
   base.kind === 'fruit' &&
   (row.id === `${base.id}-juice` || row.id === `${base.id}-juice-bottled`) &&
-  (segment?.bracket === true ||
-    segment?.amount != null ||
-    segment?.items.some(({ tokens }) => tokens[0]?.lower === 'from') === true);
+  (segment?.bracket === true || segment?.amount != null || segment?.link === 'from');
 
 const rowOf = (meaning: Meaning | undefined): Ingredient | null =>
   meaning?.kind === 'row' ? meaning.row : null;
@@ -400,17 +398,22 @@ function secondThing(
   at: Found | null,
   row: Ingredient,
 ): Obstacle | null {
+  const isOther = (segment: Segment): boolean =>
+    segment.items.some(
+      (item) =>
+        item.kind === 'name' &&
+        rowOf(item.meaning) !== row &&
+        !isBase(rowOf(item.meaning) ?? row, row, segment),
+    );
+  // `4 eggs plus 2 yolks`: a part of the same has an amount of its own.
+  const isPart = ({ items, link }: Segment): boolean =>
+    (link === 'plus' || link === 'and') &&
+    items.some((item) => item.kind === 'phrase' && item.effect.part !== undefined);
   const second = segments.find(
-    ({ items, amount, bracket }, index) =>
-      amount !== null &&
-      !bracket &&
+    (segment, index) =>
+      segment.amount !== null &&
       index !== at?.segment &&
-      items.some(
-        (item) =>
-          item.kind === 'name' &&
-          rowOf(item.meaning) !== row &&
-          !isBase(rowOf(item.meaning) ?? row, row, segments[index]),
-      ),
+      (isPart(segment) || (!segment.bracket && isOther(segment))),
   );
   return second === undefined
     ? null
@@ -506,6 +509,7 @@ function unknownUnit(
   { kind, low, high }: Amount,
   segments: readonly Segment[],
   at: Found | null,
+  row: Ingredient,
   varieties: readonly Token[],
 ): Obstacle | null {
   const [first] = segments[0]?.items[0]?.tokens ?? [];
@@ -515,7 +519,9 @@ function unknownUnit(
     token !== undefined && token.word !== token.lower;
   const followedByOf = segments[0]?.items[1]?.tokens[0]?.lower === 'of';
   const one = low === high && low <= 1;
-  return followedByOf ||
+  const tiny = (row.pieceG?.typical ?? SMALLEST_NAMED_G) < SMALLEST_NAMED_G;
+  return tiny ||
+    followedByOf ||
     RUN_TOGETHER.test(suspect.lower) ||
     isMany(suspect) ||
     (one && isMany(at.name.tokens.at(-1)))
@@ -526,6 +532,9 @@ function unknownUnit(
       )
     : null;
 }
+
+/** Smaller pieces than this, g, are measured and not counted by kind: `2 mug strawberries`. */
+const SMALLEST_NAMED_G = 25;
 
 /** A unit with a word run on to it: `2 kgwhite peaches`. */
 const RUN_TOGETHER = /^(?:kg|lb|oz|ml|cup|tsp|tbsp|gram|pint|quart)/;
@@ -551,20 +560,30 @@ function percentFault(segments: readonly Segment[], row: Ingredient): Obstacle |
       );
 }
 
+/** `1 x 5 cm piece of ginger`: so many pieces of a length, where nobody knows what a piece weighs. */
+function lengthOf(main: Amount, segments: readonly Segment[]): Amount {
+  const first = segments[0]?.items[0];
+  const read = first?.kind === 'quiet' ? amountAt(first.tokens, 0, 'us') : null;
+  return read === null || isFault(read) || read.amount.kind !== 'length'
+    ? main
+    : { ...read.amount, low: main.low * read.amount.low, high: main.high * read.amount.high };
+}
+
 /** The main amount with what else is said of it: a written weight wins, what comes on top is added. */
 function amountOf(
   main: Amount,
   segments: readonly Segment[],
   row: Ingredient,
 ): Amount | AmountFault {
-  let amount = main;
-  for (const { amount: other, items, plus, bracket } of segments) {
-    if (other === null) continue;
+  let amount = main.kind === 'pieces' && row.pieceG === undefined ? lengthOf(main, segments) : main;
+  for (const { amount: other, items, link, bracket } of segments) {
+    // `4 cups juice from 3 lb apples`: what it was made of.
+    if (other === null || link === 'from') continue;
     if (isFault(other)) return other;
     const each = items.some(({ tokens }) =>
       tokens.some(({ lower }) => lower === 'each' || lower === 'apiece'),
     );
-    if (plus) {
+    if (link === 'plus' || link === 'and') {
       if (other.kind !== amount.kind)
         return {
           about: 'amount',
@@ -618,8 +637,12 @@ const isBefore = (other: Amount, amount: Amount, segments: readonly Segment[]): 
   other.low >= amount.low &&
   other.high <= 3 * amount.high &&
   effects(segments).some(
-    ({ form }) =>
-      form === 'crushed' || form === 'pureed' || form === 'chopped' || form === 'sliced',
+    ({ form, weighed }) =>
+      weighed === 'prepared' ||
+      form === 'crushed' ||
+      form === 'pureed' ||
+      form === 'chopped' ||
+      form === 'sliced',
   );
 
 function described(

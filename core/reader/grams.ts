@@ -25,6 +25,8 @@ const KNOB_G = range(5, 10, 15);
 const THUMB_G = range(10, 15, 25);
 /** A centimetre of root as thick as a thumb, g. */
 const ROOT_G_PER_CM = range(3, 5, 8);
+/** A centimetre of cinnamon stick, g. */
+const STICK_G_PER_CM = range(0.25, 0.4, 0.6);
 
 export type Grams = { readonly massG: Range; readonly assumed: string };
 type NoGrams = { readonly trouble: string };
@@ -56,6 +58,9 @@ export function gramsOf(said: Description): Grams | NoGrams {
     case 'loose':
       return byHand(said);
     case 'length':
+      if (said.row.id === 'cinnamon') {
+        return { massG: spread(amount, STICK_G_PER_CM), assumed: 'Taken as 0.4 g a centimetre.' };
+      }
       return said.row.id === 'ginger' || said.row.id === 'candied-ginger'
         ? { massG: spread(amount, ROOT_G_PER_CM), assumed: 'Taken as 5 g a centimetre.' }
         : { trouble: `A length says little of ${said.row.name}. Give a weight.` };

@@ -174,13 +174,8 @@ export type UnitRead = {
 };
 
 const SIZE_WORDS: ReadonlySet<string> = new Set([
-  'small',
-  'medium',
-  'large',
-  'big',
-  'little',
-  'tiny',
-]);
+  'small', 'medium', 'large', 'big', 'little', 'tiny', 'med', 'lg', 'lge', 'sm', 'walnut-sized',
+]); // prettier-ignore
 const PACKED: ReadonlySet<string> = new Set([
   'packed',
   'firmly',

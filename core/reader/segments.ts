@@ -20,8 +20,8 @@ export type Segment = {
   /** Another amount that it says, before its items. */
   readonly amount: Amount | AmountFault | null;
   readonly bracket: boolean;
-  /** It begins with `plus`: what it says comes on top. */
-  readonly plus: boolean;
+  /** The word that it begins with: `plus` comes on top, `from` says what it was made of. */
+  readonly link: 'plus' | 'and' | 'from' | null;
   /** Where its tokens begin and end in the description. */
   readonly from: number;
   readonly to: number;
@@ -62,11 +62,11 @@ const NUMBER_WORDS: ReadonlySet<string> = new Set([
 /** Words before an amount that only say that it is one. */
 const BEFORE_AMOUNT: ReadonlySet<string> = new Set([
   'about', 'approx', 'approximately', 'around', 'roughly', 'circa', 'ca', 'nearly', 'almost', 'just', 'over', 'under', 'say', 'or', 'ie', 'weighing', 'that',
-  'is', 'and', 'makes', 'making', 'yielding', 'yields', 'yield', 'giving', 'gives', 'give', 'equals', 'to', 'total', 'totalling', 'of', 'each', 'make', 'weighed', 'from', 'enough', 'for', 'i.e', 'net', 'will', 'should',
+  'is', 'and', 'makes', 'making', 'yielding', 'yields', 'yield', 'giving', 'gives', 'give', 'equals', 'to', 'total', 'totalling', 'of', 'each', 'make', 'weighed', 'from', 'enough', 'for', 'i.e', 'net', 'will', 'should', 'prepared', 'weight', 'drained',
 ]); // prettier-ignore
 
 /** Words that begin a part of their own when an amount follows: `plus 2 tbsp`, `from 3 lemons`. */
-const LINKS: ReadonlySet<string> = new Set(['plus', 'and', 'from']);
+const LINKS: ReadonlySet<string> = new Set(['plus', 'and', 'from', 'weighing']);
 
 /** Splits a description at commas and brackets, and tells what each part of it is. */
 export function segmentsOf(
@@ -99,7 +99,8 @@ export function segmentsOf(
 const amountAhead = (tokens: readonly Token[], at: number): boolean =>
   tokens[at]?.kind === 'number' ||
   NUMBER_WORDS.has(tokens[at]?.lower ?? '') ||
-  (tokens[at]?.lower === 'another' && amountAhead(tokens, at + 1));
+  (/^(?:another|about|around|approx|approximately|roughly)$/.test(tokens[at]?.lower ?? '') &&
+    amountAhead(tokens, at + 1));
 
 function segmentOf(
   all: readonly Token[],
@@ -109,11 +110,11 @@ function segmentOf(
   book: NameBook,
   measures: MeasuresId,
 ): Segment {
-  const plus = all[from]?.lower === 'plus' && amountAhead(all, from + 1);
-  const tokens = all.slice(plus ? from + 1 : from, to);
+  const link = linkAt(all, from);
+  const tokens = all.slice(link === null ? from : from + 1, to);
   const start = amountStart(tokens);
   const read = start === null ? null : amountAt(tokens, start, measures);
-  const base = { bracket, plus, from, to };
+  const base = { bracket, link, from, to };
   if (read === null) return { ...base, items: itemsOf(tokens, book), amount: null };
   if (isFault(read)) return { ...base, items: itemsOf(tokens, book), amount: read };
   if (read.amount.kind === 'length' && read.next < tokens.length) {
@@ -127,6 +128,13 @@ const isLengthAlone = (tokens: readonly Token[], at: number, remark: number): bo
   at + remark === tokens.length && LENGTHS.has(tokens.at(-1)?.word ?? '');
 
 const PERCENT = /^(percent|pct)$/;
+
+/** The word that makes a part of its own of what follows, where an amount does. */
+function linkAt(tokens: readonly Token[], at: number): Segment['link'] {
+  const word = tokens[at]?.lower;
+  if (word === 'from') return 'from';
+  return (word === 'plus' || word === 'and') && amountAhead(tokens, at + 1) ? word : null;
+}
 
 /** Where an amount of its own starts in a segment: after hedges alone. */
 function amountStart(tokens: readonly Token[]): number | null {

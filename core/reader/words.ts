@@ -170,6 +170,9 @@ const TABLE: readonly (readonly [string, Effect])[] = [
     'jumbo',
     'huge',
   ].map((word) => [phraseKey(word), { size: word }] as const),
+  ...says({ size: 'medium' }, 'med|med sized|medium large'),
+  ...says({ size: 'large' }, 'lg|lge|lrg|good sized|good-sized'),
+  ...says({ size: 'small' }, 'sm|sml'),
   ...says(
     { part: 'juice' },
     'juice|juiced|juice only|juice of|squeezed juice|juice squeezed|strained juice|juice strained|juicing|squeezed for juice|for juice|juice from|for juicing|just the juice',
@@ -284,7 +287,7 @@ const TABLE: readonly (readonly [string, Effect])[] = [
   ),
   ...says(
     {},
-    'to keep the foam down|to keep foam down|to keep down foam|to keep down the foam|for less foam|grated|finely grated|coarsely grated|freshly grated|ground|freshly ground|finely ground|crumbled|flaked|rolled|snipped|bruise lightly|microplaned|spiralized|spiralised',
+    'plus a few extra|plus a few more|plus a handful extra|plus a couple extra|if large|if big|if small|if very large|if ripe|if they are large|ready to eat|ready-to-eat|no-soak|no soak|ready-soaked|save the whites|reserve the whites|whites reserved|whites saved|measured into separate bowl|measured into a separate bowl|measured into a bowl|in a separate bowl|warmed in the oven|warmed in a low oven|warmed in oven|warmed through|walnut-sized|walnut sized|hazelnut-sized|the size of a walnut|to keep the foam down|to keep foam down|to keep down foam|to keep down the foam|for less foam|grated|finely grated|coarsely grated|freshly grated|ground|freshly ground|finely ground|crumbled|flaked|rolled|snipped|bruise lightly|microplaned|spiralized|spiralised',
   ),
   ...says(
     { extracted: true },
@@ -301,7 +304,7 @@ const TABLE: readonly (readonly [string, Effect])[] = [
      |cooked|roasted|softened|melted|beaten|lightly beaten|well beaten|whisked|lightly whisked|separated|sifted|chilled|warmed|warm|cooled|cold|cool|hot|boiling|just boiled|freshly boiled|heated|iced|ice-cold|lukewarm|room temperature|at room temperature|soaked|soaked overnight|steeped|stewed|simmered|poached|steamed|raw|uncooked|blanched|scalded|diluted to taste
      |pips reserved|pips and pith reserved|seeds reserved|pips tied in muslin|pips in a muslin bag|pips and pith tied in muslin|bletted|divided|reserved|set aside|optional|to taste|or to taste|or more|or less|or more to taste|or less to taste|more or less|more if needed|more to taste|more as needed|as needed|as required|as necessary|as desired|as you like|as liked|if needed|if necessary|if desired|if required|if you like|if you have it|if you have them|if you want|if liked|if using|if available|if possible|if preferred|if wished|if frozen|extra|see note|see notes|see tip|see above|see below|note|to serve|to finish|to garnish|to start|to begin
      |or so|or thereabouts|give or take|give or take a bit|or as needed|or as required|or enough|or equivalent|ish|a bit|a bit more|a little more|a little extra|a little|or a bit more|or a little more|or a bit less|or a little less|at least|you may need more|you might need more|whatever you have|from the garden|from the market|from the shop|from the tree|from the hedge|from the hedgerow|from the allotment
-     |total|in total|altogether|in all|each|apiece|level|heaped|heaping|rounded|scant|generous|full|weight|by weight|by volume|volume|weighed|measured|measure|measures|amount|drained weight|whole ones|ones|fruit|fruits|berries|equal parts|when chopped|when sliced|when crushed|after crushing|after chopping|after slicing|after thawing|before thawing|once chopped|once crushed|once sliced|once pureed|when crushed
+     |total|in total|altogether|in all|each|apiece|level|heaped|heaping|rounded|scant|generous|full|weight|by weight|by volume|volume|weighed|measured|measure|measures|amount|drained weight|fruit|fruits|berries|equal parts|when chopped|when sliced|when crushed|after crushing|after chopping|after slicing|after thawing|before thawing|once chopped|once crushed|once sliced|once pureed|when crushed
      |plus extra|plus more|plus a little extra|plus a bit more|plus a little more|plus extra to taste|plus more to taste|plus more if needed|plus more as needed
      |no added sugar|no sugar added|no-added-sugar|unsweetened|not from concentrate|100% pure|of your choice|of choice|your choice|any sort|store-bought|shop-bought|supermarket|homemade|home-made|ready-made|mixed together|mixed|combined|packaged|packet|loose|whole or sliced|thoroughly|overnight|pot|prepared as above|as above
      |for pectin|mixed with the pectin|to mix with the pectin|for the pectin|mixed with pectin|for mixing with the pectin|to mix with pectin|for mixing with pectin|tied in a muslin bag|tied in a spice bag`,
