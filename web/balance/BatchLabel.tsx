@@ -271,7 +271,7 @@ const WayBack = ({ text, onTake }: { readonly text: string; readonly onTake: () 
   >
     <DoorOpen aria-hidden className="mt-0.5 size-4 shrink-0 text-success" />
     <span>
-      The way back to the pantry: <b>{text}</b>.
+      The way back to the pantry: <b>{text.replaceAll(' %', '\u00a0%')}</b>.
     </span>
   </button>
 );
