@@ -2,26 +2,21 @@ import { findIngredient, type Fruit } from '../larder/index.ts';
 import { exactly } from '../quantity/index.ts';
 import { ACIDIFIED, METER_PH, roleOf } from './caps.ts';
 import { keepingOf } from './keeping.ts';
+import { againstMeter, familyOf, isInfused, isNamed, judged, type Judged } from './judged.ts';
 import {
   againstCaps,
-  againstCurd,
   againstFading,
-  againstInfusion,
-  againstJars,
-  againstMeter,
   againstNoProcess,
   againstNotAcid,
   againstNuts,
-  againstPeppers,
   againstPH,
   againstTooLittleFruit,
   againstWater,
-  familyOf,
-  isInfused,
-  isNamed,
-  judged,
-  type Judged,
 } from './rules.ts';
+import { againstCurd } from './rulesOfCurd.ts';
+import { againstInfusion } from './rulesOfInfusion.ts';
+import { againstJars } from './rulesOfJars.ts';
+import { againstPeppers } from './rulesOfPeppers.ts';
 import type { Against, ShelfCase, ShelfChange, ShelfLine } from './shelfCase.ts';
 
 export type ShelfVerdict = {

@@ -1,7 +1,7 @@
 import type { Form, Ingredient } from '../larder/index.ts';
 import { convert, exactly, range, type Range } from '../quantity/index.ts';
 import { looseMl, type Amount } from './amounts.ts';
-import type { Description } from './describe.ts';
+import type { Description } from './description.ts';
 import { partOf } from './parts.ts';
 
 const ML_PER_CUP = convert(1, 'cup', 'mL');

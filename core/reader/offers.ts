@@ -1,6 +1,6 @@
 import { STRANGERS, type AcidClass } from '../larder/index.ts';
 import type { LineReading } from './line.ts';
-import type { Unread } from './describe.ts';
+import type { Unread } from './description.ts';
 import type { Token } from './tokens.ts';
 import { TURNING_WORDS } from './words.ts';
 

@@ -1,7 +1,7 @@
 import { findIngredient, inState, ripened, type Form, type FruitState } from '../larder/index.ts';
 import { exactly } from '../quantity/index.ts';
 import { impossible, puzzling, type LineReading } from './line.ts';
-import { impossibleMass, lineOf } from './readLine.ts';
+import { impossibleMass, lineOf } from './lineOf.ts';
 
 /** A line given as data instead of words. */
 export type WeighedLine = {
