@@ -1,4 +1,13 @@
-import { IsOptional, IsString, MaxLength } from 'class-validator';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsOptional,
+  IsString,
+  MaxLength,
+  ValidateNested,
+} from 'class-validator';
+import { applyDecorators } from './applyDecorators.ts';
 import { IsBetween } from './numbers.ts';
 import { IsName } from './text.ts';
 
@@ -16,6 +25,16 @@ export class PackDto {
   @IsBetween(0, 5000, 'g')
   pectinG!: number;
 }
+
+/** What the packs in a kitchen say of themselves: a short list. */
+export const ArePacks = (): PropertyDecorator =>
+  applyDecorators(
+    IsOptional(),
+    IsArray({ message: 'packs must be a list.' }),
+    ArrayMaxSize(20, { message: 'At most 20 packs.' }),
+    ValidateNested({ each: true, message: 'Each pack needs ingredient, packG and pectinG.' }),
+    Type(() => PackDto),
+  );
 
 /** What was measured of the raw batch, everything stirred together. */
 export class MeasuredDto {

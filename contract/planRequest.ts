@@ -30,7 +30,7 @@ import { IsName } from './text.ts';
 import { faultsOf } from './faults.ts';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
 import { AreLines, type LineDto } from './lines.ts';
-import { AssuranceDto, MeasuredDto, PackDto } from './evidence.ts';
+import { ArePacks, AssuranceDto, MeasuredDto, PackDto } from './evidence.ts';
 import {
   AreTaughtNames,
   IsMeasures,
@@ -150,11 +150,7 @@ export class PlanRequestDto {
   canner?: Canner;
 
   /** What the packs in this kitchen say of themselves. */
-  @IsOptional()
-  @IsArray({ message: 'packs must be a list.' })
-  @ArrayMaxSize(20, { message: 'At most 20 packs.' })
-  @ValidateNested({ each: true, message: 'Each pack needs ingredient, packG and pectinG.' })
-  @Type(() => PackDto)
+  @ArePacks()
   packs?: PackDto[];
 
   /** Whose cup, pint and spoon the lines mean; left out for US ones. */

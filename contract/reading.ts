@@ -19,7 +19,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
-import { PackDto } from './evidence.ts';
+import { ArePacks, PackDto } from './evidence.ts';
 import { AreLines, WrittenLineDto, type LineDto } from './lines.ts';
 import { IsName } from './text.ts';
 
@@ -102,11 +102,7 @@ export class ReadRequestDto {
   @AreTaughtNames()
   names?: TaughtNameDto[];
 
-  @IsOptional()
-  @IsArray({ message: 'packs must be a list.' })
-  @ArrayMaxSize(20, { message: 'At most 20 packs.' })
-  @ValidateNested({ each: true, message: 'Each pack needs ingredient, packG and pectinG.' })
-  @Type(() => PackDto)
+  @ArePacks()
   packs?: PackDto[];
 }
 

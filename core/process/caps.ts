@@ -44,9 +44,15 @@ export type Cap = {
 export const CAPS: readonly Cap[] = [
   { role: 'fresh-herb', most: 0.03, of: 'fruit', name: 'fresh herbs and roots', source: CAUTION },
   { role: 'dry-spice', most: 0.01, of: 'fruit', name: 'dry spices', source: CAUTION },
-  { role: 'spirit', most: 0.05, of: 'fruit', name: 'spirits and extracts', source: CAUTION },
+  { role: 'spirit', most: 0.05, of: 'fruit', name: 'spirits', source: CAUTION },
   { role: 'wine', most: 0.05, of: 'fruit', name: 'wine and beer', source: CAUTION },
-  { role: 'flavouring', most: 0.05, of: 'fruit', name: 'spirits and extracts', source: CAUTION },
+  {
+    role: 'flavouring',
+    most: 0.05,
+    of: 'fruit',
+    name: 'extracts, flower waters and colouring',
+    source: CAUTION,
+  },
   { role: 'candied', most: 0.1, of: 'fruit', name: 'candied peel and ginger', source: CAUTION },
   { role: 'salt', most: 0.01, of: 'fruit and sugar', name: 'salt', source: CAUTION },
   {

@@ -45,10 +45,6 @@ export const isFault = (read: AmountRead | AmountFault | Amount): read is Amount
   'message' in read;
 
 /** Words that say an amount is not exact, and no more. */
-export const HEDGES: ReadonlySet<string> = new Set([
-  'about', 'approx', 'approximately', 'around', 'roughly', 'circa', 'ca', 'nearly', 'almost', 'just', 'over', 'under', 'say',
-  'total', 'of', 'or', 'so', 'ie', 'weighing', 'weight', 'that', 'is', 'i.e', 'each', 'makes', 'yielding', 'giving', 'equals', 'equal', 'to',
-]); // prettier-ignore
 const LEADING_HEDGES: ReadonlySet<string> = new Set([
   'about', 'approx', 'approximately', 'around', 'roughly', 'circa', 'ca', 'nearly', 'almost', 'just', 'over', 'under', 'say',
 ]); // prettier-ignore
@@ -59,7 +55,7 @@ const isWord = (token: Token | undefined, ...words: readonly string[]): boolean 
   token?.kind === 'word' && words.includes(token.lower);
 
 /** The first token that is no hedge. */
-export function afterHedges(tokens: readonly Token[], from: number): number {
+function afterHedges(tokens: readonly Token[], from: number): number {
   let at = from;
   while (LEADING_HEDGES.has(tokens[at]?.lower ?? '')) at += 1;
   return at;

@@ -1,5 +1,5 @@
 import { amountAt, isFault, type Amount } from './amounts.ts';
-import type { Obstacle, Unread } from './description.ts';
+import { obstacle, type Obstacle, type Unread } from './description.ts';
 import type { Reader } from './kitchen.ts';
 import type { NameBook } from './names.ts';
 import type { Token } from './tokens.ts';
@@ -12,16 +12,7 @@ type Head = {
 };
 
 const unread = (about: Obstacle['about'], message: string, rest: readonly Token[]): Unread => ({
-  about,
-  message,
-  words: [],
-  unknown: [],
-  orAt: null,
-  either: [],
-  secondAt: null,
-  choices: [],
-  food: false,
-  nameless: false,
+  ...obstacle(about, message),
   amountTokens: [],
   rest,
 });

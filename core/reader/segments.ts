@@ -180,7 +180,7 @@ const isInto = (token: Token | undefined): boolean =>
   token !== undefined && (token.lower === 'into' || token.lower === 'in');
 
 /** Every token in an item: the longest name or phrase at each place, else a token that is not understood. */
-export function itemsOf(tokens: readonly Token[], book: NameBook): Item[] {
+function itemsOf(tokens: readonly Token[], book: NameBook): Item[] {
   const items: Item[] = [];
   for (let at = 0; at < tokens.length;) {
     const item = itemAt(tokens, at, book);

@@ -2,7 +2,7 @@
  * Edits between two words: a letter put in, left out, changed, or two neighbours swapped (optimal string alignment).
  * @returns the number of edits, or `most + 1` when there are more than `most`
  */
-export function editsBetween(a: string, b: string, most: number): number {
+function editsBetween(a: string, b: string, most: number): number {
   if (Math.abs(a.length - b.length) > most) return most + 1;
   let before: number[] = [];
   let last = Array.from({ length: b.length + 1 }, (_, j) => j);
@@ -31,7 +31,7 @@ const SHORTEST = 4;
 const LONG = 7;
 
 /** How many edits a word of this length may be away. */
-export const editsAllowed = (word: string): number =>
+const editsAllowed = (word: string): number =>
   word.length < SHORTEST ? 0 : word.length < LONG ? 1 : 2;
 
 /** Words that may be meant, by length, each with the set of its letters so that most need not be compared. */
