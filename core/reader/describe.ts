@@ -57,6 +57,8 @@ export function describe(
       {
         words: unknown.left.map(({ text }) => text),
         unknown: unknown.left,
+        // `mango nectar`: what stands beside a name may make another food of it.
+        food: at !== null && unknown.left.some((token) => standsBeside(token, segments, at)),
       },
     );
   }
@@ -68,6 +70,9 @@ export function describe(
   if (isFault(amount)) return obstacle(amount.about, amount.message);
   return described(segments, at, row, amount, unknown.varieties);
 }
+
+const standsBeside = (token: Token, segments: readonly Segment[], at: Found): boolean =>
+  segments[at.segment]?.items.some(({ tokens }) => tokens.includes(token)) === true;
 
 /** An `or` that belongs to no remark. */
 function orIn(segments: readonly Segment[], tokens: readonly Token[]): Obstacle | null {

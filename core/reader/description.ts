@@ -42,7 +42,7 @@ export type Obstacle = {
   readonly secondAt: number | null;
   /** The question of a name that means two things, and what to write. */
   readonly choices: readonly string[];
-  /** Whether the words that stand in the way name some food. */
+  /** Whether the words that stand in the way name some food, or may make one of the name they stand beside. */
   readonly food: boolean;
   /** Whether nothing is named that we know. */
   readonly nameless: boolean;

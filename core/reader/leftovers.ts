@@ -5,7 +5,7 @@ import { isUnitWord } from './measures.ts';
 import type { Found } from './noun.ts';
 import type { Item, Segment } from './segments.ts';
 import type { Token } from './tokens.ts';
-import { TURNING_WORDS, type Effect } from './words.ts';
+import { TURNING_WORDS, type Effect, type Part } from './words.ts';
 
 export const quoted = (tokens: readonly Token[]): string =>
   tokens.map(({ text }) => `“${text}”`).join(tokens.length === 2 ? ' and ' : ', ');
@@ -78,8 +78,17 @@ const SEEDY: ReadonlySet<string> = new Set([
   'passion-fruit',
 ]);
 
+/** Whether a part can be named of it: the juice of a fruit or a juice, the yolk of an egg; no juice of vinegar. */
+function hasPart(row: Ingredient, part: Part): boolean {
+  if (row.kind === 'fruit') return part !== 'yolk' && part !== 'white';
+  if (row.make.insolublesAre === 'egg') return part === 'yolk' || part === 'white';
+  if (part === 'juice') return row.kind === 'juice' || /-juice/.test(row.id);
+  return (part === 'zest' || part === 'peel') && (row.id === 'zest' || row.id === 'citrus-peel');
+}
+
 /** Whether a word can be said of this thing without making another of it: the leaves of a herb, the stalks of rhubarb, dried fruit. */
-export function belongs({ grows, seeds, state }: Effect, row: Ingredient): boolean {
+export function belongs({ grows, seeds, state, part }: Effect, row: Ingredient): boolean {
+  if (part !== undefined && !hasPart(row, part)) return false;
   if (state === 'dried' && row.kind !== 'fruit') return false;
   if (state === 'canned' && row.kind !== 'fruit' && row.kind !== 'juice' && row.kind !== 'acid')
     return false;

@@ -17,6 +17,7 @@ export const textOf = (tokens: readonly Token[]): string =>
         `${index === 0 ? '' : joined ? '-' : spaced ? ' ' : ''}${text}`,
     )
     .join('')
+    .replace(/([([]) /g, '$1')
     .trim();
 
 /**

@@ -282,6 +282,10 @@ describe('what may be meant instead', () => {
     ['2 kg mock apples', []],
     ['2 kg plums without sugar', []],
     ['12 oz frozen apple juice concentrate', []],
+    ['1 litre mango nectar', []],
+    ['1 kg quince paste', []],
+    ['1 cup apple cider vinegar juice', []],
+    ['2 kg plums, half of them stoned', []],
   ])('“%s”', (text, offers) => {
     const found = trouble(text);
     expect(found.offers).toEqual(offers);

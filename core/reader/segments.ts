@@ -241,6 +241,8 @@ function phraseAt(
     if (token === undefined) break;
     key = next === at ? token.word : `${key} ${token.word}`;
     const effect = PHRASES.get(key);
+    // `peach halves` are cut; `half of them` says of how many something holds.
+    if (next === at && token.lower === 'half') continue;
     if (effect !== undefined) found = { effect, next: next + 1 };
   }
   return found;
