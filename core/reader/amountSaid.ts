@@ -56,8 +56,15 @@ export function amountOf(
       amount.kind === 'volume' &&
       ((bracket && isBefore(other, amount, segments)) ||
         items.some((item) => item.kind === 'phrase' && item.effect.form !== undefined))
-    )
+    ) {
+      if (!isFormSaid(segments) && other.high > SAME_CUPS * amount.high) {
+        return {
+          about: 'amount',
+          message: 'Prepared how? Write “crushed”, “chopped” or “sliced” after the amount.',
+        };
+      }
       continue;
+    }
     if ((other.kind === 'pieces' || other.kind === 'container') && !counted) continue;
     if (items.some((item) => item.kind === 'phrase' && item.effect.part === 'juice')) {
       amount = { ...other, packed: false };
@@ -74,6 +81,13 @@ export function amountOf(
   }
   return amount;
 }
+
+/** A fifth more fruit than its cups after preparing has been crushed or cut. */
+const SAME_CUPS = 1.2;
+
+/** Whether it is said how the fruit is cut, or what of it is thrown away. */
+const isFormSaid = (segments: readonly Segment[]): boolean =>
+  effects(segments).some(({ form, loses }) => form !== undefined || loses !== undefined);
 
 /** `4 cups crushed strawberries (about 2 quarts)`: how much fruit it takes, before it is crushed. */
 const isBefore = (other: Amount, amount: Amount, segments: readonly Segment[]): boolean =>

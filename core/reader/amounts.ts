@@ -22,6 +22,8 @@ export type Amount = {
   /** The size of a piece or bunch, where it stands before the unit. */
   readonly size: string | null;
   readonly packed: boolean;
+  /** The weight that is printed on a tin, with the juice in it. */
+  readonly tinned?: boolean;
   /** What was taken for granted. */
   readonly assumed: readonly string[];
 };

@@ -103,6 +103,7 @@ function described(
   let extracted = false;
   let direct = false;
   let weighed: Description['weighed'] = null;
+  let drained = false;
   const loses = new Set<Loss>();
   const parts = new Set<Part>();
   const assumed: string[] = [...amount.assumed];
@@ -129,6 +130,7 @@ function described(
       keepsPeel ||= effect.keepsPeel === true;
       extracted ||= effect.extracted === true;
       weighed ??= effect.weighed ?? null;
+      drained ||= effect.drained === true;
       if (effect.kind === 'variety') known.push(written(item.tokens));
       if (effect.loses !== undefined) {
         loses.add(effect.loses);
@@ -168,6 +170,7 @@ function described(
     loses,
     keepsPeel,
     weighed,
+    drained,
     parts: direct ? new Set() : parts,
     assumed,
     varieties,

@@ -20,6 +20,7 @@ export type Description = {
   readonly loses: ReadonlySet<Loss>;
   readonly keepsPeel: boolean;
   readonly weighed: 'as bought' | 'prepared' | null;
+  readonly drained: boolean;
   /** Parts meant instead of the whole; the amount is of the whole. */
   readonly parts: ReadonlySet<Part>;
   readonly assumed: readonly string[];

@@ -28,6 +28,9 @@ const ROOT_G_PER_CM = range(3, 5, 8);
 /** A centimetre of cinnamon stick, g. */
 const STICK_G_PER_CM = range(0.25, 0.4, 0.6);
 
+/** The least of a tin’s net weight that is fruit when its juice is poured away; common practice. */
+const DRAINED_SHARE = 0.55;
+
 export type Grams = { readonly massG: Range; readonly assumed: string };
 type NoGrams = { readonly trouble: string };
 
@@ -81,9 +84,15 @@ function afterWaste({ low, typical, high }: Range, share: number): Range {
 }
 
 function byWeight(said: Description): Grams {
-  const { amount, weighed } = said;
+  const { amount, weighed, drained } = said;
   const share = shareLeft(said);
   const massG = range(amount.low, (amount.low + amount.high) / 2, amount.high);
+  if (amount.tinned === true && drained) {
+    return {
+      massG: { ...massG, low: DRAINED_SHARE * massG.low },
+      assumed: `The weight on the tin is with its juice; drained, it may be ${percent(DRAINED_SHARE)} of that. Weigh it.`,
+    };
+  }
   return weighed !== 'as bought' || share > HARDLY_ANY_WASTE
     ? { massG, assumed: '' }
     : {

@@ -214,6 +214,20 @@ describe('ripeness, state and packs', () => {
   });
 });
 
+test('the weight of a tin is with its juice', () => {
+  expect(understood('1 (14 oz) can peaches').massG.low).toBeCloseTo(396.9, 1);
+  const drained = understood('1 (14 oz) can peaches, drained');
+  expect(drained.massG.low).toBeCloseTo(0.55 * 396.9, 0);
+  expect(drained.assumed).toMatch(/Weigh it/);
+  expect(understood('1 (14 oz) can peaches, undrained').massG.low).toBeCloseTo(396.9, 1);
+  expect(understood('2 kg strawberries, washed and drained').massG.low).toBe(2000);
+});
+
+test('prepared fruit of twice the cups must say how it is prepared', () => {
+  expect(trouble('4 cups prepared fruit (about 2 quarts strawberries)').message).toMatch(/how/);
+  expect(understood('4 cups crushed strawberries (about 2 quarts)').massG.typical).toBe(920);
+});
+
 describe('whose cups, pints and spoons', () => {
   // GNU units carries the US and the imperial measures; a UK cup is half a pint there.
   test.each([

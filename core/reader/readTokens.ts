@@ -45,7 +45,9 @@ export function readTokens(tokens: readonly Token[], reader: Reader): Understood
 function readPlainly(tokens: readonly Token[], reader: Reader): Understood | Unread {
   const head = headOf(tokens, reader);
   if ('message' in head) return head;
-  const { amount, amountTokens, rest } = head;
+  const { amountTokens, rest } = head;
+  const tinned = amountTokens.some(({ word }) => word === 'can' || word === 'tin');
+  const amount = tinned ? { ...head.amount, tinned } : head.amount;
   const said = describe(rest, amount, reader.book, reader.measures);
   if (!isObstacle(said)) return { description: said, assumed: [] };
   const unit = amountTokens.at(-1);

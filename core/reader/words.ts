@@ -19,6 +19,8 @@ export type Effect = {
   /** The peel stays: `unpeeled`, `skin on`. */
   readonly keepsPeel?: true;
   readonly weighed?: 'as bought' | 'prepared';
+  /** The juice or syrup that it stood in is poured away. */
+  readonly drained?: true;
   /** A colour or a kind: only of fruit and eggs. */
   readonly kind?: 'colour' | 'variety';
   /** What follows names kinds: `such as`, `preferably`. */
@@ -289,6 +291,7 @@ const TABLE: readonly (readonly [string, Effect])[] = [
     {},
     'plus a few extra|plus a few more|plus a handful extra|plus a couple extra|if large|if big|if small|if very large|if ripe|if they are large|ready to eat|ready-to-eat|no-soak|no soak|ready-soaked|save the whites|reserve the whites|whites reserved|whites saved|measured into separate bowl|measured into a separate bowl|measured into a bowl|in a separate bowl|warmed in the oven|warmed in a low oven|warmed in oven|warmed through|walnut-sized|walnut sized|hazelnut-sized|the size of a walnut|to keep the foam down|to keep foam down|to keep down foam|to keep down the foam|for less foam|grated|finely grated|coarsely grated|freshly grated|ground|freshly ground|finely ground|crumbled|flaked|rolled|snipped|bruise lightly|microplaned|spiralized|spiralised',
   ),
+  ...says({ drained: true }, 'drained|well drained|drained well|thoroughly drained'),
   ...says(
     { extracted: true },
     'extracted|dripped|from the jelly bag|drip|strained through a jelly bag|home-extracted|steam-extracted|from cooked fruit',
@@ -299,7 +302,7 @@ const TABLE: readonly (readonly [string, Effect])[] = [
     `a|an|the|of|and|then|but|with|in|into|to|at|on|as|from|by|until|your|our|my|their|its|it|them|these|those|both|all|also|still|any|other|about|approximately|around|roughly|approx|circa|nearly|just
      |fresh|freshly|ripe|firm|firm-ripe|firm ripe|soft|plump|juicy|good|nice|lovely|best|finest|quality|good quality|best quality|high quality|perfect|sound|undamaged|unblemished|unbruised|bruised|blemished|organic|organically grown|unsprayed|unwaxed|waxed|local|pure|plain|natural|real|regular|ordinary|standard|normal|usual|basic|everyday
      |finely|roughly|coarsely|lightly|gently|well|thinly|thickly|thin|thick|fine|extra fine|coarse|rough|very|quite|really|fairly|slightly|evenly|loosely|firmly|tightly|neatly|carefully|quickly|long|short|medium-fine
-     |washed|rinsed|drained|well drained|undrained|strained|pressed|squeezed|cleaned|picked|picked over|picked through|sorted|scrubbed|wiped|wiped clean|washed and dried|rinsed and dried|washed and patted dry|patted dry|pat dry|dried well|dried off|dried on a towel|towel dried|dried with a towel|blotted|gently washed|hand-picked|handpicked|windfall|windfalls|gathered|foraged|freshly picked|just picked|home-grown|homegrown|garden|allotment
+     |washed|rinsed|undrained|strained|pressed|squeezed|cleaned|picked|picked over|picked through|sorted|scrubbed|wiped|wiped clean|washed and dried|rinsed and dried|washed and patted dry|patted dry|pat dry|dried well|dried off|dried on a towel|towel dried|dried with a towel|blotted|gently washed|hand-picked|handpicked|windfall|windfalls|gathered|foraged|freshly picked|just picked|home-grown|homegrown|garden|allotment
      |cut|cut into|cut in|cut into pieces|pieces|piece|bite-size|bite-sized|size|sized|inch|lengths|broken|broken up|broken into pieces|torn|pricked|pierced|scored|slit|split|split lengthways|split lengthwise|lengthways|lengthwise|crosswise|crossways|diagonally|split open|seeds scraped|seeds scraped out|scraped|bashed|toasted|tied|tied in muslin|tied together|tied in a bundle|tied in cheesecloth|in muslin|in cheesecloth|in a muslin bag|in a spice bag|in a tea ball|flaked
      |cooked|roasted|softened|melted|beaten|lightly beaten|well beaten|whisked|lightly whisked|separated|sifted|chilled|warmed|warm|cooled|cold|cool|hot|boiling|just boiled|freshly boiled|heated|iced|ice-cold|lukewarm|room temperature|at room temperature|soaked|soaked overnight|steeped|stewed|simmered|poached|steamed|raw|uncooked|blanched|scalded|diluted to taste
      |pips reserved|pips and pith reserved|seeds reserved|pips tied in muslin|pips in a muslin bag|pips and pith tied in muslin|bletted|divided|reserved|set aside|optional|to taste|or to taste|or more|or less|or more to taste|or less to taste|more or less|more if needed|more to taste|more as needed|as needed|as required|as necessary|as desired|as you like|as liked|if needed|if necessary|if desired|if required|if you like|if you have it|if you have them|if you want|if liked|if using|if available|if possible|if preferred|if wished|if frozen|extra|see note|see notes|see tip|see above|see below|note|to serve|to finish|to garnish|to start|to begin
