@@ -48,6 +48,13 @@ export const practice = (kettle: KettleServer, change: object = {}): Promise<Coo
     practice: { ...DAMSON, fault: 'none', seed: 11, speed: 60, ...change },
   });
 
+/** What is written in a line of Balance, by its place. */
+export const line = (page: Page, number: number) =>
+  page.getByLabel(`Line ${number}`, { exact: true });
+
+/** Every line that is not understood. */
+export const flagged = (page: Page) => page.locator('[data-line][aria-invalid="true"]');
+
 /** Types lines one under another, as a cook would: Enter between them. */
 export async function typeLines(page: Page, lines: readonly string[]): Promise<void> {
   await page.getByLabel('Line 1', { exact: true }).click();

@@ -22,12 +22,13 @@ const NO_NAMES =
   /^(?:none|no|not|test|tested|unknown|n\/?a|formula|recipe|jam|jelly|it|is|the|a|my|own|yes|ok|null)$/i;
 
 /** Whether a tested formula is named: at least two words that say something. */
-export const isNamed = ({ testedFormula }: Assurance): boolean =>
-  (testedFormula ?? '').split(/[\s,;:.–—-]+/).filter((word) => /\p{L}{2}/u.test(word)).length >=
-    2 &&
-  (testedFormula ?? '')
-    .split(/[\s,;:.–—-]+/)
-    .some((word) => /\p{L}{3}/u.test(word) && !NO_NAMES.test(word));
+export function isNamed({ testedFormula }: Assurance): boolean {
+  const words = (testedFormula ?? '').split(/[\s,;:.–—-]+/);
+  return (
+    words.filter((word) => /\p{L}{2}/u.test(word)).length >= 2 &&
+    words.some((word) => /\p{L}{3}/u.test(word) && !NO_NAMES.test(word))
+  );
+}
 
 /** Whether the meter’s reading is low enough, and can be true. */
 const isMetered = (found: ShelfCase): boolean =>

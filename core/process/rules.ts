@@ -99,7 +99,7 @@ export function againstNotAcid({ found, pot, acidified, family, assured }: Judge
         against(
           `${capital(row.name)} is not reliably acid: ${grams(have)} of bottled lemon juice to ${grams(pot.ofRow(row.id))}, and it wants ${grams(need)} (${published.published}).`,
           [row.id],
-          addMore('lemon-juice-bottled', need - have, 'bottled lemon juice'),
+          addMore('lemon-juice-bottled', need - have),
         ),
       ];
     }
@@ -164,7 +164,7 @@ function waterTimes(product: ShelfCase['product'], pot: PotAmounts): number {
 function addMoreFruit({ lines }: ShelfCase, more: number): Against['way'] {
   const fruits = lines.filter(({ ingredient }) => roleOf(ingredient) === 'acid-fruit');
   const main = fruits.toSorted((a, b) => b.massG.typical - a.massG.typical)[0]?.ingredient;
-  return main === undefined ? null : addMore(main.id, more, main.name);
+  return main === undefined ? null : addMore(main.id, more);
 }
 
 /** Herbs, spices, spirits, butter, zest: each up to its cap. */
@@ -235,11 +235,7 @@ export function againstPH({ found, pot, family, assured }: Judged): Against[] {
         : `By the sums its pH may reach ${pH.toFixed(1)}; for this kind it must stay below ${limit.toFixed(1)}.`,
       [],
       family === 'infusion'
-        ? addMore(
-            'lemon-juice-bottled',
-            Math.max(15, liquidOf(pot) * INFUSION.leastAcid),
-            'bottled lemon juice',
-          )
+        ? addMore('lemon-juice-bottled', Math.max(15, liquidOf(pot) * INFUSION.leastAcid))
         : BY_THE_OTHERS,
     ),
   ];

@@ -23,7 +23,6 @@ export function againstCurd({ found, pot }: Judged): Against[] {
           `Fresh ${nameOf(id).replace('fresh ', '')} varies in strength: only curd of bottled lemon or lime juice may stand on a shelf.`,
           [id],
           {
-            text: `bottled ${nameOf(id)} in its place`,
             leaveOut: [id],
             add: [{ id: `${id.replace(/-and-.*/, '')}-bottled`, grams: enough(pot.ofRow(id)) }],
           },
@@ -49,7 +48,7 @@ function curdAmounts(pot: PotAmounts, juice: number): Against[] {
   const eggs = pot.of('egg');
   const butter = pot.of('butter');
   const zest = pot.of('zest');
-  const mend = (more: number) => addMore('lemon-juice-bottled', more, 'bottled lemon juice');
+  const mend = (more: number) => addMore('lemon-juice-bottled', more);
   const said = (have: number, what: string, most: number, tested: number) =>
     `${ratio(have / juice)} g of ${what} to a gram of bottled juice; at most ${ratio(most)} (the tested curd holds ${ratio(tested)}).`;
   return [
@@ -86,7 +85,7 @@ function curdAmounts(pot: PotAmounts, juice: number): Against[] {
           against(
             `${ratio(pot.sucrose / juice)} g of sugar to a gram of bottled juice; at least ${ratio(CURD.leastSucrose)} (the tested curd holds ${ratio(CURD.testedSucrose)}).`,
             pot.rowsOf('sweetener'),
-            addMore('sugar', CURD.leastSucrose * juice - pot.sucrose, 'sugar'),
+            addMore('sugar', CURD.leastSucrose * juice - pot.sucrose),
           ),
         ]
       : []),

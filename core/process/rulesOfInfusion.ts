@@ -17,7 +17,7 @@ export function againstInfusion({ pot, assured }: Judged): Against[] {
           against(
             `${grams(acid)} of bottled lemon juice or 5 % vinegar to ${grams(liquid)} of liquid; at least a sixteenth is wanted, ${grams(need)}.`,
             pot.rowsOf('water', 'wine'),
-            addMore('lemon-juice-bottled', need - acid, 'bottled lemon juice'),
+            addMore('lemon-juice-bottled', need - acid),
           ),
         ]
       : []),
@@ -26,11 +26,7 @@ export function againstInfusion({ pot, assured }: Judged): Against[] {
           against(
             `${grams(herbs)} of herbs to ${grams(acid)} of bottled lemon juice or 5 % vinegar; at most ${INFUSION.mostHerbs} times as much.`,
             pot.rowsOf('fresh-herb'),
-            addMore(
-              'lemon-juice-bottled',
-              herbs / INFUSION.mostHerbs - acid,
-              'bottled lemon juice',
-            ),
+            addMore('lemon-juice-bottled', herbs / INFUSION.mostHerbs - acid),
           ),
         ]
       : []),

@@ -16,7 +16,7 @@ export function againstPeppers({ found, pot, assured }: Judged): Against[] {
           against(
             `Peppers are a low-acid food, and there is too little 5 % vinegar: ${grams(pot.vinegar)} to ${grams(pot.greens)} of peppers, onion, garlic and herbs, where at least ${grams(need)} is wanted.`,
             greens,
-            addMore('vinegar', need - pot.vinegar, '5 % vinegar'),
+            addMore('vinegar', need - pot.vinegar),
           ),
         ]
       : []),
@@ -25,7 +25,7 @@ export function againstPeppers({ found, pot, assured }: Judged): Against[] {
           against(
             `${grams(water)} of water thins ${grams(pot.vinegar)} of vinegar; no more water than vinegar may go in.`,
             pot.rowsOf('water'),
-            addMore('vinegar', water - pot.vinegar, '5 % vinegar'),
+            addMore('vinegar', water - pot.vinegar),
           ),
         ]
       : []),

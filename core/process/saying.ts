@@ -29,15 +29,12 @@ export const share = (part: number, whole: number): string =>
 export const ratio = (value: number): string => value.toFixed(2).replace(/0$/, '');
 
 /** Taken away by what the other rules ask for, or by nothing. */
-export const BY_THE_OTHERS: Against['way'] = { text: '' };
+export const BY_THE_OTHERS: Against['way'] = {};
 
 /** Leaves rows out, as a way back. */
-export const leaveOut = (ids: readonly string[]): Against['way'] => ({
-  text: `leave out the ${names(ids)}`,
-  leaveOut: ids,
-});
+export const leaveOut = (ids: readonly string[]): Against['way'] => ({ leaveOut: ids });
 
-export const addMore = (id: string, more: number, what: string): Against['way'] => ({
-  text: `${grams(enough(more))} more ${what}`,
+/** Puts in so many grams more, rounded up so that they suffice. */
+export const addMore = (id: string, more: number): Against['way'] => ({
   add: [{ id, grams: enough(more) }],
 });

@@ -17,6 +17,7 @@ import { againstCurd } from './rulesOfCurd.ts';
 import { againstInfusion } from './rulesOfInfusion.ts';
 import { againstJars } from './rulesOfJars.ts';
 import { againstPeppers } from './rulesOfPeppers.ts';
+import { capital, nameOf } from './saying.ts';
 import type { Against, ShelfCase, ShelfChange, ShelfLine } from './shelfCase.ts';
 
 export type ShelfVerdict = {
@@ -132,14 +133,13 @@ function wayInWords({
   leaveOut: readonly string[];
   add: readonly { id: string; grams: number }[];
 }): string {
-  const name = (id: string) =>
-    id === 'vinegar' ? '5 % vinegar' : (findIngredient(id)?.name ?? id);
-  const isReplaced = (id: string) => add.some((more) => more.id === `${id}-bottled`);
-  const gone = leaveOut.filter((id) => !isReplaced(id)).map(name);
+  const name = (id: string) => (id === 'vinegar' ? '5 % vinegar' : nameOf(id));
+  const replaced = leaveOut.filter((out) => add.some(({ id }) => id === `${out}-bottled`));
+  const gone = leaveOut.filter((out) => !replaced.includes(out)).map(name);
   return [
     ...(gone.length === 0 ? [] : [`leave out the ${gone.join(' and the ')}`]),
     ...add.map(({ id, grams }) =>
-      leaveOut.some((out) => `${out}-bottled` === id)
+      replaced.includes(id.replace(/-bottled$/, ''))
         ? `${grams} g ${name(id)} in place of the fresh`
         : `${grams} g more ${name(id)}`,
     ),
@@ -200,8 +200,7 @@ function reasonsFor({ found, family, acidified }: Judged): string[] {
         .filter((row): row is Fruit => roleOf(row) === 'acid-fruit');
       const sour = [...new Set(fruits.map(({ name }) => name))];
       const made = [...acidified].map(
-        (id) =>
-          `${findIngredient(id)?.name ?? id} with acid enough (${ACIDIFIED[id]?.published ?? ''})`,
+        (id) => `${nameOf(id)} with acid enough (${ACIDIFIED[id]?.published ?? ''})`,
       );
       return [
         `${capital([...sour, ...made].join(' and '))}${sour.length > 0 ? ': high-acid fruit' : ': as published'}, with nothing in the pot that takes it out of that class.`,
@@ -210,5 +209,3 @@ function reasonsFor({ found, family, acidified }: Judged): string[] {
     }
   }
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -54,5 +54,5 @@ export type Against = {
   /** Ids of the rows that it is about; none for what is about the whole batch. */
   readonly rows: readonly string[];
   /** What would take it away; null where nothing safe does. */
-  readonly way: (ShelfChange & { readonly text: string }) | null;
+  readonly way: ShelfChange | null;
 };

@@ -14,3 +14,7 @@ export function range(low: number, typical: number, high: number): Range {
 
 /** A property that does not vary. */
 export const exactly = (value: number): Range => ({ low: value, typical: value, high: value });
+
+/** All three figures so many times over. */
+export const timesRange = ({ low, typical, high }: Range, by: number): Range =>
+  range(low * by, typical * by, high * by);

@@ -74,6 +74,7 @@ export const obstacle = (
   more: Partial<Obstacle> = {},
 ): Obstacle => ({ ...NO_OBSTACLE, about, message, ...more });
 
+/** Tokens as text, with the spaces and hyphens they were written with. */
 export const written = (tokens: readonly Token[]): string =>
   tokens
     .map(

@@ -1,5 +1,5 @@
 import type { Form, Ingredient } from '../larder/index.ts';
-import { convert, exactly, range, type Range } from '../quantity/index.ts';
+import { convert, exactly, range, timesRange, type Range } from '../quantity/index.ts';
 import { looseMl, type Amount } from './amounts.ts';
 import type { Description } from './description.ts';
 import { partOf } from './parts.ts';
@@ -33,9 +33,6 @@ const DRAINED_SHARE = 0.55;
 
 export type Grams = { readonly massG: Range; readonly assumed: string };
 type NoGrams = { readonly trouble: string };
-
-const times = ({ low, typical, high }: Range, by: number): Range =>
-  range(low * by, typical * by, high * by);
 
 /** A range for each unit, so many times over: the ends of both widen it. */
 const spread = ({ low, high }: Amount, each: Range): Range =>
@@ -143,7 +140,7 @@ function byThePiece(said: Description): Grams | NoGrams {
   const left = share < 1 ? `, ${percent(share)} of it left after preparing` : '';
   const eachG = by * pieceG.typical;
   return {
-    massG: times(spread(amount, pieceG), by * share),
+    massG: timesRange(spread(amount, pieceG), by * share),
     assumed: `Taken as ${eachG < 10 ? Number(eachG.toPrecision(2)) : Math.round(eachG)} g each${left}.`,
   };
 }
@@ -194,7 +191,7 @@ function byTheBushel(said: Description): Grams | NoGrams {
   if (bushelKg === undefined) {
     return { trouble: `We do not know what a bushel of ${row.name} weighs. Give a weight.` };
   }
-  const bought = spread(amount, times(range(0.9, 1, 1.1), 1000 * bushelKg));
+  const bought = spread(amount, timesRange(range(0.9, 1, 1.1), 1000 * bushelKg));
   const share = shareLeft(said);
   return {
     massG: weighed === 'prepared' ? bought : afterWaste(bought, share),
@@ -214,7 +211,7 @@ function byHand({ row, amount, size }: Description): Grams | NoGrams {
         ? 1.4
         : 1;
   const as = (each: Range, said: string): Grams => ({
-    massG: times(spread(amount, each), by),
+    massG: timesRange(spread(amount, each), by),
     assumed: said,
   });
   const ml = looseMl(amount.name);
@@ -241,7 +238,10 @@ function byHand({ row, amount, size }: Description): Grams | NoGrams {
     row.id === 'flower-water';
   if (!small && !wet) return ask;
   if (small && (row.kind === 'fruit' || row.kind === 'juice')) return ask;
-  return as(times(ml, cup.typical / ML_PER_CUP), `A ${amount.name} is taken as ${ml.typical} mL.`);
+  return as(
+    timesRange(ml, cup.typical / ML_PER_CUP),
+    `A ${amount.name} is taken as ${ml.typical} mL.`,
+  );
 }
 
 /** Juice, zest, yolks: by the piece, or from a weight of the whole. */
@@ -256,7 +256,7 @@ function partGrams(said: Description): Grams | NoGrams {
   }
   if (amount.kind === 'pieces') {
     return {
-      massG: times(spread(amount, part.perPieceG), sizeOf(row, said.size)),
+      massG: timesRange(spread(amount, part.perPieceG), sizeOf(row, said.size)),
       assumed: part.said,
     };
   }

@@ -16,7 +16,6 @@ type Noun = {
   readonly row: Ingredient;
   /** Items that are part of the name wherever they stand: the `brown` of `sugar, brown`. */
   readonly used: ReadonlySet<Item>;
-  readonly assumed?: string;
 };
 
 const NONE: ReadonlySet<Item> = new Set();

@@ -1,6 +1,6 @@
 import { STRANGERS, type AcidClass } from '../larder/index.ts';
 import type { LineReading } from './line.ts';
-import type { Unread } from './description.ts';
+import { written, type Unread } from './description.ts';
 import type { Token } from './tokens.ts';
 import { TURNING_WORDS } from './words.ts';
 
@@ -9,14 +9,9 @@ const MOST_OFFERS = 3;
 
 type Read = (lines: readonly string[]) => readonly LineReading[];
 
-/** Tokens as text, with the spaces and hyphens they were written with. */
+/** Tokens as a line that can be read again: as they were written, without a space after a bracket. */
 export const textOf = (tokens: readonly Token[]): string =>
-  tokens
-    .map(
-      ({ text, joined, spaced }, index) =>
-        `${index === 0 ? '' : joined ? '-' : spaced ? ' ' : ''}${text}`,
-    )
-    .join('')
+  written(tokens)
     .replace(/([([]) /g, '$1')
     .trim();
 

@@ -5,7 +5,7 @@ import {
   type Ingredient,
   type Pantry,
 } from '../larder/index.ts';
-import { range, type Range } from '../quantity/index.ts';
+import { range, timesRange, type Range } from '../quantity/index.ts';
 import { blended } from './blend.ts';
 import type { Part } from './words.ts';
 
@@ -63,7 +63,7 @@ export function partOf(row: Ingredient, parts: ReadonlySet<Part>): PartRow | nul
     return null;
   if (!zest || !peel) return null;
   const juice = juiceRow(row, false);
-  const peelG = scaled(row.pieceG, PEEL_SHARE.typical);
+  const peelG = timesRange(row.pieceG, PEEL_SHARE.typical);
   const zested = parts.has('zest') ? { row: zest, grams: zestG, name: 'zest' } : null;
   const peeled = parts.has('peel') ? { row: peel, grams: peelG, name: 'peel' } : null;
   const rind = peeled ?? zested;
@@ -99,9 +99,6 @@ export function partOf(row: Ingredient, parts: ReadonlySet<Part>): PartRow | nul
   };
 }
 
-const scaled = ({ low, typical, high }: Range, by: number): Range =>
-  range(low * by, typical * by, high * by);
-
 function eggPart(parts: ReadonlySet<Part>): PartRow | null {
   const id = parts.has('yolk') ? 'egg-yolk' : parts.has('white') ? 'egg-white' : null;
   const row = id === null || parts.size > 1 ? null : findIngredient(id);
@@ -116,6 +113,6 @@ const pulpOf = (fruit: Fruit): PartRow | null =>
     ? null
     : {
         row: fruit,
-        perPieceG: scaled(fruit.pieceG, fruit.edibleShare),
+        perPieceG: timesRange(fruit.pieceG, fruit.edibleShare),
         said: `Taken as ${Math.round(fruit.pieceG.typical * fruit.edibleShare)} g of pulp from each.`,
       };

@@ -138,11 +138,7 @@ function withOffers(
     const refused = impossibleMass(text, head.amount.high);
     if (refused !== null) return refused;
   }
-  const offers = offersFor(tokens, found, (lines) =>
-    lines.map((line) =>
-      readLine(line, { packs: reader.packs, measures: reader.measures, names: reader.names }),
-    ),
-  );
+  const offers = offersFor(tokens, found, (lines) => lines.map((line) => readLine(line, reader)));
   const name = found.nameless ? lastRun(tokens, found.unknown) : '';
   return puzzling(text, found.about, found.message, {
     ...(found.words.length > 0 ? { words: found.words } : {}),

@@ -1,11 +1,9 @@
 import { readFile } from 'node:fs/promises';
 import type { Batch, Card } from '@idle-kettle/contract';
 import type { Page } from '@playwright/test';
-import { expect, paste, test, typeLines } from '../kitchen.ts';
+import { expect, flagged, line, paste, test, typeLines } from '../kitchen.ts';
 
 test.beforeEach(({ kettle }) => kettle.setUpKitchen());
-
-const line = (page: Page, number: number) => page.getByLabel(`Line ${number}`, { exact: true });
 
 const open = async (
   page: Page,
@@ -52,12 +50,11 @@ test('a messy recipe pasted whole: every line is right or flagged, and a flagged
   await expect(
     page.getByText('Left out, as no ingredient: Makes about 8 half-pints'),
   ).toBeVisible();
-  const flagged = page.locator('[data-line][aria-invalid="true"]');
-  await expect(flagged).toHaveCount(1);
-  await expect(flagged).toHaveValue('3 blobs of zorp');
+  await expect(flagged(page)).toHaveCount(1);
+  await expect(flagged(page)).toHaveValue('3 blobs of zorp');
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');
   await line(page, 11).fill('3 tbsp redcurrants');
-  await expect(flagged).toHaveCount(0);
+  await expect(flagged(page)).toHaveCount(0);
   await expect(page.getByTestId('jars')).toContainText('half-pints');
   await expect(page.getByTestId('shelf')).toContainText('Pantry');
 });

@@ -2,13 +2,11 @@ import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { formatGrams, type PlanLine } from '@idle-kettle/core';
 import type { Page } from '@playwright/test';
-import { expect, paste, test, typeLines } from '../kitchen.ts';
+import { expect, flagged, line, paste, test, typeLines } from '../kitchen.ts';
 
 test.beforeEach(({ kettle }) => kettle.setUpKitchen());
 
 const CLI = join(import.meta.dirname, '../../cli/dist/main.js');
-const line = (page: Page, number: number) => page.getByLabel(`Line ${number}`, { exact: true });
-const flagged = (page: Page) => page.locator('[data-line][aria-invalid="true"]');
 const grams = (page: Page, number: number) =>
   page.getByRole('listitem').filter({ has: line(page, number) });
 
