@@ -1,11 +1,15 @@
 import { familiesPage } from '@idle-kettle/core';
+import { calibrationReport } from '@idle-kettle/core/calibration';
 import type { Answer } from './answer.ts';
 import { planCommand } from './plan.ts';
 import { readCommand } from './read.ts';
 
 const families = (): Promise<Answer> => Promise.resolve({ code: 0, out: familiesPage(), err: '' });
 
-const COMMANDS = { plan: planCommand, read: readCommand, families };
+const calibrate = (): Promise<Answer> =>
+  Promise.resolve({ code: 0, out: calibrationReport(), err: '' });
+
+const COMMANDS = { plan: planCommand, read: readCommand, families, calibrate };
 
 const [name = '', file] = process.argv.slice(2);
 const command = COMMANDS[name as keyof typeof COMMANDS];

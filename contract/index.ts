@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 
 export * from './batch.ts';
+export * from './before.ts';
 export * from './card.ts';
 export * from './clock.ts';
 export * from './cook.ts';

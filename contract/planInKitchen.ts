@@ -7,6 +7,7 @@ import {
   type PlanRequest,
 } from '@idle-kettle/core';
 import type { Kitchen } from './kitchen.ts';
+import { toBefore } from './before.ts';
 import { toReadingKitchen } from './reading.ts';
 import type { Formula } from './settings.ts';
 
@@ -51,12 +52,14 @@ export function requestInKitchen(
     product: settings.product ?? USUAL_REQUEST.product,
     method: settings.method ?? null,
     lines,
+    before: toBefore(settings.before),
     altitudeM: kitchen.altitudeM,
     waterBoilsC: kitchen.waterBoilsC,
     pot: pot ? { diameterCm: pot.diameterCm, heightCm: pot.heightCm } : null,
     heat: burner?.heat ?? USUAL_REQUEST.heat,
     netPowerKw: burner?.netPowerKw ?? null,
     targetSolublesPct: settings.targetSolublesPct ?? null,
+    bodyStop: settings.bodyStop ?? USUAL_REQUEST.bodyStop,
     boilMin: settings.boilMin ?? null,
     jars: jarsIn(kitchen),
     school: kitchen.school,

@@ -1,10 +1,12 @@
 import {
+  BODY_STOPS,
   LEAST_ALTITUDE_M,
   MOST_ALTITUDE_M,
   HEAT_IDS,
   METHOD_IDS,
   PRODUCT_IDS,
   USUAL_REQUEST,
+  type BodyStop,
   type Canner,
   type Fault,
   type HeatId,
@@ -26,6 +28,7 @@ import {
   ValidateNested,
   validateSync,
 } from 'class-validator';
+import { BeforeDto, toBefore } from './before.ts';
 import { IsName } from './text.ts';
 import { faultsOf } from './faults.ts';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
@@ -60,6 +63,11 @@ export class TargetDto {
   @IsOptional()
   @IsBetween(20, 78, '%')
   solublesPct?: number;
+
+  /** How thick a butter is wanted, where no solids are asked for. */
+  @IsOptional()
+  @IsIn(BODY_STOPS, { message: `body must be one of: ${BODY_STOPS.join(', ')}.` })
+  body?: BodyStop;
 }
 
 export class JarDto {
@@ -98,6 +106,14 @@ export class PlanRequestDto {
 
   @AreLines()
   lines!: LineDto[];
+
+  /** What is done first, and gives what the lines go with. */
+  @IsOptional()
+  @ValidateNested({
+    message: 'before must be like { "kind": "extract", "lines": ["3 lb apples"] }.',
+  })
+  @Type(() => BeforeDto)
+  before?: BeforeDto | null;
 
   @IsOptional()
   @IsBetween(LEAST_ALTITUDE_M, MOST_ALTITUDE_M, 'm')
@@ -197,12 +213,14 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
   product: dto.product ?? USUAL_REQUEST.product,
   method: dto.method ?? null,
   lines: toLines(dto.lines),
+  before: toBefore(dto.before),
   altitudeM: dto.altitudeM ?? null,
   waterBoilsC: dto.waterBoilsC ?? null,
   pot: dto.pot ?? null,
   heat: dto.heat ?? USUAL_REQUEST.heat,
   netPowerKw: dto.netPowerKw ?? null,
   targetSolublesPct: dto.target?.solublesPct ?? null,
+  bodyStop: dto.target?.body ?? USUAL_REQUEST.bodyStop,
   boilMin: dto.boilMin ?? null,
   jars:
     dto.jars?.map(({ name, volumeMl, count, prefer, gift }) => ({

@@ -1,6 +1,14 @@
-import { METHOD_IDS, PRODUCT_IDS, type Method, type Product } from '@idle-kettle/core';
+import {
+  BODY_STOPS,
+  METHOD_IDS,
+  PRODUCT_IDS,
+  type BodyStop,
+  type Method,
+  type Product,
+} from '@idle-kettle/core';
 import { Type } from 'class-transformer';
 import { IsIn, IsOptional, ValidateNested } from 'class-validator';
+import { BeforeDto } from './before.ts';
 import { AssuranceDto, MeasuredDto } from './evidence.ts';
 import { IsBetween } from './numbers.ts';
 import { IsName } from './text.ts';
@@ -19,6 +27,19 @@ export class SettingsDto {
   @IsOptional()
   @IsBetween(20, 78, '%')
   targetSolublesPct?: number | null;
+
+  /** How thick a butter is wanted. */
+  @IsOptional()
+  @IsIn(BODY_STOPS, { message: `bodyStop must be one of: ${BODY_STOPS.join(', ')}.` })
+  bodyStop?: BodyStop;
+
+  /** What is done first: juice through a cloth, an infusion, a soak. */
+  @IsOptional()
+  @ValidateNested({
+    message: 'before must be like { "kind": "extract", "lines": ["3 lb apples"] }.',
+  })
+  @Type(() => BeforeDto)
+  before?: BeforeDto | null;
 
   @IsOptional()
   @IsBetween(0.5, 60, 'minutes')

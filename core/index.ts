@@ -1,4 +1,5 @@
 export * from './ambient/index.ts';
+export * from './before/index.ts';
 export * from './boil/index.ts';
 export * from './forecast/index.ts';
 export * from './formats/index.ts';

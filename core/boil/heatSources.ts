@@ -18,17 +18,31 @@ export type HeatSource = {
   readonly panCm: number;
   /** Whether a batch can be left on it for hours. */
   readonly slow: boolean;
+  /** Minutes that fruit softens in it with the lid on before it is left off, where it is slow; common practice. */
+  readonly lidMin: number;
 };
 
 /** Net power, common practice; what a kitchen's own burner gives is learned from its book. */
 export const HEAT_SOURCES: { readonly [id in HeatId]: HeatSource } = {
-  'small-burner': { name: 'small burner', powerW: 600, panCm: 28, slow: false },
-  'medium-burner': { name: 'medium burner', powerW: 1100, panCm: 28, slow: false },
-  'large-burner': { name: 'large burner', powerW: 1800, panCm: 28, slow: false },
-  'outdoor-ring': { name: 'outdoor ring', powerW: 5000, panCm: 50, slow: false },
-  'slow-cooker-low': { name: 'slow cooker on low', powerW: 100, panCm: 25, slow: true },
-  'slow-cooker-high': { name: 'slow cooker on high', powerW: 170, panCm: 25, slow: true },
-  oven: { name: 'roasting pan in the oven', powerW: 250, panCm: 35, slow: true },
+  'small-burner': { name: 'small burner', powerW: 600, panCm: 28, slow: false, lidMin: 0 },
+  'medium-burner': { name: 'medium burner', powerW: 1100, panCm: 28, slow: false, lidMin: 0 },
+  'large-burner': { name: 'large burner', powerW: 1800, panCm: 28, slow: false, lidMin: 0 },
+  'outdoor-ring': { name: 'outdoor ring', powerW: 5000, panCm: 50, slow: false, lidMin: 0 },
+  'slow-cooker-low': {
+    name: 'slow cooker on low',
+    powerW: 100,
+    panCm: 25,
+    slow: true,
+    lidMin: 8 * 60,
+  },
+  'slow-cooker-high': {
+    name: 'slow cooker on high',
+    powerW: 170,
+    panCm: 25,
+    slow: true,
+    lidMin: 4 * 60,
+  },
+  oven: { name: 'roasting pan in the oven', powerW: 250, panCm: 35, slow: true, lidMin: 90 },
 };
 export const HEAT_PROVENANCE = commonPractice('what reaches the pot, losses taken off');
 

@@ -2,6 +2,7 @@ import type { Cook } from '../boil/index.ts';
 import { massOf, solublesPctOf, type Contents } from '../formula/index.ts';
 import { type UnderstoodLine } from '../reader/index.ts';
 import {
+  boiledTo,
   inWater,
   pHOf,
   SET_CLASSES,
@@ -10,7 +11,8 @@ import {
   type SetClass,
   type SetModel,
 } from '../gel/index.ts';
-import { commonPractice, range, type Range, type Spread } from '../quantity/index.ts';
+import type { StopKind } from '../method/index.ts';
+import { range, type Range, type Spread } from '../quantity/index.ts';
 import {
   boiledFor,
   FILLING_TEMP_C,
@@ -21,22 +23,14 @@ import {
   volumeMl,
 } from '../yield/index.ts';
 import { contributorsTo, type Contributor, type Factor } from './contributors.ts';
-import { drawPot } from './drawnPot.ts';
+import { CUP_FILLING, JAR_FILLING, powerRange, stopRange, type Care } from './care.ts';
+import { drawPot, isMeasured } from './drawnPot.ts';
 import { weightsFor, type Measurements } from './measurements.ts';
 import { chanceFrom, drawFrom, quantileOf } from './random.ts';
 import { spreadOf } from './spread.ts';
 
-/** How far from the target a cook with a kitchen thermometer stops, g of solubles per 100 g. */
-const STOP_SCATTER_PCT = 1.5;
-
-/** What a burner really puts into a pot, over what it is taken for; until the kitchen has learned it. */
-export const POWER_SCATTER = {
-  share: range(0.82, 1, 1.18),
-  provenance: commonPractice('burners, pots and draughts'),
-};
-
-/** Steam of a cook that ends by the clock or the thermometer, over the followed one's. */
-const STEAM_SCATTER: Range = range(0.7, 1, 1.3);
+/** Steam of a cook that ends by the clock or the thermometer, over the followed one's: lively or slow, wide or narrow. */
+const STEAM_SCATTER: Range = range(0.5, 1, 1.6);
 
 /** How much of the followed cook's inversion another cook of the same batch may have. */
 const INVERSION_SCATTER: Range = range(0.6, 1, 1.4);
@@ -82,7 +76,11 @@ const CLOUD_POINTS = 300;
 export type ForecastSetting = {
   /** Soluble solids to stop at; null where the cook ends by the clock or the thermometer. */
   readonly targetPct: number | null;
+  readonly stopKind: StopKind;
+  readonly care: Care;
   readonly setModel: SetModel;
+  /** Whether whole fruit is boiled down, and not by the clock: it then gives up more of its pectin. */
+  readonly boiledLong: boolean;
   readonly seed: number;
   /** How many batches are imagined, 1 or more. */
   readonly draws: number;
@@ -137,17 +135,17 @@ export function forecastBatch(
     if (i < ranked) note(what, '', u);
     return quantileOf(from, u);
   };
-  const stop =
-    targetPct === null
-      ? null
-      : range(targetPct - STOP_SCATTER_PCT, targetPct, targetPct + STOP_SCATTER_PCT);
+  const stop = targetPct === null ? null : stopRange(targetPct, setting.stopKind, setting.care);
+  const burner = powerRange(setting.care);
+  const measured = lines.some(({ massG }) => isMeasured(massG));
   const steamOfCook = Math.max(1, massOf(setting.all) - setting.finishMassG);
   const sour = lines.some(({ ingredient }) => ingredient.sour !== undefined);
   const tells = sour || setModel === 'body' || setModel === 'egg';
 
   for (; i < draws; i++) {
     noted = 0;
-    const pot = drawPot(lines, chance, i < ranked ? note : null);
+    const cups = measured ? luck('how full your cups are', CUP_FILLING.share) : 1;
+    const pot = drawPot(lines, setting.boiledLong, cups, chance, i < ranked ? note : null);
     const invertShare = Math.min(
       MOST_INVERT_SHARE,
       cook.invertShare * drawFrom(INVERSION_SCATTER, chance),
@@ -162,16 +160,17 @@ export function forecastBatch(
         : finishOf(pot.contents, luck('where you stop', stop), invertShare).contents;
     const loss = luck('skimming and what clings', SKIM_AND_CLING.share);
     const massG = massOf(contents);
-    volumes[i] = jarredMl(
+    const jarredAtMl = jarredMl(
       volumeMl(contents, FILLING_TEMP_C),
       loss,
       luck('air stirred in', TRAPPED_AIR.share),
     );
+    volumes[i] = jarredAtMl / luck('how full the jars are', JAR_FILLING.share);
     masses[i] = massG;
     solids[i] = solublesPctOf(contents);
     brix[i] = solublesPctOf(pot.contents);
 
-    const power = luck('your burner', POWER_SCATTER.share);
+    const power = luck('your burner', burner);
     const heatTimes = massOf(pot.contents) / massOf(setting.all) / power;
     const boilTimes =
       stop === null ? heatTimes : Math.max(0, massOf(pot.contents) - massG) / steamOfCook / power;
@@ -181,7 +180,7 @@ export function forecastBatch(
       Math.min(setting.clockMin, cook.boilMin);
     if (sour) {
       startPH[i] = pHOf(inWater(pot.acid, pot.contents.water));
-      finishPH[i] = pHOf(inWater(pot.acid, contents.water));
+      finishPH[i] = pHOf(boiledTo(pot.acid, contents.water));
     }
     if (tells) {
       ratios[i] = setRatioOf(setModel, contents, sour ? (finishPH[i] as number) : null, {

@@ -1,8 +1,18 @@
 import { contentsOf, NOTHING, plus, type Contents } from '../formula/index.ts';
 import { type UnderstoodLine } from '../reader/index.ts';
-import { acidLoadOf, NO_ACID, plusLoad, type AcidLoad, type Setters } from '../gel/index.ts';
+import {
+  acidLoadOf,
+  freedShare,
+  NO_ACID,
+  plusLoad,
+  type AcidLoad,
+  type Setters,
+} from '../gel/index.ts';
 import type { Range } from '../quantity/index.ts';
 import { quantileOf, type Chance } from './random.ts';
+
+/** Whether an amount goes by cups, spoons or pieces, and was not weighed. */
+export const isMeasured = ({ low, high }: Range): boolean => low < high;
 
 /** One imagined pot before it is lit. */
 export type Pot = { readonly contents: Contents; readonly acid: AcidLoad } & Setters;
@@ -21,7 +31,14 @@ export type Note = ((what: string, of: string, u: number) => void) | null;
  * ranges. The properties of one fruit hang together: in half of the pots its ripeness sets them all
  * (sugars and pH up, acid and pectin down), in the others each has its own luck.
  */
-export function drawPot(lines: readonly UnderstoodLine[], chance: Chance, note: Note): Pot {
+export function drawPot(
+  lines: readonly UnderstoodLine[],
+  boiledLong: boolean,
+  /** How full this cook's cups and spoons are, over what is usual: it is the same for every line that is not weighed. */
+  cups: number,
+  chance: Chance,
+  note: Note,
+): Pot {
   let contents = NOTHING;
   let acid = NO_ACID;
   let [highMethoxylG, lowMethoxylG, calciumMg] = [0, 0, 0];
@@ -37,7 +54,7 @@ export function drawPot(lines: readonly UnderstoodLine[], chance: Chance, note: 
       if (towards === 0 || !ripens || chance() >= BY_RIPENESS) return quantileOf(from, own);
       return quantileOf(from, towards === 1 ? ripeness : 1 - ripeness);
     };
-    const massG = draw('the amount', massRange, 0);
+    const massG = draw('the amount', massRange, 0) * (isMeasured(massRange) ? cups : 1);
     const part = contentsOf(
       ingredient,
       massG,
@@ -45,7 +62,8 @@ export function drawPot(lines: readonly UnderstoodLine[], chance: Chance, note: 
       draw('the pieces', make.insolublesPct, 0),
     );
     contents = plus(contents, part);
-    const pectinG = (massG * draw('the pectin', pectinPct, -1)) / 100;
+    const pectinG =
+      (massG * draw('the pectin', pectinPct, -1) * freedShare(ingredient, boiledLong)) / 100;
     if (ingredient.gelling === 'high-methoxyl') highMethoxylG += pectinG;
     else lowMethoxylG += pectinG;
     calciumMg += (massG * draw('the calcium', ingredient.calciumMg, 0)) / 100;

@@ -5,6 +5,7 @@ import { readLine, type UnderstoodLine } from '../reader/index.ts';
 import { range } from '../quantity/index.ts';
 import { finishOf } from '../yield/index.ts';
 import { forecastBatch } from './batchForecast.ts';
+import type { Care } from './care.ts';
 import { contributorsTo, rankCorrelation } from './contributors.ts';
 import { NOT_MEASURED, type Measurements } from './measurements.ts';
 import { chanceFrom, drawFrom, quantileOf } from './random.ts';
@@ -19,6 +20,7 @@ function forecast(
   seed: number,
   draws: number,
   measured: Measurements = NOT_MEASURED,
+  care: Partial<Care> = {},
 ) {
   const all = startContents(of);
   const { contents: aim } = finishOf(all, 65, 0.2);
@@ -35,6 +37,9 @@ function forecast(
   });
   return forecastBatch(of, {
     targetPct: 65,
+    stopKind: 'temperature',
+    care: { thermometerChecked: false, burnerKnown: false, ...care },
+    boiledLong: true,
     setModel: 'high-methoxyl',
     seed,
     draws,
@@ -53,13 +58,16 @@ describe('draws', () => {
     expect(first(7)).not.toEqual(first(8));
   });
 
-  test('stay within their range and average as a triangular distribution does', () => {
+  test('stay within their range, and half of them lie on each side of its typical value', () => {
     const chance = chanceFrom(1);
     const draws = Array.from({ length: 20_000 }, () => drawFrom(range(2, 3, 7), chance));
     expect(Math.min(...draws)).toBeGreaterThanOrEqual(2);
     expect(Math.max(...draws)).toBeLessThanOrEqual(7);
-    // Mean of a triangular distribution: (low + mode + high) / 3.
-    expect(draws.reduce((sum, x) => sum + x, 0) / draws.length).toBeCloseTo(4, 1);
+    expect(spreadOf(Float64Array.from(draws)).p50).toBeCloseTo(3, 1);
+    // Either half is a triangle with its top at the typical value: a third of its width from there, on average.
+    const mean = (of: readonly number[]) => of.reduce((sum, x) => sum + x, 0) / of.length;
+    expect(mean(draws.filter((x) => x < 3))).toBeCloseTo(3 - 1 / 3, 1);
+    expect(mean(draws.filter((x) => x > 3))).toBeCloseTo(3 + 4 / 3, 1);
   });
 
   test('spreads are ordered, and interpolate between ranks', () => {
@@ -146,27 +154,34 @@ describe('what the spread comes from', () => {
   });
 
   test('a cup of fruit is less certain than a weight of sugar', () => {
-    const [first] = forecast(lines('7 cups crushed damsons', '1.4 kg sugar'), 1, 2000).contributors
-      .jars;
-    expect(first?.what).toMatch(/damson|where you stop/);
+    const { minutes } = forecast(
+      lines('7 cups crushed damsons', '1.4 kg sugar'),
+      1,
+      2000,
+    ).contributors;
+    const share = (of: RegExp) =>
+      minutes.reduce((sum, { what, share: part }) => sum + (of.test(what) ? part : 0), 0);
+    expect(share(/damson|cups/)).toBeGreaterThan(0);
+    expect(share(/sugar/)).toBe(0);
   });
 });
 
 describe('draws of one fruit', () => {
   test('hang together: the sourer pots hold more pectin', () => {
     const { cloud } = forecast(lines('2 kg crushed damsons', '1.4 kg sugar'), 2, 2000);
-    const stiff = cloud.filter(({ set }) => set === 'firm' || set === 'slices');
-    const weak = cloud.filter(({ set }) => set !== 'firm' && set !== 'slices');
+    const stiff = cloud.filter(({ set }) => set === 'slices');
+    const weak = cloud.filter(({ set }) => set !== 'slices');
     const mean = (of: typeof cloud) => of.reduce((sum, { pH }) => sum + pH, 0) / of.length;
     expect(mean(stiff)).toBeLessThan(mean(weak));
   });
 
   test('places in a range are its quantiles', () => {
-    const triangular = range(2, 3, 7);
-    expect(quantileOf(triangular, 0)).toBe(2);
-    expect(quantileOf(triangular, 1)).toBe(7);
-    // One fifth of the triangle lies below its mode: (3 − 2) / (7 − 2).
-    expect(quantileOf(triangular, 0.2)).toBeCloseTo(3, 12);
+    const skewed = range(2, 3, 7);
+    expect(quantileOf(skewed, 0)).toBe(2);
+    expect(quantileOf(skewed, 1)).toBe(7);
+    expect(quantileOf(skewed, 0.5)).toBe(3);
+    // A quarter of all lies below where a triangle of width 1 has a quarter of 2 of its area: 2 + √½.
+    expect(quantileOf(skewed, 0.25)).toBeCloseTo(2 + Math.SQRT1_2, 12);
   });
 });
 

@@ -1,5 +1,7 @@
 export * from './batchForecast.ts';
+export * from './care.ts';
 export * from './contributors.ts';
+export { isMeasured } from './drawnPot.ts';
 export * from './measurements.ts';
 export * from './random.ts';
 export * from './spread.ts';

@@ -14,16 +14,16 @@ export function chanceFrom(seed: number): Chance {
 export const normalFrom = (chance: Chance): number =>
   Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
 
-/** The value of a triangular distribution over a range below which a share `u` of it lies, by its inverse. */
+/**
+ * The value below which a share `u` of what a range stands for lies. Half lies on each side of its typical value, so that the middle of
+ * many draws is the typical one; on either side it thins out to nothing at the end, in a straight line.
+ */
 export function quantileOf({ low, typical, high }: Range, u: number): number {
-  const width = high - low;
-  if (width === 0) return typical;
-  const rise = (typical - low) / width;
-  return u < rise
-    ? low + Math.sqrt(u * width * (typical - low))
-    : high - Math.sqrt((1 - u) * width * (high - typical));
+  return u < 0.5
+    ? low + (typical - low) * Math.sqrt(2 * u)
+    : high - (high - typical) * Math.sqrt(2 * (1 - u));
 }
 
-/** A draw from the triangular distribution over a range. */
+/** A draw from a range; see {@link quantileOf}. */
 export const drawFrom = (from: Range, chance: Chance): number =>
   from.high === from.low ? from.typical : quantileOf(from, chance());

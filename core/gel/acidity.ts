@@ -1,4 +1,5 @@
 import type { AcidId, Sourness } from '../larder/index.ts';
+import { constant, fromMemory } from '../quantity/index.ts';
 import { ACID_IDS, ACIDS_BY_ID, chargeOf, meanCharge } from './acids.ts';
 
 /**
@@ -82,6 +83,25 @@ export const inWater = (load: AcidLoad, waterG: number): AcidLoad => ({
   ...load,
   waterKg: waterG / 1000,
 });
+
+/**
+ * How readily acetic acid leaves with the steam, over water: a thin solution that boils to half its water keeps about two thirds
+ * of it. Fruit acids stay.
+ */
+const ACETIC_VOLATILITY = constant(
+  0.65,
+  '1',
+  fromMemory('relative volatility of acetic acid in dilute boiling water, 0.6 to 0.75'),
+);
+
+/** The load after boiling down to so much water, from the water it holds: acetic acid leaves with the steam. */
+export function boiledTo(load: AcidLoad, waterG: number): AcidLoad {
+  const left = waterG / 1000 / load.waterKg;
+  const boiled = inWater(load, waterG);
+  if (!(left < 1) || load.moles.acetic === 0) return boiled;
+  const acetic = load.moles.acetic * left ** ACETIC_VOLATILITY.value;
+  return { ...boiled, moles: { ...load.moles, acetic } };
+}
 
 /**
  * Surplus of negative charge at this [H⁺], mol, and how it grows with each unit of pH. It rises with pH,

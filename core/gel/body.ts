@@ -1,17 +1,21 @@
-import { massOf, solublesPctOf, type Contents } from '../formula/index.ts';
+import { massOf, solublesG, type Contents } from '../formula/index.ts';
 import { commonPractice, constant } from '../quantity/index.ts';
 
-/** Cell walls thicken a butter this many times as much as what dissolves; judgement. */
-const INSOLUBLES_THICKEN = 4;
-
-/** Solubles, and cell walls by what they thicken, at which a butter mounds on the plate. */
-export const MOUNDING = constant(
-  48,
-  'g per 100 g',
-  commonPractice(
-    'butters at 43 % soluble solids sweetened and 30–38 % plain both mound; judgement',
-  ),
+const BUTTERS = commonPractice(
+  'butters of pulp and little sugar mound near 25–30 % solids, sweet ones near 30–35 %; judgement, held against printed yields',
 );
+
+/** Cell walls and pectin thicken a butter this many times as much as what else dissolves, weight for weight. */
+const PULP_THICKENS = constant(1.2, '1', BUTTERS);
+
+/** Solubles, with pulp and pectin by what they thicken, at which a butter mounds on a spoon. */
+export const MOUNDING = constant(32.5, 'g per 100 g', BUTTERS);
+
+/**
+ * A butter that is sweet enough to count as thick from the start is still thin with the juice that cooking draws: nobody stops
+ * before it has lost this share of its mass.
+ */
+export const LEAST_REDUCTION = constant(0.15, '1', BUTTERS);
 
 /** Egg solids at which a curd coats the spoon and stands. */
 export const CURD_EGG = constant(
@@ -20,10 +24,37 @@ export const CURD_EGG = constant(
   commonPractice('about 4 eggs and 7 yolks to a cup of juice; judgement'),
 );
 
-/** Body of a butter over the body it needs to mound. */
-export const butterRatio = (batch: Contents): number =>
-  (solublesPctOf(batch) + (INSOLUBLES_THICKEN * 100 * batch.insolubles) / massOf(batch)) /
-  MOUNDING.value;
+/** How thick a cook wants a butter. */
+export type BodyStop = 'spoonable' | 'mounds' | 'stiff';
+
+export const BODY_STOPS: readonly BodyStop[] = ['spoonable', 'mounds', 'stiff'];
+
+/** Body of a butter at each stop, over the body at which it mounds; judgement. */
+export const BODY_AT: { readonly [stop in BodyStop]: number } = {
+  spoonable: 0.87,
+  mounds: 1,
+  stiff: 1.25,
+};
+
+/** What makes a butter thick, g: solubles, and pulp and pectin by what they thicken. */
+const thickeningG = (batch: Contents, pectinG: number): number =>
+  solublesG(batch) + PULP_THICKENS.value * (batch.insolubles + pectinG);
+
+/**
+ * Body of a butter over the body at which it mounds.
+ * @param pectinG grams of pectin in it that gel with sugar
+ */
+export const butterRatio = (batch: Contents, pectinG: number): number =>
+  (100 * thickeningG(batch, pectinG)) / massOf(batch) / MOUNDING.value;
+
+/**
+ * Soluble solids, g per 100 g, at which this batch has the body of a stop, reduced or as it is.
+ * @param pectinG grams of pectin in it that gel with sugar
+ */
+export function solublesPctAtBody(batch: Contents, pectinG: number, stop: BodyStop): number {
+  const massG = (100 * thickeningG(batch, pectinG)) / (BODY_AT[stop] * MOUNDING.value);
+  return (100 * solublesG(batch)) / Math.min(massG, (1 - LEAST_REDUCTION.value) * massOf(batch));
+}
 
 /** Egg solids of a curd over those it needs to stand. */
 export const curdRatio = (batch: Contents): number =>

@@ -17,6 +17,7 @@ import { LOW_METHOXYL_PECTIN, lowMethoxylRatio } from './lowMethoxyl.ts';
 import {
   needByPH,
   needBySolubles,
+  needCurves,
   pectinNeededPct,
   setClassOf,
   STANDARD_GEL_PECTIN,
@@ -162,7 +163,7 @@ describe('pectin needed', () => {
         expect(needByPH(pH + 0.05)).toBeGreaterThan(needByPH(pH));
       }),
     );
-    expect(needByPH(4.2)).toBeGreaterThan(10);
+    expect(needByPH(4.4)).toBeGreaterThan(10);
   });
 
   test.each([
@@ -176,16 +177,18 @@ describe('pectin needed', () => {
   });
 });
 
-/** Points of the curves as the trade's judgement has them; the curve between them is smooth. */
+/** Points of the curves as the trade's judgement has them before anything is fitted; the curve between them is smooth. */
 describe('the curves of need', () => {
+  const prior = needCurves({});
+
   test.each([
     [50, 4],
     [55, 1.9],
     [60, 1.25],
     [65, 1],
     [68, 0.9],
-  ])('at %d %% soluble solids: %d', (pct, need) => {
-    expect(needBySolubles(pct)).toBeCloseTo(need, 9);
+  ])('at %d %% soluble solids, before the fit: %d', (pct, need) => {
+    expect(prior.bySolubles(pct)).toBeCloseTo(need, 9);
   });
 
   test.each([
@@ -194,8 +197,18 @@ describe('the curves of need', () => {
     [3.2, 1],
     [3.4, 1.35],
     [3.6, 2.5],
-  ])('at pH %d: %d', (pH, need) => {
-    expect(needByPH(pH)).toBeCloseTo(need, 9);
+  ])('at pH %d, before the fit: %d', (pH, need) => {
+    expect(prior.byPH(pH)).toBeCloseTo(need, 2);
+  });
+
+  test('the fit leaves them where a standard gel is, and moves no point by more than a factor of two', () => {
+    expect(needBySolubles(65)).toBe(1);
+    for (const pct of [50, 55, 60, 65, 68]) {
+      expect(Math.abs(Math.log2(needBySolubles(pct) / prior.bySolubles(pct)))).toBeLessThan(1);
+    }
+    for (const pH of [2.8, 3.1, 3.4, 3.6, 4]) {
+      expect(Math.abs(Math.log2(needByPH(pH) / prior.byPH(pH)))).toBeLessThan(1);
+    }
   });
 
   test('have no kinks: the slope changes little from step to step', () => {
@@ -234,15 +247,13 @@ describe('low-methoxyl pectin', () => {
 });
 
 describe('butters and curds', () => {
-  test('a sweetened butter at 43 % and a plain one at 34 % both mound (21 CFR 150.110; common practice)', () => {
-    const sweet = { ...NOTHING, hexoses: 430, insolubles: 22, water: 548 };
-    const plain = { ...NOTHING, hexoses: 340, insolubles: 45, water: 615 };
-    for (const batch of [sweet, plain]) {
-      expect(setClassOf(butterRatio(batch))).toMatch(/soft|firm/);
-    }
-    expect(setClassOf(butterRatio({ ...NOTHING, hexoses: 110, insolubles: 15, water: 875 }))).toBe(
-      'pours',
-    );
+  test('a sweet butter near 31 % and a plain one near 27 % both mound (common practice)', () => {
+    const sweet = { ...NOTHING, hexoses: 310, insolubles: 12, water: 678 };
+    const plain = { ...NOTHING, hexoses: 265, insolubles: 34, water: 701 };
+    expect(butterRatio(sweet, 5.5)).toBeCloseTo(1, 1);
+    expect(butterRatio(plain, 16)).toBeCloseTo(1, 1);
+    const sauce = { ...NOTHING, hexoses: 110, insolubles: 15, water: 875 };
+    expect(setClassOf(butterRatio(sauce, 6))).toBe('pours');
   });
 
   test('four eggs and seven yolks to a cup of juice stand; two eggs do not (common practice)', () => {

@@ -1,3 +1,4 @@
+import { calibrated, MOVES, type Moves } from '../larder/index.ts';
 import { constant, fromMemory, commonPractice, smoothThrough } from '../quantity/index.ts';
 
 /**
@@ -10,38 +11,58 @@ export const STANDARD_GEL_PECTIN = constant(
   fromMemory('USA-SAG, IFT 1959'),
 );
 
-const JUDGEMENT = commonPractice('engineering judgement, calibrated on how known jams set');
+export const NEED_PROVENANCE = commonPractice(
+  'engineering judgement, fitted to how tested formulas set',
+);
+
+type Points = readonly (readonly [x: number, need: number])[];
 
 /** Multiples of the standard gel's pectin that a set asks for at these soluble solids, pH 3.1. */
-export const NEED_BY_SOLUBLES = {
-  points: [
-    [45, 9],
-    [50, 4],
-    [55, 1.9],
-    [60, 1.25],
-    [65, 1],
-    [68, 0.9],
-    [75, 0.8],
-  ] as const,
-  provenance: JUDGEMENT,
-};
+export const needBySolublesPoints = (moves: Moves = MOVES): Points => [
+  [45, calibrated('pectin need at 45 % solids', moves)],
+  [50, calibrated('pectin need at 50 % solids', moves)],
+  [55, calibrated('pectin need at 55 % solids', moves)],
+  [60, calibrated('pectin need at 60 % solids', moves)],
+  [65, 1],
+  [68, calibrated('pectin need at 68 % solids', moves)],
+  [75, calibrated('pectin need at 68 % solids', moves) * 0.89],
+];
 
-/** Multiples that it asks for at this pH, 65 % soluble solids; above 3.6 it rises without bound. */
-export const NEED_BY_PH = {
-  points: [
-    [2.8, 1.05],
+/** Multiples that it asks for at this pH, 65 % soluble solids; beyond the last it rises without bound. */
+export function needByPHPoints(moves: Moves = MOVES): Points {
+  const at34 = calibrated('pectin need at pH 3.4', moves);
+  const at36 = at34 * calibrated('pectin need at pH 3.6, over that at 3.4', moves);
+  return [
+    [2.8, calibrated('pectin need at pH 2.8', moves)],
     [3, 1],
     [3.2, 1],
-    [3.4, 1.35],
-    [3.6, 2.5],
-  ] as const,
-  provenance: JUDGEMENT,
+    [3.4, at34],
+    [3.6, at36],
+    [4, at36 * calibrated('pectin need at pH 4, over that at 3.6', moves)],
+  ];
+}
+
+const logged = (points: Points) => smoothThrough(points.map(([x, y]) => [x, Math.log(y)] as const));
+
+/** The two curves of need, with the figures of the fit where they were put. */
+export type NeedCurves = {
+  readonly bySolubles: (solublesPct: number) => number;
+  readonly byPH: (pH: number) => number;
 };
 
-const logged = (points: readonly (readonly [number, number])[]) =>
-  smoothThrough(points.map(([x, y]) => [x, Math.log(y)] as const));
-const LOG_NEED_BY_SOLUBLES = logged(NEED_BY_SOLUBLES.points);
-const LOG_NEED_BY_PH = logged(NEED_BY_PH.points);
+/** More acid than this costs a gel nothing more. */
+const SOUREST_PH = 2.8;
+
+export function needCurves(moves: Moves = MOVES): NeedCurves {
+  const logBySolubles = logged(needBySolublesPoints(moves));
+  const logByPH = logged(needByPHPoints(moves));
+  return {
+    bySolubles: (solublesPct) => Math.exp(logBySolubles(solublesPct)),
+    byPH: (pH) => Math.exp(logByPH(Math.max(pH, SOUREST_PH))),
+  };
+}
+
+const NEED = needCurves();
 
 /** How a spread stands when it is cold. */
 export type SetClass = 'pours' | 'loose' | 'soft' | 'firm' | 'slices';
@@ -49,7 +70,7 @@ export type SetClass = 'pours' | 'loose' | 'soft' | 'firm' | 'slices';
 export const SET_CLASSES: readonly SetClass[] = ['pours', 'loose', 'soft', 'firm', 'slices'];
 
 /** Least ratio of pectin held to pectin needed, for each class. */
-const LEAST_RATIO: { readonly [set in SetClass]: number } = {
+export const SET_LEAST_RATIO: { readonly [set in SetClass]: number } = {
   pours: 0,
   loose: 0.5,
   soft: 0.75,
@@ -65,15 +86,13 @@ const LEAST_RATIO: { readonly [set in SetClass]: number } = {
 export const pectinNeededPct = (solublesPct: number, pH: number): number =>
   STANDARD_GEL_PECTIN.value * needBySolubles(solublesPct) * needByPH(pH);
 
-/** See {@link NEED_BY_SOLUBLES}; beyond its ends the last slope goes on. */
-export const needBySolubles = (solublesPct: number): number =>
-  Math.exp(LOG_NEED_BY_SOLUBLES(solublesPct));
+/** See {@link needBySolublesPoints}; beyond its ends the last slope goes on. */
+export const needBySolubles = NEED.bySolubles;
 
-/** See {@link NEED_BY_PH}; more acid than its first point costs nothing more. */
-export const needByPH = (pH: number): number =>
-  Math.exp(LOG_NEED_BY_PH(Math.max(pH, NEED_BY_PH.points[0][0])));
+/** See {@link needByPHPoints}. */
+export const needByPH = NEED.byPH;
 
 /** How the spread sets, from the pectin it holds over the pectin it needs. */
 export function setClassOf(ratio: number): SetClass {
-  return SET_CLASSES.findLast((set) => ratio >= LEAST_RATIO[set]) ?? 'pours';
+  return SET_CLASSES.findLast((set) => ratio >= SET_LEAST_RATIO[set]) ?? 'pours';
 }

@@ -26,7 +26,7 @@ export function setRatioOf(
   const solublesPct = solublesPctOf(batch);
   switch (model) {
     case 'body':
-      return butterRatio(batch);
+      return butterRatio(batch, has.highMethoxylG);
     case 'egg':
       return curdRatio(batch);
     case 'high-methoxyl':

@@ -1,4 +1,5 @@
 import { convert, fromMemory, range, type Range } from '../quantity/index.ts';
+import { acidMove, deviation, logDeviation, MOVES, pectinMove } from './calibrated.ts';
 import type { AcidClass, AcidId, CupWeights, Form, Fruit } from './ingredient.ts';
 
 /**
@@ -76,7 +77,7 @@ const TABLE: readonly Entry[] = [
   { id: 'apricot', names: ['apricot', 'apricots', 'fresh apricots'], acid: 'high', colour: '#d9822b', solubles: [9, 11.5, 14.5], insolubles: [0.9, 1.4, 2], sugars: [6.5, 9, 11], sucrose: 0.6, pH: [3.3, 3.6, 4], ta: [0.8, 1.3, 2], acids: MALIC_CITRIC, pectin: [0.4, 0.6, 0.9], ...cut(165, 'sliced'), piece: [30, 42, 60], edible: 0.92 },
   { id: 'banana', names: ['banana', 'bananas'], acid: 'low', colour: '#d8b25c', solubles: [18, 20.5, 24], insolubles: [2, 4, 6.5], sugars: [11.5, 14.5, 17], sucrose: 0.25, pH: [4.5, 4.9, 5.2], ta: [0.25, 0.35, 0.5], acids: CITRIC_MALIC, pectin: [0.3, 0.5, 0.7], ...cut(150, 'sliced'), piece: [150, 180, 220], edible: 0.65, note: NOT_ACID },
   { id: 'beetroot', names: ['beetroot', 'beet', 'beets', 'beetroots', 'red beet', 'beetroot bulbs'], acid: 'low', colour: '#6d1233', solubles: [8, 10, 13], insolubles: [1.5, 2, 3], sugars: [5, 6.8, 9], sucrose: 0.95, pH: [5.3, 5.8, 6.5], ta: [0.05, 0.1, 0.2], acids: CITRIC_MALIC, pectin: [0.3, 0.5, 0.8], ...cut(136), piece: [80, 115, 180], edible: 0.85, note: NOT_ACID },
-  { id: 'blackberry', names: ['blackberry', 'blackberries', 'bramble', 'brambles', 'dewberry', 'dewberries'], acid: 'high', colour: '#4a1638', solubles: [7, 9, 12], insolubles: [3, 4, 6], sugars: [4.5, 6, 8], sucrose: 0.05, pH: [3, 3.4, 3.9], ta: [0.6, 1.1, 1.7], acids: [['citric', 0.6], ['malic', 0.4]], pectin: [0.3, 0.55, 0.8], ...berry(144) },
+  { id: 'blackberry', names: ['blackberry', 'blackberries', 'dewberry', 'dewberries', 'cultivated blackberries'], acid: 'high', colour: '#4a1638', solubles: [7, 9, 12], insolubles: [3, 4, 6], sugars: [4.5, 6, 8], sucrose: 0.05, pH: [3, 3.4, 3.9], ta: [0.6, 1.1, 1.7], acids: [['citric', 0.6], ['malic', 0.4]], pectin: [0.3, 0.6, 0.9], ...berry(144) },
   { id: 'blackcurrant', names: ['blackcurrant', 'blackcurrants', 'black currant', 'black currants'], acid: 'high', colour: '#33112f', solubles: [10.5, 14.5, 18], insolubles: [2.4, 4.5, 6.5], sugars: [5.5, 8, 11], sucrose: 0.08, pH: [2.7, 2.9, 3.2], ta: [1.1, 3, 4], acids: CITRIC_MALIC, pectin: [0.8, 1.1, 1.6], ...berry(112) },
   { id: 'blueberry', names: ['blueberry', 'blueberries', 'highbush blueberries'], acid: 'high', colour: '#2f2450', solubles: [9, 12, 15], insolubles: [2, 2.6, 3.5], sugars: [7.5, 10, 13], sucrose: 0.01, pH: [3, 3.3, 3.8], ta: [0.4, 0.7, 1.2], acids: CITRIC, pectin: [0.3, 0.5, 0.7], ...berry(148) },
   { id: 'boysenberry', names: ['boysenberry', 'boysenberries'], acid: 'high', colour: '#5a1433', solubles: [8, 10, 12.5], insolubles: [3.5, 4.5, 6], sugars: [5, 6.9, 8.5], sucrose: 0.05, pH: [2.9, 3.2, 3.5], ta: [1, 1.5, 2], acids: CITRIC_MALIC, pectin: [0.3, 0.5, 0.7], ...berry(132) },
@@ -91,7 +92,7 @@ const TABLE: readonly Entry[] = [
   { id: 'elderberry', names: ['elderberry', 'elderberries', 'elder berries', 'elderberry clusters'], acid: 'borderline', colour: '#2b1030', solubles: [9, 12, 15], insolubles: [4.5, 6.5, 8], sugars: [5.5, 7.5, 9.5], sucrose: 0.05, pH: [3.9, 4.3, 4.9], ta: [0.5, 0.9, 1.3], acids: CITRIC_MALIC, pectin: [0.3, 0.5, 0.7], ...berry(145), note: `${UNSURE} Cook them; raw ones and their stalks upset the stomach.` },
   { id: 'fig', names: ['fig', 'figs', 'fresh figs'], acid: 'borderline', colour: '#7a3b45', solubles: [13, 17, 22], insolubles: [1.8, 2.6, 3.6], sugars: [8.5, 15, 19], sucrose: 0.05, pH: [4.6, 4.9, 5.4], ta: [0.15, 0.3, 0.5], acids: CITRIC_MALIC, pectin: [0.3, 0.5, 0.8], cups: { whole: 150, sliced: 165, chopped: 165 }, form: 'whole', piece: [40, 50, 70], edible: 0.97, note: UNSURE },
   { id: 'gooseberry', names: ['gooseberry', 'gooseberries'], acid: 'high', colour: '#8c8b3a', solubles: [6, 8.5, 12], insolubles: [2.5, 3.5, 5], sugars: [3.2, 6, 9], sucrose: 0.08, pH: [2.8, 2.9, 3.2], ta: [1.5, 2.2, 2.8], acids: [['citric', 0.55], ['malic', 0.45]], pectin: [0.7, 1, 1.3], ...berry(150) },
-  { id: 'grape', names: ['grape', 'grapes', 'slip-skin grapes', 'black grapes', 'green grapes', 'red grapes', 'seedless grapes', 'white grapes', 'table grapes', 'wine grapes'], acid: 'high', colour: '#4b1f4d', solubles: [12, 17, 23.5], insolubles: [0.7, 1.1, 1.8], sugars: [9, 14, 18], sucrose: 0.02, pH: [2.9, 3.3, 3.8], ta: [0.4, 0.7, 1.2], acids: TARTARIC_MALIC, pectin: [0.2, 0.4, 0.8], ...berry(150) },
+  { id: 'grape', names: ['grape', 'grapes', 'black grapes', 'green grapes', 'red grapes', 'seedless grapes', 'white grapes', 'table grapes', 'wine grapes'], acid: 'high', colour: '#4b1f4d', solubles: [12, 17, 23.5], insolubles: [0.7, 1.1, 1.8], sugars: [9, 14, 18], sucrose: 0.02, pH: [2.9, 3.3, 3.8], ta: [0.4, 0.7, 1.2], acids: TARTARIC_MALIC, pectin: [0.2, 0.4, 0.8], ...berry(150) },
   { id: 'grapefruit', names: ['grapefruit', 'grapefruits', 'pomelo', 'pummelo', 'pink grapefruit', 'ruby grapefruit'], acid: 'high', colour: '#d97b57', solubles: [8.5, 10, 12.8], insolubles: [0.4, 0.8, 1.3], sugars: [4.2, 7, 8.5], sucrose: 0.4, pH: [3, 3.2, 3.7], ta: [0.9, 1.3, 2.2], acids: CITRIC, pectin: [0.3, 0.5, 0.9], ...cut(220), piece: [350, 420, 550], edible: 0.6 },
   { id: 'greengage', names: ['greengage', 'greengages', 'gage', 'gages', 'mirabelle', 'mirabelles', 'mirabelle plum', 'mirabelle plums', 'greengage plums'], acid: 'high', colour: '#a29c3a', solubles: [12, 15, 18], insolubles: [0.9, 1.4, 2], sugars: [8, 10.5, 13], sucrose: 0.4, pH: [3.1, 3.5, 3.9], ta: [0.7, 1.1, 1.6], acids: MALIC, pectin: [0.6, 0.85, 1.1], cups: { whole: 150, sliced: 165, chopped: 165 }, form: 'whole', piece: [15, 25, 35], edible: 0.92 },
   { id: 'guava', names: ['guava', 'guavas', 'strawberry guava', 'strawberry guavas', 'apple guava'], acid: 'high', colour: '#c96a5d', solubles: [7, 9.5, 13], insolubles: [4.5, 6, 8], sugars: [3.8, 7, 9.5], sucrose: 0.15, pH: [3.3, 3.7, 4.3], ta: [0.15, 0.6, 1], acids: CITRIC_MALIC, pectin: [0.7, 1, 1.5], ...cut(165), piece: [50, 90, 150], edible: 0.8 },
@@ -136,7 +137,7 @@ const TABLE: readonly Entry[] = [
   { id: 'sea-buckthorn', names: ['sea buckthorn', 'sea buckthorn berries', 'seaberry', 'seaberries'], acid: 'high', colour: '#dd7a17', solubles: [7, 9.5, 13], insolubles: [3, 5, 8], sugars: [1, 2.5, 5], sucrose: 0.02, pH: [2.6, 2.8, 3.2], ta: [2, 3, 4.2], acids: MALIC, pectin: [0.2, 0.4, 0.6], ...berry(125) },
   { id: 'sloe', names: ['sloe', 'sloes'], acid: 'high', colour: '#37203f', solubles: [14, 18, 23], insolubles: [2.5, 4, 6], sugars: [5, 7.5, 10], sucrose: 0.05, pH: [2.9, 3.2, 3.6], ta: [1.6, 2.3, 3], acids: MALIC, pectin: [0.7, 1, 1.4], ...berry(140), piece: [2, 3, 4], edible: 0.8 },
   { id: 'star-fruit', names: ['star fruit', 'starfruit', 'carambola', 'carambolas', 'star fruits', 'starfruits'], acid: 'borderline', colour: '#ccb03a', solubles: [5, 7.5, 10], insolubles: [1.2, 1.9, 2.6], sugars: [3, 4.2, 6.5], sucrose: 0.03, pH: [2.8, 3.6, 4.7], ta: [0.2, 0.6, 1.1], acids: CITRIC, pectin: [0.3, 0.6, 0.9], ...cut(132, 'sliced'), piece: [70, 91, 125], edible: 0.97, note: UNSURE },
-  { id: 'strawberry', names: ['strawberry', 'strawberries', 'wild strawberry', 'wild strawberries', 'alpine strawberries', 'fraises des bois'], acid: 'high', colour: '#b5202c', solubles: [5.5, 8, 10.5], insolubles: [1.2, 1.6, 2.2], sugars: [3.5, 5.8, 8], sucrose: 0.1, pH: [3.1, 3.4, 3.8], ta: [0.55, 0.85, 1.3], acids: [['citric', 0.85], ['malic', 0.15]], pectin: [0.35, 0.55, 0.8], cups: { whole: 144, sliced: 166, chopped: 166 }, form: 'whole', piece: [7, 14, 25], edible: 0.95 },
+  { id: 'strawberry', names: ['strawberry', 'strawberries'], acid: 'high', colour: '#b5202c', solubles: [5.5, 8, 10.5], insolubles: [1.2, 1.6, 2.2], sugars: [3.5, 5.8, 8], sucrose: 0.1, pH: [3.1, 3.4, 3.8], ta: [0.55, 0.85, 1.3], acids: [['citric', 0.85], ['malic', 0.15]], pectin: [0.35, 0.55, 0.8], cups: { whole: 144, sliced: 166, chopped: 166 }, form: 'whole', piece: [7, 14, 25], edible: 0.95 },
   { id: 'tomato', names: ['tomato', 'tomatoes', 'red tomato', 'red tomatoes', 'cherry tomatoes', 'cherry tomato', 'grape tomatoes', 'plum tomatoes', 'roma tomatoes', 'beefsteak tomatoes', 'vine tomatoes', 'salad tomatoes', 'yellow tomatoes', 'orange tomatoes', 'heirloom tomatoes', 'paste tomatoes', 'black tomatoes', 'pear tomatoes', 'san marzano tomatoes'], acid: 'borderline', colour: '#b83324', solubles: [3.5, 4.6, 6], insolubles: [0.6, 0.9, 1.5], sugars: [1.5, 2.7, 3.6], sucrose: 0.02, pH: [4.1, 4.4, 4.8], ta: [0.25, 0.4, 0.6], acids: CITRIC_MALIC, pectin: [0.15, 0.3, 0.5], ...cut(180), piece: [90, 123, 180], edible: 0.95, note: UNSURE },
   { id: 'green-tomato', names: ['green tomato', 'green tomatoes'], acid: 'borderline', colour: '#8b9440', solubles: [4, 5.4, 7], insolubles: [0.8, 1.2, 1.8], sugars: [2.5, 4, 5], sucrose: 0.02, pH: [3.8, 4.1, 4.6], ta: [0.4, 0.6, 0.9], acids: CITRIC_MALIC, pectin: [0.2, 0.4, 0.6], ...cut(180), piece: [90, 123, 180], edible: 0.93, note: UNSURE },
   { id: 'watermelon', names: ['watermelon', 'watermelons', 'water melon'], acid: 'low', colour: '#cf4747', solubles: [4, 7.5, 10.5], insolubles: [0.3, 0.5, 0.8], sugars: [2.9, 6.2, 8], sucrose: 0.25, pH: [5.2, 5.5, 5.9], ta: [0.05, 0.1, 0.2], acids: CITRIC, pectin: [0.05, 0.15, 0.3], ...cut(152), piece: [2500, 5000, 9000], edible: 0.52, note: NOT_ACID },
@@ -144,6 +145,11 @@ const TABLE: readonly Entry[] = [
   { id: 'prune', names: ['prune', 'prunes', 'dried plum', 'dried plums', 'pitted prunes'], acid: 'high', colour: '#3b1c1c', solubles: [58, 63, 69], insolubles: [3, 4.5, 6], sugars: [34, 38, 45], sucrose: 0.02, pH: [3.6, 3.8, 4.2], ta: [1, 1.6, 2.3], acids: MALIC, pectin: [1, 1.7, 2.5], cups: { whole: 174, chopped: 174 }, form: 'whole' },
   { id: 'raisin', names: ['raisin', 'raisins', 'sultana', 'sultanas', 'golden raisins', 'golden sultanas', 'seedless raisins', 'golden raisin'], acid: 'high', colour: '#54301f', solubles: [72, 79, 84], insolubles: [2, 2.8, 4], sugars: [56, 62, 70], sucrose: 0.03, pH: [3.6, 3.9, 4.2], ta: [0.15, 1.5, 2.4], acids: TARTARIC_MALIC, pectin: [0.6, 1, 1.5], cups: { whole: 150, chopped: 160, packed: 165 }, form: 'whole' },
   { id: 'date', names: ['date', 'dates', 'dried dates', 'medjool dates', 'pitted dates', 'medjool date', 'stoned dates'], acid: 'low', colour: '#5b371c', solubles: [64, 74, 82], insolubles: [4.5, 6.5, 8.5], sugars: [56, 65, 70], sucrose: 0.3, pH: [5, 5.7, 6.3], ta: [0.1, 0.2, 0.4], acids: CITRIC_MALIC, pectin: [0.7, 1.2, 1.8], cups: { whole: 150, chopped: 147 }, form: 'chopped', note: NOT_ACID },
+  { id: 'wild-strawberry', names: ['wild strawberry', 'wild strawberries', 'alpine strawberry', 'alpine strawberries', 'woodland strawberries', 'fraises des bois'], acid: 'high', colour: '#a8182a', solubles: [8, 11, 14], insolubles: [2, 3, 4.5], sugars: [4.5, 7, 9.5], sucrose: 0.08, pH: [3, 3.3, 3.6], ta: [0.8, 1.2, 1.7], acids: [['citric', 0.85], ['malic', 0.15]], pectin: [0.4, 0.65, 0.9], ...berry(140) },
+  { id: 'wild-blackberry', names: ['wild blackberry', 'wild blackberries', 'bramble', 'brambles', 'hedgerow blackberries', 'wild brambles'], acid: 'high', colour: '#451034', solubles: [8, 11, 15], insolubles: [4.5, 6, 8], sugars: [4.5, 6.5, 9], sucrose: 0.05, pH: [3, 3.3, 3.7], ta: [0.8, 1.3, 1.9], acids: [['citric', 0.6], ['malic', 0.4]], pectin: [0.4, 0.7, 1], ...berry(140) },
+  { id: 'wild-raspberry', names: ['wild raspberry', 'wild raspberries'], acid: 'high', colour: '#98132f', solubles: [8, 11, 14], insolubles: [5, 6.5, 8], sugars: [4.5, 6, 8], sucrose: 0.06, pH: [2.9, 3.1, 3.5], ta: [1.3, 1.8, 2.4], acids: CITRIC, pectin: [0.35, 0.55, 0.8], ...berry(120) },
+  { id: 'wild-plum', names: ['wild plum', 'wild plums', 'bullace', 'bullaces', 'beach plum', 'beach plums'], acid: 'high', colour: '#7a1a30', solubles: [11, 14.5, 18], insolubles: [1, 1.6, 2.4], sugars: [6, 9, 12], sucrose: 0.3, pH: [2.8, 3.1, 3.5], ta: [1.3, 1.9, 2.6], acids: MALIC, pectin: [0.7, 1, 1.3], cups: { whole: 150, sliced: 165, chopped: 165 }, form: 'whole', piece: [6, 12, 20], edible: 0.86 },
+  { id: 'fox-grape', names: ['fox grape', 'fox grapes', 'slip-skin grapes', 'slip-skin grape', 'wild grape', 'wild grapes', 'jelly grapes'], acid: 'high', colour: '#43194a', solubles: [12, 15.5, 19], insolubles: [0.9, 1.4, 2.2], sugars: [10, 13.5, 17], sucrose: 0.02, pH: [2.9, 3.2, 3.5], ta: [0.6, 0.95, 1.4], acids: TARTARIC_MALIC, pectin: [0.4, 0.65, 0.95], ...berry(145) },
   { id: 'bilberry', names: ['bilberry', 'bilberries', 'wild blueberry', 'wild blueberries', 'huckleberry', 'huckleberries', 'wild huckleberry', 'wild huckleberries', 'whortleberry', 'whortleberries', 'blaeberry', 'blaeberries', 'lowbush blueberries'], acid: 'high', colour: '#2a1f4a', solubles: [8.5, 11, 14], insolubles: [2, 3, 4], sugars: [5.5, 8, 11], sucrose: 0.02, pH: [2.8, 3.1, 3.5], ta: [0.7, 1.1, 1.6], acids: CITRIC_MALIC, pectin: [0.4, 0.6, 0.9], ...berry(148) },
   { id: 'mixed-berries', names: ['mixed berries', 'mixed berry', 'summer berries', 'forest fruits', 'mixed summer fruit', 'mixed soft fruit', 'frozen mixed berries', 'summer fruits', 'fruits of the forest'], acid: 'high', colour: '#7a1838', solubles: [7, 9.5, 12], insolubles: [2.5, 3.8, 5.5], sugars: [4.5, 6.5, 9], sucrose: 0.06, pH: [3, 3.4, 3.9], ta: [0.6, 1, 1.6], acids: CITRIC_MALIC, pectin: [0.3, 0.55, 0.8], ...berry(140), note: 'Taken as strawberries, raspberries, blackberries and blueberries; elderberries and mulberries are not among them.' },
   { id: 'muscadine', names: ['muscadine', 'muscadines', 'muscadine grape', 'muscadine grapes', 'scuppernong', 'scuppernongs', 'scuppernong grapes'], acid: 'high', colour: '#4a2240', solubles: [12, 15, 19], insolubles: [1.5, 2.5, 4], sugars: [9, 12, 16], sucrose: 0.15, pH: [2.9, 3.2, 3.6], ta: [0.4, 0.65, 1.1], acids: TARTARIC_MALIC, pectin: [0.3, 0.6, 1], ...berry(160), piece: [4, 6, 9], edible: 0.85 },
@@ -269,6 +275,31 @@ const CAUTIONS: { readonly [id: string]: string } = {
 
 const rangeOf = ([low, typical, high]: Three): Range => range(low, typical, high);
 
+/** A range with another middle, which stays within it. */
+const about = ({ low, high }: Range, middle: number): Range =>
+  range(low, Math.min(high, Math.max(low, middle)), high);
+
+/** By what the fit moved a figure of this range: so many standard deviations of its logarithm. */
+const movedBy = (deviations: number, published: Range): number =>
+  Math.exp(deviations * logDeviation(published));
+
+/** Pectin of a row as the fit left it, within what is published. */
+function pectinOf({ id, pectin }: Entry): Range {
+  const published = rangeOf(pectin);
+  return about(published, published.typical * movedBy(MOVES[pectinMove(id)] ?? 0, published));
+}
+
+/** The acidity of a row as the fit left it: sourer is a lower pH and a higher titratable acidity together. */
+function sournessOf({ id, pH, ta, acids }: Entry): NonNullable<Fruit['sour']> {
+  const [published, titrated] = [rangeOf(pH), rangeOf(ta)];
+  const sourer = MOVES[acidMove(id)] ?? 0;
+  return {
+    pH: about(published, published.typical - sourer * deviation(published)),
+    taPct: about(titrated, titrated.typical * movedBy(sourer, titrated)),
+    acids,
+  };
+}
+
 /** What a cup of it may weigh: people fill cups within 8 % of one another. */
 const aboutCup = (grams: number): Range => range(grams * 0.92, grams, grams * 1.08);
 
@@ -289,8 +320,8 @@ const toFruit = (entry: Entry): Fruit => ({
     sucroseShare: entry.sucrose,
     insolublesAre: 'fibre',
   },
-  sour: { pH: rangeOf(entry.pH), taPct: rangeOf(entry.ta), acids: entry.acids },
-  pectinPct: rangeOf(entry.pectin),
+  sour: sournessOf(entry),
+  pectinPct: pectinOf(entry),
   gelling: 'high-methoxyl',
   calciumMg: rangeOf(CALCIUM[entry.id] ?? USUAL_CALCIUM),
   state: 'fresh',
@@ -310,3 +341,8 @@ const toFruit = (entry: Entry): Fruit => ({
 
 /** Every fruit and vegetable of the larder. */
 export const FRUITS: readonly Fruit[] = TABLE.map(toFruit);
+
+/** Pectin of every fruit as it is tabled, g per 100 g: where the fit to tested formulas starts. */
+export const TABLED_PECTIN_PCT: ReadonlyMap<string, number> = new Map(
+  TABLE.map(({ id, pectin: [, typical] }) => [id, typical]),
+);

@@ -1,4 +1,6 @@
+export * from './calibrated.ts';
 export * from './disagreements.ts';
+export * from './extraction.ts';
 export * from './fruits.ts';
 export * from './ingredient.ts';
 export * from './larder.ts';

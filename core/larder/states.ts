@@ -1,5 +1,6 @@
 import { commonPractice, range, type Range } from '../quantity/index.ts';
-import type { Fruit, Make, FruitState } from './ingredient.ts';
+import { extractionOf, pectinIntoJuice, SOLUBLES_INTO_JUICE } from './extraction.ts';
+import type { Fruit, FruitState } from './ingredient.ts';
 
 const scaled = (by: number, { low, typical, high }: Range): Range =>
   range(by * low, by * typical, by * high);
@@ -9,8 +10,6 @@ const shares = (by: Range, { low, typical, high }: Range): Range =>
 
 /** Pectin that freezing and thawing leaves able to gel. */
 const FROZEN_PECTIN = range(0.8, 0.9, 1);
-/** Pectin that softening and dripping or pressing brings into the juice. */
-const JUICED_PECTIN = range(0.4, 0.6, 0.8);
 /** Pectin that canning leaves. */
 const CANNED_PECTIN = range(0.5, 0.7, 0.9);
 /** Water left in fruit dried for keeping, g per 100 g. */
@@ -41,12 +40,7 @@ export function inState(fruit: Fruit, state: FruitState): Fruit {
     case 'frozen':
       return changed({ pectinPct: shares(FROZEN_PECTIN, fruit.pectinPct) });
     case 'juice':
-      return changed({
-        make: juiceOf(make),
-        pectinPct: shares(JUICED_PECTIN, fruit.pectinPct),
-        cups: { liquid: JUICE_CUP },
-        usualForm: 'liquid',
-      });
+      return extracted(fruit, extractionOf(fruit.id).waterPerG);
     case 'dried':
       return driedOf(fruit, changed);
     case 'canned':
@@ -65,14 +59,42 @@ export function inState(fruit: Fruit, state: FruitState): Fruit {
 const plus = (more: number, { low, typical, high }: Range): Range =>
   range(low + more, typical + more, high + more);
 
-/** What runs through the cloth: everything that dissolves, and hardly a piece. */
-function juiceOf(make: Make): Make {
-  const thicker = 100 / (100 - make.insolublesPct.typical);
+/** A product of two figures that vary apart: both are seldom at their ends at once. */
+function together(a: Range, b: Range): Range {
+  const typical = a.typical * b.typical;
+  const away = (end: 'low' | 'high'): number =>
+    Math.hypot(Math.log(a[end] / a.typical), Math.log(b[end] / b.typical));
+  return typical === 0
+    ? shares(a, b)
+    : range(typical * Math.exp(-away('low')), typical, typical * Math.exp(away('high')));
+}
+
+/**
+ * What drips from a cloth when fruit was simmered soft in water: most of what dissolves in it, its acid and much of its
+ * pectin, in the water of both, and hardly a piece.
+ * @param waterPerG grams of water added to a gram of fruit
+ */
+export function extracted(fruit: Fruit, waterPerG: number): Fruit {
+  const { make, sour, id, name } = fruit;
+  const { steam, hard } = extractionOf(id);
+  const juicePerG = (1 + waterPerG) * (1 - steam.typical) - make.insolublesPct.typical / 100;
+  const spread = (by: Range, of: Range): Range => scaled(1 / juicePerG, together(by, of));
+  const all = SOLUBLES_INTO_JUICE.typical;
   return {
-    ...make,
-    solublesPct: scaled(thicker, make.solublesPct),
-    sugarsPct: scaled(thicker, make.sugarsPct),
-    insolublesPct: range(0, 0.1, 0.4),
+    ...fruit,
+    name: `${name} juice`,
+    state: 'juice',
+    provenance: JUDGEMENT,
+    make: {
+      ...make,
+      solublesPct: spread(SOLUBLES_INTO_JUICE, make.solublesPct),
+      sugarsPct: spread(SOLUBLES_INTO_JUICE, make.sugarsPct),
+      insolublesPct: range(0, 0.1, 0.4),
+    },
+    ...(sour ? { sour: { ...sour, taPct: scaled(all / juicePerG, sour.taPct) } } : {}),
+    pectinPct: spread(pectinIntoJuice(hard), fruit.pectinPct),
+    cups: { liquid: JUICE_CUP },
+    usualForm: 'liquid',
   };
 }
 

@@ -1,3 +1,4 @@
+export * from './beforeSteps.ts';
 export * from './methods.ts';
 export * from './products.ts';
 export * from './runSheet.ts';

@@ -69,9 +69,6 @@ export const METHOD_IDS = Object.keys(METHODS) as readonly Method[];
 /** A curd is done here, °C; common practice. */
 export const CURD_DONE_C = 77;
 
-/** Soluble solids to reduce to: sweetened (21 CFR 150.110 asks for 43 %), and plain (30–38 %, common practice). */
-export const SWEET_BUTTER_PCT = 43;
-export const PLAIN_BUTTER_PCT = 34;
 /** A jellied sauce stands at fewer solids than a jam; common practice. */
 export const SAUCE_PCT = 60;
 
@@ -81,11 +78,9 @@ const has = (lines: readonly UnderstoodLine[], test: (line: UnderstoodLine) => b
 export const isSugar = ({ ingredient }: UnderstoodLine): boolean =>
   ingredient.kind === 'sweetener' && ingredient.make.sugarsPct.typical > 0;
 
-/** The target where none is asked for: soluble solids of the whole mass, g per 100 g. */
-export function usualTargetPct(product: Product, lines: readonly UnderstoodLine[]): number {
-  if (product === 'butter') return has(lines, isSugar) ? SWEET_BUTTER_PCT : PLAIN_BUTTER_PCT;
-  return product === 'sauce' ? SAUCE_PCT : USUAL_TARGET_PCT;
-}
+/** Soluble solids that a gel is boiled to where none are asked for, g per 100 g of the whole mass; a butter goes by its body. */
+export const usualTargetPct = (product: Product): number =>
+  product === 'sauce' ? SAUCE_PCT : USUAL_TARGET_PCT;
 
 export type MethodChoice = { readonly method: Method; readonly reason: string };
 

@@ -1,9 +1,10 @@
+import type { HeatSource } from '../boil/index.ts';
 import type { UnderstoodLine } from '../reader/index.ts';
 import { formatGrams } from '../quantity/index.ts';
 import { isSugar, METHODS, type Method } from './methods.ts';
 import type { Product } from './products.ts';
 import { softeningOf } from './softening.ts';
-import { DISSOLVE_MIN } from './stages.ts';
+import { COOK_TO_SAUCE_MIN, DISSOLVE_MIN, PUREE_MIN } from './stages.ts';
 
 export type Step = {
   readonly when: 'the day before' | 'before the heat' | 'at the stove' | 'at the jars';
@@ -42,7 +43,11 @@ export type RunSheetCase = {
   /** The stop as the cook reads it: `219.9 °F (104.4 °C)`. */
   readonly stop: string;
   readonly boilMin: number | null;
-  readonly slow: boolean;
+  readonly heat: HeatSource;
+  /** What comes first, where the formula says; null for what is usual for the product. */
+  readonly before: readonly Step[] | null;
+  /** Whether the fruit comes to this pot as a sauce, puréed. */
+  readonly isSauce: boolean;
   readonly fill: string;
   readonly process: string;
 };
@@ -50,49 +55,53 @@ export type RunSheetCase = {
 /** The order of work for a batch, with the grams at each step, by its method. */
 export function runSheet(sheet: RunSheetCase): Step[] {
   if (sheet.lines.length === 0) return [];
-  return [...before(sheet), ...atTheStove(sheet), ...atTheJars(sheet)];
+  return [...beforeTheHeat(sheet), ...atTheStove(sheet), ...atTheJars(sheet)];
 }
 
-function before({ product, lines, method }: RunSheetCase): Step[] {
-  const steps: Step[] = [];
-  if (product === 'infusion-jelly') {
-    steps.push(
-      step(
-        'the day before',
-        'Pour the boiling water over the flowers or herbs, stand covered, and strain.',
-        15 * 60,
-        false,
-      ),
-    );
+/** What a product asks for first, where nothing is said of it. */
+function usualBefore(product: Product): Step[] {
+  switch (product) {
+    case 'infusion-jelly':
+      return [
+        step(
+          'the day before',
+          'Pour the boiling water over the flowers or herbs, stand covered, and strain.',
+          15 * 60,
+          false,
+        ),
+      ];
+    case 'marmalade':
+      return [
+        step(
+          'the day before',
+          'Slice the fruit, boil it five minutes with the water and juice, and stand it covered.',
+          18 * 60,
+          false,
+        ),
+      ];
+    case 'jelly':
+      return [
+        step(
+          'the day before',
+          'Simmer and mash the fruit, drip it through a cloth without pressing, and measure the juice.',
+          12 * 60,
+          false,
+        ),
+      ];
+    case 'pepper-jelly':
+      return [
+        step(
+          'before the heat',
+          'Chop the peppers fine, in gloves if they are hot, and drain off their juice.',
+        ),
+      ];
+    default:
+      return [];
   }
-  if (product === 'marmalade') {
-    steps.push(
-      step(
-        'the day before',
-        'Slice the fruit, boil it five minutes with the water and juice, and stand it covered.',
-        18 * 60,
-        false,
-      ),
-    );
-  }
-  if (product === 'jelly') {
-    steps.push(
-      step(
-        'the day before',
-        'Simmer and mash the fruit, drip it through a cloth without pressing, and measure the juice.',
-        12 * 60,
-        false,
-      ),
-    );
-  }
-  if (product === 'pepper-jelly') {
-    steps.push(
-      step(
-        'before the heat',
-        'Chop the peppers fine, in gloves if they are hot, and drain off their juice.',
-      ),
-    );
-  }
+}
+
+function beforeTheHeat({ product, lines, method, before }: RunSheetCase): Step[] {
+  const steps: Step[] = [...(before ?? usualBefore(product))];
   steps.push(
     step(
       'before the heat',
@@ -112,7 +121,8 @@ function before({ product, lines, method }: RunSheetCase): Step[] {
 }
 
 function atTheStove(sheet: RunSheetCase): Step[] {
-  const { method, lines, stop, product, slow } = sheet;
+  const { method, lines, stop, product, heat, isSauce } = sheet;
+  const { slow } = heat;
   const boilMin = sheet.boilMin ?? METHODS[method].boilMin ?? 1;
   const stove = (text: string, minutes?: number, handsOn = true) =>
     step('at the stove', text, minutes, handsOn);
@@ -121,6 +131,16 @@ function atTheStove(sheet: RunSheetCase): Step[] {
   const notSugar = of((line) => !isSugar(line));
   const sugar = of(isSugar);
   const minuteClock = `Boil hard for ${boilMin} ${boilMin === 1 ? 'minute' : 'minutes'}, counted from the full rolling boil.`;
+  const toSauce = () => [
+    stove(
+      slow
+        ? `Cook ${notSugar ?? 'the fruit'} in the ${heat.name} with the lid on, above 60 °C (140 °F) throughout.`
+        : `Cook ${notSugar ?? 'the fruit'} under a lid to a soft sauce.`,
+      slow ? heat.lidMin : COOK_TO_SAUCE_MIN,
+      !slow,
+    ),
+    stove('Purée it off the heat.', PUREE_MIN),
+  ];
   switch (method) {
     case 'long-boil': {
       const fruit = notSugar ?? 'the fruit';
@@ -184,17 +204,10 @@ function atTheStove(sheet: RunSheetCase): Step[] {
       ];
     case 'reduce':
       return [
-        stove(
-          slow
-            ? `Cook ${notSugar ?? 'the fruit'} in the slow cooker with the lid on, above 60 °C (140 °F) throughout.`
-            : `Cook ${notSugar ?? 'the fruit'} under a lid to a soft sauce.`,
-          slow ? 8 * 60 : 20,
-          !slow,
-        ),
-        stove('Purée it off the heat.', 5),
+        ...(isSauce ? [] : toSauce()),
         ...(sugar === null ? [] : [stove(`Stir in ${sugar}, to taste.`)]),
         stove(
-          `Reduce with the lid off until ${stop}: a spoonful mounds on a tilted plate and weeps no ring.`,
+          `Reduce ${isSauce ? `${notSugar ?? 'the sauce'} ` : ''}with the lid off until ${stop}: a spoonful mounds on a tilted plate and weeps no ring.`,
           undefined,
           !slow,
         ),

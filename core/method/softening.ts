@@ -1,3 +1,4 @@
+import type { Before } from '../before/index.ts';
 import { massOf, startContents } from '../formula/index.ts';
 import { type UnderstoodLine } from '../reader/index.ts';
 import { isSugar } from './methods.ts';
@@ -27,3 +28,8 @@ export function softeningOf(product: Product, lines: readonly UnderstoodLine[]):
     ? { what: 'fruit', minutes: MINUTES.fruit }
     : null;
 }
+
+/** Whether the fruit of a butter comes to its pot as a sauce: cooked and puréed before, or bought so. */
+export const comesAsSauce = (before: Before | null, lines: readonly UnderstoodLine[]): boolean =>
+  before?.kind === 'sauce' ||
+  lines.every(({ ingredient, form }) => ingredient.kind !== 'fruit' || form === 'pureed');

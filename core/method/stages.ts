@@ -10,8 +10,6 @@ export const COOK_TO_SAUCE_MIN = 20;
 /** Low heat while peel or hard fruit simmers under a lid or sugar dissolves, and how long the sugar takes; common practice, judgement. */
 export const LOW_FLAME = 0.4;
 export const DISSOLVE_MIN = 4;
-/** A slow cooker's lid stays on this long; common practice. */
-export const SLOW_LID_MIN = 8 * 60;
 /** Taking the pot off to purée. */
 export const PUREE_MIN = 5;
 /** A curd is whisked over gentle heat. */
@@ -23,8 +21,13 @@ export type Course = {
   readonly stages: readonly Stage[];
 };
 
-/** Minutes from the first bubbles to a rolling boil that stirring does not stop; common practice, judgement. */
-export const ROLLING_MIN = 2;
+/**
+ * Minutes from the first bubbles to a rolling boil that stirring does not stop; judgement, held by common practice: a syrup of 67 %
+ * solids is at about 220 °F when it boils again, and no more than 224 °F when its minute is over.
+ */
+export const ROLLING_MIN = 0.5;
+/** The flame that holds a foaming boil in its pot for its minute, over the full one; judgement, held by the same practice. */
+export const HELD_FLAME = 0.8;
 
 const TO_THE_BOIL: Stage = { name: 'to the boil', until: { kind: 'boil' } };
 const LIDDED_TO_THE_BOIL: Stage = { ...TO_THE_BOIL, lid: true };
@@ -42,6 +45,8 @@ export function courseOf(
   heat: HeatSource,
   /** Minutes at the full boil, where the cook asks for others than the method's own. */
   boilMin: number | null = null,
+  /** Whether a butter's fruit comes as a sauce already, puréed. */
+  isSauce = false,
 ): Course {
   const all = startContents(lines);
   const rest = (later: (line: UnderstoodLine) => boolean) =>
@@ -49,6 +54,7 @@ export function courseOf(
   const only = (which: (line: UnderstoodLine) => boolean) => startContents(lines.filter(which));
   const timed: Stage = {
     name: 'full rolling boil',
+    flame: HELD_FLAME,
     until: { kind: 'minutes', minutes: boilMin ?? METHODS[method].boilMin ?? 0 },
   };
   const boilDown: Stage = { name: 'boil to the stop', until: { kind: 'solubles', pct: targetPct } };
@@ -114,8 +120,16 @@ export function courseOf(
       return {
         first: rest(isSugar),
         stages: [
-          ...(heat.slow ? slowSoftening : quickSoftening),
-          { name: 'purée', flame: 0, until: { kind: 'minutes', minutes: PUREE_MIN } },
+          ...(isSauce
+            ? []
+            : [
+                ...(heat.slow ? slowSoftening(heat) : quickSoftening),
+                {
+                  name: 'purée',
+                  flame: 0,
+                  until: { kind: 'minutes', minutes: PUREE_MIN },
+                } as const,
+              ]),
           { ...boilDown, name: 'reduce, lid off', add: only(isSugar) },
         ],
       };
@@ -155,6 +169,6 @@ const quickSoftening: readonly Stage[] = [
   },
 ];
 
-const slowSoftening: readonly Stage[] = [
-  { name: 'lid on', lid: true, until: { kind: 'minutes', minutes: SLOW_LID_MIN } },
+const slowSoftening = ({ lidMin }: HeatSource): readonly Stage[] => [
+  { name: 'lid on', lid: true, until: { kind: 'minutes', minutes: lidMin } },
 ];

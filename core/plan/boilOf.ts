@@ -1,23 +1,42 @@
 import { simulateCook, type Cook } from '../boil/index.ts';
-import { forecastBatch, typicalForecast } from '../forecast/index.ts';
+import { forecastBatch, typicalForecast, type Care } from '../forecast/index.ts';
 import { massOf } from '../formula/index.ts';
 import { type UnderstoodLine } from '../reader/index.ts';
-import { inWater, pHOf, setRatioOf, typicalSetters, type AcidLoad } from '../gel/index.ts';
-import { courseOf, METHODS, type Course, type Method } from '../method/index.ts';
+import {
+  boiledTo,
+  inWater,
+  pHOf,
+  setRatioOf,
+  typicalSetters,
+  type AcidLoad,
+} from '../gel/index.ts';
+import { comesAsSauce, courseOf, METHODS, type Course, type Method } from '../method/index.ts';
 import { canBeCooked, cookingOf } from './cooking.ts';
 import type { PlanRequest } from './request.ts';
 import type { Boil } from './worked.ts';
+
+/** What is taken to be known of a kitchen besides what its request says. */
+export type CareGiven = Partial<Care>;
 
 /** Follows the cook; null until there is something dissolved, and water enough to dissolve it. */
 export function boilOf(
   request: PlanRequest,
   method: Method,
   lines: readonly UnderstoodLine[],
+  given: CareGiven = {},
 ): Boil | null {
   const cooking = cookingOf(request, method, lines);
   if (cooking === null) return null;
   const { all, aim, targetPct, bySolids, heat, acid } = cooking;
-  const course = courseOf(request.product, method, lines, targetPct, heat, request.boilMin);
+  const course = courseOf(
+    request.product,
+    method,
+    lines,
+    targetPct,
+    heat,
+    request.boilMin,
+    comesAsSauce(request.before, lines),
+  );
   const { first } = course;
   if (!canBeCooked(first)) return null;
   const { setModel } = METHODS[method];
@@ -25,14 +44,22 @@ export function boilOf(
   const cook = simulateCook(first, { ...cooking.setting, stages: course.stages });
   const followed = cook.outcome === 'reached';
   const contents = followed ? cook.contents : aim.contents;
-  const pH = sour ? pHOf(inWater(acid, contents.water)) : null;
-  const raw = typicalSetters(lines);
+  const pH = sour ? pHOf(boiledTo(acid, contents.water)) : null;
+  const boiledLong = METHODS[method].boilMin === null;
+  const raw = typicalSetters(lines, boiledLong);
   const setters = { ...raw, highMethoxylG: raw.highMethoxylG * cook.pectinLeft };
   const tells = followed && (sour || setModel === 'body' || setModel === 'egg');
   const setRatio = tells ? setRatioOf(setModel, contents, pH, setters) : null;
   const setting = {
     targetPct: bySolids ? targetPct : null,
+    stopKind: METHODS[method].stopKind,
+    care: {
+      thermometerChecked: request.waterBoilsC !== null,
+      burnerKnown: request.netPowerKw !== null,
+      ...given,
+    },
     setModel,
+    boiledLong,
     seed: request.seed,
     draws: request.draws,
     all,

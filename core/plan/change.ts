@@ -1,5 +1,6 @@
 import { readLine, type LineReading } from '../reader/index.ts';
 import type { Method } from '../method/index.ts';
+import { readingKitchen } from './lineOfPlan.ts';
 import type { PlanRequest } from './request.ts';
 
 /** A change to a batch: lines taken out by their index and put in at the end, and other settings. */
@@ -27,7 +28,7 @@ export const changedReadings = (
   request: PlanRequest,
 ): LineReading[] => [
   ...kept(readings, change),
-  ...(change.add ?? []).map((text) => readLine(text, request)),
+  ...(change.add ?? []).map((text) => readLine(text, readingKitchen(request))),
 ];
 
 const kept = <T>(lines: readonly T[], { drop = [] }: Change): T[] =>

@@ -8,7 +8,15 @@ import {
   type Contents,
 } from '../formula/index.ts';
 import { type UnderstoodLine } from '../reader/index.ts';
-import { inWater, pHOf, typicalAcidLoad, type AcidLoad } from '../gel/index.ts';
+import {
+  boiledTo,
+  inWater,
+  pHOf,
+  solublesPctAtBody,
+  typicalAcidLoad,
+  typicalSetters,
+  type AcidLoad,
+} from '../gel/index.ts';
 import { METHODS, usualTargetPct, type Method } from '../method/index.ts';
 import { finishOf, THICKEST_SYRUP_BRIX, type Finish } from '../yield/index.ts';
 import { heatOf, type PlanRequest } from './request.ts';
@@ -42,7 +50,11 @@ export function cookingOf(
   if (!canBeCooked(all)) return null;
   const { stopKind } = METHODS[method];
   const bySolids = stopKind === 'temperature' || stopKind === 'body';
-  const asked = request.targetSolublesPct ?? usualTargetPct(request.product, lines);
+  const asked =
+    request.targetSolublesPct ??
+    (stopKind === 'body'
+      ? solublesPctAtBody(all, typicalSetters(lines, true).highMethoxylG, request.bodyStop)
+      : usualTargetPct(request.product));
   const aim: Finish = bySolids
     ? finishOf(all, asked, USUAL_INVERT_SHARE.value)
     : { outcome: 'reached', contents: all };
@@ -69,6 +81,6 @@ export function cookingOf(
 function hydrogenBetween(acid: AcidLoad, wetG: number, dryG: number): (waterG: number) => number {
   const wet = pHOf(inWater(acid, wetG));
   if (!(dryG < wetG)) return () => 10 ** -wet;
-  const slope = (pHOf(inWater(acid, dryG)) - wet) / Math.log(dryG / wetG);
+  const slope = (pHOf(boiledTo(acid, dryG)) - wet) / Math.log(dryG / wetG);
   return (waterG) => 10 ** -(wet + slope * Math.log(waterG / wetG));
 }

@@ -8,6 +8,7 @@ import {
   needBySolubles,
   pectinNeededPct,
   setClassOf,
+  SET_LEAST_RATIO,
   STANDARD_GEL_PECTIN,
   type SetModel,
   type Setters,
@@ -17,14 +18,14 @@ import { roundSpread, roundTo } from './round.ts';
 import type { Boil } from './worked.ts';
 
 /**
- * Below this ratio of what makes it set, held over needed, something is short: a sugar gel is wanted firm, a calcium gel near
- * its usual dose, a butter mounds and a curd stands when it is soft.
+ * Below this ratio of what makes it set, held over needed, something is short: a sugar gel sets softly from here on, as tested formulas
+ * do, a calcium gel is near its usual dose, a butter mounds and a curd stands.
  */
 export const ENOUGH: { readonly [model in SetModel]: number } = {
-  'high-methoxyl': 1.15,
+  'high-methoxyl': SET_LEAST_RATIO.soft,
   'low-methoxyl': 0.85,
-  body: 0.75,
-  egg: 0.75,
+  body: 0.85,
+  egg: SET_LEAST_RATIO.soft,
 };
 
 /** A side that asks for this much more pectin than it would at its best is what holds the set back. */
@@ -37,7 +38,7 @@ const LITTLE_FRUIT = 30;
 const MOST_PECTIN_PCT = 5;
 
 /** The set of a plan before anything is offered to mend it. */
-export type Diagnosis = Omit<NonNullable<Plan['set']>, 'remedies'>;
+export type Diagnosis = Omit<NonNullable<Plan['set']>, 'remedies' | 'beyond'>;
 
 type Figures = {
   readonly massG: number;
@@ -99,25 +100,46 @@ const TELL: { readonly [model in SetModel]: (ratio: number, of: Figures) => Told
 function tellSugarGel(ratio: number, figures: Figures): Told {
   const { solublesPct, pH } = figures;
   const neededPct = pectinNeededPct(solublesPct, pH);
-  const firm = ENOUGH['high-methoxyl'];
-  const [held, wanted, best] = [
-    ratio * neededPct,
-    firm * neededPct,
-    firm * STANDARD_GEL_PECTIN.value,
-  ].map((pct) => `${pct.toFixed(2)} %`);
+  const soft = ENOUGH['high-methoxyl'];
+  const percent = (pct: number): string => `${pct.toFixed(2)} %`;
+  const [held, wanted] = [percent(ratio * neededPct), percent(soft * neededPct)];
   const short = shortOfSugarGel(ratio, figures);
+  const there = `at pH ${pH.toFixed(1)} and ${solublesPct.toFixed(0)} % soluble solids`;
+  if (short === 'none') {
+    const firm = SET_LEAST_RATIO.firm;
+    return {
+      short,
+      text:
+        ratio >= firm
+          ? `Nothing is short: pectin ${held}, where a firm set takes ${percent(firm * neededPct)} ${there}.`
+          : `Nothing is short: pectin ${held}, where a soft set takes ${wanted} ${there}, and a firm one ${percent(firm * neededPct)}. ${FIRMER[sideOfSugarGel(figures, ratio)]}`,
+    };
+  }
   const text: { readonly [short in ShortSide]?: string } = {
-    none: `Nothing is short: pectin ${held}, where a firm set takes ${wanted} at pH ${pH.toFixed(1)} and ${solublesPct.toFixed(0)} % soluble solids.`,
-    fruit: `Fruit is the short side: ${figures.fruitPer100g.toFixed(0)} g in 100 g brings pectin ${held} of the ${wanted} that a firm set takes.`,
-    pectin: `Pectin is the short side: ${held} of the ${wanted} that a firm set takes. Fruit richer in it, or some under-ripe, would help.`,
-    acid: `Acid is the short side: at pH ${pH.toFixed(1)} the pectin does not link ${neededPct > MOST_PECTIN_PCT ? 'at all' : `well: a firm set takes ${wanted} instead of ${best}, and there is ${held}`}. Best is pH 3.0 to 3.2.`,
+    fruit: `Fruit is the short side: ${figures.fruitPer100g.toFixed(0)} g in 100 g brings pectin ${held} of the ${wanted} that a soft set takes.`,
+    pectin: `Pectin is the short side: ${held} of the ${wanted} that a soft set takes. Fruit richer in it, or some under-ripe, would help.`,
+    acid: `Acid is the short side: at pH ${pH.toFixed(1)} the pectin does not link ${neededPct > MOST_PECTIN_PCT ? 'at all' : `well: a soft set takes ${wanted} instead of ${percent(soft * STANDARD_GEL_PECTIN.value)}, and there is ${held}`}. Best is pH 3.0 to 3.2.`,
     sugar: `Sugar is the short side: ${solublesPct.toFixed(0)} % soluble solids, where a gel of this kind wants 60 % or more.`,
   };
-  return { short, text: text[short] ?? '' };
+  const loose = ratio >= SET_LEAST_RATIO.loose ? 'It sets loosely, to be spooned. ' : '';
+  return { short, text: `${loose}${text[short] ?? ''}` };
 }
 
-function shortOfSugarGel(ratio: number, { solublesPct, pH, fruitPer100g }: Figures): ShortSide {
-  if (ratio >= ENOUGH['high-methoxyl']) return 'none';
+/** What would make a soft set firmer, by the side that would help the most. */
+const FIRMER: { readonly [side in SideOfSugarGel]: string } = {
+  sugar: 'More sugar would make it firmer.',
+  acid: 'More acid would make it firmer.',
+  pectin: 'More pectin would make it firmer.',
+  fruit: 'More fruit would make it firmer.',
+};
+
+type SideOfSugarGel = 'sugar' | 'acid' | 'pectin' | 'fruit';
+
+const shortOfSugarGel = (ratio: number, figures: Figures): ShortSide =>
+  ratio >= ENOUGH['high-methoxyl'] ? 'none' : sideOfSugarGel(figures, ratio);
+
+/** The side that, put right, would help a sugar gel the most. */
+function sideOfSugarGel({ solublesPct, pH, fruitPer100g }: Figures, ratio: number): SideOfSugarGel {
   const sides = [
     ['sugar', needBySolubles(solublesPct)],
     ['acid', needByPH(pH)],

@@ -1,8 +1,10 @@
-import { massOf, startContents } from '../formula/index.ts';
+import { massOf, scaleLine, startContents } from '../formula/index.ts';
 import { type LineReading } from '../reader/index.ts';
-import { METHODS, PRODUCTS, type Method } from '../method/index.ts';
+import { isSugar, METHODS, PRODUCTS, type Method } from '../method/index.ts';
+import { formatGrams } from '../quantity/index.ts';
 import type { Change } from './change.ts';
 import { leastSteps } from './leastSteps.ts';
+import { readingKitchen } from './lineOfPlan.ts';
 import type { ShortSide } from './plan.ts';
 import type { Boil, Worked } from './worked.ts';
 
@@ -12,11 +14,17 @@ export type Fix = {
   readonly say: (steps: number) => string;
   /** The most steps worth trying. */
   readonly most: number;
+  /** Grams that a step puts in or takes out, where fixes are offered by how little they change. */
+  readonly gramsA?: number;
   /** Offered only where this one, tried before it, does not do. */
   readonly failing?: Fix;
 };
 
 type Replan = (change: Change, draws: number) => Boil | null;
+
+/** Lines are taken out of by twentieths, and those of less than this not at all, g. */
+const TAKEN_OUT_STEPS = 20;
+const LEAST_TAKEN_OUT_G = 100;
 
 /** The thickest target worth boiling to, g per 100 g. */
 const MOST_TARGET_PCT = 70;
@@ -25,6 +33,16 @@ const MOST_BUTTER_PCT = 60;
 const BEST_PH = 3.2;
 /** Most low-sugar pectin to a kilogram in the pot: makers advise no more than 1.2 % pectin in a spread. */
 const LOW_SUGAR_PER_KG_G = 32;
+/** Sugar is added by this much at a time, g. */
+const SUGAR_STEP_G = 10;
+/** Sugar that is added is no more than this much of what is there: more is another formula. */
+const MOST_MORE_SUGAR = 0.4;
+/** Fruit that is kept back is no more than this much of it. */
+const MOST_TAKEN_OUT = 0.5;
+const POWDER_PER_KG_G = 20;
+const FRUIT_PER_KG_G = 250;
+/** A pot in which so much of the pectin's power boils away is better cooked in two. */
+const WORN_PECTIN = 0.8;
 /** Lemon juice is measured by the teaspoon, and beyond the second figure a batch wants something else. */
 const LEMON_STEP_ML = 5;
 const LEMON_PER_KG_ML = 80;
@@ -75,6 +93,25 @@ function fixing({ request, choice, understood, boil }: Worked, readings: readonl
       readings.flatMap((line, index) =>
         line.understood && which(line.ingredient.id, line.ingredient.kind) ? [index] : [],
       ),
+    /** A line with up to such a share of it taken out; nothing where there is too little to be worth it. */
+    takeOut: (index: number, mostShare: number, say: (grams: string) => string): Fix[] => {
+      const line = readings[index];
+      if (!line?.understood || line.massG.typical < LEAST_TAKEN_OUT_G) return [];
+      const kept = (n: number) => scaleLine(line, 1 - n / TAKEN_OUT_STEPS, readingKitchen(request));
+      const out = (n: number) => formatGrams((line.massG.typical * n) / TAKEN_OUT_STEPS);
+      return [
+        {
+          change: (n) => ({ drop: [index], add: n < TAKEN_OUT_STEPS ? [kept(n)] : [], method }),
+          say: (n) => say(out(n)),
+          most: Math.round(TAKEN_OUT_STEPS * mostShare),
+          gramsA: line.massG.typical / TAKEN_OUT_STEPS,
+        },
+      ];
+    },
+    sugarG: understood.filter(isSugar).reduce((sum, { massG }) => sum + massG.typical, 0),
+    understood,
+    readings,
+    boil,
     names: (indexes: readonly number[]): string =>
       indexes
         .map((index) => readings[index])
@@ -103,29 +140,94 @@ function sugarGelFixes(kitchen: Kitchen, short: ShortSide, replan: Replan): Fix[
   const powder = kitchen.add(
     (g) => `${g} g powdered pectin`,
     1,
-    30,
+    POWDER_PER_KG_G,
     'bring the pectin that the fruit lacks',
   );
   const fruit = kitchen.isJelly
-    ? [kitchen.add((mL) => `${mL} mL crab apple juice`, 10, 400, 'bring pectin and acid')]
+    ? [
+        kitchen.add(
+          (mL) => `${mL} mL crab apple juice`,
+          10,
+          FRUIT_PER_KG_G,
+          'bring pectin and acid',
+        ),
+      ]
     : [
-        kitchen.add((g) => `${g} g chopped under-ripe apples`, 10, 400, 'bring pectin and acid'),
-        kitchen.add((g) => `${g} g redcurrants`, 10, 400, 'bring pectin and acid'),
+        kitchen.add(
+          (g) => `${g} g chopped under-ripe apples`,
+          10,
+          FRUIT_PER_KG_G,
+          'bring pectin and acid',
+        ),
+        kitchen.add((g) => `${g} g redcurrants`, 10, FRUIT_PER_KG_G, 'bring pectin and acid'),
       ];
   const calcium = calciumInstead(kitchen);
   if (short === 'sugar') {
     return [
-      kitchen.add((g) => `${g} g sugar`, 10, 1000, 'let the pectin link'),
+      ...moreSugar(kitchen),
+      ...(timed ? takenOut(kitchen) : []),
       ...(timed && kitchen.offers('long-boil') ? [longBoilInstead()] : []),
       ...(timed ? [] : [kitchen.boilFurther(MOST_TARGET_PCT)]),
       ...calcium,
     ];
   }
   const both = lemonAndPowder(kitchen, lemon, replan);
+  const less = timed ? takenOut(kitchen) : inTwoPots(kitchen);
   return short === 'acid'
-    ? [lemon, ...both, ...fruit, powder, ...calcium]
-    : [powder, ...fruit, lemon, ...both, ...calcium];
+    ? [lemon, ...both, ...fruit, powder, ...less, ...calcium]
+    : [...less, powder, ...fruit, lemon, ...both, ...calcium];
 }
+
+/** More sugar, as long as it is the same formula. */
+const moreSugar = ({ addLines, sugarG, potKg }: Kitchen): Fix[] => [
+  {
+    ...addLines(
+      (n) => [`${SUGAR_STEP_G * n} g sugar`],
+      Math.floor((sugarG === 0 ? 1000 * potKg : MOST_MORE_SUGAR * sugarG) / SUGAR_STEP_G),
+      'let the pectin link',
+    ),
+    gramsA: SUGAR_STEP_G,
+  },
+];
+
+/** Water left out, or fruit kept back for a second batch: what is left holds more sugar and pectin. */
+function takenOut({ indexesOf, takeOut, names, isJelly }: Kitchen): Fix[] {
+  const base = isJelly ? 'juice' : 'fruit';
+  const water = indexesOf((_, kind) => kind === 'water');
+  const fruit = indexesOf((_, kind) => kind === 'fruit' || kind === 'juice');
+  return [
+    ...water.flatMap((index) => takeOut(index, 1, (grams) => `Leave out ${grams} of the water.`)),
+    ...fruit.flatMap((index) =>
+      takeOut(
+        index,
+        MOST_TAKEN_OUT,
+        (grams) =>
+          `Keep back ${grams} of the ${fruit.length === 1 ? base : names([index])} for a second batch.`,
+      ),
+    ),
+  ];
+}
+
+/** A large pot boiled in two, where the hours wear its pectin away. */
+function inTwoPots({ boil, understood, method, request, readings }: Kitchen): Fix[] {
+  const unread = understood.length !== readings.length;
+  if (boil === null || unread || boil.cook.pectinLeft >= WORN_PECTIN) return [];
+  const pots = (n: number) => n + 1;
+  return [
+    {
+      change: (n) => ({
+        drop: readings.map((_, index) => index),
+        add: understood.map((line) => scaleLine(line, 1 / pots(n), readingKitchen(request))),
+        method,
+      }),
+      say: (n) =>
+        `Cook it in ${NUMBER_WORDS[pots(n)] ?? pots(n)} pots, one after another: a small one boils down sooner and wears its pectin less.`,
+      most: 3,
+    },
+  ];
+}
+
+const NUMBER_WORDS: { readonly [n: number]: string } = { 2: 'two', 3: 'three', 4: 'four' };
 
 /** Lemon juice as far as the acid is best, and then powder: for what is short of both. */
 function lemonAndPowder({ addLines, potKg, method }: Kitchen, alone: Fix, replan: Replan): Fix[] {
@@ -138,7 +240,7 @@ function lemonAndPowder({ addLines, potKg, method }: Kitchen, alone: Fix, replan
     {
       ...addLines(
         (n) => [lemon(steps), `${n} g powdered pectin`],
-        Math.floor(30 * potKg),
+        Math.floor(POWDER_PER_KG_G * potKg),
         'bring the acid to where pectin links best, and the pectin that the fruit lacks',
       ),
       failing: alone,

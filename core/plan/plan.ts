@@ -1,10 +1,11 @@
+import type { BeforeKind, Clot } from '../before/index.ts';
 import type { BoilOver } from '../boil/index.ts';
 import type { CloudPoint, Contributor } from '../forecast/index.ts';
 import type { SetClass, SetModel } from '../gel/index.ts';
 import type { Definition, SpoonNutrition } from '../label/index.ts';
 import type { Form, FruitState } from '../larder/index.ts';
 import type { Method, Product, Step, StopKind } from '../method/index.ts';
-import type { Spread } from '../quantity/index.ts';
+import type { Range, Spread } from '../quantity/index.ts';
 import type { Keeping, ShelfVerdict } from '../process/index.ts';
 import type { Change } from './change.ts';
 import type { Gauge } from './gauges.ts';
@@ -70,6 +71,16 @@ export type Remedy = {
   readonly forecast: SetClass;
 };
 
+/** Something that a cook could do to narrow a range, and by how much. */
+export type Narrowing = {
+  readonly id: 'weigh' | 'thermometer' | 'burner';
+  readonly figure: 'jars' | 'minutes';
+  /** By what share the range narrows, 0 to 1. */
+  readonly share: number;
+  /** `Weigh the fruit: 7–9 becomes 8 jars.` */
+  readonly text: string;
+};
+
 /** What may be short in a batch that does not set. */
 export type ShortSide = 'fruit' | 'sugar' | 'acid' | 'pectin' | 'calcium' | 'egg' | 'none';
 
@@ -80,6 +91,30 @@ export type ShortSide = 'fruit' | 'sugar' | 'acid' | 'pectin' | 'calcium' | 'egg
  */
 export type Plan = {
   readonly lines: readonly PlanLine[];
+  /** What is done first, and what it gives; absent where nothing is. */
+  readonly before?: {
+    readonly kind: BeforeKind;
+    readonly lines: readonly PlanLine[];
+    /** Water that goes in besides the lines, g. */
+    readonly waterG: number;
+    readonly hours: number;
+    /** What it gives: a forecast until it is measured. Least, typical and most. */
+    readonly obtained: {
+      readonly massG: Range;
+      readonly volumeMl: Range;
+      readonly measured: boolean;
+    };
+    /** What goes into the pot of it, by ingredient. */
+    readonly gives: readonly {
+      readonly name: string;
+      readonly massG: number;
+      readonly solublesPct: number;
+      readonly pectinPct: number;
+      readonly pH: number | null;
+    }[];
+    /** How juice is expected to clot in spirit; absent for what is no juice of fruit. */
+    readonly clot?: Clot;
+  };
   readonly product: Product;
   readonly method: Method;
   readonly methodReason: string;
@@ -132,6 +167,8 @@ export type Plan = {
     readonly text: string;
     /** The least changes that mend the short side, each planned again to prove it; empty when none is short. */
     readonly remedies: readonly Remedy[];
+    /** Where something is short and nothing sensible mends it: what it would take, and what to make instead. */
+    readonly beyond?: string;
   };
   readonly yield?: {
     readonly volumeMl: Spread;
@@ -169,6 +206,8 @@ export type Plan = {
     readonly minutes: readonly Contributor[];
     readonly set: readonly Contributor[];
   };
+  /** What would narrow the ranges of jars and minutes, the most first. */
+  readonly narrowing: readonly Narrowing[];
   /** Some of the imagined batches, for the gel map. */
   readonly cloud: readonly CloudPoint[];
   readonly shelf: Pick<ShelfVerdict, 'verdict' | 'months' | 'reasons'> & {

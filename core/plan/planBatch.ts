@@ -11,6 +11,9 @@ import {
   type ProcessTime,
   type ShelfVerdict,
 } from '../process/index.ts';
+import { beforehandOf } from './beforehand.ts';
+import { beforeOfPlan } from './beforeOfPlan.ts';
+import { beyondMending } from './beyond.ts';
 import { cautionsFor } from './cautions.ts';
 import { changed, changedReadings, type Change } from './change.ts';
 import { finishOfPlan, startOfPlan } from './contentsOfPlan.ts';
@@ -19,6 +22,7 @@ import { gaugesOf } from './gauges.ts';
 import { isOfApples, jarsFilled, processOf, yieldOf } from './jarsOfPlan.ts';
 import { planLine, readLines } from './lineOfPlan.ts';
 import type { Fault, Plan, PlanOutcome } from './plan.ts';
+import { narrowingsOf } from './narrowing.ts';
 import { potOf } from './potOfPlan.ts';
 import { remediesFor } from './remedies.ts';
 import type { PlanRequest } from './request.ts';
@@ -45,7 +49,11 @@ export function planBatch(request: PlanRequest): PlanOutcome {
     ]);
   }
   const readings = readLines(request);
-  const faults = [...methodFaults(request), ...readings.flatMap(lineFaults)];
+  const faults = [
+    ...methodFaults(request),
+    ...readings.flatMap(lineFaults('lines')),
+    ...(beforehandOf(request)?.readings.flatMap(lineFaults('before.lines')) ?? []),
+  ];
   return faults.length > 0 ? refuse(faults) : { ok: true, plan: assemble(request, readings) };
 }
 
@@ -56,10 +64,12 @@ function methodFaults({ product, method }: PlanRequest): Fault[] {
   return message === null ? [] : [{ field: 'method', message }];
 }
 
-const lineFaults = (reading: LineReading, index: number): Fault[] =>
-  reading.understood || reading.trouble.kind !== 'impossible'
-    ? []
-    : [{ field: `lines[${index}]`, message: reading.trouble.message }];
+const lineFaults =
+  (field: string) =>
+  (reading: LineReading, index: number): Fault[] =>
+    reading.understood || reading.trouble.kind !== 'impossible'
+      ? []
+      : [{ field: `${field}[${index}]`, message: reading.trouble.message }];
 
 function assemble(request: PlanRequest, readings: readonly LineReading[]): Plan {
   const worked = workOut(request, readings);
@@ -70,6 +80,7 @@ function assemble(request: PlanRequest, readings: readonly LineReading[]): Plan 
   const process = processOf(worked, shelf, time);
   const plan: Omit<Plan, 'cautions' | 'why'> = {
     lines: readings.map(planLine),
+    ...(worked.beforehand === null ? {} : { before: beforeOfPlan(worked.beforehand) }),
     product: request.product,
     method: choice.method,
     methodReason: choice.reason,
@@ -86,6 +97,7 @@ function assemble(request: PlanRequest, readings: readonly LineReading[]): Plan 
       minutes: boil?.forecast.contributors.minutes ?? [],
       set: boil?.forecast.contributors.set ?? [],
     },
+    narrowing: boil === null ? [] : narrowingsOf(worked, boil),
     cloud: boil?.forecast.cloud ?? [],
     shelf: shelfInPlan(worked, shelf, readings),
     process,
@@ -131,10 +143,10 @@ const largestFilledMl = (worked: Worked): number =>
   Math.max(...jarsFilled(worked.request, isOfApples(worked)).map(({ volumeMl }) => volumeMl));
 
 const shelfOf = (worked: Worked, process: ProcessTime | null): ShelfVerdict => {
-  const { request, understood, puzzling } = worked;
+  const { request, forShelf, puzzling } = worked;
   return shelfVerdict({
     product: request.product,
-    lines: understood,
+    lines: forShelf,
     puzzlingLines: puzzling.length,
     solublesPct: solidsForShelf(worked),
     process,
@@ -183,7 +195,7 @@ function partsOf(worked: Worked, readings: readonly LineReading[], boil: Boil): 
   const { forecast, cook } = boil;
   const finish = finishOfPlan(worked, boil);
   const diagnosis = diagnose(boil, METHODS[choice.method].setModel, finish.fruitPer100g);
-  const set = diagnosis && setOf(worked, readings, diagnosis);
+  const set = diagnosis && setOf(worked, boil, readings, diagnosis);
   return {
     start: startOfPlan(boil),
     finish,
@@ -215,14 +227,16 @@ function roundedSpoon({ finish }: Boil): NonNullable<Plan['label']>['spoon'] {
   };
 }
 
-const setOf = (
+function setOf(
   worked: Worked,
+  boil: Boil,
   readings: readonly LineReading[],
   diagnosis: Diagnosis,
-): NonNullable<Plan['set']> => ({
-  ...diagnosis,
-  remedies:
-    worked.request.draws === 0 || diagnosis.short === 'none'
-      ? []
-      : remediesFor(worked, readings, diagnosis),
-});
+): NonNullable<Plan['set']> {
+  if (worked.request.draws === 0 || diagnosis.short === 'none')
+    return { ...diagnosis, remedies: [] };
+  const remedies = remediesFor(worked, readings, diagnosis);
+  return remedies.length > 0
+    ? { ...diagnosis, remedies }
+    : { ...diagnosis, remedies, beyond: beyondMending(worked, boil, diagnosis) };
+}

@@ -152,12 +152,12 @@ describe('each product and method', () => {
     [
       'fruit butter',
       { product: 'butter', lines: ['2 kg chopped apples', '300 g sugar'] },
-      { method: 'reduce', stop: { kind: 'body' }, finish: { solublesPct: 43 } },
+      { method: 'reduce', stop: { kind: 'body' }, set: { forecast: 'soft', short: 'none' } },
     ],
     [
       'fruit butter without sugar',
       { product: 'butter', lines: ['2 kg chopped apples'] },
-      { method: 'reduce', finish: { solublesPct: 34 } },
+      { method: 'reduce', set: { forecast: 'soft', short: 'none' } },
     ],
     [
       'jellied sauce',
@@ -301,7 +301,7 @@ describe('each product and method', () => {
   test('a slow cooker takes the night, and is told to stay hot', () => {
     const found = planned({
       product: 'butter',
-      heat: 'slow-cooker-high',
+      heat: 'slow-cooker-low',
       lines: ['2 kg chopped apples', '300 g sugar'],
     });
     expect(found.minutes?.p50).toBeGreaterThan(8 * 60);

@@ -1,5 +1,6 @@
 import type { LineReading } from '../reader/index.ts';
-import { setClassOf } from '../gel/index.ts';
+import { setClassOf, type SetModel } from '../gel/index.ts';
+import { METHODS } from '../method/index.ts';
 import { changed, changedReadings, type Change } from './change.ts';
 import { ENOUGH, type Diagnosis } from './diagnosis.ts';
 import { fixesFor, type Fix } from './fixes.ts';
@@ -8,8 +9,13 @@ import type { Remedy } from './plan.ts';
 import { workOut } from './work.ts';
 import type { Boil, Worked } from './worked.ts';
 
-/** A remedy is searched for this much beyond what is enough, so that its proof seldom fails. */
-const A_MARGIN = 1.06;
+/** A remedy is searched for this much beyond what is enough, so that the batch does not lie at the edge of its class. */
+const A_MARGIN: { readonly [model in SetModel]: number } = {
+  'high-methoxyl': 1.2,
+  'low-methoxyl': 1.06,
+  body: 1.06,
+  egg: 1.06,
+};
 /** Where the proof falls short of the search, it is tried again with this much more. */
 const A_LITTLE_MORE = [1, 1.15, 1.35];
 
@@ -31,20 +37,35 @@ export function remediesFor(
   // The typical batch lies a little off the middle of the imagined ones; aim as much higher or lower.
   const middle = diagnosis.ratio.p50;
   const typical = worked.boil?.setRatio ?? 0;
-  const wanted = A_MARGIN * ENOUGH[diagnosis.model];
-  const aim = middle > 0 ? (wanted * typical) / middle : wanted;
-  const enough = (change: Change) => (replan(change, 0)?.setRatio ?? 0) >= aim;
+  const off = middle > 0 ? typical / middle : 1;
+  const modelOf = ({ method }: Change): SetModel =>
+    METHODS[method ?? worked.choice.method].setModel;
+  const enough = (change: Change) => {
+    const model = modelOf(change);
+    return (replan(change, 0)?.setRatio ?? 0) >= A_MARGIN[model] * ENOUGH[model] * off;
+  };
   const offered = new Set<Fix>();
-  return fixesFor(worked, readings, diagnosis.short, replan).flatMap((fix) => {
+  const found = fixesFor(worked, readings, diagnosis.short, replan).flatMap((fix) => {
     if (fix.failing !== undefined && offered.has(fix.failing)) return [];
     const steps = leastSteps(fix.most, (n) => enough(fix.change(n)));
-    const found =
+    const mends =
       steps === null
         ? []
-        : proven(fix, steps, ENOUGH[diagnosis.model], worked.request.draws, replan);
-    if (found.length > 0) offered.add(fix);
-    return found;
+        : proven(fix, steps, ENOUGH[modelOf(fix.change(steps))], worked.request.draws, replan);
+    if (mends.length > 0) offered.add(fix);
+    return mends;
   });
+  return leastFirst(found).map(({ remedy }) => remedy);
+}
+
+type Found = { readonly remedy: Remedy; readonly grams: number | null };
+
+/** Of those whose grams can be compared the least comes first, in the places that they take among the others. */
+function leastFirst(found: readonly Found[]): readonly Found[] {
+  const ranked = found
+    .filter(({ grams }) => grams !== null)
+    .sort((a, b) => (a.grams ?? 0) - (b.grams ?? 0));
+  return found.map((one) => (one.grams === null ? one : (ranked.shift() ?? one)));
 }
 
 /** Draws that prove a set, unless it comes out this near to another class: then all of the plan's do. */
@@ -57,7 +78,7 @@ function proven(
   enough: number,
   draws: number,
   replan: (change: Change, draws: number) => Boil | null,
-): Remedy[] {
+): Found[] {
   for (const more of A_LITTLE_MORE) {
     const n = Math.min(fix.most, Math.ceil(steps * more));
     const change = fix.change(n);
@@ -65,7 +86,10 @@ function proven(
     const few = middle(Math.min(draws, PROOF_DRAWS));
     const sure = setClassOf(few * (1 - TOO_NEAR)) === setClassOf(few * (1 + TOO_NEAR));
     const ratio = sure || draws <= PROOF_DRAWS ? few : middle(draws);
-    if (ratio >= enough) return [{ text: fix.say(n), change, forecast: setClassOf(ratio) }];
+    if (ratio >= enough) {
+      const remedy = { text: fix.say(n), change, forecast: setClassOf(ratio) };
+      return [{ remedy, grams: fix.gramsA === undefined ? null : n * fix.gramsA }];
+    }
   }
   return [];
 }

@@ -1,4 +1,6 @@
+import type { Before } from '../before/index.ts';
 import { HEAT_SOURCES, type HeatId, type HeatSource } from '../boil/index.ts';
+import type { BodyStop } from '../gel/index.ts';
 import type { Measurements } from '../forecast/index.ts';
 import { NOT_MEASURED } from '../forecast/index.ts';
 import { USUAL_READING, type ReadingKitchen, type WeighedLine } from '../reader/index.ts';
@@ -14,6 +16,8 @@ export type PlanRequest = ReadingKitchen & {
   /** Null: chosen, and said why. */
   readonly method: Method | null;
   readonly lines: readonly (string | WeighedLine)[];
+  /** What is done first, and gives what the lines then go with; null for nothing. */
+  readonly before: Before | null;
   readonly altitudeM: number | null;
   readonly waterBoilsC: number | null;
   readonly pot: Pot | null;
@@ -23,6 +27,8 @@ export type PlanRequest = ReadingKitchen & {
   readonly netPowerKw: number | null;
   /** Soluble solids to stop at, g per 100 g; null for what is usual for the product. */
   readonly targetSolublesPct: number | null;
+  /** How thick a butter is wanted, where no solids are asked for. */
+  readonly bodyStop: BodyStop;
   /** Minutes at a full rolling boil in the methods that stop by the clock; null for the method's own. */
   readonly boilMin: number | null;
   readonly jars: readonly JarSize[];
@@ -43,6 +49,7 @@ export const USUAL_DRAWS = 2000;
 /** Everything that a request need not say. */
 export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
   product: 'jam',
+  before: null,
   method: null,
   altitudeM: null,
   waterBoilsC: null,
@@ -50,6 +57,7 @@ export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
   heat: 'medium-burner',
   netPowerKw: null,
   targetSolublesPct: null,
+  bodyStop: 'mounds',
   boilMin: null,
   jars: USUAL_JARS,
   school: 'ten-minute',

@@ -1,11 +1,11 @@
-import { runSheet, type Step } from '../method/index.ts';
+import { beforeSteps, comesAsSauce, runSheet, type Step } from '../method/index.ts';
 import { formatTemperature } from '../quantity/index.ts';
 import type { Plan } from './plan.ts';
 import type { Worked } from './worked.ts';
 
 /** The run sheet of a plan: order of work, with the grams at each step. */
 export function stepsOf(
-  { request, choice, heat, understood }: Worked,
+  { request, choice, heat, understood, beforehand }: Worked,
   stop: Plan['stop'],
   process: Plan['process'],
 ): Step[] {
@@ -17,7 +17,12 @@ export function stepsOf(
     lines: understood,
     stop: `${formatTemperature(tempC, 'F')} (${formatTemperature(tempC, 'C')})`,
     boilMin: stop.boilMin,
-    slow: heat.slow,
+    heat,
+    before:
+      beforehand === null
+        ? null
+        : beforeSteps(beforehand.before, beforehand.understood, beforehand.obtained),
+    isSauce: comesAsSauce(request.before, understood),
     fill: `Fill at once while hot, leaving ${inches} of headspace. Bubble out, wipe the rims, lids on, bands fingertip-tight. The part jar goes to the fridge.`,
     process:
       process.method === 'none'

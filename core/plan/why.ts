@@ -62,10 +62,10 @@ function whyBatch(
   const imagined =
     request.draws === 0
       ? ''
-      : ` The range comes from ${request.draws.toLocaleString('en-US')} imagined batches, with fruit, cups, stop and losses each varying as they do.`;
+      : ` The range comes from ${request.draws.toLocaleString('en-US')} imagined batches, with fruit, cups, jars, stop and losses each varying as they do in kitchens.`;
   return {
     yield: `${kg(massOf(all))} goes in, of which ${kg(solublesG(all))} dissolves and cannot leave. At ${finish?.solublesPct.toFixed(0) ?? ''} % soluble solids that makes ${kg(massG)}, so ${steam} leaves as steam. Filled at ${FILLING_TEMP_C} °C, less skimmings and what clings.${imagined}`,
-    minutes: `On a ${heat.name}, ${heat.powerW / 1000} kW into the pot: ${cook.stages.map(({ name, startMin, endMin }) => `${name} ${(endMin - startMin).toFixed(0)} min`).join(', ')}, while ${steam} leaves as steam at about 2,260 kJ a kilogram. Your burner and pot may differ by a fifth.`,
+    minutes: `On a ${heat.name}, ${heat.powerW / 1000} kW into the pot: ${cook.stages.map(({ name, startMin, endMin }) => `${name} ${(endMin - startMin).toFixed(0)} min`).join(', ')}, while ${steam} leaves as steam at about 2,260 kJ a kilogram. ${request.netPowerKw === null ? 'A burner that nobody has measured may differ by a third.' : 'Your burner is known; draught and pot still make a tenth.'}`,
     ...(set === undefined ? {} : { set: whySet(set.model, cook.pectinLeft) }),
     label: `Grams of prepared fruit put in, and grams of all sugars left (the fruit’s own included), for each 100 g of the ${kg(massG)} in the pot.`,
     spoon:
@@ -76,11 +76,11 @@ function whyBatch(
 function whySet(model: NonNullable<Plan['set']>['model'], pectinLeft: number): string {
   switch (model) {
     case 'high-methoxyl':
-      return `Pectin held over pectin needed: a standard gel of 65 % solids holds ${STANDARD_GEL_PECTIN.value} % of 150-grade pectin (USA-SAG), and a firm set in a jar is asked for ${Math.round(100 * (ENOUGH['high-methoxyl'] - 1))} % more; the need rises with fewer solids and away from pH 3.1, by judgement set on how known jams turn out. Acidity is a charge balance of every ingredient’s acids; boiling leaves ${(100 * pectinLeft).toFixed(0)} % of the pectin’s power.`;
+      return `Pectin held over pectin needed: a standard gel of 65 % solids holds ${STANDARD_GEL_PECTIN.value} % of 150-grade pectin (USA-SAG), a soft set in a jar does with ${Math.round(100 * (1 - ENOUGH['high-methoxyl']))} % less, and a firm one takes more; the need rises with fewer solids and away from pH 3.1. Judgement, fitted to how tested formulas set, each figure of fruit within its published range. Acidity is a charge balance of every ingredient’s acids; boiling leaves ${(100 * pectinLeft).toFixed(0)} % of the pectin’s power.`;
     case 'low-methoxyl':
       return `Low-methoxyl pectin held over ${LOW_METHOXYL_PECTIN.value} %, less where calcium, solids or pH lie outside makers’ usual windows; judgement.`;
     case 'body':
-      return `Soluble solids, and pulp counted four times, over ${MOUNDING.value}: where sweetened and plain butters both mound; judgement.`;
+      return `Soluble solids, with pulp and pectin by what they thicken, over ${MOUNDING.value} %: where butters mound on a spoon; judgement, held against printed yields.`;
     case 'egg':
       return `Egg solids held over ${CURD_EGG.value} %, as a curd of about four eggs and seven yolks to a cup of juice has; judgement.`;
   }

@@ -6,6 +6,7 @@ import type { PuzzlingLine, UnderstoodLine } from '../reader/index.ts';
 import type { Setters } from '../gel/index.ts';
 import type { MethodChoice } from '../method/index.ts';
 import type { Finish } from '../yield/index.ts';
+import type { Beforehand } from './beforehand.ts';
 import type { PlanRequest } from './request.ts';
 
 /** Everything that goes into the pot, what it reaches, and the cook that leads there, at typical values. */
@@ -29,7 +30,12 @@ export type Worked = {
   readonly ambient: Ambient;
   readonly choice: MethodChoice;
   readonly heat: HeatSource;
+  /** What is done first; null for nothing. */
+  readonly beforehand: Beforehand | null;
+  /** What goes into the pot: what was obtained before, and the lines that are understood. */
   readonly understood: readonly UnderstoodLine[];
+  /** The same, as the shelf judges it. */
+  readonly forShelf: readonly UnderstoodLine[];
   readonly puzzling: readonly PuzzlingLine[];
   /** Absent until the lines hold solubles, and water enough to dissolve them. */
   readonly boil: Boil | null;

@@ -1,6 +1,6 @@
 import { readWeighedLine, type UnderstoodLine } from '../reader/index.ts';
 import {
-  inWater,
+  boiledTo,
   pHOf,
   setClassOf,
   setRatioOf,
@@ -26,12 +26,12 @@ function setOf(sheet: Sheet, truth: Truth, entries: readonly Entry[]): SetClass 
   const lines = [...sheet.lines, ...extraLines(entries)];
   const acid = typicalAcidLoad(lines);
   const sour = Object.values(acid.moles).some((moles) => moles > 0);
-  const raw = typicalSetters(lines);
+  const raw = typicalSetters(lines, METHODS[sheet.method].boilMin === null);
   return setClassOf(
     setRatioOf(
       METHODS[sheet.method].setModel,
       truth.contents,
-      sour ? pHOf(inWater(acid, truth.contents.water)) : null,
+      sour ? pHOf(boiledTo(acid, truth.contents.water)) : null,
       { ...raw, highMethoxylG: raw.highMethoxylG * truth.pectinLeft },
     ),
   );
@@ -77,7 +77,8 @@ export type Debrief = {
 
 /** Solids off the aim that cost all of the points for stopping, %. */
 const WORST_PCT = 8;
-const SETS: ReadonlySet<SetClass> = new Set(['soft', 'firm']);
+/** What has set; how stiff is the formula's doing, and the stop is judged by itself. */
+const SETS: ReadonlySet<SetClass> = new Set(['soft', 'firm', 'slices']);
 /** More minutes than this without stirring, on the boil, scorches. */
 const STIR_GAP_MIN = 6;
 

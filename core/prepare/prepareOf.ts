@@ -40,7 +40,7 @@ const SUGAR_BAG_G = 1000;
 /** The shopping, the fruit to prepare, the work of the day before, and the checklist before the heat. */
 export function prepareOf(plan: Plan): Preparation {
   const totals = new Map<string, { row: Ingredient; preparedG: number; form: string }>();
-  for (const { ingredient: id, massG, form } of plan.lines) {
+  for (const { ingredient: id, massG, form } of toBring(plan)) {
     const row = id === undefined ? null : findIngredient(id);
     if (!row || massG === undefined) continue;
     const so = totals.get(row.id);
@@ -51,10 +51,14 @@ export function prepareOf(plan: Plan): Preparation {
     });
   }
   const all = [...totals.values()];
+  // Cores and skins go into the pan that juice drips from.
+  const simmered = new Set(
+    plan.before?.kind === 'extract' ? plan.before.lines.map(({ ingredient }) => ingredient) : [],
+  );
   return {
     shopping: all.filter(({ row }) => row.kind !== 'water').map(toBuy),
     prep: all
-      .filter(({ row }) => row.kind === 'fruit' && row.edibleShare < 1)
+      .filter(({ row }) => row.kind === 'fruit' && row.edibleShare < 1 && !simmered.has(row.id))
       .map(({ row, preparedG, form }) => ({
         id: `prep-${row.id}`,
         name: row.name,
@@ -68,6 +72,16 @@ export function prepareOf(plan: Plan): Preparation {
       .map(({ text }, index) => ({ id: `overnight-${index}`, text })),
     ready: readyList(plan),
   };
+}
+
+/** The lines whose things are bought: what is made first is bought as it comes. */
+function toBring({ before, lines }: Plan): Plan['lines'] {
+  if (before === undefined) return lines;
+  const first = new Set(before.lines.map(({ ingredient }) => ingredient));
+  return [
+    ...before.lines,
+    ...lines.filter(({ ingredient, state }) => state !== 'juice' || !first.has(ingredient)),
+  ];
 }
 
 function toBuy({ row, preparedG }: { row: Ingredient; preparedG: number }): ToBuy {

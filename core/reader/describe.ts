@@ -218,11 +218,11 @@ function rowInState(
   if (direct && parts.has('peel')) return findIngredient('citrus-peel') ?? row;
   if (extracted && row.kind === 'juice') {
     const fruit = findIngredient(row.id.replace(/-juice$/, ''));
-    return fruit?.kind === 'fruit' ? inState(fruit, 'juice') : row;
+    return fruit?.kind === 'fruit' ? juiceRow(fruit, true, ripeness) : row;
   }
   if (row.kind !== 'fruit') return row;
   const ripe: Fruit = ripeness === null ? row : ripened(row, ripeness);
-  if (direct && parts.has('juice')) return juiceRow(ripe, extracted);
+  if (direct && parts.has('juice')) return juiceRow(ripe, extracted, ripeness);
   return state === null ? ripe : inState(ripe, state);
 }
 

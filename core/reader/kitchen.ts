@@ -18,6 +18,8 @@ export type ReadingKitchen = {
   readonly measures: MeasuresId;
   /** Names that it was taught. */
   readonly names: readonly TaughtName[];
+  /** Whether a bare “apple juice” is what drips from the cloth, as in a jelly, and not the drink. */
+  readonly extractsJuice?: boolean;
 };
 
 export const USUAL_READING: ReadingKitchen = { packs: [], measures: 'us', names: [] };

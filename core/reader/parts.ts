@@ -1,6 +1,8 @@
 import {
   findIngredient,
   inState,
+  JELLY_RIPENESS,
+  ripened,
   type Fruit,
   type Ingredient,
   type Pantry,
@@ -46,9 +48,13 @@ export type PartRow = {
   readonly said: string;
 };
 
-/** The row of a fruit's juice: its own where the larder has one, else the fruit's, pressed. */
-export const juiceRow = (fruit: Fruit, extracted: boolean): Ingredient =>
-  (extracted ? null : findIngredient(`${fruit.id}-juice`)) ?? inState(fruit, 'juice');
+/**
+ * The row of a fruit's juice: its own where the larder has one, else what drips from a cloth, of fruit as ripe as the line says or
+ * as jelly is made of.
+ */
+export const juiceRow = (fruit: Fruit, extracted: boolean, ripeness: number | null): Ingredient =>
+  (extracted ? null : findIngredient(`${fruit.id}-juice`)) ??
+  inState(ripeness === null ? ripened(fruit, JELLY_RIPENESS) : fruit, 'juice');
 
 /** What parts of a whole piece are: `zest and juice` of an orange, the yolk of an egg. Null where nobody can tell. */
 export function partOf(row: Ingredient, parts: ReadonlySet<Part>): PartRow | null {
@@ -62,7 +68,7 @@ export function partOf(row: Ingredient, parts: ReadonlySet<Part>): PartRow | nul
   if (!juiceG || !zestG || !row.pieceG || zest?.kind === 'fruit' || peel?.kind === 'fruit')
     return null;
   if (!zest || !peel) return null;
-  const juice = juiceRow(row, false);
+  const juice = juiceRow(row, false, null);
   const peelG = timesRange(row.pieceG, PEEL_SHARE.typical);
   const zested = parts.has('zest') ? { row: zest, grams: zestG, name: 'zest' } : null;
   const peeled = parts.has('peel') ? { row: peel, grams: peelG, name: 'peel' } : null;

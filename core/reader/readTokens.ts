@@ -4,6 +4,7 @@ import { describe } from './describe.ts';
 import { isObstacle, type Description, type Unread } from './description.ts';
 import { gramsOf } from './grams.ts';
 import { headOf } from './head.ts';
+import { juiceForJelly } from './jellyJuice.ts';
 import type { Reader } from './kitchen.ts';
 import { isUnitWord } from './measures.ts';
 import { NAME_WORDS } from './names.ts';
@@ -49,7 +50,10 @@ function readPlainly(tokens: readonly Token[], reader: Reader): Understood | Unr
   const tinned = amountTokens.some(({ word }) => word === 'can' || word === 'tin');
   const amount = tinned ? { ...head.amount, tinned } : head.amount;
   const said = describe(rest, amount, reader.book, reader.measures);
-  if (!isObstacle(said)) return { description: said, assumed: [] };
+  if (!isObstacle(said)) {
+    const description = reader.extractsJuice === true ? juiceForJelly(said, tokens) : said;
+    return { description, assumed: [] };
+  }
   const unit = amountTokens.at(-1);
   if (amount.kind === 'container' && unit !== undefined) {
     // `4 cloves`, `6 bay leaves`: what looks like a measure is the thing, or the end of its name.

@@ -1,6 +1,6 @@
 import type { UnderstoodLine } from '../reader/index.ts';
 import { isSugar, PRODUCTS, type Method } from '../method/index.ts';
-import { planBatch, readLines, type Plan, type PlanRequest } from '../plan/index.ts';
+import { planBatch, readLines, workOut, type Plan, type PlanRequest } from '../plan/index.ts';
 import { gramsOf, isFruit } from './imagine.ts';
 import { solveFor } from './solveFor.ts';
 
@@ -30,8 +30,7 @@ const PECTIN: { readonly [method in Method]?: readonly [id: string, gramsPerKg: 
  * with the sugar that is usual for them and the pectin that makes them firm, or as firm as it gets.
  */
 export function compareMethods(request: PlanRequest): MethodTrial[] {
-  const readings = readLines(request);
-  const lines = readings.filter((line): line is UnderstoodLine => line.understood);
+  const lines = workOut({ ...request, draws: 0 }, readLines(request)).understood;
   const own = planBatch({ ...request, draws: 0 });
   const now = own.ok ? own.plan.method : null;
   return PRODUCTS[request.product].methods.flatMap((method): MethodTrial[] => {
@@ -40,6 +39,7 @@ export function compareMethods(request: PlanRequest): MethodTrial[] {
       ...request,
       method,
       targetSolublesPct: null,
+      before: null,
       lines: linesFor(lines, method),
     };
     for (const firmness of ['firm', 'soft'] as const) {

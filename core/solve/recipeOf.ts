@@ -9,5 +9,6 @@ export function recipeOf(request: PlanRequest): Recipe | null {
   );
   return puzzling.length > 0 || boil === null
     ? null
-    : { request, method: choice.method, lines: understood };
+    : // What was obtained before is a line like the others from here on.
+      { request: { ...request, before: null }, method: choice.method, lines: understood };
 }

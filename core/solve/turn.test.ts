@@ -18,7 +18,7 @@ describe('gauges', () => {
     expect(gauges['acid']?.value).toEqual(plan.finish?.pH);
     expect(gauges['pectin']?.value).toEqual(plan.set?.ratio);
     expect(gauges['fruit']?.value.p50).toBeCloseTo(plan.finish?.fruitPer100g ?? NaN, 0);
-    expect(gauges['pectin']?.reading).toBe('under');
+    expect(gauges['pectin']?.reading).toBe('within');
     expect(gauges['sugar']?.reading).toBe('within');
   });
 

@@ -1,4 +1,4 @@
-import type { Stage } from '../boil/index.ts';
+import type { HeatSource, Stage } from '../boil/index.ts';
 import { startContents, type Contents } from '../formula/index.ts';
 import { type UnderstoodLine } from '../reader/index.ts';
 import {
@@ -6,13 +6,13 @@ import {
   CURD_DONE_C,
   DISSOLVE_MIN,
   GENTLE_FLAME,
+  HELD_FLAME,
   isSugar,
   listed,
   LOW_FLAME,
   METHODS,
   PUREE_MIN,
   ROLLING_MIN,
-  SLOW_LID_MIN,
   softeningOf,
   softeningStage,
   type Method,
@@ -69,8 +69,9 @@ export type ActsCase = {
   readonly lines: readonly UnderstoodLine[];
   readonly targetPct: number;
   readonly boilMin: number | null;
-  /** Whether the pot stands where it can be left for hours. */
-  readonly slow: boolean;
+  readonly heat: HeatSource;
+  /** Whether a butter's fruit comes as a sauce already, puréed. */
+  readonly isSauce: boolean;
   /** The stop as this thermometer shows it: `219.9 °F`. */
   readonly stop: string;
 };
@@ -100,7 +101,7 @@ const minutes = (count: number): Stage['until'] => ({ kind: 'minutes', minutes: 
 
 /** The acts of a cook at the stove, by its method, with the grams at each; and what is in the pot when it is lit. */
 export function actsOf(of: ActsCase): { readonly first: Contents; readonly acts: readonly Act[] } {
-  const { product, method, lines, slow, targetPct, stop } = of;
+  const { product, method, lines, stop } = of;
   const isPectin = ({ ingredient }: UnderstoodLine) => ingredient.kind === 'pectin';
   const later: { readonly [method in Method]: (line: UnderstoodLine) => boolean } = {
     'long-boil': isSugar,
@@ -124,7 +125,7 @@ export function actsOf(of: ActsCase): { readonly first: Contents; readonly acts:
     'powdered-pectin': () => byTheClock(of, goesIn, 'All the sugar in, at once'),
     'liquid-pectin': () => byTheClock(of, goesIn, 'Pectin in, at once'),
     'low-methoxyl': () => byTheClock(of, goesIn, 'Sugar with pectin in'),
-    reduce: () => reducing(slow, targetPct, stop, goesIn),
+    reduce: () => reducing(of, goesIn),
     egg: () => whisking(stop),
   }[method]();
   const floats = !['jelly', 'infusion-jelly', 'butter', 'curd'].includes(product);
@@ -276,17 +277,42 @@ function byTheClock(
       done: 'off-heat',
       press: 'Off the heat',
       minutes: count,
-      ahead: [stage('full rolling boil', minutes(count))],
+      flame: HELD_FLAME,
+      ahead: [stage('full rolling boil', minutes(count), { flame: HELD_FLAME })],
     }),
   ];
 }
 
 function reducing(
-  slow: boolean,
-  targetPct: number,
-  stop: string,
+  { heat, targetPct, stop, isSauce }: ActsCase,
   sugar: readonly UnderstoodLine[],
 ): readonly Act[] {
+  return [
+    ...(isSauce ? [] : toSauce(heat)),
+    ...(sugar.length === 0 ? [] : [addition(sugar, 'Sugar in, to taste', 1)]),
+    act({
+      id: 'reduce',
+      text: 'Reduce, lid off',
+      detail: `Weigh the pot: weight tells the solids of a butter, temperature hardly does. Done about ${stop}.`,
+      done: 'off-heat',
+      press: 'Off the heat',
+      handsOn: !heat.slow,
+      ahead: [stage('reduce', { kind: 'solubles', pct: targetPct })],
+    }),
+    act({
+      id: 'mound',
+      text: 'Spoon a mound on a cold plate',
+      detail: 'Tilt it. It should stay heaped, with no ring of water round it.',
+      done: 'mound-test',
+      press: 'Mound test',
+      flame: 0,
+      ahead: [stage('mound test', minutes(PLATE_MIN), { flame: 0 })],
+    }),
+  ];
+}
+
+/** Fruit cooked soft under a lid and puréed. */
+function toSauce({ slow, lidMin }: HeatSource): readonly Act[] {
   const softening = slow
     ? [
         act({
@@ -295,10 +321,10 @@ function reducing(
           detail: 'Keep it above 60 °C (140 °F) throughout. It may be left.',
           done: 'lid-off',
           press: 'Lid off now',
-          minutes: SLOW_LID_MIN,
+          minutes: lidMin,
           handsOn: false,
           lid: true,
-          ahead: [stage('lid on', minutes(SLOW_LID_MIN), { lid: true })],
+          ahead: [stage('lid on', minutes(lidMin), { lid: true })],
         }),
       ]
     : [
@@ -327,25 +353,6 @@ function reducing(
       minutes: PUREE_MIN,
       flame: 0,
       ahead: [stage('purée', minutes(PUREE_MIN), { flame: 0 })],
-    }),
-    ...(sugar.length === 0 ? [] : [addition(sugar, 'Sugar in, to taste', 1)]),
-    act({
-      id: 'reduce',
-      text: 'Reduce, lid off',
-      detail: `Weigh the pot: weight tells the solids of a butter, temperature hardly does. Done about ${stop}.`,
-      done: 'off-heat',
-      press: 'Off the heat',
-      handsOn: !slow,
-      ahead: [stage('reduce', { kind: 'solubles', pct: targetPct })],
-    }),
-    act({
-      id: 'mound',
-      text: 'Spoon a mound on a cold plate',
-      detail: 'Tilt it. It should stay heaped, with no ring of water round it.',
-      done: 'mound-test',
-      press: 'Mound test',
-      flame: 0,
-      ahead: [stage('mound test', minutes(PLATE_MIN), { flame: 0 })],
     }),
   ];
 }

@@ -2,7 +2,14 @@ import { ambientOf } from '../ambient/index.ts';
 import type { BoilOver, CookSetting } from '../boil/index.ts';
 import type { Contents } from '../formula/index.ts';
 import type { UnderstoodLine } from '../reader/index.ts';
-import { CURD_DONE_C, METHODS, type Method, type Product, type StopKind } from '../method/index.ts';
+import {
+  comesAsSauce,
+  CURD_DONE_C,
+  METHODS,
+  type Method,
+  type Product,
+  type StopKind,
+} from '../method/index.ts';
 import {
   canBeCooked,
   cookingOf,
@@ -33,7 +40,6 @@ export type Sheet = {
   readonly targetPct: number;
   /** Solids at the stop can be read from the temperature: a jam's can, a butter's and a curd's cannot. */
   readonly tempTells: boolean;
-  readonly slow: boolean;
   /** How full the pot is, and how far it foams; null where no pot is given, or nothing foams. */
   readonly boilOver: BoilOver | null;
 };
@@ -66,7 +72,8 @@ export function sheetOf(
     lines: understood,
     targetPct: cooking.targetPct,
     boilMin: here.boilMin,
-    slow: cooking.heat.slow,
+    heat: cooking.heat,
+    isSauce: comesAsSauce(here.before, understood),
     stop: formatTemperature(stopC, scale),
   });
   if (!canBeCooked(first)) return null;
@@ -83,7 +90,6 @@ export function sheetOf(
     stopC,
     targetPct: cooking.targetPct,
     tempTells: stopKind === 'temperature' || stopKind === 'timed-boil',
-    slow: cooking.heat.slow,
     boilOver: pot?.boilOver ?? null,
   };
 }

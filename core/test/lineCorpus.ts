@@ -724,7 +724,7 @@ export const LINE_CORPUS: readonly (readonly [
   ['3 cups crushed pineapple, drained', 'pineapple', 690],
   ['5 cups chopped tomatoes', 'tomato', 900],
   ['1 kg mixed plums', 'plum', 1000],
-  ['2 kg wild plums', 'plum', 2000],
+  ['2 kg wild plums', 'wild-plum', 2000],
   ['1 kg Mirabelle plums', 'greengage', 1000],
   ['1 kg prune plums', 'plum', 1000],
   ['2 cups sloes', 'sloe', 280],

@@ -5,8 +5,8 @@ const PROVENANCE = commonPractice(
   'skimmings and what clings to pot, spoon and funnel; air stirred in',
 );
 
-export const SKIM_AND_CLING = { share: range(0.01, 0.02, 0.03), provenance: PROVENANCE };
-export const TRAPPED_AIR = { share: range(0.01, 0.02, 0.03), provenance: PROVENANCE };
+export const SKIM_AND_CLING = { share: range(0.01, 0.025, 0.08), provenance: PROVENANCE };
+export const TRAPPED_AIR = { share: range(0, 0.02, 0.06), provenance: PROVENANCE };
 
 /** Temperature of the spread when it is ladled, °C. */
 export const FILLING_TEMP_C = 90;

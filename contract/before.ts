@@ -1,0 +1,92 @@
+import {
+  BEFORE_KINDS,
+  CLOTS,
+  readLine,
+  type Before,
+  type BeforeKind,
+  type Clot,
+} from '@idle-kettle/core';
+import { Transform, Type } from 'class-transformer';
+import { IsIn, IsNumber, IsOptional, Max, Min, ValidateNested } from 'class-validator';
+import { applyDecorators } from './applyDecorators.ts';
+import { AreLines, type LineDto } from './lines.ts';
+import { IsBetween } from './numbers.ts';
+import { toLines } from './reading.ts';
+
+/** Most that one pan holds, mL or g. */
+const MOST = 500_000;
+const WATER = { message: `water must be mL from 0 to ${MOST}, or words like "3 cups".` };
+
+/** `3 cups` or `3 cups water` as mL; anything else as it is, to be refused. */
+function waterMl(value: unknown): unknown {
+  if (typeof value !== 'string') return value;
+  const said = readLine(/\bwater\b/i.test(value) ? value : `${value} water`);
+  return said.understood && said.ingredient.id === 'water' ? said.massG.typical : value;
+}
+
+const IsWater = (): PropertyDecorator =>
+  applyDecorators(
+    Transform(({ value }: { value: unknown }) => waterMl(value)),
+    IsNumber({ allowNaN: false, allowInfinity: false }, WATER),
+    Min(0, WATER),
+    Max(MOST, WATER),
+  );
+
+/** What a before gave, once it is measured: one of the two is enough. */
+export class ObtainedDto {
+  @IsOptional()
+  @IsBetween(1, MOST, 'mL')
+  volumeMl?: number | null;
+
+  @IsOptional()
+  @IsBetween(1, MOST, 'g')
+  massG?: number | null;
+}
+
+/** What is done before the formula's own pot. */
+export class BeforeDto {
+  @IsIn(BEFORE_KINDS, { message: `kind must be one of: ${BEFORE_KINDS.join(', ')}.` })
+  kind!: BeforeKind;
+
+  @AreLines()
+  lines!: LineDto[];
+
+  /** Besides the lines; left out for what is usual. mL, or words. */
+  @IsOptional()
+  @IsWater()
+  water?: number | null;
+
+  @IsOptional()
+  @IsBetween(0, 72, 'hours')
+  hours?: number | null;
+
+  @IsOptional()
+  @ValidateNested({ message: 'obtained must be like { "volumeMl": 950 }.' })
+  @Type(() => ObtainedDto)
+  obtained?: ObtainedDto | null;
+
+  /** Soluble solids of the juice. */
+  @IsOptional()
+  @IsBetween(0, 90, '°Brix')
+  brix?: number | null;
+
+  /** How a spoon of the juice clots in spirit. */
+  @IsOptional()
+  @IsIn(CLOTS, { message: `clot must be one of: ${CLOTS.join(', ')}.` })
+  clot?: Clot | null;
+}
+
+/** The before that core plans, with every default filled in. */
+export const toBefore = (dto: BeforeDto | null | undefined): Before | null =>
+  dto == null
+    ? null
+    : {
+        kind: dto.kind,
+        lines: toLines(dto.lines),
+        waterG: dto.water ?? null,
+        hours: dto.hours ?? null,
+        obtainedG: dto.obtained?.massG ?? null,
+        obtainedMl: dto.obtained?.volumeMl ?? null,
+        brix: dto.brix ?? null,
+        clot: dto.clot ?? null,
+      };

@@ -1,0 +1,3 @@
+export * from './before.ts';
+export * from './evidence.ts';
+export * from './obtained.ts';

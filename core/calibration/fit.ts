@@ -1,0 +1,113 @@
+import { Matrix, solve } from 'ml-matrix';
+import { SET_CLASSES, setClassOf, SET_LEAST_RATIO, type SetClass } from '../gel/index.ts';
+import { acidMove, PRIOR_IDS, pectinMove, type Moves } from '../larder/index.ts';
+import { ratioWith, type Features } from './features.ts';
+
+/** A formula that the fit looks at: what its set hangs on, and the classes that it may come out in. */
+export type Held = { readonly features: Features; readonly sets: readonly SetClass[] };
+
+/** How far inside its class a formula is wanted, as a logarithm: classes are about half of one wide, so near the middle. */
+const MARGIN = 0.33;
+/** A formula outside its class by this much, as a logarithm, weighs as much as one deviation of a prior. */
+const OUTSIDE_SD = 0.1;
+
+const DIFFERENCE = 1e-4;
+const MOST_STEPS = 60;
+const SMALL_STEP = 1e-3;
+const MOST_DAMPING = 1e6;
+
+/** How far the ratio of a formula lies outside the classes it may come out in, as a logarithm; 0 inside. */
+export function outside(ratio: number, sets: readonly SetClass[], margin = 0): number {
+  const places = sets.map((set) => SET_CLASSES.indexOf(set));
+  const least = SET_LEAST_RATIO[SET_CLASSES[Math.min(...places)] ?? 'pours'];
+  const above = SET_CLASSES[Math.max(...places) + 1];
+  const most = above === undefined ? Infinity : SET_LEAST_RATIO[above];
+  const log = Math.log(Math.max(ratio, 1e-6));
+  if (log < Math.log(least) + margin) return log - Math.log(least) - margin;
+  return log > Math.log(most) - margin ? log - Math.log(most) + margin : 0;
+}
+
+/** Something that the fit may move; `fruit` is null for what holds for every formula. */
+type Parameter = { readonly name: string; readonly fruit: string | null };
+
+function parametersOf(held: readonly Held[]): Parameter[] {
+  const fruits = new Set(
+    held.flatMap(({ features }) =>
+      features.parts.flatMap(({ fruit }) => (fruit === null ? [] : [fruit.id])),
+    ),
+  );
+  return [
+    ...PRIOR_IDS.map((name) => ({ name, fruit: null })),
+    ...[...fruits].flatMap((fruit) => [
+      { name: pectinMove(fruit), fruit },
+      { name: acidMove(fruit), fruit },
+    ]),
+  ];
+}
+
+const holds = ({ features }: Held, fruit: string | null): boolean =>
+  fruit === null || features.parts.some((part) => part.fruit?.id === fruit);
+
+/**
+ * The moves that put the formulas into their classes at the least cost: least squares of how far each lies outside its class and
+ * of every move in deviations of its prior, by Gauss–Newton with damping. No fruit is moved by a formula's name.
+ * @param from moves to start from
+ */
+export function fitMoves(held: readonly Held[], from: Moves = {}): Moves {
+  const parameters = parametersOf(held);
+  const movesOf = (z: readonly number[]): Moves =>
+    Object.fromEntries(parameters.map(({ name }, i) => [name, z[i] as number]));
+  const missOf = ({ features, sets }: Held, z: readonly number[]): number =>
+    outside(ratioWith(features, movesOf(z)), sets, MARGIN) / OUTSIDE_SD;
+  const costOf = (misses: readonly number[], z: readonly number[]): number =>
+    [...misses, ...z].reduce((sum, x) => sum + x * x, 0);
+  let z = parameters.map(({ name }) => from[name] ?? 0);
+  let misses = held.map((formula) => missOf(formula, z));
+  let damping = 1e-3;
+  for (let step = 0; step < MOST_STEPS; step++) {
+    const jacobian = new Matrix(held.length, parameters.length);
+    parameters.forEach(({ fruit }, j) => {
+      const there = z.map((value, i) => (i === j ? value + DIFFERENCE : value));
+      held.forEach((formula, i) => {
+        if (!holds(formula, fruit)) return;
+        jacobian.set(i, j, (missOf(formula, there) - (misses[i] as number)) / DIFFERENCE);
+      });
+    });
+    const transposed = jacobian.transpose();
+    // Every move is a residual of its own: the prior.
+    const normal = transposed.mmul(jacobian).add(Matrix.eye(parameters.length));
+    const gradient = transposed.mmul(Matrix.columnVector(misses)).add(Matrix.columnVector(z));
+    const better = (): number | null => {
+      for (; damping < MOST_DAMPING; damping *= 5) {
+        const damped = normal.clone().add(Matrix.eye(parameters.length).mul(damping));
+        const by = solve(damped, gradient).to1DArray();
+        const next = z.map((value, i) => value - (by[i] as number));
+        const there = held.map((formula) => missOf(formula, next));
+        if (costOf(there, next) >= costOf(misses, z)) continue;
+        damping /= 5;
+        [z, misses] = [next, there];
+        return Math.max(...by.map(Math.abs));
+      }
+      return null;
+    };
+    const moved = better();
+    if (moved === null || moved < SMALL_STEP) break;
+  }
+  return movesOf(z);
+}
+
+/** How a formula comes out by a fit that did not see it. */
+export type LeftOut = { readonly name: string; readonly ratio: number; readonly right: boolean };
+
+/** Each formula by the fit of all the others. */
+export function leaveOneOut(held: readonly Held[]): LeftOut[] {
+  const all = fitMoves(held);
+  return held.map(({ features, sets }, index) => {
+    const moves = fitMoves(
+      held.filter((_, i) => i !== index),
+      all,
+    );
+    const ratio = ratioWith(features, moves);
+    return { name: features.name, ratio, right: sets.includes(setClassOf(ratio)) };
+  });
+}

@@ -1,0 +1,58 @@
+import { obtainedOf, type Before, type Obtained } from '../before/index.ts';
+import type { LineReading, PuzzlingLine, UnderstoodLine } from '../reader/index.ts';
+import { readLines } from './lineOfPlan.ts';
+import type { PlanRequest } from './request.ts';
+
+/** A formula's before, read and worked out. */
+export type Beforehand = {
+  readonly before: Before;
+  readonly readings: readonly LineReading[];
+  readonly understood: readonly UnderstoodLine[];
+  readonly puzzling: readonly PuzzlingLine[];
+  readonly obtained: Obtained;
+};
+
+/** What a request's before comes to; null where it has none. */
+export function beforehandOf(request: PlanRequest): Beforehand | null {
+  const { before } = request;
+  if (before === null) return null;
+  // What goes in before is fruit and water as they come: bare juice in it is the drink.
+  const readings = readLines({ ...request, product: 'jam', lines: before.lines });
+  const understood = readings.filter((line): line is UnderstoodLine => line.understood);
+  return {
+    before,
+    readings,
+    understood,
+    puzzling: readings.filter((line): line is PuzzlingLine => !line.understood),
+    obtained: obtainedOf(before, understood),
+  };
+}
+
+/**
+ * What goes into the pot: what was obtained before, and the lines. A line that asks for so much of what was obtained stands for it, and
+ * is made of it.
+ * @param of what the pot holds, or what the shelf judges by
+ */
+export function inThePot(
+  beforehand: Beforehand | null,
+  understood: readonly UnderstoodLine[],
+  of: 'lines' | 'forShelf' = 'lines',
+): readonly UnderstoodLine[] {
+  if (beforehand === null) return understood;
+  const obtained = beforehand.obtained[of];
+  const asked = (line: UnderstoodLine) => understood.some((own) => isSame(own, line));
+  return [
+    ...obtained.filter((line) => !asked(line)),
+    ...understood.map((line) => {
+      const made = obtained.find((from) => isSame(line, from));
+      return made === undefined ? line : { ...line, ingredient: made.ingredient };
+    }),
+  ];
+}
+
+/** Whether two lines are of one thing: the same fruit, whole or as juice. */
+const isSame = (a: UnderstoodLine, b: UnderstoodLine): boolean =>
+  a.ingredient.kind !== 'water' &&
+  a.ingredient.id === b.ingredient.id &&
+  (a.ingredient.kind !== 'fruit' ||
+    (b.ingredient.kind === 'fruit' && a.ingredient.state === b.ingredient.state));
