@@ -1,13 +1,26 @@
 import {
   BEFORE_KINDS,
   CLOTS,
+  MOST_LINE_CHARS,
+  MOST_LINES,
   readLine,
   type Before,
   type BeforeKind,
   type Clot,
 } from '@idle-kettle/core';
 import { Transform, Type } from 'class-transformer';
-import { IsIn, IsNumber, IsOptional, Max, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
 import { AreLines, type LineDto } from './lines.ts';
 import { IsBetween } from './numbers.ts';
@@ -43,13 +56,10 @@ export class ObtainedDto {
   massG?: number | null;
 }
 
-/** What is done before the formula's own pot. */
-export class BeforeDto {
+/** What is said of a before besides its lines. */
+class BeforeFacts {
   @IsIn(BEFORE_KINDS, { message: `kind must be one of: ${BEFORE_KINDS.join(', ')}.` })
   kind!: BeforeKind;
-
-  @AreLines()
-  lines!: LineDto[];
 
   /** Besides the lines; left out for what is usual. mL, or words. */
   @IsOptional()
@@ -76,13 +86,31 @@ export class BeforeDto {
   clot?: Clot | null;
 }
 
+/** What is done before the formula's own pot. */
+export class BeforeDto extends BeforeFacts {
+  @AreLines()
+  lines!: LineDto[];
+}
+
+/** The same, with its lines as they are kept: text. */
+export class KeptBeforeDto extends BeforeFacts {
+  @IsArray({ message: 'lines must be a list of text.' })
+  @ArrayMaxSize(MOST_LINES, { message: `At most ${MOST_LINES} lines go in before.` })
+  @IsString({ each: true, message: 'Each line must be text.' })
+  @MaxLength(MOST_LINE_CHARS, {
+    each: true,
+    message: `A line may have at most ${MOST_LINE_CHARS} characters.`,
+  })
+  lines!: string[];
+}
+
 /** The before that core plans, with every default filled in. */
-export const toBefore = (dto: BeforeDto | null | undefined): Before | null =>
+export const toBefore = (dto: BeforeDto | KeptBeforeDto | null | undefined): Before | null =>
   dto == null
     ? null
     : {
         kind: dto.kind,
-        lines: toLines(dto.lines),
+        lines: linesOf(dto.lines),
         waterG: dto.water ?? null,
         hours: dto.hours ?? null,
         obtainedG: dto.obtained?.massG ?? null,
@@ -90,3 +118,9 @@ export const toBefore = (dto: BeforeDto | null | undefined): Before | null =>
         brix: dto.brix ?? null,
         clot: dto.clot ?? null,
       };
+
+/** Lines of either kind, without the blank ones of a sheet that is being written. */
+const linesOf = (lines: readonly (string | LineDto)[]) =>
+  lines.flatMap((line) =>
+    typeof line === 'string' ? (line.trim() === '' ? [] : [line.trim()]) : toLines([line]),
+  );

@@ -8,7 +8,7 @@ import {
 } from '@idle-kettle/core';
 import { Type } from 'class-transformer';
 import { IsIn, IsOptional, ValidateNested } from 'class-validator';
-import { BeforeDto } from './before.ts';
+import { KeptBeforeDto } from './before.ts';
 import { AssuranceDto, MeasuredDto } from './evidence.ts';
 import { IsBetween } from './numbers.ts';
 import { IsName } from './text.ts';
@@ -38,8 +38,8 @@ export class SettingsDto {
   @ValidateNested({
     message: 'before must be like { "kind": "extract", "lines": ["3 lb apples"] }.',
   })
-  @Type(() => BeforeDto)
-  before?: BeforeDto | null;
+  @Type(() => KeptBeforeDto)
+  before?: KeptBeforeDto | null;
 
   @IsOptional()
   @IsBetween(0.5, 60, 'minutes')

@@ -105,7 +105,7 @@ const untilAskedToStop = () =>
 
 /**
  * `plan [FILE]` and its like: the answer on standard output, faults on standard error.
- * @param {'plan' | 'read' | 'families'} name
+ * @param {'plan' | 'read' | 'families' | 'calibrate'} name
  * @param {string[]} args
  */
 export async function runComputation(name, args) {

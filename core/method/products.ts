@@ -1,3 +1,4 @@
+import type { BeforeKind } from '../before/index.ts';
 import type { Method } from './methods.ts';
 
 /** What is being made. */
@@ -18,28 +19,52 @@ export type ProductFacts = {
   readonly methods: readonly [Method, ...Method[]];
   /** What goes in besides sugar, for messages: `fruit`, `juice`. */
   readonly base: string;
+  /** What is usually done first; null where the fruit goes straight into the pot. */
+  readonly first: BeforeKind | null;
 };
 
 const PECTIN_METHODS = ['powdered-pectin', 'liquid-pectin', 'low-methoxyl'] as const;
 
 export const PRODUCTS: { readonly [product in Product]: ProductFacts } = {
-  jam: { name: 'jam', methods: ['long-boil', ...PECTIN_METHODS], base: 'fruit' },
-  jelly: { name: 'jelly', methods: ['long-boil', ...PECTIN_METHODS], base: 'juice' },
-  marmalade: { name: 'marmalade', methods: ['long-boil', ...PECTIN_METHODS], base: 'citrus fruit' },
-  butter: { name: 'fruit butter', methods: ['reduce'], base: 'fruit' },
-  curd: { name: 'curd', methods: ['egg'], base: 'juice' },
-  conserve: { name: 'conserve', methods: ['long-boil', ...PECTIN_METHODS], base: 'fruit' },
+  jam: { name: 'jam', methods: ['long-boil', ...PECTIN_METHODS], base: 'fruit', first: null },
+  jelly: {
+    name: 'jelly',
+    methods: ['long-boil', ...PECTIN_METHODS],
+    base: 'juice',
+    first: 'extract',
+  },
+  marmalade: {
+    name: 'marmalade',
+    methods: ['long-boil', ...PECTIN_METHODS],
+    base: 'citrus fruit',
+    first: 'soak',
+  },
+  butter: { name: 'fruit butter', methods: ['reduce'], base: 'fruit', first: 'sauce' },
+  curd: { name: 'curd', methods: ['egg'], base: 'juice', first: null },
+  conserve: {
+    name: 'conserve',
+    methods: ['long-boil', ...PECTIN_METHODS],
+    base: 'fruit',
+    first: null,
+  },
   'pepper-jelly': {
     name: 'pepper jelly',
     methods: ['long-boil', ...PECTIN_METHODS],
     base: 'peppers in vinegar',
+    first: 'drain',
   },
   'infusion-jelly': {
     name: 'infusion jelly',
     methods: ['long-boil', ...PECTIN_METHODS],
     base: 'an infusion and acid',
+    first: 'infuse',
   },
-  sauce: { name: 'jellied sauce', methods: ['long-boil', ...PECTIN_METHODS], base: 'fruit' },
+  sauce: {
+    name: 'jellied sauce',
+    methods: ['long-boil', ...PECTIN_METHODS],
+    base: 'fruit',
+    first: null,
+  },
 };
 
 export const PRODUCT_IDS = Object.keys(PRODUCTS) as readonly Product[];

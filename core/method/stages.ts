@@ -10,6 +10,8 @@ export const COOK_TO_SAUCE_MIN = 20;
 /** Low heat while peel or hard fruit simmers under a lid or sugar dissolves, and how long the sugar takes; common practice, judgement. */
 export const LOW_FLAME = 0.4;
 export const DISSOLVE_MIN = 4;
+/** What the stage under a slow cooker's lid is called. */
+export const LID_ON = 'lid on';
 /** Taking the pot off to purée. */
 export const PUREE_MIN = 5;
 /** A curd is whisked over gentle heat. */
@@ -170,5 +172,5 @@ const quickSoftening: readonly Stage[] = [
 ];
 
 const slowSoftening = ({ lidMin }: HeatSource): readonly Stage[] => [
-  { name: 'lid on', lid: true, until: { kind: 'minutes', minutes: lidMin } },
+  { name: LID_ON, lid: true, until: { kind: 'minutes', minutes: lidMin } },
 ];

@@ -155,6 +155,8 @@ export type Plan = {
   };
   /** From cold to the stop on this burner; absent when the burner cannot get there. */
   readonly minutes?: Spread;
+  /** Minutes with the lid on and off, where it cooks for hours; absent on a burner. */
+  readonly lid?: { readonly onMin: number; readonly offMin: number };
   /** Absent where nothing in the batch is sour, or the cook cannot be followed. */
   readonly set?: {
     readonly model: SetModel;

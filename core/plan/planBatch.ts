@@ -2,7 +2,8 @@ import { MOST_LINES, type LineReading } from '../reader/index.ts';
 import { solublesPctOf } from '../formula/index.ts';
 import { findIngredient } from '../larder/index.ts';
 import { labelStatement, definitionsOf, spoonNutrition } from '../label/index.ts';
-import { methodFault, METHODS } from '../method/index.ts';
+import type { Cook } from '../boil/index.ts';
+import { LID_ON, methodFault, METHODS } from '../method/index.ts';
 import {
   keepingOf,
   isSauceLike,
@@ -200,6 +201,9 @@ function partsOf(worked: Worked, readings: readonly LineReading[], boil: Boil): 
     start: startOfPlan(boil),
     finish,
     ...(cook.outcome === 'reached' ? { minutes: roundSpread(forecast.minutes, 1) } : {}),
+    ...(worked.heat.slow && METHODS[choice.method].stopKind === 'body' && cook.outcome === 'reached'
+      ? { lid: lidOf(cook) }
+      : {}),
     ...(set === undefined ? {} : { set }),
     gauges: gaugesOf(worked, boil, set),
     yield: yieldOf(worked, forecast),
@@ -215,6 +219,12 @@ function partsOf(worked: Worked, readings: readonly LineReading[], boil: Boil): 
       spoon: roundedSpoon(boil),
     },
   };
+}
+
+/** Minutes of a slow cook before its lid comes off, and after. */
+function lidOf({ stages, heatUpMin, boilMin }: Cook): NonNullable<Plan['lid']> {
+  const onMin = stages.find(({ name }) => name === LID_ON)?.endMin ?? 0;
+  return { onMin: roundTo(onMin, 0), offMin: roundTo(heatUpMin + boilMin - onMin, 0) };
 }
 
 function roundedSpoon({ finish }: Boil): NonNullable<Plan['label']>['spoon'] {

@@ -99,6 +99,14 @@ export const DEMO_BATCHES: readonly BatchDto[] = [
     ],
     settings: { product: 'pepper-jelly' },
   },
+  {
+    name: 'Crab apple from the lane',
+    lines: ['4 cups sugar'],
+    settings: {
+      product: 'jelly',
+      before: { kind: 'extract', lines: ['3 lb crab apples'], water: 710 },
+    },
+  },
   { name: 'Damson, low hedge', lines: ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water'] },
 ];
 

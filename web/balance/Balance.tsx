@@ -1,5 +1,14 @@
 import { jarsIn, type Batch, type Formula, type Kitchen } from '@idle-kettle/contract';
-import type { Change, GaugeId, Plan, PlanRequest } from '@idle-kettle/core';
+import {
+  BEFORE_FACTS,
+  findIngredient,
+  type BeforeKind,
+  type Change,
+  type GaugeId,
+  type Plan,
+  type PlanLine,
+  type PlanRequest,
+} from '@idle-kettle/core';
 import {
   useCallback,
   useDeferredValue,
@@ -17,6 +26,7 @@ import { BatchLabel } from './BatchLabel.tsx';
 import { Cautions, Impossible } from './Cautions.tsx';
 import { keptDraft, type Draft } from './draft.ts';
 import { formulaOf, formulaReducer, startingWith, written } from './formula.ts';
+import { First } from './First.tsx';
 import { HistoryBar } from './HistoryBar.tsx';
 import { LinesEditor } from './LinesEditor.tsx';
 import { readPasted } from './pasted.ts';
@@ -85,7 +95,8 @@ export function Balance({ kitchen, saved, from }: Props) {
     [settings],
   );
   const set = useCallback(
-    (next: Formula['settings'], did: string) => dispatch({ type: 'set', settings: next, did }),
+    (next: Formula['settings'], did: string, typing?: string) =>
+      dispatch({ type: 'set', settings: next, did, ...(typing === undefined ? {} : { typing }) }),
     [],
   );
 
@@ -104,6 +115,8 @@ export function Balance({ kitchen, saved, from }: Props) {
     [kitchen],
   );
 
+  const isJelly = sheet.settings.product === 'jelly';
+  const reading = useMemo(() => ({ ...kitchen, extractsJuice: isJelly }), [kitchen, isJelly]);
   const unnamed = name.trim() === '';
   const onPaste = useCallback(
     (index: number, text: string) => {
@@ -132,6 +145,23 @@ export function Balance({ kitchen, saved, from }: Props) {
     [formula, kitchen, settled, take],
   );
 
+  /** What comes first, with the whole fruit of the pot moved into it. */
+  const startFirst = useCallback(
+    (kind: BeforeKind) => {
+      const goes = (index: number) => goesFirst(kind, plan?.lines[index]);
+      const lines = formula.lines.filter((_, index) => goes(index));
+      dispatch({
+        type: 'take',
+        formula: {
+          lines: formula.lines.filter((_, index) => !goes(index)),
+          settings: { ...settings, before: { kind, lines } },
+        },
+        did: `First ${BEFORE_FACTS[kind].name}`,
+      });
+    },
+    [formula, plan, settings],
+  );
+
   const onChange = useCallback(
     (change: Change, did: string) => dispatch({ type: 'change', change, did }),
     [],
@@ -150,11 +180,20 @@ export function Balance({ kitchen, saved, from }: Props) {
             kitchen={kitchen}
             onSet={set}
           />
+          <First
+            product={sheet.settings.product ?? 'jam'}
+            before={sheet.settings.before ?? null}
+            plan={plan?.before}
+            kitchen={kitchen}
+            fruit={fruit}
+            onStart={startFirst}
+            onSet={set}
+          />
           <LinesEditor
             state={state}
             dispatch={dispatch}
             units={kitchen.units}
-            kitchen={kitchen}
+            kitchen={reading}
             decides={plan?.shelf.decides ?? NOTHING_DECIDES}
             onPaste={onPaste}
           />
@@ -244,6 +283,16 @@ export function Balance({ kitchen, saved, from }: Props) {
       )}
     </div>
   );
+}
+
+/** Whether a line of the pot is of what comes first: whole fruit, and what it is softened in; herbs in an infusion. */
+function goesFirst(kind: BeforeKind, line: PlanLine | undefined): boolean {
+  const row = line?.ingredient === undefined ? null : findIngredient(line.ingredient);
+  if (!row) return false;
+  if (row.kind === 'water') return true;
+  return kind === 'infuse'
+    ? row.kind === 'seasoning'
+    : row.kind === 'fruit' && line?.state !== 'juice';
 }
 
 /** Grams of fruit in a batch, from its share of what is left at the stop. */

@@ -96,6 +96,8 @@ export function BatchLabel(props: Props) {
             <p>From cold to the stop, by {METHODS[plan.method].name}.</p>
             <Where about="On the stove">{why.minutes}</Where>
           </Note>
+          {plan.lid && <p className="text-sm">{lidInWords(plan.lid)}</p>}
+          <Narrower of={plan.narrowing.filter(({ figure }) => figure === 'minutes')} />
         </Figure>
       )}
 
@@ -120,6 +122,7 @@ export function BatchLabel(props: Props) {
               {Math.round(100 * plan.contributors[0].share)} %.
             </p>
           )}
+          <Narrower of={plan.narrowing.filter(({ figure }) => figure === 'jars')} />
         </Figure>
       )}
 
@@ -275,3 +278,25 @@ const WayBack = ({ text, onTake }: { readonly text: string; readonly onTake: () 
     </span>
   </button>
 );
+
+/** What would narrow a range, and to what. */
+const Narrower = ({ of }: { of: Plan['narrowing'] }) =>
+  of.length === 0 ? null : (
+    <details className="text-sm">
+      <summary className="w-fit cursor-pointer underline decoration-dotted underline-offset-4">
+        What would narrow it
+      </summary>
+      <ul className="mt-1 flex flex-col gap-1">
+        {of.map(({ id, text }) => (
+          <li key={id} className="leading-snug">
+            {text}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+
+const hours = (minutes: number): string => `${Number((minutes / 60).toFixed(1))} h`;
+
+const lidInWords = ({ onMin, offMin }: NonNullable<Plan['lid']>): string =>
+  `${hours(onMin)} with the lid on, and then ${offMin < 6 ? 'it is done' : `${hours(offMin)} with it off`}.`;

@@ -13,6 +13,14 @@ export const Diagnosis = ({ set, onChange }: Props) => (
     <p className="text-lg leading-snug font-bold" data-testid="diagnosis">
       {set.text}
     </p>
+    {set.beyond !== undefined && (
+      <p
+        className="mt-1 border-l-4 border-secondary pl-3 text-sm leading-snug"
+        data-testid="beyond"
+      >
+        {set.beyond}
+      </p>
+    )}
     {set.remedies.length > 0 && (
       <ul className="mt-2 flex flex-col gap-1" aria-label="What would mend it">
         {set.remedies.map(({ text, change, forecast }) => (

@@ -6,12 +6,13 @@ import { TeachName } from './TeachName.tsx';
 type Props = {
   readonly id: string;
   readonly reading: LineReading;
-  readonly index: number;
+  /** Which line it is, for those who do not see it: `line 3`. */
+  readonly where: string;
   readonly onReplace: (lines: readonly string[]) => void;
 };
 
 /** Under a line: what was taken for granted, or what was not understood and what may be meant. */
-export function LineNote({ id, reading, index, onReplace }: Props) {
+export function LineNote({ id, reading, where, onReplace }: Props) {
   const [teaching, setTeaching] = useState(false);
   if (reading.understood) {
     return (
@@ -38,7 +39,7 @@ export function LineNote({ id, reading, index, onReplace }: Props) {
               key={lines.join('\n')}
               type="button"
               className="btn h-auto min-h-8 border-primary bg-base-100 px-2.5 py-1 text-left text-sm font-semibold whitespace-normal text-primary"
-              aria-label={`Take line ${index + 1} as ${lines.join(', and ')}`}
+              aria-label={`Take ${where} as ${lines.join(', and ')}`}
               onClick={() => onReplace(lines)}
             >
               {lines.join('  +  ')}

@@ -202,7 +202,7 @@ export const LineRow = memo(function LineRow(props: Props) {
         </p>
       )}
       {noted && reading && (
-        <LineNote id={noteId} reading={reading} index={index} onReplace={replace} />
+        <LineNote id={noteId} reading={reading} where={`line ${index + 1}`} onReplace={replace} />
       )}
       {open && reading?.understood && (
         <LineDetails

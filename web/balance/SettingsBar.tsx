@@ -1,8 +1,10 @@
 import type { Kitchen, SettingsDto } from '@idle-kettle/contract';
 import {
+  BODY_STOPS,
   METHODS,
   PRODUCT_IDS,
   PRODUCTS,
+  type BodyStop,
   type Method,
   type Plan,
   type Product,
@@ -21,6 +23,12 @@ type Props = {
 };
 
 const AUTO = '';
+
+const BODY_IN_WORDS: { readonly [stop in BodyStop]: string } = {
+  spoonable: 'is spoonable',
+  mounds: 'mounds on a spoon',
+  stiff: 'is stiff',
+};
 
 /** What is made, how it sets, on which pot and burner, and where to stop. */
 export const SettingsBar = memo(function SettingsBar(props: Props) {
@@ -79,6 +87,16 @@ export const SettingsBar = memo(function SettingsBar(props: Props) {
             % solids
           </span>
         </label>
+      )}
+      {stop === 'body' && (settings.targetSolublesPct ?? null) === null && (
+        <Select
+          label="Done when it"
+          value={settings.bodyStop ?? 'mounds'}
+          options={BODY_STOPS.map((id) => [id, BODY_IN_WORDS[id]])}
+          onPick={(id) =>
+            onSet({ bodyStop: id as BodyStop }, `Done when it ${BODY_IN_WORDS[id as BodyStop]}`)
+          }
+        />
       )}
       {kitchen.pots.length > 0 && (
         <Select

@@ -8,8 +8,8 @@ export type FormulaState = {
   readonly sheet: Sheet;
   readonly past: readonly Sheet[];
   readonly future: readonly Sheet[];
-  /** The line that the last change typed in, so that a word is undone whole; null otherwise. */
-  readonly typing: number | null;
+  /** The line or field that the last change typed in, so that a word is undone whole; null otherwise. */
+  readonly typing: number | string | null;
   /** Why the last paste was not taken; null when it was. */
   readonly refused: string | null;
   /** What the last change did, where it can be taken back from a message; null for typing. */
@@ -25,7 +25,13 @@ export type FormulaAction =
   | { readonly type: 'replace'; readonly index: number; readonly lines: readonly string[] }
   /** Blank lines between others are not left behind when the cursor leaves them. */
   | { readonly type: 'tidy' }
-  | { readonly type: 'set'; readonly settings: SettingsDto; readonly did: string }
+  | {
+      readonly type: 'set';
+      readonly settings: SettingsDto;
+      readonly did: string;
+      /** What is being typed in, so that a word is undone whole. */
+      readonly typing?: string;
+    }
   | { readonly type: 'change'; readonly change: Change; readonly did: string }
   | { readonly type: 'take'; readonly formula: Formula; readonly did: string }
   | { readonly type: 'load'; readonly formula: Formula }
@@ -50,13 +56,19 @@ export const startingWith = ({ lines, settings }: Formula): FormulaState => ({
   did: null,
 });
 
-/** What a solved or turned request asks of the formula: its lines, method and stop; the rest stays. */
+/** What a solved or turned request asks of the formula: its lines, method, stop and what comes before; the rest stays. */
 export const formulaOf = (
-  { lines, method, targetSolublesPct }: PlanRequest,
+  { lines, method, targetSolublesPct, before }: PlanRequest,
   settings: SettingsDto,
 ): Formula => ({
   lines: lines.filter((line): line is string => typeof line === 'string'),
-  settings: { ...settings, method, targetSolublesPct },
+  settings: {
+    ...settings,
+    method,
+    targetSolublesPct,
+    // What was worked out anew has what was obtained before as a line of its own.
+    ...(before === null ? { before: null } : {}),
+  },
 });
 
 /** One change to the formula. */
@@ -117,8 +129,14 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
         { settings, lines: ready(lines.toSpliced(action.index, 1, ...action.lines)) },
         `Changed line ${action.index + 1}`,
       );
-    case 'set':
-      return to(state, { lines, settings: { ...settings, ...action.settings } }, action.did);
+    case 'set': {
+      const next = { lines, settings: { ...settings, ...action.settings } };
+      const { typing } = action;
+      if (typing === undefined) return to(state, next, action.did);
+      return state.typing === typing
+        ? { ...state, sheet: next, future: [], refused: null, did: null }
+        : { ...to(state, next, null), typing };
+    }
     case 'change':
       return to(state, afterChange(sheet, action.change), action.did);
     case 'take':

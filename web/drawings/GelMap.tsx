@@ -1,7 +1,7 @@
 import {
   pectinNeededPct,
   SET_CLASSES,
-  setClassOf,
+  SET_LEAST_RATIO,
   type Plan,
   type SetClass,
 } from '@idle-kettle/core';
@@ -14,17 +14,15 @@ const TOP = 14;
 const RIGHT = 446;
 const PH = { low: 2.6, high: 4.2 } as const;
 const SOLIDS = { low: 40, high: 76 } as const;
-const COLUMNS = 64;
-const ROWS = 48;
-
-const CELL_WIDTH = (RIGHT - LEFT) / COLUMNS;
-const CELL_HEIGHT = (FOOT - TOP) / ROWS;
+/** Points that the edge between two classes is drawn through. */
+const POINTS = 96;
 
 const x = (pH: number) => LEFT + ((RIGHT - LEFT) * (pH - PH.low)) / (PH.high - PH.low);
 const y = (pct: number) => FOOT - ((FOOT - TOP) * (pct - SOLIDS.low)) / (SOLIDS.high - SOLIDS.low);
 
 /** How dark each class is drawn. */
-const SHADE: { readonly [set in SetClass]: number } = {
+const SHADE: { readonly [set in SetClass | 'none']: number } = {
+  none: 0,
   pours: 0.04,
   loose: 0.16,
   soft: 0.34,
@@ -48,8 +46,6 @@ export function GelMap({ plan, fruit }: Props) {
     );
   }
   const pectinPct = finish.pectinPct;
-  const classAt = (pH: number, pct: number) => setClassOf(pectinPct / pectinNeededPct(pct, pH));
-  const bands = Array.from({ length: ROWS }, (_, row) => bandsOf(row, classAt)).flat();
   const inWords = `With ${pectinPct.toFixed(2)} % pectin. This batch stands at pH ${finish.pH.p50.toFixed(1)} and ${finish.solublesPct.toFixed(0)} % soluble solids: ${Object.entries(
     set.share,
   )
@@ -64,15 +60,12 @@ export function GelMap({ plan, fruit }: Props) {
         aria-label={inWords}
         className="w-full max-w-xl"
       >
-        <g shapeRendering="crispEdges" fill={fruit}>
-          {bands.map(({ row, from, to, set: found }) => (
-            <rect
-              key={`${row} ${from}`}
-              x={LEFT + from * CELL_WIDTH}
-              y={TOP + row * CELL_HEIGHT}
-              width={(to - from) * CELL_WIDTH}
-              height={CELL_HEIGHT}
-              fillOpacity={SHADE[found]}
+        <g fill={fruit}>
+          {SET_CLASSES.map((found, index) => (
+            <path
+              key={found}
+              d={areaOf(pectinPct, SET_LEAST_RATIO[found])}
+              fillOpacity={added(SHADE[SET_CLASSES[index - 1] ?? 'none'], SHADE[found])}
             />
           ))}
         </g>
@@ -139,17 +132,28 @@ export function GelMap({ plan, fruit }: Props) {
   );
 }
 
-type Band = { readonly row: number; readonly from: number; to: number; readonly set: SetClass };
+/** How opaque a layer is that makes what lies under it, so opaque, as opaque as it should be. */
+const added = (under: number, wanted: number): number => 1 - (1 - wanted) / (1 - under);
 
-/** One row of the map as stretches of one class each. */
-function bandsOf(row: number, classAt: (pH: number, pct: number) => SetClass): readonly Band[] {
-  const pct = SOLIDS.high - ((row + 0.5) * (SOLIDS.high - SOLIDS.low)) / ROWS;
-  const bands: Band[] = [];
-  for (let column = 0; column < COLUMNS; column++) {
-    const set = classAt(PH.low + ((column + 0.5) * (PH.high - PH.low)) / COLUMNS, pct);
-    const last = bands.at(-1);
-    if (last?.set === set) last.to = column + 1;
-    else bands.push({ row, from: column, to: column + 1, set });
+/**
+ * Where this pectin is at least `ratio` of what is needed: all that lies above an edge, since thicker always sets firmer. The edge
+ * is drawn through the solids at which it is just that, pH by pH.
+ */
+function areaOf(pectinPct: number, ratio: number): string {
+  const edge = Array.from({ length: POINTS + 1 }, (_, i) => {
+    const pH = PH.low + ((PH.high - PH.low) * i) / POINTS;
+    return `${x(pH).toFixed(1)} ${y(solidsFor(pectinPct, ratio, pH)).toFixed(1)}`;
+  });
+  return `M${LEFT} ${TOP} L${edge.join(' L')} L${RIGHT} ${TOP} Z`;
+}
+
+/** Solids at which it holds `ratio` of the pectin that it needs, within the map; halved down to a twentieth of a per cent. */
+function solidsFor(pectinPct: number, ratio: number, pH: number): number {
+  let [thin, thick]: [number, number] = [SOLIDS.low, SOLIDS.high];
+  while (thick - thin > 0.05) {
+    const middle = (thin + thick) / 2;
+    if (pectinPct / pectinNeededPct(middle, pH) < ratio) thin = middle;
+    else thick = middle;
   }
-  return bands;
+  return thick;
 }
