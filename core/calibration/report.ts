@@ -1,7 +1,7 @@
 import { setClassOf, type SetClass } from '../gel/index.ts';
 import { MOVES } from '../larder/index.ts';
 import { ratioWith } from './features.ts';
-import { fitMoves, leaveOneOut, type Held } from './fit.ts';
+import { fitMoves, leaveOneOut, type Held, type LeftOut } from './fit.ts';
 import { heldFormulas } from './held.ts';
 import { coverageOf, yieldsHeld } from './yields.ts';
 
@@ -9,10 +9,12 @@ import { coverageOf, yieldsHeld } from './yields.ts';
 const WORTH_WRITING = 0.02;
 
 /** Fits the set anew and says, in columns, how each formula came out before and after, what was moved, and how ranges of jars hold. */
-export function calibrationReport(): string {
-  const [seen, unseen] = [heldFormulas(false), heldFormulas(true)];
+export function calibrationReport(
+  seen: readonly Held[] = heldFormulas(false),
+  out: readonly LeftOut[] = leaveOneOut(seen),
+): string {
+  const unseen = heldFormulas(true);
   const moves = fitMoves(seen);
-  const out = leaveOneOut(seen);
   const yields = yieldsHeld();
   const { coverage, width } = coverageOf(yields);
   const written = Object.entries(moves).filter(([, z]) => Math.abs(z) >= WORTH_WRITING);

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Plan } from '../plan/index.ts';
+import { linesBrought, type Plan } from '../plan/index.ts';
 import { figuresOf } from './figures.ts';
 
 /**
@@ -11,7 +11,7 @@ export const toPlanCsv = (plan: Plan): string =>
     {
       fields: ['part', 'name', 'value', 'unit', 'p10', 'p90', 'note'],
       data: [
-        ...plan.lines.map(({ text, name, massG, assumed, trouble }) => [
+        ...linesBrought(plan).map(({ text, name, massG, assumed, trouble }) => [
           'line',
           name ?? text,
           massG ?? '',

@@ -1,19 +1,19 @@
 import { formatGrams } from '../quantity/index.ts';
-import type { Plan } from '../plan/index.ts';
+import { linesBrought, type Plan } from '../plan/index.ts';
 import { figuresOf, type PlanFigure } from './figures.ts';
 
 /** A plan in plain text: the recipe, its figures, its steps and its cautions. It reads back as the same recipe. */
 export function toPlanText(name: string, plan: Plan): string {
   const parts = [
     [name],
-    ['Ingredients', ...plan.lines.map(({ text }) => text)],
+    ['Ingredients', ...linesBrought(plan).map(({ text }) => text)],
     ['Method', ...plan.steps.map(({ when, text }, index) => `${index + 1}. ${text} (${when})`)],
     ['What it comes to', ...figuresOf(plan).map(inWords)],
     [`For the ${plan.shelf.verdict}`, ...plan.shelf.reasons],
     ['Mind', ...plan.cautions.map(({ text }) => text)],
     [
       'In grams',
-      ...plan.lines.flatMap(({ name: of, massG }) =>
+      ...linesBrought(plan).flatMap(({ name: of, massG }) =>
         of === undefined || massG === undefined ? [] : [`${formatGrams(massG)} ${of}`],
       ),
     ],

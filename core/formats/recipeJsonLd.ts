@@ -1,6 +1,6 @@
 import { formatISODuration } from 'date-fns';
 import { MOST_LINES } from '../reader/index.ts';
-import type { Plan } from '../plan/index.ts';
+import { linesBrought, type Plan } from '../plan/index.ts';
 import { MOST_RECIPE_CHARS, type FormatFault, type RecipeReading } from './recipe.ts';
 
 /** A schema.org Recipe, as JSON-LD. */
@@ -27,7 +27,7 @@ export function toRecipeJsonLd(name: string, plan: Plan): RecipeJsonLd {
     '@context': 'https://schema.org',
     '@type': 'Recipe',
     name,
-    recipeIngredient: plan.lines.map(({ text }) => text),
+    recipeIngredient: linesBrought(plan).map(({ text }) => text),
     recipeInstructions: plan.steps.map(({ text }) => ({ '@type': 'HowToStep', text })),
     ...(jars && jars.jars.length > 0
       ? { recipeYield: jars.jars.map(({ name: jar, count }) => `${count} ${jar}`).join(', ') }

@@ -15,9 +15,10 @@ const LINKS_AT_PH = 3.4;
  */
 export function beyondMending(
   { understood, choice, request }: Worked,
-  { all, pH, setters }: Boil,
+  { all, forecast, setters }: Boil,
   { short, ratio, model }: Diagnosis,
 ): string {
+  const pH = forecast.pH?.finish.p50 ?? null;
   const lowAcid = understood.some(
     ({ ingredient: { kind }, ingredient }) =>
       (kind === 'fruit' || kind === 'juice') &&

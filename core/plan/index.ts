@@ -4,6 +4,7 @@ export * from './gauges.ts';
 export * from './plan.ts';
 export { planBatch } from './planBatch.ts';
 export * from './request.ts';
+export { linesBrought, simmeredWhole } from './linesBrought.ts';
 export { planLine, readLines, type ReadRequest } from './lineOfPlan.ts';
 export { workOut } from './work.ts';
 export type { Boil, Worked } from './worked.ts';

@@ -1,5 +1,5 @@
 import { findIngredient } from '../larder/index.ts';
-import type { Plan } from '../plan/index.ts';
+import { linesBrought, simmeredWhole, type Plan } from '../plan/index.ts';
 
 /** What ingredients cost in this kitchen: minor units of its money a kilogram, by ingredient id. */
 export type Prices = { readonly [ingredient: string]: number };
@@ -17,10 +17,11 @@ export type Cost = {
  * What a batch costs, as bought: waste is paid for. Water is free. Null where nothing in it has a price.
  */
 export function costOf(plan: Plan, prices: Prices): Cost | null {
+  const simmered = simmeredWhole(plan);
   let total = 0;
   let priced = false;
   const unpriced: string[] = [];
-  for (const { ingredient: id, name, massG } of plan.lines) {
+  for (const { ingredient: id, name, massG } of linesBrought(plan)) {
     const row = id === undefined ? null : findIngredient(id);
     if (!row || massG === undefined || row.kind === 'water') continue;
     const price = prices[row.id];
@@ -29,7 +30,7 @@ export function costOf(plan: Plan, prices: Prices): Cost | null {
       continue;
     }
     priced = true;
-    total += (price * massG) / row.edibleShare / 1000;
+    total += (price * massG) / (simmered.has(row.id) ? 1 : row.edibleShare) / 1000;
   }
   if (!priced) return null;
   const jars = plan.yield?.fullJars.p50 ?? 0;

@@ -1,6 +1,6 @@
 import { findIngredient, type Ingredient } from '../larder/index.ts';
 import { CARRIER_SUGAR_G } from '../method/index.ts';
-import type { Plan } from '../plan/index.ts';
+import { linesBrought, simmeredWhole, type Plan } from '../plan/index.ts';
 import { formatGrams } from '../quantity/index.ts';
 
 /** One thing to buy: what the batch takes as bought, and in what packs. */
@@ -40,7 +40,7 @@ const SUGAR_BAG_G = 1000;
 /** The shopping, the fruit to prepare, the work of the day before, and the checklist before the heat. */
 export function prepareOf(plan: Plan): Preparation {
   const totals = new Map<string, { row: Ingredient; preparedG: number; form: string }>();
-  for (const { ingredient: id, massG, form } of toBring(plan)) {
+  for (const { ingredient: id, massG, form } of linesBrought(plan)) {
     const row = id === undefined ? null : findIngredient(id);
     if (!row || massG === undefined) continue;
     const so = totals.get(row.id);
@@ -51,12 +51,9 @@ export function prepareOf(plan: Plan): Preparation {
     });
   }
   const all = [...totals.values()];
-  // Cores and skins go into the pan that juice drips from.
-  const simmered = new Set(
-    plan.before?.kind === 'extract' ? plan.before.lines.map(({ ingredient }) => ingredient) : [],
-  );
+  const simmered = simmeredWhole(plan);
   return {
-    shopping: all.filter(({ row }) => row.kind !== 'water').map(toBuy),
+    shopping: all.filter(({ row }) => row.kind !== 'water').map((total) => toBuy(total, simmered)),
     prep: all
       .filter(({ row }) => row.kind === 'fruit' && row.edibleShare < 1 && !simmered.has(row.id))
       .map(({ row, preparedG, form }) => ({
@@ -74,18 +71,11 @@ export function prepareOf(plan: Plan): Preparation {
   };
 }
 
-/** The lines whose things are bought: what is made first is bought as it comes. */
-function toBring({ before, lines }: Plan): Plan['lines'] {
-  if (before === undefined) return lines;
-  const first = new Set(before.lines.map(({ ingredient }) => ingredient));
-  return [
-    ...before.lines,
-    ...lines.filter(({ ingredient, state }) => state !== 'juice' || !first.has(ingredient)),
-  ];
-}
-
-function toBuy({ row, preparedG }: { row: Ingredient; preparedG: number }): ToBuy {
-  const massG = preparedG / row.edibleShare;
+function toBuy(
+  { row, preparedG }: { row: Ingredient; preparedG: number },
+  simmered: ReadonlySet<string | undefined>,
+): ToBuy {
+  const massG = simmered.has(row.id) ? preparedG : preparedG / row.edibleShare;
   const packs = packsOf(row, massG);
   return { id: `buy-${row.id}`, name: row.name, massG, ...(packs === null ? {} : { packs }) };
 }

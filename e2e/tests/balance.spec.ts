@@ -304,3 +304,53 @@ test('what is measured narrows the ranges, and a meter opens the pantry', async 
   await expect(page.getByTestId('shelf')).toContainText('Pantry');
   await expect(page.getByText('Your calibrated meter read pH 3.90')).toBeVisible();
 });
+
+test('a jelly from the fruit to the jars: juice through a cloth first, then measured', async ({
+  page,
+  kettle,
+}) => {
+  await open(page, kettle, ['3 lb crab apples', '3 cups water', '4 cups sugar'], {
+    product: 'jelly',
+  });
+  await page.getByRole('button', { name: 'Start from the fruit' }).click();
+  // The fruit and its water went into the pan; the sugar stays in the pot.
+  await expect(line(page, 1)).toHaveValue('4 cups sugar');
+  const pan = page.getByLabel('Fruit in the pan, cores and skins and all, a line for each');
+  await expect(pan).toHaveValue('3 lb crab apples\n3 cups water');
+  await expect(page.getByTestId('obtained')).toHaveText(/cups/);
+  await expect(page.getByTestId('set')).toHaveText('Firm set');
+  await expect(page.getByTestId('jars')).toContainText('half-pints');
+  await expect(page.getByTestId('shelf')).toContainText('Pantry');
+
+  await page.getByLabel('Measured juice').fill('5 cups');
+  await page.getByLabel('Measured juice').press('Enter');
+  await expect(page.getByTestId('obtained')).toHaveText('5 cups');
+  await page.getByRole('button', { name: 'flakes' }).click();
+  await expect(page.getByTestId('set')).not.toHaveText('Firm set');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('set')).toHaveText('Firm set');
+
+  await pan.fill('3 lb crab apples\n3 blobs of zorp');
+  await expect(page.getByTestId('shelf')).toContainText('Fridge only');
+  await expect(page.getByText('3 blobs of zorp').first()).toBeVisible();
+  await pan.fill('3 lb crab apples');
+  await expect(page.getByTestId('shelf')).toContainText('Pantry');
+  await expect(page.getByText(/^Saved /)).toBeVisible();
+  await page.reload();
+  await expect(pan).toHaveValue('3 lb crab apples');
+  await expect(page.getByTestId('obtained')).toHaveText('5 cups');
+
+  await page.getByRole('link', { name: 'Prepare it' }).click();
+  await expect(page.getByText(/Simmer 1,361 g crab apple/)).toBeVisible();
+  await expect(page.getByText(/Clot test/)).toBeVisible();
+});
+
+test('a melon that nothing sensible mends is told what it would take, and what to make instead', async ({
+  page,
+  kettle,
+}) => {
+  await open(page, kettle, ['2.27 kg diced melon', '1.13 kg sugar', '22 mL lemon juice']);
+  await expect(page.getByTestId('beyond')).toContainText('low-sugar pectin');
+  await expect(page.getByTestId('beyond')).toContainText('none of it makes this fruit safe');
+  await expect(page.getByTestId('shelf')).toContainText('Fridge only');
+});

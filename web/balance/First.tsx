@@ -54,7 +54,7 @@ export function First({ product, before, plan, kitchen, fruit, onStart, onSet }:
   return (
     <section
       aria-labelledby="first-title"
-      className="flex flex-col gap-2 rounded-box bg-base-200 px-3 py-2.5"
+      className="flex flex-col gap-2 rounded-box border border-base-300 px-3 py-2.5"
     >
       <div className="flex flex-wrap items-baseline justify-between gap-2">
         <h2 id="first-title" className="text-lg font-bold text-primary">
@@ -221,7 +221,10 @@ function Gives({ before, plan, kitchen, fruit, onChange }: GivesProps) {
           <b data-testid="obtained">
             {measured
               ? volume(volumeMl.typical)
-              : `${volume(nearest(volumeMl.low, mark.markMl))}–${volume(nearest(volumeMl.high, mark.markMl))}`}
+              : between(
+                  volume(nearest(volumeMl.low, mark.markMl)),
+                  volume(nearest(volumeMl.high, mark.markMl)),
+                )}
           </b>{' '}
           of {gives}
           {measured ? '.' : `, most likely ${volume(nearest(volumeMl.typical, mark.markMl))}.`}
@@ -265,6 +268,12 @@ function Gives({ before, plan, kitchen, fruit, onChange }: GivesProps) {
   );
 }
 
+/** `2¾–5 cups`: the unit once, where both have it. */
+function between(low: string, high: string): string {
+  const unit = / [a-z ]+$/i.exec(high)?.[0] ?? '';
+  return `${unit !== '' && low.endsWith(unit) ? low.slice(0, -unit.length) : low}–${high}`;
+}
+
 type Mark = { readonly markMl: number; readonly markName: (marks: number) => string };
 const US_MARK: Mark = {
   markMl: 236.588,
@@ -289,13 +298,13 @@ const ClotTest = ({ before, expected, fruit, onChange }: ClotProps) => (
     <legend className="text-sm">
       Clot test: a teaspoon of juice in a tablespoon of rubbing alcohol. Never taste it.
     </legend>
-    <div className="flex flex-wrap gap-2">
+    <div className="grid grid-cols-3 gap-1">
       {CLOTS.map((clot) => (
         <button
           key={clot}
           type="button"
           aria-pressed={before.clot === clot}
-          className={`flex cursor-pointer items-center gap-1 rounded-field border-2 pr-2 text-left text-sm ${before.clot === clot ? 'border-primary bg-base-100 font-bold' : 'border-transparent hover:border-base-300'}`}
+          className={`flex cursor-pointer flex-col items-center rounded-field border-2 p-1 text-center text-sm leading-tight ${before.clot === clot ? 'border-primary bg-base-100 font-bold' : 'border-transparent hover:border-base-300'}`}
           onClick={() =>
             onChange(
               { clot: before.clot === clot ? null : clot },

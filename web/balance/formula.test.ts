@@ -1,4 +1,6 @@
+import { USUAL_REQUEST } from '@idle-kettle/core';
 import {
+  formulaOf,
   formulaReducer,
   startingWith,
   written,
@@ -115,4 +117,35 @@ test.each<[string, string[], string]>([
   const state = after(['1 kg plums'], { type: 'paste', index: 1, lines });
   expect(linesOf(state)).toEqual(['1 kg plums']);
   expect(state.refused).toContain(message);
+});
+
+test('what is typed in what comes first is undone whole', () => {
+  const type = (text: string): FormulaAction => ({
+    type: 'set',
+    settings: { before: { kind: 'extract', lines: [text] } },
+    did: 'Wrote what comes first',
+    typing: 'before',
+  });
+  const typed = after(['4 cups sugar'], type('3'), type('3 lb'), type('3 lb apples'));
+  expect(typed.sheet.settings.before?.lines).toEqual(['3 lb apples']);
+  expect(typed.past).toHaveLength(1);
+  const water: FormulaAction = { type: 'set', settings: { targetSolublesPct: 66 }, did: 'Stop' };
+  expect(formulaReducer(typed, water).past).toHaveLength(2);
+  expect(formulaReducer(typed, UNDO).sheet.settings.before).toBeUndefined();
+});
+
+test('a formula that was worked out anew has what was obtained before as a line, and no before', () => {
+  const request = { ...USUAL_REQUEST, lines: ['963 g crab apple juice', '4 cups sugar'] };
+  const settings = {
+    product: 'jelly',
+    before: { kind: 'extract', lines: ['3 lb crab apples'] },
+  } as const;
+  const kept = formulaOf(request, {
+    ...settings,
+    before: { ...settings.before, lines: [...settings.before.lines] },
+  });
+  expect(kept).toMatchObject({
+    lines: request.lines,
+    settings: { product: 'jelly', before: null },
+  });
 });

@@ -67,7 +67,7 @@ function OneCard({ card, onPutAway }: { card: Card; onPutAway: () => void }) {
   return (
     <li
       className="jar-label flex flex-col gap-2 py-4 pr-6 pl-4"
-      style={{ '--fruit': fruitColourOfLines(version.lines) } as React.CSSProperties}
+      style={{ '--fruit': fruitColourOfLines(version) } as React.CSSProperties}
     >
       <div className="flex items-start gap-2">
         <h2 className="grow text-xl font-bold text-primary">{card.name}</h2>

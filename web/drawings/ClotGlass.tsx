@@ -2,7 +2,7 @@ import type { Clot } from '@idle-kettle/core';
 
 /** A spoon of juice in a small glass of spirit: one lump that a fork lifts, several, or flakes. */
 export const ClotGlass = ({ clot, fruit }: { clot: Clot; fruit: string }) => (
-  <svg viewBox="0 0 70 74" aria-hidden className="h-16 w-16">
+  <svg viewBox="0 0 70 74" aria-hidden className="size-14 shrink-0">
     <path
       d="M14 30 H56 L52 64 q-1 4 -5 4 H23 q-4 0 -5 -4 Z"
       className="fill-info"

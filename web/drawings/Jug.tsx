@@ -14,7 +14,7 @@ type Props = {
   readonly fruit: string;
 };
 
-/** A measuring jug filled to what a before should give: solid to the least of it, and thinner up to the most. */
+/** A measuring jug filled to what a before should give: solid to the least of it, thinner up to the most, and a pointer at the likeliest. */
 export function Jug({ volumeMl, measured, markMl, markName, fruit }: Props) {
   const { low, typical, high } = volumeMl;
   const every = Math.max(1, Math.ceil((1.15 * high) / markMl / MOST_MARKS));
@@ -56,10 +56,8 @@ export function Jug({ volumeMl, measured, markMl, markName, fruit }: Props) {
       </g>
       {!measured && (
         <path
-          d={`M${side(y(typical)) - 2} ${y(typical)} H${150 - side(y(typical)) - 15}`}
-          className="stroke-secondary"
-          strokeWidth="3"
-          strokeDasharray="6 4"
+          d={`M${side(y(typical)) - 4} ${y(typical)} l-9 -5 v10 Z`}
+          className="fill-secondary"
         />
       )}
     </svg>

@@ -11,7 +11,7 @@ export function DebriefView({ cook, debrief }: { cook: CookRecord; debrief: Debr
   return (
     <section
       aria-label="Debrief"
-      style={{ '--fruit': fruitColourOfLines(cook.formula.lines) } as React.CSSProperties}
+      style={{ '--fruit': fruitColourOfLines(cook.formula) } as React.CSSProperties}
       className="jar-label mx-auto flex max-w-3xl flex-col gap-4 p-6"
     >
       <h1 className="text-2xl font-bold text-primary">{cook.name}: the jar you would have had</h1>

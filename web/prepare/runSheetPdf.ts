@@ -1,5 +1,5 @@
 import type { Plan, Preparation } from '@idle-kettle/core';
-import { formatGrams, formatTemperature } from '@idle-kettle/core';
+import { formatGrams, formatTemperature, linesBrought } from '@idle-kettle/core';
 import pdfMake from 'pdfmake/build/pdfmake';
 import fonts from 'pdfmake/build/vfs_fonts';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
@@ -35,8 +35,8 @@ export function runSheetOf(
         margin: [0, 0, 0, 8],
       },
       ...part(
-        'In the pot',
-        plan.lines.map(({ text, massG }) => ({
+        plan.before === undefined ? 'In the pot' : 'In the pan, and in the pot',
+        linesBrought(plan).map(({ text, massG }) => ({
           text: massG === undefined ? text : `${text}   ${formatGrams(massG)}`,
         })),
       ),

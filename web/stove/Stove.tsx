@@ -112,7 +112,7 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
           ) : (
             <Tests
               test={test}
-              fruit={fruitColourOfLines(cook.formula.lines)}
+              fruit={fruitColourOfLines(cook.formula)}
               plate={sight?.plate ?? null}
               onOutcome={(outcome) => {
                 setTest(null);

@@ -1,5 +1,7 @@
+import type { Formula } from '@idle-kettle/contract';
 import {
   findIngredient,
+  linesBrought,
   PRODUCTS,
   readLine,
   type Ingredient,
@@ -11,10 +13,10 @@ import {
 const NO_FRUIT = '#cfc8b4';
 
 /** The colour a batch wears: that of the fruit it holds most of. */
-export function fruitColourOf(plan: Pick<Plan, 'lines'> | null): string {
+export function fruitColourOf(plan: Pick<Plan, 'before' | 'lines'> | null): string {
   let colour = NO_FRUIT;
   let most = 0;
-  for (const line of plan?.lines ?? []) {
+  for (const line of plan === null ? [] : linesBrought(plan)) {
     const row = line.ingredient === undefined ? null : findIngredient(line.ingredient);
     const of = row === null ? null : colourOf(row);
     if (of !== null && (line.massG ?? 0) > most) {
@@ -33,9 +35,9 @@ function colourOf(row: Ingredient): string | null {
 }
 
 /** The same for lines that are not planned. */
-export const fruitColourOfLines = (lines: readonly string[]): string =>
+export const fruitColourOfLines = ({ lines, settings }: Formula): string =>
   fruitColourOf({
-    lines: lines.map((text): PlanLine => {
+    lines: [...(settings.before?.lines ?? []), ...lines].map((text): PlanLine => {
       const reading = readLine(text);
       return reading.understood
         ? {
@@ -49,8 +51,8 @@ export const fruitColourOfLines = (lines: readonly string[]): string =>
   });
 
 /** What to call a batch that nobody has named: `Blackberry jam`, `Plum and apple butter`. */
-export function suggestedName(plan: Pick<Plan, 'lines' | 'product'> | null): string {
-  const fruits = (plan?.lines ?? []).filter(
+export function suggestedName(plan: Pick<Plan, 'before' | 'lines' | 'product'> | null): string {
+  const fruits = (plan === null ? [] : linesBrought(plan)).filter(
     (line) => line.ingredient !== undefined && findIngredient(line.ingredient)?.kind === 'fruit',
   );
   const names = [...new Set(fruits.map((line) => line.name))].slice(0, 3);

@@ -1,0 +1,223 @@
+import fc from 'fast-check';
+import { readLine, type UnderstoodLine } from '../reader/index.ts';
+import { planned } from '../test/planned.ts';
+import { BEFORE_KINDS, CLOTS, type Before } from './before.ts';
+import { CLOT_PECTIN, clotOf } from './evidence.ts';
+import { obtainedOf } from './obtained.ts';
+
+const before = (
+  kind: Before['kind'],
+  lines: readonly string[],
+  more: Partial<Before> = {},
+): Before => ({
+  kind,
+  lines,
+  waterG: null,
+  hours: null,
+  obtainedG: null,
+  obtainedMl: null,
+  brix: null,
+  clot: null,
+  ...more,
+});
+const read = (...texts: string[]) => texts.map((text) => readLine(text) as UnderstoodLine);
+const obtained = (of: Before) => obtainedOf(of, read(...(of.lines as string[])));
+const CUP_ML = 236.6;
+
+describe('juice through a cloth', () => {
+  /** USDA Complete Guide, from memory: each gives about 4 cups. */
+  test.each([
+    ['3 lb apples', null],
+    ['3 lb crab apples', 710],
+    ['4 lb blackberries', null],
+    ['3½ lb quinces', 1656],
+    ['3½ lb plums', 355],
+  ])('%s give about four cups', (line, waterG) => {
+    const { massG, measured } = obtained(before('extract', [line], { waterG }));
+    const cups = massG.typical / 1.04 / CUP_ML;
+    expect(Math.abs(cups / 4 - 1)).toBeLessThanOrEqual(0.15);
+    expect(massG.low / 1.04 / CUP_ML).toBeLessThan(4);
+    expect(massG.high / 1.04 / CUP_ML).toBeGreaterThan(4);
+    expect(measured).toBe(false);
+  });
+
+  test('carries the fruit’s pectin and acid: 60 to 90 % of the pectin of hard fruit', () => {
+    const [juice] = obtained(before('extract', ['3 lb crab apples'])).lines;
+    const [fruit] = read('3 lb crab apples');
+    const inFruit =
+      ((fruit?.massG.typical ?? NaN) * (fruit?.ingredient.pectinPct.typical ?? NaN)) / 100;
+    // All that dripped and all that the pulp held back is liquid of the same strength.
+    const liquidG = 1361 * 1.5 * 0.93 - 0.025 * 1361;
+    const inLiquid = (liquidG * (juice?.ingredient.pectinPct.typical ?? NaN)) / 100;
+    expect(inLiquid / inFruit).toBeGreaterThan(0.6);
+    expect(inLiquid / inFruit).toBeLessThan(0.95);
+    expect(juice?.ingredient.sour?.pH.typical).toBeLessThan(3.3);
+    expect(juice?.ingredient.make.insolublesPct.typical).toBeLessThan(0.2);
+  });
+
+  test('is thinner with more water, and there is more of it', () => {
+    const of = (waterG: number) => obtained(before('extract', ['2 kg redcurrants'], { waterG }));
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 3000 }), (waterG) => {
+        const [little, much] = [of(waterG), of(waterG + 200)];
+        const solids = ({ lines }: typeof little) =>
+          lines[0]?.ingredient.make.solublesPct.typical ?? NaN;
+        expect(solids(much)).toBeLessThan(solids(little));
+        expect(much.massG.typical).toBeGreaterThan(little.massG.typical);
+      }),
+    );
+  });
+
+  test('of two fruits is each fruit’s share, as they lie in the pan', () => {
+    const { lines, massG } = obtained(before('extract', ['1 kg rhubarb', '1 kg strawberries']));
+    expect(lines.map(({ ingredient }) => ingredient.name)).toEqual([
+      'rhubarb juice',
+      'strawberry juice',
+    ]);
+    const sum = lines.reduce((grams, line) => grams + line.massG.typical, 0);
+    expect(sum).toBeCloseTo(massG.typical, 6);
+  });
+
+  test('is what was measured, once it is', () => {
+    const { massG, measured } = obtained(before('extract', ['3 lb apples'], { obtainedMl: 1000 }));
+    expect(measured).toBe(true);
+    expect(massG.typical).toBeCloseTo(1040, 6);
+    expect(massG.high / massG.low).toBeLessThan(1.05);
+  });
+
+  test('is believed to be as sweet as a refractometer says, and as rich as it clots', () => {
+    const pectin = (clot: Before['clot']) =>
+      obtained(before('extract', ['3 lb apples'], { clot })).lines[0]?.ingredient.pectinPct;
+    expect(pectin('lump')?.typical).toBeGreaterThan(pectin(null)?.typical ?? NaN);
+    expect(pectin('flakes')?.typical).toBeLessThan(pectin(null)?.typical ?? NaN);
+    expect(pectin('flakes')?.high).toBeLessThan(pectin('lump')?.low ?? NaN);
+    const sweet = obtained(before('extract', ['3 lb apples'], { brix: 11 }));
+    expect(sweet.lines[0]?.ingredient.make.solublesPct.typical).toBe(11);
+    for (const clot of CLOTS) expect(clotOf(CLOT_PECTIN[clot].typical)).toBe(clot);
+  });
+
+  test('makes a jelly in place of the fruit: crab apples from 3 lb to jars (USDA Complete Guide: 4 to 5 half-pints, firm)', () => {
+    const plan = planned({
+      product: 'jelly',
+      before: before('extract', ['3 lb crab apples'], { waterG: 710 }),
+      lines: ['4 cups sugar'],
+    });
+    expect(plan.before).toMatchObject({ kind: 'extract', waterG: 710, clot: 'lump' });
+    expect(plan.set?.forecast).toMatch(/firm|slices/);
+    expect((plan.yield?.volumeMl.p50 ?? NaN) / 237).toBeGreaterThan(3.75);
+    expect((plan.yield?.volumeMl.p50 ?? NaN) / 237).toBeLessThan(5.25);
+    expect(plan.shelf.verdict).toBe('pantry');
+    expect(plan.steps[0]?.text).toContain('1,361 g crab apple in 710 g of water');
+    expect(plan.steps.map(({ text }) => text).join(' ')).toContain('Clot test');
+  });
+
+  test('stands for the line that asks for it', () => {
+    const asked = planned({
+      product: 'jelly',
+      before: before('extract', ['3½ lb quinces']),
+      lines: ['3¾ cups quince juice', '3 cups sugar', '¼ cup lemon juice'],
+    });
+    // Juice of 3¾ cups, sugar and lemon, and no second helping of juice.
+    expect(asked.start?.massG).toBeCloseTo(930 + 600 + 61, -2);
+  });
+});
+
+describe('what else comes first', () => {
+  test('an infusion gives its water back but for what the flowers hold', () => {
+    const { lines, massG } = obtained(before('infuse', ['2 cups mint leaves'], { waterG: 700 }));
+    expect(lines.map(({ ingredient }) => ingredient.id)).toEqual(['infusion']);
+    expect(massG.typical).toBeLessThan(700);
+    expect(massG.typical).toBeGreaterThan(500);
+  });
+
+  test('a soak keeps everything but a little steam', () => {
+    const { lines, massG } = obtained(
+      before('soak', ['1 kg Seville oranges', '2 lemons'], { waterG: 2000 }),
+    );
+    expect(lines.map(({ ingredient }) => ingredient.id)).toEqual([
+      'seville-orange',
+      'lemon',
+      'water',
+    ]);
+    expect(massG.typical / 3209).toBeCloseTo(0.95, 2);
+    expect(lines.reduce((sum, line) => sum + line.massG.typical, 0)).toBeCloseTo(massG.typical, 6);
+  });
+
+  test('drained peppers are fewer and drier, and the shelf counts them as they were', () => {
+    const of = before('drain', ['1 kg chopped sweet peppers']);
+    const { lines, forShelf } = obtained(of);
+    expect(lines[0]?.massG.typical).toBeLessThan(900);
+    expect(lines[0]?.ingredient.make.insolublesPct.typical).toBeGreaterThan(
+      forShelf[0]?.ingredient.make.insolublesPct.typical ?? NaN,
+    );
+    expect(forShelf[0]?.massG.typical).toBe(1000);
+    const plan = planned({
+      product: 'pepper-jelly',
+      before: of,
+      // Enough vinegar for the drained peppers, and too little for the peppers.
+      lines: ['400 g vinegar', '1.4 kg sugar', '2 pouches liquid pectin'],
+    });
+    expect(plan.shelf.verdict).toBe('fridge');
+    expect(plan.shelf.reasons.join(' ')).toContain('1,000 g of peppers');
+  });
+
+  test('a sauce goes on from where it is: no second softening', () => {
+    const lines = ['2¼ cups white sugar', '2¼ cups packed brown sugar'];
+    const apples = ['8 lb apples, cored and quartered', '2 cups cider', '2 cups vinegar'];
+    const first = planned({ product: 'butter', before: before('sauce', apples), lines });
+    const all = planned({ product: 'butter', lines: [...apples, ...lines] });
+    expect(first.minutes?.p50).toBeLessThan((all.minutes?.p50 ?? NaN) - 15);
+    expect((first.yield?.volumeMl.p50 ?? NaN) / 473).toBeGreaterThan(7.5);
+    const texts = first.steps.filter(({ when }) => when === 'at the stove').map(({ text }) => text);
+    expect(texts.join(' ')).not.toContain('Purée');
+  });
+
+  test('applesauce is an ingredient like any other: it is not cooked to a sauce again', () => {
+    const { steps } = planned({ product: 'butter', lines: ['10 cups applesauce', '2 cups sugar'] });
+    expect(steps.map(({ text }) => text).join(' ')).not.toMatch(/soft sauce|Purée/);
+  });
+});
+
+describe('odd befores', () => {
+  test.each(BEFORE_KINDS)('%s of nothing gives nothing, and no step', (kind) => {
+    const plan = planned({ before: before(kind, []), lines: ['1 kg plums', '1 kg sugar'] });
+    expect(plan.before?.obtained.massG.typical).toBe(0);
+    expect(plan.steps.some(({ when }) => when === 'the day before')).toBe(false);
+  });
+
+  test('a line that is not understood closes the pantry, and is said', () => {
+    const plan = planned({
+      product: 'jelly',
+      before: before('extract', ['3 lb crab apples', '1 kg zorp']),
+      lines: ['4 cups sugar'],
+    });
+    expect(plan.before?.lines[1]).toMatchObject({ understood: false, text: '1 kg zorp' });
+    expect(plan.shelf.verdict).not.toBe('pantry');
+  });
+
+  test('whatever goes in, what is obtained is no more than that, and grams add up', () => {
+    const amounts = fc.integer({ min: 1, max: 5000 });
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...BEFORE_KINDS),
+        amounts,
+        amounts,
+        fc.integer({ min: 0, max: 5000 }),
+        (kind, apples, lemons, waterG) => {
+          const {
+            lines,
+            massG,
+            waterG: water,
+          } = obtained(before(kind, [`${apples} g apples`, `${lemons} g lemons`], { waterG }));
+          const sum = lines.reduce((grams, line) => grams + line.massG.typical, 0);
+          expect(sum).toBeCloseTo(massG.typical, 3);
+          expect(massG.high).toBeLessThanOrEqual(apples + lemons + water + 1e-6);
+          for (const { ingredient } of lines) {
+            const { solublesPct, insolublesPct } = ingredient.make;
+            expect(solublesPct.typical + insolublesPct.typical).toBeLessThanOrEqual(100);
+          }
+        },
+      ),
+    );
+  });
+});

@@ -1,0 +1,149 @@
+import {
+  calibrated,
+  findIngredient,
+  MOVES,
+  pectinMove,
+  PRIOR_IDS,
+  PRIORS,
+  TABLED_PECTIN_PCT,
+  logDeviation,
+} from '../larder/index.ts';
+import { setClassOf } from '../gel/index.ts';
+import { planBatch } from '../plan/index.ts';
+import { planned } from '../test/planned.ts';
+import { ratioWith, requestOf } from './features.ts';
+import { fitMoves, leaveOneOut, outside } from './fit.ts';
+import { formulasWithSets, heldFormulas } from './held.ts';
+import { calibrationReport } from './report.ts';
+import { TESTED_FORMULAS } from './testedFormulas.ts';
+import { coverageOf, yieldsHeld } from './yields.ts';
+
+const planOf = (formula: (typeof TESTED_FORMULAS)[number]) => {
+  const outcome = planBatch({ ...requestOf(formula), draws: 1000 });
+  if (!outcome.ok) throw new Error(outcome.faults.map(({ message }) => message).join(' '));
+  return outcome.plan;
+};
+
+/** USDA Complete Guide, extension centre (from memory) and common practice: see each formula's `source`. */
+describe('tested formulas', () => {
+  test.each(formulasWithSets(false).map((formula) => [formula.name, formula] as const))(
+    '%s sets as it is known to',
+    (_, formula) => {
+      expect(formula.sets).toContain(planOf(formula).set?.forecast);
+    },
+  );
+
+  test.each(formulasWithSets(true).map((formula) => [formula.name, formula] as const))(
+    '%s, which the fit has not seen, too',
+    (_, formula) => {
+      expect(formula.sets).toContain(planOf(formula).set?.forecast);
+    },
+  );
+
+  test('whose cooks are content are never told that they fail', () => {
+    for (const formula of formulasWithSets(false)) {
+      if (!formula.sets.includes('soft')) continue;
+      const { set } = planOf(formula);
+      if (set?.forecast === 'loose') expect(set.text).toMatch(/^It sets loosely, to be spooned/);
+      else expect(set).toMatchObject({ short: 'none', remedies: [] });
+    }
+  });
+});
+
+describe('the fit', () => {
+  const held = heldFormulas(false);
+  const moves = fitMoves(held, MOVES);
+  const out = leaveOneOut(held);
+
+  test('done again gives the moves that the larder has', () => {
+    for (const [name, z] of Object.entries(moves)) {
+      expect(Math.abs(z - (MOVES[name] ?? 0))).toBeLessThan(0.05);
+    }
+    expect(Object.keys(moves)).toEqual(expect.arrayContaining(Object.keys(MOVES)));
+  });
+
+  test('counts as the plan does', () => {
+    for (const { features } of held) {
+      const formula = formulasWithSets(false).find(({ name }) => name === features.name);
+      const { set } = planned({ ...formula?.request, draws: 0 });
+      expect(ratioWith(features, MOVES)).toBeCloseTo(set?.ratio.p50 ?? NaN, 1);
+    }
+  });
+
+  test('moves nothing by more than two deviations, and no fruit out of its published range', () => {
+    for (const z of Object.values(moves)) expect(Math.abs(z)).toBeLessThan(2);
+    for (const [id, tabled] of TABLED_PECTIN_PCT) {
+      const row = findIngredient(id);
+      if (!row) throw new Error(id);
+      const { low, typical, high } = row.pectinPct;
+      const asked = tabled * Math.exp((MOVES[pectinMove(id)] ?? 0) * logDeviation(row.pectinPct));
+      // What the fit asks for lies inside, so that the end of a range cut nothing off.
+      expect(asked).toBeGreaterThanOrEqual(low);
+      expect(asked).toBeLessThanOrEqual(high);
+      expect(typical).toBeCloseTo(asked, 9);
+    }
+    for (const id of PRIOR_IDS) expect(calibrated(id, {})).toBe(PRIORS[id].value);
+  });
+
+  test('leaving any one formula out, at least nine in ten of those left out come out right', () => {
+    expect(out).toHaveLength(held.length);
+    expect(out.filter(({ right }) => right).length / out.length).toBeGreaterThanOrEqual(0.9);
+  });
+
+  test('is reported with every formula, every move and the coverage', () => {
+    const report = calibrationReport(held, out);
+    for (const { name } of TESTED_FORMULAS) expect(report).toContain(name);
+    for (const name of Object.keys(MOVES)) expect(report).toContain(name);
+    expect(report).toMatch(/\d+ printed yields: \d+ % within their range/);
+    expect(report).not.toMatch(/NaN|undefined/);
+  });
+
+  test('measures how far a ratio lies outside what a formula may be, as a logarithm', () => {
+    expect(outside(1, ['soft'])).toBe(0);
+    expect(outside(0.375, ['soft', 'firm'])).toBeCloseTo(Math.log(0.5), 9);
+    expect(outside(4, ['firm'])).toBeCloseTo(Math.log(2), 9);
+    expect(outside(100, ['firm', 'slices'])).toBe(0);
+    expect(setClassOf(0.375)).toBe('pours');
+  });
+});
+
+describe('printed yields', () => {
+  const yields = yieldsHeld();
+
+  test('are held by their ranges four times in five, and the ranges are no wider than that takes', () => {
+    expect(yields.length).toBeGreaterThanOrEqual(30);
+    const { coverage, width } = coverageOf(yields);
+    expect(coverage).toBeGreaterThanOrEqual(0.75);
+    expect(coverage).toBeLessThanOrEqual(0.95);
+    expect(width).toBeLessThanOrEqual(0.3);
+  });
+
+  test('of butters come out within 12 %', () => {
+    const butters = yields.filter(({ name }) => name.includes('butter'));
+    expect(butters.length).toBeGreaterThanOrEqual(4);
+    for (const { from, to, p50 } of butters) {
+      expect(Math.abs(p50 / ((from + to) / 2) - 1)).toBeLessThanOrEqual(0.12);
+    }
+  });
+});
+
+/** Common practice: see the formulas; hours within a quarter. */
+describe('hours of butters', () => {
+  test.each([
+    [
+      '5½ lb in a slow cooker on low: ten hours lid on, two off',
+      ['5½ lb apples, cored, skins on', '1 cup brown sugar', '¾ cup white sugar'],
+      12,
+    ],
+    [
+      'three pounds peeled, with cider, on low: eight hours',
+      ['3 lb peeled apples', '2 cups sugar', '¾ cup cider'],
+      8,
+    ],
+  ])('%s', (_, lines, hours) => {
+    const { minutes, lid } = planned({ product: 'butter', heat: 'slow-cooker-low', lines });
+    expect(Math.abs((minutes?.p50 ?? NaN) / 60 / hours - 1)).toBeLessThanOrEqual(0.25);
+    expect(lid?.onMin).toBe(8 * 60);
+    expect((lid?.onMin ?? NaN) + (lid?.offMin ?? NaN)).toBeCloseTo(minutes?.p50 ?? NaN, -2);
+  });
+});
