@@ -28,7 +28,7 @@ export function calibrationReport(
     '',
     ...unseen.map((held) => setRow(held, moves)),
     '',
-    `In their class: ${share(seen, moves)} of those the fit saw, ${share(unseen, moves)} of those held out, ${out.filter(({ right }) => right).length} of ${out.length} when each is left out in turn.`,
+    `In their class: ${share(seen, moves)} of those the fit saw (${share(seen, {})} before it), ${share(unseen, moves)} of those held out (${share(unseen, {})} before it), ${out.filter(({ right }) => right).length} of ${out.length} when each is left out in turn.`,
     '',
     'What moved, in deviations of its prior, and where the code has it.',
     '',
