@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { readLine, type UnderstoodLine } from '../reader/index.ts';
-import { planned } from '../test/planned.ts';
+import { codes, planned } from '../test/planned.ts';
 import { BEFORE_KINDS, CLOTS, type Before } from './before.ts';
 import { CLOT_PECTIN, clotOf } from './evidence.ts';
 import { obtainedOf } from './obtained.ts';
@@ -192,7 +192,32 @@ describe('odd befores', () => {
       lines: ['4 cups sugar'],
     });
     expect(plan.before?.lines[1]).toMatchObject({ understood: false, text: '1 kg zorp' });
+    expect(codes(plan)).toContain('line-not-understood');
     expect(plan.shelf.verdict).not.toBe('pantry');
+  });
+
+  test('a handful of fruit in a pan of water is no juice to the shelf', () => {
+    const jelly = (waterG: number) =>
+      planned({
+        product: 'jelly',
+        before: before('extract', ['500 g crab apples'], { waterG }),
+        lines: ['500 g sugar'],
+      }).shelf;
+    expect(jelly(300).verdict).toBe('pantry');
+    const thin = jelly(5000);
+    expect(thin.verdict).toBe('fridge');
+    expect(thin.reasons.join(' ')).toMatch(/liquid|water/);
+  });
+
+  test('more measured than went in, and a line that asks for more than there is, are said', () => {
+    const of = (more: Partial<Before>, lines: readonly string[]) =>
+      codes(planned({ product: 'jelly', before: before('extract', ['1 kg apples'], more), lines }));
+    expect(of({ obtainedMl: 9000 }, ['1 kg sugar'])).toContain('more-than-went-in');
+    expect(of({}, ['8 cups apple juice', '1 kg sugar'])).toContain('asks-for-more');
+    expect(of({ clot: 'flakes' }, ['1 kg sugar'])).toContain('poor-juice');
+    const usual = of({}, ['2 cups apple juice', '400 g sugar']);
+    for (const code of ['more-than-went-in', 'asks-for-more', 'poor-juice'])
+      expect(usual).not.toContain(code);
   });
 
   test('whatever goes in, what is obtained is no more than that, and grams add up', () => {

@@ -53,7 +53,7 @@ export function obtainedOf(before: Before, understood: readonly UnderstoodLine[]
     case 'extract': {
       const massG = given(juiceMass(lines, waterG));
       const juices = juicesOf(before, lines, waterG, massG);
-      return { lines: juices, forShelf: juices, massG, waterG, measured };
+      return { lines: juices, forShelf: undiluted(lines, waterG, juices), massG, waterG, measured };
     }
     case 'infuse': {
       const liquids = [...lines.filter(isLiquid), ...waterLine('infusion', waterG)];
@@ -132,6 +132,32 @@ const named = (line: UnderstoodLine, ingredient: Ingredient, massG: number): Und
   ingredient,
   text: `${Math.round(massG)} g ${ingredient.name}`,
 });
+
+/** Water that fruit may be simmered in and still give its juice, over what is usual, and g to a gram of fruit at least; judgement. */
+const STILL_JUICE = { times: 1.5, leastPerG: 0.6 } as const;
+
+/** Juice as the shelf judges it: what was thinned beyond juice counts as water that was added. */
+function undiluted(
+  lines: readonly UnderstoodLine[],
+  waterG: number,
+  juices: readonly UnderstoodLine[],
+): readonly UnderstoodLine[] {
+  const fruits = lines.filter(({ ingredient }) => ingredient.kind === 'fruit');
+  const inG = waterG + total(lines.filter(({ ingredient }) => ingredient.kind === 'water'));
+  const mayG = fruits.reduce(
+    (sum, { ingredient, massG }) =>
+      sum +
+      massG.typical *
+        Math.max(STILL_JUICE.leastPerG, STILL_JUICE.times * extractionOf(ingredient.id).waterPerG),
+    0,
+  );
+  if (inG <= mayG) return juices;
+  const share = (total(fruits) + mayG) / (total(fruits) + inG);
+  return [
+    ...juices.map((line) => ({ ...line, massG: timesRange(line.massG, share) })),
+    ...waterLine('water', (1 - share) * total(juices)),
+  ];
+}
 
 /** Juice that runs through the cloth, of everything in the pan, g. */
 function juiceMass(lines: readonly UnderstoodLine[], waterG: number): Range {

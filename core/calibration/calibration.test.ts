@@ -90,6 +90,11 @@ describe('the fit', () => {
     expect(out.filter(({ right }) => right).length / out.length).toBeGreaterThanOrEqual(0.9);
   });
 
+  test('touches pectin alone: what it holds, what frees and wears it, and what a gel asks for', () => {
+    for (const name of Object.keys(moves))
+      expect(name).toMatch(/^(pectin|strength of the pectin|wear of pectin|acid of) /);
+  });
+
   test('is reported with every formula, every move and the coverage', () => {
     const report = calibrationReport(held, out);
     for (const { name } of TESTED_FORMULAS) expect(report).toContain(name);

@@ -28,6 +28,7 @@ export function beforeSteps(
     when: hours >= A_NIGHT_H ? 'the day before' : 'before the heat',
     text,
     handsOn,
+    first: true,
     ...(minutes === undefined ? {} : { minutes }),
   });
   switch (before.kind) {

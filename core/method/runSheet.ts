@@ -13,6 +13,8 @@ export type Step = {
   readonly minutes?: number;
   /** Whether somebody must stand by. */
   readonly handsOn: boolean;
+  /** Whether it belongs to what comes before the formula's own pot. */
+  readonly first?: true;
 };
 
 /** Sugar that carries powdered pectin so that it does not clump, g: ¼ cup; common practice. */

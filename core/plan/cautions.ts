@@ -1,6 +1,7 @@
 import { HIGHEST_TABLED_FT, isNamed } from '../process/index.ts';
 import { convert } from '../quantity/index.ts';
 import { note, stop, warn } from './caution.ts';
+import { beforeCautions } from './cautionsOfBefore.ts';
 import { formulaCautions } from './cautionsOfFormula.ts';
 import { kindCautions } from './cautionsOfKind.ts';
 import { isOfApples, jarsFilled } from './jarsOfPlan.ts';
@@ -14,6 +15,7 @@ export function cautionsFor(worked: Worked, plan: SoFar): Caution[] {
   const rank = { stop: 0, warn: 1, note: 2 };
   return [
     ...lineCautions(plan),
+    ...beforeCautions(worked),
     ...formulaCautions(worked),
     ...kindCautions(worked),
     ...potCautions(plan),
@@ -24,8 +26,8 @@ export function cautionsFor(worked: Worked, plan: SoFar): Caution[] {
   ].sort((a, b) => rank[a.level] - rank[b.level]);
 }
 
-const lineCautions = ({ lines }: SoFar): Caution[] =>
-  lines
+const lineCautions = ({ before, lines }: SoFar): Caution[] =>
+  [...(before?.lines ?? []), ...lines]
     .filter((line) => !line.understood)
     .map((line) =>
       warn('line-not-understood', `“${line.text}” is left out of the sums. ${line.trouble ?? ''}`),

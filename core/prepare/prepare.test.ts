@@ -83,3 +83,46 @@ describe('preparation', () => {
     expect(codes(plan)).toContain('local-guidance');
   });
 });
+
+describe('what comes first', () => {
+  const before = (kind: 'extract' | 'drain', lines: readonly string[]) => ({
+    kind,
+    lines,
+    waterG: null,
+    hours: null,
+    obtainedG: null,
+    obtainedMl: null,
+    brix: null,
+    clot: null,
+  });
+
+  test('is bought as it comes, once, and done the day before', () => {
+    const preparation = prepareOf(
+      planned({
+        product: 'jelly',
+        before: before('extract', ['3½ lb quinces']),
+        lines: ['3 cups quince juice', '3 cups sugar'],
+      }),
+    );
+    const [quince, ...others] = preparation.shopping;
+    expect(quince).toMatchObject({ id: 'buy-quince' });
+    // Cores and skins go into the pan: nothing is thrown away first.
+    expect(quince?.massG).toBeCloseTo(1588, -1);
+    expect(others.map(({ id }) => id)).toEqual(['buy-sugar']);
+    expect(preparation.prep).toEqual([]);
+    expect(preparation.overnight.map(({ text }) => text).join(' ')).toMatch(
+      /Simmer 1,588 g quince/,
+    );
+  });
+
+  test('or on the day, where it needs no night', () => {
+    const { ready } = prepareOf(
+      planned({
+        product: 'pepper-jelly',
+        before: before('drain', ['6 cups chopped sweet peppers']),
+        lines: ['2 cups vinegar', '6 cups sugar', '2 pouches liquid pectin'],
+      }),
+    );
+    expect(ready[0]?.text).toMatch(/^Chop 894 g sweet pepper fine/);
+  });
+});

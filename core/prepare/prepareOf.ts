@@ -67,7 +67,12 @@ export function prepareOf(plan: Plan): Preparation {
     overnight: plan.steps
       .filter(({ when }) => when === 'the day before')
       .map(({ text }, index) => ({ id: `overnight-${index}`, text })),
-    ready: readyList(plan),
+    ready: [
+      ...plan.steps
+        .filter(({ when, first }) => first === true && when === 'before the heat')
+        .map(({ text }, index) => ({ id: `first-${index}`, text })),
+      ...readyList(plan),
+    ],
   };
 }
 

@@ -89,7 +89,7 @@ test('exactly twelve half-pints are asked for, and the amounts follow', async ({
   await page.getByLabel('Jars wanted').fill('12');
   await page.getByRole('button', { name: 'Find the amounts' }).click();
   await expect(page.getByTestId('asked')).toContainText('These are the amounts');
-  await expect(page.getByTestId('jars')).toContainText('12');
+  await expect(page.getByText('Most likely 12 half-pints.')).toBeVisible();
   await expect(line(page, 1)).toHaveValue(/^\d\.\d+ kg crushed damsons$/);
 });
 

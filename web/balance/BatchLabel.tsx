@@ -111,7 +111,10 @@ export function BatchLabel(props: Props) {
           testId="jars"
         >
           <RangeBar spread={jars.volumeMl} say={(volume) => formatVolume(volume, kitchen.units)} />
-          {jars.jars.length > 1 && <p className="text-sm">Most likely {packingInWords(jars)}.</p>}
+          {(jars.jars.length > 1 ||
+            (jars.jars.length > 0 && jars.fullJars.p10 < jars.fullJars.p90)) && (
+            <p className="text-sm">Most likely {packingInWords(jars)}.</p>
+          )}
           <Note>
             <p>Heat {jars.jarsToHeat} jars, one to spare.</p>
             <Where about="Jars">{why.yield}</Where>
