@@ -122,6 +122,21 @@ describe('juice through a cloth', () => {
   });
 });
 
+test('what is in both is a second helping, but for juice and infusions, which are made first', () => {
+  const start = (of: Before, lines: readonly string[]) =>
+    planned({ product: 'jelly', before: of, lines, draws: 0 }).start?.massG ?? NaN;
+  const apples = before('extract', ['3 lb apples', '500 g sugar']);
+  // The juice with its share of that sugar, and all of the sugar of the pot.
+  expect(start(apples, ['600 g sugar'])).toBeCloseTo(start(apples, ['1 g sugar']) + 599, 0);
+  const soaked = before('soak', ['1 kg oranges', '500 mL water']);
+  expect(start(soaked, ['500 g oranges', '600 g sugar'])).toBeCloseTo(
+    start(soaked, ['600 g sugar']) + 500,
+    0,
+  );
+  const mint = before('infuse', ['2 cups mint leaves'], { waterG: 1000 });
+  expect(start(mint, ['2 cups mint infusion', '600 g sugar'])).toBeCloseTo(474 + 600, -1);
+});
+
 describe('what else comes first', () => {
   test('an infusion gives its water back but for what the flowers hold', () => {
     const { lines, massG } = obtained(before('infuse', ['2 cups mint leaves'], { waterG: 700 }));
@@ -215,6 +230,8 @@ describe('odd befores', () => {
     expect(of({ obtainedMl: 9000 }, ['1 kg sugar'])).toContain('more-than-went-in');
     expect(of({}, ['8 cups apple juice', '1 kg sugar'])).toContain('asks-for-more');
     expect(of({ clot: 'flakes' }, ['1 kg sugar'])).toContain('poor-juice');
+    expect(of({ brix: 60 }, ['1 kg sugar'])).toContain('odd-brix');
+    expect(of({ brix: 10 }, ['1 kg sugar'])).not.toContain('odd-brix');
     const usual = of({}, ['2 cups apple juice', '400 g sugar']);
     for (const code of ['more-than-went-in', 'asks-for-more', 'poor-juice'])
       expect(usual).not.toContain(code);

@@ -1,4 +1,5 @@
 import { obtainedOf, type Before, type Obtained } from '../before/index.ts';
+import type { Ingredient } from '../larder/index.ts';
 import type { LineReading, PuzzlingLine, UnderstoodLine } from '../reader/index.ts';
 import { readLines } from './lineOfPlan.ts';
 import type { PlanRequest } from './request.ts';
@@ -40,19 +41,21 @@ export function inThePot(
 ): readonly UnderstoodLine[] {
   if (beforehand === null) return understood;
   const obtained = beforehand.obtained[of];
-  const asked = (line: UnderstoodLine) => understood.some((own) => isSame(own, line));
+  const asked = (line: UnderstoodLine) => understood.some((own) => isSameMade(own, line));
   return [
     ...obtained.filter((line) => !asked(line)),
     ...understood.map((line) => {
-      const made = obtained.find((from) => isSame(line, from));
+      const made = obtained.find((from) => isSameMade(line, from));
       return made === undefined ? line : { ...line, ingredient: made.ingredient };
     }),
   ];
 }
 
-/** Whether two lines are of one thing: the same fruit, whole or as juice. */
-const isSame = (a: UnderstoodLine, b: UnderstoodLine): boolean =>
-  a.ingredient.kind !== 'water' &&
-  a.ingredient.id === b.ingredient.id &&
-  (a.ingredient.kind !== 'fruit' ||
-    (b.ingredient.kind === 'fruit' && a.ingredient.state === b.ingredient.state));
+/** Whether two lines are of one thing that is made first: juice of the same fruit, or an infusion. All else is a second helping. */
+export const isSameMade = (
+  { ingredient: a }: UnderstoodLine,
+  { ingredient: b }: UnderstoodLine,
+): boolean => a.id === b.id && isMade(a) && isMade(b);
+
+const isMade = (row: Ingredient): boolean =>
+  row.kind === 'fruit' ? row.state === 'juice' : row.id === 'infusion';

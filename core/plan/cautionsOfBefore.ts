@@ -1,12 +1,16 @@
-import { BEFORE_FACTS } from '../before/index.ts';
+import { BEFORE_FACTS, obtainedOf } from '../before/index.ts';
 import { formatGrams } from '../quantity/index.ts';
 import type { UnderstoodLine } from '../reader/index.ts';
 import { note, warn } from './caution.ts';
+import { isSameMade } from './beforehand.ts';
 import type { Caution } from './plan.ts';
 import type { Worked } from './worked.ts';
 
 const total = (lines: readonly UnderstoodLine[]): number =>
   lines.reduce((sum, { massG }) => sum + massG.typical, 0);
+
+/** A reading less than half of what is usual, or more than twice, is more likely wrong than odd. */
+const isOdd = (times: number): boolean => times < 0.5 || times > 2;
 
 /** What to mind of what comes first. */
 export function beforeCautions({ beforehand, understood }: Worked): Caution[] {
@@ -24,14 +28,22 @@ export function beforeCautions({ beforehand, understood }: Worked): Caution[] {
     );
   }
   for (const line of obtained.lines) {
-    const asked = understood.find(
-      ({ ingredient, text }) => ingredient === line.ingredient && text !== line.text,
-    );
+    const asked = understood.find((own) => own.text !== line.text && isSameMade(own, line));
     if (asked === undefined || asked.massG.typical <= line.massG.high) continue;
     found.push(
       warn(
         'asks-for-more',
         `“${asked.text}” is ${formatGrams(asked.massG.typical)}, and what comes first gives ${formatGrams(line.massG.high)} at the most. Start with more fruit, or scale the rest down.`,
+      ),
+    );
+  }
+  const usual = obtainedOf({ ...before, brix: null }, beforehand.understood).lines[0];
+  const usualBrix = usual?.ingredient.make.solublesPct.typical ?? 0;
+  if (before.brix !== null && usualBrix > 0 && isOdd(before.brix / usualBrix)) {
+    found.push(
+      warn(
+        'odd-brix',
+        `${before.brix} °Brix is far from the ${usualBrix.toFixed(0)} that such juice has. Read it again, at room temperature.`,
       ),
     );
   }
