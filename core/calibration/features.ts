@@ -9,6 +9,8 @@ import {
   pHOf,
   plusLoad,
   STANDARD_GEL_PECTIN,
+  type FruitCook,
+  type NeedCurves,
   type SourReading,
 } from '../gel/index.ts';
 import {
@@ -25,7 +27,7 @@ import {
   type Moves,
   type PriorId,
 } from '../larder/index.ts';
-import { METHODS } from '../method/index.ts';
+import { fruitCookOf, METHODS } from '../method/index.ts';
 import { readLines, USUAL_REQUEST, workOut, type PlanRequest } from '../plan/index.ts';
 import type { UnderstoodLine } from '../reader/index.ts';
 import type { TestedFormula } from './testedFormulas.ts';
@@ -78,10 +80,10 @@ export function featuresOf(formula: TestedFormula): Features {
   if (boil === null || METHODS[choice.method].setModel !== 'high-methoxyl')
     throw new Error(`${formula.name} has no set of sugar, acid and pectin`);
   const { contents } = boil.finish;
-  const boiledLong = METHODS[choice.method].boilMin === null;
+  const fruitCook = fruitCookOf(request.product, choice.method, understood);
   return {
     name: formula.name,
-    parts: understood.map((line) => partOf(line, boiledLong)),
+    parts: understood.map((line) => partOf(line, fruitCook)),
     massG: massOf(contents),
     waterG: contents.water,
     solublesPct: solublesPctOf(contents),
@@ -89,7 +91,7 @@ export function featuresOf(formula: TestedFormula): Features {
   };
 }
 
-function partOf({ ingredient, massG }: UnderstoodLine, boiledLong: boolean): Part {
+function partOf({ ingredient, massG }: UnderstoodLine, fruitCook: FruitCook): Part {
   const { sour, pectinPct, gelling } = ingredient;
   const row = ingredient.kind === 'fruit' ? findIngredient(ingredient.id) : null;
   const isJuice = ingredient.kind === 'fruit' && ingredient.state === 'juice';
@@ -101,9 +103,9 @@ function partOf({ ingredient, massG }: UnderstoodLine, boiledLong: boolean): Par
   return {
     pectinG:
       gelling === 'high-methoxyl'
-        ? (massG.typical * pectinPct.typical * freedShare(ingredient, boiledLong)) / 100
+        ? (massG.typical * pectinPct.typical * freedShare(ingredient, fruitCook)) / 100
         : 0,
-    freedBy: intoJuice ?? freedBy(ingredient, boiledLong),
+    freedBy: intoJuice ?? freedBy(ingredient, fruitCook),
     fruit:
       row?.kind === 'fruit' && row.sour !== undefined
         ? {
@@ -120,10 +122,14 @@ function partOf({ ingredient, massG }: UnderstoodLine, boiledLong: boolean): Par
   };
 }
 
-/** How a formula comes out with other moves than those in the code: pectin held over needed, and what that hangs on. */
+/**
+ * How a formula comes out with other moves than those in the code: pectin held over needed.
+ * @param curves of those moves, where they are drawn already
+ */
 export function ratioWith(
   { parts, massG, waterG, solublesPct, logLeft }: Features,
   moves: Moves,
+  curves: NeedCurves = needCurves(moves),
 ): number {
   const by = (id: string): number => (moves[id] ?? 0) - (MOVES[id] ?? 0);
   let pectinG = 0;
@@ -161,8 +167,9 @@ export function ratioWith(
   }
   const wear: PriorId = 'wear of pectin, a minute at 104 °C and pH 3.1';
   const left = Math.exp((logLeft * calibrated(wear, moves)) / calibrated(wear));
-  const { bySolubles, byPH } = needCurves(moves);
   const neededPct =
-    STANDARD_GEL_PECTIN.value * bySolubles(solublesPct) * byPH(pHOf(boiledTo(acid, waterG)));
+    STANDARD_GEL_PECTIN.value *
+    curves.bySolubles(solublesPct) *
+    curves.byPH(pHOf(boiledTo(acid, waterG)));
   return (100 * pectinG * left) / massG / neededPct;
 }

@@ -1,5 +1,11 @@
 import { Matrix, solve } from 'ml-matrix';
-import { SET_CLASSES, setClassOf, SET_LEAST_RATIO, type SetClass } from '../gel/index.ts';
+import {
+  needCurves,
+  SET_CLASSES,
+  setClassOf,
+  SET_LEAST_RATIO,
+  type SetClass,
+} from '../gel/index.ts';
 import { acidMove, PRIOR_IDS, pectinMove, type Moves } from '../larder/index.ts';
 import { ratioWith, type Features } from './features.ts';
 
@@ -57,20 +63,30 @@ export function fitMoves(held: readonly Held[], from: Moves = {}): Moves {
   const parameters = parametersOf(held);
   const movesOf = (z: readonly number[]): Moves =>
     Object.fromEntries(parameters.map(({ name }, i) => [name, z[i] as number]));
-  const missOf = ({ features, sets }: Held, z: readonly number[]): number =>
-    outside(ratioWith(features, movesOf(z)), sets, MARGIN) / OUTSIDE_SD;
+  /** How far each of some formulas lies outside its class, in deviations. */
+  const missesAt = (z: readonly number[], of: readonly Held[]): number[] => {
+    const moves = movesOf(z);
+    const curves = needCurves(moves);
+    return of.map(
+      ({ features, sets }) =>
+        outside(ratioWith(features, moves, curves), sets, MARGIN) / OUTSIDE_SD,
+    );
+  };
   const costOf = (misses: readonly number[], z: readonly number[]): number =>
     [...misses, ...z].reduce((sum, x) => sum + x * x, 0);
   let z = parameters.map(({ name }) => from[name] ?? 0);
-  let misses = held.map((formula) => missOf(formula, z));
+  let misses = missesAt(z, held);
   let damping = 1e-3;
   for (let step = 0; step < MOST_STEPS; step++) {
     const jacobian = new Matrix(held.length, parameters.length);
     parameters.forEach(({ fruit }, j) => {
-      const there = z.map((value, i) => (i === j ? value + DIFFERENCE : value));
-      held.forEach((formula, i) => {
-        if (!holds(formula, fruit)) return;
-        jacobian.set(i, j, (missOf(formula, there) - (misses[i] as number)) / DIFFERENCE);
+      const moved = held.flatMap((formula, i) => (holds(formula, fruit) ? [i] : []));
+      missesAt(
+        z.map((value, i) => (i === j ? value + DIFFERENCE : value)),
+        moved.map((i) => held[i] as Held),
+      ).forEach((miss, k) => {
+        const i = moved[k] as number;
+        jacobian.set(i, j, (miss - (misses[i] as number)) / DIFFERENCE);
       });
     });
     const transposed = jacobian.transpose();
@@ -82,7 +98,7 @@ export function fitMoves(held: readonly Held[], from: Moves = {}): Moves {
         const damped = normal.clone().add(Matrix.eye(parameters.length).mul(damping));
         const by = solve(damped, gradient).to1DArray();
         const next = z.map((value, i) => value - (by[i] as number));
-        const there = held.map((formula) => missOf(formula, next));
+        const there = missesAt(next, held);
         if (costOf(there, next) >= costOf(misses, z)) continue;
         damping /= 5;
         [z, misses] = [next, there];

@@ -214,6 +214,27 @@ const LONG_BOILED: readonly TestedFormula[] = [
     request: { product: 'jelly', lines: ['1 L blackcurrant juice', '800 g sugar'] },
     sets: SOFT_OR_BETTER,
   },
+  {
+    name: 'raspberry jam, weight for weight',
+    source: 'common practice',
+    request: { lines: ['1 kg raspberries', '1 kg sugar'] },
+    sets: SOFT_OR_BETTER,
+  },
+  {
+    name: 'rhubarb jam, weight for weight with lemon',
+    source: 'common practice',
+    request: { lines: ['1 kg rhubarb', '1 kg sugar', 'juice of 1 lemon'] },
+    sets: LOOSE_OR_BETTER,
+  },
+  {
+    name: 'grapefruit marmalade, 1 : 1½',
+    source: 'common practice',
+    request: {
+      product: 'marmalade',
+      lines: ['1 kg grapefruit', '1.5 kg sugar', '1.5 litres water', '2 lemons'],
+    },
+    sets: SOFT_OR_BETTER,
+  },
 ];
 
 /** Formulas with added pectin. */

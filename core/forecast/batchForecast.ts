@@ -2,6 +2,7 @@ import type { Cook } from '../boil/index.ts';
 import { massOf, solublesPctOf, type Contents } from '../formula/index.ts';
 import { type UnderstoodLine } from '../reader/index.ts';
 import {
+  type FruitCook,
   boiledTo,
   inWater,
   pHOf,
@@ -79,8 +80,7 @@ export type ForecastSetting = {
   readonly stopKind: StopKind;
   readonly care: Care;
   readonly setModel: SetModel;
-  /** Whether whole fruit is boiled down, and not by the clock: it then gives up more of its pectin. */
-  readonly boiledLong: boolean;
+  readonly fruitCook: FruitCook;
   readonly seed: number;
   /** How many batches are imagined, 1 or more. */
   readonly draws: number;
@@ -92,6 +92,8 @@ export type ForecastSetting = {
   /** Mass at the stop at its typical values, g. */
   readonly finishMassG: number;
   readonly measured: Measurements;
+  /** Whether nobody asks what the ranges come from. */
+  readonly rangesAlone: boolean;
 };
 
 /**
@@ -117,7 +119,7 @@ export function forecastBatch(
     column(),
     column(),
   ];
-  const ranked = Math.min(draws, RANKED_DRAWS);
+  const ranked = setting.rangesAlone ? 0 : Math.min(draws, RANKED_DRAWS);
   const factors: Factor[] = [];
   let i = 0;
   let noted = 0;
@@ -145,7 +147,7 @@ export function forecastBatch(
   for (; i < draws; i++) {
     noted = 0;
     const cups = measured ? luck('how full your cups are', CUP_FILLING.share) : 1;
-    const pot = drawPot(lines, setting.boiledLong, cups, chance, i < ranked ? note : null);
+    const pot = drawPot(lines, setting.fruitCook, cups, chance, i < ranked ? note : null);
     const invertShare = Math.min(
       MOST_INVERT_SHARE,
       cook.invertShare * drawFrom(INVERSION_SCATTER, chance),

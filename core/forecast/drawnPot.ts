@@ -3,6 +3,7 @@ import { type UnderstoodLine } from '../reader/index.ts';
 import {
   acidLoadOf,
   freedShare,
+  type FruitCook,
   NO_ACID,
   plusLoad,
   type AcidLoad,
@@ -33,7 +34,7 @@ export type Note = ((what: string, of: string, u: number) => void) | null;
  */
 export function drawPot(
   lines: readonly UnderstoodLine[],
-  boiledLong: boolean,
+  fruitCook: FruitCook,
   /** How full this cook's cups and spoons are, over what is usual: it is the same for every line that is not weighed. */
   cups: number,
   chance: Chance,
@@ -63,7 +64,7 @@ export function drawPot(
     );
     contents = plus(contents, part);
     const pectinG =
-      (massG * draw('the pectin', pectinPct, -1) * freedShare(ingredient, boiledLong)) / 100;
+      (massG * draw('the pectin', pectinPct, -1) * freedShare(ingredient, fruitCook)) / 100;
     if (ingredient.gelling === 'high-methoxyl') highMethoxylG += pectinG;
     else lowMethoxylG += pectinG;
     calciumMg += (massG * draw('the calcium', ingredient.calciumMg, 0)) / 100;

@@ -39,7 +39,7 @@ function forecast(
     targetPct: 65,
     stopKind: 'temperature',
     care: { thermometerChecked: false, burnerKnown: false, ...care },
-    boiledLong: true,
+    fruitCook: { boiledLong: true, withPeel: false },
     setModel: 'high-methoxyl',
     seed,
     draws,
@@ -48,6 +48,7 @@ function forecast(
     clockMin: 0,
     finishMassG: massOf(aim),
     measured,
+    rangesAlone: false,
   });
 }
 

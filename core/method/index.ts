@@ -1,4 +1,5 @@
 export * from './beforeSteps.ts';
+export * from './fruitCook.ts';
 export * from './methods.ts';
 export * from './products.ts';
 export * from './runSheet.ts';

@@ -6,6 +6,9 @@ import { planLine } from './lineOfPlan.ts';
 import type { Plan } from './plan.ts';
 import { roundTo } from './round.ts';
 
+/** What it holds before the pot frees any more. */
+const FLESH_ALONE = { boiledLong: false, withPeel: false };
+
 /** What is done first, as a plan tells it. */
 export function beforeOfPlan({
   before,
@@ -18,7 +21,7 @@ export function beforeOfPlan({
     name: ingredient.name,
     massG: roundTo(typical, 0),
     solublesPct: roundTo(ingredient.make.solublesPct.typical, 1),
-    pectinPct: roundTo(ingredient.pectinPct.typical * freedShare(ingredient, false), 2),
+    pectinPct: roundTo(ingredient.pectinPct.typical * freedShare(ingredient, FLESH_ALONE), 2),
     pH: ingredient.sour === undefined ? null : roundTo(ingredient.sour.pH.typical, 2),
   }));
   const juiceG = lines.reduce((sum, line) => sum + line.massG.typical, 0);

@@ -10,7 +10,14 @@ import {
   typicalSetters,
   type AcidLoad,
 } from '../gel/index.ts';
-import { comesAsSauce, courseOf, METHODS, type Course, type Method } from '../method/index.ts';
+import {
+  comesAsSauce,
+  courseOf,
+  fruitCookOf,
+  METHODS,
+  type Course,
+  type Method,
+} from '../method/index.ts';
 import { canBeCooked, cookingOf } from './cooking.ts';
 import type { PlanRequest } from './request.ts';
 import type { Boil } from './worked.ts';
@@ -18,12 +25,15 @@ import type { Boil } from './worked.ts';
 /** What is taken to be known of a kitchen besides what its request says. */
 export type CareGiven = Partial<Care>;
 
-/** Follows the cook; null until there is something dissolved, and water enough to dissolve it. */
+/**
+ * Follows the cook; null until there is something dissolved, and water enough to dissolve it.
+ * @param given what is known besides, where only the ranges with it are asked for
+ */
 export function boilOf(
   request: PlanRequest,
   method: Method,
   lines: readonly UnderstoodLine[],
-  given: CareGiven = {},
+  given: CareGiven | null = null,
 ): Boil | null {
   const cooking = cookingOf(request, method, lines);
   if (cooking === null) return null;
@@ -45,8 +55,8 @@ export function boilOf(
   const followed = cook.outcome === 'reached';
   const contents = followed ? cook.contents : aim.contents;
   const pH = sour ? pHOf(boiledTo(acid, contents.water)) : null;
-  const boiledLong = METHODS[method].boilMin === null;
-  const raw = typicalSetters(lines, boiledLong);
+  const fruitCook = fruitCookOf(request.product, method, lines);
+  const raw = typicalSetters(lines, fruitCook);
   const setters = { ...raw, highMethoxylG: raw.highMethoxylG * cook.pectinLeft };
   const tells = followed && (sour || setModel === 'body' || setModel === 'egg');
   const setRatio = tells ? setRatioOf(setModel, contents, pH, setters) : null;
@@ -59,7 +69,7 @@ export function boilOf(
       ...given,
     },
     setModel,
-    boiledLong,
+    fruitCook,
     seed: request.seed,
     draws: request.draws,
     all,
@@ -67,6 +77,7 @@ export function boilOf(
     clockMin: minutesByTheClock(cook, course),
     finishMassG: massOf(contents),
     measured: request.measured,
+    rangesAlone: given !== null,
   };
   return {
     all,

@@ -17,7 +17,7 @@ import {
   typicalSetters,
   type AcidLoad,
 } from '../gel/index.ts';
-import { METHODS, usualTargetPct, type Method } from '../method/index.ts';
+import { fruitCookOf, METHODS, usualTargetPct, type Method } from '../method/index.ts';
 import { finishOf, THICKEST_SYRUP_BRIX, type Finish } from '../yield/index.ts';
 import { heatOf, type PlanRequest } from './request.ts';
 
@@ -53,7 +53,11 @@ export function cookingOf(
   const asked =
     request.targetSolublesPct ??
     (stopKind === 'body'
-      ? solublesPctAtBody(all, typicalSetters(lines, true).highMethoxylG, request.bodyStop)
+      ? solublesPctAtBody(
+          all,
+          typicalSetters(lines, fruitCookOf(request.product, method, lines)).highMethoxylG,
+          request.bodyStop,
+        )
       : usualTargetPct(request.product));
   const aim: Finish = bySolids
     ? finishOf(all, asked, USUAL_INVERT_SHARE.value)

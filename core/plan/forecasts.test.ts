@@ -178,7 +178,7 @@ describe('what mends a set', () => {
   });
 
   test('of a soft set is nothing: it says what would make it firmer, and offers no cure', () => {
-    const found = set(['9 cups crushed raspberries', '6 cups sugar']);
+    const found = set(['9 cups crushed boysenberries', '6 cups sugar']);
     expect(found).toMatchObject({ forecast: 'soft', short: 'none', remedies: [] });
     expect(found?.text).toMatch(/would make it firmer\.$/);
   });

@@ -7,7 +7,7 @@ import type { Narrowing } from './plan.ts';
 import type { Boil, Worked } from './worked.ts';
 
 /** Draws that the narrower ranges are found by: enough for a tenth of a jar. */
-const DRAWS = 600;
+const DRAWS = 400;
 /** What narrows a range by less than this share of it is not worth the cook's time. */
 const WORTH_DOING = 0.08;
 

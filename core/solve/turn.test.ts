@@ -45,7 +45,7 @@ describe('a gauge turned', () => {
     ['sugar', 'by the stop', { lines: JAM }, 62],
     ['sugar', 'by the sugar, where the clock decides', { lines: WITH_BOX }, 60],
     ['acid', 'by lemon juice', { lines: JAM }, 3.2],
-    ['pectin', 'by powder', { lines: JAM }, 1.2],
+    ['pectin', 'by powder', { lines: JAM }, 1.7],
     ['pectin', 'by the pack there is', { lines: WITH_BOX }, 1.1],
     [
       'pectin',

@@ -71,7 +71,7 @@ test('a practice cook at sixty times, from cold fruit to the stop, by a script t
   expect(Math.abs(debrief.stoppedC - debrief.stopC)).toBeLessThan(0.5);
   expect(Math.abs(debrief.solublesPct - debrief.targetPct)).toBeLessThan(1);
   expect(Math.abs(shown - debrief.solublesPct)).toBeLessThan(1);
-  await expect(page.getByTestId('debrief-set')).toHaveText('Firm set');
+  await expect(page.getByTestId('debrief-set')).toHaveText('Stiff enough to slice');
   await page.getByRole('link', { name: 'Practise again' }).click();
   await expect(page.getByRole('region', { name: 'Practice so far' })).toContainText('Damson jam');
 });
