@@ -18,12 +18,12 @@ import {
   IsBoolean,
   IsIn,
   IsOptional,
-  IsString,
   IsUUID,
   Matches,
-  MaxLength,
+  ValidateBy,
   ValidateNested,
 } from 'class-validator';
+import { SuitsItsKind } from './entryRules.ts';
 import { AreKeptLines } from './batch.ts';
 import type { KitchenClock } from './clock.ts';
 import type { Kitchen } from './kitchen.ts';
@@ -36,10 +36,32 @@ import { IsName } from './text.ts';
 export const FASTEST = 60;
 /** Most entries that are delivered at once. */
 export const MOST_ENTRIES = 500;
+const MOST_TEXT_CHARS = 120;
 const ENTRY_KINDS: readonly EntryKind[] = [...READING_KINDS, ...EVENT_KINDS];
 /** Moments that a kitchen’s clock may show, ms: the years 2000 to 2100. */
 const EARLIEST_MS = Date.UTC(2000, 0);
 const LATEST_MS = Date.UTC(2100, 0);
+
+/** Left out, null, or a finite number. */
+const IsNumberOrNothing = (): PropertyDecorator =>
+  ValidateBy({
+    name: 'isNumberOrNothing',
+    validator: {
+      validate: (value: unknown) => value == null || Number.isFinite(value),
+      defaultMessage: () => 'value must be a number.',
+    },
+  });
+
+/** Left out, null, or a short text. */
+const IsTextOrNothing = (): PropertyDecorator =>
+  ValidateBy({
+    name: 'isTextOrNothing',
+    validator: {
+      validate: (text: unknown) =>
+        text == null || (typeof text === 'string' && text.length <= MOST_TEXT_CHARS),
+      defaultMessage: () => `text must be text of at most ${MOST_TEXT_CHARS} characters.`,
+    },
+  });
 
 /** One line of a cook’s log, as a browser or a probe sends it. */
 export class EntryDto {
@@ -60,13 +82,12 @@ export class EntryDto {
   kind!: EntryKind;
 
   /** °C as shown, or grams, as the kind asks. */
-  @IsOptional()
-  @IsBetween(-1000, 1_000_000)
+  @IsNumberOrNothing()
+  @SuitsItsKind('value')
   value?: number | null;
 
-  @IsOptional()
-  @IsString({ message: 'text must be text.' })
-  @MaxLength(120, { message: 'text may have at most 120 characters.' })
+  @IsTextOrNothing()
+  @SuitsItsKind('text')
   text?: string | null;
 }
 

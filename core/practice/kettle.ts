@@ -39,7 +39,7 @@ export function truthAt(
   entries: readonly Entry[],
   atMs: number,
 ): Truth {
-  const stages = pastStages(sheet, momentsOf(sheet, standingEvents(entries)), atMs);
+  const stages = pastStages(momentsOf(sheet, standingEvents(entries)), atMs);
   const cook = cookAs(sheet, drawnTruth(practice.seed), stages.length === 0 ? [UNLIT] : stages);
   const end = cook.trace.at(-1);
   return {
@@ -134,7 +134,7 @@ function trueTemps(
 ): readonly { readonly tempC: number; readonly massG: number }[] {
   const moments = momentsOf(sheet, events);
   const litAt = moments.at(-1)?.progress.litAt ?? null;
-  const stages = pastStages(sheet, moments, startMs + toS * 1000);
+  const stages = pastStages(moments, startMs + toS * 1000);
   const trace = stages.length === 0 ? [] : cookAs(sheet, drawnTruth(practice.seed), stages).trace;
   const cold = truthAt(sheet, practice, [], startMs);
   return Array.from({ length: Math.max(0, toS - fromS) }, (_, index) => {

@@ -279,7 +279,7 @@ describe('the debrief', () => {
       seq: index + 1,
       at: when,
       kind: kind as Entry['kind'],
-      value: null,
+      value: kind === 'water-boils' ? 94.9 : null,
       text: null,
     }));
     const debrief = debriefOf(real, of, [...events, ...more], at(events, 'ready'));

@@ -11,26 +11,20 @@ const FINEST_MIN = 0.5;
 const POINTS = 120;
 
 /** What the pot went through from the flame to `untilMs`, as stages of a cook; none before it is lit. */
-export function pastStages(
-  sheet: Sheet,
-  moments: readonly Moment[],
-  untilMs: number,
-): readonly Stage[] {
+export function pastStages(moments: readonly Moment[], untilMs: number): readonly Stage[] {
   const first = moments.findIndex(({ progress }) => progress.litAt !== null);
   const litAt = moments[first]?.progress.litAt ?? null;
   if (litAt === null || untilMs <= litAt) return [];
   const finest = Math.max(FINEST_MIN, (untilMs - litAt) / 60_000 / POINTS);
   const stages: Stage[] = [];
   let adds: Contents | null = null;
-  let before: Progress | null = moments[first - 1]?.progress ?? null;
-  for (const [index, { event, progress }] of moments.entries()) {
+  for (const [index, { event, progress, adds: asked }] of moments.entries()) {
     if (index < first) continue;
     if (event.at >= untilMs) break;
     if (event.kind === 'added') {
-      const more = addedBy(event, before?.act ?? null, sheet);
+      const more = asked === null ? extraContents(event) : askedFor(asked, event);
       if (more !== null) adds = adds === null ? more : plus(adds, more);
     }
-    before = progress;
     const next = moments[index + 1]?.event.at ?? untilMs;
     const minutes = (Math.min(next, untilMs) - event.at) / 60_000;
     if (!(minutes > 0)) continue;
@@ -50,12 +44,14 @@ export function pastStages(
   return stages;
 }
 
-/** What an `added` event put in; null for something that the larder does not know. */
-function addedBy(event: Entry, act: Act | null, sheet: Sheet): Contents | null {
-  if (event.text !== AS_PLANNED) return extraContents(event);
-  const adds = act?.adds ?? nextAddition(sheet);
-  if (adds === null || adds.massG === 0) return null;
-  return timesContents(adds.contents, (event.value ?? adds.massG) / adds.massG);
+/** Most of what the sheet asks for that is believed to have gone in, over what it asks for; more is a slip of the finger. */
+const MOST_TIMES = 3;
+
+/** What the sheet asked for, in the grams that were given. */
+function askedFor({ contents, massG }: Addition, { value }: Entry): Contents | null {
+  if (massG === 0) return null;
+  const times = (value ?? massG) / massG;
+  return timesContents(contents, times > MOST_TIMES ? 1 : times);
 }
 
 /** Contents of something added that the run sheet does not ask for; null where it is none, or not in the larder. */
@@ -64,9 +60,6 @@ export function extraContents({ kind, value, text }: Entry): Contents | null {
   const ingredient = findIngredient(text);
   return ingredient && value !== null && value > 0 ? contentsOf(ingredient, value) : null;
 }
-
-const nextAddition = ({ acts }: Sheet): Addition | null =>
-  acts.find(({ adds }) => adds !== null)?.adds ?? null;
 
 /** The acts after which the cook is over: what comes then no longer changes the pot. */
 const ENDS_COOK: ReadonlySet<string> = new Set(['boil-down', 'clock', 'reduce', 'whisk']);

@@ -37,6 +37,7 @@ const DISTURBS: ReadonlySet<string> = new Set([
   'pureed',
   'flame',
   'off-heat',
+  'lifted',
   'on-heat',
   'probe-in',
   'lid-on',

@@ -20,6 +20,7 @@ export const EVENT_KINDS = [
   'sheet-test',
   'mound-test',
   'off-heat',
+  'lifted',
   'on-heat',
   'stood',
   'probe-out',
@@ -66,21 +67,4 @@ export const nameOf = ({ source, seq }: Pick<Entry, 'source' | 'seq'>): string =
 export const inOrder = (a: Entry, b: Entry): number =>
   a.at - b.at || a.source.localeCompare(b.source) || a.seq - b.seq;
 
-/** Everything that stands, in order: without what was undone, and without the undoing. An undo can itself be undone. */
-export function standing(entries: readonly Entry[]): Entry[] {
-  const undone = new Set<string>();
-  const undos = entries.filter(({ kind }) => kind === 'undo').sort(inOrder);
-  // A later undo decides over an earlier one, so they are read from the last.
-  for (const undo of undos.toReversed()) {
-    if (undo.text !== null && !undone.has(nameOf(undo))) undone.add(undo.text);
-  }
-  return entries
-    .filter((entry) => entry.kind !== 'undo' && !(undone.size > 0 && undone.has(nameOf(entry))))
-    .sort(inOrder);
-}
-
 export const isReading = ({ kind }: Entry): boolean => kind === 'temperature' || kind === 'weight';
-
-/** What was done and stands, in order: without readings. */
-export const standingEvents = (entries: readonly Entry[]): Entry[] =>
-  standing(entries).filter((entry) => !isReading(entry));

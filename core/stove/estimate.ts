@@ -2,7 +2,8 @@ import { spreadOf } from '../forecast/index.ts';
 import type { Spread } from '../quantity/index.ts';
 import { pastStages, stagesAhead } from './course.ts';
 import { doubtOf, type Doubt } from './doubt.ts';
-import { isReading, standing, type Entry } from './entry.ts';
+import { isReading, type Entry } from './entry.ts';
+import { standing } from './standing.ts';
 import { bandOf, imagined, potOf, type BandPoint, type Pot } from './imagined.ts';
 import { believedBefore, learned } from './learned.ts';
 import { momentsOf, progressOf, type Moment } from './progress.ts';
@@ -58,7 +59,7 @@ export function estimate(
   const progress = moments.at(-1)?.progress ?? progressOf(sheet, []);
   const { litAt } = progress;
   const until = Math.min(nowMs, progress.readyAt ?? Infinity);
-  const past = pastStages(sheet, moments, until);
+  const past = pastStages(moments, until);
   const fitted =
     litAt === null || past.length === 0
       ? believedBefore(calibrated)

@@ -2,15 +2,11 @@ import fc from 'fast-check';
 import { simulateCook, type Stage } from '../boil/index.ts';
 import type { Contents } from '../formula/index.ts';
 import { planned, request } from '../test/planned.ts';
-import {
-  AS_PLANNED,
-  nameOf,
-  standing,
-  standingEvents,
-  type Entry,
-  type EntryKind,
-} from './entry.ts';
-import { progressOf } from './progress.ts';
+import { pastStages } from './course.ts';
+import { AS_PLANNED, EVENT_KINDS, nameOf, type Entry, type EntryKind } from './entry.ts';
+import { boilingWaterOf, canBeBoilingWater, entryFault } from './entryRules.ts';
+import { momentsOf, progressOf } from './progress.ts';
+import { standing, standingEvents } from './standing.ts';
 import { sheetOf, type Sheet } from './sheet.ts';
 
 const MIN = 60_000;
@@ -160,6 +156,176 @@ test('going on without pressing “no grit” is understood; leaving out the fla
 test('something added besides the sheet does not count as the sheet’s sugar', () => {
   const lemon = log([0, 'lit'], [1, 'added', 30, 'lemon-juice']);
   expect(progressOf(jam, lemon).act.id).toBe('add');
+});
+
+/** The grams of the sheet's sugar that the pot was given. */
+const sugarIn = (sheet: Sheet, entries: readonly Entry[]): number =>
+  momentsOf(sheet, standingEvents(entries)).reduce((sum, { adds }) => sum + (adds?.massG ?? 0), 0);
+
+describe('what could confuse a stove', () => {
+  test('an addition that is pressed twice counts once', () => {
+    const twice = log(
+      [0, 'lit'],
+      [0.5, 'added', 1400, AS_PLANNED],
+      [0.6, 'added', 1400, AS_PLANNED],
+      [4, 'dissolved'],
+      [20, 'added', 1400, AS_PLANNED],
+    );
+    expect(sugarIn(jam, twice)).toBeCloseTo(1400, 6);
+    expect(progressOf(jam, twice).act.id).toBe('boil-down');
+    const gone = pastStages(momentsOf(jam, standingEvents(twice)), 25 * MIN);
+    const sugarG = gone.reduce((sum, { add }) => sum + (add?.sucrose ?? 0), 0);
+    expect(sugarG).toBeCloseTo(jam.acts.find(({ adds }) => adds)?.adds?.contents.sucrose ?? NaN, 3);
+  });
+
+  test('one that is taken back and pressed again counts once as well', () => {
+    const [lit, first] = log([0, 'lit'], [0.5, 'added', 1400, AS_PLANNED]) as [Entry, Entry];
+    const undo = { ...log([1, 'undo', undefined, nameOf(first)])[0], seq: 8 } as Entry;
+    const again = { ...log([2, 'added', 1400, AS_PLANNED])[0], seq: 9 } as Entry;
+    expect(sugarIn(jam, [lit, first, undo])).toBe(0);
+    expect(sugarIn(jam, [lit, first, undo, again])).toBeCloseTo(1400, 6);
+  });
+
+  test('ten times the sugar is a slip of the finger: what was asked for went in', () => {
+    const much = log([0, 'lit'], [0.5, 'added', 14_000, AS_PLANNED], [5, 'stirred']);
+    const sugarG = pastStages(momentsOf(jam, much), 6 * MIN).reduce(
+      (sum, { add }) => sum + (add?.sucrose ?? 0),
+      0,
+    );
+    expect(sugarG).toBeLessThan(1500);
+  });
+
+  test.each([
+    ['jam', jam, log([0, 'lit'], [0.5, 'added', 1400, AS_PLANNED], [4, 'dissolved'])],
+    ['powder', powder, log([0, 'lit'], [9, 'rolling'], [10, 'added', 1400, AS_PLANNED])],
+    ['butter', butter, log([0, 'lit'], [9, 'rolling'])],
+    ['curd', curd, log([0, 'lit'])],
+  ])(
+    'a pot of %s that is lifted for a moment keeps its act, and gets its flame back',
+    (_, sheet, so) => {
+      const on = progressOf(sheet, so);
+      const more = (notes: readonly (readonly [number, EntryKind])[]) =>
+        log(...notes).map((entry, index) => ({ ...entry, seq: 20 + index }));
+      const lifted = progressOf(sheet, [...so, ...more([[15, 'lifted']])]);
+      expect(lifted).toMatchObject({ act: { id: on.act.id }, onHeat: false, endsAt: on.endsAt });
+      const back = progressOf(sheet, [
+        ...so,
+        ...more([
+          [15, 'lifted'],
+          [16, 'on-heat'],
+        ]),
+      ]);
+      expect(back).toMatchObject({ act: { id: on.act.id }, onHeat: true, flame: on.flame });
+    },
+  );
+
+  test('a pot put back after it was stopped for the plate boils down again', () => {
+    const stopped = log(
+      [0, 'lit'],
+      [0.5, 'added', 1400, AS_PLANNED],
+      [30, 'off-heat'],
+      [33, 'on-heat'],
+    );
+    expect(progressOf(jam, stopped)).toMatchObject({
+      act: { id: 'boil-down' },
+      onHeat: true,
+      flame: 1,
+      endsAt: null,
+    });
+  });
+
+  test.each([
+    ['plate-test', 'runs'],
+    ['plate-test', 'wrinkles'],
+    ['sheet-test', 'merges'],
+  ] as const)('a %s that %s before the sugar is a note', (kind, outcome) => {
+    expect(progressOf(jam, log([0, 'lit'], [1, kind, undefined, outcome])).act.id).toBe('add');
+    const soft = log([0, 'lit'], [9, 'rolling'], [10, kind, undefined, outcome]);
+    expect(progressOf(hard, soft).act.id).toBe('soften');
+  });
+
+  test('a sheet test counts as the plate does, once the pot is off the heat', () => {
+    const off = log([0, 'lit'], [0.5, 'added', 1400, AS_PLANNED], [30, 'off-heat']);
+    const test = (text: string) => ({
+      ...(log([31, 'sheet-test', undefined, text])[0] as Entry),
+      seq: 9,
+    });
+    expect(progressOf(jam, [...off, test('merges')]).act.id).toBe('stand');
+    expect(progressOf(jam, [...off, test('drops')])).toMatchObject({
+      act: { id: 'boil-down' },
+      endsAt: 36 * MIN,
+    });
+    const boiling = log([0, 'lit'], [0.5, 'added', 1400, AS_PLANNED], [4, 'dissolved']);
+    expect(progressOf(jam, [...boiling, test('drops')])).toMatchObject({
+      act: { id: 'boil-down' },
+      endsAt: null,
+    });
+  });
+
+  test.each<[string, Partial<Entry>]>([
+    ['water of −20 °C', { kind: 'water-boils', value: -20 }],
+    ['a flame of −5', { kind: 'flame', value: -5 }],
+    ['a tonne of sugar', { kind: 'added', value: 1_000_000, text: AS_PLANNED }],
+    ['less than no sugar', { kind: 'added', value: -3, text: AS_PLANNED }],
+    ['a thermometer in the sun', { kind: 'temperature', value: 5800 }],
+    ['a pot without weight', { kind: 'weight', value: 0 }],
+    ['a drop that sings', { kind: 'plate-test', value: null, text: 'sings' }],
+    ['an undo of nothing', { kind: 'undo', value: null, text: null }],
+  ])('%s cannot be, does not stand, and says what could', (_, part) => {
+    const entry = { ...(log([1, 'stirred'])[0] as Entry), seq: 7, ...part };
+    expect(entryFault(entry)?.message).toMatch(/must/);
+    const lit = log([0, 'lit']);
+    expect(progressOf(jam, standingEvents([...lit, entry]))).toEqual(
+      progressOf(jam, standingEvents(lit)),
+    );
+  });
+
+  test('a probe in the kitchen’s air is not boiling water', () => {
+    const water = (value: number) => log([0, 'water-boils', value]);
+    expect(boilingWaterOf(water(94.2), 95)).toBe(94.2);
+    expect(boilingWaterOf(water(75), 95)).toBeNull();
+    // A slip after a good reading leaves the good one.
+    expect(boilingWaterOf([...water(94.2), ...water(75)], 95)).toBe(94.2);
+    expect(canBeBoilingWater(101, 95)).toBe(true);
+    expect(canBeBoilingWater(101.1, 95)).toBe(false);
+  });
+
+  const anything = fc.record({
+    source: fc.constantFrom('cook', 'phone'),
+    at: fc.integer({ min: 0, max: 60 * MIN }),
+    kind: fc.constantFrom(...EVENT_KINDS),
+    value: fc.constantFrom(null, 1400, 0.5, -5, 1e6),
+    text: fc.constantFrom(
+      null,
+      AS_PLANNED,
+      'runs',
+      'wrinkles',
+      'drops',
+      'mounds',
+      'cook/3',
+      'lemon-juice',
+    ),
+  });
+  test('whatever happens in whatever order, the stove is somewhere, and no addition counts twice', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(jam, hard, powder, butter, curd),
+        fc.array(anything, { maxLength: 40 }),
+        (sheet, events) => {
+          const entries = events.map((event, index): Entry => ({ ...event, seq: index + 1 }));
+          const progress = progressOf(sheet, standingEvents(entries));
+          expect(sheet.acts[progress.actIndex]).toBe(progress.act);
+          expect(progress.flame).toBeGreaterThanOrEqual(0);
+          expect(new Set(progress.added).size).toBe(progress.added.length);
+          const asked = sheet.acts.reduce((sum, { adds }) => sum + (adds?.massG ?? 0), 0);
+          expect(sugarIn(sheet, entries)).toBeLessThanOrEqual(asked + 1e-6);
+          // The order of delivery changes nothing.
+          expect(progressOf(sheet, standingEvents([...entries].reverse()))).toEqual(progress);
+        },
+      ),
+      { numRuns: 2000 },
+    );
+  });
 });
 
 describe('taking back', () => {

@@ -1,4 +1,4 @@
-import type { Act } from './acts.ts';
+import type { Act, Addition } from './acts.ts';
 import { AS_PLANNED, type Entry } from './entry.ts';
 import type { Sheet } from './sheet.ts';
 
@@ -18,6 +18,8 @@ export type Progress = {
   /** Set while the pot boils on after a drop that ran. */
   readonly more: More | null;
   readonly lastStirredAt: number | null;
+  /** Which acts had what they ask for put in, by their places: an addition counts once, however often it is pressed. */
+  readonly added: readonly number[];
   readonly probeIn: boolean;
   readonly onHeat: boolean;
   readonly lid: boolean;
@@ -33,6 +35,8 @@ export type Moment = {
   readonly event: Entry;
   /** After the event. */
   readonly progress: Progress;
+  /** What the sheet asks for that the event put in; null for none, and for one that is put in already. */
+  readonly adds: Addition | null;
 };
 
 const beginning = (sheet: Sheet): Progress => {
@@ -46,6 +50,7 @@ const beginning = (sheet: Sheet): Progress => {
     endsAt: null,
     more: null,
     lastStirredAt: null,
+    added: [],
     probeIn: true,
     onHeat: false,
     lid: act.lid,
@@ -57,8 +62,10 @@ const beginning = (sheet: Sheet): Progress => {
 export function momentsOf(sheet: Sheet, events: readonly Entry[]): readonly Moment[] {
   let progress = beginning(sheet);
   return events.map((event) => {
-    progress = after(sheet, progress, event);
-    return { event, progress };
+    const at = additionOf(sheet, progress, event);
+    const adds = at === null ? null : (sheet.acts[at]?.adds ?? null);
+    progress = after(sheet, progress, event, at);
+    return { event, progress, adds };
   });
 }
 
@@ -66,21 +73,72 @@ export function momentsOf(sheet: Sheet, events: readonly Entry[]): readonly Mome
 export const progressOf = (sheet: Sheet, events: readonly Entry[]): Progress =>
   momentsOf(sheet, events).at(-1)?.progress ?? beginning(sheet);
 
-function after(sheet: Sheet, now: Progress, event: Entry): Progress {
-  const seen = noted(now, event);
-  if (event.kind === 'plate-test' && event.text !== 'wrinkles')
-    return boilOn(sheet, seen, event, event.text === 'runs' ? MORE_MIN.runs : MORE_MIN.slow);
-  if (event.kind === 'mound-test' && event.text !== 'mounds')
-    return boilOn(sheet, seen, event, MORE_MIN.runs);
-  // An event may end a later act: the cook went on without pressing everything.
-  const done = sheet.acts.findIndex(
-    (act, index) => index >= seen.actIndex && ends(act, event) && mayPass(sheet, seen, index),
-  );
-  return done < 0 ? seen : onTo(sheet, seen, done + 1, event.at);
+/** The act whose addition an event is: the first that still waits for its own; null where it is none, or nothing waits. */
+function additionOf(sheet: Sheet, { added }: Progress, event: Entry): number | null {
+  if (event.kind !== 'added' || event.text !== AS_PLANNED) return null;
+  const index = sheet.acts.findIndex(({ adds }, at) => adds !== null && !added.includes(at));
+  return index < 0 ? null : index;
 }
 
-const ends = (act: Act, event: Entry): boolean =>
-  act.done === event.kind && (event.kind !== 'added' || event.text === AS_PLANNED);
+function after(sheet: Sheet, now: Progress, event: Entry, addition: number | null): Progress {
+  const seen = noted(now, event, addition);
+  switch (event.kind) {
+    case 'added':
+      // Something besides the sheet, or what is in already, changes the pot at most.
+      return addition === null ? seen : past(sheet, seen, event, addition);
+    case 'plate-test':
+    case 'mound-test':
+    case 'sheet-test':
+      return tested(sheet, seen, event);
+    case 'on-heat':
+      return backOnHeat(sheet, seen, event);
+    default: {
+      // An event may end a later act: the cook went on without pressing everything.
+      const done = sheet.acts.findIndex(
+        (act, index) => index >= seen.actIndex && act.done === event.kind,
+      );
+      return done < 0 ? seen : past(sheet, seen, event, done);
+    }
+  }
+}
+
+/** On to what comes after an act, where nothing lies between that may not be passed over. */
+const past = (sheet: Sheet, seen: Progress, event: Entry, act: number): Progress =>
+  act >= seen.actIndex && mayPass(sheet, seen, act) ? onTo(sheet, seen, act + 1, event.at) : seen;
+
+/**
+ * What a test says once the pot boils down: some minutes more, or on to the jars. Before that it is a note, and so is a sheet test over
+ * a pot that still boils.
+ */
+function tested(sheet: Sheet, seen: Progress, event: Entry): Progress {
+  const test = sheet.acts.findIndex(({ id }) => id === 'plate' || id === 'mound');
+  const from = event.kind === 'sheet-test' ? test : boilIndex(sheet);
+  if (test < 0 || seen.actIndex < from || seen.actIndex > test) return seen;
+  switch (event.text) {
+    case 'runs':
+    case 'drops':
+    case 'weeps':
+      return boilOn(sheet, seen, event, MORE_MIN.runs);
+    case 'slow':
+      return boilOn(sheet, seen, event, MORE_MIN.slow);
+    default:
+      return onTo(sheet, seen, test + 1, event.at);
+  }
+}
+
+/** Back on the heat: the act goes on with its own flame; where it had been stopped for the test, the boil does. */
+function backOnHeat(sheet: Sheet, seen: Progress, event: Entry): Progress {
+  const { act } = seen;
+  if (act.flame > 0)
+    return { ...seen, onHeat: true, flame: seen.flame > 0 ? seen.flame : act.flame };
+  const back = boilIndex(sheet);
+  return back < 0 || seen.actIndex < back || seen.readyAt !== null
+    ? seen
+    : onTo(sheet, seen, back, event.at);
+}
+
+const boilIndex = ({ acts }: Sheet): number =>
+  acts.findIndex(({ id }) => id === 'boil-down' || id === 'reduce');
 
 /** Nothing comes before the flame, and nothing that goes in is passed over. */
 const mayPass = (sheet: Sheet, { actIndex }: Progress, to: number): boolean =>
@@ -89,7 +147,7 @@ const mayPass = (sheet: Sheet, { actIndex }: Progress, to: number): boolean =>
     .every(({ id }) => id !== 'light' && id !== 'add' && id !== 'to-rolling');
 
 /** What an event says of the pot, whichever act is on. */
-function noted(now: Progress, event: Entry): Progress {
+function noted(now: Progress, event: Entry, addition: number | null): Progress {
   switch (event.kind) {
     case 'lit':
       return { ...now, litAt: now.litAt ?? event.at, onHeat: true };
@@ -99,14 +157,18 @@ function noted(now: Progress, event: Entry): Progress {
       return { ...now, lid: true };
     case 'lid-off':
       return { ...now, lid: false };
-    case 'stirred':
     case 'added':
+      return {
+        ...now,
+        lastStirredAt: event.at,
+        added: addition === null ? now.added : [...now.added, addition],
+      };
+    case 'stirred':
     case 'dissolved':
       return { ...now, lastStirredAt: event.at };
     case 'off-heat':
+    case 'lifted':
       return { ...now, onHeat: false };
-    case 'on-heat':
-      return { ...now, onHeat: true };
     case 'probe-out':
       return { ...now, probeIn: false };
     case 'probe-in':
@@ -136,7 +198,7 @@ function onTo(sheet: Sheet, now: Progress, index: number, at: number): Progress 
 
 /** Back to the boil for some minutes, counted from the event. */
 function boilOn(sheet: Sheet, now: Progress, event: Entry, minutes: number): Progress {
-  const back = sheet.acts.findIndex(({ id }) => id === 'boil-down' || id === 'reduce');
+  const back = boilIndex(sheet);
   if (back < 0) return now;
   return {
     ...onTo(sheet, now, back, event.at),

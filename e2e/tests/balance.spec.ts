@@ -350,7 +350,8 @@ test('a melon that nothing sensible mends is told what it would take, and what t
   kettle,
 }) => {
   await open(page, kettle, ['2.27 kg diced melon', '1.13 kg sugar', '22 mL lemon juice']);
-  await expect(page.getByTestId('beyond')).toContainText('low-sugar pectin');
+  // Ranges and remedies come from the worker, after the typical figures.
+  await expect(page.getByTestId('beyond')).toContainText('low-sugar pectin', { timeout: 15_000 });
   await expect(page.getByTestId('beyond')).toContainText('none of it makes this fruit safe');
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');
 });

@@ -1,16 +1,42 @@
-import type { LoggedEntry } from '@idle-kettle/contract';
-import { READING_KINDS, type Entry } from '@idle-kettle/core';
+import { kitchenTime, type KitchenClock, type LoggedEntry } from '@idle-kettle/contract';
+import { READING_KINDS, type Entry, type Fault } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { CHANNEL, sayThat } from '../live/channel.ts';
-import { NotFound } from '../problem/errors.ts';
+import { BadInput, NotFound } from '../problem/errors.ts';
 import { CookModel } from './cook.model.ts';
 import { CookEntryModel } from './cookEntry.model.ts';
 
 /** Most entries that one question is answered with; who wants more asks again. */
 const MOST_ANSWERED = 5000;
+
+/** What is known of a cook’s time. */
+type CookTimes = { readonly clock: KitchenClock; readonly startedAt: Date };
+
+/** An entry is noted no longer than this before the cook began, and no longer after now: clocks differ, and pots are lit before they are followed. */
+const A_DAY_MS = 24 * 60 * 60_000;
+
+/** Entries that cannot be of this cook: years off, which no view of it could show. */
+function faultsOfTime(
+  given: readonly Entry[],
+  { clock, startedAt }: CookTimes,
+  nowMs: number,
+): Fault[] {
+  const from = startedAt.getTime() - A_DAY_MS;
+  const to = kitchenTime(clock, nowMs) + A_DAY_MS;
+  return given.flatMap(({ at }, index) =>
+    at >= from && at <= to
+      ? []
+      : [
+          {
+            field: `entries[${index}].at`,
+            message: 'at must lie within a day of the cook, by the kitchen’s clock.',
+          },
+        ],
+  );
+}
 
 /** The logs of cooks: entries go in once each, and get places without gaps. */
 @Injectable()
@@ -24,11 +50,13 @@ export class CookLogService {
   /** Takes in entries, those that it has already left out, and tells every server. Answers with where the log stands. */
   async append(cookId: string, householdId: string, given: readonly Entry[]): Promise<number> {
     return this.database.transaction(async (transaction) => {
-      const [cook] = await this.database.query<{ position: number }>(
-        'SELECT position FROM cooks WHERE id = $1 AND household_id = $2 FOR UPDATE',
+      const [cook] = await this.database.query<CookTimes & { position: number }>(
+        'SELECT position, clock, started_at AS "startedAt" FROM cooks WHERE id = $1 AND household_id = $2 FOR UPDATE',
         { type: QueryTypes.SELECT, bind: [cookId, householdId], transaction },
       );
       if (!cook) throw new NotFound('There is no such cook.');
+      const faults = faultsOfTime(given, cook, Date.now());
+      if (faults.length > 0) throw new BadInput(faults);
       return (await this.put(cookId, given, transaction)) ?? cook.position;
     });
   }

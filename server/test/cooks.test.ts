@@ -51,7 +51,7 @@ const PRACTICE = {
   speed: 60,
 };
 
-const T0 = Date.UTC(2026, 6, 1, 12);
+const T0 = Date.now();
 const reading = (seq: number, value = 90) => ({
   source: 'probe',
   seq,
@@ -173,6 +173,15 @@ describe('its log', () => {
       { ...reading(2), at: 12 },
       { ...reading(2), source: '<b>' },
       { ...reading(2), value: 'warm' },
+      // What would break every view of the cook: figures and times that cannot be.
+      { ...reading(2), value: 5800 },
+      { ...reading(2), kind: 'water-boils', value: -20 },
+      { ...reading(2), kind: 'flame', value: -5 },
+      { ...reading(2), kind: 'added', value: 1_000_000, text: 'as planned' },
+      { ...reading(2), kind: 'added', value: 100 },
+      { ...reading(2), kind: 'plate-test', value: null, text: 'sings' },
+      { ...reading(2), at: Date.UTC(2000, 1) },
+      { ...reading(2), at: Date.UTC(2099, 1) },
     ]) {
       await send(wrong).expect(400);
     }

@@ -61,8 +61,8 @@ export const Doings = memo(function Doings(props: Props) {
           />
         )}
         <Do
-          name={progress.onHeat ? 'Off the heat' : 'Back on the heat'}
-          onPress={() => void note(progress.onHeat ? 'off-heat' : 'on-heat')}
+          name={progress.onHeat ? 'Lift it off' : 'Back on the heat'}
+          onPress={() => void note(progress.onHeat ? 'lifted' : 'on-heat')}
           off={!lit}
         />
         <Do

@@ -1,6 +1,8 @@
 import type { CookRecord } from '@idle-kettle/contract';
 import {
+  ambientOf,
   AS_PLANNED,
+  boilingWaterOf,
   disagreement,
   formatGrams,
   mindNow,
@@ -46,7 +48,10 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
   const [amount, setAmount] = useState(false);
 
   const events = useMemo(() => standingEvents(entries), [entries]);
-  const waterBoilsC = events.findLast(({ kind }) => kind === 'water-boils')?.value ?? null;
+  const waterBoilsC = useMemo(
+    () => boilingWaterOf(events, ambientOf(cook.kitchen).waterBoilsC),
+    [events, cook.kitchen],
+  );
   const sheet = useMemo(() => stoveSheet(cook, waterBoilsC), [cook, waterBoilsC]);
   const progress = useMemo(() => (sheet ? progressOf(sheet, events) : null), [sheet, events]);
   const known = useEstimate({ cook, waterBoilsC, entries, now: () => nowMs });

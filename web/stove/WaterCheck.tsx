@@ -1,10 +1,12 @@
 import {
+  canBeBoilingWater,
   formatTemperature,
   waterReading,
   type Entry,
   type Progress,
   type TemperatureScale,
 } from '@idle-kettle/core';
+import { useState } from 'react';
 import { fromScale } from './scale.ts';
 import { OneNumber } from './Doings.tsx';
 import type { CookLog } from './useCookLog.ts';
@@ -31,10 +33,13 @@ export type Keeping = {
 /** Two minutes with boiling water before the cook: the thermometer, the height and the weather in one reading. */
 export function WaterCheck(props: Props) {
   const { entries, nowMs, progress, scale, waterBoilsC, checked, note, keeping } = props;
-  if (progress.litAt !== null) return null;
   const dipped = entries.findLast(({ kind }) => kind === 'in-water' || kind === 'water-boils');
   const since = dipped?.kind === 'in-water' ? dipped.at : null;
   const reading = since === null ? null : waterReading(entries, since, nowMs);
+  const [typed, setTyped] = useState<number | null>(null);
+  const boils = (shownC: number) => canBeBoilingWater(shownC, waterBoilsC);
+  const odd = typed ?? (reading?.steady === true ? reading.shownC : null);
+  if (progress.litAt !== null) return null;
   return (
     <section aria-label="Boiling water" className="rounded-box border-2 border-base-300 p-4">
       <h2 className="text-2xl font-bold">First, boiling water</h2>
@@ -99,7 +104,7 @@ export function WaterCheck(props: Props) {
               type="button"
               data-due={reading.steady}
               className={`btn mt-2 min-h-14 text-lg ${reading.steady ? 'btn-secondary' : ''}`}
-              disabled={!reading.steady}
+              disabled={!reading.steady || !boils(reading.shownC)}
               onClick={() => void note('water-boils', Number(reading.shownC.toFixed(2)))}
             >
               {reading.steady ? 'It stands still: take it' : 'Not still yet'}
@@ -110,8 +115,18 @@ export function WaterCheck(props: Props) {
             unit={`°${scale}`}
             min={scale === 'C' ? 85 : 185}
             max={scale === 'C' ? 105 : 221}
-            onGive={(value) => void note('water-boils', fromScale(value, scale))}
+            onGive={(value) => {
+              const shownC = fromScale(value, scale);
+              setTyped(boils(shownC) ? null : shownC);
+              if (boils(shownC)) void note('water-boils', shownC);
+            }}
           />
+          {odd !== null && !boils(odd) && (
+            <p role="alert" className="mt-2 text-lg text-error">
+              {formatTemperature(odd, scale)} is not boiling water: here it boils near{' '}
+              {formatTemperature(waterBoilsC, scale)}. Is the probe in it, and does it roll?
+            </p>
+          )}
         </>
       )}
     </section>

@@ -27,6 +27,7 @@ const EVENTS: { readonly [kind in EntryKind]: string } = {
   'sheet-test': 'Sheet test',
   'mound-test': 'Mound test',
   'off-heat': 'Off the heat',
+  lifted: 'Lifted off the heat',
   'on-heat': 'Back on the heat',
   stood: 'Stood',
   'probe-out': 'Probe out',
