@@ -1,25 +1,10 @@
 import fc from 'fast-check';
 import { readLine, type UnderstoodLine } from '../reader/index.ts';
-import { codes, planned } from '../test/planned.ts';
+import { beforeOf, codes, planned } from '../test/planned.ts';
 import { BEFORE_KINDS, CLOTS, type Before } from './before.ts';
 import { CLOT_PECTIN, clotOf } from './evidence.ts';
 import { obtainedOf } from './obtained.ts';
 
-const before = (
-  kind: Before['kind'],
-  lines: readonly string[],
-  more: Partial<Before> = {},
-): Before => ({
-  kind,
-  lines,
-  waterG: null,
-  hours: null,
-  obtainedG: null,
-  obtainedMl: null,
-  brix: null,
-  clot: null,
-  ...more,
-});
 const read = (...texts: string[]) => texts.map((text) => readLine(text) as UnderstoodLine);
 const obtained = (of: Before) => obtainedOf(of, read(...(of.lines as string[])));
 const CUP_ML = 236.6;
@@ -33,7 +18,7 @@ describe('juice through a cloth', () => {
     ['3½ lb quinces', 1656],
     ['3½ lb plums', 355],
   ])('%s give about four cups', (line, waterG) => {
-    const { massG, measured } = obtained(before('extract', [line], { waterG }));
+    const { massG, measured } = obtained(beforeOf('extract', [line], { waterG }));
     const cups = massG.typical / 1.04 / CUP_ML;
     expect(Math.abs(cups / 4 - 1)).toBeLessThanOrEqual(0.15);
     expect(massG.low / 1.04 / CUP_ML).toBeLessThan(4);
@@ -42,7 +27,7 @@ describe('juice through a cloth', () => {
   });
 
   test('carries the fruit’s pectin and acid: 60 to 90 % of the pectin of hard fruit', () => {
-    const [juice] = obtained(before('extract', ['3 lb crab apples'])).lines;
+    const [juice] = obtained(beforeOf('extract', ['3 lb crab apples'])).lines;
     const [fruit] = read('3 lb crab apples');
     const inFruit =
       ((fruit?.massG.typical ?? NaN) * (fruit?.ingredient.pectinPct.typical ?? NaN)) / 100;
@@ -56,7 +41,7 @@ describe('juice through a cloth', () => {
   });
 
   test('is thinner with more water, and there is more of it', () => {
-    const of = (waterG: number) => obtained(before('extract', ['2 kg redcurrants'], { waterG }));
+    const of = (waterG: number) => obtained(beforeOf('extract', ['2 kg redcurrants'], { waterG }));
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 3000 }), (waterG) => {
         const [little, much] = [of(waterG), of(waterG + 200)];
@@ -69,7 +54,7 @@ describe('juice through a cloth', () => {
   });
 
   test('of two fruits is each fruit’s share, as they lie in the pan', () => {
-    const { lines, massG } = obtained(before('extract', ['1 kg rhubarb', '1 kg strawberries']));
+    const { lines, massG } = obtained(beforeOf('extract', ['1 kg rhubarb', '1 kg strawberries']));
     expect(lines.map(({ ingredient }) => ingredient.name)).toEqual([
       'rhubarb juice',
       'strawberry juice',
@@ -79,7 +64,9 @@ describe('juice through a cloth', () => {
   });
 
   test('is what was measured, once it is', () => {
-    const { massG, measured } = obtained(before('extract', ['3 lb apples'], { obtainedMl: 1000 }));
+    const { massG, measured } = obtained(
+      beforeOf('extract', ['3 lb apples'], { obtainedMl: 1000 }),
+    );
     expect(measured).toBe(true);
     expect(massG.typical).toBeCloseTo(1040, 6);
     expect(massG.high / massG.low).toBeLessThan(1.05);
@@ -87,11 +74,11 @@ describe('juice through a cloth', () => {
 
   test('is believed to be as sweet as a refractometer says, and as rich as it clots', () => {
     const pectin = (clot: Before['clot']) =>
-      obtained(before('extract', ['3 lb apples'], { clot })).lines[0]?.ingredient.pectinPct;
+      obtained(beforeOf('extract', ['3 lb apples'], { clot })).lines[0]?.ingredient.pectinPct;
     expect(pectin('lump')?.typical).toBeGreaterThan(pectin(null)?.typical ?? NaN);
     expect(pectin('flakes')?.typical).toBeLessThan(pectin(null)?.typical ?? NaN);
     expect(pectin('flakes')?.high).toBeLessThan(pectin('lump')?.low ?? NaN);
-    const sweet = obtained(before('extract', ['3 lb apples'], { brix: 11 }));
+    const sweet = obtained(beforeOf('extract', ['3 lb apples'], { brix: 11 }));
     expect(sweet.lines[0]?.ingredient.make.solublesPct.typical).toBe(11);
     for (const clot of CLOTS) expect(clotOf(CLOT_PECTIN[clot].typical)).toBe(clot);
   });
@@ -99,7 +86,7 @@ describe('juice through a cloth', () => {
   test('makes a jelly in place of the fruit: crab apples from 3 lb to jars (USDA Complete Guide: 4 to 5 half-pints, firm)', () => {
     const plan = planned({
       product: 'jelly',
-      before: before('extract', ['3 lb crab apples'], { waterG: 710 }),
+      before: beforeOf('extract', ['3 lb crab apples'], { waterG: 710 }),
       lines: ['4 cups sugar'],
     });
     expect(plan.before).toMatchObject({ kind: 'extract', waterG: 710, clot: 'lump' });
@@ -114,7 +101,7 @@ describe('juice through a cloth', () => {
   test('stands for the line that asks for it', () => {
     const asked = planned({
       product: 'jelly',
-      before: before('extract', ['3½ lb quinces']),
+      before: beforeOf('extract', ['3½ lb quinces']),
       lines: ['3¾ cups quince juice', '3 cups sugar', '¼ cup lemon juice'],
     });
     // Juice of 3¾ cups, sugar and lemon, and no second helping of juice.
@@ -125,21 +112,21 @@ describe('juice through a cloth', () => {
 test('what is in both is a second helping, but for juice and infusions, which are made first', () => {
   const start = (of: Before, lines: readonly string[]) =>
     planned({ product: 'jelly', before: of, lines, draws: 0 }).start?.massG ?? NaN;
-  const apples = before('extract', ['3 lb apples', '500 g sugar']);
+  const apples = beforeOf('extract', ['3 lb apples', '500 g sugar']);
   // The juice with its share of that sugar, and all of the sugar of the pot.
   expect(start(apples, ['600 g sugar'])).toBeCloseTo(start(apples, ['1 g sugar']) + 599, 0);
-  const soaked = before('soak', ['1 kg oranges', '500 mL water']);
+  const soaked = beforeOf('soak', ['1 kg oranges', '500 mL water']);
   expect(start(soaked, ['500 g oranges', '600 g sugar'])).toBeCloseTo(
     start(soaked, ['600 g sugar']) + 500,
     0,
   );
-  const mint = before('infuse', ['2 cups mint leaves'], { waterG: 1000 });
+  const mint = beforeOf('infuse', ['2 cups mint leaves'], { waterG: 1000 });
   expect(start(mint, ['2 cups mint infusion', '600 g sugar'])).toBeCloseTo(474 + 600, -1);
 });
 
 describe('what else comes first', () => {
   test('an infusion gives its water back but for what the flowers hold', () => {
-    const { lines, massG } = obtained(before('infuse', ['2 cups mint leaves'], { waterG: 700 }));
+    const { lines, massG } = obtained(beforeOf('infuse', ['2 cups mint leaves'], { waterG: 700 }));
     expect(lines.map(({ ingredient }) => ingredient.id)).toEqual(['infusion']);
     expect(massG.typical).toBeLessThan(700);
     expect(massG.typical).toBeGreaterThan(500);
@@ -147,7 +134,7 @@ describe('what else comes first', () => {
 
   test('a soak keeps everything but a little steam', () => {
     const { lines, massG } = obtained(
-      before('soak', ['1 kg Seville oranges', '2 lemons'], { waterG: 2000 }),
+      beforeOf('soak', ['1 kg Seville oranges', '2 lemons'], { waterG: 2000 }),
     );
     expect(lines.map(({ ingredient }) => ingredient.id)).toEqual([
       'seville-orange',
@@ -159,7 +146,7 @@ describe('what else comes first', () => {
   });
 
   test('drained peppers are fewer and drier, and the shelf counts them as they were', () => {
-    const of = before('drain', ['1 kg chopped sweet peppers']);
+    const of = beforeOf('drain', ['1 kg chopped sweet peppers']);
     const { lines, forShelf } = obtained(of);
     expect(lines[0]?.massG.typical).toBeLessThan(900);
     expect(lines[0]?.ingredient.make.insolublesPct.typical).toBeGreaterThan(
@@ -179,7 +166,7 @@ describe('what else comes first', () => {
   test('a sauce goes on from where it is: no second softening', () => {
     const lines = ['2¼ cups white sugar', '2¼ cups packed brown sugar'];
     const apples = ['8 lb apples, cored and quartered', '2 cups cider', '2 cups vinegar'];
-    const first = planned({ product: 'butter', before: before('sauce', apples), lines });
+    const first = planned({ product: 'butter', before: beforeOf('sauce', apples), lines });
     const all = planned({ product: 'butter', lines: [...apples, ...lines] });
     expect(first.minutes?.p50).toBeLessThan((all.minutes?.p50 ?? NaN) - 15);
     expect((first.yield?.volumeMl.p50 ?? NaN) / 473).toBeGreaterThan(7.5);
@@ -195,7 +182,7 @@ describe('what else comes first', () => {
 
 describe('odd befores', () => {
   test.each(BEFORE_KINDS)('%s of nothing gives nothing, and no step', (kind) => {
-    const plan = planned({ before: before(kind, []), lines: ['1 kg plums', '1 kg sugar'] });
+    const plan = planned({ before: beforeOf(kind, []), lines: ['1 kg plums', '1 kg sugar'] });
     expect(plan.before?.obtained.massG.typical).toBe(0);
     expect(plan.steps.some(({ when }) => when === 'the day before')).toBe(false);
   });
@@ -203,7 +190,7 @@ describe('odd befores', () => {
   test('a line that is not understood closes the pantry, and is said', () => {
     const plan = planned({
       product: 'jelly',
-      before: before('extract', ['3 lb crab apples', '1 kg zorp']),
+      before: beforeOf('extract', ['3 lb crab apples', '1 kg zorp']),
       lines: ['4 cups sugar'],
     });
     expect(plan.before?.lines[1]).toMatchObject({ understood: false, text: '1 kg zorp' });
@@ -215,7 +202,7 @@ describe('odd befores', () => {
     const jelly = (waterG: number) =>
       planned({
         product: 'jelly',
-        before: before('extract', ['500 g crab apples'], { waterG }),
+        before: beforeOf('extract', ['500 g crab apples'], { waterG }),
         lines: ['500 g sugar'],
       }).shelf;
     expect(jelly(300).verdict).toBe('pantry');
@@ -226,7 +213,9 @@ describe('odd befores', () => {
 
   test('more measured than went in, and a line that asks for more than there is, are said', () => {
     const of = (more: Partial<Before>, lines: readonly string[]) =>
-      codes(planned({ product: 'jelly', before: before('extract', ['1 kg apples'], more), lines }));
+      codes(
+        planned({ product: 'jelly', before: beforeOf('extract', ['1 kg apples'], more), lines }),
+      );
     expect(of({ obtainedMl: 9000 }, ['1 kg sugar'])).toContain('more-than-went-in');
     expect(of({}, ['8 cups apple juice', '1 kg sugar'])).toContain('asks-for-more');
     expect(of({ clot: 'flakes' }, ['1 kg sugar'])).toContain('poor-juice');
@@ -250,7 +239,7 @@ describe('odd befores', () => {
             lines,
             massG,
             waterG: water,
-          } = obtained(before(kind, [`${apples} g apples`, `${lemons} g lemons`], { waterG }));
+          } = obtained(beforeOf(kind, [`${apples} g apples`, `${lemons} g lemons`], { waterG }));
           const sum = lines.reduce((grams, line) => grams + line.massG.typical, 0);
           expect(sum).toBeCloseTo(massG.typical, 3);
           expect(massG.high).toBeLessThanOrEqual(apples + lemons + water + 1e-6);

@@ -1,4 +1,4 @@
-import { codes, planned } from '../test/planned.ts';
+import { beforeOf, codes, planned } from '../test/planned.ts';
 import { costOf } from './cost.ts';
 import { prepareOf } from './prepareOf.ts';
 
@@ -85,22 +85,11 @@ describe('preparation', () => {
 });
 
 describe('what comes first', () => {
-  const before = (kind: 'extract' | 'drain', lines: readonly string[]) => ({
-    kind,
-    lines,
-    waterG: null,
-    hours: null,
-    obtainedG: null,
-    obtainedMl: null,
-    brix: null,
-    clot: null,
-  });
-
   test('is bought as it comes, once, and done the day before', () => {
     const preparation = prepareOf(
       planned({
         product: 'jelly',
-        before: before('extract', ['3½ lb quinces']),
+        before: beforeOf('extract', ['3½ lb quinces']),
         lines: ['3 cups quince juice', '3 cups sugar'],
       }),
     );
@@ -119,7 +108,7 @@ describe('what comes first', () => {
     const { ready } = prepareOf(
       planned({
         product: 'pepper-jelly',
-        before: before('drain', ['6 cups chopped sweet peppers']),
+        before: beforeOf('drain', ['6 cups chopped sweet peppers']),
         lines: ['2 cups vinegar', '6 cups sugar', '2 pouches liquid pectin'],
       }),
     );

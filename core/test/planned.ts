@@ -1,3 +1,4 @@
+import type { Before } from '../before/index.ts';
 import { planBatch, USUAL_REQUEST, type Plan, type PlanRequest } from '../plan/index.ts';
 
 /** A request at sea level for jars boiled sterile, with whatever a test changes. */
@@ -22,3 +23,20 @@ export const codes = (of: Plan): string[] => of.cautions.map(({ code }) => code)
 /** Share of the imagined batches that set at least softly. */
 export const settles = ({ set }: Plan): number =>
   (set?.share.soft ?? 0) + (set?.share.firm ?? 0) + (set?.share.slices ?? 0);
+
+/** What comes first, with everything but what a test says as usual. */
+export const beforeOf = (
+  kind: Before['kind'],
+  lines: readonly string[],
+  more: Partial<Before> = {},
+): Before => ({
+  kind,
+  lines,
+  waterG: null,
+  hours: null,
+  obtainedG: null,
+  obtainedMl: null,
+  brix: null,
+  clot: null,
+  ...more,
+});
