@@ -43,6 +43,8 @@ const POWDER_PER_KG_G = 20;
 const FRUIT_PER_KG_G = 250;
 /** A pot in which so much of the pectin's power boils away is better cooked in two. */
 const WORN_PECTIN = 0.8;
+/** Of lemon juice and powder together no more than so much of what either may be alone: with both at their most it is no jam of that fruit. */
+const MOST_OF_BOTH = 1.6;
 /** Lemon juice is measured by the teaspoon, and beyond the second figure a batch wants something else. */
 const LEMON_STEP_ML = 5;
 const LEMON_PER_KG_ML = 80;
@@ -240,7 +242,7 @@ function lemonAndPowder({ addLines, potKg, method }: Kitchen, alone: Fix, replan
     {
       ...addLines(
         (n) => [lemon(steps), `${n} g powdered pectin`],
-        Math.floor(POWDER_PER_KG_G * potKg),
+        Math.floor(POWDER_PER_KG_G * potKg * Math.min(1, MOST_OF_BOTH - steps / most)),
         'bring the acid to where pectin links best, and the pectin that the fruit lacks',
       ),
       failing: alone,

@@ -154,14 +154,20 @@ describe('what mends a set', () => {
     }
   });
 
-  test('is said to be out of reach for melon: what it would take, what to make instead, and nothing of the shelf', () => {
-    const plan = planned({ lines: ['2.27 kg diced melon', '1.13 kg sugar', '22 mL lemon juice'] });
-    expect(plan.set?.remedies).toEqual([]);
-    expect(plan.set?.beyond).toMatch(/it would take some \d+ g of lemon juice/);
-    expect(plan.set?.beyond).toContain('low-sugar pectin');
-    expect(plan.set?.beyond).toContain('none of it makes this fruit safe for the pantry');
-    expect(plan.shelf.verdict).toBe('fridge');
-  });
+  test.each([0, 1524, 2500])(
+    'is said to be out of reach for melon at %d m: what it would take, what to make instead, and nothing of the shelf',
+    (altitudeM) => {
+      const plan = planned({
+        lines: ['2.27 kg diced melon', '1.13 kg sugar', '22 mL lemon juice'],
+        altitudeM,
+      });
+      expect(plan.set?.remedies).toEqual([]);
+      expect(plan.set?.beyond).toMatch(/it would take some \d+ g of lemon juice/);
+      expect(plan.set?.beyond).toContain('low-sugar pectin');
+      expect(plan.set?.beyond).toContain('none of it makes this fruit safe for the pantry');
+      expect(plan.shelf.verdict).toBe('fridge');
+    },
+  );
 
   test('is never an empty space: what is short is mended, or said to be beyond mending', () => {
     for (const lines of [
