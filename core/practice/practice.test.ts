@@ -262,6 +262,16 @@ describe('the estimator', () => {
   });
 });
 
+test('the pot of a jelly practice is of juice, as ripe as its lines say', () => {
+  const jelly = request({
+    product: 'jelly',
+    lines: ['4 cups crab apple juice', '500 g very ripe plums', '4 cups sugar'],
+  });
+  const [juice, plums] = sure(trueSheet(jelly, practice({ fault: 'double-batch' }))).lines;
+  expect(juice?.ingredient).toMatchObject({ id: 'crab-apple', state: 'juice' });
+  expect(plums?.ripeness).toBeGreaterThan(0.5);
+});
+
 describe('the debrief', () => {
   const cookWith = (change: Partial<Practice>) => {
     const of = practice(change);

@@ -1,4 +1,4 @@
-import type { UnderstoodLine } from '../reader/index.ts';
+import type { UnderstoodLine, WeighedLine } from '../reader/index.ts';
 import { readLines, type PlanRequest } from '../plan/index.ts';
 import { celsiusDegrees } from '../quantity/index.ts';
 import { sheetOf, type Sheet } from '../stove/index.ts';
@@ -68,7 +68,9 @@ export const trueProbe = ({ probe, fault }: Practice): Probe =>
 const understood = (request: PlanRequest): UnderstoodLine[] =>
   readLines(request).filter((line): line is UnderstoodLine => line.understood);
 
-const weighed = ({ ingredient, massG }: UnderstoodLine, times: number) => ({
+const weighed = ({ ingredient, massG, ripeness }: UnderstoodLine, times: number): WeighedLine => ({
   ingredient: ingredient.id,
   massG: massG.typical * times,
+  ripeness,
+  ...(ingredient.kind === 'fruit' ? { state: ingredient.state } : {}),
 });

@@ -163,6 +163,23 @@ describe('lines that are not understood are kept, and say what would mend them',
 });
 
 describe('weighed lines', () => {
+  test('juice of a fruit is the same juice, written or weighed, however ripe', () => {
+    const weighed = readWeighedLine({ ingredient: 'crab-apple', massG: 500, state: 'juice' });
+    const written = readLine('500 g crab apple juice');
+    expect(weighed.understood && written.understood).toBe(true);
+    if (!weighed.understood || !written.understood) return;
+    expect(weighed.ingredient).toEqual(written.ingredient);
+    const ripe = readWeighedLine({
+      ingredient: 'crab-apple',
+      massG: 500,
+      state: 'juice',
+      ripeness: 0.9,
+    });
+    expect(ripe.understood && ripe.ingredient.pectinPct.typical).toBeLessThan(
+      written.ingredient.pectinPct.typical,
+    );
+  });
+
   test('follow the same rules', () => {
     expect(readWeighedLine({ ingredient: 'damsons', massG: 2000, form: 'crushed' })).toMatchObject({
       understood: true,

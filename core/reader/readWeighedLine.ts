@@ -2,6 +2,7 @@ import { findIngredient, inState, ripened, type Form, type FruitState } from '..
 import { exactly } from '../quantity/index.ts';
 import { impossible, puzzling, type LineReading } from './line.ts';
 import { impossibleMass, lineOf } from './lineOf.ts';
+import { juiceRow } from './parts.ts';
 
 /** A line given as data instead of words. */
 export type WeighedLine = {
@@ -26,7 +27,8 @@ export function readWeighedLine(line: WeighedLine): LineReading {
   if (!row) return puzzling(text, 'ingredient', `“${name}” is not in the larder yet.`);
   const extras = { form, called: '', assumed: '' };
   if (row.kind !== 'fruit') return lineOf(text, row, exactly(massG), { ...extras, ripeness: null });
-  const fruit = inState(row, state ?? 'fresh');
-  const ripe = ripeness === null ? fruit : ripened(fruit, ripeness);
-  return lineOf(text, ripe, exactly(massG), { ...extras, ripeness });
+  const ripe = ripeness === null ? row : ripened(row, ripeness);
+  const fruit =
+    state === 'juice' ? juiceRow(ripe, true, ripeness) : inState(ripe, state ?? 'fresh');
+  return lineOf(text, fruit, exactly(massG), { ...extras, ripeness });
 }
