@@ -237,7 +237,8 @@ function lemonAndPowder({ addLines, potKg, method }: Kitchen, alone: Fix, replan
   const lemon = (n: number) => `${n * LEMON_STEP_ML} mL bottled lemon juice`;
   const sour = (n: number) => (replan({ add: [lemon(n)], method }, 0)?.pH ?? 0) <= BEST_PH;
   const steps = leastSteps(most, sour) ?? most;
-  if (steps < 1) return [];
+  // A spoon of lemon beside the powder is no other way of mending it.
+  if (steps < 2) return [];
   return [
     {
       ...addLines(
