@@ -1,29 +1,30 @@
 import { pectinStrength, TABLED_PECTIN_PCT, type Fruit } from '../larder/index.ts';
-import { commonPractice, range, timesRange, type Range } from '../quantity/index.ts';
+import { commonPractice, constant, range, timesRange, type Range } from '../quantity/index.ts';
 import type { Before, Clot } from './before.ts';
 
-/** How far off a kitchen refractometer reads, °Brix. */
-const BRIX_OFF = 0.7;
+/** How far off a kitchen refractometer reads. */
+export const BRIX_ERROR = constant(0.7, '°Brix', commonPractice('hand refractometers'));
 
 /**
  * Pectin of a juice, g of 150-grade per 100 g, by how a spoon of it clots in three of spirit: one firm lump is rich in it, several are
- * middling, flakes are poor.
+ * middling, flakes are poor. Common practice: a lump is set with its own weight of sugar, several with three quarters, flakes are
+ * boiled down or given pectin; the figures are judgement.
  */
 export const CLOT_PECTIN: { readonly [clot in Clot]: Range } = {
   lump: range(0.5, 0.75, 1.2),
   several: range(0.3, 0.4, 0.55),
   flakes: range(0.05, 0.2, 0.35),
 };
-export const CLOT_SOURCE = commonPractice(
-  'one lump: set it with its own weight of sugar; several: three quarters; flakes: boil it down or add pectin; figures by judgement',
-);
 
 /** What a juice is taken for, with what was measured of it in place of what is usual for its fruit. */
 export function withEvidence(juice: Fruit, { brix, clot }: Before): Fruit {
   const sweet = brix === null ? juice : withBrix(juice, brix);
   if (clot === null) return sweet;
-  const strength = pectinStrength(TABLED_PECTIN_PCT.get(juice.id) ?? NaN);
-  const found = timesRange(CLOT_PECTIN[clot], Number.isNaN(strength) ? 1 : 1 / strength);
+  const tabledPct = TABLED_PECTIN_PCT.get(juice.id);
+  const found = timesRange(
+    CLOT_PECTIN[clot],
+    tabledPct === undefined ? 1 : 1 / pectinStrength(tabledPct),
+  );
   return { ...sweet, pectinPct: agreed(sweet.pectinPct, found) };
 }
 
@@ -34,7 +35,7 @@ function withBrix(juice: Fruit, brix: number): Fruit {
     ...juice,
     make: {
       ...make,
-      solublesPct: range(Math.max(0, brix - BRIX_OFF), brix, brix + BRIX_OFF),
+      solublesPct: range(Math.max(0, brix - BRIX_ERROR.value), brix, brix + BRIX_ERROR.value),
       sugarsPct: timesRange(make.sugarsPct, times),
     },
   };

@@ -8,7 +8,7 @@ import {
   type Ingredient,
 } from '../larder/index.ts';
 import { exactly, range, timesRange, type Range } from '../quantity/index.ts';
-import type { UnderstoodLine } from '../reader/index.ts';
+import { massOfLines, type UnderstoodLine } from '../reader/index.ts';
 import { BEFORE_FACTS, type Before, type BeforeKind } from './before.ts';
 import { withEvidence } from './evidence.ts';
 import { withoutWater } from './withoutWater.ts';
@@ -38,9 +38,8 @@ const POURED_OFF = range(0.82, 0.9, 0.96);
 const DRAINED = range(0.1, 0.22, 0.35);
 
 /** What comes of a before, from its lines as they were read. Nothing comes of no lines. */
-export function obtainedOf(before: Before, understood: readonly UnderstoodLine[]): Obtained {
-  const lines = understood;
-  const inG = total(lines);
+export function obtainedOf(before: Before, lines: readonly UnderstoodLine[]): Obtained {
+  const inG = massOfLines(lines);
   const waterG = before.waterG ?? usualWaterG(before.kind, lines);
   const measuredG = measuredMass(before);
   const measured = measuredG !== null;
@@ -57,7 +56,7 @@ export function obtainedOf(before: Before, understood: readonly UnderstoodLine[]
     }
     case 'infuse': {
       const liquids = [...lines.filter(isLiquid), ...waterLine('infusion', waterG)];
-      const pouredG = total(liquids);
+      const pouredG = massOfLines(liquids);
       const massG = given(timesRange(POURED_OFF, pouredG));
       const infusion = liquids.map((line) =>
         shareOf(asInfusion(line), line.massG.typical / pouredG, massG),
@@ -67,7 +66,7 @@ export function obtainedOf(before: Before, understood: readonly UnderstoodLine[]
     case 'soak':
     case 'sauce': {
       const all = [...lines, ...waterLine('water', waterG)];
-      const potG = total(all);
+      const potG = massOfLines(all);
       const { low, typical, high } = STEAM[before.kind];
       const massG = given(range(potG * (1 - high), potG * (1 - typical), potG * (1 - low)));
       return { lines: withoutWater(all, massG), forShelf: all, massG, waterG, measured };
@@ -79,9 +78,6 @@ export function obtainedOf(before: Before, understood: readonly UnderstoodLine[]
     }
   }
 }
-
-const total = (lines: readonly UnderstoodLine[]): number =>
-  lines.reduce((sum, { massG }) => sum + massG.typical, 0);
 
 const isLiquid = ({ ingredient: { kind } }: UnderstoodLine): boolean =>
   kind === 'water' || kind === 'juice' || kind === 'acid';
@@ -143,7 +139,7 @@ function undiluted(
   juices: readonly UnderstoodLine[],
 ): readonly UnderstoodLine[] {
   const fruits = lines.filter(({ ingredient }) => ingredient.kind === 'fruit');
-  const inG = waterG + total(lines.filter(({ ingredient }) => ingredient.kind === 'water'));
+  const inG = waterG + massOfLines(lines.filter(({ ingredient }) => ingredient.kind === 'water'));
   const mayG = fruits.reduce(
     (sum, { ingredient, massG }) =>
       sum +
@@ -152,16 +148,16 @@ function undiluted(
     0,
   );
   if (inG <= mayG) return juices;
-  const share = (total(fruits) + mayG) / (total(fruits) + inG);
+  const share = (massOfLines(fruits) + mayG) / (massOfLines(fruits) + inG);
   return [
     ...juices.map((line) => ({ ...line, massG: timesRange(line.massG, share) })),
-    ...waterLine('water', (1 - share) * total(juices)),
+    ...waterLine('water', (1 - share) * massOfLines(juices)),
   ];
 }
 
 /** Juice that runs through the cloth, of everything in the pan, g. */
 function juiceMass(lines: readonly UnderstoodLine[], waterG: number): Range {
-  const inG = total(lines);
+  const inG = massOfLines(lines);
   const per = (end: keyof Range): number =>
     lines.reduce((sum, { ingredient, massG }) => {
       const { hard, steam } = extractionOf(ingredient.id);
@@ -185,10 +181,10 @@ function juicesOf(
   const others = lines.filter(({ ingredient }) => ingredient.kind !== 'fruit');
   const water = others.filter(({ ingredient }) => ingredient.kind === 'water');
   const sour = others.filter(({ ingredient }) => ingredient.kind !== 'water');
-  const fruitG = total(fruits);
-  const potG = fruitG + total(others) + waterG;
-  const waterPerG = fruitG === 0 ? 0 : (waterG + total(water)) / fruitG;
-  const juiceShare = 1 - total(sour) / potG;
+  const fruitG = massOfLines(fruits);
+  const potG = fruitG + massOfLines(others) + waterG;
+  const waterPerG = fruitG === 0 ? 0 : (waterG + massOfLines(water)) / fruitG;
+  const juiceShare = 1 - massOfLines(sour) / potG;
   return [
     ...fruits.map((line) => {
       const { ingredient, ripeness } = line;

@@ -1,6 +1,6 @@
 import { range, timesRange, type Range } from '../quantity/index.ts';
 import type { Ingredient } from '../larder/index.ts';
-import type { UnderstoodLine } from '../reader/index.ts';
+import { massOfLines, type UnderstoodLine } from '../reader/index.ts';
 
 const watery = ({ ingredient: { make } }: UnderstoodLine): number =>
   Math.max(0, 100 - make.solublesPct.typical - make.insolublesPct.typical) / 100;
@@ -10,12 +10,8 @@ const watery = ({ ingredient: { make } }: UnderstoodLine): number =>
  * left thicker. Nothing is left drier than a paste.
  */
 export function withoutWater(lines: readonly UnderstoodLine[], massG: Range): UnderstoodLine[] {
-  const inG = lines.reduce((sum, line) => sum + line.massG.typical, 0);
-  const free = lines.reduce(
-    (sum, line) => (line.ingredient.kind === 'water' ? sum + line.massG.typical : sum),
-    0,
-  );
-  const goneG = Math.max(0, inG - massG.typical);
+  const free = massOfLines(lines.filter(({ ingredient }) => ingredient.kind === 'water'));
+  const goneG = Math.max(0, massOfLines(lines) - massG.typical);
   const keptFree = free === 0 ? 0 : Math.max(0, free - goneG) / free;
   const fromFruitG = Math.max(0, goneG - free);
   const boundG = lines.reduce(

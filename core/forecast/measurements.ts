@@ -1,3 +1,4 @@
+import { BRIX_ERROR } from '../before/index.ts';
 import { commonPractice, constant } from '../quantity/index.ts';
 
 /** What a cook has measured of the raw batch; null for what was not. */
@@ -9,8 +10,7 @@ export type Measurements = {
 
 export const NOT_MEASURED: Measurements = { startBrix: null, startPH: null };
 
-/** How far off a kitchen refractometer and a calibrated pH meter read. */
-export const BRIX_ERROR = constant(0.7, '°Brix', commonPractice('hand refractometers'));
+/** How far off a calibrated pH meter reads. */
 export const PH_ERROR = constant(0.08, 'pH', commonPractice('calibrated pocket meters'));
 
 /** Fewer draws than this agreeing with a measurement say that one of the two is wrong. */

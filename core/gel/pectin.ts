@@ -1,5 +1,5 @@
 import { calibrated, MOVES, type Moves } from '../larder/index.ts';
-import { constant, fromMemory, commonPractice, smoothThrough } from '../quantity/index.ts';
+import { constant, fromMemory, smoothThrough } from '../quantity/index.ts';
 
 /**
  * A standard gel of 65 % soluble solids holds this much 150-grade pectin: 1 g carries 150 g of sugar
@@ -11,13 +11,12 @@ export const STANDARD_GEL_PECTIN = constant(
   fromMemory('USA-SAG, IFT 1959'),
 );
 
-export const NEED_PROVENANCE = commonPractice(
-  'engineering judgement, fitted to how tested formulas set',
-);
-
 type Points = readonly (readonly [x: number, need: number])[];
 
-/** Multiples of the standard gel's pectin that a set asks for at these soluble solids, pH 3.1. */
+/**
+ * Multiples of the standard gel's pectin that a set asks for at these soluble solids, pH 3.1; engineering judgement, fitted to how
+ * tested formulas set.
+ */
 export const needBySolublesPoints = (moves: Moves = MOVES): Points => [
   [45, calibrated('pectin need at 45 % solids', moves)],
   [50, calibrated('pectin need at 50 % solids', moves)],
@@ -28,7 +27,7 @@ export const needBySolublesPoints = (moves: Moves = MOVES): Points => [
   [75, calibrated('pectin need at 68 % solids', moves) * 0.89],
 ];
 
-/** Multiples that it asks for at this pH, 65 % soluble solids; beyond the last it rises without bound. */
+/** Multiples that it asks for at this pH, 65 % soluble solids, likewise; beyond the last it rises without bound. */
 export function needByPHPoints(moves: Moves = MOVES): Points {
   const at34 = calibrated('pectin need at pH 3.4', moves);
   const at36 = at34 * calibrated('pectin need at pH 3.6, over that at 3.4', moves);

@@ -1,6 +1,7 @@
 import { BEFORE_FACTS, clotOf } from '../before/index.ts';
 import { freedShare } from '../gel/index.ts';
 import { timesRange, type Range } from '../quantity/index.ts';
+import { massOfLines } from '../reader/index.ts';
 import type { Beforehand } from './beforehand.ts';
 import { planLine } from './lineOfPlan.ts';
 import type { Plan } from './plan.ts';
@@ -24,7 +25,7 @@ export function beforeOfPlan({
     pectinPct: roundTo(ingredient.pectinPct.typical * freedShare(ingredient, FLESH_ALONE), 2),
     pH: ingredient.sour === undefined ? null : roundTo(ingredient.sour.pH.typical, 2),
   }));
-  const juiceG = lines.reduce((sum, line) => sum + line.massG.typical, 0);
+  const juiceG = massOfLines(lines);
   const pectinPct =
     juiceG === 0 ? 0 : gives.reduce((sum, part) => sum + part.massG * part.pectinPct, 0) / juiceG;
   return {

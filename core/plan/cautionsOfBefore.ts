@@ -1,13 +1,10 @@
 import { BEFORE_FACTS, obtainedOf } from '../before/index.ts';
 import { formatGrams } from '../quantity/index.ts';
-import type { UnderstoodLine } from '../reader/index.ts';
+import { massOfLines } from '../reader/index.ts';
 import { note, warn } from './caution.ts';
 import { isSameMade } from './beforehand.ts';
 import type { Caution } from './plan.ts';
 import type { Worked } from './worked.ts';
-
-const total = (lines: readonly UnderstoodLine[]): number =>
-  lines.reduce((sum, { massG }) => sum + massG.typical, 0);
 
 /** A reading less than half of what is usual, or more than twice, is more likely wrong than odd. */
 const isOdd = (times: number): boolean => times < 0.5 || times > 2;
@@ -18,7 +15,7 @@ export function beforeCautions({ beforehand, understood }: Worked): Caution[] {
   const { before, obtained } = beforehand;
   const { gives } = BEFORE_FACTS[before.kind];
   const found: Caution[] = [];
-  const wentInG = total(beforehand.understood) + obtained.waterG;
+  const wentInG = massOfLines(beforehand.understood) + obtained.waterG;
   if (obtained.measured && wentInG > 0 && obtained.massG.low > wentInG) {
     found.push(
       warn(

@@ -24,6 +24,10 @@ export type UnderstoodLine = {
   readonly assumed?: string;
 };
 
+/** What lines weigh together, g, where each weighs what is likeliest. */
+export const massOfLines = (lines: readonly UnderstoodLine[]): number =>
+  lines.reduce((sum, { massG }) => sum + massG.typical, 0);
+
 /** Why a line could not be used, and what would mend it. */
 export type LineTrouble = {
   /** `puzzling` lines are kept and warned about. An `impossible` amount that the cook wrote refuses the whole formula. */
