@@ -19,6 +19,8 @@ const CORE_ROOMS = [
   'forecast',
   'process',
   'label',
+  'work',
+  'advice',
   'plan',
   'calibration',
   'solve',

@@ -1,3 +1,4 @@
+export * from './advice/index.ts';
 export * from './ambient/index.ts';
 export * from './before/index.ts';
 export * from './boil/index.ts';
@@ -16,4 +17,5 @@ export * from './reader/index.ts';
 export * from './solve/index.ts';
 export * from './practice/index.ts';
 export * from './stove/index.ts';
+export * from './work/index.ts';
 export * from './yield/index.ts';

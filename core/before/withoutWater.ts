@@ -36,7 +36,8 @@ export function withoutWater(lines: readonly UnderstoodLine[], massG: Range): Un
 }
 
 const MOST_LOST = 0.8;
-const LEAST_G = 0.5;
+/** Less water than this is none, g. */
+const LEAST_G = 1e-4;
 
 /** What is left of something when water has left it: everything else is so many times as much of it. */
 function thicker(row: Ingredient, times: number): Ingredient {

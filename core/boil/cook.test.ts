@@ -10,7 +10,8 @@ import {
   pectinLossRate,
   specificHeat,
 } from './kinetics.ts';
-import { simulateCook, type CookSetting, type Stage } from './cook.ts';
+import { simulateCook } from './cook.ts';
+import type { CookSetting, Stage } from './stage.ts';
 import { integrate } from './integrate.ts';
 import { waterActivity } from './waterActivity.ts';
 import { saturationPressurePa } from '../ambient/index.ts';

@@ -6,5 +6,6 @@ export * from './integrate.ts';
 export * from './inversion.ts';
 export * from './kinetics.ts';
 export * from './scorch.ts';
+export * from './stage.ts';
 export * from './stop.ts';
 export * from './waterActivity.ts';

@@ -1,17 +1,17 @@
-import { massOf, contentsOf, solublesPctOf } from '../formula/index.ts';
+import { contentsOf, massOf, solublesPctOf } from '../formula/index.ts';
 import {
   acidLoadOf,
   boiledTo,
   freedBy,
   freedShare,
-  NO_ACID,
-  needCurves,
-  pHOf,
-  plusLoad,
-  STANDARD_GEL_PECTIN,
   type FruitCook,
   type NeedCurves,
+  needCurves,
+  NO_ACID,
+  pHOf,
+  plusLoad,
   type SourReading,
+  STANDARD_GEL_PECTIN,
 } from '../gel/index.ts';
 import {
   acidMove,
@@ -21,14 +21,14 @@ import {
   findIngredient,
   logDeviation,
   MOVES,
+  type Moves,
   pectinMove,
   pectinStrength,
-  TABLED_PECTIN_PCT,
-  type Moves,
   type PriorId,
+  TABLED_PECTIN_PCT,
 } from '../larder/index.ts';
 import { fruitCookOf, METHODS } from '../method/index.ts';
-import { readLines, USUAL_REQUEST, workOut, type PlanRequest } from '../plan/index.ts';
+import { type PlanRequest, readLines, USUAL_REQUEST, workOut } from '../work/index.ts';
 import type { UnderstoodLine } from '../reader/index.ts';
 import type { TestedFormula } from './testedFormulas.ts';
 

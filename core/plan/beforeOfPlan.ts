@@ -1,11 +1,10 @@
 import { BEFORE_FACTS, clotOf } from '../before/index.ts';
 import { freedShare } from '../gel/index.ts';
-import { timesRange, type Range } from '../quantity/index.ts';
+import { type Range, roundTo, timesRange } from '../quantity/index.ts';
 import { massOfLines } from '../reader/index.ts';
-import type { Beforehand } from './beforehand.ts';
+import type { Beforehand } from '../work/index.ts';
 import { planLine } from './lineOfPlan.ts';
 import type { Plan } from './plan.ts';
-import { roundTo } from './round.ts';
 
 /** What it holds before the pot frees any more. */
 const FLESH_ALONE = { boiledLong: false, withPeel: false };

@@ -1,8 +1,8 @@
-import { massOf, solublesPctOf, sugarsG, syrupBrixOf, type Contents } from '../formula/index.ts';
-import { type UnderstoodLine } from '../reader/index.ts';
+import { type Contents, massOf, solublesPctOf, sugarsG, syrupBrixOf } from '../formula/index.ts';
+import type { UnderstoodLine } from '../reader/index.ts';
 import type { Layers, Plan } from './plan.ts';
-import { roundSpread, roundTo } from './round.ts';
-import type { Boil, Worked } from './worked.ts';
+import { roundSpread, roundTo } from '../quantity/index.ts';
+import type { Boil, Worked } from '../work/index.ts';
 
 /** The batch before it is lit, by layers. */
 export const startOfPlan = ({ all, forecast }: Boil): NonNullable<Plan['start']> => ({

@@ -1,10 +1,9 @@
 import type { UnderstoodLine } from '../reader/index.ts';
-import { LOW_METHOXYL_WINDOW, MOUNDING, CURD_EGG, type SetModel } from '../gel/index.ts';
+import { CURD_EGG, LOW_METHOXYL_WINDOW, MOUNDING, type SetModel } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
-import { commonPractice, type Spread } from '../quantity/index.ts';
+import { commonPractice, roundSpread, type Spread } from '../quantity/index.ts';
 import type { Plan } from './plan.ts';
-import { roundSpread } from './round.ts';
-import type { Boil, Worked } from './worked.ts';
+import type { Boil, Worked } from '../work/index.ts';
 
 export type GaugeId = 'fruit' | 'sugar' | 'acid' | 'pectin';
 

@@ -1,35 +1,17 @@
+import { isOfApples, jarsFilled } from '../work/index.ts';
 import type { BatchForecast } from '../forecast/index.ts';
 import {
   headspaceMm,
-  holdsApples,
   isNamed,
-  largestJarMl,
   largestJarName,
-  steriliseMinutes,
   type ProcessTime,
   type ShelfVerdict,
+  steriliseMinutes,
 } from '../process/index.ts';
-import { packJars, type JarSize, type Packing } from '../yield/index.ts';
+import { type Packing, packJars } from '../yield/index.ts';
 import type { Plan } from './plan.ts';
-import type { PlanRequest } from './request.ts';
-import { roundSpread, roundTo } from './round.ts';
-import type { Worked } from './worked.ts';
-
-/**
- * The jars that are filled: those with a tabled time, where there are any. Where none is small enough, all are, and
- * the batch is for the fridge.
- */
-export function jarsFilled({ product, jars }: PlanRequest, ofApples: boolean): readonly JarSize[] {
-  const onHand = jars.some(({ count }) => count !== 0)
-    ? jars.filter(({ count }) => count !== 0)
-    : jars;
-  const small = onHand.filter(({ volumeMl }) => volumeMl <= largestJarMl(product, ofApples));
-  return small.length > 0 ? small : onHand;
-}
-
-/** Whether the fruit of a batch is apple alone. */
-export const isOfApples = ({ understood }: Pick<Worked, 'understood'>): boolean =>
-  holdsApples({ lines: understood });
+import type { Worked } from '../work/index.ts';
+import { roundSpread, roundTo } from '../quantity/index.ts';
 
 /**
  * The jars that a batch fills, and how many in a poor and a good outcome: those of the middling one that a poor one still fills, and what a

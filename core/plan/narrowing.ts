@@ -1,10 +1,9 @@
 import { exactly } from '../quantity/index.ts';
 import { isMeasured } from '../forecast/index.ts';
 import { METHODS } from '../method/index.ts';
-import { boilOf, type CareGiven } from './boilOf.ts';
+import { type Boil, boilOf, type CareGiven, type Worked } from '../work/index.ts';
 import { yieldOf } from './jarsOfPlan.ts';
 import type { Narrowing } from './plan.ts';
-import type { Boil, Worked } from './worked.ts';
 
 /** Draws that the narrower ranges are found by: enough for a tenth of a jar. */
 const DRAWS = 400;

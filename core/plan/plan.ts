@@ -1,13 +1,13 @@
+import type { Caution, Diagnosis, Remedy } from '../advice/index.ts';
 import type { BeforeKind, Clot } from '../before/index.ts';
 import type { BoilOver } from '../boil/index.ts';
 import type { CloudPoint, Contributor } from '../forecast/index.ts';
-import type { SetClass, SetModel } from '../gel/index.ts';
 import type { Definition, SpoonNutrition } from '../label/index.ts';
 import type { Form, FruitState } from '../larder/index.ts';
 import type { Method, Product, Step, StopKind } from '../method/index.ts';
 import type { Range, Spread } from '../quantity/index.ts';
 import type { Keeping, ShelfVerdict } from '../process/index.ts';
-import type { Change } from './change.ts';
+import type { Change } from '../work/index.ts';
 import type { Gauge } from './gauges.ts';
 
 /** One line of the formula as the plan used it. */
@@ -46,13 +46,6 @@ export type Layers = {
   readonly eggSolidsG: number;
 };
 
-export type Caution = {
-  readonly code: string;
-  /** `stop`: do not go on like this. `warn`: it will probably disappoint. `note`: worth knowing. */
-  readonly level: 'stop' | 'warn' | 'note';
-  readonly text: string;
-};
-
 /** Where a figure comes from, in words a cook can follow. */
 export type Why = {
   readonly stop: string;
@@ -64,13 +57,6 @@ export type Why = {
   readonly process: string;
 };
 
-/** What would mend the set, and what the batch sets like with it. */
-export type Remedy = {
-  readonly text: string;
-  readonly change: Change;
-  readonly forecast: SetClass;
-};
-
 /** Something that a cook could do to narrow a range, and by how much. */
 export type Narrowing = {
   readonly id: 'weigh' | 'thermometer' | 'burner';
@@ -80,9 +66,6 @@ export type Narrowing = {
   /** `Weigh the fruit: 7–9 becomes 8 jars.` */
   readonly text: string;
 };
-
-/** What may be short in a batch that does not set. */
-export type ShortSide = 'fruit' | 'sugar' | 'acid' | 'pectin' | 'calcium' | 'egg' | 'none';
 
 /**
  * Everything that can be told about a batch before the kettle is lit. Masses in g, volumes in mL,
@@ -158,15 +141,7 @@ export type Plan = {
   /** Minutes with the lid on and off, where it cooks for hours; absent on a burner. */
   readonly lid?: { readonly onMin: number; readonly offMin: number };
   /** Absent where nothing in the batch is sour, or the cook cannot be followed. */
-  readonly set?: {
-    readonly model: SetModel;
-    readonly forecast: SetClass;
-    /** What makes it set, held over needed: below 0.5 pours, 0.75 loose, 1.15 soft, 2 firm. */
-    readonly ratio: Spread;
-    /** Share of the imagined batches in each class. */
-    readonly share: { readonly [set in SetClass]: number };
-    readonly short: ShortSide;
-    readonly text: string;
+  readonly set?: Diagnosis & {
     /** The least changes that mend the short side, each planned again to prove it; empty when none is short. */
     readonly remedies: readonly Remedy[];
     /** Where something is short and nothing sensible mends it: what it would take, and what to make instead. */

@@ -1,38 +1,49 @@
-import { MOST_LINES, type LineReading } from '../reader/index.ts';
+import { type LineReading, MOST_LINES } from '../reader/index.ts';
 import { solublesPctOf } from '../formula/index.ts';
 import { findIngredient } from '../larder/index.ts';
-import { labelStatement, definitionsOf, spoonNutrition } from '../label/index.ts';
+import { definitionsOf, labelStatement, spoonNutrition } from '../label/index.ts';
 import type { Cook } from '../boil/index.ts';
 import { LID_ON, methodFault, METHODS } from '../method/index.ts';
 import {
-  keepingOf,
   isSauceLike,
+  keepingOf,
   processTime,
-  shelfVerdict,
   type ProcessTime,
   type ShelfVerdict,
+  shelfVerdict,
 } from '../process/index.ts';
-import { beforehandOf } from './beforehand.ts';
+import {
+  beforehandOf,
+  type Boil,
+  type Change,
+  changed,
+  changedReadings,
+  isOfApples,
+  jarsFilled,
+  type PlanRequest,
+  readLines,
+  type Worked,
+  workOut,
+} from '../work/index.ts';
 import { beforeOfPlan } from './beforeOfPlan.ts';
-import { beyondMending } from './beyond.ts';
-import { cautionsFor } from './cautions.ts';
-import { changed, changedReadings, type Change } from './change.ts';
+import {
+  beyondMending,
+  cautionsFor,
+  diagnose,
+  type Diagnosis,
+  remediesFor,
+} from '../advice/index.ts';
 import { finishOfPlan, startOfPlan } from './contentsOfPlan.ts';
-import { diagnose, type Diagnosis } from './diagnosis.ts';
 import { gaugesOf } from './gauges.ts';
-import { isOfApples, jarsFilled, processOf, yieldOf } from './jarsOfPlan.ts';
-import { planLine, readLines } from './lineOfPlan.ts';
+import { processOf, yieldOf } from './jarsOfPlan.ts';
+import { planLine } from './lineOfPlan.ts';
 import type { Fault, Plan, PlanOutcome } from './plan.ts';
 import { narrowingsOf } from './narrowing.ts';
 import { potOf } from './potOfPlan.ts';
-import { remediesFor } from './remedies.ts';
-import type { PlanRequest } from './request.ts';
-import { roundTo, roundSpread } from './round.ts';
+import { roundSpread, roundTo } from '../quantity/index.ts';
 import { stepsOf } from './stepsOfPlan.ts';
 import { stopOf } from './stopOfPlan.ts';
 import { explain } from './why.ts';
-import { workOut } from './work.ts';
-import type { Boil, Worked } from './worked.ts';
 
 /**
  * Plans a batch: lines to grams, grams to solids, acid and pectin, a cook to a stop, jars, and a verdict
@@ -103,7 +114,11 @@ function assemble(request: PlanRequest, readings: readonly LineReading[]): Plan 
     shelf: shelfInPlan(worked, shelf, readings),
     process,
   };
-  return { ...plan, cautions: cautionsFor(worked, plan), why: explain(worked, plan) };
+  return {
+    ...plan,
+    cautions: cautionsFor(worked, { ...plan, verdict: shelf.verdict }),
+    why: explain(worked, plan),
+  };
 }
 
 /** Soluble solids that keeping goes by before there is a batch, g per 100 g: a full-sugar spread. */

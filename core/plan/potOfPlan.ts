@@ -1,9 +1,9 @@
 import { boilOverOf, drySolidsPct, scorchIndex, stirEveryMin } from '../boil/index.ts';
-import { METHODS, type Method } from '../method/index.ts';
+import { type Method, METHODS } from '../method/index.ts';
 import { FILLING_TEMP_C, volumeMl } from '../yield/index.ts';
 import type { Plan } from './plan.ts';
-import { roundTo } from './round.ts';
-import type { Boil, Worked } from './worked.ts';
+import { roundTo } from '../quantity/index.ts';
+import type { Boil, Worked } from '../work/index.ts';
 
 /** How the pot behaves: whether it climbs out, and how soon its base would scorch. */
 export function potOf(

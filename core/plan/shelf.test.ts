@@ -1,15 +1,14 @@
 import fc from 'fast-check';
-import { findIngredient, LARDER, type Ingredient } from '../larder/index.ts';
-import { PRODUCTS, type Product } from '../method/index.ts';
-import { NO_ASSURANCE, roleOf, shelfVerdict, type Assurance } from '../process/index.ts';
+import { findIngredient, type Ingredient, LARDER } from '../larder/index.ts';
+import { type Product, PRODUCTS } from '../method/index.ts';
+import { type Assurance, NO_ASSURANCE, roleOf, shelfVerdict } from '../process/index.ts';
 import { contentsOf, NOTHING, plus, solublesPctOf } from '../formula/index.ts';
 import { exactly } from '../quantity/index.ts';
 import { SHELF_FORMULAS } from '../test/shelfFormulas.ts';
 import type { WeighedLine } from '../reader/index.ts';
-import { changed } from './change.ts';
+import { changed, type PlanRequest, USUAL_REQUEST } from '../work/index.ts';
 import { planBatch } from './planBatch.ts';
 import type { Plan } from './plan.ts';
-import { USUAL_REQUEST, type PlanRequest } from './request.ts';
 
 const plan = (request: Partial<PlanRequest> & Pick<PlanRequest, 'lines'>): Plan => {
   const outcome = planBatch({ ...USUAL_REQUEST, altitudeM: 0, draws: 0, ...request });

@@ -1,7 +1,7 @@
 import { beforeSteps, comesAsSauce, runSheet, type Step } from '../method/index.ts';
 import { formatTemperature } from '../quantity/index.ts';
 import type { Plan } from './plan.ts';
-import type { Worked } from './worked.ts';
+import type { Worked } from '../work/index.ts';
 
 /** The run sheet of a plan: order of work, with the grams at each step. */
 export function stepsOf(

@@ -1,9 +1,8 @@
 import { boilingPointC, ruleStopC } from '../boil/index.ts';
 import { CURD_DONE_C, METHODS } from '../method/index.ts';
-import { celsiusToFahrenheit } from '../quantity/index.ts';
+import { celsiusToFahrenheit, roundTo } from '../quantity/index.ts';
 import type { Plan } from './plan.ts';
-import { roundTo } from './round.ts';
-import type { Worked } from './worked.ts';
+import type { Worked } from '../work/index.ts';
 
 /** Where to stop, by the method's own sign; the temperature is what this recipe shows there. */
 export function stopOf({ request, ambient, choice, boil }: Worked): Plan['stop'] {

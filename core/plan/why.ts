@@ -5,9 +5,9 @@ import { METHODS } from '../method/index.ts';
 import { PROCESS_TABLE_SOURCE } from '../process/index.ts';
 import { formatAltitude } from '../quantity/index.ts';
 import { FILLING_TEMP_C } from '../yield/index.ts';
-import { ENOUGH } from './diagnosis.ts';
+import { ENOUGH } from '../advice/index.ts';
 import type { Plan, Why } from './plan.ts';
-import { solublesPctAtRule, type Boil, type Worked } from './worked.ts';
+import { type Boil, solublesPctAtRule, type Worked } from '../work/index.ts';
 
 type SoFar = Omit<Plan, 'why' | 'cautions'>;
 

@@ -1,7 +1,7 @@
 import type { UnderstoodLine, WeighedLine } from '../reader/index.ts';
-import { readLines, type PlanRequest } from '../plan/index.ts';
+import { type PlanRequest, readLines } from '../work/index.ts';
 import { celsiusDegrees } from '../quantity/index.ts';
-import { sheetOf, type Sheet } from '../stove/index.ts';
+import { type Sheet, sheetOf } from '../stove/index.ts';
 import type { FaultId } from './faults.ts';
 
 /** How a simulated thermometer errs. */

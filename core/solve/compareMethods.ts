@@ -1,6 +1,7 @@
 import type { UnderstoodLine } from '../reader/index.ts';
-import { isSugar, PRODUCTS, type Method } from '../method/index.ts';
-import { planBatch, readLines, workOut, type Plan, type PlanRequest } from '../plan/index.ts';
+import { isSugar, type Method, PRODUCTS } from '../method/index.ts';
+import { type Plan, planBatch } from '../plan/index.ts';
+import { type PlanRequest, readLines, workOut } from '../work/index.ts';
 import { gramsOf, isFruit } from './imagine.ts';
 import { solveFor } from './solveFor.ts';
 

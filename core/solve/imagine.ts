@@ -1,8 +1,8 @@
 import { massOf, scaled, solublesPctOf, sugarsG } from '../formula/index.ts';
-import { type UnderstoodLine } from '../reader/index.ts';
+import type { UnderstoodLine } from '../reader/index.ts';
 import { findIngredient } from '../larder/index.ts';
 import { isSugar, type Method } from '../method/index.ts';
-import { workOut, type PlanRequest } from '../plan/index.ts';
+import { type PlanRequest, workOut } from '../work/index.ts';
 import { exactly } from '../quantity/index.ts';
 import { FILLING_TEMP_C, volumeMl } from '../yield/index.ts';
 

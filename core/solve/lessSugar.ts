@@ -1,6 +1,6 @@
-import { setClassOf, type SetClass } from '../gel/index.ts';
+import { type SetClass, setClassOf } from '../gel/index.ts';
 import { isSugar } from '../method/index.ts';
-import type { PlanRequest } from '../plan/index.ts';
+import type { PlanRequest } from '../work/index.ts';
 import { bisect } from './bisect.ts';
 import { AS_WRITTEN, gramsOf, imagine } from './imagine.ts';
 import { recipeOf } from './recipeOf.ts';

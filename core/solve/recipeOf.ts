@@ -1,4 +1,4 @@
-import { readLines, workOut, type PlanRequest } from '../plan/index.ts';
+import { type PlanRequest, readLines, workOut } from '../work/index.ts';
 import type { Recipe } from './imagine.ts';
 
 /** The recipe of a request; null where a line is not understood, or nothing comes of it. */

@@ -1,8 +1,8 @@
 import { scaleLine } from '../formula/index.ts';
-import { type UnderstoodLine } from '../reader/index.ts';
+import type { UnderstoodLine } from '../reader/index.ts';
 import { isSugar } from '../method/index.ts';
-import type { PlanRequest } from '../plan/index.ts';
-import { mixed, type Mix, type Recipe } from './imagine.ts';
+import type { PlanRequest } from '../work/index.ts';
+import { type Mix, mixed, type Recipe } from './imagine.ts';
 
 /** A mix as a request, its method held fast. */
 export const requestOf = (recipe: Recipe, mix: Mix): PlanRequest => ({

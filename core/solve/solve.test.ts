@@ -1,8 +1,8 @@
 import type { SetClass } from '../gel/index.ts';
-import type { PlanRequest } from '../plan/index.ts';
+import type { PlanRequest } from '../work/index.ts';
 import { request } from '../test/planned.ts';
 import { bisect } from './bisect.ts';
-import { solveFor, type Solved } from './solveFor.ts';
+import { type Solved, solveFor } from './solveFor.ts';
 import type { Wishes } from './wishes.ts';
 
 const DAMSONS = ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water'];

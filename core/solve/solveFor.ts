@@ -1,4 +1,5 @@
-import { planBatch, type Fault, type Plan, type PlanRequest } from '../plan/index.ts';
+import { type Fault, type Plan, planBatch } from '../plan/index.ts';
+import type { PlanRequest } from '../work/index.ts';
 import { firmnessOf } from './firmness.ts';
 import { AS_WRITTEN, imagine, type Recipe } from './imagine.ts';
 import { recipeOf } from './recipeOf.ts';

@@ -1,5 +1,6 @@
 import { planned, request } from '../test/planned.ts';
-import type { GaugeId, PlanRequest } from '../plan/index.ts';
+import type { GaugeId } from '../plan/index.ts';
+import type { PlanRequest } from '../work/index.ts';
 import { compareMethods } from './compareMethods.ts';
 import { sweepSugar, withSugarShare } from './lessSugar.ts';
 import { turnGauge } from './turnGauge.ts';

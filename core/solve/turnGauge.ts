@@ -1,6 +1,7 @@
 import { massOf, startContents } from '../formula/index.ts';
 import { METHODS } from '../method/index.ts';
-import type { GaugeId, PlanRequest } from '../plan/index.ts';
+import type { GaugeId } from '../plan/index.ts';
+import type { PlanRequest } from '../work/index.ts';
 import { bisect } from './bisect.ts';
 import { AS_WRITTEN, imagine, type Imagined, type Mix, type Recipe } from './imagine.ts';
 import { recipeOf } from './recipeOf.ts';

@@ -1,6 +1,6 @@
 import { FULL_ENOUGH, scorchIndex, stirEveryMin } from '../boil/index.ts';
 import { undissolvedG } from '../formula/index.ts';
-import type { Caution } from '../plan/index.ts';
+import type { Caution } from '../advice/index.ts';
 import type { Doubt } from './doubt.ts';
 import type { Entry } from './entry.ts';
 import type { Estimate } from './estimate.ts';

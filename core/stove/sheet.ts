@@ -5,21 +5,15 @@ import type { UnderstoodLine } from '../reader/index.ts';
 import {
   comesAsSauce,
   CURD_DONE_C,
-  METHODS,
   type Method,
+  METHODS,
   type Product,
   type StopKind,
 } from '../method/index.ts';
-import {
-  canBeCooked,
-  cookingOf,
-  planBatch,
-  readLines,
-  workOut,
-  type PlanRequest,
-} from '../plan/index.ts';
+import { planBatch } from '../plan/index.ts';
+import { canBeCooked, cookingOf, type PlanRequest, readLines, workOut } from '../work/index.ts';
 import { formatTemperature, type TemperatureScale } from '../quantity/index.ts';
-import { actsOf, type Act } from './acts.ts';
+import { type Act, actsOf } from './acts.ts';
 
 /**
  * What the stove knows of a batch before it is lit: the acts in order, what is in the pot, and where to stop. Temperatures

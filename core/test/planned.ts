@@ -1,5 +1,6 @@
 import type { Before } from '../before/index.ts';
-import { planBatch, USUAL_REQUEST, type Plan, type PlanRequest } from '../plan/index.ts';
+import { type Plan, planBatch } from '../plan/index.ts';
+import { type PlanRequest, USUAL_REQUEST } from '../work/index.ts';
 
 /** A request at sea level for jars boiled sterile, with whatever a test changes. */
 export const request = (change: Partial<PlanRequest>): PlanRequest => ({

@@ -1,4 +1,4 @@
-import type { PlanRequest } from '../plan/index.ts';
+import type { PlanRequest } from '../work/index.ts';
 
 /**
  * Formulas with the verdict that the shelf must come to. Those for the pantry are, or follow, formulas of the USDA Complete Guide and

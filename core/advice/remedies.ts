@@ -1,13 +1,24 @@
 import type { LineReading } from '../reader/index.ts';
-import { setClassOf, type SetModel } from '../gel/index.ts';
+import { setClassOf, type SetClass, type SetModel } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
-import { changed, changedReadings, type Change } from './change.ts';
-import { ENOUGH, type Diagnosis } from './diagnosis.ts';
-import { fixesFor, type Fix } from './fixes.ts';
+import {
+  type Boil,
+  type Change,
+  changed,
+  changedReadings,
+  type Worked,
+  workOut,
+} from '../work/index.ts';
+import { type Diagnosis, ENOUGH } from './diagnosis.ts';
+import { type Fix, fixesFor } from './fixes.ts';
 import { leastSteps } from './leastSteps.ts';
-import type { Remedy } from './plan.ts';
-import { workOut } from './work.ts';
-import type { Boil, Worked } from './worked.ts';
+
+/** What would mend the set, and what the batch sets like with it. */
+export type Remedy = {
+  readonly text: string;
+  readonly change: Change;
+  readonly forecast: SetClass;
+};
 
 /** A remedy is searched for this much beyond what is enough, so that the batch does not lie at the edge of its class. */
 const A_MARGIN: { readonly [model in SetModel]: number } = {

@@ -1,7 +1,6 @@
 import { codes, planned, request, settles } from '../test/planned.ts';
-import { changed } from './change.ts';
+import { changed, type PlanRequest } from '../work/index.ts';
 import { leastSteps } from './leastSteps.ts';
-import type { PlanRequest } from './request.ts';
 
 const replanned = (change: Partial<PlanRequest>, remedy: Parameters<typeof changed>[1]) =>
   planned(changed(request(change), remedy));

@@ -1,7 +1,6 @@
 import { isSugar, METHODS } from '../method/index.ts';
-import { note, warn } from './caution.ts';
-import type { Caution } from './plan.ts';
-import type { Worked } from './worked.ts';
+import { type Caution, note, warn } from './caution.ts';
+import type { Worked } from '../work/index.ts';
 
 /** One box of regular powder, g: what one pot of a timed boil is meant for; common practice. */
 const ONE_BOX_G = 60;

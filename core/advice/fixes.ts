@@ -1,12 +1,10 @@
 import { massOf, scaleLine, startContents } from '../formula/index.ts';
-import { type LineReading } from '../reader/index.ts';
-import { isSugar, METHODS, PRODUCTS, type Method } from '../method/index.ts';
+import type { LineReading } from '../reader/index.ts';
+import { isSugar, type Method, METHODS, PRODUCTS } from '../method/index.ts';
 import { formatGrams } from '../quantity/index.ts';
-import type { Change } from './change.ts';
+import { type Boil, type Change, readingKitchen, type Worked } from '../work/index.ts';
 import { leastSteps } from './leastSteps.ts';
-import { readingKitchen } from './lineOfPlan.ts';
-import type { ShortSide } from './plan.ts';
-import type { Boil, Worked } from './worked.ts';
+import type { ShortSide } from './diagnosis.ts';
 
 /** Something a cook can change, in the steps in which it is measured. */
 export type Fix = {

@@ -1,39 +1,53 @@
-import { HIGHEST_TABLED_FT, isNamed } from '../process/index.ts';
+import { HIGHEST_TABLED_FT, isNamed, type ShelfVerdict } from '../process/index.ts';
 import { convert } from '../quantity/index.ts';
-import { note, stop, warn } from './caution.ts';
+import { type Caution, note, stop, warn } from './caution.ts';
 import { beforeCautions } from './cautionsOfBefore.ts';
 import { formulaCautions } from './cautionsOfFormula.ts';
 import { kindCautions } from './cautionsOfKind.ts';
-import { isOfApples, jarsFilled } from './jarsOfPlan.ts';
-import type { Caution, Plan } from './plan.ts';
-import type { Worked } from './worked.ts';
+import { isOfApples, jarsFilled, type Worked } from '../work/index.ts';
+import type { BoilOver } from '../boil/index.ts';
 
-type SoFar = Omit<Plan, 'cautions' | 'why'>;
+/** What cautions go by besides what was worked out. */
+export type Told = {
+  readonly lines: readonly ToldLine[];
+  readonly before?: { readonly lines: readonly ToldLine[] };
+  readonly pot?: {
+    readonly boilOver?: BoilOver;
+    readonly stirEveryMin: { readonly finish: number };
+  };
+  readonly verdict: ShelfVerdict['verdict'];
+};
+
+type ToldLine = {
+  readonly text: string;
+  readonly understood: boolean;
+  readonly trouble?: string;
+};
 
 /** Every caution that belongs to this plan, the gravest first. */
-export function cautionsFor(worked: Worked, plan: SoFar): Caution[] {
+export function cautionsFor(worked: Worked, told: Told): Caution[] {
   const rank = { stop: 0, warn: 1, note: 2 };
   return [
-    ...lineCautions(plan),
+    ...lineCautions(told),
     ...beforeCautions(worked),
     ...formulaCautions(worked),
     ...kindCautions(worked),
-    ...potCautions(plan),
+    ...potCautions(told),
     ...jarCautions(worked),
     ...placeCautions(worked),
-    ...statementCautions(worked, plan),
-    ...alwaysTrue(worked, plan),
+    ...statementCautions(worked, told),
+    ...alwaysTrue(worked, told),
   ].sort((a, b) => rank[a.level] - rank[b.level]);
 }
 
-const lineCautions = ({ before, lines }: SoFar): Caution[] =>
+const lineCautions = ({ before, lines }: Told): Caution[] =>
   [...(before?.lines ?? []), ...lines]
     .filter((line) => !line.understood)
     .map((line) =>
       warn('line-not-understood', `“${line.text}” is left out of the sums. ${line.trouble ?? ''}`),
     );
 
-function potCautions({ pot }: SoFar): Caution[] {
+function potCautions({ pot }: Told): Caution[] {
   const found: Caution[] = [];
   const { boilOver, stirEveryMin } = pot ?? {};
   if (boilOver && boilOver.risk !== 'fine') {
@@ -92,7 +106,7 @@ function placeCautions({ ambient }: Worked): Caution[] {
 }
 
 /** A named formula is held to what it prints, and both its source and its minutes are asked for. */
-function statementCautions({ request }: Worked, { shelf }: SoFar): Caution[] {
+function statementCautions({ request }: Worked, { verdict }: Told): Caution[] {
   const { assurance } = request;
   if (assurance.testedFormula === null) return [];
   if (!isNamed(assurance)) {
@@ -107,7 +121,7 @@ function statementCautions({ request }: Worked, { shelf }: SoFar): Caution[] {
     ...(assurance.source === null
       ? [note('formula-source', 'Where is that formula printed? Name the leaflet, book or office.')]
       : []),
-    ...(assurance.minutes === null && shelf.verdict === 'pantry'
+    ...(assurance.minutes === null && verdict === 'pantry'
       ? [
           warn(
             'formula-minutes',
@@ -118,7 +132,7 @@ function statementCautions({ request }: Worked, { shelf }: SoFar): Caution[] {
   ];
 }
 
-function alwaysTrue({ choice }: Worked, { shelf }: SoFar): Caution[] {
+function alwaysTrue({ choice }: Worked, { verdict }: Told): Caution[] {
   return [
     choice.method === 'egg'
       ? note('burns', 'Hot curd burns: keep children and pets away, and do not leave the pan.')
@@ -126,7 +140,7 @@ function alwaysTrue({ choice }: Worked, { shelf }: SoFar): Caution[] {
           'burns',
           'Boiling sugar burns deeply: keep children and pets away, and do not leave the pot.',
         ),
-    ...(shelf.verdict === 'pantry'
+    ...(verdict === 'pantry'
       ? [
           note(
             'seal-is-not-proof',

@@ -1,4 +1,4 @@
-import type { Spread } from '../quantity/index.ts';
+import type { Spread } from './range.ts';
 
 /** Rounds to a number of decimals for an answer that people and programs read. */
 export function roundTo(value: number, decimals: number): number {
@@ -6,6 +6,7 @@ export function roundTo(value: number, decimals: number): number {
   return Math.round(value * factor) / factor;
 }
 
+/** A spread with each of its figures rounded to a number of decimals. */
 export const roundSpread = ({ p10, p50, p90 }: Spread, decimals: number): Spread => ({
   p10: roundTo(p10, decimals),
   p50: roundTo(p50, decimals),

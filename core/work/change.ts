@@ -1,6 +1,6 @@
-import { readLine, type LineReading } from '../reader/index.ts';
+import { type LineReading, readLine } from '../reader/index.ts';
 import type { Method } from '../method/index.ts';
-import { readingKitchen } from './lineOfPlan.ts';
+import { readingKitchen } from './readLines.ts';
 import type { PlanRequest } from './request.ts';
 
 /** A change to a batch: lines taken out by their index and put in at the end, and other settings. */

@@ -1,7 +1,7 @@
-import { obtainedOf, type Before, type Obtained } from '../before/index.ts';
+import { type Before, type Obtained, obtainedOf } from '../before/index.ts';
 import type { Ingredient } from '../larder/index.ts';
 import type { LineReading, PuzzlingLine, UnderstoodLine } from '../reader/index.ts';
-import { readLines } from './lineOfPlan.ts';
+import { readLines } from './readLines.ts';
 import type { PlanRequest } from './request.ts';
 
 /** A formula's before, read and worked out. */

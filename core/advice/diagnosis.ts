@@ -7,15 +7,15 @@ import {
   needByPH,
   needBySolubles,
   pectinNeededPct,
-  setClassOf,
   SET_LEAST_RATIO,
-  STANDARD_GEL_PECTIN,
+  type SetClass,
+  setClassOf,
   type SetModel,
   type Setters,
+  STANDARD_GEL_PECTIN,
 } from '../gel/index.ts';
-import type { Plan, ShortSide } from './plan.ts';
-import { roundSpread, roundTo } from './round.ts';
-import type { Boil } from './worked.ts';
+import { roundSpread, roundTo, type Spread } from '../quantity/index.ts';
+import type { Boil } from '../work/index.ts';
 
 /**
  * Below this ratio of what makes it set, held over needed, something is short: a sugar gel sets softly from here on, as tested formulas
@@ -37,8 +37,20 @@ const LITTLE_FRUIT = 30;
 /** No spread holds more pectin than this, g per 100 g. */
 const MOST_PECTIN_PCT = 5;
 
-/** The set of a plan before anything is offered to mend it. */
-export type Diagnosis = Omit<NonNullable<Plan['set']>, 'remedies' | 'beyond'>;
+/** What may be short in a batch that does not set. */
+export type ShortSide = 'fruit' | 'sugar' | 'acid' | 'pectin' | 'calcium' | 'egg' | 'none';
+
+/** How a batch sets, and what is short, before anything is offered to mend it. */
+export type Diagnosis = {
+  readonly model: SetModel;
+  readonly forecast: SetClass;
+  /** What makes it set, held over needed: below 0.5 pours, 0.75 loose, 1.15 soft, 2 firm. */
+  readonly ratio: Spread;
+  /** Share of the imagined batches in each class. */
+  readonly share: { readonly [set in SetClass]: number };
+  readonly short: ShortSide;
+  readonly text: string;
+};
 
 type Figures = {
   readonly massG: number;

@@ -1,10 +1,10 @@
 import { findIngredient } from '../larder/index.ts';
-import { acidLoadOf, gramsToReach, typicalAcidLoad, type AcidLoad } from '../gel/index.ts';
+import { type AcidLoad, acidLoadOf, gramsToReach, typicalAcidLoad } from '../gel/index.ts';
 import { massOf } from '../formula/index.ts';
 import { METHODS } from '../method/index.ts';
 import { formatGrams } from '../quantity/index.ts';
 import type { Diagnosis } from './diagnosis.ts';
-import type { Boil, Worked } from './worked.ts';
+import type { Boil, Worked } from '../work/index.ts';
 
 /** Acid at which a sugar gel links well enough. */
 const LINKS_AT_PH = 3.4;

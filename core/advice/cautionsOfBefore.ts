@@ -1,10 +1,8 @@
 import { BEFORE_FACTS, obtainedOf } from '../before/index.ts';
 import { formatGrams } from '../quantity/index.ts';
 import { massOfLines } from '../reader/index.ts';
-import { note, warn } from './caution.ts';
-import { isSameMade } from './beforehand.ts';
-import type { Caution } from './plan.ts';
-import type { Worked } from './worked.ts';
+import { type Caution, note, warn } from './caution.ts';
+import { isSameMade, type Worked } from '../work/index.ts';
 
 /** A reading less than half of what is usual, or more than twice, is more likely wrong than odd. */
 const isOdd = (times: number): boolean => times < 0.5 || times > 2;

@@ -1,9 +1,8 @@
 import { massOf, sugarsG } from '../formula/index.ts';
 import type { Ingredient } from '../larder/index.ts';
 import { isSugar, METHODS, PRODUCTS } from '../method/index.ts';
-import { note, stop, warn } from './caution.ts';
-import type { Caution } from './plan.ts';
-import type { Boil, Worked } from './worked.ts';
+import { type Caution, note, stop, warn } from './caution.ts';
+import type { Boil, Worked } from '../work/index.ts';
 
 /** Below this share of sugars in the raw batch, a long boil is very long indeed; common practice. */
 const LITTLE_SUGAR_PCT = 25;
