@@ -15,6 +15,7 @@ const CORE_ROOMS = [
   'gel',
   'boil',
   'method',
+  'chain',
   'yield',
   'forecast',
   'process',

@@ -2,6 +2,7 @@ export * from './advice/index.ts';
 export * from './ambient/index.ts';
 export * from './before/index.ts';
 export * from './boil/index.ts';
+export * from './chain/index.ts';
 export * from './forecast/index.ts';
 export * from './formats/index.ts';
 export * from './formula/index.ts';

@@ -1,9 +1,14 @@
+import { alcoholLeftG, atTheEnd } from '../chain/index.ts';
+import { formatGrams } from '../quantity/index.ts';
 import { isSugar, METHODS } from '../method/index.ts';
 import { type Caution, note, warn } from './caution.ts';
 import type { Worked } from '../work/index.ts';
 
 /** One box of regular powder, g: what one pot of a timed boil is meant for; common practice. */
 const ONE_BOX_G = 60;
+
+/** Less alcohol than this in a batch, as of a spoon of extract, is not told; g. */
+const LEAST_ALCOHOL_G = 3;
 
 /** What to mind because of what is made, how, on what heat and out of what. */
 export function kindCautions(worked: Worked): Caution[] {
@@ -81,8 +86,17 @@ function productCautions({ request, understood }: Worked): Caution[] {
   return found;
 }
 
-function ingredientCautions({ understood, choice }: Worked): Caution[] {
+function ingredientCautions({ request, understood, choice }: Worked): Caution[] {
   const found: Caution[] = [];
+  const alcoholG = alcoholLeftG(atTheEnd(request.product, choice.method, understood));
+  if (alcoholG >= LEAST_ALCOHOL_G) {
+    found.push(
+      note(
+        'alcohol-stays',
+        `What goes in off the heat keeps its alcohol: about ${formatGrams(alcoholG)} of it in the batch. Say so on the label.`,
+      ),
+    );
+  }
   const { setModel } = METHODS[choice.method];
   const rows = understood.map(({ ingredient }) => ingredient);
   const odd = rows.find(

@@ -94,8 +94,12 @@ describe('juice through a cloth', () => {
     expect((plan.yield?.volumeMl.p50 ?? NaN) / 237).toBeGreaterThan(3.75);
     expect((plan.yield?.volumeMl.p50 ?? NaN) / 237).toBeLessThan(5.25);
     expect(plan.shelf.verdict).toBe('pantry');
-    expect(plan.steps[0]?.text).toContain('1,361 g crab apple in 710 g of water');
-    expect(plan.steps.map(({ text }) => text).join(' ')).toContain('Clot test');
+    expect(plan.acts[0]).toMatchObject({
+      id: 'extract',
+      waterG: 710,
+      uses: [{ name: 'crab apple' }],
+    });
+    expect(plan.acts.map(({ id }) => id)).toContain('clot-test');
   });
 
   test('stands for the line that asks for it', () => {
@@ -170,13 +174,13 @@ describe('what else comes first', () => {
     const all = planned({ product: 'butter', lines: [...apples, ...lines] });
     expect(first.minutes?.p50).toBeLessThan((all.minutes?.p50 ?? NaN) - 15);
     expect((first.yield?.volumeMl.p50 ?? NaN) / 473).toBeGreaterThan(7.5);
-    const texts = first.steps.filter(({ when }) => when === 'at the stove').map(({ text }) => text);
-    expect(texts.join(' ')).not.toContain('Purée');
+    const ids = first.acts.filter(({ phase }) => phase === 'stove').map(({ id }) => id);
+    expect(ids).not.toContain('puree');
   });
 
   test('applesauce is an ingredient like any other: it is not cooked to a sauce again', () => {
-    const { steps } = planned({ product: 'butter', lines: ['10 cups applesauce', '2 cups sugar'] });
-    expect(steps.map(({ text }) => text).join(' ')).not.toMatch(/soft sauce|Purée/);
+    const { acts } = planned({ product: 'butter', lines: ['10 cups applesauce', '2 cups sugar'] });
+    expect(acts.some(({ id }) => id === 'sauce' || id === 'puree')).toBe(false);
   });
 });
 
@@ -184,7 +188,7 @@ describe('odd befores', () => {
   test.each(BEFORE_KINDS)('%s of nothing gives nothing, and no step', (kind) => {
     const plan = planned({ before: beforeOf(kind, []), lines: ['1 kg plums', '1 kg sugar'] });
     expect(plan.before?.obtained.massG.typical).toBe(0);
-    expect(plan.steps.some(({ when }) => when === 'the day before')).toBe(false);
+    expect(plan.acts.some(({ phase }) => phase === 'day-before')).toBe(false);
   });
 
   test('a line that is not understood closes the pantry, and is said', () => {

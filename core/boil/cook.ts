@@ -15,11 +15,14 @@ import type { CookSetting, Stage } from './stage.ts';
 /** No pot is followed longer than this. */
 export const LONGEST_COOK_MIN = 24 * 60;
 
+/** The pot at a minute of its cook. */
 export type CookMoment = {
   readonly minute: number;
   readonly tempC: number;
   readonly massG: number;
   readonly solublesPct: number;
+  /** Whether it is at the boil. */
+  readonly boils: boolean;
 };
 
 /** How one stage went. */
@@ -31,6 +34,7 @@ export type StageTaken = {
   readonly massG: number;
 };
 
+/** How a cook went, from cold to its end. */
 export type Cook = {
   readonly outcome: 'reached' | 'never boils' | 'too long' | 'boils dry';
   /** Until the first boil; the whole cook where it never boils. */
@@ -147,7 +151,7 @@ function follow(from: PotState, stage: Stage, setting: CookSetting, trace: CookM
       {
         ...leg.problem,
         onStep: (offset, state) => {
-          trace.push(momentOf(now.t + offset, leg.at(state)));
+          trace.push(momentOf(now.t + offset, boils, leg.at(state)));
         },
       },
     );
@@ -162,11 +166,16 @@ function follow(from: PotState, stage: Stage, setting: CookSetting, trace: CookM
   }
 }
 
-const momentOf = (t: number, { tempC, batch }: Omit<PotState, 't'>): CookMoment => ({
+const momentOf = (
+  t: number,
+  boils: boolean,
+  { tempC, batch }: Omit<PotState, 't'>,
+): CookMoment => ({
   minute: t / 60,
   tempC,
   massG: massOf(batch),
   solublesPct: solublesPctOf(batch),
+  boils,
 });
 
 /** Dry matter of a batch, dissolved and not, g per 100 g. */

@@ -1,5 +1,5 @@
 import type { Cook } from '../boil/index.ts';
-import { massOf, solublesPctOf, type Contents } from '../formula/index.ts';
+import { massOf, plus, solublesPctOf, type Contents } from '../formula/index.ts';
 import { type UnderstoodLine } from '../reader/index.ts';
 import {
   type FruitCook,
@@ -84,13 +84,15 @@ export type ForecastSetting = {
   readonly seed: number;
   /** How many batches are imagined, 1 or more. */
   readonly draws: number;
-  /** Everything that goes in, at its typical values, and the cook of it as it was followed. */
-  readonly all: Contents;
+  /** Lines that go in at the end, and are not boiled. */
+  readonly late: ReadonlySet<UnderstoodLine>;
+  /** Everything else, at its typical values, and the cook of it as it was followed. */
+  readonly boiled: Contents;
   readonly cook: Cook;
   /** Minutes of that cook that the clock fixes, whatever the pot. */
   readonly clockMin: number;
-  /** Mass at the stop at its typical values, g. */
-  readonly finishMassG: number;
+  /** Mass of it at the stop, at its typical values, g. */
+  readonly stopMassG: number;
   readonly measured: Measurements;
   /** Whether nobody asks what the ranges come from. */
   readonly rangesAlone: boolean;
@@ -140,19 +142,26 @@ export function forecastBatch(
   const stop = targetPct === null ? null : stopRange(targetPct, setting.stopKind, setting.care);
   const burner = powerRange(setting.care);
   const measured = lines.some(({ massG }) => isMeasured(massG));
-  const steamOfCook = Math.max(1, massOf(setting.all) - setting.finishMassG);
+  const steamOfCook = Math.max(1, massOf(setting.boiled) - setting.stopMassG);
   const sour = lines.some(({ ingredient }) => ingredient.sour !== undefined);
   const tells = sour || setModel === 'body' || setModel === 'egg';
 
   for (; i < draws; i++) {
     noted = 0;
     const cups = measured ? luck('how full your cups are', CUP_FILLING.share) : 1;
-    const pot = drawPot(lines, setting.fruitCook, cups, chance, i < ranked ? note : null);
+    const pot = drawPot(
+      lines,
+      setting.late,
+      setting.fruitCook,
+      cups,
+      chance,
+      i < ranked ? note : null,
+    );
     const invertShare = Math.min(
       MOST_INVERT_SHARE,
       cook.invertShare * drawFrom(INVERSION_SCATTER, chance),
     );
-    const contents =
+    const atStop =
       stop === null
         ? boiledFor(
             pot.contents,
@@ -160,6 +169,7 @@ export function forecastBatch(
             invertShare,
           )
         : finishOf(pot.contents, luck('where you stop', stop), invertShare).contents;
+    const contents = plus(atStop, pot.late);
     const loss = luck('skimming and what clings', SKIM_AND_CLING.share);
     const massG = massOf(contents);
     const jarredAtMl = jarredMl(
@@ -173,15 +183,17 @@ export function forecastBatch(
     brix[i] = solublesPctOf(pot.contents);
 
     const power = luck('your burner', burner);
-    const heatTimes = massOf(pot.contents) / massOf(setting.all) / power;
+    const heatTimes = massOf(pot.contents) / massOf(setting.boiled) / power;
     const boilTimes =
-      stop === null ? heatTimes : Math.max(0, massOf(pot.contents) - massG) / steamOfCook / power;
+      stop === null
+        ? heatTimes
+        : Math.max(0, massOf(pot.contents) - massOf(atStop)) / steamOfCook / power;
     minutes[i] =
       cook.heatUpMin * heatTimes +
       Math.max(0, cook.boilMin - setting.clockMin) * boilTimes +
       Math.min(setting.clockMin, cook.boilMin);
     if (sour) {
-      startPH[i] = pHOf(inWater(pot.acid, pot.contents.water));
+      startPH[i] = pHOf(inWater(pot.acid, pot.contents.water + pot.late.water));
       finishPH[i] = pHOf(boiledTo(pot.acid, contents.water));
     }
     if (tells) {

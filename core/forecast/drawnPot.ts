@@ -16,7 +16,13 @@ import { quantileOf, type Chance } from './random.ts';
 export const isMeasured = ({ low, high }: Range): boolean => low < high;
 
 /** One imagined pot before it is lit. */
-export type Pot = { readonly contents: Contents; readonly acid: AcidLoad } & Setters;
+export type DrawnPot = {
+  /** What is boiled. */
+  readonly contents: Contents;
+  /** What goes in at the end. */
+  readonly late: Contents;
+  readonly acid: AcidLoad;
+} & Setters;
 
 /** Share of imagined batches in which ripeness alone decides where a property lies in its range. Judgement. */
 const BY_RIPENESS = 0.5;
@@ -34,16 +40,18 @@ export type Note = ((what: string, of: string, u: number) => void) | null;
  */
 export function drawPot(
   lines: readonly UnderstoodLine[],
+  lateLines: ReadonlySet<UnderstoodLine>,
   fruitCook: FruitCook,
   /** How full this cook's cups and spoons are, over what is usual: it is the same for every line that is not weighed. */
   cups: number,
   chance: Chance,
   note: Note,
-): Pot {
-  let contents = NOTHING;
+): DrawnPot {
+  let [contents, late] = [NOTHING, NOTHING];
   let acid = NO_ACID;
   let [highMethoxylG, lowMethoxylG, calciumMg] = [0, 0, 0];
-  for (const { ingredient, massG: massRange } of lines) {
+  for (const line of lines) {
+    const { ingredient, massG: massRange } = line;
     const { make, sour, pectinPct, name } = ingredient;
     const ripeness = chance();
     const ripens = ingredient.kind === 'fruit';
@@ -62,7 +70,8 @@ export function drawPot(
       draw('the solids', make.solublesPct, 1),
       draw('the pieces', make.insolublesPct, 0),
     );
-    contents = plus(contents, part);
+    if (lateLines.has(line)) late = plus(late, part);
+    else contents = plus(contents, part);
     const pectinG =
       (massG * draw('the pectin', pectinPct, -1) * freedShare(ingredient, fruitCook)) / 100;
     if (ingredient.gelling === 'high-methoxyl') highMethoxylG += pectinG;
@@ -77,5 +86,5 @@ export function drawPot(
       acid = plusLoad(acid, acidLoadOf(reading, massG, part.water));
     }
   }
-  return { contents, acid, highMethoxylG, lowMethoxylG, calciumMg };
+  return { contents, late, acid, highMethoxylG, lowMethoxylG, calciumMg };
 }

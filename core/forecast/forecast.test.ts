@@ -43,10 +43,11 @@ function forecast(
     setModel: 'high-methoxyl',
     seed,
     draws,
-    all,
+    late: new Set(),
+    boiled: all,
     cook,
     clockMin: 0,
-    finishMassG: massOf(aim),
+    stopMassG: massOf(aim),
     measured,
     rangesAlone: false,
   });

@@ -15,9 +15,11 @@ const read = (text: string) => {
   return reading.recipe;
 };
 
+const METHOD = ['Light the burner. In the pot, cold: 2,000 g damson.', 'Boil hard.'];
+
 describe('schema.org Recipe', () => {
   test('carries the lines, the steps, the yield and the time in the types of schema.org', () => {
-    const json = toRecipeJsonLd('Damson, low hedge', plan);
+    const json = toRecipeJsonLd('Damson, low hedge', plan, METHOD);
     expect(json).toMatchObject({
       '@context': 'https://schema.org',
       '@type': 'Recipe',
@@ -27,11 +29,11 @@ describe('schema.org Recipe', () => {
     });
     // ISO 8601, as schema.org asks of a Duration.
     expect(json.cookTime).toMatch(/^P0Y0M0DT0H\d+M0S$/);
-    expect(json.recipeInstructions.every((step) => step['@type'] === 'HowToStep')).toBe(true);
+    expect(json.recipeInstructions).toEqual(METHOD.map((text) => ({ '@type': 'HowToStep', text })));
   });
 
   test('reads back what it wrote', () => {
-    const again = readRecipeJsonLd(JSON.stringify(toRecipeJsonLd('Damson', plan)));
+    const again = readRecipeJsonLd(JSON.stringify(toRecipeJsonLd('Damson', plan, METHOD)));
     expect(again).toMatchObject({ ok: true, recipe: { name: 'Damson', lines: LINES } });
   });
 
@@ -143,11 +145,14 @@ describe('a recipe pasted as text', () => {
 
 describe('a plan in plain text', () => {
   test('reads back as the same recipe', () => {
-    expect(read(toPlanText('Damson', plan))).toMatchObject({ name: 'Damson', lines: LINES });
+    expect(read(toPlanText('Damson', plan, METHOD))).toMatchObject({
+      name: 'Damson',
+      lines: LINES,
+    });
   });
 
   test('says the stop, the jars, the reasons and the cautions', () => {
-    const text = toPlanText('Damson', plan);
+    const text = toPlanText('Damson', plan, METHOD);
     expect(text).toContain(`stop: ${plan.stop.tempF} °F`);
     expect(text).toContain(plan.shelf.reasons[0]);
     for (const caution of plan.cautions) expect(text).toContain(caution.text);

@@ -2,12 +2,15 @@ import { formatGrams } from '../quantity/index.ts';
 import { linesBrought, type Plan } from '../plan/index.ts';
 import { figuresOf, type PlanFigure } from './figures.ts';
 
-/** A plan in plain text: the recipe, its figures, its steps and its cautions. It reads back as the same recipe. */
-export function toPlanText(name: string, plan: Plan): string {
+/**
+ * A plan in plain text: the recipe, its figures, its method and its cautions. It reads back as the same recipe.
+ * @param method the acts of the plan in words, in order
+ */
+export function toPlanText(name: string, plan: Plan, method: readonly string[]): string {
   const parts = [
     [name],
     ['Ingredients', ...linesBrought(plan).map(({ text }) => text)],
-    ['Method', ...plan.steps.map(({ when, text }, index) => `${index + 1}. ${text} (${when})`)],
+    ['Method', ...method.map((text, index) => `${index + 1}. ${text}`)],
     ['What it comes to', ...figuresOf(plan).map(inWords)],
     [`For the ${plan.shelf.verdict}`, ...plan.shelf.reasons],
     ['Mind', ...plan.cautions.map(({ text }) => text)],

@@ -20,15 +20,18 @@ export type RecipeJsonLd = {
   };
 };
 
-/** A plan as a schema.org Recipe: lines as written, the run sheet as steps, the middle of its ranges. */
-export function toRecipeJsonLd(name: string, plan: Plan): RecipeJsonLd {
+/**
+ * A plan as a schema.org Recipe: lines as written, the chain as steps, the middle of its ranges.
+ * @param method the acts of the plan in words, in order
+ */
+export function toRecipeJsonLd(name: string, plan: Plan, method: readonly string[]): RecipeJsonLd {
   const { minutes, label, yield: jars } = plan;
   return {
     '@context': 'https://schema.org',
     '@type': 'Recipe',
     name,
     recipeIngredient: linesBrought(plan).map(({ text }) => text),
-    recipeInstructions: plan.steps.map(({ text }) => ({ '@type': 'HowToStep', text })),
+    recipeInstructions: method.map((text) => ({ '@type': 'HowToStep', text })),
     ...(jars && jars.jars.length > 0
       ? { recipeYield: jars.jars.map(({ name: jar, count }) => `${count} ${jar}`).join(', ') }
       : {}),

@@ -196,7 +196,7 @@ const SEASONINGS: readonly Entry[] = [
   { ...fresh('elderflower', ['elderflower', 'elderflowers', 'elder flowers', 'elder blossom', 'elder blossoms', 'elderflower blossoms'], 20), packs: { head: 8 } },
 ]; // prettier-ignore
 
-/** Alcohol boils away with the water: it counts as water here, which the finished batch has lost. */
+/** Alcohol counts as water here: what is cooked loses it with the water, what goes in at the end keeps both. */
 const spirit = (id: string, names: Entry['names'], solubles: Three, cup: number): Entry => ({
   id,
   names,

@@ -4,7 +4,8 @@ import type { BoilOver } from '../boil/index.ts';
 import type { CloudPoint, Contributor } from '../forecast/index.ts';
 import type { Definition, SpoonNutrition } from '../label/index.ts';
 import type { Form, FruitState } from '../larder/index.ts';
-import type { Method, Product, Step, StopKind } from '../method/index.ts';
+import type { Act, Addition, Takes } from '../chain/index.ts';
+import type { Method, Product, StopKind } from '../method/index.ts';
 import type { Range, Spread } from '../quantity/index.ts';
 import type { Keeping, ShelfVerdict } from '../process/index.ts';
 import type { Change } from '../work/index.ts';
@@ -167,8 +168,8 @@ export type Plan = {
     /** Minutes it may be left unstirred at the start and at the end; 0 is constantly. */
     readonly stirEveryMin: { readonly start: number; readonly finish: number };
   };
-  /** Order of work, with the grams at each step. */
-  readonly steps: readonly Step[];
+  /** The chain of acts, from the fruit to the shelf: what, how long, who, on what. Their words are beside the interface. */
+  readonly acts: readonly PlanAct[];
   /** What a label prints; absent until there is a recipe. */
   readonly label?: {
     readonly statement: string;
@@ -203,6 +204,13 @@ export type Plan = {
   };
   readonly cautions: readonly Caution[];
   readonly why: Why;
+};
+
+/** An act of the chain as a plan tells it; minutes are null where nothing tells them. */
+export type PlanAct = Omit<Act, 'ahead' | 'adds' | 'takes'> & {
+  readonly by: Takes['by'];
+  readonly minutes: Spread | null;
+  readonly adds: Pick<Addition, 'id' | 'massG'> | null;
 };
 
 /** Something wrong with a request: which field, and what would be right. */

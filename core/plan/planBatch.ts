@@ -2,8 +2,8 @@ import { type LineReading, MOST_LINES } from '../reader/index.ts';
 import { solublesPctOf } from '../formula/index.ts';
 import { findIngredient } from '../larder/index.ts';
 import { definitionsOf, labelStatement, spoonNutrition } from '../label/index.ts';
-import type { Cook } from '../boil/index.ts';
-import { LID_ON, methodFault, METHODS } from '../method/index.ts';
+import { minutesOfActs, toTheStop } from '../chain/index.ts';
+import { methodFault, METHODS } from '../method/index.ts';
 import {
   isSauceLike,
   keepingOf,
@@ -13,7 +13,6 @@ import {
   shelfVerdict,
 } from '../process/index.ts';
 import {
-  beforehandOf,
   type Boil,
   type Change,
   changed,
@@ -41,17 +40,29 @@ import type { Fault, Plan, PlanOutcome } from './plan.ts';
 import { narrowingsOf } from './narrowing.ts';
 import { potOf } from './potOfPlan.ts';
 import { roundSpread, roundTo } from '../quantity/index.ts';
-import { stepsOf } from './stepsOfPlan.ts';
+import { actsOfPlan } from './actsOfPlan.ts';
 import { stopOf } from './stopOfPlan.ts';
 import { explain } from './why.ts';
+
+/** A plan, and what it was worked out from. */
+export type WorkedPlan = { readonly plan: Plan; readonly worked: Worked };
 
 /**
  * Plans a batch: lines to grams, grams to solids, acid and pectin, a cook to a stop, jars, and a verdict
  * for the shelf. The same request always gives the same plan. Lines that are not understood stay in
  * the plan and make a warning; impossible amounts, and methods that a product is not made by, refuse it.
  * @returns the plan, or every fault with its field
+ * @example planBatch({ ...USUAL_REQUEST, lines: ['2 kg damsons', '1.4 kg sugar'] })
  */
 export function planBatch(request: PlanRequest): PlanOutcome {
+  const outcome = workedPlan(request);
+  return outcome.ok ? { ok: true, plan: outcome.plan } : outcome;
+}
+
+/** A plan as {@link planBatch} makes it, with what it was worked out from. */
+export function workedPlan(
+  request: PlanRequest,
+): ({ readonly ok: true } & WorkedPlan) | Extract<PlanOutcome, { ok: false }> {
   if (request.lines.length > MOST_LINES) {
     return refuse([
       {
@@ -61,15 +72,21 @@ export function planBatch(request: PlanRequest): PlanOutcome {
     ]);
   }
   const readings = readLines(request);
+  const worked = workOut(request, readings);
   const faults = [
     ...methodFaults(request),
     ...readings.flatMap(lineFaults('lines')),
-    ...(beforehandOf(request)?.readings.flatMap(lineFaults('before.lines')) ?? []),
+    ...(worked.beforehand?.readings.flatMap(lineFaults('before.lines')) ?? []),
   ];
-  return faults.length > 0 ? refuse(faults) : { ok: true, plan: assemble(request, readings) };
+  return faults.length > 0
+    ? refuse(faults)
+    : { ok: true, worked, plan: assemble(worked, readings) };
 }
 
-const refuse = (faults: readonly Fault[]): PlanOutcome => ({ ok: false, faults });
+const refuse = (faults: readonly Fault[]): Extract<PlanOutcome, { ok: false }> => ({
+  ok: false,
+  faults,
+});
 
 function methodFaults({ product, method }: PlanRequest): Fault[] {
   const message = method === null ? null : methodFault(product, method);
@@ -83,9 +100,8 @@ const lineFaults =
       ? []
       : [{ field: `${field}[${index}]`, message: reading.trouble.message }];
 
-function assemble(request: PlanRequest, readings: readonly LineReading[]): Plan {
-  const worked = workOut(request, readings);
-  const { boil, choice } = worked;
+function assemble(worked: Worked, readings: readonly LineReading[]): Plan {
+  const { request, boil, choice } = worked;
   const time = timeOf(worked);
   const shelf = shelfOf(worked, time);
   const stop = stopOf(worked);
@@ -98,7 +114,7 @@ function assemble(request: PlanRequest, readings: readonly LineReading[]): Plan 
     methodReason: choice.reason,
     ...(boil === null ? {} : partsOf(worked, readings, boil)),
     stop,
-    steps: stepsOf(worked, stop, process),
+    acts: actsOfPlan(worked, process),
     keeping: keepingOf(
       request.product,
       shelf.verdict,
@@ -217,7 +233,7 @@ function partsOf(worked: Worked, readings: readonly LineReading[], boil: Boil): 
     finish,
     ...(cook.outcome === 'reached' ? { minutes: roundSpread(forecast.minutes, 1) } : {}),
     ...(worked.heat.slow && METHODS[choice.method].stopKind === 'body' && cook.outcome === 'reached'
-      ? { lid: lidOf(cook) }
+      ? { lid: lidOf(boil) }
       : {}),
     ...(set === undefined ? {} : { set }),
     gauges: gaugesOf(worked, boil, set),
@@ -237,9 +253,16 @@ function partsOf(worked: Worked, readings: readonly LineReading[], boil: Boil): 
 }
 
 /** Minutes of a slow cook before its lid comes off, and after. */
-function lidOf({ stages, heatUpMin, boilMin }: Cook): NonNullable<Plan['lid']> {
-  const onMin = stages.find(({ name }) => name === LID_ON)?.endMin ?? 0;
-  return { onMin: roundTo(onMin, 0), offMin: roundTo(heatUpMin + boilMin - onMin, 0) };
+function lidOf({ chain, cook }: Boil): NonNullable<Plan['lid']> {
+  const minutes = minutesOfActs(toTheStop(chain.acts), cook.stages);
+  const onMin = minutes.reduce(
+    (sum, own, index) => (chain.acts[index]?.id === 'slow' ? sum + own : sum),
+    0,
+  );
+  return {
+    onMin: roundTo(onMin, 0),
+    offMin: roundTo(cook.heatUpMin + cook.boilMin - onMin, 0),
+  };
 }
 
 function roundedSpoon({ finish }: Boil): NonNullable<Plan['label']>['spoon'] {

@@ -18,8 +18,7 @@ export function stopOf({ request, ambient, choice, boil }: Worked): Plan['stop']
     ruleTempF: roundTo(celsiusToFahrenheit(ruleTempC), 1),
   };
   if (boil === null) return stop;
-  const tempC =
-    stopKind === 'egg' ? CURD_DONE_C : boilingPointC(boil.finish.contents, ambient.pressurePa);
+  const tempC = stopKind === 'egg' ? CURD_DONE_C : boilingPointC(boil.atStop, ambient.pressurePa);
   return {
     ...stop,
     tempC: roundTo(tempC, 2),

@@ -1,3 +1,4 @@
+import type { PlateOutcome } from '../chain/index.ts';
 import { readWeighedLine, type UnderstoodLine } from '../reader/index.ts';
 import {
   boiledTo,
@@ -10,11 +11,10 @@ import {
 } from '../gel/index.ts';
 import { fruitCookOf, METHODS } from '../method/index.ts';
 import {
-  AS_PLANNED,
+  plannedAddition,
   momentsOf,
   standingEvents,
   type Entry,
-  type PlateOutcome,
   type Sheet,
 } from '../stove/index.ts';
 import { FAULTS } from './faults.ts';
@@ -40,7 +40,13 @@ function setOf(sheet: Sheet, truth: Truth, entries: readonly Entry[]): SetClass 
 /** What was added besides the sheet, as lines. */
 const extraLines = (entries: readonly Entry[]): UnderstoodLine[] =>
   standingEvents(entries).flatMap(({ kind, text, value }) => {
-    if (kind !== 'added' || text === null || text === AS_PLANNED || value === null) return [];
+    if (
+      kind !== 'added' ||
+      text === null ||
+      plannedAddition({ kind, text }) !== null ||
+      value === null
+    )
+      return [];
     const line = readWeighedLine({ ingredient: text, massG: value });
     return line.understood ? [line] : [];
   });
@@ -91,7 +97,7 @@ export function debriefOf(
 ): Debrief {
   const events = standingEvents(entries);
   const moments = momentsOf(sheet, events);
-  const litAt = moments.at(-1)?.progress.litAt ?? endMs;
+  const litAt = moments.at(-1)?.progress.litAtMs ?? endMs;
   const offAt = events.findLast(({ kind }) => kind === 'off-heat')?.at ?? endMs;
   const truth = truthAt(sheet, practice, entries, offAt);
   const set = setOf(sheet, truth, entries);

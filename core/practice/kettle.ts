@@ -1,14 +1,14 @@
 import type { Contents } from '../formula/index.ts';
 import { chanceFrom, normalFrom } from '../forecast/index.ts';
 import {
-  cookAs,
+  cookWith,
   FLAME_SD,
-  momentAt,
+  traceAt,
   momentsOf,
   pastStages,
   SOLIDS_SD,
   standingEvents,
-  type Belief,
+  type Parameters,
   type Entry,
   type Sheet,
 } from '../stove/index.ts';
@@ -24,8 +24,8 @@ export type Truth = {
   readonly pectinLeft: number;
 };
 
-/** How this kitchen's flame and fruit differ from the sheet, drawn once for a practice; see the estimator's own doubts. */
-export function drawnTruth(seed: number): Belief {
+/** How this kitchen's flame and fruit differ from the sheet, drawn once for a practice; see the estimator's own prior. */
+export function drawnTruth(seed: number): Parameters {
   const chance = chanceFrom(hashed(seed, 0));
   // Evenly over a range as wide as one standard deviation of the doubt on either side.
   const off = (range: number) => range * (2 * chance() - 1);
@@ -40,7 +40,7 @@ export function truthAt(
   atMs: number,
 ): Truth {
   const stages = pastStages(momentsOf(sheet, standingEvents(entries)), atMs);
-  const cook = cookAs(sheet, drawnTruth(practice.seed), stages.length === 0 ? [UNLIT] : stages);
+  const cook = cookWith(sheet, drawnTruth(practice.seed), stages.length === 0 ? [UNLIT] : stages);
   const end = cook.trace.at(-1);
   return {
     tempC: cook.stopTempC,
@@ -133,15 +133,15 @@ function trueTemps(
   toS: number,
 ): readonly { readonly tempC: number; readonly massG: number }[] {
   const moments = momentsOf(sheet, events);
-  const litAt = moments.at(-1)?.progress.litAt ?? null;
+  const litAt = moments.at(-1)?.progress.litAtMs ?? null;
   const stages = pastStages(moments, startMs + toS * 1000);
-  const trace = stages.length === 0 ? [] : cookAs(sheet, drawnTruth(practice.seed), stages).trace;
+  const trace = stages.length === 0 ? [] : cookWith(sheet, drawnTruth(practice.seed), stages).trace;
   const cold = truthAt(sheet, practice, [], startMs);
   return Array.from({ length: Math.max(0, toS - fromS) }, (_, index) => {
     const at = startMs + (fromS + index) * 1000;
     if (isInWater(events, at)) return { tempC: sheet.waterBoilsC, massG: cold.massG };
     if (litAt === null || at < litAt || trace.length === 0) return cold;
-    return momentAt(trace, (at - litAt) / 60_000);
+    return traceAt(trace, (at - litAt) / 60_000);
   });
 }
 

@@ -1,6 +1,6 @@
 import type { Stage } from '../boil/index.ts';
-import { plus, type Contents } from '../formula/index.ts';
-import { AS_PLANNED, cookAs, type Act, type Entry, type Sheet } from '../stove/index.ts';
+import { stagesOf, type Act } from '../chain/index.ts';
+import { asPlanned, cookWith, type Entry, type Parameters, type Sheet } from '../stove/index.ts';
 import { drawnTruth } from './kettle.ts';
 import type { Practice } from './practice.ts';
 
@@ -15,30 +15,34 @@ const HAND_S = 20;
 export function obedientCook(sheet: Sheet, practice: Practice, startMs: number): Entry[] {
   const truth = drawnTruth(practice.seed);
   const events: Entry[] = [];
-  let stages: readonly Stage[] = [];
-  let adds: Contents | null = null;
-  let minute = 0;
-  for (const act of sheet.acts) {
-    const own = ownStages(act);
-    const [first, ...rest] = own;
-    if (act.adds) adds = adds === null ? act.adds.contents : plus(adds, act.adds.contents);
-    // What was put in is in the pot from the next stretch on; the hand that adds it has its own.
-    const entering = act.id === 'add' || adds === null ? {} : { add: adds };
-    if (first) {
-      stages = [...stages, { ...first, ...entering }, ...rest];
-      if (act.id !== 'add') adds = null;
-      minute = cookAs(sheet, truth, stages).stages.at(-1)?.endMin ?? minute;
-    }
+  const minuteAfter = minutesAfter(sheet, truth);
+  for (const [index, act] of sheet.acts.entries()) {
+    const [end] = act.ends;
+    if (end === undefined) continue;
     events.push({
       source: COOK_SOURCE,
       seq: events.length + 1,
-      at: Math.round(startMs + minute * 60_000),
-      kind: act.done,
+      at: Math.round(startMs + minuteAfter(index) * 60_000),
+      kind: end.on,
       value: act.adds?.massG ?? null,
-      text: wordsOf(act),
+      text: act.adds === null ? (end.said ?? null) : asPlanned(act.adds.id),
     });
   }
   return events;
+}
+
+/** The true pot's minute when an act of its sheet is over. */
+function minutesAfter(sheet: Sheet, truth: Parameters): (act: number) => number {
+  const stages = stagesOf(sheet.acts, ownStages);
+  const taken = cookWith(
+    sheet,
+    truth,
+    stages.map(({ stage }) => stage),
+  ).stages;
+  return (act) => {
+    const last = stages.findLastIndex((one) => one.act <= act);
+    return last < 0 ? 0 : (taken[last]?.endMin ?? taken.at(-1)?.endMin ?? 0);
+  };
 }
 
 /** What the pot goes through during an act; something that a hand does takes a moment on its flame. */
@@ -46,6 +50,3 @@ const ownStages = (act: Act): readonly Stage[] =>
   act.id === 'light' || act.ahead.length > 0
     ? act.ahead
     : [{ name: act.id, flame: act.flame, until: { kind: 'minutes', minutes: HAND_S / 60 } }];
-
-const wordsOf = ({ done }: Act): string | null =>
-  ({ added: AS_PLANNED, 'plate-test': 'wrinkles', 'mound-test': 'mounds' })[done as string] ?? null;

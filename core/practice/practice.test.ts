@@ -1,7 +1,7 @@
 import { massOf } from '../formula/index.ts';
 import { pressureAtAltitudePa, saturationTemperatureC } from '../ambient/index.ts';
 import {
-  AS_PLANNED,
+  asPlanned,
   estimate,
   sheetOf,
   waterReading,
@@ -167,7 +167,7 @@ describe('the estimator', () => {
   test.each([1, 2, 3, 4, 5, 6])('knows at half time how long pot %i will take', (seed) => {
     const of = practice({ seed, probe: { ...USUAL_PROBE, offsetC: 1.5 } });
     const { estimate: now, leftMin } = known(of, 0.5, shown(of));
-    expect(now.doubt).toBeNull();
+    expect(now.unobserved).toBeNull();
     const left = now.minutesLeft;
     expect(Math.abs((left?.p50 ?? 0) / leftMin - 1)).toBeLessThan(0.1);
     expect(left?.p10).toBeLessThan(leftMin * 1.1);
@@ -213,7 +213,7 @@ describe('the estimator', () => {
     const weighed = estimate(told, [...done, weighing], now, { calibrated: true });
     expect(weighed.massG.p50 / truth.massG).toBeCloseTo(1, 2);
     expect(off(weighed)).toBeLessThan(off(blind));
-    expect(blind.doubt).toBe('no probe');
+    expect(blind.unobserved).toBe('no probe');
   });
 
   test('says why it cannot tell', () => {
@@ -224,7 +224,7 @@ describe('the estimator', () => {
     const doubtAt = (now: number, more: readonly Entry[] = []) => {
       const done = [...events.filter((event) => event.at <= now), ...more];
       const readings = readingsOf(real, of, done, 0, 0, Math.floor(now / 1000));
-      return estimate(told, [...done, ...readings], now, { calibrated: false }).doubt;
+      return estimate(told, [...done, ...readings], now, { calibrated: false }).unobserved;
     };
     const event = (kind: Entry['kind'], when: number): Entry => ({
       source: 'hand',
@@ -249,7 +249,7 @@ describe('the estimator', () => {
     const events = obedientCook(real, of, 0);
     const now = at(events, 'added') + 2 * MIN;
     const half = events.map((event) =>
-      event.text === AS_PLANNED ? { ...event, value: 700 } : event,
+      event.text === asPlanned('sugar') ? { ...event, value: 700 } : event,
     );
     const mass = (log: readonly Entry[]) =>
       estimate(

@@ -1,6 +1,12 @@
 import { boilingPointC } from '../boil/index.ts';
-import { DISSOLVE_MIN, ROLLING_MIN } from '../method/index.ts';
-import { AS_PLANNED, momentsOf, standingEvents, type Entry, type Sheet } from '../stove/index.ts';
+import { DISSOLVE_MIN, ROLLING_MIN } from '../chain/index.ts';
+import {
+  momentsOf,
+  plannedAddition,
+  standingEvents,
+  type Entry,
+  type Sheet,
+} from '../stove/index.ts';
 import { truthAt, type Truth } from './kettle.ts';
 import type { Practice } from './practice.ts';
 
@@ -11,6 +17,8 @@ export type Senses = {
   readonly grit: boolean;
 };
 
+/** Additions that are felt on the spoon until they dissolve. */
+const GRITTY: ReadonlySet<string> = new Set(['first', 'sugar', 'sugar-and-pectin']);
 const STEAMS_C = 70;
 const NEAR_BOIL_K = 0.3;
 /** What is seen and felt at a moment. `sheet` is the true one. */
@@ -35,6 +43,9 @@ export function sensesAt(
   const steams = truth.tempC > STEAMS_C;
   return {
     surface: rolls ? 'rolling' : bubbles ? 'bubbling' : steams ? 'steaming' : 'still',
-    grit: lastAdded?.text === AS_PLANNED && atMs - lastAdded.at < DISSOLVE_MIN * 60_000,
+    grit:
+      lastAdded !== undefined &&
+      GRITTY.has(plannedAddition(lastAdded) ?? '') &&
+      atMs - lastAdded.at < DISSOLVE_MIN * 60_000,
   };
 }

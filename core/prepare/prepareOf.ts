@@ -1,6 +1,6 @@
 import { findIngredient, type Ingredient } from '../larder/index.ts';
-import { CARRIER_SUGAR_G } from '../method/index.ts';
-import { linesBrought, simmeredWhole, type Plan } from '../plan/index.ts';
+import { CARRIER_SUGAR_G, carriesPectin } from '../chain/index.ts';
+import { linesBrought, simmeredWhole, type Plan, type PlanAct } from '../plan/index.ts';
 import { formatGrams } from '../quantity/index.ts';
 
 /** One thing to buy: what the batch takes as bought, and in what packs. */
@@ -24,13 +24,17 @@ export type ToPrepare = {
   readonly form: string;
 };
 
+/** One thing to have ready before the heat. */
 export type Chore = { readonly id: string; readonly text: string };
 
 /** Everything to do before the heat. */
 export type Preparation = {
   readonly shopping: readonly ToBuy[];
   readonly prep: readonly ToPrepare[];
-  readonly overnight: readonly Chore[];
+  /** Acts that are done the day before. */
+  readonly overnight: readonly PlanAct[];
+  /** Acts that come before the pot on the day itself. */
+  readonly first: readonly PlanAct[];
   readonly ready: readonly Chore[];
 };
 
@@ -64,17 +68,14 @@ export function prepareOf(plan: Plan): Preparation {
         wasteG: preparedG / row.edibleShare - preparedG,
         form,
       })),
-    overnight: plan.steps
-      .filter(({ when }) => when === 'the day before')
-      .map(({ text }, index) => ({ id: `overnight-${index}`, text })),
-    ready: [
-      ...plan.steps
-        .filter(({ when, first }) => first === true && when === 'before the heat')
-        .map(({ text }, index) => ({ id: `first-${index}`, text })),
-      ...readyList(plan),
-    ],
+    overnight: plan.acts.filter(({ phase }) => phase === 'day-before'),
+    first: plan.acts.filter(({ id, phase }) => phase === 'prepare' && !WEIGHING.has(id)),
+    ready: readyList(plan),
   };
 }
+
+/** What is weighed and mixed is said by the list with its grams. */
+const WEIGHING: ReadonlySet<string> = new Set(['weigh', 'carry-pectin']);
 
 function toBuy(
   { row, preparedG }: { row: Ingredient; preparedG: number },
@@ -105,7 +106,7 @@ function readyList(plan: Plan): Chore[] {
     .map(({ ingredient: id, massG }) => ({ row: findIngredient(id ?? ''), massG: massG ?? 0 }))
     .filter(({ row }) => row !== null && isSugarRow(row));
   const sugarG = sugar.reduce((sum, { massG }) => sum + massG, 0);
-  const carries = plan.method === 'powdered-pectin' && sugarG > 4 * CARRIER_SUGAR_G;
+  const carries = carriesPectin(plan.method, sugarG);
   const texts: (readonly [string, string | null])[] = [
     [
       'jars',

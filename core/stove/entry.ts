@@ -1,36 +1,6 @@
-/** What a thermometer and a scale tell. Appended, never changed. */
-export const READING_KINDS = ['temperature', 'weight'] as const;
+import type { AdditionId, EventKind, ReadingKind } from '../chain/index.ts';
 
-/** What a cook does and sees. */
-export const EVENT_KINDS = [
-  'in-water',
-  'water-boils',
-  'lit',
-  'flame',
-  'lid-on',
-  'lid-off',
-  'softened',
-  'added',
-  'dissolved',
-  'rolling',
-  'stirred',
-  'skimmed',
-  'pureed',
-  'plate-test',
-  'sheet-test',
-  'mound-test',
-  'off-heat',
-  'lifted',
-  'on-heat',
-  'stood',
-  'probe-out',
-  'probe-in',
-  'ready',
-  'undo',
-] as const;
-
-export type ReadingKind = (typeof READING_KINDS)[number];
-export type EventKind = (typeof EVENT_KINDS)[number];
+/** A kind of entry. */
 export type EntryKind = ReadingKind | EventKind;
 
 /**
@@ -52,14 +22,23 @@ export type Entry = {
   readonly text: string | null;
 };
 
-export const PLATE_OUTCOMES = ['runs', 'slow', 'wrinkles'] as const;
-export type PlateOutcome = (typeof PLATE_OUTCOMES)[number];
-export const SHEET_OUTCOMES = ['drops', 'merges'] as const;
-export const MOUND_OUTCOMES = ['weeps', 'mounds'] as const;
+/** Text of an `added` that is an addition of the chain; anything else added is named by its ingredient. */
+const AS_PLANNED = 'as planned';
 
-/** `added` of what the run sheet asks for next; anything else added is named by its ingredient. */
-export const AS_PLANNED = 'as planned';
+/** The text of an entry that says that an addition of the chain is in. */
+export const asPlanned = (id: AdditionId): string => `${AS_PLANNED}: ${id}`;
 
+/**
+ * The addition of the chain that an entry says is in: `first` where it names none, as logs of an earlier day do; null where it is
+ * something besides the chain, or no addition.
+ */
+export function plannedAddition({ kind, text }: Pick<Entry, 'kind' | 'text'>): string | null {
+  if (kind !== 'added' || text === null) return null;
+  if (text === AS_PLANNED) return 'first';
+  return text.startsWith(`${AS_PLANNED}: `) ? text.slice(AS_PLANNED.length + 2) : null;
+}
+
+/** The name of an entry for ever, as an undo gives it: who wrote it, and the how-manieth of theirs it is. */
 export const nameOf = ({ source, seq }: Pick<Entry, 'source' | 'seq'>): string =>
   `${source}/${seq}`;
 
@@ -67,4 +46,5 @@ export const nameOf = ({ source, seq }: Pick<Entry, 'source' | 'seq'>): string =
 export const inOrder = (a: Entry, b: Entry): number =>
   a.at - b.at || a.source.localeCompare(b.source) || a.seq - b.seq;
 
+/** Whether an entry is of a thermometer or a scale. */
 export const isReading = ({ kind }: Entry): boolean => kind === 'temperature' || kind === 'weight';

@@ -1,10 +1,5 @@
-import {
-  MOUND_OUTCOMES,
-  PLATE_OUTCOMES,
-  SHEET_OUTCOMES,
-  type Entry,
-  type EntryKind,
-} from './entry.ts';
+import { MOUND_OUTCOMES, PLATE_OUTCOMES, SHEET_OUTCOMES } from '../chain/index.ts';
+import type { Entry, EntryKind } from './entry.ts';
 
 /** What an entry of a kind may hold. */
 type Rule = {

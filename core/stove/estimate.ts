@@ -1,49 +1,60 @@
 import { spreadOf } from '../forecast/index.ts';
 import type { Spread } from '../quantity/index.ts';
-import { pastStages, stagesAhead } from './course.ts';
-import { doubtOf, type Doubt } from './doubt.ts';
+import { bandOf, drawOf, posteriorDraws, type BandPoint, type Draw } from './draws.ts';
 import { isReading, type Entry } from './entry.ts';
-import { standing } from './standing.ts';
-import { bandOf, imagined, potOf, type BandPoint, type Pot } from './imagined.ts';
-import { believedBefore, learned } from './learned.ts';
+import { posteriorOf } from './likelihood.ts';
+import { priorOf } from './prior.ts';
 import { momentsOf, progressOf, type Moment } from './progress.ts';
 import { freshReading, median } from './readings.ts';
 import { nearBoil, type Sheet } from './sheet.ts';
+import { pastStages, stagesAhead } from './stages.ts';
+import { standing } from './standing.ts';
+import { unobservedOf, type Unobserved } from './unobserved.ts';
 
 /** The first readings tell how warm the pot is when it is lit, ms. */
 const FIRST_READINGS_MS = 15_000;
 /** A probe out of boiling water is cold again after this long, ms. */
 const COOLS_MS = 120_000;
 
+/** A temperature at a minute since the flame, °C as shown. */
 export type CurvePoint = { readonly minute: number; readonly tempC: number };
 
 /** What is known of a pot now. Temperatures as the thermometer shows them; minutes since the flame. */
 export type Estimate = {
-  readonly at: number;
+  readonly atMs: number;
   /** Minutes since the flame; 0 before it. */
   readonly minute: number;
   readonly tempC: Spread;
+  /** What the probe shows; null while it shows nothing fresh. */
+  readonly shownC: number | null;
   readonly solublesPct: Spread;
   readonly massG: Spread;
   /** Until the stop, if the sheet is followed; null once it is behind, or the pot will not get there. */
   readonly minutesLeft: Spread | null;
-  /** What the temperature still has to climb, K; below 0 past the stop. */
-  readonly toGoC: number;
+  /** What the temperature still has to climb, K; below 0 past the stop. Null off the heat, where it is not counted. */
+  readonly toGoK: number | null;
   readonly atTheBoil: boolean;
-  /** Null while the thermometer tells how far the pot is. */
-  readonly doubt: Doubt | null;
+  /** Why the thermometer does not tell how far the pot is; null while it does. */
+  readonly unobserved: Unobserved | null;
+  /** What the thermometer adds to the truth besides what boiling water showed, K. */
+  readonly offsetK: Spread;
+  /** Whether the thermometer is told to be off so far, by how the pot boils, that the rest is gone by and not it. */
+  readonly thermometerIsOff: boolean;
   /** Net power that this burner gives, W, as far as it has shown. */
   readonly powerW: Spread;
   /** What is expected from now to the stop, and its band. */
   readonly ahead: readonly BandPoint[];
-  /** What the pot was, as believed now. */
+  /** What the pot was, by the posterior of now. */
   readonly past: readonly CurvePoint[];
 };
 
 /** Whether boiling water was read on this thermometer. */
 export type Knowledge = { readonly calibrated: boolean };
 
-/** The pot at `nowMs`: readings, weighings and what went in, held against the simulation of this cook. */
+/**
+ * The pot at `nowMs`: the prior of its flame, its fruit and its thermometer, and what was read, weighed, put in and said, held against
+ * the simulation of this cook.
+ */
 export function estimate(
   of: Sheet,
   log: readonly Entry[],
@@ -57,58 +68,72 @@ export function estimate(
   );
   const sheet = startingAs(of, entries, moments);
   const progress = moments.at(-1)?.progress ?? progressOf(sheet, []);
-  const { litAt } = progress;
-  const until = Math.min(nowMs, progress.readyAt ?? Infinity);
-  const past = pastStages(moments, until);
-  const fitted =
-    litAt === null || past.length === 0
-      ? believedBefore(calibrated)
-      : learned(sheet, past, entries, moments, litAt, until, calibrated);
-  const minute = litAt === null ? 0 : (until - litAt) / 60_000;
-  const ahead = stagesAhead(sheet, progress, until);
-  const pots = imagined(sheet, fitted, past, ahead, minute);
-  const likely = potOf(sheet, fitted.belief, past, ahead, minute);
-  const fresh = freshReading(entries, progress, until);
-  const [, , offset] = fitted.belief;
-  const shownC = fresh ?? likely.now.tempC + offset;
-  const spread = (of: (pot: Pot) => number): Spread => spreadOf(Float64Array.from(pots, of));
-  const boils = nearBoil(sheet, likely.now.tempC) && progress.onHeat;
-  const endings = pots.flatMap(({ leftMin }) => (leftMin === null ? [] : [leftMin]));
+  const { litAtMs } = progress;
+  const untilMs = Math.min(nowMs, progress.readyAtMs ?? Infinity);
+  const past = pastStages(moments, untilMs);
+  const posterior =
+    litAtMs === null || past.length === 0
+      ? priorOf(calibrated)
+      : posteriorOf(sheet, past, { entries, moments, litAtMs, untilMs, calibrated });
+  const minute = litAtMs === null ? 0 : (untilMs - litAtMs) / 60_000;
+  const ahead = stagesAhead(sheet, progress, untilMs);
+  const draws = posteriorDraws(sheet, posterior, past, ahead, minute);
+  const mode = drawOf(sheet, posterior.mean, past, ahead, minute);
+  const shownC = freshReading(entries, progress, untilMs);
+  const spread = (of: (draw: Draw) => number): Spread => spreadOf(Float64Array.from(draws, of));
+  const offsetK = { ...spread((draw) => draw.offsetK), p50: mode.offsetK };
+  const isOff = sheet.tempTells && litAtMs !== null && tellsOff(offsetK);
+  const nowC = shownC ?? mode.now.tempC + mode.offsetK;
+  const boils = nearBoil(sheet, mode.now.tempC) && progress.onHeat;
+  const endings = draws.flatMap(({ leftMin }) => (leftMin === null ? [] : [leftMin]));
   return {
-    at: nowMs,
+    atMs: nowMs,
     minute,
-    tempC: { ...spread((pot) => pot.now.tempC + pot.offset), p50: shownC },
-    solublesPct: spread((pot) => pot.now.solublesPct),
-    massG: spread((pot) => pot.now.massG),
+    tempC: { ...spread((draw) => draw.now.tempC + draw.offsetK), p50: nowC },
+    shownC,
+    solublesPct: spread((draw) => draw.now.solublesPct),
+    massG: spread((draw) => draw.now.massG),
     minutesLeft:
-      ahead.length === 0 || endings.length < pots.length / 2
+      ahead.length === 0 || endings.length < draws.length / 2
         ? null
         : spreadOf(Float64Array.from(endings)),
-    toGoC: sheet.stopC - shownC,
+    toGoK:
+      litAtMs !== null && !progress.onHeat ? null : sheet.stopC - (isOff ? mode.now.tempC : nowC),
     atTheBoil: boils,
-    doubt: doubtOf(sheet, entries, moments, progress, boils, until),
-    powerW: spread((pot) => pot.powerW),
-    ahead: bandOf(pots, minute),
-    past: likely.past.map(({ minute: m, tempC }) => ({ minute: m, tempC: tempC + offset })),
+    unobserved: unobservedOf(sheet, entries, moments, progress, boils, untilMs),
+    offsetK,
+    thermometerIsOff: isOff,
+    powerW: spread((draw) => draw.powerW),
+    ahead: bandOf(draws, minute),
+    past: mode.past.map(({ minute: at, tempC }) => ({
+      minute: at,
+      tempC: tempC + mode.offsetK,
+    })),
   };
 }
 
+/** A thermometer that is off by less than this is gone by, K; and so is one of which that is not sure. */
+const OFF_K = 1;
+
+const tellsOff = ({ p10, p50, p90 }: Spread): boolean =>
+  Math.abs(p50) >= OFF_K && p10 * p90 > 0 && Math.min(Math.abs(p10), Math.abs(p90)) > OFF_K / 2;
+
 /** The sheet with the pot as warm as the thermometer showed when it was lit; a probe still warm from boiling water tells nothing. */
 function startingAs(sheet: Sheet, entries: readonly Entry[], moments: readonly Moment[]): Sheet {
-  const litAt = moments.at(-1)?.progress.litAt ?? null;
-  const { setting, offsetC } = sheet;
+  const litAtMs = moments.at(-1)?.progress.litAtMs ?? null;
+  const { setting, offsetK } = sheet;
   const startingAt = (startTempC: number): Sheet => ({
     ...sheet,
     setting: { ...setting, startTempC },
   });
-  const assumed = startingAt(setting.startTempC + offsetC);
-  if (litAt === null) return assumed;
+  const assumed = startingAt(setting.startTempC + offsetK);
+  if (litAtMs === null) return assumed;
   const warm = moments.some(
     ({ event: { kind, at } }) =>
-      (kind === 'water-boils' || kind === 'in-water') && at <= litAt && litAt - at < COOLS_MS,
+      (kind === 'water-boils' || kind === 'in-water') && at <= litAtMs && litAtMs - at < COOLS_MS,
   );
   const first = entries.flatMap(({ kind, at, value }) =>
-    kind === 'temperature' && value !== null && Math.abs(at - litAt) < FIRST_READINGS_MS
+    kind === 'temperature' && value !== null && Math.abs(at - litAtMs) < FIRST_READINGS_MS
       ? [value]
       : [],
   );

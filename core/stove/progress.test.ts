@@ -2,14 +2,16 @@ import fc from 'fast-check';
 import { simulateCook, type Stage } from '../boil/index.ts';
 import type { Contents } from '../formula/index.ts';
 import { planned, request } from '../test/planned.ts';
-import { pastStages } from './course.ts';
-import { AS_PLANNED, EVENT_KINDS, nameOf, type Entry, type EntryKind } from './entry.ts';
+import { EVENT_KINDS } from '../chain/index.ts';
+import { asPlanned, nameOf, type Entry, type EntryKind } from './entry.ts';
+import { pastStages } from './stages.ts';
 import { boilingWaterOf, canBeBoilingWater, entryFault } from './entryRules.ts';
 import { momentsOf, progressOf } from './progress.ts';
 import { standing, standingEvents } from './standing.ts';
 import { sheetOf, type Sheet } from './sheet.ts';
 
 const MIN = 60_000;
+const AS_PLANNED = asPlanned('sugar');
 
 /** A log from short notes: minute, kind, value, text. */
 const log = (
@@ -48,14 +50,14 @@ describe('the acts of a method come in the order of common practice', () => {
     expect(ids(hard).slice(0, 4)).toEqual(['light', 'to-boil', 'soften', 'add']);
     // Its minutes count from the boil, and whoever sees only that it is soft says so at once.
     const boils = progressOf(hard, log([0, 'lit'], [9, 'rolling']));
-    expect(boils).toMatchObject({ act: { id: 'soften' }, endsAt: (9 + 8) * MIN });
+    expect(boils).toMatchObject({ act: { id: 'soften' }, endsAtMs: (9 + 8) * MIN });
     expect(progressOf(hard, log([0, 'lit'], [17, 'softened'])).act.id).toBe('add');
   });
 
   test('powdered pectin: full boil, all the sugar at once, full boil again, one minute by the clock', () => {
     expect(ids(powder).slice(0, 5)).toEqual(['light', 'to-rolling', 'add', 'to-rolling', 'clock']);
     expect(powder.acts[2]?.adds?.massG).toBeCloseTo(1400, 6);
-    expect(powder.acts[4]?.minutes).toBe(1);
+    expect(powder.acts[4]?.takes.minutes).toBe(1);
   });
 
   test('a butter is sauced, puréed, reduced and mounded; a curd is whisked and strained', () => {
@@ -75,7 +77,12 @@ describe('the acts of a method come in the order of common practice', () => {
   test('a slow cooker’s butter has its lid on for hours, and may be left', () => {
     const slow = sheetFor(['3 kg apples'], { product: 'butter', heat: 'slow-cooker-low' });
     const act = slow.acts[1];
-    expect(act).toMatchObject({ id: 'slow', lid: true, handsOn: false, minutes: 480 });
+    expect(act).toMatchObject({
+      id: 'slow',
+      lid: true,
+      hands: 'none',
+      takes: { by: 'clock', minutes: 480 },
+    });
   });
 });
 
@@ -116,11 +123,11 @@ test('the stove stops where the plan says', () => {
 describe('clocks', () => {
   test('the minute of powdered pectin starts with “rolling boil now”, not with the boil or the sugar', () => {
     const before = log([0, 'lit'], [9, 'rolling'], [10, 'added', 1400, AS_PLANNED]);
-    expect(progressOf(powder, before)).toMatchObject({ act: { id: 'to-rolling' }, endsAt: null });
+    expect(progressOf(powder, before)).toMatchObject({ act: { id: 'to-rolling' }, endsAtMs: null });
     const after = [...before, { ...log([13.5, 'rolling'])[0], seq: 9 } as Entry];
     expect(progressOf(powder, after)).toMatchObject({
       act: { id: 'clock' },
-      endsAt: 14.5 * MIN,
+      endsAtMs: 14.5 * MIN,
     });
   });
 
@@ -138,10 +145,10 @@ describe('clocks', () => {
     expect(progressOf(jam, off)).toMatchObject({ act: { id: 'plate' }, onHeat: false });
     expect(progressOf(jam, [...off, test('runs')])).toMatchObject({
       act: { id: 'boil-down' },
-      endsAt: 37 * MIN,
+      endsAtMs: 37 * MIN,
       onHeat: true,
     });
-    expect(progressOf(jam, [...off, test('slow')]).endsAt).toBe(34 * MIN);
+    expect(progressOf(jam, [...off, test('slow')]).endsAtMs).toBe(34 * MIN);
     expect(progressOf(jam, [...off, test('wrinkles')]).act.id).toBe('stand');
   });
 });
@@ -207,7 +214,11 @@ describe('what could confuse a stove', () => {
       const more = (notes: readonly (readonly [number, EntryKind])[]) =>
         log(...notes).map((entry, index) => ({ ...entry, seq: 20 + index }));
       const lifted = progressOf(sheet, [...so, ...more([[15, 'lifted']])]);
-      expect(lifted).toMatchObject({ act: { id: on.act.id }, onHeat: false, endsAt: on.endsAt });
+      expect(lifted).toMatchObject({
+        act: { id: on.act.id },
+        onHeat: false,
+        endsAtMs: on.endsAtMs,
+      });
       const back = progressOf(sheet, [
         ...so,
         ...more([
@@ -230,7 +241,7 @@ describe('what could confuse a stove', () => {
       act: { id: 'boil-down' },
       onHeat: true,
       flame: 1,
-      endsAt: null,
+      endsAtMs: null,
     });
   });
 
@@ -253,12 +264,12 @@ describe('what could confuse a stove', () => {
     expect(progressOf(jam, [...off, test('merges')]).act.id).toBe('stand');
     expect(progressOf(jam, [...off, test('drops')])).toMatchObject({
       act: { id: 'boil-down' },
-      endsAt: 36 * MIN,
+      endsAtMs: 36 * MIN,
     });
     const boiling = log([0, 'lit'], [0.5, 'added', 1400, AS_PLANNED], [4, 'dissolved']);
     expect(progressOf(jam, [...boiling, test('drops')])).toMatchObject({
       act: { id: 'boil-down' },
-      endsAt: null,
+      endsAtMs: null,
     });
   });
 

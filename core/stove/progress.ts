@@ -1,24 +1,29 @@
-import type { Act, Addition } from './acts.ts';
-import { AS_PLANNED, type Entry } from './entry.ts';
+import type { Act, Addition } from '../chain/index.ts';
+import { plannedAddition, type Entry } from './entry.ts';
 import type { Sheet } from './sheet.ts';
+import { TRANSITIONS, type StoveState } from './transitions.ts';
 
-/** A stretch of the boil that a test on the plate asked for. */
-export type More = { readonly minutes: number; readonly from: number };
+/** A stretch of the boil that a test asked for. */
+export type More = { readonly minutes: number; readonly fromMs: number };
 
-/** Where a cook stands: which act is on, since when, and what the clocks say. Times in ms on the kitchen’s clock. */
+/** Where a cook stands: which act is on, since when, and what the clocks say. Times on the kitchen’s clock. */
 export type Progress = {
+  readonly state: StoveState;
+  /** Place of the act in the sheet's. */
   readonly actIndex: number;
   readonly act: Act;
   /** When the act became the one to do; null before anything happened. */
-  readonly since: number | null;
-  readonly litAt: number | null;
-  readonly readyAt: number | null;
+  readonly sinceMs: number | null;
+  readonly litAtMs: number | null;
+  readonly readyAtMs: number | null;
   /** When its clock runs out; null where no clock runs. */
-  readonly endsAt: number | null;
+  readonly endsAtMs: number | null;
   /** Set while the pot boils on after a drop that ran. */
   readonly more: More | null;
-  readonly lastStirredAt: number | null;
-  /** Which acts had what they ask for put in, by their places: an addition counts once, however often it is pressed. */
+  /** When a test over the boiling pot said that it sets; null where none did. */
+  readonly setSeenAtMs: number | null;
+  readonly lastStirredAtMs: number | null;
+  /** Which additions are in, by their acts' places: each counts once, however often it is pressed. */
   readonly added: readonly number[];
   readonly probeIn: boolean;
   readonly onHeat: boolean;
@@ -27,29 +32,29 @@ export type Progress = {
   readonly flame: number;
 };
 
-/** Minutes more on the boil after a drop that runs, and one that is slow; common practice. */
-const MORE_MIN = { runs: 5, slow: 2 } as const;
-
-/** The acts that have passed, and when each was done; with the state of the pot at every event. */
+/** An event that stands, where the cook stands after it, and what it put in of what the sheet asks for. */
 export type Moment = {
   readonly event: Entry;
   /** After the event. */
   readonly progress: Progress;
-  /** What the sheet asks for that the event put in; null for none, and for one that is put in already. */
+  /** Null for none, and for an addition that is in already. */
   readonly adds: Addition | null;
 };
 
+/** Where a cook stands before anything happened. */
 const beginning = (sheet: Sheet): Progress => {
   const act = sheet.acts[0] as Act;
   return {
+    state: 'cold',
     actIndex: 0,
     act,
-    since: null,
-    litAt: null,
-    readyAt: null,
-    endsAt: null,
+    sinceMs: null,
+    litAtMs: null,
+    readyAtMs: null,
+    endsAtMs: null,
     more: null,
-    lastStirredAt: null,
+    setSeenAtMs: null,
+    lastStirredAtMs: null,
     added: [],
     probeIn: true,
     onHeat: false,
@@ -62,7 +67,7 @@ const beginning = (sheet: Sheet): Progress => {
 export function momentsOf(sheet: Sheet, events: readonly Entry[]): readonly Moment[] {
   let progress = beginning(sheet);
   return events.map((event) => {
-    const at = additionOf(sheet, progress, event);
+    const at = progress.state === 'filled' ? null : additionOf(sheet, progress, event);
     const adds = at === null ? null : (sheet.acts[at]?.adds ?? null);
     progress = after(sheet, progress, event, at);
     return { event, progress, adds };
@@ -73,84 +78,120 @@ export function momentsOf(sheet: Sheet, events: readonly Entry[]): readonly Mome
 export const progressOf = (sheet: Sheet, events: readonly Entry[]): Progress =>
   momentsOf(sheet, events).at(-1)?.progress ?? beginning(sheet);
 
-/** The act whose addition an event is: the first that still waits for its own; null where it is none, or nothing waits. */
+/** The place of the act whose addition an event is; null where it is none, or is in already. */
 function additionOf(sheet: Sheet, { added }: Progress, event: Entry): number | null {
-  if (event.kind !== 'added' || event.text !== AS_PLANNED) return null;
-  const index = sheet.acts.findIndex(({ adds }, at) => adds !== null && !added.includes(at));
-  return index < 0 ? null : index;
+  const planned = plannedAddition(event);
+  if (planned === null) return null;
+  const index = sheet.acts.findIndex(
+    ({ adds }) => adds !== null && (planned === 'first' || adds.id === planned),
+  );
+  return index < 0 || added.includes(index) ? null : index;
 }
 
 function after(sheet: Sheet, now: Progress, event: Entry, addition: number | null): Progress {
+  if (event.kind === 'temperature' || event.kind === 'weight') return now;
   const seen = noted(now, event, addition);
-  switch (event.kind) {
-    case 'added':
-      // Something besides the sheet, or what is in already, changes the pot at most.
-      return addition === null ? seen : past(sheet, seen, event, addition);
-    case 'plate-test':
-    case 'mound-test':
-    case 'sheet-test':
-      return tested(sheet, seen, event);
-    case 'on-heat':
-      return backOnHeat(sheet, seen, event);
-    default: {
-      // An event may end a later act: the cook went on without pressing everything.
-      const done = sheet.acts.findIndex(
-        (act, index) => index >= seen.actIndex && act.done === event.kind,
-      );
-      return done < 0 ? seen : past(sheet, seen, event, done);
+  switch (TRANSITIONS[now.state][event.kind]) {
+    case 'light':
+      return onTo(sheet, seen, 1, event.at);
+    case 'lift':
+      return { ...seen, state: 'lifted', onHeat: false };
+    case 'stop': {
+      const stopped: Progress = { ...seen, state: 'lifted', onHeat: false };
+      const ended = endedBy(sheet, seen, event);
+      return ended === null
+        ? stopped
+        : onTo(sheet, stopped, afterTest(sheet, seen, ended + 1), event.at);
     }
+    case 'return':
+      return returned(sheet, seen, event);
+    case 'add':
+      // Something besides the sheet, or what is in already, changes the pot at most.
+      return addition === seen.actIndex ? onTo(sheet, seen, addition + 1, event.at) : seen;
+    case 'test':
+      return tested(sheet, seen, event);
+    case 'end': {
+      const ended = endedBy(sheet, seen, event);
+      return ended === null ? seen : onTo(sheet, seen, ended + 1, event.at);
+    }
+    case 'note':
+      return seen;
   }
 }
 
-/** On to what comes after an act, where nothing lies between that may not be passed over. */
-const past = (sheet: Sheet, seen: Progress, event: Entry, act: number): Progress =>
-  act >= seen.actIndex && mayPass(sheet, seen, act) ? onTo(sheet, seen, act + 1, event.at) : seen;
+/** The act that an event ends: the one that is on, or a later one, since a cook goes on without pressing everything. */
+function endedBy({ acts }: Sheet, seen: Progress, event: Entry): number | null {
+  const index = acts.findIndex(
+    ({ ends }, at) => at >= seen.actIndex && ends.some(({ on }) => on === event.kind),
+  );
+  if (index < 0) return null;
+  const passed = acts.slice(seen.actIndex, index);
+  return passed.every((act, i) => !act.mustEnd || isIn(act, seen, seen.actIndex + i))
+    ? index
+    : null;
+}
+
+/** Whether what an act adds is in already. */
+const isIn = ({ adds }: Act, { added }: Progress, index: number): boolean =>
+  adds !== null && added.includes(index);
 
 /**
- * What a test says once the pot boils down: some minutes more, or on to the jars. Before that it is a note, and so is a sheet test over
- * a pot that still boils.
+ * What a test says once the pot boils down: some minutes more, on to the jars, or, over a pot that boils, that it may come off. Before that
+ * it is a note, and so are drops that fall one by one from a spoon over a pot that still boils.
  */
 function tested(sheet: Sheet, seen: Progress, event: Entry): Progress {
-  const test = sheet.acts.findIndex(({ id }) => id === 'plate' || id === 'mound');
-  const from = event.kind === 'sheet-test' ? test : boilIndex(sheet);
-  if (test < 0 || seen.actIndex < from || seen.actIndex > test) return seen;
-  switch (event.text) {
-    case 'runs':
-    case 'drops':
-    case 'weeps':
-      return boilOn(sheet, seen, event, MORE_MIN.runs);
-    case 'slow':
-      return boilOn(sheet, seen, event, MORE_MIN.slow);
-    default:
-      return onTo(sheet, seen, test + 1, event.at);
-  }
-}
-
-/** Back on the heat: the act goes on with its own flame; where it had been stopped for the test, the boil does. */
-function backOnHeat(sheet: Sheet, seen: Progress, event: Entry): Progress {
-  const { act } = seen;
-  if (act.flame > 0)
-    return { ...seen, onHeat: true, flame: seen.flame > 0 ? seen.flame : act.flame };
-  const back = boilIndex(sheet);
-  return back < 0 || seen.actIndex < back || seen.readyAt !== null
+  const test = sheet.acts.findIndex(({ ends }) =>
+    ends.some(({ on, said }) => on === event.kind && said === event.text),
+  );
+  const boil = boilIndex(sheet);
+  if (test < 0 || boil < 0 || seen.actIndex < boil || seen.actIndex > test) return seen;
+  const end = sheet.acts[test]?.ends.find(
+    ({ on, said }) => on === event.kind && said === event.text,
+  );
+  if (end === undefined) return seen;
+  const boils = seen.actIndex === boil;
+  if (end.then === 'next act')
+    return boils && seen.onHeat
+      ? { ...seen, setSeenAtMs: event.at }
+      : onTo(sheet, seen, test + 1, event.at);
+  return boils && event.kind === 'sheet-test'
     ? seen
-    : onTo(sheet, seen, back, event.at);
+    : boilOn(sheet, seen, event, end.then.boilOnMin);
 }
 
+/** The place to go on to when the boil stops: past the plate, where a test over the pot has said already that it sets. */
+function afterTest({ acts }: Sheet, { setSeenAtMs }: Progress, next: number): number {
+  const isTest = acts[next]?.ends.some(({ then }) => then !== 'next act') === true;
+  return setSeenAtMs !== null && isTest ? next + 1 : next;
+}
+
+/** Back on the heat: the act goes on with its own flame; where it had been stopped for a test, the boil does. */
+function returned(sheet: Sheet, seen: Progress, event: Entry): Progress {
+  const { act, more } = seen;
+  if (act.flame > 0)
+    return {
+      ...seen,
+      state: more === null ? 'heated' : 'boiling on',
+      onHeat: true,
+      flame: seen.flame > 0 ? seen.flame : act.flame,
+    };
+  const back = boilIndex(sheet);
+  if (back >= 0 && seen.actIndex > back) return onTo(sheet, seen, back, event.at);
+  // Off the heat for an act in between, as for a purée: it is warmed meanwhile by the flame of what comes next.
+  const next = sheet.acts.slice(seen.actIndex).find(({ flame }) => flame > 0);
+  return next === undefined ? seen : { ...seen, state: 'heated', onHeat: true, flame: next.flame };
+}
+
+/** The place of the boil that tests send back to; −1 where none do. */
 const boilIndex = ({ acts }: Sheet): number =>
   acts.findIndex(({ id }) => id === 'boil-down' || id === 'reduce');
 
-/** Nothing comes before the flame, and nothing that goes in is passed over. */
-const mayPass = (sheet: Sheet, { actIndex }: Progress, to: number): boolean =>
-  sheet.acts
-    .slice(actIndex, to)
-    .every(({ id }) => id !== 'light' && id !== 'add' && id !== 'to-rolling');
-
 /** What an event says of the pot, whichever act is on. */
 function noted(now: Progress, event: Entry, addition: number | null): Progress {
+  if (now.state === 'filled') return now;
   switch (event.kind) {
     case 'lit':
-      return { ...now, litAt: now.litAt ?? event.at, onHeat: true };
+      return { ...now, litAtMs: now.litAtMs ?? event.at };
     case 'flame':
       return { ...now, flame: event.value ?? now.flame };
     case 'lid-on':
@@ -160,49 +201,52 @@ function noted(now: Progress, event: Entry, addition: number | null): Progress {
     case 'added':
       return {
         ...now,
-        lastStirredAt: event.at,
+        lastStirredAtMs: event.at,
         added: addition === null ? now.added : [...now.added, addition],
       };
     case 'stirred':
     case 'dissolved':
-      return { ...now, lastStirredAt: event.at };
-    case 'off-heat':
-    case 'lifted':
-      return { ...now, onHeat: false };
+      return { ...now, lastStirredAtMs: event.at };
     case 'probe-out':
       return { ...now, probeIn: false };
     case 'probe-in':
       return { ...now, probeIn: true };
-    case 'ready':
-      return { ...now, readyAt: event.at, onHeat: false };
     default:
       return now;
   }
 }
 
-function onTo(sheet: Sheet, now: Progress, index: number, at: number): Progress {
+/** On to an act; to the one after it, where all that it asks for is in already; to the jars behind the last. */
+function onTo(sheet: Sheet, now: Progress, index: number, atMs: number): Progress {
   const act = sheet.acts[index];
-  if (!act) return now;
+  if (act === undefined)
+    return { ...now, state: 'filled', readyAtMs: atMs, onHeat: false, endsAtMs: null, more: null };
+  if (isIn(act, now, index)) return onTo(sheet, now, index + 1, atMs);
+  const onHeat = act.flame > 0;
   return {
     ...now,
+    state: onHeat ? 'heated' : 'off',
     actIndex: index,
     act,
-    since: at,
-    endsAt: act.minutes === null ? null : at + act.minutes * 60_000,
+    sinceMs: atMs,
+    endsAtMs:
+      act.takes.by === 'clock' && act.takes.minutes !== null
+        ? atMs + act.takes.minutes * 60_000
+        : null,
     more: null,
+    setSeenAtMs: null,
     lid: act.lid,
     flame: act.flame,
-    onHeat: act.flame > 0,
+    onHeat,
   };
 }
 
 /** Back to the boil for some minutes, counted from the event. */
 function boilOn(sheet: Sheet, now: Progress, event: Entry, minutes: number): Progress {
-  const back = boilIndex(sheet);
-  if (back < 0) return now;
   return {
-    ...onTo(sheet, now, back, event.at),
-    endsAt: event.at + minutes * 60_000,
-    more: { minutes, from: event.at },
+    ...onTo(sheet, now, boilIndex(sheet), event.at),
+    state: 'boiling on',
+    endsAtMs: event.at + minutes * 60_000,
+    more: { minutes, fromMs: event.at },
   };
 }

@@ -1,22 +1,14 @@
 import { ambientOf } from '../ambient/index.ts';
 import type { BoilOver, CookSetting } from '../boil/index.ts';
+import { jarActs, type Act } from '../chain/index.ts';
 import type { Contents } from '../formula/index.ts';
+import { CURD_DONE_C, METHODS, type Method, type Product, type StopKind } from '../method/index.ts';
+import { workedPlan, type Plan } from '../plan/index.ts';
 import type { UnderstoodLine } from '../reader/index.ts';
-import {
-  comesAsSauce,
-  CURD_DONE_C,
-  type Method,
-  METHODS,
-  type Product,
-  type StopKind,
-} from '../method/index.ts';
-import { planBatch } from '../plan/index.ts';
-import { canBeCooked, cookingOf, type PlanRequest, readLines, workOut } from '../work/index.ts';
-import { formatTemperature, type TemperatureScale } from '../quantity/index.ts';
-import { type Act, actsOf } from './acts.ts';
+import { cookingOf, type PlanRequest } from '../work/index.ts';
 
 /**
- * What the stove knows of a batch before it is lit: the acts in order, what is in the pot, and where to stop. Temperatures
+ * What the stove knows of a batch before it is lit: its plan's acts in order, what is in the pot, and where to stop. Temperatures
  * are as this kitchen's thermometer shows them.
  */
 export type Sheet = {
@@ -24,11 +16,12 @@ export type Sheet = {
   readonly method: Method;
   readonly lines: readonly UnderstoodLine[];
   readonly first: Contents;
+  /** The chain's acts at the stove, and the filling of the jars. */
   readonly acts: readonly Act[];
   readonly setting: Omit<CookSetting, 'stages'>;
   readonly waterBoilsC: number;
   /** What the thermometer adds to the truth, K, as far as boiling water tells; weather is in it. */
-  readonly offsetC: number;
+  readonly offsetK: number;
   readonly stopKind: StopKind;
   readonly stopC: number;
   readonly targetPct: number;
@@ -36,55 +29,41 @@ export type Sheet = {
   readonly tempTells: boolean;
   /** How full the pot is, and how far it foams; null where no pot is given, or nothing foams. */
   readonly boilOver: BoilOver | null;
+  /** What is done with the filled jars, and how far they are filled. */
+  readonly process: Plan['process'];
 };
 
 /**
  * The stove's sheet of a request, on a thermometer that shows `waterBoilsC` in boiling water (null: as the request says).
- * Null until the lines hold fruit and sugar that can be cooked.
+ * Null until the lines hold fruit and sugar that can be cooked, and for a request that cannot be planned.
  */
-export function sheetOf(
-  request: PlanRequest,
-  waterBoilsC: number | null = null,
-  scale: TemperatureScale = 'C',
-): Sheet | null {
+export function sheetOf(request: PlanRequest, waterBoilsC: number | null = null): Sheet | null {
   const here: PlanRequest = waterBoilsC === null ? request : { ...request, waterBoilsC };
-  const { choice, understood } = workOut({ ...here, draws: 0 }, readLines(here));
-  const { method } = choice;
-  const cooking = cookingOf(here, method, understood);
-  if (cooking === null) return null;
-  const { waterBoilsC: boilsC } = ambientOf(here);
-  const { stopKind } = METHODS[method];
-  const offsetC = offsetOf(here);
-  const outcome = planBatch({ ...here, draws: 0 });
+  const outcome = workedPlan({ ...here, draws: 0 });
   if (!outcome.ok) return null;
-  const { stop, pot } = outcome.plan;
-  // The plan's own stop, so that Balance and Stove name the same.
-  const stopC = stopKind === 'egg' ? CURD_DONE_C + offsetC : (stop.tempC ?? stop.ruleTempC);
-  const { first, acts } = actsOf({
-    product: here.product,
-    method,
-    lines: understood,
-    targetPct: cooking.targetPct,
-    boilMin: here.boilMin,
-    heat: cooking.heat,
-    isSauce: comesAsSauce(here.before, understood),
-    stop: formatTemperature(stopC, scale),
-  });
-  if (!canBeCooked(first)) return null;
+  const { plan, worked } = outcome;
+  const { boil, understood, choice } = worked;
+  const cooking = cookingOf(here, choice.method, understood);
+  if (boil === null || cooking === null) return null;
+  const { stopKind } = METHODS[choice.method];
+  const offsetK = offsetOf(here);
+  const { stop, pot, process } = plan;
   return {
     product: here.product,
-    method,
+    method: choice.method,
     lines: understood,
-    first,
-    acts,
+    first: boil.chain.first,
+    acts: [...boil.chain.acts, ...jarActs(process).slice(0, 1)],
     setting: cooking.setting,
-    waterBoilsC: boilsC,
-    offsetC,
+    waterBoilsC: worked.ambient.waterBoilsC,
+    offsetK,
     stopKind,
-    stopC,
-    targetPct: cooking.targetPct,
+    // The plan's own stop, so that Balance and Stove name the same.
+    stopC: stopKind === 'egg' ? CURD_DONE_C + offsetK : (stop.tempC ?? stop.ruleTempC),
+    targetPct: boil.targetPct,
     tempTells: stopKind === 'temperature' || stopKind === 'timed-boil',
     boilOver: pot?.boilOver ?? null,
+    process,
   };
 }
 

@@ -1,6 +1,7 @@
-import { simulateCook, type Cook } from '../boil/index.ts';
+import { simulateCook, type Cook, type Stage } from '../boil/index.ts';
+import { atTheEnd, stagesOf, stoveChain, toTheStop } from '../chain/index.ts';
 import { forecastBatch, typicalForecast, type Care } from '../forecast/index.ts';
-import { massOf } from '../formula/index.ts';
+import { massOf, plus } from '../formula/index.ts';
 import { type UnderstoodLine } from '../reader/index.ts';
 import {
   boiledTo,
@@ -10,14 +11,7 @@ import {
   typicalSetters,
   type AcidLoad,
 } from '../gel/index.ts';
-import {
-  comesAsSauce,
-  courseOf,
-  fruitCookOf,
-  METHODS,
-  type Course,
-  type Method,
-} from '../method/index.ts';
+import { comesAsSauce, fruitCookOf, METHODS, type Method } from '../method/index.ts';
 import { canBeCooked, cookingOf } from './cooking.ts';
 import type { PlanRequest } from './request.ts';
 import type { Boil } from './worked.ts';
@@ -37,23 +31,27 @@ export function boilOf(
 ): Boil | null {
   const cooking = cookingOf(request, method, lines);
   if (cooking === null) return null;
-  const { all, aim, targetPct, bySolids, heat, acid } = cooking;
-  const course = courseOf(
-    request.product,
+  const { all, boiled, aim, targetPct, bySolids, heat, acid } = cooking;
+  const chain = stoveChain({
+    product: request.product,
     method,
     lines,
     targetPct,
+    boilMin: request.boilMin,
     heat,
-    request.boilMin,
-    comesAsSauce(request.before, lines),
-  );
-  const { first } = course;
-  if (!canBeCooked(first)) return null;
+    isSauce: comesAsSauce(request.before, lines),
+  });
+  if (!canBeCooked(chain.first)) return null;
+  const stages = stagesOf(toTheStop(chain.acts));
   const { setModel } = METHODS[method];
   const sour = isSour(acid);
-  const cook = simulateCook(first, { ...cooking.setting, stages: course.stages });
+  const cook = simulateCook(chain.first, {
+    ...cooking.setting,
+    stages: stages.map(({ stage }) => stage),
+  });
   const followed = cook.outcome === 'reached';
-  const contents = followed ? cook.contents : aim.contents;
+  const atStop = followed ? cook.contents : aim.contents;
+  const contents = plus(atStop, chain.late);
   const pH = sour ? pHOf(boiledTo(acid, contents.water)) : null;
   const fruitCook = fruitCookOf(request.product, method, lines);
   const raw = typicalSetters(lines, fruitCook);
@@ -72,15 +70,21 @@ export function boilOf(
     fruitCook,
     seed: request.seed,
     draws: request.draws,
-    all,
+    late: new Set(atTheEnd(request.product, method, lines)),
+    boiled,
     cook,
-    clockMin: minutesByTheClock(cook, course),
-    finishMassG: massOf(contents),
+    clockMin: minutesByTheClock(
+      cook,
+      stages.map(({ stage }) => stage),
+    ),
+    stopMassG: massOf(atStop),
     measured: request.measured,
     rangesAlone: given !== null,
   };
   return {
     all,
+    chain,
+    atStop,
     finish: { outcome: aim.outcome, contents },
     cook,
     targetPct,
@@ -99,9 +103,9 @@ export function boilOf(
 }
 
 /** Minutes at or after the first boil that a clock decides, whatever the burner. */
-const minutesByTheClock = ({ stages, heatUpMin }: Cook, course: Course): number =>
+const minutesByTheClock = ({ stages, heatUpMin }: Cook, asked: readonly Stage[]): number =>
   stages.reduce((sum, { startMin, endMin }, i) => {
-    const byTheClock = course.stages[i]?.until.kind === 'minutes';
+    const byTheClock = asked[i]?.until.kind === 'minutes';
     return byTheClock ? sum + Math.max(0, endMin - Math.max(startMin, heatUpMin)) : sum;
   }, 0);
 

@@ -1,3 +1,4 @@
+import { atTheEnd } from '../chain/index.ts';
 import { ambientOf } from '../ambient/index.ts';
 import { USUAL_INVERT_SHARE, type CookSetting, type HeatSource } from '../boil/index.ts';
 import {
@@ -24,6 +25,8 @@ import { heatOf, type PlanRequest } from './request.ts';
 /** What is cooked, what it is to become, and the pot, flame and kitchen that it is cooked with. */
 export type Cooking = {
   readonly all: Contents;
+  /** What is boiled: everything but what goes in at the end. */
+  readonly boiled: Contents;
   readonly aim: Finish;
   /** Soluble solids of the aim, g per 100 g. */
   readonly targetPct: number;
@@ -47,25 +50,28 @@ export function cookingOf(
   lines: readonly UnderstoodLine[],
 ): Cooking | null {
   const all = startContents(lines);
-  if (!canBeCooked(all)) return null;
+  const late = new Set(atTheEnd(request.product, method, lines));
+  const boiled = startContents(lines.filter((line) => !late.has(line)));
+  if (!canBeCooked(boiled)) return null;
   const { stopKind } = METHODS[method];
   const bySolids = stopKind === 'temperature' || stopKind === 'body';
   const asked =
     request.targetSolublesPct ??
     (stopKind === 'body'
       ? solublesPctAtBody(
-          all,
+          boiled,
           typicalSetters(lines, fruitCookOf(request.product, method, lines)).highMethoxylG,
           request.bodyStop,
         )
       : usualTargetPct(request.product));
   const aim: Finish = bySolids
-    ? finishOf(all, asked, USUAL_INVERT_SHARE.value)
-    : { outcome: 'reached', contents: all };
+    ? finishOf(boiled, asked, USUAL_INVERT_SHARE.value)
+    : { outcome: 'reached', contents: boiled };
   const heat = heatOf(request);
   const acid = typicalAcidLoad(lines);
   return {
     all,
+    boiled,
     aim,
     targetPct: solublesPctOf(aim.contents),
     bySolids,
@@ -76,7 +82,7 @@ export function cookingOf(
       netPowerW: heat.powerW,
       panDiameterCm: request.pot?.diameterCm ?? heat.panCm,
       startTempC: KITCHEN_TEMP_C,
-      hydrogenAt: hydrogenBetween(acid, all.water, aim.contents.water),
+      hydrogenAt: hydrogenBetween(acid, boiled.water, aim.contents.water),
     },
   };
 }

@@ -1,3 +1,4 @@
+import type { StoveChain } from '../chain/index.ts';
 import type { Ambient } from '../ambient/index.ts';
 import { ruleStopC, solublesPctBoilingAt, type Cook, type HeatSource } from '../boil/index.ts';
 import type { BatchForecast } from '../forecast/index.ts';
@@ -12,6 +13,10 @@ import type { PlanRequest } from './request.ts';
 /** Everything that goes into the pot, what it reaches, and the cook that leads there, at typical values. */
 export type Boil = {
   readonly all: Contents;
+  /** The acts at the stove that the cook follows. */
+  readonly chain: StoveChain;
+  /** The pot at its stop, before what goes in at the end. */
+  readonly atStop: Contents;
   readonly finish: Finish;
   readonly cook: Cook;
   readonly targetPct: number;
@@ -41,8 +46,8 @@ export type Worked = {
   readonly boil: Boil | null;
 };
 
-/** Soluble solids of the whole batch at the rule's temperature, g per 100 g; null without a recipe. */
+/** Soluble solids of the pot at the rule's temperature, g per 100 g; null without a recipe. */
 export function solublesPctAtRule({ ambient, boil }: Worked): number | null {
   if (boil === null) return null;
-  return solublesPctBoilingAt(boil.finish.contents, ruleStopC(ambient), ambient.pressurePa);
+  return solublesPctBoilingAt(boil.atStop, ruleStopC(ambient), ambient.pressurePa);
 }

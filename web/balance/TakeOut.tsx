@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { useCards, useKeepCard } from '../api/cards.ts';
 import { sayError } from '../api/request.ts';
 import { download, fileNameOf } from '../ui/download.ts';
+import { lineInText, runSheetOf } from '../words/runSheet.ts';
 import type { WorkbenchProps } from './Workbench.tsx';
 
 /** Keeps the formula as a card or a version of one; takes it out as a file, or brings one in. */
@@ -14,6 +15,7 @@ export function TakeOut({ name, formula, plan, onBringIn }: WorkbenchProps) {
   const [onto, setOnto] = useState('');
   const [note, setNote] = useState('');
   const file = fileNameOf(name);
+  const method = runSheetOf(plan).map(lineInText);
   return (
     <div className="grid gap-6 md:grid-cols-2">
       <form
@@ -80,13 +82,13 @@ export function TakeOut({ name, formula, plan, onBringIn }: WorkbenchProps) {
               download(
                 `${file}.json`,
                 'application/ld+json',
-                JSON.stringify(toRecipeJsonLd(name, plan), null, 2),
+                JSON.stringify(toRecipeJsonLd(name, plan, method), null, 2),
               )
             }
           />
           <FileButton
             text="Plain text"
-            onClick={() => download(`${file}.txt`, 'text/plain', toPlanText(name, plan))}
+            onClick={() => download(`${file}.txt`, 'text/plain', toPlanText(name, plan, method))}
           />
           <FileButton
             text="Table (CSV)"

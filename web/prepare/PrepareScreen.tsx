@@ -1,5 +1,12 @@
 import type { Batch, Kitchen } from '@idle-kettle/contract';
-import { formatGrams, formatMass, METHODS, prepareOf, type Plan } from '@idle-kettle/core';
+import {
+  formatGrams,
+  formatMass,
+  METHODS,
+  prepareOf,
+  type Plan,
+  type PlanAct,
+} from '@idle-kettle/core';
 import { CookingPot, FileText, Printer } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -10,6 +17,8 @@ import { NotFetched } from '../ui/Broken.tsx';
 import { fileNameOf } from '../ui/download.ts';
 import { fruitColourOf } from '../ui/fruit.ts';
 import { Loading } from '../ui/Loading.tsx';
+import { actInWords } from '../words/acts.ts';
+import { runSheetOf, tellingOf, toldAct } from '../words/runSheet.ts';
 import { jarsInWords, minutesInWords } from '../ui/words.ts';
 import { usePlan } from '../balance/usePlan.ts';
 
@@ -51,6 +60,11 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
     );
   }
   const preparation = prepareOf(plan);
+  const telling = tellingOf(plan);
+  const inText = (act: PlanAct) => {
+    const { title, detail } = actInWords(toldAct(act), telling);
+    return `${title}. ${detail}`;
+  };
   const amount = (massG: number) =>
     kitchen.units === 'us'
       ? `${formatGrams(massG)}, ${formatMass(massG, 'us')}`
@@ -123,7 +137,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
         <div className="flex flex-col gap-6">
           {preparation.overnight.length > 0 && (
             <Part title="The day before">
-              {preparation.overnight.map(({ id, text }) => box(id, text))}
+              {preparation.overnight.map((act, index) => box(`overnight-${index}`, inText(act)))}
             </Part>
           )}
           {preparation.prep.length > 0 && (
@@ -140,6 +154,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
             </Part>
           )}
           <Part title="Before the heat">
+            {preparation.first.map((act, index) => box(`first-${index}`, inText(act)))}
             {preparation.ready.map(({ id, text }) => box(id, text))}
           </Part>
         </div>
@@ -168,15 +183,10 @@ const RunSheet = ({ plan }: { plan: Plan }) => (
     <h2 className="text-lg font-bold text-primary">Run sheet</h2>
     <p className="text-sm opacity-80">{METHODS[plan.method].rule}</p>
     <ol className="mt-2 flex list-decimal flex-col gap-2 pl-5">
-      {plan.steps.map(({ text, when, minutes, handsOn }) => (
-        <li key={text}>
-          {text}
-          <span className="block text-sm opacity-80">
-            {when}
-            {minutes !== undefined &&
-              `, ${minutes >= 120 ? `${minutes / 60} h` : `${minutes} min`}`}
-            {!handsOn && ', needs nobody'}
-          </span>
+      {runSheetOf(plan).map(({ key, title, detail, aside }) => (
+        <li key={key}>
+          <b>{title}</b>. {detail}
+          <span className="block text-sm opacity-80">{aside}</span>
         </li>
       ))}
     </ol>

@@ -1,13 +1,15 @@
-import type { Plan, Preparation } from '@idle-kettle/core';
+import type { Plan, PlanAct, Preparation } from '@idle-kettle/core';
 import { formatGrams, formatTemperature, linesBrought } from '@idle-kettle/core';
 import pdfMake from 'pdfmake/build/pdfmake';
 import fonts from 'pdfmake/build/vfs_fonts';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import { actInWords } from '../words/acts.ts';
+import { runSheetOf, tellingOf, toldAct } from '../words/runSheet.ts';
 
 pdfMake.addVirtualFileSystem(fonts);
 
 /** The run sheet with shopping and checklist, on paper. */
-export function runSheetOf(
+export function runSheetPdf(
   name: string,
   plan: Plan,
   preparation: Preparation,
@@ -20,6 +22,11 @@ export function runSheetOf(
           { text: title, style: 'part' },
           { stack: [...items], margin: [0, 0, 0, 8] },
         ];
+  const telling = tellingOf(plan);
+  const inText = (act: PlanAct) => {
+    const { title, detail } = actInWords(toldAct(act), telling);
+    return `${title}. ${detail}`;
+  };
   const stop = plan.stop.tempC ?? plan.stop.ruleTempC;
   return {
     pageSize: 'A4',
@@ -48,7 +55,7 @@ export function runSheetOf(
       ),
       ...part(
         'The day before',
-        preparation.overnight.map(({ text }) => box(text)),
+        preparation.overnight.map((act) => box(inText(act))),
       ),
       ...part(
         'To prepare',
@@ -58,10 +65,19 @@ export function runSheetOf(
       ),
       ...part(
         'Before the heat',
-        preparation.ready.map(({ text }) => box(text)),
+        [...preparation.first.map(inText), ...preparation.ready.map(({ text }) => text)].map(box),
       ),
       { text: 'Run sheet', style: 'part' },
-      { ol: plan.steps.map(({ text }) => ({ text, margin: [0, 0, 0, 3] })) },
+      {
+        ol: runSheetOf(plan).map(({ title, detail, aside }) => ({
+          text: [
+            { text: `${title}. `, bold: true },
+            detail,
+            { text: `  ${aside}`, color: '#555555' },
+          ],
+          margin: [0, 0, 0, 3],
+        })),
+      },
       { text: 'Mind', style: 'part' },
       { ul: plan.cautions.map(({ text }) => text) },
     ],
@@ -79,5 +95,5 @@ export async function downloadRunSheet(
   plan: Plan,
   preparation: Preparation,
 ): Promise<void> {
-  await pdfMake.createPdf(runSheetOf(name, plan, preparation)).download(fileName);
+  await pdfMake.createPdf(runSheetPdf(name, plan, preparation)).download(fileName);
 }

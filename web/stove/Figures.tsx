@@ -1,5 +1,5 @@
 import {
-  DOUBTS,
+  UNOBSERVED_IN_WORDS,
   fahrenheitDegrees,
   formatDegrees,
   formatTemperature,
@@ -24,7 +24,7 @@ export function Figures({ sheet, known, sinceMin, scale }: Props) {
     const [a, b] = [Math.max(0, low).toFixed(decimals), Math.max(0, high).toFixed(decimals)];
     return a === b ? a : `${a}–${b}`;
   };
-  const past = known !== null && known.toGoC < -0.05;
+  const past = known !== null && known.toGoK !== null && known.toGoK < -0.05;
   const togo = (
     <Big
       key="to-go"
@@ -34,7 +34,11 @@ export function Figures({ sheet, known, sinceMin, scale }: Props) {
           ? ''
           : `, of ${formatDegrees(sheet.stopC - sheet.waterBoilsC, scale)}`
       }`}
-      value={known === null || known.doubt === 'not lit' ? '–' : degrees(known.toGoC, scale)}
+      value={
+        known === null || known.unobserved === 'not lit' || known.toGoK === null
+          ? '–'
+          : degrees(known.toGoK, scale)
+      }
       aside={known === null ? '' : `now ${formatTemperature(known.tempC.p50, scale)}`}
     />
   );
@@ -66,10 +70,10 @@ export function Figures({ sheet, known, sinceMin, scale }: Props) {
             ? [solids, minutes, togo]
             : [togo, minutes, solids]}
       </div>
-      <p className="mt-1 min-h-6 text-base" role="status" data-testid="doubt">
-        {known?.doubt ? DOUBTS[known.doubt] : ''}
+      <p className="mt-1 min-h-6 text-base" role="status" data-testid="unobserved">
+        {known?.unobserved ? UNOBSERVED_IN_WORDS[known.unobserved] : ''}
       </p>
-      {known !== null && known.doubt !== 'not lit' && (
+      {known !== null && known.unobserved !== 'not lit' && (
         <Where about="Minutes and solids">
           The cook is simulated from what is in the pot, and fitted to the readings, the weighings
           and what was added: flame, solids of the fruit and the thermometer’s own error are learned
@@ -83,8 +87,8 @@ export function Figures({ sheet, known, sinceMin, scale }: Props) {
 }
 
 /** Degrees still to climb; past the stop with a plus. */
-function degrees(deltaC: number, scale: TemperatureScale): string {
-  const tenths = Math.round(10 * (scale === 'C' ? deltaC : fahrenheitDegrees(deltaC)));
+function degrees(deltaK: number, scale: TemperatureScale): string {
+  const tenths = Math.round(10 * (scale === 'C' ? deltaK : fahrenheitDegrees(deltaK)));
   return `${tenths < 0 ? '+' : ''}${(Math.abs(tenths) / 10).toFixed(1)}°`;
 }
 

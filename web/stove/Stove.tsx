@@ -1,13 +1,13 @@
 import type { CookRecord } from '@idle-kettle/contract';
 import {
   ambientOf,
-  AS_PLANNED,
+  asPlanned,
   boilingWaterOf,
-  disagreement,
   formatGrams,
-  mindNow,
   progressOf,
   standingEvents,
+  stoveCautions,
+  testConflict,
   type Caution,
 } from '@idle-kettle/core';
 import { useMemo, useState } from 'react';
@@ -15,11 +15,11 @@ import { usePotSight } from '../api/cooks.ts';
 import { ClimbStrip } from '../drawings/ClimbStrip.tsx';
 import { fruitColourOfLines } from '../ui/fruit.ts';
 import { Curve } from './Curve.tsx';
-import { Doings, OneNumber, type TestKind } from './Doings.tsx';
-import { callFor } from './due.ts';
+import { EventButtons, OneNumber, type TestKind } from './EventButtons.tsx';
 import { Figures } from './Figures.tsx';
 import { LogList } from './LogList.tsx';
-import { NextAct } from './NextAct.tsx';
+import { instructionFor } from './instruction.ts';
+import { InstructionPanel } from './InstructionPanel.tsx';
 import { OwnProbe } from './OwnProbe.tsx';
 import { PotView } from './PotView.tsx';
 import { isCalibrated, stoveSheet } from './stoveSheet.ts';
@@ -56,12 +56,13 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
   const progress = useMemo(() => (sheet ? progressOf(sheet, events) : null), [sheet, events]);
   const known = useEstimate({ cook, waterBoilsC, entries, now: () => nowMs });
   const practising = cook.practice !== null && cook.endedAt === null;
-  const sight = usePotSight(cook.id, practising && progress?.litAt != null).data ?? null;
+  const sight = usePotSight(cook.id, practising && progress?.litAtMs != null).data ?? null;
   const readings = useMemo(() => entries.filter(({ kind }) => kind === 'temperature'), [entries]);
 
-  const call = sheet && progress ? callFor(sheet, progress, known, sight, nowMs) : null;
-  const { ways, set } = useAttention(call?.rings === true && cook.endedAt === null);
-  if (!sheet || !progress || !call) {
+  const instruction =
+    sheet && progress ? instructionFor(sheet, progress, known, sight, nowMs, scale) : null;
+  const { ways, set } = useAttention(instruction?.rings === true && cook.endedAt === null);
+  if (!sheet || !progress || !instruction) {
     return (
       <p role="alert" className="p-8 text-xl">
         This batch cannot be followed: there is too little in the pot that the larder knows.
@@ -72,28 +73,29 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
   function press() {
     if (!sheet || !progress) return;
     const { act } = progress;
-    if (act.done === 'plate-test' || act.done === 'mound-test') setTest(act.done);
-    else if (act.adds) void note('added', act.adds.massG, AS_PLANNED);
-    else if (act.done === 'ready') void note('ready').then(onReady);
-    else void note(act.done);
+    const on = act.ends[0]?.on;
+    if (on === 'plate-test' || on === 'mound-test') setTest(on);
+    else if (act.adds) void note('added', act.adds.massG, asPlanned(act.adds.id));
+    else if (on === 'ready') void note('ready').then(onReady);
+    else if (on !== undefined) void note(on);
   }
 
-  const cautions: readonly Caution[] = known ? mindNow(sheet, progress, known, nowMs) : [];
-  const quarrel = known ? disagreement(sheet, known, events) : null;
-  const sinceMin = known ? Math.max(0, nowMs - known.at) / 60_000 : 0;
+  const cautions: readonly Caution[] = known ? stoveCautions(sheet, progress, known, nowMs) : [];
+  const conflict = known ? testConflict(sheet, known, events) : null;
+  const sinceMin = known ? Math.max(0, nowMs - known.atMs) / 60_000 : 0;
   const { adds } = progress.act;
   return (
     <div
       data-theme="enamel-stove"
       className="-mx-4 -my-5 min-h-screen bg-base-200 px-4 py-4 text-base-content sm:-mx-6 sm:px-6"
     >
-      <TopBar cook={cook} log={log} nowMs={nowMs} litAt={progress.litAt} ways={ways} set={set} />
+      <TopBar cook={cook} log={log} nowMs={nowMs} litAt={progress.litAtMs} ways={ways} set={set} />
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[10rem_minmax(0,1fr)] lg:grid-cols-[11rem_minmax(0,1fr)_20rem]">
         <div className="max-md:hidden">
           <ClimbStrip
             waterBoilsC={sheet.waterBoilsC}
             stopC={sheet.stopC}
-            tempC={progress.litAt === null ? null : (known?.tempC.p50 ?? null)}
+            tempC={progress.litAtMs === null ? null : (known?.tempC.p50 ?? null)}
             scale={scale}
           />
         </div>
@@ -113,7 +115,13 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
             keeping={waterBoilsC === null ? null : keeping}
           />
           {test === null ? (
-            <NextAct call={call} nowMs={nowMs} mayLeave={!progress.act.handsOn} onPress={press} />
+            <InstructionPanel
+              key={progress.actIndex}
+              instruction={instruction}
+              nowMs={nowMs}
+              mayLeave={progress.act.hands === 'none'}
+              onPress={press}
+            />
           ) : (
             <Tests
               test={test}
@@ -139,7 +147,7 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
                   max={200_000}
                   onGive={(grams) => {
                     setAmount(false);
-                    void note('added', grams, AS_PLANNED);
+                    void note('added', grams, asPlanned(adds.id));
                   }}
                 />
               )}
@@ -147,16 +155,16 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
           )}
           {sight && <PotView sight={sight} />}
           <Figures sheet={sheet} known={known} sinceMin={sinceMin} scale={scale} />
-          {quarrel && (
+          {conflict && (
             <p role="alert" className="border-l-4 border-secondary pl-3 text-lg">
-              {quarrel}
+              {conflict}
             </p>
           )}
           <div className="max-md:order-2">
             <Curve
               readings={readings}
               known={known}
-              litAt={progress.litAt}
+              litAt={progress.litAtMs}
               stopC={sheet.stopC}
               waterBoilsC={sheet.waterBoilsC}
               scale={scale}
@@ -177,7 +185,13 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
               ))}
             </ul>
           )}
-          <Doings sheet={sheet} progress={progress} scale={scale} note={note} onTest={setTest} />
+          <EventButtons
+            sheet={sheet}
+            progress={progress}
+            scale={scale}
+            note={note}
+            onTest={setTest}
+          />
           <div className="max-md:order-1">
             <LogList entries={entries} scale={scale} note={note} />
             {cook.practice === null && <OwnProbe cook={cook.id} />}

@@ -5,7 +5,7 @@ import {
   type PlateOutcome,
 } from '@idle-kettle/core';
 import { PlateDrop } from '../drawings/PlateDrop.tsx';
-import type { TestKind } from './Doings.tsx';
+import type { TestKind } from './EventButtons.tsx';
 
 type Props = {
   readonly test: TestKind;

@@ -8,7 +8,7 @@ import {
 } from '@idle-kettle/core';
 import { useState } from 'react';
 import { fromScale } from './scale.ts';
-import { OneNumber } from './Doings.tsx';
+import { OneNumber } from './EventButtons.tsx';
 import type { CookLog } from './useCookLog.ts';
 
 type Props = {
@@ -39,7 +39,7 @@ export function WaterCheck(props: Props) {
   const [typed, setTyped] = useState<number | null>(null);
   const boils = (shownC: number) => canBeBoilingWater(shownC, waterBoilsC);
   const odd = typed ?? (reading?.steady === true ? reading.shownC : null);
-  if (progress.litAt !== null) return null;
+  if (progress.litAtMs !== null) return null;
   return (
     <section aria-label="Boiling water" className="rounded-box border-2 border-base-300 p-4">
       <h2 className="text-2xl font-bold">First, boiling water</h2>

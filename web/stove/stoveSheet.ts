@@ -13,11 +13,7 @@ export function stoveSheet(
   waterBoilsC: number | null,
 ): Sheet | null {
   const request = requestInKitchen(formula, kitchen);
-  return sheetOf(
-    practice === null ? request : toldRequest(request, practice),
-    waterBoilsC,
-    kitchen.temperature,
-  );
+  return sheetOf(practice === null ? request : toldRequest(request, practice), waterBoilsC);
 }
 
 /** Whether boiling water was ever read on this thermometer. */

@@ -1,6 +1,6 @@
 import type { Entry, EntryKind } from '@idle-kettle/core';
 import {
-  AS_PLANNED,
+  plannedAddition,
   findIngredient,
   formatGrams,
   formatTemperature,
@@ -42,7 +42,9 @@ export function entryInWords({ kind, value, text }: Entry, scale: TemperatureSca
   switch (kind) {
     case 'added': {
       const what =
-        text === AS_PLANNED ? 'as planned' : (findIngredient(text ?? '')?.name ?? text ?? '');
+        plannedAddition({ kind, text }) !== null
+          ? 'as planned'
+          : (findIngredient(text ?? '')?.name ?? text ?? '');
       return `${name} ${formatGrams(value ?? 0)}, ${what}`;
     }
     case 'flame':

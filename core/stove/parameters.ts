@@ -6,10 +6,10 @@ import type { Sheet } from './sheet.ts';
  * What may differ between this pot and the sheet: the flame (logarithm of its power over the sheet's), the solubles that the
  * fruit brought (logarithm over the sheet's), and the thermometer (K that it shows above boiling water's measure).
  */
-export type Belief = readonly [flame: number, solids: number, offset: number];
+export type Parameters = readonly [flame: number, solids: number, offsetK: number];
 
-/** The pot as believed: the sheet's, with more or fewer solubles in place of water. */
-export function firstAs({ first }: Sheet, [, solids]: Belief): Contents {
+/** The pot as it was lit under these parameters: the sheet's, with more or fewer solubles in place of water. */
+export function firstWith({ first }: Sheet, [, solids]: Parameters): Contents {
   const times = Math.exp(solids);
   const gain = (times - 1) * solublesG(first);
   return {
@@ -21,16 +21,16 @@ export function firstAs({ first }: Sheet, [, solids]: Belief): Contents {
   };
 }
 
-/** The cook of a sheet through some stages, as believed. */
-export const cookAs = (sheet: Sheet, belief: Belief, stages: readonly Stage[]): Cook =>
-  simulateCook(firstAs(sheet, belief), {
+/** The cook of a sheet through some stages, under these parameters. */
+export const cookWith = (sheet: Sheet, parameters: Parameters, stages: readonly Stage[]): Cook =>
+  simulateCook(firstWith(sheet, parameters), {
     ...sheet.setting,
-    netPowerW: sheet.setting.netPowerW * Math.exp(belief[0]),
+    netPowerW: sheet.setting.netPowerW * Math.exp(parameters[0]),
     stages,
   });
 
 /** What a trace says at a minute, on the straight line between its points; its ends beyond them. */
-export function momentAt(trace: readonly CookMoment[], minute: number): CookMoment {
+export function traceAt(trace: readonly CookMoment[], minute: number): CookMoment {
   let [low, high] = [0, trace.length - 1];
   while (high - low > 1) {
     const middle = (low + high) >> 1;
@@ -46,5 +46,6 @@ export function momentAt(trace: readonly CookMoment[], minute: number): CookMome
     tempC: between(a.tempC, b.tempC),
     massG: between(a.massG, b.massG),
     solublesPct: between(a.solublesPct, b.solublesPct),
+    boils: (share < 1 ? a : b).boils,
   };
 }

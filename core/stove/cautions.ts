@@ -1,8 +1,7 @@
 import { FULL_ENOUGH, scorchIndex, stirEveryMin } from '../boil/index.ts';
 import { undissolvedG } from '../formula/index.ts';
+import { fahrenheitDegrees } from '../quantity/index.ts';
 import type { Caution } from '../advice/index.ts';
-import type { Doubt } from './doubt.ts';
-import type { Entry } from './entry.ts';
 import type { Estimate } from './estimate.ts';
 import type { Progress } from './progress.ts';
 import type { Sheet } from './sheet.ts';
@@ -26,18 +25,18 @@ export function stirEvery(sheet: Sheet, now: Estimate, progress: Progress): numb
 }
 
 /** What to mind at the stove at this moment, the gravest first. */
-export function mindNow(
+export function stoveCautions(
   sheet: Sheet,
   progress: Progress,
   now: Estimate,
   nowMs: number,
 ): readonly Caution[] {
-  if (progress.litAt === null || progress.readyAt !== null) return [];
+  if (progress.litAtMs === null || progress.readyAtMs !== null) return [];
   const cautions: Caution[] = [];
   const add = (code: string, level: Caution['level'], text: string) =>
     cautions.push({ code, level, text });
   const { act, onHeat } = progress;
-  const trueC = now.tempC.p50 - sheet.offsetC;
+  const trueC = now.tempC.p50 - sheet.offsetK;
   if (sheet.method === 'egg' && trueC >= CURDLES_C)
     add('curdles', 'stop', 'Off the heat now: above 82 °C (180 °F) the egg curdles. Strain it.');
   else if (sheet.method === 'egg' && onHeat)
@@ -66,16 +65,19 @@ export function mindNow(
       'After two hours it is still below 60 °C (140 °F), where food does not keep safe. Turn it up; if it stood cool for more than four hours, discard it.',
     );
   if (act.id === 'slow') {
-    const hours = minutesAbove(now, SAFE_C + sheet.offsetC) / 60;
+    const hours = minutesAbove(now, SAFE_C + sheet.offsetK) / 60;
     add(
       'hours-above',
       'note',
       `Above 60 °C (140 °F) for ${hours.toFixed(1)} h of the ${(now.minute / 60).toFixed(1)} h so far. Cooled for the fridge, it should pass through that fast: shallow, in cold water.`,
     );
   }
+  if (now.thermometerIsOff && onHeat) {
+    add('thermometer-off', 'warn', thermometerOffInWords(now.offsetK.p50));
+  }
   const minutes = stirEvery(sheet, now, progress);
-  if (onHeat && act.handsOn && sheet.method !== 'egg' && minutes < 30) {
-    const since = (nowMs - (progress.lastStirredAt ?? progress.litAt)) / 60_000;
+  if (onHeat && act.hands !== 'none' && sheet.method !== 'egg' && minutes < 30) {
+    const since = (nowMs - (progress.lastStirredAtMs ?? progress.litAtMs)) / 60_000;
     const often =
       minutes === 0 ? 'all the time' : `every ${minutes === 1 ? 'minute' : `${minutes} minutes`}`;
     const due = since > Math.max(1, minutes);
@@ -85,7 +87,7 @@ export function mindNow(
       `${due ? 'Stir now, and then' : 'Stir'} ${often}, over the whole base: it thickens, and scorches there first.`,
     );
   }
-  if (onHeat && act.handsOn && (now.minutesLeft?.p10 ?? Infinity) < LAST_MINUTES)
+  if (onHeat && act.hands !== 'none' && (now.minutesLeft?.p10 ?? Infinity) < LAST_MINUTES)
     add('stay', 'warn', 'Do not leave it now: the last degrees come fast.');
   if (now.atTheBoil || trueC > SAFE_C)
     add('burns', 'note', 'Hot sugar sticks and burns. Children and pets out of the way.');
@@ -93,7 +95,7 @@ export function mindNow(
   return cautions.sort((a, b) => order[a.level] - order[b.level]);
 }
 
-/** Minutes that the pot has been warmer than that, as believed now. */
+/** Minutes that the pot has been warmer than that, by the posterior of now. */
 function minutesAbove({ past }: Estimate, tempC: number): number {
   return past.reduce((sum, point, index) => {
     const before = past[index - 1];
@@ -101,30 +103,8 @@ function minutesAbove({ past }: Estimate, tempC: number): number {
   }, 0);
 }
 
-/** What a doubt of the estimator means, in words; null where the temperature tells. */
-export const DOUBTS: { readonly [doubt in Doubt]: string } = {
-  'not lit': 'Nothing is known before the burner is lit.',
-  'no probe': 'No reading for a minute: reckoned from the clock and the flame alone.',
-  'probe out': 'The probe is out: reckoned from the clock and the flame alone.',
-  'below the boil': 'Below the boil the temperature says nothing of the solids yet.',
-  settling: 'Something was just stirred, added or turned: the probe needs a moment.',
-  'off the heat': 'Off the heat the temperature falls, and tells nothing of the solids.',
-  'temperature does not tell':
-    'Here the temperature tells little. Weigh the pot, and go by the test.',
-};
-
-/** Nearer to the stop than this, or past it, the thermometer says that it is done; K. */
-const DONE_K = 0.5;
-const FAR_K = 1.5;
-
-/** What it usually means when a test and the thermometer disagree; null where they agree, or there is no test. */
-export function disagreement(sheet: Sheet, now: Estimate, tests: readonly Entry[]): string | null {
-  const last = tests.findLast(({ kind }) => kind === 'plate-test' || kind === 'sheet-test');
-  if (!last || !sheet.tempTells) return null;
-  const sets = last.text === 'wrinkles' || last.text === 'merges';
-  if (!sets && now.toGoC < DONE_K)
-    return 'The thermometer says done and the drop still runs. Usually the acid or the pectin is low: lemon juice, a tablespoon to the kilo, and two minutes more; boiling on alone only makes it dark. Or the probe touches the base, and reads high.';
-  if (sets && now.toGoC > FAR_K)
-    return 'The drop wrinkles and the thermometer is not there yet. The fruit is rich in pectin: it may stop here. Or the probe reads low: check it in boiling water.';
-  return null;
+/** What is said of a thermometer that is off by `offsetK`, in both scales. */
+function thermometerOffInWords(offsetK: number): string {
+  const [kelvin, degreesF] = [Math.abs(offsetK), fahrenheitDegrees(Math.abs(offsetK))];
+  return `By how fast it boils, this thermometer reads about ${degreesF.toFixed(0)} °F (${kelvin.toFixed(1)} °C) ${offsetK < 0 ? 'low' : 'high'}: go by the drop.`;
 }

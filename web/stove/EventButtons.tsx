@@ -30,13 +30,13 @@ const FLAMES = [
 type Panel = 'add' | 'weigh' | 'read' | null;
 
 /** Buttons for what happens at the pot, big enough for a wet finger. */
-export const Doings = memo(function Doings(props: Props) {
+export const EventButtons = memo(function EventButtons(props: Props) {
   const { sheet, progress, scale, note, onTest } = props;
   const [panel, setPanel] = useState<Panel>(null);
   const jam = sheet.stopKind === 'temperature' || sheet.stopKind === 'timed-boil';
   const butter = sheet.stopKind === 'body';
   const toggle = (next: Panel) => setPanel(panel === next ? null : next);
-  const lit = progress.litAt !== null;
+  const lit = progress.litAtMs !== null;
   return (
     <section aria-label="What happens" className="flex flex-col gap-3">
       <div className="grid grid-cols-2 gap-2">

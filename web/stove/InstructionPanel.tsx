@@ -1,8 +1,9 @@
 import { clockInWords } from './words.ts';
-import type { Call } from './due.ts';
+import { useState } from 'react';
+import type { Instruction } from './instruction.ts';
 
 type Props = {
-  readonly call: Call;
+  readonly instruction: Instruction;
   readonly nowMs: number;
   /** Nobody need stand by just now. */
   readonly mayLeave: boolean;
@@ -10,8 +11,9 @@ type Props = {
 };
 
 /** What to do next, in type that is read from across the kitchen, and the one button that says it is done. */
-export function NextAct({ call, nowMs, mayLeave, onPress }: Props) {
-  const { text, detail, press, due, rings, dueAt } = call;
+export function InstructionPanel({ instruction, nowMs, mayLeave, onPress }: Props) {
+  const { text, detail, press, due, rings, dueAtMs, heldBack } = instruction;
+  const [asks, setAsks] = useState(false);
   return (
     <section
       aria-label="Next"
@@ -25,13 +27,13 @@ export function NextAct({ call, nowMs, mayLeave, onPress }: Props) {
         >
           {unbroken(text)}
         </h2>
-        {dueAt !== null && (
+        {dueAtMs !== null && (
           <p
             data-testid="clock"
             role="timer"
             className="text-5xl leading-none font-bold tabular-nums sm:text-6xl"
           >
-            {clockInWords(dueAt - nowMs)}
+            {clockInWords(dueAtMs - nowMs)}
           </p>
         )}
       </div>
@@ -41,13 +43,33 @@ export function NextAct({ call, nowMs, mayLeave, onPress }: Props) {
           type="button"
           data-testid="press"
           data-due={due}
-          onClick={onPress}
+          onClick={() => (heldBack === null ? onPress() : setAsks(true))}
           className={`btn h-auto min-h-16 px-8 text-2xl ${due ? (rings ? 'btn-neutral' : 'btn-secondary') : 'border-2 border-base-content'}`}
         >
           {press}
         </button>
         <span className="text-lg">{mayLeave ? 'It may be left.' : 'Stay with it.'}</span>
       </div>
+      {asks && heldBack !== null && (
+        <div role="alert" data-testid="held-back" className="mt-3 border-l-8 border-secondary pl-3">
+          <p className="text-lg font-bold">{heldBack}</p>
+          <div className="mt-2 flex flex-wrap gap-3">
+            <button
+              type="button"
+              className="btn min-h-12 text-lg"
+              onClick={() => {
+                setAsks(false);
+                onPress();
+              }}
+            >
+              It does boil
+            </button>
+            <button type="button" className="btn min-h-12 text-lg" onClick={() => setAsks(false)}>
+              Not yet
+            </button>
+          </div>
+        </div>
+      )}
     </section>
   );
 }

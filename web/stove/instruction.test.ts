@@ -1,6 +1,6 @@
 import type { PotSight } from '@idle-kettle/contract';
 import {
-  AS_PLANNED,
+  asPlanned,
   progressOf,
   sheetOf,
   USUAL_REQUEST,
@@ -9,7 +9,7 @@ import {
   type Estimate,
   type Sheet,
 } from '@idle-kettle/core';
-import { callFor } from './due.ts';
+import { instructionFor } from './instruction.ts';
 
 const MIN = 60_000;
 const sheet = sheetOf({
@@ -32,17 +32,17 @@ const BOILING = log(
   [0, 'lit'],
   [4, 'rolling'],
   [8, 'softened'],
-  [9, 'added', AS_PLANNED],
+  [9, 'added', asPlanned('sugar')],
   [13, 'dissolved'],
 );
 const known = (change: Partial<Estimate>) =>
-  ({ at: 0, doubt: null, toGoC: 2, minutesLeft: null, ...change }) as Estimate;
+  ({ atMs: 0, unobserved: null, toGoK: 2, shownC: null, minutesLeft: null, ...change }) as Estimate;
 const call = (
   events: readonly Entry[],
   minute: number,
   of: Estimate | null = null,
   sight: PotSight | null = null,
-) => callFor(sheet, progressOf(sheet, events), of, sight, minute * MIN);
+) => instructionFor(sheet, progressOf(sheet, events), of, sight, minute * MIN, 'F');
 
 test('the first thing is the flame, and it is always time for it', () => {
   expect(call([], 0)).toMatchObject({ text: 'Light the burner', due: true, rings: false });
@@ -50,7 +50,7 @@ test('the first thing is the flame, and it is always time for it', () => {
 
 test('softening counts down, and rings when it is over', () => {
   const boils = log([0, 'lit'], [6, 'rolling']);
-  expect(call(boils, 9)).toMatchObject({ due: false, dueAt: 14 * MIN });
+  expect(call(boils, 9)).toMatchObject({ due: false, dueAtMs: 14 * MIN });
   expect(call(boils, 14)).toMatchObject({ due: true, rings: true });
 });
 
@@ -64,21 +64,21 @@ test('what is softened is brought to the boil first: a cook sees that, and a pra
 
 test('the stop is called by the thermometer, or by the reckoning, whichever is there first', () => {
   const ahead = known({
-    at: 20 * MIN,
+    atMs: 20 * MIN,
     minutesLeft: { p10: 9, p50: 10, p90: 11 },
   });
-  expect(call(BOILING, 25, ahead)).toMatchObject({ due: false, dueAt: 30 * MIN });
+  expect(call(BOILING, 25, ahead)).toMatchObject({ due: false, dueAtMs: 30 * MIN });
   expect(call(BOILING, 30, ahead)).toMatchObject({ text: 'Take it off the heat', rings: true });
-  const there = { ...ahead, toGoC: 0 };
-  expect(call(BOILING, 25, there)).toMatchObject({ due: true, dueAt: null });
-  expect(call(BOILING, 25, { ...there, doubt: 'settling' })).toMatchObject({ due: false });
+  const there = { ...ahead, toGoK: 0 };
+  expect(call(BOILING, 25, there)).toMatchObject({ due: true, dueAtMs: null });
+  expect(call(BOILING, 25, { ...there, unobserved: 'settling' })).toMatchObject({ due: false });
 });
 
 test('after a drop that ran, the five minutes are counted, whatever the thermometer shows', () => {
   const ran = [...BOILING, ...log([30, 'off-heat'], [31, 'plate-test', 'runs'])].map(
     (entry, index) => ({ ...entry, seq: index + 1 }),
   );
-  const there = known({ toGoC: -1 });
+  const there = known({ toGoK: -1 });
   expect(call(ran, 33, there)).toMatchObject({ text: '5 minutes more', due: false });
   expect(call(ran, 36, there)).toMatchObject({ text: 'Take it off the heat', due: true });
 });
@@ -89,4 +89,35 @@ test('a practice pot is looked into: grit is waited for', () => {
   expect(call(events, 10, null, gritty).due).toBe(false);
   expect(call(events, 10, null, { ...gritty, grit: false }).due).toBe(true);
   expect(call(events, 10).due).toBe(true);
+});
+
+describe('“it boils” at a real pot', () => {
+  const lit = log([0, 'lit']);
+  test('is held back while a probe is far from it, and asked about', () => {
+    const cold = call(lit, 3, known({ shownC: 61 }));
+    expect(cold.due).toBe(false);
+    expect(cold.heldBack).toMatch(/shows 141\.8 °F, and water boils here at 212\.0 °F/);
+    expect(call(lit, 6, known({ shownC: 99 }))).toMatchObject({ due: true, heldBack: null });
+  });
+
+  test('is not where there is no probe, nor where the probe is told to be off', () => {
+    expect(call(lit, 3, known({ shownC: null })).heldBack).toBeNull();
+    const off = { thermometerIsOff: true, offsetK: { p10: -9, p50: -8, p90: -7 } };
+    expect(call(lit, 6, known({ shownC: 91, ...off })).heldBack).toBeNull();
+  });
+
+  test('a practice pot is looked into instead', () => {
+    const sight = { surface: 'bubbling', grit: false } as PotSight;
+    expect(call(lit, 3, known({ shownC: 61 }), sight)).toMatchObject({ due: true, heldBack: null });
+  });
+});
+
+test('a sheet test that merges over the boiling pot calls it off the heat', () => {
+  const merged = [...BOILING, ...log([25, 'sheet-test', 'merges'])].map((entry, index) => ({
+    ...entry,
+    seq: index + 1,
+  }));
+  expect(call(merged, 25.1)).toMatchObject({ text: 'Take it off the heat', rings: true });
+  const off = [...merged, { ...(log([26, 'off-heat'])[0] as Entry), seq: 20 }];
+  expect(call(off, 26.1).text).toBe('Skim, and let it stand');
 });

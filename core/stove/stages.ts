@@ -1,8 +1,8 @@
 import type { Stage } from '../boil/index.ts';
 import { contentsOf, plus, timesContents, type Contents } from '../formula/index.ts';
 import { findIngredient } from '../larder/index.ts';
-import type { Act, Addition } from './acts.ts';
-import { AS_PLANNED, type Entry } from './entry.ts';
+import { stagesOf, toTheStop, type Act, type Addition } from '../chain/index.ts';
+import { plannedAddition, type Entry } from './entry.ts';
 import type { Moment, Progress } from './progress.ts';
 import type { Sheet } from './sheet.ts';
 
@@ -12,10 +12,10 @@ const POINTS = 120;
 
 /** What the pot went through from the flame to `untilMs`, as stages of a cook; none before it is lit. */
 export function pastStages(moments: readonly Moment[], untilMs: number): readonly Stage[] {
-  const first = moments.findIndex(({ progress }) => progress.litAt !== null);
-  const litAt = moments[first]?.progress.litAt ?? null;
-  if (litAt === null || untilMs <= litAt) return [];
-  const finest = Math.max(FINEST_MIN, (untilMs - litAt) / 60_000 / POINTS);
+  const first = moments.findIndex(({ progress }) => progress.litAtMs !== null);
+  const litAtMs = moments[first]?.progress.litAtMs ?? null;
+  if (litAtMs === null || untilMs <= litAtMs) return [];
+  const finest = Math.max(FINEST_MIN, (untilMs - litAtMs) / 60_000 / POINTS);
   const stages: Stage[] = [];
   let adds: Contents | null = null;
   for (const [index, { event, progress, adds: asked }] of moments.entries()) {
@@ -56,44 +56,33 @@ function askedFor({ contents, massG }: Addition, { value }: Entry): Contents | n
 
 /** Contents of something added that the run sheet does not ask for; null where it is none, or not in the larder. */
 export function extraContents({ kind, value, text }: Entry): Contents | null {
-  if (kind !== 'added' || text === null || text === AS_PLANNED) return null;
+  if (kind !== 'added' || text === null || plannedAddition({ kind, text }) !== null) return null;
   const ingredient = findIngredient(text);
   return ingredient && value !== null && value > 0 ? contentsOf(ingredient, value) : null;
 }
 
-/** The acts after which the cook is over: what comes then no longer changes the pot. */
-const ENDS_COOK: ReadonlySet<string> = new Set(['boil-down', 'clock', 'reduce', 'whisk']);
-
 /** What is still to come until the stop, if the acts are followed; empty once the stop is behind. */
-export function stagesAhead(sheet: Sheet, progress: Progress, nowMs: number): readonly Stage[] {
-  const { acts } = sheet;
-  const last = acts.findIndex(({ id }) => ENDS_COOK.has(id));
-  if (progress.actIndex > last) return [];
-  const stages: Stage[] = [];
-  let adds: Contents | null = null;
-  for (const [index, act] of acts.slice(0, last + 1).entries()) {
-    if (index < progress.actIndex) continue;
-    if (act.adds) adds = adds === null ? act.adds.contents : plus(adds, act.adds.contents);
-    const own = index === progress.actIndex ? leftOf(act, progress, nowMs) : act.ahead;
-    for (const stage of own) {
-      stages.push(adds === null ? stage : { ...stage, add: adds });
-      adds = null;
-    }
-  }
-  return stages;
+export function stagesAhead({ acts }: Sheet, progress: Progress, nowMs: number): readonly Stage[] {
+  const { actIndex, added } = progress;
+  const left = toTheStop(acts)
+    .map((act, index) => (added.includes(index) ? { ...act, adds: null } : act))
+    .slice(actIndex);
+  return stagesOf(left, (act, index) =>
+    index === 0 ? leftOf(act, progress, nowMs) : act.ahead,
+  ).map(({ stage }) => stage);
 }
 
 /** The stages of the act that is on, less the minutes that have passed. */
 function leftOf(act: Act, progress: Progress, nowMs: number): readonly Stage[] {
   if (progress.more !== null) {
-    const left = ((progress.endsAt ?? nowMs) - nowMs) / 60_000;
+    const left = ((progress.endsAtMs ?? nowMs) - nowMs) / 60_000;
     return left > 0
       ? [{ name: 'some minutes more', until: { kind: 'minutes', minutes: left } }]
       : [];
   }
   // Minutes that count only from the boil are all still to come until somebody says that it boils.
   const counts = act.ahead.every(({ until }) => until.kind === 'minutes');
-  let passed = progress.since === null || !counts ? 0 : (nowMs - progress.since) / 60_000;
+  let passed = progress.sinceMs === null || !counts ? 0 : (nowMs - progress.sinceMs) / 60_000;
   return act.ahead.flatMap((stage): readonly Stage[] => {
     if (stage.until.kind !== 'minutes') return [stage];
     const left = stage.until.minutes - passed;

@@ -8,7 +8,7 @@ const SETTLES_MIN = 0.75;
 const SILENT_MS = 60_000;
 
 /** Why the pot cannot be told from its thermometer just now. */
-export type Doubt =
+export type Unobserved =
   | 'not lit'
   | 'no probe'
   | 'probe out'
@@ -18,12 +18,12 @@ export type Doubt =
   | 'temperature does not tell';
 
 /** Nothing cold, no stir and no change of flame just before; and the pot on the heat, the probe in it. */
-export function isQuiet(moments: readonly Moment[], at: number): boolean {
+export function isQuiet(moments: readonly Moment[], atMs: number): boolean {
   let now: Progress | null = null;
   for (const { event, progress } of moments) {
-    if (event.at > at) break;
+    if (event.at > atMs) break;
     now = progress;
-    if (DISTURBS.has(event.kind) && at - event.at < SETTLES_MIN * 60_000) return false;
+    if (DISTURBS.has(event.kind) && atMs - event.at < SETTLES_MIN * 60_000) return false;
   }
   return now !== null && now.probeIn && now.onHeat;
 }
@@ -45,20 +45,32 @@ const DISTURBS: ReadonlySet<string> = new Set([
 ]);
 
 /** Why the temperature does not tell just now; null while it does. */
-export function doubtOf(
+export function unobservedOf(
   sheet: Sheet,
   entries: readonly Entry[],
   moments: readonly Moment[],
   progress: Progress,
   boils: boolean,
-  until: number,
-): Doubt | null {
-  if (progress.litAt === null) return 'not lit';
+  untilMs: number,
+): Unobserved | null {
+  if (progress.litAtMs === null) return 'not lit';
   if (!progress.probeIn) return 'probe out';
   if (!progress.onHeat) return 'off the heat';
   if (!sheet.tempTells) return 'temperature does not tell';
   const last = entries.findLast(({ kind }) => kind === 'temperature');
-  if (last === undefined || until - last.at > SILENT_MS) return 'no probe';
-  if (!isQuiet(moments, until)) return 'settling';
+  if (last === undefined || untilMs - last.at > SILENT_MS) return 'no probe';
+  if (!isQuiet(moments, untilMs)) return 'settling';
   return boils ? null : 'below the boil';
 }
+
+/** Each reason in words. */
+export const UNOBSERVED_IN_WORDS: { readonly [reason in Unobserved]: string } = {
+  'not lit': 'Nothing is known before the burner is lit.',
+  'no probe': 'No reading for a minute: reckoned from the clock and the flame alone.',
+  'probe out': 'The probe is out: reckoned from the clock and the flame alone.',
+  'below the boil': 'Below the boil the temperature says nothing of the solids yet.',
+  settling: 'Something was just stirred, added or turned: the probe needs a moment.',
+  'off the heat': 'Off the heat the temperature falls, and tells nothing of the solids.',
+  'temperature does not tell':
+    'Here the temperature tells little. Weigh the pot, and go by the test.',
+};

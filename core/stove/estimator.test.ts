@@ -1,13 +1,15 @@
 import { request } from '../test/planned.ts';
-import { AS_PLANNED, type Entry, type EntryKind } from './entry.ts';
+import { asPlanned, type Entry, type EntryKind } from './entry.ts';
 import { estimate, type Estimate } from './estimate.ts';
-import { fitBelief } from './fit.ts';
-import { disagreement, mindNow, stirEvery } from './mind.ts';
+import { stirEvery, stoveCautions } from './cautions.ts';
+import { fitPosterior } from './posterior.ts';
+import { testConflict } from './testConflict.ts';
 import { progressOf } from './progress.ts';
 import { binned, median } from './readings.ts';
 import { sheetOf, type Sheet } from './sheet.ts';
 
 const MIN = 60_000;
+const AS_PLANNED = asPlanned('sugar');
 const entry = (
   minute: number,
   kind: EntryKind,
@@ -33,15 +35,16 @@ const curd = sheetFor(['4 eggs', '200 g sugar', '120 mL bottled lemon juice', '1
   product: 'curd',
 });
 
-function mindAt(sheet: Sheet, log: readonly Entry[], minute: number) {
+function cautionsAt(sheet: Sheet, log: readonly Entry[], minute: number) {
   const now = estimate(sheet, log, minute * MIN, { calibrated: true });
   const progress = progressOf(
     sheet,
     log.filter(({ kind }) => kind !== 'temperature'),
   );
-  return mindNow(sheet, progress, now, minute * MIN);
+  return stoveCautions(sheet, progress, now, minute * MIN);
 }
-const codes = (...of: Parameters<typeof mindAt>): string[] => mindAt(...of).map(({ code }) => code);
+const codes = (...of: Parameters<typeof cautionsAt>): string[] =>
+  cautionsAt(...of).map(({ code }) => code);
 
 const boiling = [entry(0, 'lit'), entry(0.3, 'added', 1400, AS_PLANNED), entry(4, 'dissolved')];
 
@@ -67,10 +70,10 @@ describe('cautions come at their moment', () => {
   });
 
   test('stirring, overdue and not; and staying for the last minutes', () => {
-    const late = mindAt(jam, boiling, 24).find(({ code }) => code === 'stir');
+    const late = cautionsAt(jam, boiling, 24).find(({ code }) => code === 'stir');
     expect(late?.text).toMatch(/^Stir now/);
     expect(late?.level).toBe('warn');
-    const stirred = mindAt(jam, [...boiling, entry(23.8, 'stirred')], 24);
+    const stirred = cautionsAt(jam, [...boiling, entry(23.8, 'stirred')], 24);
     expect(stirred.find(({ code }) => code === 'stir')?.level).toBe('note');
     const now = estimate(jam, boiling, 24 * MIN, { calibrated: true });
     const end = 24 + (now.minutesLeft?.p50 ?? 0);
@@ -81,7 +84,7 @@ describe('cautions come at their moment', () => {
   test('a curd is never to boil, and curdles above 82 °C (common practice)', () => {
     const lit = entry(0, 'lit');
     expect(codes(curd, [lit, entry(5, 'temperature', 70)], 5.1)).toContain('do-not-boil');
-    const curdled = mindAt(curd, [lit, entry(8, 'temperature', 83)], 8.1);
+    const curdled = cautionsAt(curd, [lit, entry(8, 'temperature', 83)], 8.1);
     expect(curdled[0]).toMatchObject({ code: 'curdles', level: 'stop' });
   });
 
@@ -102,7 +105,7 @@ describe('cautions come at their moment', () => {
   test('a slow cooker that stays below 60 °C (common practice)', () => {
     const slow = sheetFor(['3 kg apples'], { product: 'butter', heat: 'slow-cooker-low' });
     const log = [entry(0, 'lit'), entry(150, 'temperature', 52)];
-    expect(mindAt(slow, log, 150.1)[0]).toMatchObject({ code: 'too-cool', level: 'stop' });
+    expect(cautionsAt(slow, log, 150.1)[0]).toMatchObject({ code: 'too-cool', level: 'stop' });
     const warm = [entry(0, 'lit'), entry(150, 'temperature', 75)];
     expect(codes(slow, warm, 150.1)).not.toContain('too-cool');
     expect(codes(slow, warm, 150.1)).toContain('hours-above');
@@ -119,25 +122,25 @@ test('the pot may be left for less and less time as it thickens', () => {
 });
 
 describe('a test and a thermometer that disagree', () => {
-  const known = (toGoC: number) => ({ toGoC }) as Estimate;
+  const known = (toGoK: number) => ({ toGoK }) as Estimate;
   const runs = entry(30, 'plate-test', null, 'runs');
   const wrinkles = entry(30, 'plate-test', null, 'wrinkles');
 
   test('runs at the stop: acid or pectin is low, or the probe touches the base', () => {
-    expect(disagreement(jam, known(0.1), [runs])).toMatch(
+    expect(testConflict(jam, known(0.1), [runs])).toMatch(
       /acid or the pectin is low.*touches the base/s,
     );
   });
 
   test('wrinkles far below it: rich fruit, or a probe that reads low', () => {
-    expect(disagreement(jam, known(2), [wrinkles])).toMatch(/rich in pectin.*reads low/s);
+    expect(testConflict(jam, known(2), [wrinkles])).toMatch(/rich in pectin.*reads low/s);
   });
 
   test('agree, and nothing is said; nor is it where temperature tells nothing', () => {
-    expect(disagreement(jam, known(2), [runs])).toBeNull();
-    expect(disagreement(jam, known(0.1), [wrinkles])).toBeNull();
-    expect(disagreement(jam, known(0.1), [])).toBeNull();
-    expect(disagreement(curd, known(0.1), [runs])).toBeNull();
+    expect(testConflict(jam, known(2), [runs])).toBeNull();
+    expect(testConflict(jam, known(0.1), [wrinkles])).toBeNull();
+    expect(testConflict(jam, known(0.1), [])).toBeNull();
+    expect(testConflict(curd, known(0.1), [runs])).toBeNull();
   });
 });
 
@@ -159,19 +162,19 @@ describe('the fit', () => {
   test('is the closed form of Bayes for a linear model', () => {
     const residuals = ([a]: readonly [number, number, number]) =>
       xs.map((x) => (a * x - 0.2 * x) / SD);
-    const { belief, spread } = fitBelief(residuals, [0.25, 0.06, 0.15]);
+    const { mean, root } = fitPosterior(residuals, [0.25, 0.06, 0.15]);
     const information = xs.reduce((sum, x) => sum + (x / SD) ** 2, 0);
     const posterior = 1 / (information + 1 / 0.25 ** 2);
-    expect(belief[0]).toBeCloseTo(0.2 * information * posterior, 4);
-    expect(spread[0]?.[0]).toBeCloseTo(Math.sqrt(posterior), 4);
-    // Nothing was measured of the others: they stay as they were believed.
-    expect(belief[1]).toBeCloseTo(0, 6);
-    expect(spread[1]?.[1]).toBeCloseTo(0.06, 4);
+    expect(mean[0]).toBeCloseTo(0.2 * information * posterior, 4);
+    expect(root[0]?.[0]).toBeCloseTo(Math.sqrt(posterior), 4);
+    // Nothing was measured of the others: they stay as they were.
+    expect(mean[1]).toBeCloseTo(0, 6);
+    expect(root[1]?.[1]).toBeCloseTo(0.06, 4);
   });
 
   test('is not led astray by one measurement that is far out', () => {
     const residuals = ([a]: readonly [number, number, number]) =>
       xs.map((x, i) => (a * x - (i === 2 ? 40 : 0.2 * x)) / SD);
-    expect(fitBelief(residuals, [0.25, 0.06, 0.15]).belief[0]).toBeCloseTo(0.2, 1);
+    expect(fitPosterior(residuals, [0.25, 0.06, 0.15]).mean[0]).toBeCloseTo(0.2, 1);
   });
 });

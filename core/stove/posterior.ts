@@ -1,13 +1,13 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
-import type { Belief } from './belief.ts';
+import type { Parameters } from './parameters.ts';
 
-/** What a belief predicts for every measurement, in their order, over the error expected of each. */
-export type Residuals = (belief: Belief) => readonly number[];
+/** What parameters predict less what was measured, for every measurement in its order, over the error expected of it. */
+export type Residuals = (parameters: Parameters) => readonly number[];
 
-export type Fitted = {
-  readonly belief: Belief;
-  /** Lower triangle of the covariance of the belief: a draw is the belief plus this times unit normals. */
-  readonly spread: readonly (readonly number[])[];
+/** A distribution of parameters: its mean, and the lower triangle of its covariance: a draw is the mean plus this times unit normals. */
+export type Distribution = {
+  readonly mean: Parameters;
+  readonly root: readonly (readonly number[])[];
 };
 
 const ROUNDS = 8;
@@ -22,23 +22,26 @@ const SMALLEST_SHARE = 0.1;
 const HUBER = 2;
 
 /**
- * The belief that agrees best with measurements and with what was believed before: Gauss–Newton on residuals weighed by Huber,
- * the prior as three measurements more, steps halved until they help. Its covariance is the inverse of the normal matrix.
+ * The posterior of the parameters, as a normal about its mode: Gauss–Newton on residuals weighed by Huber, the prior as three residuals
+ * more, steps halved until they help; its covariance is the inverse of the normal matrix. The prior of the thermometer has Huber's tails
+ * too: one that slipped is not held for good because it was right in boiling water.
+ * @param sd standard deviations of the prior, whose mean is zero
  */
-export function fitBelief(residuals: Residuals, sd: Belief): Fitted {
-  const prior = (belief: Belief): number[] => belief.map((value, i) => value / (sd[i] as number));
-  const all = (belief: Belief): number[] => [...residuals(belief).map(huber), ...prior(belief)];
+export function fitPosterior(residuals: Residuals, sd: Parameters): Distribution {
+  const prior = (of: Parameters): number[] =>
+    of.map((value, i) => (i === OFFSET ? huber : same)(value / (sd[i] as number)));
+  const all = (of: Parameters): number[] => [...residuals(of).map(huber), ...prior(of)];
   const cost = (of: readonly number[]): number => of.reduce((sum, r) => sum + r * r, 0);
   const starts = STARTS.map((flame) => {
-    const belief: Belief = [flame, 0, 0];
-    return { belief, now: all(belief) };
+    const at: Parameters = [flame, 0, 0];
+    return { mean: at, now: all(at) };
   });
-  let { belief, now } = starts.reduce((a, b) => (cost(b.now) < cost(a.now) ? b : a));
+  let { mean, now } = starts.reduce((a, b) => (cost(b.now) < cost(a.now) ? b : a));
   let normal = Matrix.eye(3);
   for (let round = 0; round < ROUNDS; round += 1) {
     const columns = STEP.map((step, i) => {
       const moved = all(
-        belief.map((value, j) => (i === j ? value + step : value)) as unknown as Belief,
+        mean.map((value, j) => (i === j ? value + step : value)) as unknown as Parameters,
       );
       return moved.map((r, k) => (r - (now[k] as number)) / step);
     });
@@ -47,26 +50,29 @@ export function fitBelief(residuals: Residuals, sd: Belief): Fitted {
     const slope = jacobian.transpose().mmul(Matrix.columnVector(now));
     const step = new CholeskyDecomposition(normal).solve(slope).to1DArray();
     let share = 1;
-    let next = belief;
+    let next = mean;
     let at = now;
     for (; share > SMALLEST_SHARE; share /= 2) {
-      next = belief.map((value, i) => value - share * (step[i] as number)) as unknown as Belief;
+      next = mean.map((value, i) => value - share * (step[i] as number)) as unknown as Parameters;
       at = all(next);
       if (cost(at) < cost(now)) break;
     }
     if (share <= SMALLEST_SHARE) break;
     const moved = Math.max(...step.map((of, i) => Math.abs(share * of) / (sd[i] as number)));
-    [belief, now] = [next, at];
+    [mean, now] = [next, at];
     if (moved < CLOSE) break;
   }
   const inverse = new CholeskyDecomposition(normal).solve(Matrix.eye(3));
   // Rounding leaves it a little askew.
   const covariance = inverse.add(inverse.transpose()).div(2);
   return {
-    belief,
-    spread: new CholeskyDecomposition(covariance).lowerTriangularMatrix.to2DArray(),
+    mean,
+    root: new CholeskyDecomposition(covariance).lowerTriangularMatrix.to2DArray(),
   };
 }
+
+const OFFSET = 2;
+const same = (r: number): number => r;
 
 /** A residual whose square grows as Huber's loss does. */
 const huber = (r: number): number => {

@@ -1,0 +1,108 @@
+import type { CookMoment, Stage } from '../boil/index.ts';
+import { chanceFrom, normalFrom, spreadOf } from '../forecast/index.ts';
+import { massOf, solublesPctOf } from '../formula/index.ts';
+import { commonPractice, constant, type Spread } from '../quantity/index.ts';
+import { cookWith, firstWith, traceAt, type Parameters } from './parameters.ts';
+import type { Distribution } from './posterior.ts';
+import type { Sheet } from './sheet.ts';
+
+/** What no reading tells of the time still to come: a drifting flame, a draught, a lid; logarithm, one standard deviation. */
+export const AHEAD_SD = constant(0.04, '1', commonPractice('judgement'));
+/** How many pots are drawn for the ranges. */
+const DRAWS = 32;
+
+/** The middle and the range of a temperature at a minute, °C as shown. */
+export type BandPoint = { readonly minute: number } & Spread;
+
+/** One pot under some parameters: what it is now, what it was, and what it will be if the sheet is followed. */
+export type Draw = {
+  readonly now: CookMoment;
+  readonly past: readonly CookMoment[];
+  readonly offsetK: number;
+  readonly powerW: number;
+  readonly leftMin: number | null;
+  readonly trace: readonly CookMoment[];
+};
+
+/** One pot under some parameters: through what was, and on through what is ahead. */
+export function drawOf(
+  sheet: Sheet,
+  parameters: Parameters,
+  past: readonly Stage[],
+  ahead: readonly Stage[],
+  minute: number,
+): Draw {
+  const powerW = sheet.setting.netPowerW * Math.exp(parameters[0]);
+  const offsetK = parameters[2];
+  const stages = [...past, ...ahead];
+  if (stages.length === 0) {
+    const contents = firstWith(sheet, parameters);
+    const now = {
+      minute,
+      tempC: sheet.setting.startTempC,
+      massG: massOf(contents),
+      solublesPct: solublesPctOf(contents),
+      boils: false,
+    };
+    return { now, past: [], offsetK, powerW, leftMin: null, trace: [now] };
+  }
+  const cook = cookWith(sheet, parameters, stages);
+  const end = cook.stages.at(-1)?.endMin ?? 0;
+  return {
+    now: traceAt(cook.trace, minute),
+    past: cook.trace.filter((moment) => moment.minute <= minute),
+    offsetK,
+    powerW,
+    leftMin: cook.outcome === 'reached' && ahead.length > 0 ? Math.max(0, end - minute) : null,
+    trace: cook.trace,
+  };
+}
+
+/** Pots drawn from the posterior. */
+export const posteriorDraws = (
+  sheet: Sheet,
+  posterior: Distribution,
+  past: readonly Stage[],
+  ahead: readonly Stage[],
+  minute: number,
+): readonly LateDraw[] =>
+  drawn(posterior).map(({ parameters, late }) => {
+    const draw = drawOf(sheet, parameters, past, ahead, minute);
+    return { ...draw, late, leftMin: draw.leftMin === null ? null : draw.leftMin * late };
+  });
+
+/** A draw, and how many times as long as it says what is still to come will take. */
+export type LateDraw = Draw & { readonly late: number };
+
+/** Parameters drawn from the posterior: the same every time, so that figures do not flicker. */
+function drawn({
+  mean,
+  root,
+}: Distribution): readonly { readonly parameters: Parameters; readonly late: number }[] {
+  const chance = chanceFrom(1);
+  return Array.from({ length: DRAWS }, () => {
+    const z = [normalFrom(chance), normalFrom(chance), normalFrom(chance)];
+    const late = Math.exp(AHEAD_SD.value * normalFrom(chance));
+    const parameters = mean.map(
+      (value, i) =>
+        value + (root[i] as readonly number[]).reduce((sum, s, j) => sum + s * (z[j] as number), 0),
+    ) as unknown as Parameters;
+    return { parameters, late };
+  });
+}
+
+const BAND_POINTS = 24;
+
+/** The band of the temperature from now until most draws have stopped. */
+export function bandOf(draws: readonly LateDraw[], minute: number): readonly BandPoint[] {
+  const ends = draws.flatMap(({ leftMin }) => (leftMin === null ? [] : [leftMin]));
+  if (ends.length === 0) return [];
+  const span = spreadOf(Float64Array.from(ends)).p90;
+  return Array.from({ length: BAND_POINTS + 1 }, (_, i) => {
+    const at = minute + (span * i) / BAND_POINTS;
+    const temps = draws.map(
+      ({ trace, offsetK, late }) => traceAt(trace, minute + (at - minute) / late).tempC + offsetK,
+    );
+    return { minute: at, ...spreadOf(Float64Array.from(temps)) };
+  });
+}

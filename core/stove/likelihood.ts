@@ -1,0 +1,149 @@
+import type { CookMoment, Stage } from '../boil/index.ts';
+import { ROLLING_MIN } from '../chain/index.ts';
+import type { Entry } from './entry.ts';
+import { cookWith, traceAt, type Parameters } from './parameters.ts';
+import { fitPosterior, type Distribution } from './posterior.ts';
+import { priorSd } from './prior.ts';
+import type { Moment } from './progress.ts';
+import { binned, type Bin } from './readings.ts';
+import { nearBoil, type Sheet } from './sheet.ts';
+import { isQuiet } from './unobserved.ts';
+
+/** Errors expected of a stretch of readings, K: at the boil, and below it, where a pot is not of one temperature. */
+const BOIL_SD_K = 0.12;
+const BELOW_SD_K = 1.5;
+/** Of the scale: grams, and share of the weight. */
+const WEIGHT_SD_G = 10;
+const WEIGHT_SD_SHARE = 0.003;
+/** Readings err together (a steady flame, one place in the pot): more stretches than this teach no more. */
+const TELLING_BINS = 8;
+/** A probe shows what the pot was a moment ago, minutes. */
+const PROBE_LAG_MIN = 0.1;
+/** A cook says that it boils so long after it does, give or take; minutes, and share of the time it took. Judgement. */
+const BOIL_SAID_SD_MIN = 1;
+const BOIL_SAID_SD_SHARE = 0.08;
+/** A pot that does not boil when the cook says so is this far off for every standard deviation, K. Judgement. */
+const BOIL_SAID_SD_K = 2;
+/** Solids at which a drop wrinkles may lie so far below the stop's, and those at which it runs so far above; %, judgement. */
+const WRINKLES_BELOW_PCT = 2;
+const RUNS_ABOVE_PCT = 2;
+const TEST_SD_PCT = 2.5;
+
+/** What was measured and said of a pot until now. */
+export type Evidence = {
+  readonly entries: readonly Entry[];
+  readonly moments: readonly Moment[];
+  readonly litAtMs: number;
+  readonly untilMs: number;
+  readonly calibrated: boolean;
+};
+
+/** The posterior of a pot's parameters: the prior, and the likelihood of its readings, its weighings and what the cook said. */
+export function posteriorOf(
+  sheet: Sheet,
+  past: readonly Stage[],
+  { entries, moments, litAtMs, untilMs, calibrated }: Evidence,
+): Distribution {
+  const quiet = (minute: number): boolean => isQuiet(moments, litAtMs + minute * 60_000);
+  const temps = binned(entries, litAtMs, untilMs).filter(({ minute }) => quiet(minute));
+  const together = Math.sqrt(Math.max(1, temps.length / TELLING_BINS));
+  const weights = entries.filter(
+    ({ kind, at, value }) => kind === 'weight' && value !== null && at > litAtMs && at <= untilMs,
+  );
+  const minuteOf = (atMs: number) => (atMs - litAtMs) / 60_000;
+  const boils = boilsSaid(moments, minuteOf, minuteOf(untilMs));
+  const tests = testsSaid(sheet, moments, untilMs);
+  return fitPosterior((parameters) => {
+    const { trace } = cookWith(sheet, parameters, past);
+    return [
+      ...temps.map(
+        (bin) =>
+          temperatureResidual(sheet, traceAt(trace, bin.minute - PROBE_LAG_MIN), bin, parameters) /
+          together,
+      ),
+      ...weights.map(({ at, value }) => {
+        const { massG } = traceAt(trace, minuteOf(at));
+        return (massG - (value ?? massG)) / (WEIGHT_SD_G + WEIGHT_SD_SHARE * massG);
+      }),
+      ...boils.map((said) => boilResidual(sheet, trace, said)),
+      ...tests.map(({ at, text }) =>
+        testResidual(sheet, traceAt(trace, minuteOf(at)), text === 'wrinkles' || text === 'merges'),
+      ),
+    ];
+  }, priorSd(calibrated));
+}
+
+function temperatureResidual(
+  sheet: Sheet,
+  { tempC }: CookMoment,
+  { value, count }: Bin,
+  [, , offsetK]: Parameters,
+): number {
+  const expected = nearBoil(sheet, tempC) ? BOIL_SD_K : BELOW_SD_K;
+  // A single reading, typed by hand, is worth less than a stretch of them.
+  return (tempC + offsetK - value) / (expected * (count > 3 ? 1 : 2));
+}
+
+/** “It boils”, or “it rolls”: from which minute it was brought to the boil, and at which it was said to be. */
+type BoilSaid = { readonly fromMin: number; readonly minute: number; readonly rolls: boolean };
+
+/** Every act of bringing to the boil that the cook ended, and the one that is on, which does not boil yet. */
+function boilsSaid(
+  moments: readonly Moment[],
+  minuteOf: (atMs: number) => number,
+  untilMin: number,
+): readonly BoilSaid[] {
+  return moments.flatMap(({ event }, index): readonly BoilSaid[] => {
+    const before = moments[index - 1]?.progress;
+    const act = before?.act.id;
+    if (event.kind !== 'rolling' || (act !== 'to-boil' && act !== 'to-rolling')) return [];
+    const minute = minuteOf(event.at);
+    return minute > untilMin
+      ? []
+      : [
+          {
+            fromMin: Math.max(0, minuteOf(before?.sinceMs ?? event.at)),
+            minute,
+            rolls: act === 'to-rolling',
+          },
+        ];
+  });
+}
+
+/** How much too early or too late a pot boils for what the cook said; where it does not boil by then, by how far it is from it. */
+function boilResidual(
+  sheet: Sheet,
+  trace: readonly CookMoment[],
+  { fromMin, minute, rolls }: BoilSaid,
+): number {
+  const begins = trace.find(({ minute: at, boils }) => boils && at >= fromMin && at <= minute);
+  if (begins === undefined) {
+    const { tempC } = traceAt(trace, minute);
+    return -Math.max(0, sheet.waterBoilsC - tempC) / BOIL_SAID_SD_K;
+  }
+  const early = minute - (rolls ? ROLLING_MIN : 0) - begins.minute;
+  return early / (BOIL_SAID_SD_MIN + BOIL_SAID_SD_SHARE * (minute - fromMin));
+}
+
+/** Tests of the set once the pot boils down: earlier ones tell nothing of its end. */
+const testsSaid = (
+  { stopKind }: Sheet,
+  moments: readonly Moment[],
+  untilMs: number,
+): readonly Entry[] =>
+  stopKind !== 'temperature'
+    ? []
+    : moments.flatMap(({ event }, index) => {
+        const act = moments[index - 1]?.progress.act.id;
+        const isTest = event.kind === 'plate-test' || event.kind === 'sheet-test';
+        return isTest && event.at <= untilMs && (act === 'boil-down' || act === 'plate')
+          ? [event]
+          : [];
+      });
+
+/** Solids too low for a drop that set, or too high for one that ran; 0 where they agree. */
+function testResidual({ targetPct }: Sheet, { solublesPct }: CookMoment, sets: boolean): number {
+  return sets
+    ? Math.min(0, solublesPct - (targetPct - WRINKLES_BELOW_PCT)) / TEST_SD_PCT
+    : Math.max(0, solublesPct - (targetPct + RUNS_ABOVE_PCT)) / TEST_SD_PCT;
+}

@@ -1,0 +1,36 @@
+import { commonPractice, constant } from '../quantity/index.ts';
+import type { Parameters } from './parameters.ts';
+import type { Distribution } from './posterior.ts';
+
+/** How far a burner's net power is from what is said of it, logarithm, one standard deviation. */
+export const FLAME_SD = constant(
+  0.25,
+  '1',
+  commonPractice('burners differ by a quarter; judgement'),
+);
+/** How far the fruit's solubles are from the larder's, logarithm, one standard deviation. */
+export const SOLIDS_SD = constant(0.06, '1', commonPractice('ripeness moves °Brix; judgement'));
+/** What a thermometer may still be off after boiling water, K, one standard deviation. */
+export const OFFSET_SD = constant(0.15, 'K', commonPractice('reading a dial in steam; judgement'));
+/** What a thermometer may be off that was never in boiling water, K, one standard deviation. */
+export const UNCHECKED_OFFSET_SD = constant(
+  1,
+  'K',
+  commonPractice('kitchen thermometers; judgement'),
+);
+
+/** Standard deviations of the prior, whose mean is the sheet, by whether boiling water was read on the thermometer. */
+export const priorSd = (calibrated: boolean): Parameters => [
+  FLAME_SD.value,
+  SOLIDS_SD.value,
+  calibrated ? OFFSET_SD.value : UNCHECKED_OFFSET_SD.value,
+];
+
+/** The prior: what is known of a pot before any reading. */
+export function priorOf(calibrated: boolean): Distribution {
+  const sd = priorSd(calibrated);
+  return {
+    mean: [0, 0, 0],
+    root: sd.map((of, i) => sd.map((_, j) => (i === j ? of : 0))),
+  };
+}

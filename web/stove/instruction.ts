@@ -1,0 +1,118 @@
+import type { PotSight } from '@idle-kettle/contract';
+import type { Estimate, Progress, Sheet, TemperatureScale } from '@idle-kettle/core';
+import { formatTemperature } from '@idle-kettle/core';
+import { actInWords } from '../words/acts.ts';
+
+/** What the screen says to do. */
+export type Instruction = {
+  readonly text: string;
+  readonly detail: string;
+  readonly press: string;
+  /** It is time: a clock has run out, the stop is reached, or nothing is waited for. */
+  readonly due: boolean;
+  /** It should be heard across the kitchen. */
+  readonly rings: boolean;
+  /** When it will be time, ms on the kitchen’s clock; null where that cannot be told. */
+  readonly dueAtMs: number | null;
+  /** Why the press is asked about first: the probe says otherwise. Null where it is not. */
+  readonly heldBack: string | null;
+};
+
+/** When the stop is expected, ms on the kitchen’s clock; null where it cannot be told. */
+export const stopAtMs = (known: Estimate | null): number | null =>
+  known?.minutesLeft ? known.atMs + known.minutesLeft.p50 * 60_000 : null;
+
+/** What to do now, and whether it is time for it. A practice pot is looked into, where a real one would be. */
+export function instructionFor(
+  sheet: Sheet,
+  progress: Progress,
+  known: Estimate | null,
+  sight: PotSight | null,
+  nowMs: number,
+  scale: TemperatureScale,
+): Instruction {
+  const { act, more, endsAtMs, setSeenAtMs } = progress;
+  const { product, method, process, stopC } = sheet;
+  const words = actInWords(
+    { ...act, minutes: act.takes.minutes },
+    { product, method, process, stop: formatTemperature(stopC, scale) },
+  );
+  const say = (due: boolean, dueAtMs: number | null, rings = false): Instruction => ({
+    text: words.title,
+    detail: words.detail,
+    press: words.press,
+    due,
+    rings: due && rings,
+    dueAtMs,
+    heldBack: null,
+  });
+  const untilItBoils = (boils: boolean): Instruction => {
+    const heldBack = sight === null ? notYet(sheet, known, scale) : null;
+    return { ...say(boils && heldBack === null, null), heldBack };
+  };
+  switch (act.id) {
+    case 'boil-down':
+    case 'reduce': {
+      if (setSeenAtMs !== null)
+        return { ...say(true, null, true), ...TAKE_IT_OFF, detail: SETS_ALREADY };
+      const at = more === null ? stopAtMs(known) : endsAtMs;
+      const reached =
+        more === null &&
+        known !== null &&
+        known.unobserved === null &&
+        known.toGoK !== null &&
+        known.toGoK <= 0;
+      const due = reached || (at !== null && nowMs >= at);
+      // A stop that came before its time has no clock.
+      if (due)
+        return { ...say(true, at !== null && nowMs >= at ? at : null, true), ...TAKE_IT_OFF };
+      return more === null
+        ? say(false, at)
+        : { ...say(false, at), text: `${more.minutes} minutes more`, detail: MORE_DETAIL };
+    }
+    case 'clock': {
+      const due = endsAtMs !== null && nowMs >= endsAtMs;
+      return due ? { ...say(true, endsAtMs, true), ...TAKE_IT_OFF } : say(false, endsAtMs);
+    }
+    case 'whisk': {
+      const due = known !== null && known.tempC.p50 >= sheet.stopC;
+      return due ? { ...say(true, null, true), ...TAKE_IT_OFF } : say(false, stopAtMs(known));
+    }
+    case 'dissolve':
+      return say(sight === null || !sight.grit, null);
+    case 'to-boil':
+      return untilItBoils(sight === null || BOILS.has(sight.surface));
+    case 'to-rolling':
+      return untilItBoils(sight === null || sight.surface === 'rolling');
+    default:
+      return endsAtMs === null ? say(true, null) : say(nowMs >= endsAtMs, endsAtMs, true);
+  }
+}
+
+const BOILS: ReadonlySet<PotSight['surface']> = new Set(['bubbling', 'rolling']);
+
+const TAKE_IT_OFF = {
+  text: 'Take it off the heat',
+  detail: 'Now. Then test it.',
+} as const;
+
+const MORE_DETAIL = 'It ran on the plate. Boil on, then off the heat and test again.';
+
+const SETS_ALREADY = 'Now. The test says that it sets.';
+
+/** Below boiling water by more than this, a pot does not boil, K. */
+const FAR_FROM_BOIL_K = 6;
+
+/** Why a pot cannot be at the boil by what its probe shows; null where it can, or nothing is shown. */
+function notYet(
+  { waterBoilsC }: Sheet,
+  known: Estimate | null,
+  scale: TemperatureScale,
+): string | null {
+  if (known === null || known.shownC === null) return null;
+  const { shownC, thermometerIsOff, offsetK } = known;
+  const trueC = shownC - (thermometerIsOff ? offsetK.p50 : 0);
+  return waterBoilsC - trueC <= FAR_FROM_BOIL_K
+    ? null
+    : `The probe shows ${formatTemperature(shownC, scale)}, and water boils here at ${formatTemperature(waterBoilsC, scale)}. Does it boil? Then the probe does not touch it.`;
+}
