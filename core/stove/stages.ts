@@ -19,12 +19,13 @@ export function pastStages(moments: readonly Moment[], untilMs: number): readonl
   const stages: Stage[] = [];
   let adds: Contents | null = null;
   for (const [index, { event, progress, adds: asked }] of moments.entries()) {
-    if (index < first) continue;
     if (event.at >= untilMs) break;
     if (event.kind === 'added') {
       const more = asked === null ? extraContents(event) : askedFor(asked, event);
       if (more !== null) adds = adds === null ? more : plus(adds, more);
     }
+    // What goes into the cold pot is in it when it is lit.
+    if (index < first) continue;
     const next = moments[index + 1]?.event.at ?? untilMs;
     const minutes = (Math.min(next, untilMs) - event.at) / 60_000;
     if (!(minutes > 0)) continue;
