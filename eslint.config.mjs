@@ -29,6 +29,7 @@ const CORE_ROOMS = [
   'formats',
   'stove',
   'practice',
+  'trials',
 ];
 
 const coreZones = CORE_ROOMS.flatMap((room, index) =>

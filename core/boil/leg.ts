@@ -1,4 +1,4 @@
-import { saturationPressurePa } from '../ambient/index.ts';
+import { saturationPressurePa, saturationTemperatureC } from '../ambient/index.ts';
 import { massOf, solublesG, solublesPctOf, type Contents } from '../formula/index.ts';
 import { commonPractice, constant } from '../quantity/index.ts';
 import { boilingPointC } from './boilingPoint.ts';
@@ -31,6 +31,8 @@ const DRY_WATER_PER_SOLUBLES = 5 / 95;
 /** Warmer than this below its boiling point, a pot on the flame is at the boil. */
 export const AT_THE_BOIL_K = 1e-3;
 
+/** A trial step may be colder than any water; °C. */
+const COLDEST_C = 0.01;
 /** Longest steps: while the pot warms by this much, or loses this share of its water, or this long. */
 const STEP_WARMING_K = 5;
 const STEP_WATER_SHARE = 0.1;
@@ -86,7 +88,7 @@ export function legOf(
   stage: Stage,
   setting: CookSetting,
 ): Leg {
-  const { pressurePa, hydrogenAt, startTempC } = setting;
+  const { pressurePa, hydrogenAt, startTempC, draughtTimes = 1, lossWPerK = 0 } = setting;
   const base = from.batch;
   const area = (Math.PI / 4) * (setting.panDiameterCm / 100) ** 2;
   const letsOut = stage.lid === true ? LID_LETS_OUT.value : 1;
@@ -120,17 +122,24 @@ export function legOf(
       wearing: stage.freesPectin === true ? 0 : pectinLossRate(tempC, hydrogen),
     };
   };
-  const coolingW = (tempC: number) =>
-    flameW > 0 ? 0 : POT_COOLING.value * area * (tempC - startTempC);
+  const boilLossW = lossWPerK * (saturationTemperatureC(pressurePa) - startTempC);
+  const grossW = flameW + (stage.flame ?? 1) * boilLossW;
+  /** Heat that the batch gets at a temperature, W. */
+  const netW = (tempC: number) =>
+    flameW > 0
+      ? grossW - lossWPerK * (tempC - startTempC)
+      : -POT_COOLING.value * area * (tempC - startTempC);
   const warming = (y: State): State => {
     const tempC = y[0] as number;
     const batch = contentsAt(y);
-    const drive = waterActivity(batch) * saturationPressurePa(tempC) - KITCHEN_AIR_VAPOUR.value;
-    const steamKg = letsOut * PAN_EVAPORATION.value * area * Math.max(0, drive);
+    const drive =
+      waterActivity(batch) * saturationPressurePa(Math.max(tempC, COLDEST_C)) -
+      KITCHEN_AIR_VAPOUR.value;
+    const steamKg = letsOut * draughtTimes * PAN_EVAPORATION.value * area * Math.max(0, drive);
     const { inverting, waterTaken, wearing } = chemistry(tempC, batch);
     const heat = (massOf(batch) / 1000) * specificHeat(batch);
     return [
-      (flameW - coolingW(tempC) - steamKg * evaporationHeat(tempC)) / heat,
+      (netW(tempC) - steamKg * evaporationHeat(tempC)) / heat,
       -1000 * steamKg - waterTaken,
       -inverting,
       -wearing,
@@ -148,7 +157,7 @@ export function legOf(
       (1000 * (boilsAt({ ...batch, water: batch.water - smallG }) - tempC)) / smallG;
     const climbPerS = boilsAt(afterInverting(batch, inverting, waterTaken)) - tempC;
     const steamKg =
-      (letsOut * Math.max(0, flameW - heat * climbPerS)) /
+      (letsOut * Math.max(0, netW(tempC) - heat * climbPerS)) /
       (evaporationHeat(tempC) + letsOut * heat * climbPerKg);
     return [0, -1000 * steamKg - waterTaken, -inverting, -wearing];
   };

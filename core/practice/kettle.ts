@@ -8,7 +8,7 @@ import {
   pastStages,
   SOLIDS_SD,
   standingEvents,
-  type Parameters,
+  type PotParameters,
   type Entry,
   type Sheet,
 } from '../stove/index.ts';
@@ -25,11 +25,11 @@ export type Truth = {
 };
 
 /** How this kitchen's flame and fruit differ from the sheet, drawn once for a practice; see the estimator's own prior. */
-export function drawnTruth(seed: number): Parameters {
+export function drawnTruth(seed: number): PotParameters {
   const chance = chanceFrom(hashed(seed, 0));
   // Evenly over a range as wide as one standard deviation of the doubt on either side.
   const off = (range: number) => range * (2 * chance() - 1);
-  return [off(FLAME_SD.value), off(SOLIDS_SD.value), 0];
+  return [off(FLAME_SD.value), off(SOLIDS_SD.value), 0, 0, 0];
 }
 
 /** The simulated pot at a moment, after everything that was done to it. `sheet` is the true one. */

@@ -1,6 +1,6 @@
 import type { Stage } from '../boil/index.ts';
 import { stagesOf, type Act } from '../chain/index.ts';
-import { asPlanned, cookWith, type Entry, type Parameters, type Sheet } from '../stove/index.ts';
+import { asPlanned, cookWith, type Entry, type PotParameters, type Sheet } from '../stove/index.ts';
 import { drawnTruth } from './kettle.ts';
 import type { Practice } from './practice.ts';
 
@@ -32,7 +32,7 @@ export function obedientCook(sheet: Sheet, practice: Practice, startMs: number):
 }
 
 /** The true pot's minute when an act of its sheet is over. */
-function minutesAfter(sheet: Sheet, truth: Parameters): (act: number) => number {
+function minutesAfter(sheet: Sheet, truth: PotParameters): (act: number) => number {
   const stages = stagesOf(sheet.acts, ownStages);
   const taken = cookWith(
     sheet,

@@ -2,12 +2,12 @@ import type { CookMoment, Stage } from '../boil/index.ts';
 import { chanceFrom, normalFrom, spreadOf } from '../forecast/index.ts';
 import { massOf, solublesPctOf } from '../formula/index.ts';
 import { commonPractice, constant, type Spread } from '../quantity/index.ts';
-import { cookWith, firstWith, traceAt, type Parameters } from './parameters.ts';
+import { cookWith, firstWith, traceAt, type PotParameters } from './parameters.ts';
 import type { Distribution } from './posterior.ts';
 import type { Sheet } from './sheet.ts';
 
 /** What no reading tells of the time still to come: a drifting flame, a draught, a lid; logarithm, one standard deviation. */
-export const AHEAD_SD = constant(0.04, '1', commonPractice('judgement'));
+export const AHEAD_SD = constant(0.02, '1', commonPractice('judgement'));
 /** How many pots are drawn for the ranges. */
 const DRAWS = 32;
 
@@ -27,7 +27,7 @@ export type Draw = {
 /** One pot under some parameters: through what was, and on through what is ahead. */
 export function drawOf(
   sheet: Sheet,
-  parameters: Parameters,
+  parameters: PotParameters,
   past: readonly Stage[],
   ahead: readonly Stage[],
   minute: number,
@@ -74,19 +74,20 @@ export const posteriorDraws = (
 /** A draw, and how many times as long as it says what is still to come will take. */
 export type LateDraw = Draw & { readonly late: number };
 
-/** Parameters drawn from the posterior: the same every time, so that figures do not flicker. */
+/** PotParameters drawn from the posterior: the same every time, so that figures do not flicker. */
 function drawn({
   mean,
   root,
-}: Distribution): readonly { readonly parameters: Parameters; readonly late: number }[] {
+  misfit,
+}: Distribution): readonly { readonly parameters: PotParameters; readonly late: number }[] {
   const chance = chanceFrom(1);
   return Array.from({ length: DRAWS }, () => {
-    const z = [normalFrom(chance), normalFrom(chance), normalFrom(chance)];
-    const late = Math.exp(AHEAD_SD.value * normalFrom(chance));
+    const z = mean.map(() => normalFrom(chance));
+    const late = Math.exp(misfit * AHEAD_SD.value * normalFrom(chance));
     const parameters = mean.map(
       (value, i) =>
         value + (root[i] as readonly number[]).reduce((sum, s, j) => sum + s * (z[j] as number), 0),
-    ) as unknown as Parameters;
+    ) as unknown as PotParameters;
     return { parameters, late };
   });
 }

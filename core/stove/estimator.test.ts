@@ -2,6 +2,7 @@ import { request } from '../test/planned.ts';
 import { asPlanned, type Entry, type EntryKind } from './entry.ts';
 import { estimate, type Estimate } from './estimate.ts';
 import { stirEvery, stoveCautions } from './cautions.ts';
+import type { PotParameters } from './parameters.ts';
 import { fitPosterior } from './posterior.ts';
 import { testConflict } from './testConflict.ts';
 import { progressOf } from './progress.ts';
@@ -160,9 +161,8 @@ describe('the fit', () => {
   const SD = 0.1;
 
   test('is the closed form of Bayes for a linear model', () => {
-    const residuals = ([a]: readonly [number, number, number]) =>
-      xs.map((x) => (a * x - 0.2 * x) / SD);
-    const { mean, root } = fitPosterior(residuals, [0.25, 0.06, 0.15]);
+    const residuals = ([a]: PotParameters) => xs.map((x) => (a * x - 0.2 * x) / SD);
+    const { mean, root } = fitPosterior(residuals, [0.25, 0.06, 0.15, 0.3, 0.08]);
     const information = xs.reduce((sum, x) => sum + (x / SD) ** 2, 0);
     const posterior = 1 / (information + 1 / 0.25 ** 2);
     expect(mean[0]).toBeCloseTo(0.2 * information * posterior, 4);
@@ -173,8 +173,8 @@ describe('the fit', () => {
   });
 
   test('is not led astray by one measurement that is far out', () => {
-    const residuals = ([a]: readonly [number, number, number]) =>
+    const residuals = ([a]: PotParameters) =>
       xs.map((x, i) => (a * x - (i === 2 ? 40 : 0.2 * x)) / SD);
-    expect(fitPosterior(residuals, [0.25, 0.06, 0.15]).mean[0]).toBeCloseTo(0.2, 1);
+    expect(fitPosterior(residuals, [0.25, 0.06, 0.15, 0.3, 0.08]).mean[0]).toBeCloseTo(0.2, 1);
   });
 });

@@ -4,7 +4,7 @@ export type { BandPoint } from './draws.ts';
 export * from './entry.ts';
 export * from './entryRules.ts';
 export * from './estimate.ts';
-export { cookWith, traceAt, type Parameters } from './parameters.ts';
+export { cookWith, traceAt, type PotParameters } from './parameters.ts';
 export { FLAME_SD, SOLIDS_SD } from './prior.ts';
 export * from './progress.ts';
 export { median } from './readings.ts';

@@ -1,7 +1,7 @@
 import type { CookMoment, Stage } from '../boil/index.ts';
 import { ROLLING_MIN } from '../chain/index.ts';
 import type { Entry } from './entry.ts';
-import { cookWith, traceAt, type Parameters } from './parameters.ts';
+import { cookWith, traceAt, type PotParameters } from './parameters.ts';
 import { fitPosterior, type Distribution } from './posterior.ts';
 import { priorSd } from './prior.ts';
 import type { Moment } from './progress.ts';
@@ -11,7 +11,7 @@ import { isQuiet } from './unobserved.ts';
 
 /** Errors expected of a stretch of readings, K: at the boil, and below it, where a pot is not of one temperature. */
 const BOIL_SD_K = 0.12;
-const BELOW_SD_K = 1.5;
+const BELOW_SD_K = 1;
 /** Of the scale: grams, and share of the weight. */
 const WEIGHT_SD_G = 10;
 const WEIGHT_SD_SHARE = 0.003;
@@ -28,6 +28,9 @@ const BOIL_SAID_SD_K = 2;
 const WRINKLES_BELOW_PCT = 2;
 const RUNS_ABOVE_PCT = 2;
 const TEST_SD_PCT = 2.5;
+
+/** What a fit hides of its misfit, since it bends to the readings; judgement. */
+const UNSEEN = 1.5;
 
 /** What was measured and said of a pot until now. */
 export type Evidence = {
@@ -53,14 +56,14 @@ export function posteriorOf(
   const minuteOf = (atMs: number) => (atMs - litAtMs) / 60_000;
   const boils = boilsSaid(moments, minuteOf, minuteOf(untilMs));
   const tests = testsSaid(sheet, moments, untilMs);
-  return fitPosterior((parameters) => {
+  const temperatures = (trace: readonly CookMoment[], parameters: PotParameters) =>
+    temps.map((bin) =>
+      temperatureResidual(sheet, traceAt(trace, bin.minute - PROBE_LAG_MIN), bin, parameters),
+    );
+  const posterior = fitPosterior((parameters) => {
     const { trace } = cookWith(sheet, parameters, past);
     return [
-      ...temps.map(
-        (bin) =>
-          temperatureResidual(sheet, traceAt(trace, bin.minute - PROBE_LAG_MIN), bin, parameters) /
-          together,
-      ),
+      ...temperatures(trace, parameters).map((residual) => residual / together),
       ...weights.map(({ at, value }) => {
         const { massG } = traceAt(trace, minuteOf(at));
         return (massG - (value ?? massG)) / (WEIGHT_SD_G + WEIGHT_SD_SHARE * massG);
@@ -71,13 +74,31 @@ export function posteriorOf(
       ),
     ];
   }, priorSd(calibrated));
+  const { trace } = cookWith(sheet, posterior.mean, past);
+  return widened(posterior, misfitOf(temperatures(trace, posterior.mean)));
 }
+
+/**
+ * How many times the readings lie farther from the pot that fits them best than was expected, at least 1: a kitchen that does what the
+ * simulation does not (a draught, a burner that cycles) shows in it, and is known so much less well.
+ */
+function misfitOf(residuals: readonly number[]): number {
+  const squares = residuals.reduce((sum, residual) => sum + residual * residual, 0);
+  return Math.max(1, UNSEEN * Math.sqrt(squares / Math.max(1, residuals.length)));
+}
+
+/** A posterior as much wider, and as much less sure of the time still to come. */
+const widened = ({ mean, root }: Distribution, times: number): Distribution => ({
+  mean,
+  root: root.map((row) => row.map((value) => times * value)),
+  misfit: times,
+});
 
 function temperatureResidual(
   sheet: Sheet,
   { tempC }: CookMoment,
   { value, count }: Bin,
-  [, , offsetK]: Parameters,
+  [, , offsetK]: PotParameters,
 ): number {
   const expected = nearBoil(sheet, tempC) ? BOIL_SD_K : BELOW_SD_K;
   // A single reading, typed by hand, is worth less than a stretch of them.

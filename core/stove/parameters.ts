@@ -4,12 +4,20 @@ import type { Sheet } from './sheet.ts';
 
 /**
  * What may differ between this pot and the sheet: the flame (logarithm of its power over the sheet's), the solubles that the
- * fruit brought (logarithm over the sheet's), and the thermometer (K that it shows above boiling water's measure).
+ * fruit brought (logarithm over the sheet's), the thermometer (K that it shows above boiling water's measure), the steam below the
+ * boil (logarithm over a still pan's), and the heat that walls and surface lose (share of the
+ * net power, at the boil of water).
  */
-export type Parameters = readonly [flame: number, solids: number, offsetK: number];
+export type PotParameters = readonly [
+  flame: number,
+  solids: number,
+  offsetK: number,
+  draught: number,
+  loss: number,
+];
 
 /** The pot as it was lit under these parameters: the sheet's, with more or fewer solubles in place of water. */
-export function firstWith({ first }: Sheet, [, solids]: Parameters): Contents {
+export function firstWith({ first }: Pick<Sheet, 'first'>, [, solids]: PotParameters): Contents {
   const times = Math.exp(solids);
   const gain = (times - 1) * solublesG(first);
   return {
@@ -21,13 +29,30 @@ export function firstWith({ first }: Sheet, [, solids]: Parameters): Contents {
   };
 }
 
+/** Beyond these no pot on a stove goes. Judgement. */
+const MOST_DRAUGHT = [-1.5, 1.5] as const;
+const ROOM_C = 20;
+const MOST_LOSS = [-0.15, 0.6] as const;
+
+const within = (value: number, [least, most]: readonly [number, number]): number =>
+  Math.min(most, Math.max(least, value));
+
 /** The cook of a sheet through some stages, under these parameters. */
-export const cookWith = (sheet: Sheet, parameters: Parameters, stages: readonly Stage[]): Cook =>
-  simulateCook(firstWith(sheet, parameters), {
-    ...sheet.setting,
-    netPowerW: sheet.setting.netPowerW * Math.exp(parameters[0]),
+export function cookWith(
+  { first, setting, ...sheet }: Sheet,
+  parameters: PotParameters,
+  stages: readonly Stage[],
+): Cook {
+  const [flame, , , draught, loss] = parameters;
+  const netPowerW = setting.netPowerW * Math.exp(flame);
+  return simulateCook(firstWith({ first }, parameters), {
+    ...setting,
+    netPowerW,
+    draughtTimes: Math.exp(within(draught, MOST_DRAUGHT)),
+    lossWPerK: (within(loss, MOST_LOSS) * netPowerW) / (sheet.waterBoilsC - sheet.offsetK - ROOM_C),
     stages,
   });
+}
 
 /** What a trace says at a minute, on the straight line between its points; its ends beyond them. */
 export function traceAt(trace: readonly CookMoment[], minute: number): CookMoment {

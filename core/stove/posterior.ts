@@ -1,20 +1,22 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
-import type { Parameters } from './parameters.ts';
+import type { PotParameters } from './parameters.ts';
 
 /** What parameters predict less what was measured, for every measurement in its order, over the error expected of it. */
-export type Residuals = (parameters: Parameters) => readonly number[];
+export type Residuals = (parameters: PotParameters) => readonly number[];
 
 /** A distribution of parameters: its mean, and the lower triangle of its covariance: a draw is the mean plus this times unit normals. */
 export type Distribution = {
-  readonly mean: Parameters;
+  readonly mean: PotParameters;
   readonly root: readonly (readonly number[])[];
+  /** How many times the measurements lie farther from it than was expected; 1 where they do not, and for a prior. */
+  readonly misfit: number;
 };
 
 const ROUNDS = 8;
 /** Flames to start from: where a pot begins to boil bends the fit, and it may stick on the wrong side of a bend. */
 const STARTS = [-0.4, -0.2, 0, 0.2, 0.4] as const;
 /** Wide enough that the simulation’s own tolerance does not show in a slope. */
-const STEP = [0.02, 0.01, 0.05] as const;
+const STEP = [0.02, 0.01, 0.05, 0.1, 0.03] as const;
 /** Of a prior standard deviation: a smaller move is no move. */
 const CLOSE = 0.02;
 const SMALLEST_SHARE = 0.1;
@@ -22,26 +24,26 @@ const SMALLEST_SHARE = 0.1;
 const HUBER = 2;
 
 /**
- * The posterior of the parameters, as a normal about its mode: Gauss–Newton on residuals weighed by Huber, the prior as three residuals
+ * The posterior of the parameters, as a normal about its mode: Gauss–Newton on residuals weighed by Huber, the prior as a residual for each
  * more, steps halved until they help; its covariance is the inverse of the normal matrix. The prior of the thermometer has Huber's tails
  * too: one that slipped is not held for good because it was right in boiling water.
  * @param sd standard deviations of the prior, whose mean is zero
  */
-export function fitPosterior(residuals: Residuals, sd: Parameters): Distribution {
-  const prior = (of: Parameters): number[] =>
+export function fitPosterior(residuals: Residuals, sd: PotParameters): Distribution {
+  const prior = (of: PotParameters): number[] =>
     of.map((value, i) => (i === OFFSET ? huber : same)(value / (sd[i] as number)));
-  const all = (of: Parameters): number[] => [...residuals(of).map(huber), ...prior(of)];
+  const all = (of: PotParameters): number[] => [...residuals(of).map(huber), ...prior(of)];
   const cost = (of: readonly number[]): number => of.reduce((sum, r) => sum + r * r, 0);
   const starts = STARTS.map((flame) => {
-    const at: Parameters = [flame, 0, 0];
+    const at: PotParameters = [flame, 0, 0, 0, 0];
     return { mean: at, now: all(at) };
   });
   let { mean, now } = starts.reduce((a, b) => (cost(b.now) < cost(a.now) ? b : a));
-  let normal = Matrix.eye(3);
+  let normal = Matrix.eye(STEP.length);
   for (let round = 0; round < ROUNDS; round += 1) {
     const columns = STEP.map((step, i) => {
       const moved = all(
-        mean.map((value, j) => (i === j ? value + step : value)) as unknown as Parameters,
+        mean.map((value, j) => (i === j ? value + step : value)) as unknown as PotParameters,
       );
       return moved.map((r, k) => (r - (now[k] as number)) / step);
     });
@@ -53,7 +55,9 @@ export function fitPosterior(residuals: Residuals, sd: Parameters): Distribution
     let next = mean;
     let at = now;
     for (; share > SMALLEST_SHARE; share /= 2) {
-      next = mean.map((value, i) => value - share * (step[i] as number)) as unknown as Parameters;
+      next = mean.map(
+        (value, i) => value - share * (step[i] as number),
+      ) as unknown as PotParameters;
       at = all(next);
       if (cost(at) < cost(now)) break;
     }
@@ -62,12 +66,13 @@ export function fitPosterior(residuals: Residuals, sd: Parameters): Distribution
     [mean, now] = [next, at];
     if (moved < CLOSE) break;
   }
-  const inverse = new CholeskyDecomposition(normal).solve(Matrix.eye(3));
+  const inverse = new CholeskyDecomposition(normal).solve(Matrix.eye(STEP.length));
   // Rounding leaves it a little askew.
   const covariance = inverse.add(inverse.transpose()).div(2);
   return {
     mean,
     root: new CholeskyDecomposition(covariance).lowerTriangularMatrix.to2DArray(),
+    misfit: 1,
   };
 }
 

@@ -1,0 +1,8 @@
+export {
+  otherKettleTrial,
+  ownKettleTrial,
+  summaryOf,
+  trialsOf,
+  type Trial,
+  type TrialSummary,
+} from './trials.ts';
