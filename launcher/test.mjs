@@ -62,7 +62,20 @@ async function runStatic() {
     await one('types of the web app', 'npx', ['tsc', '-p', 'web/tsconfig.json']),
     await one('lint', 'npx', ['eslint', '.', '--max-warnings', '0']),
     await one('formatting', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']),
+    await documented(),
   ];
+}
+
+/** Every exported function and type of core says what it is; prints the share that do. @returns {Promise<Tally>} */
+async function documented() {
+  // It reads the code with a package that may have to be installed first.
+  const { docShare } = await import('./docs.mjs');
+  const { documented: has, all, missing } = docShare('core');
+  say(
+    `documented: ${has} of ${all} exported functions and types of core (${((100 * has) / all).toFixed(1)} %)`,
+  );
+  for (const name of missing) say(`  without a doc comment: ${name}`);
+  return missing.length === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 
 /** A runner that ends without counting any test has failed. @param {number} code @param {Tally} tally */

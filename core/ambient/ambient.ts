@@ -11,6 +11,7 @@ export type Ambient = {
   readonly basis: 'assumed sea level' | 'altitude' | 'measured boiling water';
 };
 
+/** Where a kitchen lies, and what boiling water shows there; null where it is not known. */
 export type Place = {
   /** Metres above sea level; null when not given. */
   readonly altitudeM: number | null;

@@ -10,6 +10,7 @@ export const BOIL_OVER_PROVENANCE = commonPractice(
 export const FULL_ENOUGH = 1 / 3;
 const TOO_FULL = 1 / 2;
 
+/** How full a pot is, how far its foam climbs, and in how many pots it would be safe. */
 export type BoilOver = {
   /** How full the pot is before the foam, 1 for the brim. */
   readonly fullShare: number;

@@ -10,6 +10,7 @@ export type HeatId =
   | 'slow-cooker-high'
   | 'oven';
 
+/** What a pot stands on or in: its net power, its usual pan, and whether it may be left for hours. */
 export type HeatSource = {
   readonly name: string;
   /** Heat that reaches the batch, W. */

@@ -1,6 +1,7 @@
 /** The state of something that changes in time, as plain numbers. */
 export type State = readonly number[];
 
+/** Where an integration ended, in the units of its problem. */
 export type Integration = {
   readonly t: number;
   readonly y: State;
@@ -8,6 +9,7 @@ export type Integration = {
   readonly happened: boolean;
 };
 
+/** What is integrated: slopes, an event to stop at, and the errors allowed. */
 export type Problem = {
   /** dy/dt */
   readonly slope: (y: State) => State;

@@ -73,8 +73,10 @@ export const noDrier = (batch: Contents): Contents => ({
 export const dryness = (batch: Contents): number =>
   DRY_WATER_PER_SOLUBLES - batch.water / solublesG(batch);
 
+/** Whether a stage has come to its end; minutes end by the clock. */
 export const isDone = (until: Until, now: PotState): boolean => past(until, now) > -1e-9;
 
+/** The equations of one stretch, and the pot that a state of them stands for. */
 export type Leg = {
   readonly at: (y: State) => Omit<PotState, 't'>;
   readonly problem: Problem;

@@ -40,6 +40,7 @@ const MOST_INVERT_SHARE = 0.95;
 /** Contributors are ranked on this many draws: enough for shares to stand within a few per cent. */
 const RANKED_DRAWS = 1000;
 
+/** How a batch may turn out: p10, p50 and p90 of each figure, and what they come from. */
 export type BatchForecast = {
   /** What reaches the jars, filled hot, in mL. */
   readonly volumeMl: Spread;
@@ -66,6 +67,7 @@ export type BatchForecast = {
   readonly measurementsUnlikely: boolean;
 };
 
+/** One imagined batch at its stop: pH, soluble solids in g per 100 g, and how it sets. */
 export type CloudPoint = {
   readonly pH: number;
   readonly solublesPct: number;
@@ -74,6 +76,7 @@ export type CloudPoint = {
 
 const CLOUD_POINTS = 300;
 
+/** What a forecast is made from, besides the lines: the cook as it was followed, where it stops, and how many batches are drawn. */
 export type ForecastSetting = {
   /** Soluble solids to stop at; null where the cook ends by the clock or the thermometer. */
   readonly targetPct: number | null;

@@ -46,5 +46,6 @@ export function stopRange(targetPct: number, stopKind: StopKind, care: Care): Ra
   return range(targetPct - off, targetPct, targetPct + off);
 }
 
+/** Power of a burner over what is said of it: narrow where its own is known. */
 export const powerRange = ({ burnerKnown }: Care): Range =>
   burnerKnown ? POWER_SCATTER.known : POWER_SCATTER.unknown;

@@ -16,6 +16,7 @@ export const PH_ERROR = constant(0.08, 'pH', commonPractice('calibrated pocket m
 /** Fewer draws than this agreeing with a measurement say that one of the two is wrong. */
 const FEWEST_AGREEING = 20;
 
+/** What measurements make of the imagined batches. */
 export type Weighing = {
   /** What each imagined batch counts for; null where nothing was measured, or nothing agrees with it. */
   readonly weights: Float64Array | null;

@@ -10,6 +10,7 @@ export type Recipe = {
 /** What is wrong with a file, and where: a line number, or the path of a JSON key. */
 export type FormatFault = { readonly where: string; readonly message: string };
 
+/** A recipe that was read, or what is wrong with the file. */
 export type RecipeReading =
   | { readonly ok: true; readonly recipe: Recipe }
   | { readonly ok: false; readonly faults: readonly FormatFault[] };

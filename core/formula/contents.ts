@@ -27,10 +27,13 @@ export const NOTHING: Contents = {
   egg: 0,
 };
 
+/** Everything dissolved, g. */
 export const solublesG = (c: Contents): number => c.sucrose + c.hexoses + c.otherSolubles;
+/** Sugars, g. */
 export const sugarsG = (c: Contents): number => c.sucrose + c.hexoses;
 /** What does not dissolve, g: it takes room, and no part in the boiling. */
 export const undissolvedG = (c: Contents): number => c.insolubles + c.fat + c.egg;
+/** All of it, g. */
 export const massOf = (c: Contents): number => c.water + solublesG(c) + undissolvedG(c);
 
 /** Soluble solids of the whole mass, pieces included, in g per 100 g. */
@@ -39,6 +42,7 @@ export const solublesPctOf = (c: Contents): number => (100 * solublesG(c)) / mas
 /** Soluble solids of the syrup alone, as a refractometer reads it (°Brix), in g per 100 g. */
 export const syrupBrixOf = (c: Contents): number => (100 * solublesG(c)) / (solublesG(c) + c.water);
 
+/** Two contents in one pot: masses add. */
 export const plus = (a: Contents, b: Contents): Contents => ({
   water: a.water + b.water,
   sucrose: a.sucrose + b.sucrose,
@@ -49,6 +53,7 @@ export const plus = (a: Contents, b: Contents): Contents => ({
   egg: a.egg + b.egg,
 });
 
+/** Contents so many times over. */
 export const timesContents = (c: Contents, factor: number): Contents => ({
   water: c.water * factor,
   sucrose: c.sucrose * factor,

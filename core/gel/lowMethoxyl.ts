@@ -15,6 +15,7 @@ export const LOW_METHOXYL_WINDOW = {
   provenance: JUDGEMENT,
 } as const;
 
+/** A gel of calcium at its stop: pectin, calcium, solids and pH. */
 export type LowMethoxylCase = {
   /** g per 100 g of the finished spread. */
   readonly pectinPct: number;

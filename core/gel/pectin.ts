@@ -52,6 +52,10 @@ export type NeedCurves = {
 /** More acid than this costs a gel nothing more. */
 const SOUREST_PH = 2.8;
 
+/**
+ * Pectin that a gel needs over the standard one, by soluble solids (g per 100 g) and by pH: smooth through the points of the arithmetic,
+ * moved by the fit.
+ */
 export function needCurves(moves: Moves = MOVES): NeedCurves {
   const logBySolubles = logged(needBySolublesPoints(moves));
   const logByPH = logged(needByPHPoints(moves));

@@ -28,6 +28,7 @@ const STRONG: ReadonlySet<string> = new Set([
   'blackcurrant', 'redcurrant', 'quince', 'rose-hip', 'rowan', 'sea-buckthorn', 'hawthorn',
 ]); // prettier-ignore
 
+/** What a legal definition of a spread looks at. */
 export type DefinitionCase = {
   readonly product: Product;
   readonly lines: readonly UnderstoodLine[];

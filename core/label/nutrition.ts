@@ -10,6 +10,7 @@ const KJ_PER_KCAL = 4.184;
 const EGG_FAT_SHARE = 0.45;
 const TABLE_TEMP_C = 20;
 
+/** What a spoon of a spread holds. */
 export type SpoonNutrition = {
   /** A level tablespoon, g. */
   readonly spoonG: number;

@@ -29,6 +29,7 @@ export const PRIORS = {
   'wear of pectin, a minute at 104 °C and pH 3.1': { value: 0.007, logSd: 0.4 },
 } as const satisfies { readonly [id: string]: Prior };
 
+/** A figure that the fit may move, other than those of one fruit. */
 export type PriorId = keyof typeof PRIORS;
 
 export const PRIOR_IDS = Object.keys(PRIORS) as readonly PriorId[];
@@ -89,10 +90,12 @@ const VEGETABLES: ReadonlySet<string> = new Set([
   'sweet-pepper', 'chilli', 'carrot', 'beetroot', 'onion', 'shallot', 'pumpkin', 'squash', 'courgette', 'sweet-potato',
 ]); // prettier-ignore
 
+/** Whether a row of the larder is moved with the vegetables. */
 export const isVegetable = (fruit: string): boolean => VEGETABLES.has(fruit);
 
 /** The names under which a fruit's own figures are moved. */
 export const pectinMove = (fruit: string): string => `pectin of ${fruit}`;
+/** The name under which a fruit’s acid is moved. */
 export const acidMove = (fruit: string): string => `acid of ${fruit}`;
 
 /** A published range is taken to hold nine fruits in ten: this many standard deviations from end to end. */

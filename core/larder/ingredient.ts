@@ -72,6 +72,7 @@ type Row = {
   readonly note?: string;
 };
 
+/** A fruit or vegetable, in one state of it. */
 export type Fruit = Row & {
   readonly kind: 'fruit';
   readonly acidClass: AcidClass;
@@ -106,4 +107,5 @@ export type Pantry = Row & {
   readonly noShelf?: string;
 };
 
+/** A row of the larder. */
 export type Ingredient = Fruit | Pantry;

@@ -7,8 +7,10 @@ import { PRODUCTS, type Product } from './products.ts';
 export type Method =
   'long-boil' | 'powdered-pectin' | 'liquid-pectin' | 'low-methoxyl' | 'reduce' | 'egg';
 
+/** By what a cook ends: a thermometer, a clock, the body of a butter, or the thickening of egg. */
 export type StopKind = 'temperature' | 'timed-boil' | 'body' | 'egg';
 
+/** What a method is called, what gels, and what ends it. */
 export type MethodFacts = {
   readonly name: string;
   readonly setModel: SetModel;
@@ -75,6 +77,7 @@ export const SAUCE_PCT = 60;
 const has = (lines: readonly UnderstoodLine[], test: (line: UnderstoodLine) => boolean): boolean =>
   lines.some(test);
 
+/** Whether a line sweetens with sugars that gel with pectin: a substitute does not. */
 export const isSugar = ({ ingredient }: UnderstoodLine): boolean =>
   ingredient.kind === 'sweetener' && ingredient.make.sugarsPct.typical > 0;
 
@@ -82,6 +85,7 @@ export const isSugar = ({ ingredient }: UnderstoodLine): boolean =>
 export const usualTargetPct = (product: Product): number =>
   product === 'sauce' ? SAUCE_PCT : USUAL_TARGET_PCT;
 
+/** A method, and why it was chosen. */
 export type MethodChoice = { readonly method: Method; readonly reason: string };
 
 /** The method that the lines call for, and why. */

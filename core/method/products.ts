@@ -13,6 +13,7 @@ export type Product =
   | 'infusion-jelly'
   | 'sauce';
 
+/** What a product is called, how it may be made to set, and what it is made of. */
 export type ProductFacts = {
   readonly name: string;
   /** Ways to make it set; the first is what it is without added pectin. */

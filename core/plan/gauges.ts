@@ -5,6 +5,7 @@ import { commonPractice, roundSpread, type Spread } from '../quantity/index.ts';
 import type { Plan } from './plan.ts';
 import type { Boil, Worked } from '../work/index.ts';
 
+/** One of the four sides of a batch. */
 export type GaugeId = 'fruit' | 'sugar' | 'acid' | 'pectin';
 
 /** One of the four sides of a batch: where it stands, and where this method works. */

@@ -38,6 +38,7 @@ export type PlanLine = {
   readonly unknownName?: string;
 };
 
+/** What a batch holds, by layers, g. */
 export type Layers = {
   readonly waterG: number;
   readonly sugarsG: number;
@@ -216,6 +217,7 @@ export type PlanAct = Omit<Act, 'ahead' | 'adds' | 'takes'> & {
 /** Something wrong with a request: which field, and what would be right. */
 export type Fault = { readonly field: string; readonly message: string };
 
+/** A plan, or every fault of its request with the field. */
 export type PlanOutcome =
   | { readonly ok: true; readonly plan: Plan }
   | { readonly ok: false; readonly faults: readonly Fault[] };

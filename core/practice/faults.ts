@@ -1,6 +1,7 @@
 /** Something that is not as it seems in a practice cook. */
 export type FaultId = 'none' | 'thermometer-low' | 'high-kitchen' | 'ripe-fruit' | 'double-batch';
 
+/** What a fault of a practice is called, what is told of it before, and what it teaches. */
 export type FaultFacts = {
   readonly name: string;
   /** What is told before the cook. */

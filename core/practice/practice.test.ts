@@ -3,7 +3,9 @@ import { pressureAtAltitudePa, saturationTemperatureC } from '../ambient/index.t
 import {
   asPlanned,
   estimate,
+  progressOf,
   sheetOf,
+  stoveCautions,
   waterReading,
   type Entry,
   type Estimate,
@@ -242,6 +244,93 @@ describe('the estimator', () => {
     expect(doubtAt(25 * MIN, [event('stirred', 25 * MIN - 5000)])).toBe('settling');
     expect(doubtAt(25 * MIN, [event('probe-out', 24 * MIN)])).toBe('probe out');
     expect(doubtAt(at(events, 'off-heat') + 2 * MIN)).toBe('off the heat');
+  });
+
+  test.each([
+    ['low', -1.8],
+    ['high', 1.8],
+  ])(
+    'finds a thermometer that was not checked and reads %s, and goes by how it boils',
+    (word, offsetC) => {
+      const of = practice({ seed: 2, probe: { ...USUAL_PROBE, offsetC } });
+      const { estimate: now, real } = known(of, 0.8, null);
+      expect(now.thermometerIsOff).toBe(true);
+      expect(now.offsetK.p50 * Math.sign(offsetC)).toBeGreaterThan(1);
+      const truth = known(of, 0.8, null).estimate;
+      // By the thermometer it would be off by all of it.
+      const byThermometerK = real.stopC - truth.tempC.p50;
+      expect(Math.abs((now.toGoK ?? NaN) - byThermometerK)).toBeGreaterThan(1);
+      const events = obedientCook(real, of, 0);
+      const done = events.filter(({ at: when }) => when <= now.atMs);
+      const told = sure(sheetOf(toldRequest(DAMSON, of)));
+      const cautions = stoveCautions(told, progressOf(told, done), now, now.atMs);
+      expect(cautions.find(({ code }) => code === 'thermometer-off')?.text).toMatch(
+        new RegExp(`this thermometer reads about [2-4] °F \\(.* °C\\) ${word}: go by the drop`),
+      );
+    },
+  );
+
+  test('trusts a thermometer that is right', () => {
+    for (const seed of [1, 2, 3, 4]) {
+      expect(known(practice({ seed }), 0.8, null).estimate.thermometerIsOff).toBe(false);
+      const of = practice({ seed, probe: { ...USUAL_PROBE, offsetC: 1.5 } });
+      expect(known(of, 0.8, shown(of)).estimate.thermometerIsOff).toBe(false);
+    }
+  });
+
+  describe('learns from what the cook says', () => {
+    const of = practice({ seed: 2 });
+    const real = sure(trueSheet(DAMSON, of));
+    const told = sure(sheetOf(toldRequest(DAMSON, of)));
+    const events = obedientCook(real, of, 0);
+    const stop = at(events, 'off-heat');
+    const truthW = real.setting.netPowerW * Math.exp(drawnTruth(2)[0]);
+    const look = (log: readonly Entry[], now: number) =>
+      estimate(told, log, now, { calibrated: true });
+
+    test('“it boils” tells the flame, without any probe', () => {
+      const boils = at(events, 'rolling');
+      const now = boils + MIN;
+      const said = look(
+        events.filter((event) => event.at <= now),
+        now,
+      ).powerW;
+      const before = look(
+        events.filter((event) => event.at < boils),
+        boils - 1,
+      ).powerW;
+      const off = (watts: number) => Math.abs(watts / truthW - 1);
+      expect(off(said.p50)).toBeLessThan(off(before.p50));
+      expect(said.p90 - said.p10).toBeLessThan(0.6 * (before.p90 - before.p10));
+    });
+
+    test('a drop that wrinkles, or runs, tells of the solids', () => {
+      const now = 0.75 * stop;
+      const done = events.filter((event) => event.at <= now);
+      const test_ = (text: string): Entry => ({
+        source: 'hand',
+        seq: 1,
+        at: now - 1000,
+        kind: 'plate-test',
+        value: null,
+        text,
+      });
+      const solids = (log: readonly Entry[]) => look(log, now).solublesPct;
+      const [none, wrinkles] = [solids(done), solids([...done, test_('wrinkles')])];
+      expect(wrinkles.p50).toBeGreaterThan(none.p50 + 0.3);
+    });
+  });
+
+  test('off the heat, “to go” is not counted', () => {
+    const of = practice({ seed: 2 });
+    const real = sure(trueSheet(DAMSON, of));
+    const told = sure(sheetOf(toldRequest(DAMSON, of)));
+    const events = obedientCook(real, of, 0);
+    const now = at(events, 'off-heat') + MIN;
+    const log = events.filter((event) => event.at <= now);
+    expect(estimate(told, log, now, { calibrated: true }).toGoK).toBeNull();
+    const still = log.filter(({ kind }) => kind !== 'off-heat');
+    expect(estimate(told, still, now, { calibrated: true }).toGoK).not.toBeNull();
   });
 
   test('counts sugar as it went in, not as it was planned', () => {

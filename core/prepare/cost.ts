@@ -4,6 +4,7 @@ import { linesBrought, simmeredWhole, type Plan } from '../plan/index.ts';
 /** What ingredients cost in this kitchen: minor units of its money a kilogram, by ingredient id. */
 export type Prices = { readonly [ingredient: string]: number };
 
+/** What a batch costs, as far as prices are known. */
 export type Cost = {
   /** Minor units: cents, pence. */
   readonly totalMinor: number;

@@ -63,6 +63,7 @@ export function familyOf({ product, lines }: ShelfCase): Judged['family'] {
 export const isInfused = (product: ShelfCase['product']): boolean =>
   product === 'infusion-jelly' || product === 'jelly';
 
+/** Water and wine in a pot, g. */
 export const liquidOf = (pot: PotAmounts): number => pot.of('water', 'wine');
 
 /** Weights are rounded; a thousandth short is not short. */

@@ -8,6 +8,7 @@ export const KEEPING_PROVENANCE = commonPractice(
 /** Soluble solids below which an open jar keeps less long, g per 100 g. */
 const LOW_SUGAR_PCT = 55;
 
+/** How long a batch keeps, unopened and opened. */
 export type Keeping = {
   /** Best quality unopened where the verdict says, months. */
   readonly unopenedMonths: number;

@@ -3,6 +3,7 @@ import { convert, fromMemory } from '../quantity/index.ts';
 
 /** How jars are readied: boiled sterile first, or only clean and hot with at least ten minutes after. */
 export type School = 'sterilised' | 'ten-minute';
+/** How filled jars are processed; a pressure canner used open counts as boiling water. */
 export type Canner = 'boiling-water' | 'steam';
 
 export const PROCESS_TABLE_SOURCE = fromMemory(
@@ -74,6 +75,7 @@ const CLEAN_JARS: readonly Band[] = [
 /** At ten tabled minutes or more, the jars need not be sterile. */
 const STERILE_BELOW_MIN = 10;
 
+/** Minutes in the canner, and how the jars are readied for them. */
 export type ProcessTime = {
   readonly minutes: number;
   /** Whether the empty jars are to be boiled sterile first. */

@@ -20,6 +20,7 @@ import { againstPeppers } from './rulesOfPeppers.ts';
 import { capital, nameOf } from './saying.ts';
 import type { Against, ShelfCase, ShelfChange, ShelfLine } from './shelfCase.ts';
 
+/** Where filled jars belong, for how long, and why. */
 export type ShelfVerdict = {
   readonly verdict: 'pantry' | 'fridge' | 'freezer';
   /** Best quality within this many months, unopened. */

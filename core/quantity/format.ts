@@ -4,6 +4,7 @@ import { celsiusToFahrenheit, fahrenheitDegrees } from './temperature.ts';
 
 /** How a household likes to read its quantities. */
 export type UnitSystem = 'metric' | 'us';
+/** The scale that a kitchen reads its thermometers in. */
 export type TemperatureScale = 'C' | 'F';
 
 /** With commas between thousands. Made once: making one costs more than a plan’s worth of sums. */

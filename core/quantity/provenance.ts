@@ -16,10 +16,14 @@ export type Constant = {
   readonly provenance: Provenance;
 };
 
+/** A value from a source that is named. */
 export const published = (source: string): Provenance => ({ kind: 'published', source });
+/** A value that cooks go by, or a judgement, marked so. */
 export const commonPractice = (source: string): Provenance => ({ kind: 'common-practice', source });
+/** A value quoted from memory of a source that is named. */
 export const fromMemory = (source: string): Provenance => ({ kind: 'from-memory', source });
 
+/** A constant of the arithmetic: its value, its unit, and where it comes from. */
 export const constant = (value: number, unit: string, provenance: Provenance): Constant => ({
   value,
   unit,

@@ -4,6 +4,7 @@
  */
 export type UnitKind = 'mass' | 'volume' | 'length';
 
+/** A unit, by the name that lines and settings use for it. */
 export type UnitId =
   | 'mg'
   | 'g'
@@ -27,6 +28,7 @@ export type UnitId =
   | 'in'
   | 'ft';
 
+/** A unit, what it measures, and how much of the SI unit it is. */
 export type Unit = { readonly id: UnitId; readonly kind: UnitKind; readonly si: number };
 
 const US_GALLON_M3 = 3.785411784e-3;

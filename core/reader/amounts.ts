@@ -34,6 +34,7 @@ export type AmountFault = {
   readonly message: string;
 };
 
+/** An amount that was read, and the place of the token after it. */
 export type AmountRead = {
   readonly amount: Amount;
   readonly next: number;
@@ -43,6 +44,7 @@ export type AmountRead = {
 
 const fault = (about: AmountFault['about'], message: string): AmountFault => ({ about, message });
 
+/** Whether reading an amount met something impossible. */
 export const isFault = (read: AmountRead | AmountFault | Amount): read is AmountFault =>
   'message' in read;
 
@@ -155,6 +157,7 @@ function unitless(
   return { amount: pieces(number.low, number.high), next };
 }
 
+/** So many pieces, of a kind that the noun tells. */
 export const pieces = (low: number, high: number): Amount => ({
   kind: 'pieces',
   low,

@@ -55,6 +55,7 @@ export type Unread = Obstacle & {
   readonly rest: readonly Token[];
 };
 
+/** Whether a description could not be read. */
 export const isObstacle = (read: Description | Obstacle): read is Obstacle => 'unknown' in read;
 
 const NO_OBSTACLE = {
@@ -68,6 +69,7 @@ const NO_OBSTACLE = {
   nameless: false,
 };
 
+/** What stands in the way of reading a line, and what it is about. */
 export const obstacle = (
   about: Obstacle['about'],
   message: string,

@@ -31,6 +31,7 @@ const STICK_G_PER_CM = range(0.25, 0.4, 0.6);
 /** The least of a tin’s net weight that is fruit when its juice is poured away; common practice. */
 const DRAINED_SHARE = 0.55;
 
+/** What a line weighs, g, and what was taken for granted. */
 export type Grams = { readonly massG: Range; readonly assumed: string };
 type NoGrams = { readonly trouble: string };
 

@@ -7,6 +7,7 @@ import type { Item, Segment } from './segments.ts';
 import type { Token } from './tokens.ts';
 import { TURNING_WORDS, type Effect, type Part } from './words.ts';
 
+/** Words in quotes, for a message. */
 export const quoted = (tokens: readonly Token[]): string =>
   tokens.map(({ text }) => `“${text}”`).join(tokens.length === 2 ? ' and ' : ', ');
 
@@ -141,6 +142,7 @@ const PERCENT_KINDS: ReadonlySet<string> = new Set(['acid', 'spirit']);
 /** The vinegar that tables and tested formulas mean. */
 const VINEGAR_PCT = { least: 5, most: 10 };
 
+/** A vinegar whose strength is not one that formulas are written for; null for none. */
 export function percentFault(segments: readonly Segment[], row: Ingredient): Obstacle | null {
   const percent = segments.flatMap(({ items }) => items).find((item) => item.kind === 'percent');
   if (percent?.kind !== 'percent' || row.kind !== 'acid' || !/vinegar/.test(row.id)) return null;

@@ -42,14 +42,17 @@ export type LineTrouble = {
   readonly unknownName?: string;
 };
 
+/** A line that was not understood, or is impossible, and what would mend it. */
 export type PuzzlingLine = {
   readonly understood: false;
   readonly text: string;
   readonly trouble: LineTrouble;
 };
 
+/** A line as it was read, understood or not. */
 export type LineReading = UnderstoodLine | PuzzlingLine;
 
+/** A line that was not understood: what about, in words, and what may be meant. */
 export const puzzling = (
   text: string,
   about: LineTrouble['about'],
@@ -61,6 +64,7 @@ export const puzzling = (
   trouble: { kind: 'puzzling', about, message, ...more },
 });
 
+/** A line whose amount cannot be. */
 export const impossible = (
   text: string,
   about: LineTrouble['about'],

@@ -3,6 +3,7 @@ import type { Token } from './tokens.ts';
 
 /** Whose cup, pint and spoon are meant. */
 export const MEASURE_IDS = ['us', 'uk', 'metric'] as const;
+/** Whose cups and spoons a kitchen uses. */
 export type MeasuresId = (typeof MEASURE_IDS)[number];
 
 /** Measures of volume that differ by country. */
@@ -45,6 +46,7 @@ const LOCAL_ML: { readonly [id in MeasuresId]: { readonly [unit in LocalVolume]:
   metric: { ...METRIC_SPOONS, ...IMPERIAL, cup: 250 },
 };
 
+/** A country’s measure, mL. */
 export const localMl = (unit: LocalVolume, measures: MeasuresId): number =>
   LOCAL_ML[measures][unit];
 
@@ -85,6 +87,7 @@ export const LOOSE_ML = {
   squeeze: range(3, 5, 8),
   shot: range(25, 35, 45),
 } as const satisfies { readonly [name: string]: Range };
+/** A measure of the hand or the eye. */
 export type LooseName = keyof typeof LOOSE_ML | 'handful' | 'knob' | 'thumb';
 
 /** Words for something bought with so much in it, singular. */

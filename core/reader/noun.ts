@@ -5,6 +5,7 @@ import type { Meaning, NameBook } from './names.ts';
 import type { Item, Segment } from './segments.ts';
 import { LONE_VARIETIES, type Effect } from './words.ts';
 
+/** A name that was found in a line, and where. */
 export type Found = {
   readonly segment: number;
   readonly item: number;
@@ -161,6 +162,7 @@ const isBase = (base: Ingredient, row: Ingredient, segment: Segment | undefined)
   (row.id === `${base.id}-juice` || row.id === `${base.id}-juice-bottled`) &&
   (segment?.bracket === true || segment?.amount != null || segment?.link === 'from');
 
+/** The row of the larder that a word means; null where it means none. */
 export const rowOf = (meaning: Meaning | undefined): Ingredient | null =>
   meaning?.kind === 'row' ? meaning.row : null;
 
@@ -212,6 +214,7 @@ function loneVariety(segments: readonly Segment[]): Noun | null {
   return null;
 }
 
+/** What the phrases of a line say of what it names. */
 export const effects = (segments: readonly Segment[]): Effect[] =>
   segments.flatMap(({ items }) =>
     items.flatMap((item) => (item.kind === 'phrase' ? [item.effect] : [])),

@@ -90,5 +90,6 @@ export const gramsOf = (
   which: (line: UnderstoodLine) => boolean,
 ): number => lines.filter(which).reduce((sum, { massG }) => sum + massG.typical, 0);
 
+/** Whether a line is of fruit or its juice. */
 export const isFruit = ({ ingredient }: UnderstoodLine): boolean =>
   ingredient.kind === 'fruit' || ingredient.kind === 'juice';

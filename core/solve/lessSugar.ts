@@ -15,6 +15,7 @@ export type SugarTrial = {
   readonly volumeMl: number;
 };
 
+/** A batch with less and less of its sugar, and where it ceases to set. */
 export type SugarSweep = {
   readonly trials: readonly SugarTrial[];
   /** The share below which it no longer sets; null where it sets with any, or with none of those tried. */

@@ -7,6 +7,7 @@ import { requestOf } from './requestOf.ts';
 import { sizeOf } from './size.ts';
 import type { Collision, Wishes } from './wishes.ts';
 
+/** A request that gives what was wished, wishes that collide, or what is wrong with the request. */
 export type Solved =
   | { readonly outcome: 'solved'; readonly request: PlanRequest; readonly plan: Plan }
   | { readonly outcome: 'collides'; readonly collision: Collision }

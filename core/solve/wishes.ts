@@ -16,6 +16,7 @@ export type Wishes = {
   readonly fitsPot?: boolean;
 };
 
+/** What may be wished of a batch. */
 export type WishName = 'jars' | 'fruit' | 'sugar' | 'sweetness' | 'firmness' | 'pot';
 
 /** A wish, or the recipe itself: its method and its fruit, which no wish may change. */

@@ -7,6 +7,7 @@ const LEAST_MS = 40_000;
 const LEAST_READINGS = 15;
 const STILL_K = 0.2;
 
+/** What a thermometer shows in boiling water, and whether it stands still. */
 export type WaterReading = {
   /** What the thermometer shows, °C: the middle of the last minute. */
   readonly shownC: number;

@@ -58,3 +58,14 @@ export const boilingWaterOf = (events: readonly Entry[], waterBoilsC: number): n
     ({ kind, value }) =>
       kind === 'water-boils' && value !== null && canBeBoilingWater(value, waterBoilsC),
   )?.value ?? null;
+
+/** An entry is noted no longer than this before its cook began, and no longer after now: clocks differ, and pots are lit before they are followed. */
+const A_DAY_MS = 24 * 60 * 60_000;
+
+/**
+ * Whether something can have happened at a cook at `atMs`: within a day of it, by the kitchen's clock. What cannot, years off, no view of
+ * the cook could show.
+ * @param startMs when the cook began
+ */
+export const canBeAt = (atMs: number, startMs: number, nowMs: number): boolean =>
+  atMs >= startMs - A_DAY_MS && atMs <= nowMs + A_DAY_MS;

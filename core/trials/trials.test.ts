@@ -6,6 +6,8 @@ import { sheetOf } from '../stove/index.ts';
 import { request } from '../test/planned.ts';
 
 const COOKS = 200;
+/** The bench looks at as many as of the others. */
+const OTHER_COOKS = 100;
 
 test('at half time of 200 noisy cooks, minutes left are known to 2 %, and the range holds what it should', () => {
   const found = summaryOf(trialsOf(ownKettleTrial, COOKS));
@@ -15,8 +17,8 @@ test('at half time of 200 noisy cooks, minutes left are known to 2 %, and the ra
   expect(found.medianFlameError).toBeLessThan(0.03);
 }, 120_000);
 
-test('at 200 kettles that are not the program’s own simulation, to 12 %; and the ranges widen there', () => {
-  const found = summaryOf(trialsOf(otherKettleTrial, COOKS));
+test('at 100 kettles that are not the program’s own simulation, to 12 %; and the ranges widen there', () => {
+  const found = summaryOf(trialsOf(otherKettleTrial, OTHER_COOKS));
   expect(found.medianError).toBeLessThanOrEqual(0.12);
   expect(found.within).toBeGreaterThanOrEqual(0.5);
 }, 120_000);

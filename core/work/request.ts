@@ -8,6 +8,7 @@ import type { Method, Product } from '../method/index.ts';
 import { NO_ASSURANCE, type Assurance, type Canner, type School } from '../process/index.ts';
 import type { JarSize } from '../yield/index.ts';
 
+/** A pot, cm inside. */
 export type Pot = { readonly diameterCm: number; readonly heightCm: number };
 
 /** What a plan is made from. `null` means not given. */

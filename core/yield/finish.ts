@@ -4,6 +4,7 @@ import { boiledDownTo, inverted } from '../boil/index.ts';
 /** The thickest syrup a pot of jam is ever boiled to, g of solubles per 100 g of syrup; beyond it scorches. */
 export const THICKEST_SYRUP_BRIX = 78;
 
+/** A batch at its stop, and whether that was its target. */
 export type Finish = {
   readonly contents: Contents;
   /** What was reached of the target. */

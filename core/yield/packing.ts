@@ -9,6 +9,7 @@ export type JarSize = {
   readonly gift?: number;
 };
 
+/** How a volume fills the jars on hand. */
 export type Packing = {
   /** Full jars by size, in the order given; sizes not used are left out. */
   readonly jars: readonly { readonly name: string; readonly count: number }[];

@@ -1,5 +1,5 @@
 import { kitchenTime, type KitchenClock, type LoggedEntry } from '@idle-kettle/contract';
-import { READING_KINDS, type Entry, type Fault } from '@idle-kettle/core';
+import { canBeAt, READING_KINDS, type Entry, type Fault } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
@@ -15,19 +15,15 @@ const MOST_ANSWERED = 5000;
 /** What is known of a cook’s time. */
 type CookTimes = { readonly clock: KitchenClock; readonly startedAt: Date };
 
-/** An entry is noted no longer than this before the cook began, and no longer after now: clocks differ, and pots are lit before they are followed. */
-const A_DAY_MS = 24 * 60 * 60_000;
-
 /** Entries that cannot be of this cook: years off, which no view of it could show. */
 function faultsOfTime(
   given: readonly Entry[],
   { clock, startedAt }: CookTimes,
   nowMs: number,
 ): Fault[] {
-  const from = startedAt.getTime() - A_DAY_MS;
-  const to = kitchenTime(clock, nowMs) + A_DAY_MS;
+  const now = kitchenTime(clock, nowMs);
   return given.flatMap(({ at }, index) =>
-    at >= from && at <= to
+    canBeAt(at, startedAt.getTime(), now)
       ? []
       : [
           {
@@ -92,14 +88,20 @@ export class CookLogService {
     return rows.map(answer);
   }
 
-  /** Everything that was done, without the readings. */
+  /** Everything that was done at a cook and can have been, without the readings: what is years off harms no pot. */
   async events(cookId: string, transaction: Transaction | null = null): Promise<Entry[]> {
+    const cook = await this.cooks.findByPk(cookId, {
+      attributes: ['startedAt', 'clock'],
+      transaction,
+    });
+    if (cook === null) return [];
     const rows = await this.entries.findAll({
       where: { cookId, kind: { [Op.notIn]: [...READING_KINDS] } },
       order: [['position', 'ASC']],
       transaction,
     });
-    return rows.map(answer);
+    const [startMs, nowMs] = [cook.startedAt.getTime(), kitchenTime(cook.clock, Date.now())];
+    return rows.map(answer).filter(({ at }) => canBeAt(at, startMs, nowMs));
   }
 
   /** The highest `seq` of a source in a cook; 0 for none. */

@@ -80,9 +80,10 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
       const fromS = Math.max(last, toS - LONGEST_GAP_S);
       if (toS <= fromS) return [];
       const { formula, kitchen, practice } = cook;
+      const nowMs = startMs + toS * 1000;
       const events = await this.log.events(cookId, transaction);
       const lastDoneMs = Math.max(startMs, ...events.map(({ at }) => at));
-      if (startMs + toS * 1000 - lastDoneMs > LEFT_ALONE_H * 3_600_000) return [];
+      if (nowMs - lastDoneMs > LEFT_ALONE_H * 3_600_000) return [];
       return driver.read({ formula, kitchen, practice, startMs }, events, fromS, toS);
     });
   }

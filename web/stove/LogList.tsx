@@ -1,5 +1,10 @@
-import { nameOf, standing as stillStanding, type TemperatureScale } from '@idle-kettle/core';
-import { format } from 'date-fns';
+import {
+  entryFault,
+  nameOf,
+  standing as stillStanding,
+  type TemperatureScale,
+} from '@idle-kettle/core';
+import { format, isValid } from 'date-fns';
 import { Undo2 } from 'lucide-react';
 import { memo } from 'react';
 import type { KeptEntry } from './keptEntry.ts';
@@ -8,14 +13,22 @@ import { entryInWords } from './words.ts';
 
 type Props = {
   readonly entries: readonly KeptEntry[];
+  /** Those of them whose time can be of this cook. */
+  readonly counted: readonly KeptEntry[];
   readonly scale: TemperatureScale;
   readonly note: CookLog['note'];
 };
 
 /** Everything that was done, the last first; anything can be taken back, and the taking back as well. */
-export const LogList = memo(function LogList({ entries, scale, note }: Props) {
+export const LogList = memo(function LogList({ entries, counted, scale, note }: Props) {
   const done = entries.filter(({ kind }) => kind !== 'temperature' && kind !== 'undo').toReversed();
-  const standing = new Set(stillStanding(entries).map(nameOf));
+  const standing = new Set(stillStanding(counted).map(nameOf));
+  const timely = new Set(counted.map(nameOf));
+  /** Why an entry does not count; null where it does, or was taken back. */
+  const wrongWith = (entry: KeptEntry): string | null =>
+    timely.has(nameOf(entry))
+      ? (entryFault(entry)?.message ?? null)
+      : 'Its time is not of this cook.';
   /** The undo that stands against an entry. */
   const undoing = (name: string) =>
     entries.findLast(({ kind, text }) => kind === 'undo' && text === name);
@@ -29,24 +42,28 @@ export const LogList = memo(function LogList({ entries, scale, note }: Props) {
           const stands = standing.has(name);
           const undo = undoing(name);
           const target = stands ? name : undo ? nameOf(undo) : name;
+          const wrong = undo ? null : wrongWith(entry);
           return (
             <li
               key={name}
               className="flex items-center gap-2 border-b border-base-300 py-1 text-base"
             >
-              <span className="tabular-nums opacity-80">{format(entry.at, 'HH:mm:ss')}</span>
+              <span className="tabular-nums opacity-80">{clockOf(entry.at)}</span>
               <span className={`grow ${stands ? '' : 'line-through opacity-60'}`}>
                 {entryInWords(entry, scale)}
                 {entry.waiting === 1 && ' · waits to be sent'}
               </span>
+              {wrong !== null && (
+                <span className="text-base text-error">Does not count. {wrong}</span>
+              )}
               <button
                 type="button"
                 className="btn btn-ghost btn-sm"
-                aria-label={`${stands ? 'Take back' : 'Put back'}: ${entryInWords(entry, scale)}`}
+                aria-label={`${stands || wrong !== null ? 'Take back' : 'Put back'}: ${entryInWords(entry, scale)}`}
                 onClick={() => void note('undo', null, target)}
               >
                 <Undo2 aria-hidden className="size-4" />
-                {stands ? 'Take back' : 'Put back'}
+                {stands || wrong !== null ? 'Take back' : 'Put back'}
               </button>
             </li>
           );
@@ -55,3 +72,6 @@ export const LogList = memo(function LogList({ entries, scale, note }: Props) {
     </section>
   );
 });
+
+/** `14:05:09`; a moment that no clock can show is said so. */
+const clockOf = (atMs: number): string => (isValid(atMs) ? format(atMs, 'HH:mm:ss') : '?');

@@ -3,6 +3,7 @@ import {
   ambientOf,
   asPlanned,
   boilingWaterOf,
+  canBeAt,
   formatGrams,
   progressOf,
   standingEvents,
@@ -31,6 +32,8 @@ import { useEstimate } from './useEstimate.ts';
 import { useKitchenNow } from './useKitchenNow.ts';
 import { WaterCheck, type Keeping } from './WaterCheck.tsx';
 
+const HOUR_MS = 3_600_000;
+
 type Props = {
   readonly cook: CookRecord;
   readonly log: CookLog;
@@ -41,9 +44,16 @@ type Props = {
 
 /** The stove: one cook, as it goes. */
 export function Stove({ cook, log, keeping, onReady }: Props) {
-  const { entries, note } = log;
+  const { note } = log;
   const { temperature: scale } = cook.kitchen;
   const nowMs = useKitchenNow(cook.clock, cook.endedAt === null ? null : Date.parse(cook.endedAt));
+  const startMs = Date.parse(cook.startedAt);
+  // What is years off, from before such entries were refused, is only shown, to be taken back.
+  const hour = Math.ceil(nowMs / HOUR_MS);
+  const entries = useMemo(
+    () => log.entries.filter(({ at }) => canBeAt(at, startMs, hour * HOUR_MS)),
+    [log.entries, startMs, hour],
+  );
   const [test, setTest] = useState<TestKind | null>(null);
   const [amount, setAmount] = useState(false);
 
@@ -193,7 +203,7 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
             onTest={setTest}
           />
           <div className="max-md:order-1">
-            <LogList entries={entries} scale={scale} note={note} />
+            <LogList entries={log.entries} counted={entries} scale={scale} note={note} />
             {cook.practice === null && <OwnProbe cook={cook.id} />}
           </div>
         </div>
