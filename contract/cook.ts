@@ -122,7 +122,7 @@ export class PracticeDto {
   /** What the probe shows above the truth, K; the fault’s own comes on top. */
   @IsOptional()
   @IsBetween(-5, 5, 'K')
-  probeOffsetC?: number;
+  probeOffsetK?: number;
 
   @IsOptional()
   @IsBoolean({ message: 'scale must be true or false.' })

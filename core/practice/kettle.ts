@@ -56,7 +56,7 @@ const UNLIT = { name: 'unlit', flame: 0, until: { kind: 'minutes', minutes: 1e-3
 /** How far back a lagging probe remembers, in lags. */
 const REMEMBERED_LAGS = 6;
 /** A stir brings up what is cooler, for some seconds. */
-const STIR_DIP_C = 2;
+const STIR_DIP_K = 2;
 const STIR_DIP_S = 6;
 /** A probe that falls silent does so for a stretch, s. */
 const DROPOUT_S = 15;
@@ -96,7 +96,7 @@ export function readingsOf(
           'temperature',
           second,
           at,
-          shown + probe.offsetC + probe.noiseC * noise + dip(events, at),
+          shown + probe.offsetK + probe.noiseK * noise + dip(events, at),
         ),
       );
     }
@@ -161,7 +161,7 @@ const dip = (events: readonly Entry[], at: number): number =>
     ({ kind, at: stirred }) =>
       kind === 'stirred' && at >= stirred && at < stirred + STIR_DIP_S * 1000,
   )
-    ? -STIR_DIP_C
+    ? -STIR_DIP_K
     : 0;
 
 const dropped = (seed: number, second: number, share: number): boolean =>

@@ -110,7 +110,7 @@ describe('the simulated pot', () => {
 });
 
 describe('its devices', () => {
-  const of = practice({ probe: { ...USUAL_PROBE, offsetC: 1.5 }, scale: true });
+  const of = practice({ probe: { ...USUAL_PROBE, offsetK: 1.5 }, scale: true });
   const real = sure(trueSheet(DAMSON, of));
   const events = obedientCook(real, of, 0);
 
@@ -164,10 +164,10 @@ describe('its devices', () => {
 
 describe('the estimator', () => {
   const shown = (of: Practice): number =>
-    sure(trueSheet(DAMSON, of)).waterBoilsC + of.probe.offsetC;
+    sure(trueSheet(DAMSON, of)).waterBoilsC + of.probe.offsetK;
 
   test.each([1, 2, 3, 4, 5, 6])('knows at half time how long pot %i will take', (seed) => {
-    const of = practice({ seed, probe: { ...USUAL_PROBE, offsetC: 1.5 } });
+    const of = practice({ seed, probe: { ...USUAL_PROBE, offsetK: 1.5 } });
     const { estimate: now, leftMin } = known(of, 0.5, shown(of));
     expect(now.unobserved).toBeNull();
     const left = now.minutesLeft;
@@ -251,11 +251,11 @@ describe('the estimator', () => {
     ['high', 1.8],
   ])(
     'finds a thermometer that was not checked and reads %s, and goes by how it boils',
-    (word, offsetC) => {
-      const of = practice({ seed: 2, probe: { ...USUAL_PROBE, offsetC } });
+    (word, offsetK) => {
+      const of = practice({ seed: 2, probe: { ...USUAL_PROBE, offsetK } });
       const { estimate: now, real } = known(of, 0.8, null);
       expect(now.thermometerIsOff).toBe(true);
-      expect(now.offsetK.p50 * Math.sign(offsetC)).toBeGreaterThan(1);
+      expect(now.offsetK.p50 * Math.sign(offsetK)).toBeGreaterThan(1);
       const truth = known(of, 0.8, null).estimate;
       // By the thermometer it would be off by all of it.
       const byThermometerK = real.stopC - truth.tempC.p50;
@@ -273,7 +273,7 @@ describe('the estimator', () => {
   test('trusts a thermometer that is right', () => {
     for (const seed of [1, 2, 3, 4]) {
       expect(known(practice({ seed }), 0.8, null).estimate.thermometerIsOff).toBe(false);
-      const of = practice({ seed, probe: { ...USUAL_PROBE, offsetC: 1.5 } });
+      const of = practice({ seed, probe: { ...USUAL_PROBE, offsetK: 1.5 } });
       expect(known(of, 0.8, shown(of)).estimate.thermometerIsOff).toBe(false);
     }
   });

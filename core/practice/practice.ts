@@ -7,16 +7,16 @@ import type { FaultId } from './faults.ts';
 /** How a simulated thermometer errs. */
 export type Probe = {
   /** What it shows above the truth, K. */
-  readonly offsetC: number;
+  readonly offsetK: number;
   /** Standard deviation of a reading, K. */
-  readonly noiseC: number;
+  readonly noiseK: number;
   /** How slowly it follows, s. */
   readonly lagS: number;
   /** Share of the time in which it shows nothing. */
   readonly dropoutShare: number;
 };
 
-export const USUAL_PROBE: Probe = { offsetC: 0, noiseC: 0.25, lagS: 6, dropoutShare: 0.03 };
+export const USUAL_PROBE: Probe = { offsetK: 0, noiseK: 0.25, lagS: 6, dropoutShare: 0.03 };
 
 /** A cook on a simulated burner: what is told of it, what is true, and how it is measured. */
 export type Practice = {
@@ -63,7 +63,7 @@ export const trueSheet = (request: PlanRequest, practice: Practice): Sheet | nul
 
 /** The probe as it is in truth, its fault included. */
 export const trueProbe = ({ probe, fault }: Practice): Probe =>
-  fault === 'thermometer-low' ? { ...probe, offsetC: probe.offsetC + OFF_BY_3_F } : probe;
+  fault === 'thermometer-low' ? { ...probe, offsetK: probe.offsetK + OFF_BY_3_F } : probe;
 
 const understood = (request: PlanRequest): UnderstoodLine[] =>
   readLines(request).filter((line): line is UnderstoodLine => line.understood);

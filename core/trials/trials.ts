@@ -73,7 +73,7 @@ export function ownKettleTrial(seed: number): Trial {
   const practice: Practice = {
     seed,
     fault: 'none',
-    probe: { ...USUAL_PROBE, offsetC: OFFSET_K },
+    probe: { ...USUAL_PROBE, offsetK: OFFSET_K },
     scale: false,
   };
   const request = requestFor(seed);

@@ -3,7 +3,7 @@ import { pressureAtAltitudePa, saturationTemperatureC } from '@idle-kettle/core'
 import type { Page } from '@playwright/test';
 import { expect, practice, test } from '../kitchen.ts';
 
-const PROBE_OFF_C = 1.5;
+const PROBE_OFF_K = 1.5;
 
 /**
  * Does in the page what the screen says, and nothing else, until the debrief: presses what is due, and calls the plate what it looks like.
@@ -54,12 +54,12 @@ test('a practice cook at sixty times, from cold fruit to the stop, by a script t
 }) => {
   test.setTimeout(180_000);
   await kettle.setUpKitchen();
-  const { id } = await practice(kettle, { probeOffsetC: PROBE_OFF_C });
+  const { id } = await practice(kettle, { probeOffsetK: PROBE_OFF_K });
   await page.goto(`${kettle.address}/cooks/${id}`);
   await page.getByRole('button', { name: 'It is in boiling water' }).click();
   await page.getByRole('button', { name: 'It stands still: take it' }).click();
   // IAPWS-IF97 at the ISA pressure of 1524 m, and what the probe adds.
-  const boils = saturationTemperatureC(pressureAtAltitudePa(1524)) + PROBE_OFF_C;
+  const boils = saturationTemperatureC(pressureAtAltitudePa(1524)) + PROBE_OFF_K;
   const taken = (await page.getByTestId('water-boils').textContent()) ?? '';
   expect(Math.abs(Number.parseFloat(taken) - (boils * 1.8 + 32))).toBeLessThan(0.4);
 

@@ -142,10 +142,10 @@ export class CooksService {
   }
 }
 
-const practiceOf = ({ seed, fault, probeOffsetC, scale }: PracticeDto): Practice => ({
+const practiceOf = ({ seed, fault, probeOffsetK, scale }: PracticeDto): Practice => ({
   seed,
   fault,
-  probe: { ...USUAL_PROBE, offsetC: probeOffsetC ?? USUAL_PROBE.offsetC },
+  probe: { ...USUAL_PROBE, offsetK: probeOffsetK ?? USUAL_PROBE.offsetK },
   scale: scale ?? false,
 });
 

@@ -189,6 +189,35 @@ describe('its log', () => {
     await api().post(`/api/cooks/${id}/log`).send({ entries: [] }).expect(400);
   });
 
+  test('what was stored and cannot be, years off, harms no pot: the probe goes on', async () => {
+    const { id } = body<CookRecord>(
+      await api().post('/api/cooks').send({ id: randomUUID(), practice: PRACTICE }).expect(201),
+    );
+    const admin = new Client({ connectionString: databaseUrl });
+    await admin.connect();
+    for (const [seq, at, kind, value] of [
+      [1, '2000-01-01', 'lit', null],
+      [2, '2099-01-01', 'added', 1e6],
+      [3, '2099-06-01', 'flame', -5],
+    ]) {
+      await admin.query(
+        `INSERT INTO cook_entries (cook_id, source, seq, position, at, kind, value, text)
+         VALUES ($1, 'old', $2, 1000 + $2, $3, $4, $5, 'as planned')`,
+        [id, seq, at, kind, value],
+      );
+    }
+    await admin.end();
+    const seen = await api().get(`/api/cooks/${id}/pot`).expect(200);
+    expect(body<{ surface: string }>(seen).surface).toBe('still');
+    let readings = 0;
+    for (let tries = 0; tries < 100 && readings === 0; tries += 1) {
+      readings = (await logOf(id)).entries.filter(({ kind }) => kind === 'temperature').length;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    expect(readings).toBeGreaterThan(0);
+    await api().post(`/api/cooks/${id}/end`).expect(200);
+  });
+
   test('is heard on the other server, from where the listener stopped', async () => {
     const { id } = await cookOfBatch();
     await api()

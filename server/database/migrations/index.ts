@@ -4,6 +4,7 @@ import { householdsKitchensBatches } from './001-households-kitchens-batches.ts'
 import { equipmentSettingsCards } from './002-equipment-settings-cards.ts';
 import { cooks } from './003-cooks.ts';
 import { reading } from './004-reading.ts';
+import { differencesInKelvin } from './005-differences-in-kelvin.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -11,4 +12,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   equipmentSettingsCards,
   cooks,
   reading,
+  differencesInKelvin,
 ];
