@@ -27,7 +27,7 @@ export type Truth = {
 /** How this kitchen's flame and fruit differ from the sheet, drawn once for a practice; see the estimator's own prior. */
 export function drawnTruth(seed: number): PotParameters {
   const chance = chanceFrom(hashed(seed, 0));
-  // Evenly over a range as wide as one standard deviation of the doubt on either side.
+  // Evenly over a range as wide as one standard deviation of the prior on either side.
   const off = (range: number) => range * (2 * chance() - 1);
   return [off(FLAME_SD.value), off(SOLIDS_SD.value), 0, 0, 0];
 }

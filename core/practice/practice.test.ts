@@ -225,7 +225,7 @@ describe('the estimator', () => {
     const real = sure(trueSheet(DAMSON, of));
     const told = sure(sheetOf(DAMSON));
     const events = obedientCook(real, of, 0);
-    const doubtAt = (now: number, more: readonly Entry[] = []) => {
+    const reasonAt = (now: number, more: readonly Entry[] = []) => {
       const done = [...events.filter((event) => event.at <= now), ...more];
       const readings = readingsOf(real, of, done, 0, 0, Math.floor(now / 1000));
       return estimate(told, [...done, ...readings], now, { calibrated: false }).unobserved;
@@ -238,12 +238,12 @@ describe('the estimator', () => {
       value: null,
       text: null,
     });
-    expect(doubtAt(-MIN)).toBe('not lit');
-    expect(doubtAt(5 * MIN)).toBe('below the boil');
-    expect(doubtAt(25 * MIN)).toBeNull();
-    expect(doubtAt(25 * MIN, [event('stirred', 25 * MIN - 5000)])).toBe('settling');
-    expect(doubtAt(25 * MIN, [event('probe-out', 24 * MIN)])).toBe('probe out');
-    expect(doubtAt(at(events, 'off-heat') + 2 * MIN)).toBe('off the heat');
+    expect(reasonAt(-MIN)).toBe('not lit');
+    expect(reasonAt(5 * MIN)).toBe('below the boil');
+    expect(reasonAt(25 * MIN)).toBeNull();
+    expect(reasonAt(25 * MIN, [event('stirred', 25 * MIN - 5000)])).toBe('settling');
+    expect(reasonAt(25 * MIN, [event('probe-out', 24 * MIN)])).toBe('probe out');
+    expect(reasonAt(at(events, 'off-heat') + 2 * MIN)).toBe('off the heat');
   });
 
   test.each([

@@ -27,8 +27,8 @@ const obey = (page: Page): Promise<number> =>
             seen<HTMLElement>(`button[data-outcome="${plate.dataset['outcome'] ?? ''}"]`)?.click();
             return;
           }
-          const doubt = seen('[data-testid=doubt]')?.textContent ?? '';
-          if (pressed === 'Take it off the heat' && doubt.startsWith('Off the heat')) {
+          const unobserved = seen('[data-testid=unobserved]')?.textContent ?? '';
+          if (pressed === 'Take it off the heat' && unobserved.startsWith('Off the heat')) {
             const text = seen('[data-testid=solids]')?.parentElement?.textContent ?? '';
             shown = Number(/most likely ([\d.]+)/.exec(text)?.[1]);
           }

@@ -8,11 +8,12 @@ type Props = {
   /** Nobody need stand by just now. */
   readonly mayLeave: boolean;
   readonly onPress: () => void;
+  readonly onInstead: (says: 'off-heat') => void;
 };
 
 /** What to do next, in type that is read from across the kitchen, and the one button that says it is done. */
-export function InstructionPanel({ instruction, nowMs, mayLeave, onPress }: Props) {
-  const { text, detail, press, due, rings, dueAtMs, heldBack } = instruction;
+export function InstructionPanel({ instruction, nowMs, mayLeave, onPress, onInstead }: Props) {
+  const { text, detail, press, due, rings, dueAtMs, heldBack, instead } = instruction;
   const [asks, setAsks] = useState(false);
   return (
     <section
@@ -48,6 +49,15 @@ export function InstructionPanel({ instruction, nowMs, mayLeave, onPress }: Prop
         >
           {press}
         </button>
+        {instead !== null && (
+          <button
+            type="button"
+            onClick={() => onInstead(instead.says)}
+            className="btn h-auto min-h-16 border-2 border-base-300 px-4 text-xl"
+          >
+            {instead.press}
+          </button>
+        )}
         <span className="text-lg">{mayLeave ? 'It may be left.' : 'Stay with it.'}</span>
       </div>
       {asks && heldBack !== null && (
@@ -56,7 +66,7 @@ export function InstructionPanel({ instruction, nowMs, mayLeave, onPress }: Prop
           <div className="mt-2 flex flex-wrap gap-3">
             <button
               type="button"
-              className="btn min-h-12 text-lg"
+              className="btn min-h-12 border-2 border-base-content text-lg"
               onClick={() => {
                 setAsks(false);
                 onPress();
@@ -64,7 +74,11 @@ export function InstructionPanel({ instruction, nowMs, mayLeave, onPress }: Prop
             >
               It does boil
             </button>
-            <button type="button" className="btn min-h-12 text-lg" onClick={() => setAsks(false)}>
+            <button
+              type="button"
+              className="btn min-h-12 border-2 border-base-content text-lg"
+              onClick={() => setAsks(false)}
+            >
               Not yet
             </button>
           </div>

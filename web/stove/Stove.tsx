@@ -70,7 +70,12 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
   const readings = useMemo(() => entries.filter(({ kind }) => kind === 'temperature'), [entries]);
 
   const instruction =
-    sheet && progress ? instructionFor(sheet, progress, known, sight, nowMs, scale) : null;
+    sheet && progress
+      ? instructionFor(sheet, progress, known, sight, nowMs, {
+          scale,
+          practice: cook.practice !== null,
+        })
+      : null;
   const { ways, set } = useAttention(instruction?.rings === true && cook.endedAt === null);
   if (!sheet || !progress || !instruction) {
     return (
@@ -82,6 +87,10 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
 
   function press() {
     if (!sheet || !progress) return;
+    if (instruction?.says) {
+      void note(instruction.says);
+      return;
+    }
     const { act } = progress;
     const on = act.ends[0]?.on;
     if (on === 'plate-test' || on === 'mound-test') setTest(on);
@@ -131,6 +140,7 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
               nowMs={nowMs}
               mayLeave={progress.act.hands === 'none'}
               onPress={press}
+              onInstead={(says) => void note(says)}
             />
           ) : (
             <Tests

@@ -42,7 +42,11 @@ const call = (
   minute: number,
   of: Estimate | null = null,
   sight: PotSight | null = null,
-) => instructionFor(sheet, progressOf(sheet, events), of, sight, minute * MIN, 'F');
+) =>
+  instructionFor(sheet, progressOf(sheet, events), of, sight, minute * MIN, {
+    scale: 'F',
+    practice: sight !== null,
+  });
 
 test('the first thing is the flame, and it is always time for it', () => {
   expect(call([], 0)).toMatchObject({ text: 'Light the burner', due: true, rings: false });
@@ -120,4 +124,18 @@ test('a sheet test that merges over the boiling pot calls it off the heat', () =
   expect(call(merged, 25.1)).toMatchObject({ text: 'Take it off the heat', rings: true });
   const off = [...merged, { ...(log([26, 'off-heat'])[0] as Entry), seq: 20 }];
   expect(call(off, 26.1).text).toBe('Skim, and let it stand');
+});
+
+test('a pot that is lifted is asked back, or said to be done', () => {
+  const lifted = [...BOILING, ...log([20, 'lifted'])].map((entry, index) => ({
+    ...entry,
+    seq: index + 1,
+  }));
+  expect(call(lifted, 21)).toMatchObject({
+    text: 'Back on the heat',
+    says: 'on-heat',
+    instead: { says: 'off-heat' },
+  });
+  const soft = log([0, 'lit'], [4, 'rolling'], [5, 'lifted']);
+  expect(call(soft, 6)).toMatchObject({ says: 'on-heat', instead: null });
 });

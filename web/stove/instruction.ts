@@ -16,6 +16,10 @@ export type Instruction = {
   readonly dueAtMs: number | null;
   /** Why the press is asked about first: the probe says otherwise. Null where it is not. */
   readonly heldBack: string | null;
+  /** What the press says happened, where it is not the end of the act that is on. */
+  readonly says: 'on-heat' | null;
+  /** What may have happened instead; null where nothing else may. */
+  readonly instead: { readonly press: string; readonly says: 'off-heat' } | null;
 };
 
 /** When the stop is expected, ms on the kitchen’s clock; null where it cannot be told. */
@@ -29,7 +33,7 @@ export function instructionFor(
   known: Estimate | null,
   sight: PotSight | null,
   nowMs: number,
-  scale: TemperatureScale,
+  { scale, practice }: { readonly scale: TemperatureScale; readonly practice: boolean },
 ): Instruction {
   const { act, more, endsAtMs, setSeenAtMs } = progress;
   const { product, method, process, stopC } = sheet;
@@ -45,11 +49,24 @@ export function instructionFor(
     rings: due && rings,
     dueAtMs,
     heldBack: null,
+    says: null,
+    instead: null,
   });
   const untilItBoils = (boils: boolean): Instruction => {
-    const heldBack = sight === null ? notYet(sheet, known, scale) : null;
+    const heldBack = practice ? null : notYet(sheet, known, scale);
     return { ...say(boils && heldBack === null, null), heldBack };
   };
+  if (progress.state === 'lifted')
+    return {
+      ...say(true, null),
+      text: 'Back on the heat',
+      detail: `It is off for a moment. Then: ${words.title}.`,
+      press: 'It is back on',
+      says: 'on-heat',
+      instead: act.ends.some(({ on }) => on === 'off-heat')
+        ? { press: 'It stays off: it is done', says: 'off-heat' }
+        : null,
+    };
   switch (act.id) {
     case 'boil-down':
     case 'reduce': {

@@ -62,7 +62,7 @@ const ADDED: {
       ? ['All the sugar in, at once', 'It dissolves as it comes back to the boil.']
       : method === 'reduce'
         ? ['Sugar and spice in, to taste', 'Taste it first.']
-        : ['Sugar in', 'Stir it in off a low flame.'],
+        : ['Sugar in', 'Stir it in over low heat.'],
   pectin: () => ['Pectin in, at once', 'All of it, stirred through.'],
   'sugar-and-pectin': () => [
     'Sugar with pectin in',
@@ -129,9 +129,9 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
     detail: `Stick blender, mill or sieve. It spits: pot off, lid near, children and pets away.${act.gives === undefined ? '' : ` ${given(act)}`}`,
     press: 'It is smooth',
   }),
-  weigh: (act) => ({
+  weigh: (act, { process }) => ({
     title: 'Weigh everything out',
-    detail: `${listed(act.uses, 'Everything')}; the sugar in a bowl of its own. Check the jars for chips, heat them and a small spare one, and heat the canner.`,
+    detail: `${listed(act.uses, 'Everything')}; the sugar in a bowl of its own. Check the jars for chips, heat them and a small spare one${process.method === 'none' ? '.' : `, and heat the canner. ${process.notes[0] ?? ''}`}`,
     press: 'Weighed',
   }),
   'carry-pectin': () => ({
@@ -241,7 +241,7 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
   }),
   process: (act, { process }) => ({
     title: `Process ${act.minutes === null ? 'the time printed in the formula' : minutesOf(act.minutes)}`,
-    detail: `In the ${process.method === 'steam' ? 'steam canner' : 'boiling-water canner'}. ${process.notes.join(' ')} If the boil is lost, begin again.`,
+    detail: `In the ${process.method === 'steam' ? 'steam canner' : 'boiling-water canner'}. ${process.notes.slice(1).join(' ')} If the boil is lost, begin again.`,
     press: 'Processed',
   }),
   rest: () => ({
