@@ -97,15 +97,15 @@ export function debriefOf(
 ): Debrief {
   const events = standingEvents(entries);
   const moments = momentsOf(sheet, events);
-  const litAt = moments.at(-1)?.progress.litAtMs ?? endMs;
-  const offAt = events.findLast(({ kind }) => kind === 'off-heat')?.at ?? endMs;
-  const truth = truthAt(sheet, practice, entries, offAt);
+  const litAtMs = moments.at(-1)?.progress.litAtMs ?? endMs;
+  const offAtMs = events.findLast(({ kind }) => kind === 'off-heat')?.at ?? endMs;
+  const truth = truthAt(sheet, practice, entries, offAtMs);
   const set = setOf(sheet, truth, entries);
   const off = truth.solublesPct - sheet.targetPct;
   const bySolids = sheet.stopKind === 'temperature' || sheet.stopKind === 'body';
   const checked = events.some(({ kind }) => kind === 'water-boils');
   const tested = events.some(({ kind }) => kind === 'plate-test' || kind === 'mound-test');
-  const gap = longestGapMin(events, litAt, offAt);
+  const gap = longestGapMin(events, litAtMs, offAtMs);
   const told: string[] = [];
   const missed: string[] = [];
   const say = (good: boolean, yes: string, no: string) => (good ? told.push(yes) : missed.push(no));
@@ -147,7 +147,7 @@ export function debriefOf(
     targetPct: sheet.targetPct,
     stoppedC: truth.tempC,
     stopC: sheet.stopC,
-    minutes: (offAt - litAt) / 60_000,
+    minutes: (offAtMs - litAtMs) / 60_000,
     lesson: FAULTS[practice.fault].lesson,
     told,
     missed,
@@ -156,16 +156,16 @@ export function debriefOf(
 }
 
 /** The longest time on the heat without a stir, once there is sugar to scorch, minutes. */
-function longestGapMin(events: readonly Entry[], litAt: number, offAt: number): number {
+function longestGapMin(events: readonly Entry[], litAtMs: number, offAtMs: number): number {
   const stirs = events
     .filter(
       ({ kind, at }) =>
         (kind === 'stirred' || kind === 'added' || kind === 'dissolved') &&
-        at > litAt &&
-        at < offAt,
+        at > litAtMs &&
+        at < offAtMs,
     )
     .map(({ at }) => at);
-  const from = events.find(({ kind }) => kind === 'added')?.at ?? litAt;
-  const times = [from, ...stirs.filter((at) => at > from), Math.max(from, offAt)];
+  const from = events.find(({ kind }) => kind === 'added')?.at ?? litAtMs;
+  const times = [from, ...stirs.filter((at) => at > from), Math.max(from, offAtMs)];
   return Math.max(...times.slice(1).map((at, i) => (at - (times[i] as number)) / 60_000));
 }

@@ -133,15 +133,15 @@ function trueTemps(
   toS: number,
 ): readonly { readonly tempC: number; readonly massG: number }[] {
   const moments = momentsOf(sheet, events);
-  const litAt = moments.at(-1)?.progress.litAtMs ?? null;
+  const litAtMs = moments.at(-1)?.progress.litAtMs ?? null;
   const stages = pastStages(moments, startMs + toS * 1000);
   const trace = stages.length === 0 ? [] : cookWith(sheet, drawnTruth(practice.seed), stages).trace;
   const cold = truthAt(sheet, practice, [], startMs);
   return Array.from({ length: Math.max(0, toS - fromS) }, (_, index) => {
     const at = startMs + (fromS + index) * 1000;
     if (isInWater(events, at)) return { tempC: sheet.waterBoilsC, massG: cold.massG };
-    if (litAt === null || at < litAt || trace.length === 0) return cold;
-    return traceAt(trace, (at - litAt) / 60_000);
+    if (litAtMs === null || at < litAtMs || trace.length === 0) return cold;
+    return traceAt(trace, (at - litAtMs) / 60_000);
   });
 }
 

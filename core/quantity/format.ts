@@ -61,8 +61,8 @@ export function formatTemperature(tempC: number, scale: TemperatureScale): strin
 }
 
 /** A temperature difference to a tenth of a degree: `4.4 °C`, `8.0 °F`. */
-export function formatDegrees(deltaC: number, scale: TemperatureScale): string {
-  const value = scale === 'C' ? deltaC : fahrenheitDegrees(deltaC);
+export function formatDegrees(deltaK: number, scale: TemperatureScale): string {
+  const value = scale === 'C' ? deltaK : fahrenheitDegrees(deltaK);
   return `${value.toFixed(1)} °${scale}`;
 }
 

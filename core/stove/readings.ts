@@ -53,11 +53,11 @@ const BY_HAND = 5;
 export function freshReading(
   entries: readonly Entry[],
   progress: Progress,
-  until: number,
+  untilMs: number,
 ): number | null {
   if (!progress.probeIn) return null;
   const last = entries.flatMap(({ kind, at, value }) =>
-    kind === 'temperature' && value !== null && at <= until && at > until - FRESH_MS ? [value] : [],
+    kind === 'temperature' && value !== null && at <= untilMs && at > untilMs - FRESH_MS ? [value] : [],
   );
   if (last.length === 0) return null;
   return last.length < BY_HAND ? (last.at(-1) ?? null) : median(last);

@@ -35,20 +35,20 @@ const PER_JAR = { plain: 1e6 + 1, preferred: 1 } as const;
  * Packs a volume into the jars on hand, which may together be a hair short of their nominal content. Gifts are filled first; then exactly
  * the least left over, the fewest sizes, the fewest jars that are not preferred, and the fewest jars, over whole millilitres. What can be
  * filled at all is known from bit sets; the counts are then searched with more and more sizes allowed.
- * @param volume 0 to 1 000 000 mL
+ * @param totalMl 0 to 1 000 000 mL
  * @throws RangeError for a volume outside that, or a jar size that is not at least 1 mL
  */
-export function packJars(volume: number, sizes: readonly JarSize[]): Packing {
-  if (!(volume >= 0 && volume <= MOST_PACKED_ML)) {
-    throw new RangeError(`Cannot pack ${volume} mL; give 0 to ${MOST_PACKED_ML}`);
+export function packJars(totalMl: number, sizes: readonly JarSize[]): Packing {
+  if (!(totalMl >= 0 && totalMl <= MOST_PACKED_ML)) {
+    throw new RangeError(`Cannot pack ${totalMl} mL; give 0 to ${MOST_PACKED_ML}`);
   }
   for (const { name, volumeMl } of sizes) {
     if (!(Math.round(volumeMl) >= 1)) throw new RangeError(`Jar “${name}” must hold at least 1 mL`);
   }
-  const gifts = giftsIn(volume * (1 + A_HAIR_SHORT), sizes);
+  const gifts = giftsIn(totalMl * (1 + A_HAIR_SHORT), sizes);
   const given = sizes.reduce((ml, size, i) => ml + (gifts[i] ?? 0) * Math.round(size.volumeMl), 0);
   const packed = fill(
-    volume,
+    totalMl,
     given,
     sizes.map((size, i) => ({
       ...size,
@@ -77,12 +77,12 @@ function giftsIn(room: number, sizes: readonly JarSize[]): number[] {
 
 /** Fills what of a volume the jars given away do not hold, `given`. */
 function fill(
-  volume: number,
+  totalMl: number,
   given: number,
   sizes: readonly JarSize[],
 ): { counts: number[]; partMl: number } {
-  const left = Math.max(0, volume - given);
-  const roomAt = (short: number) => Math.floor(volume * (1 + short) - given + 1e-6);
+  const left = Math.max(0, totalMl - given);
+  const roomAt = (short: number) => Math.floor(totalMl * (1 + short) - given + 1e-6);
   const room = roomAt(SHORT_FOR_FEWER_SIZES);
   // The largest first: they need the fewest jars, which bounds the rest of the search.
   const kinds = sizes
@@ -161,9 +161,9 @@ function hasAny(bits: Uint32Array, from: number, to: number): boolean {
   return false;
 }
 
-/** How many of each kind fill `volume`, or up to `slack` more, with the fewest kinds and then the least cost. */
+/** How many of each kind fill `totalMl`, or up to `slack` more, with the fewest kinds and then the least cost. */
 function fewest(
-  volume: number,
+  totalMl: number,
   slack: number,
   kinds: readonly Kind[],
   fillable: readonly Uint32Array[],
@@ -201,7 +201,7 @@ function fewest(
     }
     take(0);
   };
-  for (let kindsLeft = 0; least === Infinity; kindsLeft++) search(0, volume, kindsLeft, 0);
+  for (let kindsLeft = 0; least === Infinity; kindsLeft++) search(0, totalMl, kindsLeft, 0);
   return best;
 }
 

@@ -341,7 +341,8 @@ test('a jelly from the fruit to the jars: juice through a cloth first, then meas
   await expect(page.getByTestId('obtained')).toHaveText('5 cups');
 
   await page.getByRole('link', { name: 'Prepare it' }).click();
-  await expect(page.getByText(/Simmer 1,361 g crab apple/).first()).toBeVisible();
+  await expect(page.getByText(/Simmer the fruit, lid on/).first()).toBeVisible();
+  await expect(page.getByText(/1,361 g crab apple/).first()).toBeVisible();
   await expect(page.getByText(/Clot test/).first()).toBeVisible();
 });
 

@@ -17,7 +17,7 @@ Chart.register(LinearScale, LineElement, PointElement, Filler, Tooltip);
 type Props = {
   readonly readings: readonly Entry[];
   readonly known: Estimate | null;
-  readonly litAt: number | null;
+  readonly litAtMs: number | null;
   readonly stopC: number;
   readonly waterBoilsC: number;
   readonly scale: TemperatureScale;
@@ -30,7 +30,7 @@ type Point = { x: number; y: number };
 
 /** Temperature against minutes: the readings, what is expected with its band, the stop, and boiling water. */
 export const Curve = memo(function Curve(props: Props) {
-  const { readings, known, litAt, stopC, waterBoilsC, scale } = props;
+  const { readings, known, litAtMs, stopC, waterBoilsC, scale } = props;
   const box = useRef<HTMLDivElement>(null);
   const [ink, setInk] = useState<Ink | null>(null);
   useEffect(() => {
@@ -38,18 +38,18 @@ export const Curve = memo(function Curve(props: Props) {
   }, []);
 
   const shown = useMemo((): Point[] => {
-    if (litAt === null) return [];
-    const after = readings.filter(({ at }) => at >= litAt);
+    if (litAtMs === null) return [];
+    const after = readings.filter(({ at }) => at >= litAtMs);
     const every = Math.max(1, Math.ceil(after.length / MOST_POINTS));
     return Array.from({ length: Math.ceil(after.length / every) }, (_, index) => {
       const few = after.slice(index * every, (index + 1) * every);
-      const last = few.at(-1)?.at ?? litAt;
+      const last = few.at(-1)?.at ?? litAtMs;
       return {
-        x: (last - litAt) / 60_000,
+        x: (last - litAtMs) / 60_000,
         y: inScale(median(few.map(({ value }) => value ?? 0)), scale),
       };
     });
-  }, [readings, litAt, scale]);
+  }, [readings, litAtMs, scale]);
 
   const end = Math.max(5, known?.ahead.at(-1)?.minute ?? 0, (known?.minute ?? 0) + 2);
   const line = (of: number): Point[] => [

@@ -11,23 +11,23 @@ type Props = {
   readonly cook: CookRecord;
   readonly log: CookLog;
   readonly nowMs: number;
-  readonly litAt: number | null;
+  readonly litAtMs: number | null;
   readonly ways: Ways;
   readonly set: (change: Partial<Ways>) => void;
 };
 
 /** What is cooked, how long, whether everything is delivered, and how the stove calls. */
-export function TopBar({ cook, log, nowMs, litAt, ways, set }: Props) {
+export function TopBar({ cook, log, nowMs, litAtMs, ways, set }: Props) {
   const speed = useSpeed(cook.id);
   return (
     <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
       <h1 className="text-xl font-bold">{cook.name}</h1>
       <p className="text-lg tabular-nums">
         {format(nowMs, 'HH:mm:ss')}
-        {litAt !== null && (
+        {litAtMs !== null && (
           <>
             {' '}
-            · lit <span data-testid="since-lit">{clockInWords(Math.max(0, nowMs - litAt))}</span>
+            · lit <span data-testid="since-lit">{clockInWords(Math.max(0, nowMs - litAtMs))}</span>
           </>
         )}
       </p>

@@ -1,0 +1,88 @@
+import type { Batch, CookRecord } from '@idle-kettle/contract';
+import { randomUUID } from 'node:crypto';
+import { expect, test } from '../kitchen.ts';
+
+test('one chain on paper and at the stove: what goes in last, a probe that says otherwise, a second press, a pot that is lifted', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  const batch = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Damson with brandy',
+    lines: ['2 kg damsons', '1.4 kg sugar', '5 g butter', '60 mL brandy'],
+  });
+  await page.goto(`${kettle.address}/batches/${batch.id}/prepare`);
+  const sheet = page.getByRole('region', { name: 'Run sheet' }).getByRole('listitem');
+  const told = [/^Weigh/, /^Light/, /^Bring it to the boil/, /^Soften/, /^Sugar in/, /^Stir until/, /^A knob/, /^Boil hard/, /^Test a drop/, /^Stir in what goes in last.*brandy/, /^Skim/, /^Fill/]; // prettier-ignore
+  for (const [index, text] of told.entries()) await expect(sheet.nth(index)).toHaveText(text);
+
+  const cook = await kettle.send<CookRecord>('POST', '/cooks', {
+    id: randomUUID(),
+    batchId: batch.id,
+  });
+  const note = (entries: object[]) => kettle.send('POST', `/cooks/${cook.id}/log`, { entries });
+  const act = page.getByTestId('next-act');
+  const press = page.getByTestId('press');
+  await page.goto(`${kettle.address}/cooks/${cook.id}`);
+  await press.click();
+  await expect(act).toHaveText('Bring it to the boil, lid on');
+
+  // A probe that is far from the boil: the press is asked about, and may be taken back or stood by.
+  const now = Date.now();
+  await note(
+    [1, 2, 3, 4, 5, 6].map((seq) => ({
+      source: 'probe',
+      seq,
+      at: now - 1000 * (6 - seq),
+      kind: 'temperature',
+      value: 61,
+    })),
+  );
+  await expect(press).toHaveAttribute('data-due', 'false');
+  await press.click();
+  await expect(page.getByTestId('held-back')).toContainText('Does it boil?');
+  await page.getByRole('button', { name: 'Not yet' }).click();
+  await expect(act).toHaveText('Bring it to the boil, lid on');
+  await press.click();
+  await page.getByRole('button', { name: 'It does boil' }).click();
+  await expect(act).toHaveText('Soften the fruit, lid on');
+  await press.click();
+
+  // The sugar is in, said twice by another device: once is counted, and the next act is the next.
+  await expect(act).toHaveText('Sugar in');
+  await press.click();
+  const again = { source: 'phone', at: Date.now(), kind: 'added', value: 1400 };
+  await note([{ ...again, seq: 1, text: 'as planned: sugar' }]);
+  await note([{ ...again, seq: 2, text: 'as planned: sugar' }]);
+  await expect(act).toHaveText('Stir until no grit is felt');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Added 1,400 g' })).toHaveCount(3);
+  const solids = async () =>
+    Number(/([\d.]+)–/.exec((await page.getByTestId('solids').textContent()) ?? '')?.[1]);
+  await expect.poll(solids).toBeLessThan(53);
+  await press.click();
+  await expect(act).toHaveText('A knob of butter in, against foam');
+  await press.click();
+  await expect(act).toHaveText(/^Boil hard to/);
+
+  // Lifted for a moment, and put back: the boil goes on, and off the heat nothing is “to go”.
+  await page.getByRole('button', { name: 'Lift it off' }).click();
+  await expect(act).toHaveText('Back on the heat');
+  await expect(page.getByTestId('to-go')).toHaveText('–');
+  await press.click();
+  await expect(act).toHaveText(/^Boil hard to/);
+  await expect(page.getByRole('button', { name: 'Full', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+
+  // A sheet test over the pot that merges calls it off; the plate is passed over, and the brandy goes in.
+  await page.getByRole('button', { name: 'Sheet test …' }).click();
+  await page.locator('button[data-outcome=merges]').click();
+  await expect(act).toHaveText('Take it off the heat');
+  await press.click();
+  await expect(act).toHaveText('Stir in what goes in last');
+  await press.click();
+  await expect(act).toHaveText('Skim, and let it stand');
+  await press.click();
+  await expect(act).toHaveText('Fill the jars');
+});
