@@ -57,7 +57,9 @@ export function freshReading(
 ): number | null {
   if (!progress.probeIn) return null;
   const last = entries.flatMap(({ kind, at, value }) =>
-    kind === 'temperature' && value !== null && at <= untilMs && at > untilMs - FRESH_MS ? [value] : [],
+    kind === 'temperature' && value !== null && at <= untilMs && at > untilMs - FRESH_MS
+      ? [value]
+      : [],
   );
   if (last.length === 0) return null;
   return last.length < BY_HAND ? (last.at(-1) ?? null) : median(last);

@@ -20,7 +20,7 @@ test('at half time of 200 noisy cooks, minutes left are known to 2 %, and the ra
 test('at 100 kettles that are not the program’s own simulation, to 12 %; and the ranges widen there', () => {
   const found = summaryOf(trialsOf(otherKettleTrial, OTHER_COOKS));
   expect(found.medianError).toBeLessThanOrEqual(0.12);
-  expect(found.within).toBeGreaterThanOrEqual(0.5);
+  expect(found.within).toBeGreaterThanOrEqual(0.7);
 }, 120_000);
 
 describe('the other kettle', () => {
