@@ -42,6 +42,14 @@ export class KettleServer {
     if (this.child === null) await this.start();
   }
 
+  /** Puts something straight into the database, as a server of an earlier day may have. */
+  async put(sql: string, values: readonly unknown[]): Promise<void> {
+    const client = new Client({ connectionString: this.databaseUrl });
+    await client.connect();
+    await client.query(sql, [...values]);
+    await client.end();
+  }
+
   /** Another server process on the same database, as behind a balancer; stop it yourself. */
   async sibling(): Promise<KettleServer> {
     const server = new KettleServer(this.databaseUrl, `http://127.0.0.1:${await freePort()}`);

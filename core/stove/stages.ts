@@ -45,7 +45,7 @@ export function pastStages(moments: readonly Moment[], untilMs: number): readonl
   return stages;
 }
 
-/** Most of what the sheet asks for that is believed to have gone in, over what it asks for; more is a slip of the finger. */
+/** Most of what the sheet asks for that is taken to have gone in, over what it asks for; more is a slip of the finger. */
 const MOST_TIMES = 3;
 
 /** What the sheet asked for, in the grams that were given. */

@@ -1,6 +1,6 @@
 import type { Batch, CookRecord } from '@idle-kettle/contract';
 import { randomUUID } from 'node:crypto';
-import { expect, test } from '../kitchen.ts';
+import { DAMSON, expect, test } from '../kitchen.ts';
 
 test('one chain on paper and at the stove: what goes in last, a probe that says otherwise, a second press, a pot that is lifted', async ({
   page,
@@ -85,4 +85,49 @@ test('one chain on paper and at the stove: what goes in last, a probe that says 
   await expect(act).toHaveText('Skim, and let it stand');
   await press.click();
   await expect(act).toHaveText('Fill the jars');
+});
+
+test('entries that cannot be, from before they were refused, are lines that can be taken back, and break nothing', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  const batch = await kettle.send<Batch>('POST', '/batches', DAMSON);
+  const cook = await kettle.send<CookRecord>('POST', '/cooks', {
+    id: randomUUID(),
+    batchId: batch.id,
+  });
+  const odd = [
+    ['2000-01-01', 'lit', null, null],
+    ['2099-01-01', 'stirred', null, null],
+    [new Date().toISOString(), 'added', 1e6, 'as planned'],
+    [new Date().toISOString(), 'flame', -5, null],
+    [new Date().toISOString(), 'water-boils', -20, null],
+  ] as const;
+  for (const [index, [at, kind, value, text]] of odd.entries()) {
+    await kettle.put(
+      `INSERT INTO cook_entries (cook_id, source, seq, position, at, kind, value, text)
+       VALUES ($1, 'old', $2, $2, $3, $4, $5, $6)`,
+      [cook.id, index + 1, at, kind, value, text],
+    );
+  }
+  await kettle.put('UPDATE cooks SET position = 5 WHERE id = $1', [cook.id]);
+
+  await page.goto(`${kettle.address}/cooks/${cook.id}`);
+  const act = page.getByTestId('next-act');
+  await expect(act).toHaveText('Light the burner');
+  const wrong = page.getByRole('listitem').filter({ hasText: 'Does not count.' });
+  await expect(wrong).toHaveCount(5);
+  await expect(wrong.filter({ hasText: 'Flame' })).toContainText('must be a number from 0 to 1.5');
+  await expect(wrong.filter({ hasText: 'Lit' })).toContainText('not of this cook');
+  for (let left = 5; left > 0; left -= 1) {
+    await wrong
+      .first()
+      .getByRole('button', { name: /^Take back/ })
+      .click();
+    await expect(wrong).toHaveCount(left - 1);
+  }
+  await page.getByTestId('press').click();
+  await expect(act).not.toHaveText('Light the burner');
+  await expect(page.getByTestId('minutes-left')).toHaveText(/\d/);
 });
