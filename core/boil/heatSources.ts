@@ -17,6 +17,7 @@ export type HeatSource = {
   readonly powerW: number;
   /** Width of the pot that usually stands on it, cm: it fixes how fast water leaves below the boil. */
   readonly panCm: number;
+  readonly vessel: 'burner' | 'slow cooker' | 'oven';
   /** Whether a batch can be left on it for hours. */
   readonly slow: boolean;
   /** Minutes that fruit softens in it with the lid on before it is left off, where it is slow; common practice. */
@@ -25,12 +26,41 @@ export type HeatSource = {
 
 /** Net power, common practice; what a kitchen's own burner gives is learned from its book. */
 export const HEAT_SOURCES: { readonly [id in HeatId]: HeatSource } = {
-  'small-burner': { name: 'small burner', powerW: 600, panCm: 28, slow: false, lidMin: 0 },
-  'medium-burner': { name: 'medium burner', powerW: 1100, panCm: 28, slow: false, lidMin: 0 },
-  'large-burner': { name: 'large burner', powerW: 1800, panCm: 28, slow: false, lidMin: 0 },
-  'outdoor-ring': { name: 'outdoor ring', powerW: 5000, panCm: 50, slow: false, lidMin: 0 },
+  'small-burner': {
+    name: 'small burner',
+    vessel: 'burner',
+    powerW: 600,
+    panCm: 28,
+    slow: false,
+    lidMin: 0,
+  },
+  'medium-burner': {
+    name: 'medium burner',
+    vessel: 'burner',
+    powerW: 1100,
+    panCm: 28,
+    slow: false,
+    lidMin: 0,
+  },
+  'large-burner': {
+    name: 'large burner',
+    vessel: 'burner',
+    powerW: 1800,
+    panCm: 28,
+    slow: false,
+    lidMin: 0,
+  },
+  'outdoor-ring': {
+    name: 'outdoor ring',
+    vessel: 'burner',
+    powerW: 5000,
+    panCm: 50,
+    slow: false,
+    lidMin: 0,
+  },
   'slow-cooker-low': {
     name: 'slow cooker on low',
+    vessel: 'slow cooker',
     powerW: 100,
     panCm: 25,
     slow: true,
@@ -38,12 +68,20 @@ export const HEAT_SOURCES: { readonly [id in HeatId]: HeatSource } = {
   },
   'slow-cooker-high': {
     name: 'slow cooker on high',
+    vessel: 'slow cooker',
     powerW: 170,
     panCm: 25,
     slow: true,
     lidMin: 4 * 60,
   },
-  oven: { name: 'roasting pan in the oven', powerW: 250, panCm: 35, slow: true, lidMin: 90 },
+  oven: {
+    name: 'roasting pan in the oven',
+    vessel: 'oven',
+    powerW: 250,
+    panCm: 35,
+    slow: true,
+    lidMin: 90,
+  },
 };
 export const HEAT_PROVENANCE = commonPractice('what reaches the pot, losses taken off');
 

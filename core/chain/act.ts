@@ -1,6 +1,7 @@
 import type { Stage } from '../boil/index.ts';
 import type { Contents } from '../formula/index.ts';
 import type { Range } from '../quantity/index.ts';
+import type { UnderstoodLine } from '../reader/index.ts';
 import type { EventKind } from './event.ts';
 
 /** When and where an act is done. */
@@ -134,3 +135,7 @@ export const BY_SIGN: Takes = { by: 'sign', minutes: null };
 
 /** An event ends an act, and the next one follows. */
 export const endsBy = (on: EventKind): readonly End[] => [{ on, then: 'next act' }];
+
+/** Lines as what an act handles. */
+export const usedOf = (lines: readonly UnderstoodLine[]): readonly Used[] =>
+  lines.map(({ ingredient, massG }) => ({ name: ingredient.name, massG: massG.typical }));

@@ -2,14 +2,9 @@ import type { Stage, StageTaken } from '../boil/index.ts';
 import { plus, startContents, type Contents } from '../formula/index.ts';
 import type { Act, Addition } from './act.ts';
 import { goesInLater } from './goesInLater.ts';
-import {
-  beforeActs,
-  jarActs,
-  prepareActs,
-  usualBeforeActs,
-  type BeforeCase,
-  type JarWork,
-} from './otherActs.ts';
+import { beforeActs, usualBeforeActs, type BeforeCase } from './beforeActs.ts';
+import { jarActs, type JarWork } from './jarActs.ts';
+import { prepareActs } from './prepareActs.ts';
 import { firstLines, stoveActs, type StoveCase } from './stoveActs.ts';
 
 /** The acts at the stove, what is in the pot when it is lit, and what goes in when the cook is over. */

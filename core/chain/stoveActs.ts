@@ -2,7 +2,7 @@ import type { HeatSource, Stage } from '../boil/index.ts';
 import { startContents } from '../formula/index.ts';
 import { CURD_DONE_C, METHODS, softeningOf, type Method, type Product } from '../method/index.ts';
 import { massOfLines, type UnderstoodLine } from '../reader/index.ts';
-import { act, BY_SIGN, byClock, endsBy, type Act, type AdditionId, type Used } from './act.ts';
+import { act, BY_SIGN, byClock, endsBy, usedOf, type Act, type AdditionId } from './act.ts';
 import { goesInLater, type GoesInLater } from './goesInLater.ts';
 
 /** Low heat while peel or hard fruit simmers under a lid or sugar dissolves, and how long the sugar takes; common practice, judgement. */
@@ -46,10 +46,6 @@ export type StoveCase = {
   readonly isSauce: boolean;
 };
 
-/** Lines as what an act handles. */
-export const usedOf = (lines: readonly UnderstoodLine[]): readonly Used[] =>
-  lines.map(({ ingredient, massG }) => ({ name: ingredient.name, massG: massG.typical }));
-
 /** Lines that are in the pot when it is lit. */
 export const firstLines = (lines: readonly UnderstoodLine[], later: GoesInLater) => {
   const goes = new Set(Object.values(later).flat());
@@ -63,9 +59,7 @@ const boil = (name = 'to the boil', lid = false): Stage => ({ name, lid, until: 
 export function stoveActs(of: StoveCase): readonly Act[] {
   const later = goesInLater(of.product, of.method, of.lines);
   const floats = !['jelly', 'infusion-jelly', 'butter', 'curd'].includes(of.product);
-  const at = { phase: 'stove', holds: holdsOf(of.heat) } as const;
-  const light = act({
-    ...at,
+  const light = stove({
     id: 'light',
     uses: usedOf(firstLines(of.lines, later)),
     ends: endsBy('lit'),
@@ -86,9 +80,8 @@ export function stoveActs(of: StoveCase): readonly Act[] {
     ...addition(later, 'at-the-end', 0),
     ...(floats
       ? [
-          act({
+          stove({
             id: 'stand',
-            phase: 'stove',
             takes: byClock(STAND_MIN),
             hands: 'now and then',
             ends: endsBy('stood'),
@@ -96,12 +89,10 @@ export function stoveActs(of: StoveCase): readonly Act[] {
           }),
         ]
       : []),
-  ].map((one) => ({ ...one, phase: 'stove', holds: one.flame > 0 ? at.holds : null }));
+  ].map((one) => ({ ...one, holds: one.flame > 0 ? of.heat.vessel : null }));
 }
 
-const holdsOf = ({ slow, name }: HeatSource): NonNullable<Act['holds']> =>
-  !slow ? 'burner' : name.includes('oven') ? 'oven' : 'slow cooker';
-
+/** An act at the stove. */
 const stove = (given: Omit<Parameters<typeof act>[0], 'phase'>): Act =>
   act({ ...given, phase: 'stove' });
 

@@ -1,10 +1,10 @@
 import { BEFORE_FACTS, type Before, type Obtained } from '../before/index.ts';
 import { extractionOf } from '../larder/index.ts';
-import { isSugar, PRODUCTS, type Method, type Product } from '../method/index.ts';
+import { PRODUCTS, type Product } from '../method/index.ts';
 import { timesRange } from '../quantity/index.ts';
-import { massOfLines, type UnderstoodLine } from '../reader/index.ts';
-import { act, byClock, endsBy, type Act, type Gives, type Phase } from './act.ts';
-import { COOK_TO_SAUCE_MIN, PUREE_MIN, usedOf } from './stoveActs.ts';
+import { type UnderstoodLine } from '../reader/index.ts';
+import { act, byClock, usedOf, type Act, type Gives, type Phase } from './act.ts';
+import { COOK_TO_SAUCE_MIN, PUREE_MIN } from './stoveActs.ts';
 
 /** Boiling the fruit of a soak before it stands; common practice. */
 const SLICE_BOIL_MIN = 5;
@@ -113,55 +113,5 @@ export function usualBeforeActs(product: Product): readonly Act[] {
       holds: 'bowl',
       mayWaitMin: KEEPS_MIN,
     }),
-  ];
-}
-
-/** Sugar that carries powdered pectin so that it does not clump, g: ¼ cup; common practice. */
-export const CARRIER_SUGAR_G = 50;
-
-/** Whether some of a formula's sugar carries its powdered pectin. */
-export const carriesPectin = (method: Method, sugarG: number): boolean =>
-  method === 'powdered-pectin' && sugarG > 4 * CARRIER_SUGAR_G;
-
-/** What is weighed and mixed before the heat. */
-export function prepareActs(method: Method, lines: readonly UnderstoodLine[]): readonly Act[] {
-  return [
-    act({ id: 'weigh', phase: 'prepare', uses: usedOf(lines), mayWaitMin: 60 }),
-    ...(carriesPectin(method, massOfLines(lines.filter(isSugar)))
-      ? [act({ id: 'carry-pectin', phase: 'prepare', mayWaitMin: 60 })]
-      : []),
-  ];
-}
-
-/** What is done with the filled jars: the canner and its minutes, null as printed in a named formula; or none, for the fridge. */
-export type JarWork = {
-  readonly method: 'boiling-water' | 'steam' | 'none';
-  readonly minutes: number | null;
-};
-
-/** Jars rest in the canner with the lid off; common practice. */
-const REST_MIN = 5;
-/** Least time that jars cool untouched; common practice. */
-const COOL_MIN = 12 * 60;
-
-/** The acts at the jars and after. */
-export function jarActs({ method, minutes }: JarWork): readonly Act[] {
-  const jars = (id: Act['id'], rest: Partial<Act> = {}) => act({ id, phase: 'jars', ...rest });
-  const after = (id: Act['id'], rest: Partial<Act> = {}) => act({ id, phase: 'after', ...rest });
-  const fill = jars('fill', { ends: endsBy('ready'), mustEnd: true });
-  if (method === 'none')
-    return [fill, jars('chill', { hands: 'none', holds: 'fridge' }), after('label')];
-  const canner = { holds: 'canner' } as const;
-  return [
-    fill,
-    jars('load', canner),
-    jars('heat-canner', { ...canner, takes: { by: 'sign', minutes: null }, hands: 'none' }),
-    jars('process', { ...canner, takes: byClock(minutes), hands: 'now and then' }),
-    jars('rest', { ...canner, takes: byClock(REST_MIN), hands: 'none' }),
-    jars('out'),
-    after('cool', { takes: byClock(COOL_MIN), hands: 'none', mayWaitMin: COOL_MIN }),
-    after('press-lids'),
-    after('label'),
-    after('shelf'),
   ];
 }

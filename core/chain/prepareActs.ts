@@ -1,0 +1,20 @@
+import { isSugar, type Method } from '../method/index.ts';
+import { massOfLines, type UnderstoodLine } from '../reader/index.ts';
+import { act, usedOf, type Act } from './act.ts';
+
+/** Sugar that carries powdered pectin so that it does not clump, g: ¼ cup; common practice. */
+export const CARRIER_SUGAR_G = 50;
+
+/** Whether some of a formula's sugar carries its powdered pectin. */
+export const carriesPectin = (method: Method, sugarG: number): boolean =>
+  method === 'powdered-pectin' && sugarG > 4 * CARRIER_SUGAR_G;
+
+/** What is weighed and mixed before the heat. */
+export function prepareActs(method: Method, lines: readonly UnderstoodLine[]): readonly Act[] {
+  return [
+    act({ id: 'weigh', phase: 'prepare', uses: usedOf(lines), mayWaitMin: 60 }),
+    ...(carriesPectin(method, massOfLines(lines.filter(isSugar)))
+      ? [act({ id: 'carry-pectin', phase: 'prepare', mayWaitMin: 60 })]
+      : []),
+  ];
+}
