@@ -7,6 +7,7 @@ import {
   IsInt,
   IsOptional,
   IsString,
+  IsUUID,
   MaxLength,
   Min,
   ValidateNested,
@@ -33,6 +34,11 @@ export const AreKeptLines = (): PropertyDecorator =>
 
 /** A named formula, as batches and cards send it. */
 export class FormulaDto {
+  /** Made by whoever asks, so that a first save which is sent twice makes one; looked at only there. */
+  @IsOptional()
+  @IsUUID(undefined, { message: 'id must be a UUID.' })
+  id?: string;
+
   @IsName()
   name!: string;
 

@@ -8,6 +8,7 @@ import helmet from 'helmet';
 import { AppModule } from './app.module.ts';
 import type { Config } from './config.ts';
 import { documentApi } from './openapi.ts';
+import { onlyUnderOwnName } from './ownName.ts';
 import { BadInput } from './problem/errors.ts';
 import { answerProblem, MOST_BODY, ProblemFilter } from './problem/problem.filter.ts';
 
@@ -25,6 +26,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
     forceCloseConnections: true,
     logger: ['error', 'warn'],
   });
+  app.use(onlyUnderOwnName());
   app.setGlobalPrefix('api');
   app.use(
     helmet({

@@ -56,6 +56,60 @@ test('a saved batch saves its changes by itself, and again when the server is ba
   expect((await kettle.send<Batch>('GET', `/batches/${id}`)).lines).toContain('600 g sugar');
 });
 
+test('what is typed while the first save is under way is kept, and a lost answer makes no second batch', async ({
+  page,
+  kettle,
+}) => {
+  let answers = 0;
+  await page.route('**/api/batches', async (route) => {
+    if (route.request().method() !== 'POST') return route.continue();
+    answers += 1;
+    const response = await route.fetch();
+    // The first answer is lost on its way, the second is late.
+    if (answers === 1) return route.abort();
+    await new Promise((resolve) => setTimeout(resolve, 1500));
+    return route.fulfill({ response });
+  });
+  await page.goto(`${kettle.address}/batches/new`);
+  await typeLines(page, ['2 kg plums', '1.6 kg sugar']);
+  await page.getByRole('button', { name: 'Save as a batch' }).click();
+  await expect(page.getByRole('alert')).toContainText('does not answer');
+  await page.getByRole('button', { name: 'Save as a batch' }).click();
+  await page.getByLabel('Line 2', { exact: true }).fill('1.5 kg sugar');
+  await expect(page).toHaveURL(/batches\/[0-9a-f-]{36}$/);
+  await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('1.5 kg sugar');
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+  const batches = await kettle.send<Batch[]>('GET', '/batches');
+  expect(batches.map(({ lines }) => lines)).toEqual([['2 kg plums', '1.5 kg sugar']]);
+  await page.goto(`${kettle.address}/batches/new`);
+  await expect(page.getByLabel('Line 1', { exact: true })).toHaveValue('');
+});
+
+test('a change whose answer was lost is no conflict with itself, not even after a reload', async ({
+  page,
+  kettle,
+}) => {
+  const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
+  let lost = 1;
+  await page.route(`**/api/batches/${id}`, async (route) => {
+    if (route.request().method() !== 'PUT' || lost === 0) return route.continue();
+    lost -= 1;
+    await route.fetch();
+    return route.abort();
+  });
+  await page.goto(`${kettle.address}/batches/${id}`);
+  await page.getByLabel('Line 2', { exact: true }).fill('700 g sugar');
+  await expect(page.getByRole('alert')).toContainText('kept in this browser');
+  await page.getByLabel('Line 2', { exact: true }).fill('600 g sugar');
+  await page.reload();
+  await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('600 g sugar');
+  await expect(page.getByTestId('save-state')).toContainText('Saved', { timeout: 15_000 });
+  expect(await kettle.send<Batch>('GET', `/batches/${id}`)).toMatchObject({
+    lines: ['1 kg plums', '600 g sugar'],
+    version: 3,
+  });
+});
+
 test('a change made elsewhere meanwhile is not overwritten', async ({ page, kettle }) => {
   const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
   await page.goto(`${kettle.address}/batches/${id}`);

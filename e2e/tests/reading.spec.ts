@@ -1,12 +1,10 @@
-import { spawnSync } from 'node:child_process';
-import { join } from 'node:path';
 import { formatGrams, type PlanLine } from '@idle-kettle/core';
 import type { Page } from '@playwright/test';
+import { answerOf } from '../cli.ts';
 import { expect, flagged, line, paste, test, typeLines } from '../kitchen.ts';
 
 test.beforeEach(({ kettle }) => kettle.setUpKitchen());
 
-const CLI = join(import.meta.dirname, '../../cli/dist/main.js');
 const grams = (page: Page, number: number) =>
   page.getByRole('listitem').filter({ has: line(page, number) });
 
@@ -80,11 +78,7 @@ test('a line reads the same typed, pasted, as JSON-LD, on the command line and o
     '2 kg plums, 1 kg pumpkin',
     '3 cups grape or cherry tomatoes',
   ];
-  const cli = spawnSync(process.execPath, [CLI, 'read'], {
-    input: lines.join('\n'),
-    encoding: 'utf8',
-  });
-  const read = (JSON.parse(cli.stdout) as { lines: PlanLine[] }).lines;
+  const { lines: read } = await answerOf<{ lines: PlanLine[] }>('read', lines.join('\n'));
   expect(await kettle.send('POST', '/read', { lines })).toEqual({ lines: read });
   const planned = await kettle.send<{ lines: PlanLine[] }>('POST', '/plan', { lines, draws: 0 });
   expect(planned.lines).toEqual(read);

@@ -1,9 +1,7 @@
-import { spawnSync } from 'node:child_process';
-import { join } from 'node:path';
 import { formatTemperature, type Plan } from '@idle-kettle/core';
+import { answerOf } from '../cli.ts';
 import { expect, test, typeLines } from '../kitchen.ts';
 
-const CLI = join(import.meta.dirname, '../../cli/dist/main.js');
 const LINES = ['2 kg crushed blackberries', '1.4 kg sugar'];
 
 for (const { altitudeM, ruleF, minutes } of [
@@ -15,11 +13,7 @@ for (const { altitudeM, ruleF, minutes } of [
     kettle,
   }) => {
     const request = { lines: LINES, altitudeM, school: 'sterilised' };
-    const cli = spawnSync(process.execPath, [CLI, 'plan'], {
-      input: JSON.stringify(request),
-      encoding: 'utf8',
-    });
-    const fromCli = JSON.parse(cli.stdout) as Plan;
+    const fromCli = await answerOf<Plan>('plan', JSON.stringify(request));
     const fromApi = await kettle.send<Plan>('POST', '/plan', request);
     expect(fromApi).toEqual(fromCli);
 
@@ -66,11 +60,7 @@ for (const { product, lines } of [
 ] as const) {
   test(`the figures of a ${product} are those of the command line`, async ({ page, kettle }) => {
     const request = { product, lines, altitudeM: 1524, school: 'sterilised' };
-    const { stdout } = spawnSync(process.execPath, [CLI, 'plan'], {
-      input: JSON.stringify(request),
-      encoding: 'utf8',
-    });
-    const plan = JSON.parse(stdout) as Plan;
+    const plan = await answerOf<Plan>('plan', JSON.stringify(request));
     await kettle.setUpKitchen();
     const { id } = await kettle.send<{ id: string }>('POST', '/batches', {
       name: 'Same',

@@ -32,10 +32,14 @@ export class BatchesService {
     return answer(await this.row(id));
   }
 
-  async create({ name, lines, settings = {}, ticked = [] }: BatchDto): Promise<Batch> {
+  /** Saves a new batch. Asked twice with the same id, there is one: the first. */
+  async create({ id, name, lines, settings = {}, ticked = [] }: BatchDto): Promise<Batch> {
     const householdId = await this.households.currentId();
     const plan = await this.plan({ lines, settings });
-    return answer(await this.batches.create({ householdId, name, lines, settings, ticked, plan }));
+    const batch = { householdId, name, lines, settings, ticked, plan };
+    if (id === undefined) return answer(await this.batches.create(batch));
+    await this.batches.bulkCreate([{ id, ...batch }], { ignoreDuplicates: true });
+    return answer(await this.row(id));
   }
 
   /** Saves a change. Refuses it when somebody else saved since the version it was made on. */
@@ -50,17 +54,16 @@ export class BatchesService {
     }
     const householdId = await this.households.currentId();
     const plan = await this.plan({ lines, settings });
-    const [changed] = await this.batches.update(
+    // One statement: it changes the version it was made on, where that is not put away, and answers with the row it wrote.
+    const [, [written]] = await this.batches.update(
       { name, lines, settings, ticked, plan, version: version + 1 },
-      { where: { id, householdId, version } },
+      { where: { id, householdId, version }, returning: true },
     );
+    if (written !== undefined) return answer(written);
     const row = await this.row(id);
-    if (changed === 0) {
-      throw new Conflict(
-        `This batch was saved somewhere else meanwhile: it is at version ${row.version}, and the change was made on ${version}.`,
-      );
-    }
-    return answer(row);
+    throw new Conflict(
+      `This batch was saved somewhere else meanwhile: it is at version ${row.version}, and the change was made on ${version}.`,
+    );
   }
 
   async putAway(id: string): Promise<void> {

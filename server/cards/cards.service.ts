@@ -1,7 +1,9 @@
 import type { Card, CardDto } from '@idle-kettle/contract';
 import { Injectable } from '@nestjs/common';
-import { InjectModel } from '@nestjs/sequelize';
-import { UniqueConstraintError } from 'sequelize';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { randomUUID } from 'node:crypto';
+import { UniqueConstraintError, type Transaction } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
 import { HouseholdService } from '../household/household.service.ts';
 import { Conflict, NotFound } from '../problem/errors.ts';
 import { CardModel } from './card.model.ts';
@@ -16,6 +18,7 @@ export class CardsService {
     @InjectModel(CardModel) private readonly cards: typeof CardModel,
     @InjectModel(CardVersionModel) private readonly versions: typeof CardVersionModel,
     private readonly households: HouseholdService,
+    @InjectConnection() private readonly database: Sequelize,
   ) {}
 
   async list(): Promise<Card[]> {
@@ -32,11 +35,19 @@ export class CardsService {
     return answer(await this.row(id));
   }
 
-  async create({ name, ...version }: CardDto): Promise<Card> {
+  /** Keeps a new card with its first version: both or none. Asked twice with the same id, there is one: the first. */
+  async create({ id = randomUUID(), name, ...version }: CardDto): Promise<Card> {
     const householdId = await this.households.currentId();
-    const card = await this.cards.create({ householdId, name });
-    await this.add(card, 1, version);
-    return this.find(card.id);
+    await this.database.transaction(async (transaction) => {
+      const [card, isNew] = await this.cards.findOrCreate({
+        where: { id },
+        defaults: { householdId, name },
+        paranoid: false,
+        transaction,
+      });
+      if (isNew) await this.add(card, 1, version, transaction);
+    });
+    return this.find(id);
   }
 
   /** Keeps a new version of a card; the older ones stay. */
@@ -66,8 +77,9 @@ export class CardsService {
     { id: cardId }: CardModel,
     number: number,
     { lines, settings = {}, note = '' }: Omit<CardDto, 'name'>,
+    transaction: Transaction | null = null,
   ): Promise<void> {
-    await this.versions.create({ cardId, number, lines, settings, note });
+    await this.versions.create({ cardId, number, lines, settings, note }, { transaction });
   }
 
   private async row(id: string, alsoPutAway = false): Promise<CardModel> {

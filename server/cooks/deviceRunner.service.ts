@@ -6,7 +6,7 @@ import {
   type OnModuleDestroy,
 } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { Op } from 'sequelize';
+import { ConnectionError, Op } from 'sequelize';
 import { CookLogService } from './cookLog.service.ts';
 import { CookModel } from './cook.model.ts';
 import type { DeviceDriver } from './devices.ts';
@@ -30,6 +30,8 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
   private timer: NodeJS.Timeout | null = null;
   private stopped = false;
   private failing = false;
+  /** Cooks whose devices could not be read the last time. */
+  private readonly ill = new Set<string>();
 
   constructor(
     @InjectModel(CookModel) private readonly cooks: typeof CookModel,
@@ -67,8 +69,18 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
       },
     });
     for (const { id, practice } of on) {
-      for (const driver of DRIVERS.filter((one) => one.reads({ practice })))
-        await this.read(driver, id);
+      for (const driver of DRIVERS.filter((one) => one.reads({ practice }))) {
+        try {
+          await this.read(driver, id);
+          this.ill.delete(id);
+        } catch (error) {
+          if (error instanceof ConnectionError) throw error;
+          // One cook that cannot be read harms no other; it is said once.
+          if (!this.ill.has(id))
+            this.logger.warn(`The devices of cook ${id} could not be read: ${String(error)}`);
+          this.ill.add(id);
+        }
+      }
     }
   }
 

@@ -1,6 +1,7 @@
 import type { Batch, Card, Kitchen, Problem } from '@idle-kettle/contract';
 import type { Plan } from '@idle-kettle/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
+import { randomUUID } from 'node:crypto';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -41,6 +42,33 @@ function expectProblem(
   expect(problem.detail).not.toBe('');
   return problem;
 }
+
+describe('who is answered', () => {
+  test.each(['127.0.0.1:4780', 'localhost', '[::1]:4780'])(
+    '%s is one of its own names',
+    async (host) => {
+      await api().get('/api/health').set('Host', host).expect(200);
+      await api().get('/api/health').set('Host', host).set('Origin', `http://${host}`).expect(200);
+    },
+  );
+
+  test.each([
+    ['a foreign name that points here', { Host: 'kettle.example' }],
+    ['a foreign name with a port', { Host: 'kettle.example:4780' }],
+    ['a name that only begins like ours', { Host: 'localhost.kettle.example' }],
+    ['a page of another site', { Origin: 'http://kettle.example' }],
+    ['a page of no site', { Origin: 'null' }],
+    ['no name at all', { Host: ' ' }],
+  ])('%s is not, and nothing is read or written', async (_, headers) => {
+    for (const path of ['/api/batches', '/', '/api/docs-json']) {
+      const refused = await api().get(path).set(headers).expect(403);
+      expect(expectProblem(refused, 403).detail).toContain('only its own pages');
+    }
+    const before = body<Batch[]>(await api().get('/api/batches').expect(200)).length;
+    await api().post('/api/batches').set(headers).send(PLUM).expect(403);
+    expect(body<Batch[]>(await api().get('/api/batches').expect(200))).toHaveLength(before);
+  });
+});
 
 describe('the house', () => {
   test('is healthy', async () => {
@@ -194,6 +222,71 @@ describe('batches', () => {
     expect(plan.lines[1]?.understood).toBe(false);
   });
 
+  test('are made once by their id, however often they are sent, even at the same time', async () => {
+    const id = randomUUID();
+    const made = await Promise.all(
+      Array.from({ length: 12 }, () =>
+        api()
+          .post('/api/batches')
+          .send({ ...PLUM, id })
+          .expect(201),
+      ),
+    );
+    expect(new Set(made.map((answer) => body<Batch>(answer).id))).toEqual(new Set([id]));
+    const again = await api()
+      .post('/api/batches')
+      .send({ ...PLUM, name: 'Later', id })
+      .expect(201);
+    expect(body<Batch>(again)).toMatchObject({ name: 'Plum', version: 1 });
+    const listed = body<Batch[]>(await api().get('/api/batches').expect(200));
+    expect(listed.filter((batch) => batch.id === id)).toHaveLength(1);
+    await api()
+      .post('/api/batches')
+      .send({ ...PLUM, id: 'me' })
+      .expect(400);
+  });
+
+  test('racing saves: one is taken on each version, and its answer is what it wrote', async () => {
+    const { id } = await create();
+    for (let version = 1; version <= 4; version += 1) {
+      const answers = await Promise.all(
+        ['a', 'b', 'c', 'd'].map(async (who) => {
+          const name = `Plum ${who} ${version}`;
+          return {
+            name,
+            answer: await api()
+              .put(`/api/batches/${id}`)
+              .send({ ...PLUM, name, version }),
+          };
+        }),
+      );
+      const taken = answers.filter(({ answer }) => answer.status === 200);
+      expect(taken).toHaveLength(1);
+      expect(body<Batch>(taken[0]?.answer ?? { body: null })).toMatchObject({
+        name: taken[0]?.name,
+        version: version + 1,
+      });
+      expect(answers.filter(({ answer }) => answer.status === 409)).toHaveLength(3);
+    }
+  });
+
+  test('a save against putting away is one or the other', async () => {
+    for (let round = 0; round < 4; round += 1) {
+      const { id } = await create();
+      const [saved] = await Promise.all([
+        api()
+          .put(`/api/batches/${id}`)
+          .send({ ...PLUM, name: 'Saved', version: 1 }),
+        api().delete(`/api/batches/${id}`).expect(204),
+      ]);
+      expect([200, 404]).toContain(saved.status);
+      const back = body<Batch>(await api().post(`/api/batches/${id}/bring-back`).expect(200));
+      expect(back).toMatchObject(
+        saved.status === 200 ? { name: 'Saved', version: 2 } : { name: 'Plum', version: 1 },
+      );
+    }
+  });
+
   test('change on the version they were read at, and only on that', async () => {
     const { id } = await create();
     const changed = { name: 'Plum, less sweet', lines: ['1 kg plums', '700 g sugar'], version: 1 };
@@ -287,6 +380,23 @@ describe('settings of a batch', () => {
 describe('cards', () => {
   const CARD = { name: 'Plum', lines: ['1 kg plums', '800 g sugar'], note: 'the first' };
   const keep = async () => body<Card>(await api().post('/api/cards').send(CARD).expect(201));
+
+  test('are made once by their id, with their first version: both or none', async () => {
+    const id = randomUUID();
+    const made = await Promise.all(
+      Array.from({ length: 8 }, () =>
+        api()
+          .post('/api/cards')
+          .send({ ...PLUM, id }),
+      ),
+    );
+    expect(made.filter(({ status }) => status === 201).length).toBeGreaterThan(0);
+    expect(made.filter(({ status }) => status >= 500)).toEqual([]);
+    const card = body<Card>(await api().get(`/api/cards/${id}`).expect(200));
+    expect(card.versions).toHaveLength(1);
+    const cards = body<Card[]>(await api().get('/api/cards').expect(200));
+    expect(cards.filter((one) => one.id === id)).toHaveLength(1);
+  });
 
   test('keep every version, the newest first', async () => {
     const { id } = await keep();

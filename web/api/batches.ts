@@ -1,6 +1,8 @@
 import type { Batch, BatchDto } from '@idle-kettle/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
 import { request } from './request.ts';
+import { saveChange } from './saveChange.ts';
 
 const LIST = ['batches'];
 const one = (id: string) => ['batch', id];
@@ -18,13 +20,18 @@ export const useBatch = (id: string | null) =>
     refetchOnWindowFocus: false,
   });
 
-/** Saves a new batch (id null) or a change to one. */
+/** Saves a new batch (id null) or a change to one. A new one keeps its id until it is answered, so that trying again makes no second. */
 export function useSaveBatch(id: string | null) {
   const queries = useQueryClient();
-  return useMutation<Batch, Error, BatchDto>({
-    mutationFn: (batch) =>
-      id === null ? request('/batches', 'POST', batch) : request(`/batches/${id}`, 'PUT', batch),
+  const newId = useRef<string>(undefined);
+  return useMutation<Batch, Error, BatchDto & { readonly unanswered?: readonly string[] }>({
+    mutationFn: ({ unanswered = [], ...batch }) => {
+      if (id !== null) return saveChange(id, batch, unanswered);
+      newId.current ??= crypto.randomUUID();
+      return request('/batches', 'POST', { ...batch, id: newId.current });
+    },
     onSuccess: (batch) => {
+      newId.current = undefined;
       queries.setQueryData(one(batch.id), batch);
       return queries.invalidateQueries({ queryKey: LIST });
     },

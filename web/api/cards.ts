@@ -1,5 +1,6 @@
 import type { Card, CardDto } from '@idle-kettle/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
 import { request } from './request.ts';
 
 const LIST = ['cards'];
@@ -15,13 +16,20 @@ export const useCard = (id: string | null) =>
     enabled: id !== null,
   });
 
-/** Keeps a formula: as a new card (id null), or as a new version of one. */
+/** Keeps a formula: as a new card (id null), or as a new version of one. A new card keeps its id until it is answered. */
 export function useKeepCard() {
   const queries = useQueryClient();
+  const newId = useRef<string>(undefined);
   return useMutation<Card, Error, { readonly id: string | null; readonly card: CardDto }>({
-    mutationFn: ({ id, card }) =>
-      request(id === null ? '/cards' : `/cards/${id}/versions`, 'POST', card),
-    onSuccess: () => queries.invalidateQueries({ queryKey: LIST }),
+    mutationFn: ({ id, card }) => {
+      if (id !== null) return request(`/cards/${id}/versions`, 'POST', card);
+      newId.current ??= crypto.randomUUID();
+      return request('/cards', 'POST', { ...card, id: newId.current });
+    },
+    onSuccess: () => {
+      newId.current = undefined;
+      return queries.invalidateQueries({ queryKey: LIST });
+    },
   });
 }
 

@@ -15,10 +15,15 @@ export class Unreachable extends Error {
   }
 }
 
+/** Longest that an answer is waited for, ms. */
+const LONGEST_MS = 20_000;
+
 /** One call to the API. Throws {@link Refused} or {@link Unreachable}. */
 export async function request<T>(path: string, method = 'GET', body?: unknown): Promise<T> {
   const response = await fetch(`/api${path}`, {
     method,
+    // A server that says nothing holds no queue for ever.
+    signal: AbortSignal.timeout(LONGEST_MS),
     ...(body === undefined
       ? {}
       : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),

@@ -7,6 +7,8 @@ export type Draft = {
   readonly settings: SettingsDto;
   /** The version of the saved batch that it was made on; null for a new one. */
   readonly version: number | null;
+  /** What was sent and has not been answered, by its content; absent for nothing. */
+  readonly sent?: readonly string[];
 };
 
 const key = (id: string | null): string => `kettle.draft.${id ?? 'new'}`;
@@ -23,7 +25,8 @@ const isDraft = (value: unknown): value is Draft =>
   typeof value.settings === 'object' &&
   value.settings !== null &&
   'version' in value &&
-  (value.version === null || typeof value.version === 'number');
+  (value.version === null || typeof value.version === 'number') &&
+  (!('sent' in value) || Array.isArray(value.sent));
 
 /** The draft kept for a batch (null: the new one); null when there is none that can be read. */
 export function keptDraft(id: string | null, storage: Storage = localStorage): Draft | null {

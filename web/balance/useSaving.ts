@@ -3,12 +3,15 @@ import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSaveBatch } from '../api/batches.ts';
 import { Refused } from '../api/request.ts';
-import { dropDraft, keepDraft, type Draft } from './draft.ts';
+import { contentKey } from '../api/saveChange.ts';
+import { dropDraft, keepDraft, keptDraft, type Draft } from './draft.ts';
 
 /** Quiet after which a change is saved by itself. */
 const QUIET_MS = 1200;
 /** Wait before the next try where the server did not answer. */
 const AGAIN_MS = 8000;
+/** So many saves without an answer are remembered. */
+const MOST_UNANSWERED = 20;
 
 export type Saving = {
   readonly changed: boolean;
@@ -48,18 +51,43 @@ export function useSaving({ saved, content, finalName, ok }: Case): Saving {
   const changed = keptAs === null ? lines.length > 0 || name.trim() !== '' : text !== keptAs;
   const conflict = save.error instanceof Refused && save.error.problem.status === 409;
 
+  /** What was sent, this time or before a reload, and has not been answered. */
+  const [sentBefore] = useState(() => keptDraft(id)?.sent ?? []);
+  const sent = useRef(sentBefore);
+  /** Whether a first save has led to a page of the batch's own: what is here is kept there. */
+  const moved = useRef(false);
   useEffect(() => {
-    if (changed) keepDraft(id, { name, lines, settings, version });
+    if (moved.current) return;
+    if (changed)
+      keepDraft(id, {
+        name,
+        lines,
+        settings,
+        version,
+        sent: sent.current,
+      });
     else dropDraft(id);
   }, [changed, id, name, lines, settings, version]);
 
+  const latestContent = useRef(content);
+  useEffect(() => {
+    latestContent.current = content;
+  });
+
   function onSaved(batch: Batch, as: string) {
+    sent.current = [];
     setVersion(batch.version);
     setKeptAs(as);
-    if (batch.id !== id) {
-      dropDraft(id);
-      void navigate(`/batches/${batch.id}`, { replace: true });
-    }
+    if (batch.id === id) return;
+    moved.current = true;
+    // What was typed while the first save was under way, or since one whose answer was lost, goes on under the batch's own name.
+    const now = latestContent.current;
+    const isNewer =
+      textOf(now.name, now.lines, now.settings) !== text ||
+      JSON.stringify(batch.lines) !== JSON.stringify(now.lines);
+    if (isNewer) keepDraft(batch.id, { ...now, version: batch.version });
+    dropDraft(id);
+    void navigate(`/batches/${batch.id}`, { replace: true });
   }
 
   function saveNow() {
@@ -72,7 +100,13 @@ export function useSaving({ saved, content, finalName, ok }: Case): Saving {
       ...(version === null ? {} : { version }),
     };
     const as = textOf(name === '' ? '' : finalName, lines, settings);
-    save.mutate(body, { onSuccess: (batch) => onSaved(batch, as === text ? as : text) });
+    const unanswered = sent.current;
+    sent.current = [...unanswered, contentKey(body)].slice(-MOST_UNANSWERED);
+    if (changed) keepDraft(id, { name, lines, settings, version, sent: sent.current });
+    save.mutate(
+      { ...body, unanswered },
+      { onSuccess: (batch) => onSaved(batch, as === text ? as : text) },
+    );
   }
 
   const latest = useRef(saveNow);

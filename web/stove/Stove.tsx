@@ -108,7 +108,14 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
       data-theme="enamel-stove"
       className="-mx-4 -my-5 min-h-screen bg-base-200 px-4 py-4 text-base-content sm:-mx-6 sm:px-6"
     >
-      <TopBar cook={cook} log={log} nowMs={nowMs} litAtMs={progress.litAtMs} ways={ways} set={set} />
+      <TopBar
+        cook={cook}
+        log={log}
+        nowMs={nowMs}
+        litAtMs={progress.litAtMs}
+        ways={ways}
+        set={set}
+      />
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[10rem_minmax(0,1fr)] lg:grid-cols-[11rem_minmax(0,1fr)_20rem]">
         <div className="max-md:hidden">
           <ClimbStrip
