@@ -1,20 +1,22 @@
+import { IsPart, MayBeLeftOut } from './nested.ts';
 import { MOST_LINES, type Plan } from '@idle-kettle/core';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
   IsInt,
-  IsOptional,
   IsString,
   IsUUID,
+  Max,
   MaxLength,
   Min,
-  ValidateNested,
 } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
 import { SettingsDto, type Formula } from './settings.ts';
 import { IsName } from './text.ts';
+
+/** Versions count in whole numbers of the database. */
+const MOST_VERSION = 2_000_000_000;
 
 /** Most characters of one line that a batch keeps: more than a plan takes, so that its fault can be shown. */
 const MOST_KEPT_CHARS = 400;
@@ -35,7 +37,7 @@ export const AreKeptLines = (): PropertyDecorator =>
 /** A named formula, as batches and cards send it. */
 export class FormulaDto {
   /** Made by whoever asks, so that a first save which is sent twice makes one; looked at only there. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsUUID(undefined, { message: 'id must be a UUID.' })
   id?: string;
 
@@ -46,16 +48,15 @@ export class FormulaDto {
   lines!: string[];
 
   /** What is said besides the lines; left out, everything is as usual. */
-  @IsOptional()
-  @ValidateNested({ message: 'settings must be an object.' })
-  @Type(() => SettingsDto)
+  @MayBeLeftOut()
+  @IsPart(() => SettingsDto, 'settings must be an object.')
   settings?: SettingsDto;
 }
 
 /** A batch as the Balance screen saves it. */
 export class BatchDto extends FormulaDto {
   /** What of the preparation is done, by its ids. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsArray({ message: 'ticked must be a list of text.' })
   @ArrayMaxSize(300, { message: 'At most 300 things can be ticked.' })
   @IsString({ each: true, message: 'Each thing ticked must be text.' })
@@ -63,9 +64,10 @@ export class BatchDto extends FormulaDto {
   ticked?: string[];
 
   /** The version this change was made on; left out for a new batch. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsInt({ message: 'version must be a whole number.' })
   @Min(1, { message: 'version must be 1 or more.' })
+  @Max(MOST_VERSION, { message: 'No batch was ever saved so often.' })
   version?: number;
 }
 

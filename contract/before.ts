@@ -1,3 +1,4 @@
+import { IsPart } from './nested.ts';
 import {
   BEFORE_KINDS,
   CLOTS,
@@ -8,7 +9,7 @@ import {
   type BeforeKind,
   type Clot,
 } from '@idle-kettle/core';
-import { Transform, Type } from 'class-transformer';
+import { Transform } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
@@ -19,7 +20,6 @@ import {
   Max,
   MaxLength,
   Min,
-  ValidateNested,
 } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
 import { AreLines, type LineDto } from './lines.ts';
@@ -71,8 +71,7 @@ class BeforeFacts {
   hours?: number | null;
 
   @IsOptional()
-  @ValidateNested({ message: 'obtained must be like { "volumeMl": 950 }.' })
-  @Type(() => ObtainedDto)
+  @IsPart(() => ObtainedDto, 'obtained must be like { "volumeMl": 950 }.')
   obtained?: ObtainedDto | null;
 
   /** Soluble solids of the juice. */

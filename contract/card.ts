@@ -1,11 +1,12 @@
-import { IsOptional, IsString, MaxLength } from 'class-validator';
+import { MayBeLeftOut } from './nested.ts';
+import { IsString, MaxLength } from 'class-validator';
 import { FormulaDto } from './batch.ts';
 import type { Formula } from './settings.ts';
 
 /** A formula to keep: a new card, or a new version of one. */
 export class CardDto extends FormulaDto {
   /** What is new in this version: `less sugar, won at the show`. */
-  @IsOptional()
+  @MayBeLeftOut()
   @IsString({ message: 'note must be text.' })
   @MaxLength(2000, { message: 'A note may have at most 2000 characters.' })
   note?: string;

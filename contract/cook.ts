@@ -1,3 +1,4 @@
+import { AreParts, IsPart } from './nested.ts';
 import {
   EVENT_KINDS,
   FAULT_IDS,
@@ -10,7 +11,6 @@ import {
   type Practice,
   type Senses,
 } from '@idle-kettle/core';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -21,7 +21,6 @@ import {
   IsUUID,
   Matches,
   ValidateBy,
-  ValidateNested,
 } from 'class-validator';
 import { SuitsItsKind } from './entryRules.ts';
 import { AreKeptLines } from './batch.ts';
@@ -96,8 +95,7 @@ export class EntriesDto {
   @IsArray({ message: 'entries must be a list.' })
   @ArrayMinSize(1, { message: 'Send at least one entry.' })
   @ArrayMaxSize(MOST_ENTRIES, { message: `Send at most ${MOST_ENTRIES} entries at once.` })
-  @ValidateNested({ each: true, message: 'Each entry must be an object.' })
-  @Type(() => EntryDto)
+  @AreParts(() => EntryDto, 'Each entry must be an object.')
   entries!: EntryDto[];
 }
 
@@ -140,8 +138,7 @@ export class CookDto {
   batchId?: string;
 
   @IsOptional()
-  @ValidateNested({ message: 'practice must be an object.' })
-  @Type(() => PracticeDto)
+  @IsPart(() => PracticeDto, 'practice must be an object.')
   practice?: PracticeDto;
 }
 

@@ -1,12 +1,6 @@
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsOptional,
-  IsString,
-  MaxLength,
-  ValidateNested,
-} from 'class-validator';
+import { AreParts } from './nested.ts';
+
+import { ArrayMaxSize, IsArray, IsOptional, IsString, MaxLength } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
 import { IsBetween } from './numbers.ts';
 import { IsName } from './text.ts';
@@ -32,8 +26,7 @@ export const ArePacks = (): PropertyDecorator =>
     IsOptional(),
     IsArray({ message: 'packs must be a list.' }),
     ArrayMaxSize(20, { message: 'At most 20 packs.' }),
-    ValidateNested({ each: true, message: 'Each pack needs ingredient, packG and pectinG.' }),
-    Type(() => PackDto),
+    AreParts(() => PackDto, 'Each pack needs ingredient, packG and pectinG.'),
   );
 
 /** What was measured of the raw batch, everything stirred together. */

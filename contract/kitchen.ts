@@ -1,3 +1,4 @@
+import { AreParts } from './nested.ts';
 import {
   LEAST_ALTITUDE_M,
   MOST_ALTITUDE_M,
@@ -7,7 +8,7 @@ import {
   type TemperatureScale,
   type UnitSystem,
 } from '@idle-kettle/core';
-import { Type } from 'class-transformer';
+
 import {
   ArrayMaxSize,
   IsArray,
@@ -17,7 +18,6 @@ import {
   Matches,
   Max,
   Min,
-  ValidateNested,
 } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
 import { BurnerDto, NamedPotDto, PriceDto } from './equipment.ts';
@@ -44,8 +44,7 @@ const AreItems = (most: number, kind: () => new () => object): PropertyDecorator
     IsOptional(),
     IsArray({ message: '$property must be a list.' }),
     ArrayMaxSize(most, { message: `At most ${most} of them.` }),
-    ValidateNested({ each: true, message: 'Each of them must be an object.' }),
-    Type(kind),
+    AreParts(kind, 'Each of them must be an object.'),
   );
 
 /** The kitchen's place and habits, as the set-up form sends them. */

@@ -1,3 +1,4 @@
+import { AreParts, IsPart } from './nested.ts';
 import {
   BODY_STOPS,
   LEAST_ALTITUDE_M,
@@ -17,7 +18,7 @@ import {
   type ReadRequest,
   type School,
 } from '@idle-kettle/core';
-import { plainToInstance, Type } from 'class-transformer';
+import { plainToInstance } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -25,7 +26,6 @@ import {
   IsBoolean,
   IsIn,
   IsOptional,
-  ValidateNested,
   validateSync,
 } from 'class-validator';
 import { BeforeDto, toBefore } from './before.ts';
@@ -109,10 +109,7 @@ export class PlanRequestDto {
 
   /** What is done first, and gives what the lines go with. */
   @IsOptional()
-  @ValidateNested({
-    message: 'before must be like { "kind": "extract", "lines": ["3 lb apples"] }.',
-  })
-  @Type(() => BeforeDto)
+  @IsPart(() => BeforeDto, 'before must be like { "kind": "extract", "lines": ["3 lb apples"] }.')
   before?: BeforeDto | null;
 
   @IsOptional()
@@ -125,8 +122,7 @@ export class PlanRequestDto {
   waterBoilsC?: number | null;
 
   @IsOptional()
-  @ValidateNested({ message: 'pot must have diameterCm and heightCm.' })
-  @Type(() => PotDto)
+  @IsPart(() => PotDto, 'pot must have diameterCm and heightCm.')
   pot?: PotDto | null;
 
   /** What the pot stands on or in. */
@@ -145,16 +141,14 @@ export class PlanRequestDto {
   boilMin?: number | null;
 
   @IsOptional()
-  @ValidateNested({ message: 'target must be like { "solublesPct": 65 }.' })
-  @Type(() => TargetDto)
+  @IsPart(() => TargetDto, 'target must be like { "solublesPct": 65 }.')
   target?: TargetDto;
 
   @IsOptional()
   @IsArray({ message: 'jars must be a list, like [{ "name": "half-pint", "volumeMl": 237 }].' })
   @ArrayMinSize(1, { message: 'Name at least one size of jar.' })
   @ArrayMaxSize(12, { message: 'At most 12 sizes of jar.' })
-  @ValidateNested({ each: true, message: 'Each jar needs a name and volumeMl.' })
-  @Type(() => JarDto)
+  @AreParts(() => JarDto, 'Each jar needs a name and volumeMl.')
   jars?: JarDto[];
 
   @IsOptional()
@@ -180,14 +174,12 @@ export class PlanRequestDto {
 
   /** What was measured of the raw batch; it narrows the forecast. */
   @IsOptional()
-  @ValidateNested({ message: 'measured must be like { "startBrix": 41, "startPH": 3.3 }.' })
-  @Type(() => MeasuredDto)
+  @IsPart(() => MeasuredDto, 'measured must be like { "startBrix": 41, "startPH": 3.3 }.')
   measured?: MeasuredDto;
 
   /** What stands for the safety of a formula that is not plainly acid. */
   @IsOptional()
-  @ValidateNested({ message: 'assurance must be like { "meterPH": 3.9 }.' })
-  @Type(() => AssuranceDto)
+  @IsPart(() => AssuranceDto, 'assurance must be like { "meterPH": 3.9 }.')
   assurance?: AssuranceDto;
 
   @IsOptional()

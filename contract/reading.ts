@@ -1,3 +1,4 @@
+import { AreParts } from './nested.ts';
 import {
   findIngredient,
   MEASURE_IDS,
@@ -6,7 +7,7 @@ import {
   type MeasuresId,
   type ReadingKitchen,
 } from '@idle-kettle/core';
-import { Type } from 'class-transformer';
+
 import {
   ArrayMaxSize,
   IsArray,
@@ -16,7 +17,6 @@ import {
   IsString,
   MaxLength,
   registerDecorator,
-  ValidateNested,
 } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
 import { ArePacks, PackDto } from './evidence.ts';
@@ -82,8 +82,7 @@ export const AreTaughtNames = (): PropertyDecorator =>
     IsOptional(),
     IsArray({ message: 'names must be a list.' }),
     ArrayMaxSize(MOST_TAUGHT_NAMES, { message: `At most ${MOST_TAUGHT_NAMES} names.` }),
-    ValidateNested({ each: true, message: 'Each name needs name and ingredient.' }),
-    Type(() => TaughtNameDto),
+    AreParts(() => TaughtNameDto, 'Each name needs name and ingredient.'),
   );
 
 /** Whose cup, pint and spoon. */

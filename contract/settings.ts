@@ -1,3 +1,4 @@
+import { IsPart } from './nested.ts';
 import {
   BODY_STOPS,
   METHOD_IDS,
@@ -6,8 +7,7 @@ import {
   type Method,
   type Product,
 } from '@idle-kettle/core';
-import { Type } from 'class-transformer';
-import { IsIn, IsOptional, ValidateNested } from 'class-validator';
+import { IsIn, IsOptional } from 'class-validator';
 import { KeptBeforeDto } from './before.ts';
 import { AssuranceDto, MeasuredDto } from './evidence.ts';
 import { IsBetween } from './numbers.ts';
@@ -35,10 +35,10 @@ export class SettingsDto {
 
   /** What is done first: juice through a cloth, an infusion, a soak. */
   @IsOptional()
-  @ValidateNested({
-    message: 'before must be like { "kind": "extract", "lines": ["3 lb apples"] }.',
-  })
-  @Type(() => KeptBeforeDto)
+  @IsPart(
+    () => KeptBeforeDto,
+    'before must be like { "kind": "extract", "lines": ["3 lb apples"] }.',
+  )
   before?: KeptBeforeDto | null;
 
   @IsOptional()
@@ -56,13 +56,11 @@ export class SettingsDto {
   burner?: string | null;
 
   @IsOptional()
-  @ValidateNested({ message: 'measured must be like { "startBrix": 41, "startPH": 3.3 }.' })
-  @Type(() => MeasuredDto)
+  @IsPart(() => MeasuredDto, 'measured must be like { "startBrix": 41, "startPH": 3.3 }.')
   measured?: MeasuredDto;
 
   @IsOptional()
-  @ValidateNested({ message: 'assurance must be like { "meterPH": 3.9 }.' })
-  @Type(() => AssuranceDto)
+  @IsPart(() => AssuranceDto, 'assurance must be like { "meterPH": 3.9 }.')
   assurance?: AssuranceDto;
 }
 

@@ -26,12 +26,12 @@ function cacheAssets(response: ServerResponse, path: string): void {
 
 @Module({})
 export class AppModule {
-  static with({ databaseUrl, webDir }: Config): DynamicModule {
+  static with({ databaseUrl, webDir, mostRequests = MOST_REQUESTS }: Config): DynamicModule {
     return {
       module: AppModule,
       imports: [
         SequelizeModule.forRoot(sequelizeOptions(databaseUrl)),
-        ThrottlerModule.forRoot([{ ttl: 10_000, limit: MOST_REQUESTS }]),
+        ThrottlerModule.forRoot([{ ttl: 10_000, limit: mostRequests }]),
         ServeStaticModule.forRoot({
           rootPath: webDir,
           exclude: ['/api/{*rest}'],

@@ -6,6 +6,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { ErrorRequestHandler } from 'express';
 import helmet from 'helmet';
 import { AppModule } from './app.module.ts';
+import { onlyCleanBodies } from './cleanBody.ts';
 import type { Config } from './config.ts';
 import { documentApi } from './openapi.ts';
 import { onlyUnderOwnName } from './ownName.ts';
@@ -39,6 +40,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   );
   app.useBodyParser('json', { limit: MOST_BODY });
   app.use(answerBodyProblem);
+  app.use(onlyCleanBodies);
   app.useGlobalPipes(
     new ValidationPipe({
       ...VALIDATION,

@@ -1,0 +1,52 @@
+import type { Fault } from '@idle-kettle/core';
+import type { RequestHandler } from 'express';
+import { BadInput } from './problem/errors.ts';
+import { answerProblem } from './problem/problem.filter.ts';
+
+/** Nothing that this server takes is nested deeper. */
+const DEEPEST = 12;
+/** More faults of one body are not named. */
+const MOST_NAMED = 20;
+
+const NUL = '\u0000';
+
+/**
+ * What no database keeps and no screen shows, wherever it is in a body: NUL characters, halves of characters (lone surrogates), and what
+ * is nested without end. Each with its place.
+ */
+export function unclean(body: unknown): Fault[] {
+  const faults: Fault[] = [];
+  const look = (value: unknown, field: string, depth: number): void => {
+    if (faults.length >= MOST_NAMED) return;
+    if (typeof value === 'string') {
+      const message = wrongWith(value);
+      if (message !== null) faults.push({ field, message });
+      return;
+    }
+    if (typeof value !== 'object' || value === null) return;
+    if (depth > DEEPEST) {
+      faults.push({ field, message: `Nothing here is nested deeper than ${DEEPEST} levels.` });
+      return;
+    }
+    for (const [key, part] of Object.entries(value)) {
+      const at = Array.isArray(value) ? `${field}[${key}]` : field === '' ? key : `${field}.${key}`;
+      const message = wrongWith(key);
+      if (message !== null) faults.push({ field, message });
+      else look(part, at, depth + 1);
+    }
+  };
+  look(body, '', 0);
+  return faults;
+}
+
+const wrongWith = (text: string): string | null => {
+  if (text.includes(NUL)) return 'Text may not hold a NUL character.';
+  return text.isWellFormed() ? null : 'Text may not hold half a character.';
+};
+
+/** Refuses bodies that are {@link unclean}, before anything looks at them. */
+export const onlyCleanBodies: RequestHandler = (request, response, next) => {
+  const faults = unclean(request.body);
+  if (faults.length === 0) next();
+  else answerProblem(new BadInput(faults), request, response);
+};

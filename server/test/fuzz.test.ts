@@ -1,0 +1,170 @@
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Client } from 'pg';
+import request from 'supertest';
+import { createApp } from '../app.ts';
+import { unclean } from '../cleanBody.ts';
+import { freshDatabase } from './freshDatabase.ts';
+
+let app: NestExpressApplication;
+let database: Client;
+
+beforeAll(async () => {
+  const databaseUrl = await freshDatabase();
+  const webDir = mkdtempSync(join(tmpdir(), 'kettle-web-'));
+  writeFileSync(join(webDir, 'index.html'), '<title>Idle Kettle</title>');
+  app = await createApp({ databaseUrl, port: 0, webDir, mostRequests: 1_000_000 });
+  await app.listen(0, '127.0.0.1');
+  database = new Client({ connectionString: databaseUrl });
+  await database.connect();
+});
+
+afterAll(async () => {
+  await database.end();
+  await app.close();
+});
+
+const api = () => request(app.getHttpServer());
+
+/** What nobody should send, and somebody will. */
+const HOSTILE: readonly unknown[] = [
+  null, true, false, 0, -1, 1.5, 1e12, -1e12, 1e308, 2_147_483_648, '', ' ', 'x', '\u0000', 'a\u0000b', '\ud800', '\udc00x',
+  '😀'.repeat(100), '<script>', '{}', '[]', 'x'.repeat(5000), '\u202e', '\n\n', '0x10', '1e999', 'NaN', '2099-01-01', '-0', "'; --",
+  [], [[]], [null], [{}], [[[]]], ['x'], [1], [true], ['\u0000'], ['\ud800'], [{ '\u0000': 1 }], [['x']],
+  {}, { a: 1 }, { length: 1e9 }, { constructor: 1 }, { toString: 1 }, { lines: [] }, { name: {} }, Array(120).fill('1 kg plums'),
+]; // prettier-ignore
+
+type Schema = {
+  readonly $ref?: string;
+  readonly type?: string;
+  readonly allOf?: readonly Schema[];
+  readonly items?: Schema;
+  readonly properties?: { readonly [name: string]: Schema };
+};
+type Document = {
+  readonly paths: {
+    readonly [path: string]: {
+      readonly [method: string]: {
+        readonly requestBody?: {
+          readonly content: { readonly 'application/json'?: { readonly schema: Schema } };
+        };
+      };
+    };
+  };
+  readonly components: { readonly schemas: { readonly [name: string]: Schema } };
+};
+
+/** A body that every rule is content with, as far as one body can be for all of them. */
+const SOUND = {
+  name: 'Plum',
+  lines: ['1 kg plums', '800 g sugar'],
+  units: 'us',
+  temperature: 'F',
+  altitudeUnit: 'ft',
+  school: 'ten-minute',
+  ingredient: 'plum',
+  draws: 50,
+};
+
+/** Every field of every body in the document, and the fields of their parts, each as a way to put a value there. */
+function placesIn({ paths, components }: Document) {
+  const known = (schema: Schema | undefined): Schema =>
+    schema?.$ref === undefined
+      ? (schema ?? {})
+      : (components.schemas[schema.$ref.split('/').at(-1) ?? ''] ?? {});
+  return Object.entries(paths).flatMap(([path, methods]) =>
+    Object.entries(methods).flatMap(([method, { requestBody }]) => {
+      const schema = requestBody?.content['application/json']?.schema;
+      if (schema === undefined) return [];
+      const fields = Object.entries(known(schema).properties ?? {});
+      const send = (name: string, put: (value: unknown) => unknown) => ({
+        path,
+        method,
+        name,
+        put,
+      });
+      return [
+        send('the whole', (value) => value),
+        ...fields.flatMap(([field, of]) => {
+          const isList = of.type === 'array';
+          const part = known(of.allOf?.[0] ?? (isList ? of.items : of));
+          return [
+            send(field, (value) => ({ ...SOUND, [field]: value })),
+            ...Object.keys(part.properties ?? {}).map((inner) =>
+              send(`${field}.${inner}`, (value) => ({
+                ...SOUND,
+                [field]: isList ? [{ [inner]: value }] : { [inner]: value },
+              })),
+            ),
+          ];
+        }),
+      ];
+    }),
+  );
+}
+
+const stored = async (): Promise<string> => {
+  const { rows } = await database.query<{ all: string }>(`
+    SELECT md5(
+      coalesce((SELECT string_agg(b::text, ',' ORDER BY b.id) FROM batches b), '') ||
+      coalesce((SELECT string_agg(c::text, ',' ORDER BY c.id) FROM cards c), '') ||
+      coalesce((SELECT string_agg(v::text, ',' ORDER BY v.card_id, v.number) FROM card_versions v), '') ||
+      coalesce((SELECT string_agg(k::text, ',' ORDER BY k.id) FROM kitchens k), '') ||
+      coalesce((SELECT string_agg(o::text, ',' ORDER BY o.id) FROM cooks o), '') ||
+      (SELECT count(*) FROM cook_entries)::text
+    ) AS "all"`);
+  return rows[0]?.all ?? '';
+};
+
+test('every field of every body, with fifty hostile values: never our fault, and what is refused stores nothing', async () => {
+  const document = (await api().get('/api/docs-json').expect(200)).body as Document;
+  const places = placesIn(document);
+  expect(places.length).toBeGreaterThan(60);
+  const troubles: string[] = [];
+  for (const { path, method, name, put } of places) {
+    const url = path.replace(/\{[^}]+\}/g, () => randomUUID());
+    let before = await stored();
+    let refusals = 0;
+    for (const value of HOSTILE) {
+      const call = api();
+      const response = await (method === 'put' ? call.put(url) : call.post(url))
+        .set('Content-Type', 'application/json')
+        .send(JSON.stringify(put(value)));
+      if (response.status >= 500)
+        troubles.push(
+          `${method} ${path} ${name} = ${JSON.stringify(value).slice(0, 40)}: ${response.status}`,
+        );
+      if (response.status < 400) {
+        before = await stored();
+      } else refusals += 1;
+    }
+    if (refusals > 0 && (await stored()) !== before)
+      troubles.push(`${method} ${path} ${name} stored something refused`);
+  }
+  expect(troubles).toEqual([]);
+}, 240_000);
+
+test('what was stored of all that is listed without fault', async () => {
+  for (const path of ['/api/batches', '/api/cards', '/api/kitchen', '/api/cooks'])
+    await api().get(path).expect(200);
+});
+
+describe('bodies that no database keeps', () => {
+  test('are refused with the place of what is wrong', () => {
+    expect(unclean({ lines: ['1 kg plums', 'a\u0000'] })).toEqual([
+      { field: 'lines[1]', message: 'Text may not hold a NUL character.' },
+    ]);
+    expect(unclean({ settings: { pot: '\ud800' } })).toMatchObject([{ field: 'settings.pot' }]);
+    expect(unclean({ note: '😀', lines: ['½ cup'] })).toEqual([]);
+  });
+
+  test('nor what is nested without end', async () => {
+    let deep: unknown = 'x';
+    for (let level = 0; level < 2000; level += 1) deep = [deep];
+    expect(unclean({ deep })[0]?.message).toContain('nested deeper');
+    await api().post('/api/plan').send({ lines: deep }).expect(400);
+  });
+});
