@@ -7,6 +7,13 @@ import { CookEntryModel } from '../cooks/cookEntry.model.ts';
 import { HouseholdModel } from '../household/household.model.ts';
 import { KitchenModel } from '../kitchen/kitchen.model.ts';
 
+/**
+ * A database that is paused or locked is told within this time, and holds nobody up for longer: PostgreSQL gives a statement up first, the
+ * client gives the database up a little later; ms.
+ */
+const GIVEN_UP_MS = 4000;
+const CLIENT_GIVES_UP_MS = 4500;
+
 /** How every process of the app talks to PostgreSQL. */
 export const sequelizeOptions = (databaseUrl: string): SequelizeModuleOptions => ({
   dialect: 'postgres',
@@ -25,5 +32,10 @@ export const sequelizeOptions = (databaseUrl: string): SequelizeModuleOptions =>
   logging: false,
   retryAttempts: 3,
   retryDelay: 500,
-  pool: { max: 10, min: 0, acquire: 5000, idle: 10_000 },
+  pool: { max: 10, min: 0, acquire: GIVEN_UP_MS, idle: 10_000 },
+  dialectOptions: {
+    connectionTimeoutMillis: GIVEN_UP_MS,
+    statement_timeout: GIVEN_UP_MS,
+    query_timeout: CLIENT_GIVES_UP_MS,
+  },
 });

@@ -8,7 +8,7 @@ import {
 } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { STATUS_CODES } from 'node:http';
-import { ConnectionError } from 'sequelize';
+import { ConnectionError, DatabaseError } from 'sequelize';
 import { BadInput } from './errors.ts';
 
 /** Largest request body. */
@@ -44,7 +44,7 @@ export function answerProblem(error: unknown, request: Request, response: Respon
 
 function troubleOf(error: unknown): Trouble {
   if (error instanceof HttpException) return { status: error.getStatus(), detail: error.message };
-  if (error instanceof ConnectionError) {
+  if (error instanceof ConnectionError || isGivenUp(error)) {
     return {
       status: 503,
       detail: 'The database does not answer. Nothing was stored; try again shortly.',
@@ -56,7 +56,22 @@ function troubleOf(error: unknown): Trouble {
   }
   if (type === 'entity.parse.failed') return { status: 400, detail: 'The body is not JSON.' };
   if (type !== null) return { status: 400, detail: 'The body cannot be read.' };
+  if (error instanceof Error && 'code' in error && error.code === 'Z_DATA_ERROR')
+    return { status: 400, detail: 'The body is not compressed as its header says.' };
   return { status: 500, detail: 'Something went wrong here, not with what you sent.' };
+}
+
+/** PostgreSQL’s code for a statement that was cancelled, as when its time was up. */
+const CANCELLED = '57014';
+
+/** Whether the database took too long: it gave the statement up, or did not answer at all. */
+function isGivenUp(error: unknown): boolean {
+  if (!(error instanceof Error)) return false;
+  const original: unknown = error instanceof DatabaseError ? error.original : error;
+  if (!(original instanceof Error)) return false;
+  return (
+    ('code' in original && original.code === CANCELLED) || original.message === 'Query read timeout'
+  );
 }
 
 /** What Express’s body parser says went wrong; null for any other error. */

@@ -152,6 +152,27 @@ test('what was stored of all that is listed without fault', async () => {
     await api().get(path).expect(200);
 });
 
+test('a database that does not get on is told within five seconds, and is no hang', async () => {
+  await database.query('BEGIN');
+  await database.query('LOCK TABLE batches IN ACCESS EXCLUSIVE MODE');
+  const from = Date.now();
+  const response = await api().get('/api/batches').expect(503);
+  expect(Date.now() - from).toBeLessThan(5000);
+  expect((response.body as { detail: string }).detail).toContain('The database does not answer');
+  await database.query('ROLLBACK');
+  await api().get('/api/batches').expect(200);
+}, 20_000);
+
+test('a body that is not what its header says is told so', async () => {
+  const response = await api()
+    .post('/api/plan')
+    .set('Content-Type', 'application/json')
+    .set('Content-Encoding', 'gzip')
+    .send(JSON.stringify({ lines: ['1 kg plums'] }))
+    .expect(400);
+  expect((response.body as { detail: string }).detail).toMatch(/cannot be read|not compressed/);
+});
+
 describe('bodies that no database keeps', () => {
   test('are refused with the place of what is wrong', () => {
     expect(unclean({ lines: ['1 kg plums', 'a\u0000'] })).toEqual([
