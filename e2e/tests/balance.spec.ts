@@ -93,6 +93,20 @@ test('exactly twelve half-pints are asked for, and the amounts follow', async ({
   await expect(line(page, 1)).toHaveValue(/^\d\.\d+ kg crushed damsons$/);
 });
 
+test('undo by the keyboard leaves the name’s own typing alone', async ({ page, kettle }) => {
+  await open(page, kettle, ['1 kg plums', '800 g sugar']);
+  await line(page, 2).fill('700 g sugar');
+  const name = page.getByLabel('Name of this batch');
+  await name.click();
+  await name.press('End');
+  await page.keyboard.type(' and more');
+  await page.keyboard.press('Control+z');
+  await expect(line(page, 2)).toHaveValue('700 g sugar');
+  await line(page, 2).click();
+  await page.keyboard.press('Control+z');
+  await expect(line(page, 2)).toHaveValue('800 g sugar');
+});
+
 test('two wishes that collide are named', async ({ page, kettle }) => {
   await open(page, kettle, ['2 kg crushed damsons', '1.4 kg sugar']);
   await page.getByLabel('Jars wanted').fill('2');

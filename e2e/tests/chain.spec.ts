@@ -131,3 +131,21 @@ test('entries that cannot be, from before they were refused, are lines that can 
   await expect(act).not.toHaveText('Light the burner');
   await expect(page.getByTestId('minutes-left')).toHaveText(/\d/);
 });
+
+test('a part of the stove that fails leaves the rest standing', async ({ page, kettle }) => {
+  await page.addInitScript(() => {
+    HTMLCanvasElement.prototype.getContext = () => {
+      throw new Error('no canvas here');
+    };
+  });
+  await kettle.setUpKitchen();
+  const batch = await kettle.send<Batch>('POST', '/batches', DAMSON);
+  const cook = await kettle.send<CookRecord>('POST', '/cooks', {
+    id: randomUUID(),
+    batchId: batch.id,
+  });
+  await page.goto(`${kettle.address}/cooks/${cook.id}`);
+  await expect(page.getByText('The curve stopped working; everything else goes on.')).toBeVisible();
+  await page.getByTestId('press').click();
+  await expect(page.getByTestId('next-act')).not.toHaveText('Light the burner');
+});

@@ -37,6 +37,10 @@ import { usePlan } from './usePlan.ts';
 import { useSaving } from './useSaving.ts';
 import { Workbench } from './Workbench.tsx';
 
+/** Fields whose text has an undo of its own. */
+const OWN_TEXT =
+  'textarea, input:not([data-line]):not([type=range]):not([type=checkbox]):not([type=radio])';
+
 type Props = {
   readonly kitchen: Kitchen;
   readonly saved: Batch | null;
@@ -75,6 +79,8 @@ export function Balance({ kitchen, saved, from }: Props) {
   useEffect(() => {
     function onKey(event: KeyboardEvent) {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      // A text that is no line of the formula takes its own typing back.
+      if (event.target instanceof Element && event.target.matches(OWN_TEXT)) return;
       event.preventDefault();
       dispatch({ type: event.shiftKey ? 'redo' : 'undo' });
     }

@@ -15,6 +15,7 @@ import { useMemo, useState } from 'react';
 import { usePotSight } from '../api/cooks.ts';
 import { ClimbStrip } from '../drawings/ClimbStrip.tsx';
 import { fruitColourOfLines } from '../ui/fruit.ts';
+import { Guarded } from '../ui/Guarded.tsx';
 import { Curve } from './Curve.tsx';
 import { EventButtons, OneNumber, type TestKind } from './EventButtons.tsx';
 import { Figures } from './Figures.tsx';
@@ -64,7 +65,7 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
   );
   const sheet = useMemo(() => stoveSheet(cook, waterBoilsC), [cook, waterBoilsC]);
   const progress = useMemo(() => (sheet ? progressOf(sheet, events) : null), [sheet, events]);
-  const known = useEstimate({ cook, waterBoilsC, entries, now: () => nowMs });
+  const { known, failing } = useEstimate({ cook, waterBoilsC, entries, now: () => nowMs });
   const practising = cook.practice !== null && cook.endedAt === null;
   const sight = usePotSight(cook.id, practising && progress?.litAtMs != null).data ?? null;
   const readings = useMemo(() => entries.filter(({ kind }) => kind === 'temperature'), [entries]);
@@ -118,28 +119,32 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
       />
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[10rem_minmax(0,1fr)] lg:grid-cols-[11rem_minmax(0,1fr)_20rem]">
         <div className="max-md:hidden">
-          <ClimbStrip
-            waterBoilsC={sheet.waterBoilsC}
-            stopC={sheet.stopC}
-            tempC={progress.litAtMs === null ? null : (known?.tempC.p50 ?? null)}
-            scale={scale}
-          />
+          <Guarded what="the strip">
+            <ClimbStrip
+              waterBoilsC={sheet.waterBoilsC}
+              stopC={sheet.stopC}
+              tempC={progress.litAtMs === null ? null : (known?.tempC.p50 ?? null)}
+              scale={scale}
+            />
+          </Guarded>
         </div>
         <div className="flex min-w-0 flex-col gap-4 max-md:contents">
-          <WaterCheck
-            entries={entries}
-            nowMs={nowMs}
-            progress={progress}
-            scale={scale}
-            waterBoilsC={sheet.waterBoilsC}
-            checked={
-              isCalibrated(cook, waterBoilsC) &&
-              events.findLast(({ kind }) => kind === 'in-water' || kind === 'water-boils')?.kind !==
-                'in-water'
-            }
-            note={note}
-            keeping={waterBoilsC === null ? null : keeping}
-          />
+          <Guarded what="the water check">
+            <WaterCheck
+              entries={entries}
+              nowMs={nowMs}
+              progress={progress}
+              scale={scale}
+              waterBoilsC={sheet.waterBoilsC}
+              checked={
+                isCalibrated(cook, waterBoilsC) &&
+                events.findLast(({ kind }) => kind === 'in-water' || kind === 'water-boils')
+                  ?.kind !== 'in-water'
+              }
+              note={note}
+              keeping={waterBoilsC === null ? null : keeping}
+            />
+          </Guarded>
           {test === null ? (
             <InstructionPanel
               key={progress.actIndex}
@@ -181,21 +186,31 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
             </div>
           )}
           {sight && <PotView sight={sight} />}
-          <Figures sheet={sheet} known={known} sinceMin={sinceMin} scale={scale} />
+          <Guarded what="the figures">
+            <Figures sheet={sheet} known={known} sinceMin={sinceMin} scale={scale} />
+          </Guarded>
+          {failing && (
+            <p role="alert" className="border-l-4 border-error pl-3 text-lg">
+              The figures cannot be worked out just now, and those shown are old. Acts, clocks and
+              the log go on.
+            </p>
+          )}
           {conflict && (
             <p role="alert" className="border-l-4 border-secondary pl-3 text-lg">
               {conflict}
             </p>
           )}
           <div className="max-md:order-2">
-            <Curve
-              readings={readings}
-              known={known}
-              litAtMs={progress.litAtMs}
-              stopC={sheet.stopC}
-              waterBoilsC={sheet.waterBoilsC}
-              scale={scale}
-            />
+            <Guarded what="the curve">
+              <Curve
+                readings={readings}
+                known={known}
+                litAtMs={progress.litAtMs}
+                stopC={sheet.stopC}
+                waterBoilsC={sheet.waterBoilsC}
+                scale={scale}
+              />
+            </Guarded>
           </div>
         </div>
         <div className="flex min-w-0 flex-col gap-4 max-md:contents md:max-lg:col-span-2">
@@ -212,15 +227,19 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
               ))}
             </ul>
           )}
-          <EventButtons
-            sheet={sheet}
-            progress={progress}
-            scale={scale}
-            note={note}
-            onTest={setTest}
-          />
+          <Guarded what="these buttons">
+            <EventButtons
+              sheet={sheet}
+              progress={progress}
+              scale={scale}
+              note={note}
+              onTest={setTest}
+            />
+          </Guarded>
           <div className="max-md:order-1">
-            <LogList entries={log.entries} counted={entries} scale={scale} note={note} />
+            <Guarded what="the log">
+              <LogList entries={log.entries} counted={entries} scale={scale} note={note} />
+            </Guarded>
             {cook.practice === null && <OwnProbe cook={cook.id} />}
           </div>
         </div>

@@ -21,9 +21,13 @@ type Asked = {
   readonly now: () => number;
 };
 
+/** What is known of the pot, and whether that could not be worked out the last time. */
+export type Estimating = { readonly known: Estimate | null; readonly failing: boolean };
+
 /** What is known of the pot, estimated again and again in a worker; null before the first answer. */
-export function useEstimate(asked: Asked): Estimate | null {
+export function useEstimate(asked: Asked): Estimating {
   const [answer, setAnswer] = useState<Estimate | null>(null);
+  const [failing, setFailing] = useState(false);
   const latest = useRef(asked);
   useEffect(() => {
     latest.current = asked;
@@ -51,9 +55,12 @@ export function useEstimate(asked: Asked): Estimate | null {
             })),
             nowMs: now(),
           })
-          // Before there is anything to go by, a pot cannot be estimated.
-          .catch(() => null);
-        if (!gone && found !== null) setAnswer(found);
+          .then(
+            (of) => ({ of, failed: false }),
+            () => ({ of: null, failed: true }),
+          );
+        if (!gone) setFailing(found.failed);
+        if (!gone && found.of !== null) setAnswer(found.of);
       }
       if (!gone) timer = setTimeout(() => void ask(), EVERY_MS);
     }
@@ -63,5 +70,5 @@ export function useEstimate(asked: Asked): Estimate | null {
       if (timer) clearTimeout(timer);
     };
   }, [id]);
-  return answer;
+  return { known: answer, failing };
 }
