@@ -1,5 +1,6 @@
 import type { Stage } from '../boil/index.ts';
 import type { Contents } from '../formula/index.ts';
+import { isSugar } from '../method/index.ts';
 import type { Range } from '../quantity/index.ts';
 import type { UnderstoodLine } from '../reader/index.ts';
 import type { EventKind } from './event.ts';
@@ -57,8 +58,12 @@ export type Addition = {
   readonly contents: Contents;
 };
 
-/** Something that an act handles, by name, g. */
-export type Used = { readonly name: string; readonly massG: number };
+/** Something that an act handles, by name, g; whether it sweetens with sugar. */
+export type Used = {
+  readonly name: string;
+  readonly massG: number;
+  readonly sweetens?: true;
+};
 
 /** What an act on the boil is told to do when a test comes out so. */
 export type Next = 'next act' | { readonly boilOnMin: number };
@@ -96,6 +101,8 @@ export type Act = {
   readonly endsCook: boolean;
   /** What the pot goes through while it lasts. */
   readonly ahead: readonly Stage[];
+  /** Of a boil: that it is come back to, after something went in. */
+  readonly again?: true;
   /** Of `soften`: what. */
   readonly softens?: 'fruit' | 'peel';
   /** Of what comes first: water that goes in, and what it should give, or gave. */
@@ -138,4 +145,8 @@ export const endsBy = (on: EventKind): readonly End[] => [{ on, then: 'next act'
 
 /** Lines as what an act handles. */
 export const usedOf = (lines: readonly UnderstoodLine[]): readonly Used[] =>
-  lines.map(({ ingredient, massG }) => ({ name: ingredient.name, massG: massG.typical }));
+  lines.map((line) => ({
+    name: line.ingredient.name,
+    massG: line.massG.typical,
+    ...(isSugar(line) ? { sweetens: true } : {}),
+  }));

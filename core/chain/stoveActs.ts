@@ -210,7 +210,7 @@ function byTheClock({ method, boilMin }: StoveCase, later: GoesInLater): readonl
   return [
     up(),
     ...goesIn,
-    ...(goesIn.length === 0 ? [] : [up('back to the boil')]),
+    ...(goesIn.length === 0 ? [] : [{ ...up('back to the boil'), again: true as const }]),
     stove({
       id: 'clock',
       takes: byClock(count),

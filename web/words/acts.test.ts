@@ -124,6 +124,17 @@ describe('the run sheet tells the order of work, by common practice', () => {
     expect(at).toEqual([...at].sort((a, b) => a - b));
   });
 
+  test('a butter is sweetened, spiced, or both; a boil is come back to', () => {
+    const butter = (...more: string[]) =>
+      texts({ product: 'butter', lines: ['3 kg chopped apples', ...more] }).join('\n');
+    expect(butter('300 g sugar')).toContain('Sugar in, to taste. 300 g white sugar');
+    expect(butter('1 tsp cinnamon')).toContain('Spice in, to taste.');
+    expect(butter('300 g sugar', '1 tsp cinnamon')).toContain('Sugar and spice in, to taste.');
+    const timed = texts({ lines: ['1.2 kg raspberries', '1.4 kg sugar', '49 g powdered pectin'] });
+    expect(timed.filter((text) => text.startsWith('Bring to a full rolling boil'))).toHaveLength(1);
+    expect(timed.filter((text) => text.startsWith('Back to a full rolling boil'))).toHaveLength(1);
+  });
+
   test('every act of every product and method has its words, and none is said twice in a row', () => {
     for (const product of PRODUCT_IDS) {
       for (const method of METHOD_IDS.filter((one) => PRODUCTS[product].methods.includes(one))) {

@@ -11,7 +11,10 @@ export type Telling = {
 };
 
 /** An act of a plan or of the stove's sheet, as far as its words go by it. */
-export type ToldAct = Pick<PlanAct, 'id' | 'phase' | 'uses' | 'softens' | 'waterG' | 'gives'> & {
+export type ToldAct = Pick<
+  PlanAct,
+  'id' | 'phase' | 'uses' | 'again' | 'softens' | 'waterG' | 'gives'
+> & {
   readonly adds: Pick<NonNullable<PlanAct['adds']>, 'id' | 'massG'> | null;
   readonly minutes: number | null;
 };
@@ -52,16 +55,24 @@ function given({ gives }: ToldAct): string {
 const minutesOf = (count: number | null): string =>
   count === null ? 'the time' : `${count} ${count === 1 ? 'minute' : 'minutes'}`;
 
+/** What goes into a butter near its end. */
+function toTaste(uses: readonly Used[]): string {
+  const sweet = uses.filter(({ sweetens }) => sweetens === true).length;
+  if (sweet === 0) return 'Spice';
+  return sweet === uses.length ? 'Sugar' : 'Sugar and spice';
+}
+
 const ADDED: {
   readonly [id in NonNullable<ToldAct['adds']>['id']]: (
     telling: Telling,
+    uses: readonly Used[],
   ) => readonly [title: string, more: string];
 } = {
-  sugar: ({ method }) =>
+  sugar: ({ method }, uses) =>
     method === 'powdered-pectin'
       ? ['All the sugar in, at once', 'It dissolves as it comes back to the boil.']
       : method === 'reduce'
-        ? ['Sugar and spice in, to taste', 'Taste it first.']
+        ? [`${toTaste(uses)} in, to taste`, 'Taste it first.']
         : ['Sugar in', 'Stir it in over low heat.'],
   pectin: () => ['Pectin in, at once', 'All of it, stirred through.'],
   'sugar-and-pectin': () => [
@@ -144,9 +155,17 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
     detail: `In the pot, cold: ${listed(act.uses, 'nothing yet')}.`,
     press: 'It is lit',
   }),
-  'to-boil': (_, { method }) => ({
-    title: method === 'low-methoxyl' ? 'Bring it to a full boil' : 'Bring it to the boil, lid on',
-    detail: 'Stir once or twice, so that nothing catches before the juice runs.',
+  'to-boil': (act, { method }) => ({
+    title:
+      act.again === true
+        ? 'Back to the boil, stirring'
+        : method === 'low-methoxyl'
+          ? 'Bring it to a full boil'
+          : 'Bring it to the boil, lid on',
+    detail:
+      act.again === true
+        ? 'Hard, so that the pectin does not clump.'
+        : 'Stir once or twice, so that nothing catches before the juice runs.',
     press: 'It boils',
   }),
   soften: (act) => ({
@@ -163,7 +182,8 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
     press: 'Lid off now',
   }),
   add: (act, telling) => {
-    const [title, more] = act.adds === null ? ['In with it', ''] : ADDED[act.adds.id](telling);
+    const [title, more] =
+      act.adds === null ? ['In with it', ''] : ADDED[act.adds.id](telling, act.uses);
     return { title, detail: `${listed(act.uses, '')}. ${more}`, press: 'It is in' };
   },
   dissolve: () => ({
@@ -171,8 +191,8 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
     detail: 'Low heat. Feel the spoon: sugar that is not dissolved scorches, and grows crystals.',
     press: 'No grit',
   }),
-  'to-rolling': () => ({
-    title: 'Bring to a full rolling boil',
+  'to-rolling': (act) => ({
+    title: act.again === true ? 'Back to a full rolling boil' : 'Bring to a full rolling boil',
     detail: 'A boil that stirring does not stop. The minute counts only from there.',
     press: 'Rolling boil now',
   }),
