@@ -86,7 +86,8 @@ test('1 000 random schedules of drops, lost answers and refusals: nothing lost, 
           if (now === 'lost') return refusal(418);
           return now === 'ok' ? null : refusal(Number(now));
         });
-        for (let tries = 0; tries < 500; tries += 1) {
+        // Bad weather only takes longer: a browser goes on trying.
+        for (let tries = 0; tries < 20_000; tries += 1) {
           const done = await deliverAll(post, most).then(
             () => true,
             () => false,
