@@ -20,7 +20,7 @@ export function stoveChain(of: StoveCase): StoveChain {
   return {
     first: startContents(firstLines(of.lines, later)),
     late: startContents(later['at-the-end'] ?? []),
-    acts: stoveActs(of),
+    acts: stoveActs(of, later),
   };
 }
 

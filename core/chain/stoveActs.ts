@@ -3,10 +3,10 @@ import { startContents } from '../formula/index.ts';
 import { CURD_DONE_C, METHODS, softeningOf, type Method, type Product } from '../method/index.ts';
 import { massOfLines, type UnderstoodLine } from '../reader/index.ts';
 import { act, BY_SIGN, byClock, endsBy, usedOf, type Act, type AdditionId } from './act.ts';
-import { goesInLater, type GoesInLater } from './goesInLater.ts';
+import { type GoesInLater } from './goesInLater.ts';
 
 /** Low heat while peel or hard fruit simmers under a lid or sugar dissolves, and how long the sugar takes; common practice, judgement. */
-export const LOW_FLAME = 0.4;
+const LOW_FLAME = 0.4;
 /** Minutes that sugar takes to dissolve over low heat; common practice. */
 export const DISSOLVE_MIN = 4;
 /** Minutes under a lid that fruit of a butter takes to cook to a sauce; common practice. */
@@ -16,14 +16,14 @@ const SAUCE_FLAME = 0.5;
 /** Taking the pot off to purée; common practice. */
 export const PUREE_MIN = 5;
 /** A curd is whisked over gentle heat; common practice. */
-export const GENTLE_FLAME = 0.3;
+const GENTLE_FLAME = 0.3;
 /**
  * Minutes from the first bubbles to a rolling boil that stirring does not stop; judgement, held by common practice: a syrup of 67 %
  * solids is at about 220 °F when it boils again, and no more than 224 °F when its minute is over.
  */
 export const ROLLING_MIN = 0.5;
 /** The flame that holds a foaming boil in its pot for its minute, over the full one; judgement, held by the same practice. */
-export const HELD_FLAME = 0.8;
+const HELD_FLAME = 0.8;
 /** A drop on a plate from the freezer; common practice. */
 const PLATE_MIN = 2;
 /** A pot stands so that its pieces spread; common practice. */
@@ -56,8 +56,7 @@ const minutes = (count: number): Stage['until'] => ({ kind: 'minutes', minutes: 
 const boil = (name = 'to the boil', lid = false): Stage => ({ name, lid, until: { kind: 'boil' } });
 
 /** The acts at the stove, from the flame to the pot that is ready for the jars. */
-export function stoveActs(of: StoveCase): readonly Act[] {
-  const later = goesInLater(of.product, of.method, of.lines);
+export function stoveActs(of: StoveCase, later: GoesInLater): readonly Act[] {
   const floats = !['jelly', 'infusion-jelly', 'butter', 'curd'].includes(of.product);
   const light = stove({
     id: 'light',

@@ -9,7 +9,7 @@ export { FLAME_SD, SOLIDS_SD } from './prior.ts';
 export * from './progress.ts';
 export { median } from './readings.ts';
 export * from './sheet.ts';
-export { extraContents, pastStages } from './stages.ts';
+export { pastStages } from './stages.ts';
 export * from './standing.ts';
 export * from './testConflict.ts';
 export * from './transitions.ts';

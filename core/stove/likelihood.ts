@@ -31,7 +31,7 @@ const TEST_SD_PCT = 2.5;
 
 /**
  * What a fit hides of its misfit, since it bends to the readings. Judgement, held by kettles that are not the program's own simulation
- * (`trials/`): their minutes left lie within the range as often as they should.
+ * (`trials/`): of their minutes left three in four lie within the range.
  */
 const UNSEEN = 3;
 
@@ -39,7 +39,7 @@ const UNSEEN = 3;
 const MIDDLE_OF_NORMAL = 0.6745;
 
 /** What was measured and said of a pot until now. */
-export type Evidence = {
+type Evidence = {
   readonly entries: readonly Entry[];
   readonly moments: readonly Moment[];
   readonly litAtMs: number;
@@ -115,7 +115,7 @@ function temperatureResidual(
 /** “It boils”, or “it rolls”: from which minute it was brought to the boil, and at which it was said to be. */
 type BoilSaid = { readonly fromMin: number; readonly minute: number; readonly rolls: boolean };
 
-/** Every act of bringing to the boil that the cook ended, and the one that is on, which does not boil yet. */
+/** Every act of bringing to the boil that the cook has ended. */
 function boilsSaid(
   moments: readonly Moment[],
   minuteOf: (atMs: number) => number,

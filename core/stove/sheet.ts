@@ -5,7 +5,7 @@ import type { Contents } from '../formula/index.ts';
 import { CURD_DONE_C, METHODS, type Method, type Product, type StopKind } from '../method/index.ts';
 import { workedPlan, type Plan } from '../plan/index.ts';
 import type { UnderstoodLine } from '../reader/index.ts';
-import { cookingOf, type PlanRequest } from '../work/index.ts';
+import type { PlanRequest } from '../work/index.ts';
 
 /**
  * What the stove knows of a batch before it is lit: its plan's acts in order, what is in the pot, and where to stop. Temperatures
@@ -43,8 +43,7 @@ export function sheetOf(request: PlanRequest, waterBoilsC: number | null = null)
   if (!outcome.ok) return null;
   const { plan, worked } = outcome;
   const { boil, understood, choice } = worked;
-  const cooking = cookingOf(here, choice.method, understood);
-  if (boil === null || cooking === null) return null;
+  if (boil === null) return null;
   const { stopKind } = METHODS[choice.method];
   const offsetK = offsetOf(here);
   const { stop, pot, process } = plan;
@@ -54,7 +53,7 @@ export function sheetOf(request: PlanRequest, waterBoilsC: number | null = null)
     lines: understood,
     first: boil.chain.first,
     acts: [...boil.chain.acts, ...jarActs(process).slice(0, 1)],
-    setting: cooking.setting,
+    setting: boil.setting,
     waterBoilsC: worked.ambient.waterBoilsC,
     offsetK,
     stopKind,

@@ -56,7 +56,7 @@ function askedFor({ contents, massG }: Addition, { value }: Entry): Contents | n
 }
 
 /** Contents of something added that the run sheet does not ask for; null where it is none, or not in the larder. */
-export function extraContents({ kind, value, text }: Entry): Contents | null {
+function extraContents({ kind, value, text }: Entry): Contents | null {
   if (kind !== 'added' || text === null || plannedAddition({ kind, text }) !== null) return null;
   const ingredient = findIngredient(text);
   return ingredient && value !== null && value > 0 ? contentsOf(ingredient, value) : null;

@@ -1,5 +1,5 @@
 import { simulateCook, type Cook, type Stage } from '../boil/index.ts';
-import { atTheEnd, stagesOf, stoveChain, toTheStop } from '../chain/index.ts';
+import { stagesOf, stoveChain, toTheStop } from '../chain/index.ts';
 import { forecastBatch, typicalForecast, type Care } from '../forecast/index.ts';
 import { massOf, plus } from '../formula/index.ts';
 import { type UnderstoodLine } from '../reader/index.ts';
@@ -31,7 +31,7 @@ export function boilOf(
 ): Boil | null {
   const cooking = cookingOf(request, method, lines);
   if (cooking === null) return null;
-  const { all, boiled, aim, targetPct, bySolids, heat, acid } = cooking;
+  const { all, boiled, late, aim, targetPct, bySolids, heat, acid } = cooking;
   const chain = stoveChain({
     product: request.product,
     method,
@@ -70,7 +70,7 @@ export function boilOf(
     fruitCook,
     seed: request.seed,
     draws: request.draws,
-    late: new Set(atTheEnd(request.product, method, lines)),
+    late,
     boiled,
     cook,
     clockMin: minutesByTheClock(
@@ -84,6 +84,7 @@ export function boilOf(
   return {
     all,
     chain,
+    setting: cooking.setting,
     atStop,
     finish: { outcome: aim.outcome, contents },
     cook,

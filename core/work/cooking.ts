@@ -27,6 +27,8 @@ export type Cooking = {
   readonly all: Contents;
   /** What is boiled: everything but what goes in at the end. */
   readonly boiled: Contents;
+  /** The lines that go in at the end. */
+  readonly late: ReadonlySet<UnderstoodLine>;
   readonly aim: Finish;
   /** Soluble solids of the aim, g per 100 g. */
   readonly targetPct: number;
@@ -72,6 +74,7 @@ export function cookingOf(
   return {
     all,
     boiled,
+    late,
     aim,
     targetPct: solublesPctOf(aim.contents),
     bySolids,

@@ -1,6 +1,12 @@
 import type { StoveChain } from '../chain/index.ts';
 import type { Ambient } from '../ambient/index.ts';
-import { ruleStopC, solublesPctBoilingAt, type Cook, type HeatSource } from '../boil/index.ts';
+import {
+  ruleStopC,
+  solublesPctBoilingAt,
+  type Cook,
+  type CookSetting,
+  type HeatSource,
+} from '../boil/index.ts';
 import type { BatchForecast } from '../forecast/index.ts';
 import type { Contents } from '../formula/index.ts';
 import type { PuzzlingLine, UnderstoodLine } from '../reader/index.ts';
@@ -15,6 +21,8 @@ export type Boil = {
   readonly all: Contents;
   /** The acts at the stove that the cook follows. */
   readonly chain: StoveChain;
+  /** The pot, the flame and the kitchen that it is cooked with. */
+  readonly setting: Omit<CookSetting, 'stages'>;
   /** The pot at its stop, before what goes in at the end. */
   readonly atStop: Contents;
   readonly finish: Finish;

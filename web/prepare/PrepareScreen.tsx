@@ -1,12 +1,5 @@
 import type { Batch, Kitchen } from '@idle-kettle/contract';
-import {
-  formatGrams,
-  formatMass,
-  METHODS,
-  prepareOf,
-  type Plan,
-  type PlanAct,
-} from '@idle-kettle/core';
+import { formatGrams, formatMass, METHODS, prepareOf, type Plan } from '@idle-kettle/core';
 import { CookingPot, FileText, Printer } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -17,8 +10,7 @@ import { NotFetched } from '../ui/Broken.tsx';
 import { fileNameOf } from '../ui/download.ts';
 import { fruitColourOf } from '../ui/fruit.ts';
 import { Loading } from '../ui/Loading.tsx';
-import { actInWords } from '../words/acts.ts';
-import { runSheetOf, tellingOf, toldAct } from '../words/runSheet.ts';
+import { actInText, runSheetOf } from '../words/runSheet.ts';
 import { jarsInWords, minutesInWords } from '../ui/words.ts';
 import { usePlan } from '../balance/usePlan.ts';
 
@@ -60,11 +52,6 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
     );
   }
   const preparation = prepareOf(plan);
-  const telling = tellingOf(plan);
-  const inText = (act: PlanAct) => {
-    const { title, detail } = actInWords(toldAct(act), telling);
-    return `${title}. ${detail}`;
-  };
   const amount = (massG: number) =>
     kitchen.units === 'us'
       ? `${formatGrams(massG)}, ${formatMass(massG, 'us')}`
@@ -137,7 +124,9 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
         <div className="flex flex-col gap-6">
           {preparation.overnight.length > 0 && (
             <Part title="The day before">
-              {preparation.overnight.map((act, index) => box(`overnight-${index}`, inText(act)))}
+              {preparation.overnight.map((act, index) =>
+                box(`overnight-${index}`, actInText(act, plan)),
+              )}
             </Part>
           )}
           {preparation.prep.length > 0 && (
@@ -154,7 +143,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
             </Part>
           )}
           <Part title="Before the heat">
-            {preparation.first.map((act, index) => box(`first-${index}`, inText(act)))}
+            {preparation.first.map((act, index) => box(`first-${index}`, actInText(act, plan)))}
             {preparation.ready.map(({ id, text }) => box(id, text))}
           </Part>
         </div>

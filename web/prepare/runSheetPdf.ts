@@ -1,10 +1,9 @@
-import type { Plan, PlanAct, Preparation } from '@idle-kettle/core';
-import { formatGrams, formatTemperature, linesBrought } from '@idle-kettle/core';
+import type { Plan, Preparation } from '@idle-kettle/core';
+import { formatGrams, linesBrought } from '@idle-kettle/core';
 import pdfMake from 'pdfmake/build/pdfmake';
 import fonts from 'pdfmake/build/vfs_fonts';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
-import { actInWords } from '../words/acts.ts';
-import { runSheetOf, tellingOf, toldAct } from '../words/runSheet.ts';
+import { actInText, runSheetOf, tellingOf } from '../words/runSheet.ts';
 
 pdfMake.addVirtualFileSystem(fonts);
 
@@ -22,12 +21,6 @@ export function runSheetPdf(
           { text: title, style: 'part' },
           { stack: [...items], margin: [0, 0, 0, 8] },
         ];
-  const telling = tellingOf(plan);
-  const inText = (act: PlanAct) => {
-    const { title, detail } = actInWords(toldAct(act), telling);
-    return `${title}. ${detail}`;
-  };
-  const stop = plan.stop.tempC ?? plan.stop.ruleTempC;
   return {
     pageSize: 'A4',
     pageMargins: [42, 42, 42, 48],
@@ -37,7 +30,7 @@ export function runSheetPdf(
       {
         text:
           plan.stop.boilMin === null
-            ? `Stop at ${formatTemperature(stop, 'F')} (${formatTemperature(stop, 'C')})`
+            ? `Stop at ${tellingOf(plan).stop}`
             : `Stop after ${plan.stop.boilMin} min at a full rolling boil`,
         margin: [0, 0, 0, 8],
       },
@@ -55,7 +48,7 @@ export function runSheetPdf(
       ),
       ...part(
         'The day before',
-        preparation.overnight.map((act) => box(inText(act))),
+        preparation.overnight.map((act) => box(actInText(act, plan))),
       ),
       ...part(
         'To prepare',
@@ -65,7 +58,10 @@ export function runSheetPdf(
       ),
       ...part(
         'Before the heat',
-        [...preparation.first.map(inText), ...preparation.ready.map(({ text }) => text)].map(box),
+        [
+          ...preparation.first.map((act) => actInText(act, plan)),
+          ...preparation.ready.map(({ text }) => text),
+        ].map(box),
       ),
       { text: 'Run sheet', style: 'part' },
       {

@@ -23,7 +23,7 @@ export type Instruction = {
 };
 
 /** When the stop is expected, ms on the kitchen’s clock; null where it cannot be told. */
-export const stopAtMs = (known: Estimate | null): number | null =>
+const stopAtMs = (known: Estimate | null): number | null =>
   known?.minutesLeft ? known.atMs + known.minutesLeft.p50 * 60_000 : null;
 
 /** What to do now, and whether it is time for it. A practice pot is looked into, where a real one would be. */

@@ -23,7 +23,7 @@ export function tellingOf({ product, method, stop, process }: Plan): Telling {
 }
 
 /** An act of a plan, as its words go by it. */
-export const toldAct = (act: PlanAct): ToldAct => ({
+const toldAct = (act: PlanAct): ToldAct => ({
   ...act,
   minutes: act.by === 'clock' ? (act.minutes?.p50 ?? null) : null,
 });
@@ -56,4 +56,9 @@ function lasting({ minutes }: PlanAct): string | null {
 }
 
 /** A line of a run sheet in one sentence or two, for files and paper. */
-export const lineInText = ({ title, detail }: RunSheetLine): string => `${title}. ${detail}`;
+export const lineInText = ({ title, detail }: Pick<RunSheetLine, 'title' | 'detail'>): string =>
+  `${title}. ${detail}`;
+
+/** An act of a plan in one sentence or two, as a chore. */
+export const actInText = (act: PlanAct, plan: Plan): string =>
+  lineInText(actInWords(toldAct(act), tellingOf(plan)));
