@@ -17,14 +17,6 @@ export function useBeginCook() {
   });
 }
 
-export function useEndCook(id: string) {
-  const queries = useQueryClient();
-  return useMutation<CookRecord, Error, void>({
-    mutationFn: () => request(`/cooks/${id}/end`, 'POST'),
-    onSuccess: () => queries.invalidateQueries({ queryKey: LIST }),
-  });
-}
-
 export const useSpeed = (id: string) =>
   useMutation<CookRecord, Error, number>({
     mutationFn: (speed) => request(`/cooks/${id}/speed`, 'PUT', { speed }),

@@ -16,26 +16,40 @@ export class Unreachable extends Error {
 }
 
 /** Longest that an answer is waited for, ms. */
-const LONGEST_MS = 20_000;
+export const LONGEST_MS = 20_000;
 
-/** One call to the API. Throws {@link Refused} or {@link Unreachable}. */
+/** One call to the API, as {@link request}. */
+export type Send = <T>(path: string, method?: string, body?: unknown) => Promise<T>;
+
+/** A server that says so is in trouble or in a hurry, and is asked again: time-out, too early, too many requests. */
+const ASK_AGAIN: ReadonlySet<number> = new Set([408, 425, 429]);
+
+/** Whether a server has said no for good; what was not answered, or by a server in trouble, may be asked again. */
+export const isFinal = (error: unknown): error is Refused =>
+  error instanceof Refused && error.problem.status < 500 && !ASK_AGAIN.has(error.problem.status);
+
+/** One call to the API. Throws {@link Refused}, or {@link Unreachable} where no answer came in twenty seconds. */
 export async function request<T>(path: string, method = 'GET', body?: unknown): Promise<T> {
-  const response = await fetch(`/api${path}`, {
-    method,
-    // A server that says nothing holds no queue for ever.
-    signal: AbortSignal.timeout(LONGEST_MS),
-    ...(body === undefined
-      ? {}
-      : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
-  }).catch(() => {
-    throw new Unreachable();
-  });
-  if (response.status === 204) return undefined as T;
-  const answer: unknown = await response.json().catch(() => {
-    throw new Unreachable();
-  });
-  if (!response.ok) throw new Refused(answer as Problem);
-  return answer as T;
+  // A server that says nothing holds no queue for ever.
+  const given = new AbortController();
+  const timer = setTimeout(() => given.abort(), LONGEST_MS);
+  try {
+    const response = await fetch(`/api${path}`, {
+      method,
+      signal: given.signal,
+      ...(body === undefined
+        ? {}
+        : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
+    });
+    if (response.status === 204) return undefined as T;
+    const answer = (await response.json()) as T;
+    if (!response.ok) throw new Refused(answer as Problem);
+    return answer;
+  } catch (error) {
+    throw error instanceof Refused ? error : new Unreachable();
+  } finally {
+    clearTimeout(timer);
+  }
 }
 
 /** What went wrong, in a sentence or two: each fault, or the server’s own words. */

@@ -1,6 +1,5 @@
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
-import { useEndCook } from '../api/cooks.ts';
 import { asSent, useKitchen, useSetUpKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
@@ -26,11 +25,10 @@ function OneCook({ id }: { id: string }) {
   const log = useCookLog(id);
   const kitchen = useKitchen();
   const setUp = useSetUpKitchen();
-  const end = useEndCook(id);
   const { cook } = log;
   if (cook === null) {
     return log.error ? (
-      <NotFetched error={log.error} again={log.refresh} />
+      <NotFetched error={log.error} again={() => void log.refresh()} />
     ) : (
       <Loading what="the cook" />
     );
@@ -49,7 +47,7 @@ function OneCook({ id }: { id: string }) {
           ? { keep: keepWater, said: setUp.isIdle || setUp.isPending ? '' : said }
           : null
       }
-      onReady={() => end.mutate(undefined, { onSuccess: log.refresh })}
+      onReady={() => void log.end()}
     />
   );
 }

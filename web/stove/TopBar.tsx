@@ -43,7 +43,7 @@ export function TopBar({ cook, log, nowMs, litAtMs, ways, set }: Props) {
               type="button"
               aria-pressed={cook.clock.speed === times}
               disabled={speed.isPending}
-              onClick={() => speed.mutate(times, { onSuccess: log.refresh })}
+              onClick={() => speed.mutate(times, { onSuccess: () => void log.refresh() })}
               className="btn btn-sm aria-pressed:btn-secondary"
             >
               {times}×
@@ -80,7 +80,9 @@ export function TopBar({ cook, log, nowMs, litAtMs, ways, set }: Props) {
 
 function deliveryInWords({ heard, waiting, refused, keeps }: CookLog): string {
   if (!keeps)
-    return 'This browser keeps nothing, as in a private window: what is noted here is lost. Open the stove in an ordinary one.';
+    return waiting === 0
+      ? 'This browser keeps nothing, as in a private window: notes go straight to the server'
+      : `This browser keeps nothing, as in a private window: leave this page open until ${waiting} more ${waiting === 1 ? 'is' : 'are'} delivered`;
   if (refused !== null) return `The server would not have something: ${refused}`;
   if (heard && waiting === 0) return 'All is kept';
   if (heard) return `${waiting} on the way`;

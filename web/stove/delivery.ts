@@ -1,18 +1,15 @@
-import { Refused } from '../api/request.ts';
+import { isFinal } from '../api/request.ts';
 import type { KeptEntry } from './keptEntry.ts';
 
 /** What a delivery needs of the browser's store and of the network. */
 export type Post = {
   /** What waits, oldest first. */
   readonly waiting: () => Promise<readonly KeptEntry[]>;
-  /** Sends a parcel; throws {@link Refused} where the server says no, anything else where it does not answer. */
+  /** Sends a parcel; throws Refused where the server says no, anything else where it does not answer. */
   readonly send: (parcel: readonly KeptEntry[]) => Promise<void>;
   /** Marks entries as taken (null), or as refused for a reason. */
   readonly settle: (parcel: readonly KeptEntry[], refused: string | null) => Promise<void>;
 };
-
-/** A server that says so is in trouble or in a hurry, and is asked again: time-out, too early, too many requests. */
-const ASK_AGAIN: ReadonlySet<number> = new Set([408, 425, 429]);
 
 /**
  * Delivers what waits, oldest first, one parcel after another: the next goes out only when the last has been taken. A parcel that is refused, or
@@ -33,7 +30,7 @@ export async function deliverAll({ waiting, send, settle }: Post, most: number):
     try {
       await send(parcel);
     } catch (error) {
-      if (!(error instanceof Refused) || mayBeAskedAgain(error.problem.status)) throw error;
+      if (!isFinal(error)) throw error;
       if (parcel.length === 1) {
         await settle(parcel, error.message);
         return 0;
@@ -47,5 +44,3 @@ export async function deliverAll({ waiting, send, settle }: Post, most: number):
     return parcel.length;
   }
 }
-
-const mayBeAskedAgain = (status: number): boolean => status >= 500 || ASK_AGAIN.has(status);

@@ -1,8 +1,9 @@
 import { kitchenTime, type KitchenClock } from '@idle-kettle/contract';
 import { useEffect, useState } from 'react';
-import { serverNow } from './serverClock.ts';
+import { browserPorts } from './browserPorts.ts';
 
 const EVERY_MS = 200;
+const serverNow = browserPorts.serverClock.now;
 
 /** What the kitchen’s clock shows, told again five times a second. It is always worked out anew, so sleep and reload do not stop it. */
 export function useKitchenNow(clock: KitchenClock | null, endedAtMs: number | null): number {

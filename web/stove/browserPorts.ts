@@ -1,0 +1,33 @@
+import type { LiveMessage } from '@idle-kettle/contract';
+import { wallClock } from '../api/clock.ts';
+import { request } from '../api/request.ts';
+import type { Ear, LiveLogPorts } from './liveLog.ts';
+import { ServerClock } from './serverClock.ts';
+import { BrowserShelf } from './shelf.ts';
+
+const LOCK = 'idle-kettle-outbox';
+
+function listen(path: string, ear: Ear): () => void {
+  const source = new EventSource(`/api${path}`);
+  source.addEventListener('open', ear.open);
+  source.addEventListener('error', ear.lost);
+  source.addEventListener('beat', ear.beat);
+  source.addEventListener('cook', ear.cook);
+  source.addEventListener('log', ({ data }: MessageEvent<string>) =>
+    ear.log(JSON.parse(data) as LiveMessage),
+  );
+  return () => source.close();
+}
+
+/** What the live logs of this page stand on. */
+export const browserPorts: LiveLogPorts = {
+  shelf: new BrowserShelf(),
+  send: request,
+  listen,
+  clock: wallClock,
+  serverClock: new ServerClock(),
+  inTurn: async (post) => {
+    if ('locks' in navigator) await navigator.locks.request(LOCK, post);
+    else await post();
+  },
+};

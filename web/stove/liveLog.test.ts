@@ -1,0 +1,403 @@
+import { nameOf } from '@idle-kettle/core';
+import fc from 'fast-check';
+import { Unreachable, type Send } from '../api/request.ts';
+import { FakeClock, settled } from '../test/fakeClock.ts';
+import { COOK, FakeCooks } from '../test/fakeCooks.ts';
+import { fakeNet, refusal, type Fate } from '../test/fakeNet.ts';
+import { LiveLog, SILENT_MS } from './liveLog.ts';
+import { ServerClock } from './serverClock.ts';
+import { MemoryShelf, type Shelf } from './shelf.ts';
+
+const MINUTE = 60_000;
+
+type House = {
+  readonly clock?: FakeClock;
+  readonly shelf?: Shelf;
+  readonly server?: FakeCooks;
+  readonly weather?: () => { fate: Fate; ms: number };
+  readonly wrap?: (send: Send) => Send;
+};
+
+/** A stove in a browser, before a server. */
+function house({
+  clock = new FakeClock(),
+  shelf = new MemoryShelf(),
+  server = new FakeCooks(clock),
+  weather,
+  wrap = (send) => send,
+}: House = {}) {
+  const send = wrap(fakeNet(clock, server.answer, weather));
+  const log = new LiveLog('pot', {
+    shelf,
+    send,
+    listen: server.listen,
+    clock,
+    serverClock: new ServerClock(send, clock),
+    inTurn: (post) => post(),
+  });
+  return { clock, shelf, server, log };
+}
+
+/** Weather that does as it is told, one call after another, and is fine afterwards. */
+function forecast(...fates: readonly Fate[]) {
+  const left = [...fates];
+  return () => ({ fate: left.shift() ?? ('ok' as const), ms: 5 });
+}
+
+/** The calls that are made before the line is open: the cook, and the clock three times. */
+const OPENING: readonly Fate[] = ['ok', 'ok', 'ok', 'ok'];
+
+const kinds = (entries: readonly { readonly kind: string }[]) => entries.map(({ kind }) => kind);
+
+async function opened(with_: House = {}) {
+  const all = house(with_);
+  void all.log.start();
+  await all.clock.pass(1000);
+  return all;
+}
+
+test('a cook is shown from the shelf at once, before any server answers', async () => {
+  const shelf = new MemoryShelf();
+  await shelf.keepCook(COOK);
+  await shelf.writeDown('pot', { kind: 'lit', at: 5, value: null, text: null });
+  const { log } = house({ shelf, weather: () => ({ fate: 'drop', ms: 1000 }) });
+  expect(log.state.cook).toBeNull();
+  void log.start();
+  await settled();
+  expect(log.state).toMatchObject({ cook: { name: 'Damson' }, waiting: 1, heard: false });
+});
+
+test('what is noted is on the shelf before it is sent, and is the server’s soon after', async () => {
+  const { log, clock, server, shelf } = await opened();
+  expect(log.state).toMatchObject({ heard: true, waiting: 0, error: null });
+  void log.note('lit');
+  await settled();
+  expect(await shelf.waiting('pot')).toHaveLength(1);
+  expect(log.state.waiting).toBe(1);
+  await clock.pass(100);
+  expect(kinds(server.log)).toEqual(['lit']);
+  expect(log.state.waiting).toBe(0);
+  server.tell();
+  await settled();
+  expect(log.state.entries).toMatchObject([{ kind: 'lit', position: 1 }]);
+});
+
+test('what others note is seen, once each, though it is told twice', async () => {
+  const { log, server } = await opened();
+  for (const seq of [1, 2, 3])
+    server.put({ source: 'probe', seq, at: seq, kind: 'temperature', value: 20 + seq });
+  server.tell();
+  server.tell(true);
+  expect(log.state.entries.map(({ value }) => value)).toEqual([21, 22, 23]);
+});
+
+test.each<Fate>([408, 429, 503, 'drop', 'lost'])(
+  'an entry that meets %s is not given up, and is delivered once',
+  async (fate) => {
+    const { log, clock, server } = await opened({ weather: forecast(...OPENING, fate, fate) });
+    void log.note('stirred');
+    await clock.pass(100);
+    expect(log.state).toMatchObject({ waiting: 1, refused: null, heard: false });
+    await clock.pass(10_000);
+    expect(log.state).toMatchObject({ waiting: 0, refused: null, heard: true });
+    expect(kinds(server.log)).toEqual(['stirred']);
+  },
+);
+
+test('one refused entry is refused alone, and said', async () => {
+  const clock = new FakeClock();
+  const server = new FakeCooks(clock, ({ text }) => text === 'wrong');
+  const { log } = house({ clock, server });
+  void log.start();
+  await clock.pass(1000);
+  await Promise.all([
+    log.note('stirred', null, 'one'),
+    log.note('stirred', null, 'wrong'),
+    log.note('stirred', null, 'two'),
+    clock.pass(5000),
+  ]);
+  expect(server.log.map(({ text }) => text)).toEqual(['one', 'two']);
+  expect(log.state).toMatchObject({ waiting: 0, refused: 'status 400' });
+});
+
+test('waking many times opens one connection', async () => {
+  const { log, clock, server } = house();
+  void log.start();
+  for (let i = 0; i < 5; i += 1) log.wake();
+  await clock.pass(2);
+  log.wake();
+  await clock.pass(1000);
+  log.wake();
+  await clock.pass(1000);
+  expect(server.mostViews).toBe(1);
+  expect(server.views.size).toBe(1);
+});
+
+test('a line that fell silent is dead: another is opened, and the old one is not listened to', async () => {
+  const { log, clock, server } = await opened();
+  const [old] = server.views;
+  await clock.pass(SILENT_MS + 2000);
+  expect(server.views.size).toBe(1);
+  expect(server.views.has(old!)).toBe(false);
+  expect(log.state.heard).toBe(true);
+  old!.ear.log({
+    entries: [{ source: 'x', seq: 1, at: 1, kind: 'lit', value: null, text: null, position: 1 }],
+    position: 1,
+  });
+  expect(log.state.entries).toEqual([]);
+});
+
+test('a tab that slept longer than a line may be silent looks at once when it wakes', async () => {
+  const { clock, server, log } = await opened();
+  const [old] = server.views;
+  // While it sleeps no timer of it goes off: the clock alone has gone on.
+  const awake = clock.now;
+  Object.assign(clock, { now: () => awake() + MINUTE });
+  log.wake();
+  await clock.pass(100);
+  expect(server.views.has(old!)).toBe(false);
+  expect(server.views.size).toBe(1);
+});
+
+test('where a piece of the log is missing it is asked for from there', async () => {
+  const { log, clock, server } = await opened();
+  for (const seq of [1, 2, 3]) server.put({ source: 'p', seq, at: seq, kind: 'stirred' });
+  for (const view of server.views) view.from = 2;
+  server.tell();
+  expect(log.state.entries).toEqual([]);
+  await clock.pass(2000);
+  expect([...server.views].map(({ from }) => from)).toEqual([0]);
+  server.tell();
+  expect(log.state.entries).toHaveLength(3);
+});
+
+test('a request that hangs holds the queue for twenty seconds and no longer', async () => {
+  const { log, clock, server } = await opened({ weather: forecast(...OPENING, 'late') });
+  void log.note('lit');
+  void log.note('stirred');
+  await clock.pass(19_000);
+  expect(server.log).toEqual([]);
+  await clock.pass(6000);
+  expect(kinds(server.log)).toEqual(['lit', 'stirred']);
+  expect(log.state.waiting).toBe(0);
+});
+
+test('a page that is loaded anew delivers what the old one could not', async () => {
+  const clock = new FakeClock();
+  const shelf = new MemoryShelf();
+  const server = new FakeCooks(clock);
+  const first = house({ clock, shelf, server, weather: forecast(...OPENING, 'drop', 'drop') });
+  void first.log.start();
+  await clock.pass(1000);
+  void first.log.note('lit');
+  await clock.pass(50);
+  first.log.stop();
+  await clock.pass(MINUTE);
+  expect(server.log).toEqual([]);
+  const second = house({ clock, shelf, server });
+  void second.log.start();
+  await clock.pass(1000);
+  expect(kinds(server.log)).toEqual(['lit']);
+  expect(server.views.size).toBe(1);
+});
+
+test('two tabs of one browser note under numbers of their own, and nothing is delivered twice', async () => {
+  const clock = new FakeClock();
+  const shelf = new MemoryShelf();
+  const server = new FakeCooks(clock);
+  const [a, b] = [house({ clock, shelf, server }), house({ clock, shelf, server })];
+  void a.log.start();
+  void b.log.start();
+  await clock.pass(1000);
+  void a.log.note('lit');
+  void b.log.note('stirred');
+  await clock.pass(1000);
+  expect(kinds(server.log).sort()).toEqual(['lit', 'stirred']);
+  expect(new Set(server.log.map(nameOf)).size).toBe(2);
+});
+
+test('that a cook ends is tried until it is heard, after all that was noted, also by the next page', async () => {
+  const clock = new FakeClock();
+  const shelf = new MemoryShelf();
+  const server = new FakeCooks(clock);
+  const first = house({
+    clock,
+    shelf,
+    server,
+    weather: forecast(...OPENING, 'drop', 'drop', 'drop'),
+  });
+  void first.log.start();
+  await clock.pass(1000);
+  void first.log.note('ready');
+  void first.log.end();
+  await clock.pass(50);
+  first.log.stop();
+  await clock.pass(1000);
+  expect(server.endings).toBe(0);
+
+  const second = house({ clock, shelf, server, weather: forecast(...OPENING, 'ok', 'lost') });
+  void second.log.start();
+  await clock.pass(10_000);
+  expect(kinds(server.log)).toEqual(['ready']);
+  expect(second.log.state.cook?.endedAt).not.toBeNull();
+  // Heard the first time, and asked once more since the answer was lost: ended twice, it ended the first time.
+  expect(server.endings).toBe(2);
+  await clock.pass(MINUTE);
+  expect(server.endings).toBe(2);
+});
+
+test('a cook that cannot be ended says why, and is not asked for ever', async () => {
+  const { log, clock } = await opened({
+    wrap: (send) => (path, method, body) =>
+      path.endsWith('/end') ? Promise.reject(refusal(404, 'gone')) : send(path, method, body),
+  });
+  void log.end();
+  await clock.pass(1000);
+  expect(log.state.refused).toBe('gone');
+});
+
+test('a server that is away is asked less and less often, and no more than every four seconds', async () => {
+  let calls = 0;
+  const { log, clock } = house({
+    wrap: () => () => {
+      calls += 1;
+      return Promise.reject(new Unreachable());
+    },
+  });
+  void log.start();
+  await clock.pass(MINUTE);
+  expect(calls).toBeGreaterThan(12);
+  expect(calls).toBeLessThan(20);
+  expect(log.state).toMatchObject({ heard: false, cook: null });
+  expect(log.state.error).toBeInstanceOf(Unreachable);
+  const before = calls;
+  log.wake();
+  await settled();
+  expect(calls).toBe(before + 1);
+});
+
+test('a browser that keeps nothing still delivers, and says that it keeps nothing', async () => {
+  const no = () => Promise.reject(new Error('not in a private window'));
+  const shelf: Shelf = {
+    cook: no, keepCook: no, entries: no, waiting: no, writeDown: no, keep: no, settle: no, fact: no, keepFact: no,
+  }; // prettier-ignore
+  const { log, clock, server } = await opened({ shelf });
+  void log.note('lit');
+  await clock.pass(1000);
+  expect(kinds(server.log)).toEqual(['lit']);
+  expect(log.state).toMatchObject({ keeps: false, waiting: 0 });
+});
+
+test('a shelf that fails in the middle loses nothing of what waits', async () => {
+  const shelf = new MemoryShelf();
+  const { log, clock, server } = await opened({
+    shelf,
+    weather: forecast(...OPENING, 'drop'),
+  });
+  void log.note('lit');
+  await clock.pass(50);
+  Object.assign(shelf, { writeDown: () => Promise.reject(new Error('full')) });
+  void log.note('stirred');
+  await clock.pass(10_000);
+  expect(kinds(server.log).sort()).toEqual(['lit', 'stirred']);
+  expect(log.state).toMatchObject({ keeps: false, waiting: 0 });
+});
+
+test('a log that is let go of makes no more calls, and can be taken up again', async () => {
+  const { log, clock, server } = await opened();
+  log.stop();
+  await clock.pass(MINUTE);
+  expect(server.views.size).toBe(0);
+  expect(clock.waiting).toBe(0);
+  void log.start();
+  await clock.pass(1000);
+  expect(log.state.heard).toBe(true);
+});
+
+const WEATHER: readonly Fate[] = [
+  'ok',
+  'ok',
+  'ok',
+  'drop',
+  'lost',
+  'late',
+  'double',
+  408,
+  429,
+  503,
+];
+const DEEDS = [
+  'note',
+  'note',
+  'other',
+  'tell',
+  'tell twice',
+  'cut',
+  'wake',
+  'reload',
+  'wait',
+] as const;
+
+test('1 000 random schedules of a network that drops, delays, doubles and reorders: nothing lost, nothing doubled', async () => {
+  await fc.assert(
+    fc.asyncProperty(
+      fc.array(fc.tuple(fc.constantFrom(...DEEDS), fc.nat(6000)), { maxLength: 24 }),
+      fc.array(fc.tuple(fc.constantFrom(...WEATHER), fc.integer({ min: 1, max: 900 })), {
+        maxLength: 40,
+      }),
+      async (deeds, fates) => {
+        const clock = new FakeClock();
+        const shelf = new MemoryShelf();
+        const server = new FakeCooks(clock, ({ text }) => text?.endsWith('7') === true);
+        const left = [...fates];
+        const weather = () => {
+          const [fate, ms] = left.shift() ?? (['ok', 5] as const);
+          return { fate, ms };
+        };
+        let { log } = house({ clock, shelf, server, weather });
+        await shelf.keepCook(COOK);
+        void log.start();
+        await settled();
+        let noted = 0;
+        let others = 0;
+        for (const [deed, ms] of deeds) {
+          if (deed === 'note') void log.note('stirred', null, `${(noted += 1)}`);
+          if (deed === 'other')
+            server.put({ source: 'probe', seq: (others += 1), at: 1, kind: 'stirred' });
+          if (deed === 'tell' || deed === 'tell twice') server.tell(deed === 'tell twice');
+          if (deed === 'cut') server.cut();
+          if (deed === 'wake') log.wake();
+          if (deed === 'reload') {
+            await settled();
+            log.stop();
+            ({ log } = house({ clock, shelf, server, weather }));
+            void log.start();
+            await settled();
+          }
+          await clock.pass(ms);
+          expect(server.views.size).toBeLessThanOrEqual(1);
+        }
+        // The weather clears up, and everything finds its way.
+        left.length = 0;
+        for (let i = 0; i < 6; i += 1) {
+          await clock.pass(15_000);
+          server.tell();
+        }
+        const texts = Array.from({ length: noted }, (_, i) => `${i + 1}`);
+        const good = texts.filter((text) => !text.endsWith('7'));
+        const there = server.log
+          .filter(({ source }) => source !== 'probe')
+          .map(({ text }) => text!);
+        expect([...there].sort()).toEqual([...good].sort());
+        expect(new Set(server.log.map(nameOf)).size).toBe(server.log.length);
+        const { state } = log;
+        expect(state).toMatchObject({ waiting: 0, heard: true, keeps: true });
+        expect(state.refused !== null).toBe(good.length < texts.length);
+        // The browser sees what the server holds, each once, and its own that was refused.
+        expect(state.entries).toHaveLength(server.log.length + texts.length - good.length);
+        expect(server.views.size).toBe(1);
+      },
+    ),
+    { numRuns: 1000 },
+  );
+});

@@ -1,0 +1,394 @@
+import {
+  kitchenTime,
+  MOST_ENTRIES,
+  type CookRecord,
+  type LiveMessage,
+  type LoggedEntry,
+} from '@idle-kettle/contract';
+import { inOrder, type EntryKind } from '@idle-kettle/core';
+import type { Clock } from '../api/clock.ts';
+import { isFinal, type Send } from '../api/request.ts';
+import { deliverAll } from './delivery.ts';
+import { lastWithoutGap, merged, type KeptEntry } from './keptEntry.ts';
+import type { ServerClock } from './serverClock.ts';
+import { MemoryShelf, type Shelf } from './shelf.ts';
+
+/** What a live view says to whoever listens. */
+export type Ear = {
+  readonly open: () => void;
+  readonly lost: () => void;
+  readonly beat: () => void;
+  /** The cook itself has changed. */
+  readonly cook: () => void;
+  readonly log: (message: LiveMessage) => void;
+};
+
+/** What a live log stands on. */
+export type LiveLogPorts = {
+  readonly shelf: Shelf;
+  readonly send: Send;
+  /** Opens a live view of a path; what it answers closes it. */
+  readonly listen: (path: string, ear: Ear) => () => void;
+  readonly clock: Clock;
+  readonly serverClock: ServerClock;
+  /** Lets the tabs of one browser deliver one after another. */
+  readonly inTurn: (post: () => Promise<void>) => Promise<void>;
+};
+
+/** What is known of a cook and its log. Never changed: a new one is made. */
+export type LiveLogState = {
+  /** Null until it is known, from this browser or from a server. */
+  readonly cook: CookRecord | null;
+  /** In the order of the kitchen’s clock. */
+  readonly entries: readonly KeptEntry[];
+  /** Entries of this browser that no server has yet. */
+  readonly waiting: number;
+  /** Why the server would not have something; null where it took everything. */
+  readonly refused: string | null;
+  /** Whether a server is heard. */
+  readonly heard: boolean;
+  /** Whether this browser keeps what is noted when its page is closed. */
+  readonly keeps: boolean;
+  /** Why the cook cannot be shown at all. */
+  readonly error: Error | null;
+};
+
+/** Before the first try to reach a server that was away, ms; twice as long each time, up to the longest. */
+const FIRST_WAIT_MS = 500;
+const LONGEST_WAIT_MS = 4000;
+/** A live view that says nothing for this long is dead: it says something every five seconds. */
+export const SILENT_MS = 12_000;
+
+const NOTHING: LiveLogState = {
+  cook: null,
+  entries: [],
+  waiting: 0,
+  refused: null,
+  heard: false,
+  keeps: true,
+  error: null,
+};
+
+/**
+ * A cook and its log: from this browser’s shelf at once, and from the server as it grows, over one connection at a time. What is noted is kept on
+ * the shelf first and delivered when a server answers; so is that the cook is to end.
+ */
+export class LiveLog {
+  private now = NOTHING;
+  private known: ReadonlyMap<string, KeptEntry> = new Map();
+  private readonly listeners = new Set<() => void>();
+  private shelf: Shelf;
+  /** The place in the server’s log up to which everything is known. */
+  private position = 0;
+  private on = false;
+  private connecting = false;
+  private close: (() => void) | null = null;
+  private open = false;
+  private heardAt = 0;
+  /** Whether what was sent last came through. */
+  private reached = true;
+  /** Failures in a row: of connecting, and of delivering. */
+  private failures = 0;
+  private undelivered = 0;
+  private delivering: Promise<void> | null = null;
+  private moreToDeliver = false;
+  private callOffRetry: (() => void) | null = null;
+  private callOffSilence: (() => void) | null = null;
+  private callOffDelivery: (() => void) | null = null;
+
+  constructor(
+    readonly id: string,
+    private readonly ports: LiveLogPorts,
+  ) {
+    this.shelf = ports.shelf;
+  }
+
+  get state(): LiveLogState {
+    return this.now;
+  }
+
+  /** Calls a listener at every change; what it answers ends that. */
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  /** Begins to follow the cook, or goes on with it. */
+  async start(): Promise<void> {
+    if (this.on) return;
+    this.on = true;
+    await this.recall();
+    await this.connect();
+  }
+
+  /** Lets go of the connection and of everything that waits. What is on the shelf stays there. */
+  stop(): void {
+    this.on = false;
+    this.letGo();
+    this.callOffRetry?.();
+    this.callOffDelivery?.();
+  }
+
+  /** A tab that slept, or a network that is back, looks at once. */
+  wake(): void {
+    if (!this.on || this.connecting) return;
+    // While a tab sleeps its timers do too: a line that has been silent for too long is dead, whatever it says of itself.
+    if (this.close !== null && this.ports.clock.now() - this.heardAt <= SILENT_MS) {
+      this.deliverSoon();
+      return;
+    }
+    this.letGo();
+    this.failures = 0;
+    this.undelivered = 0;
+    void this.connect();
+  }
+
+  /** Writes down something that happens now, and delivers it when a server answers. */
+  note = async (
+    kind: EntryKind,
+    value: number | null = null,
+    text: string | null = null,
+  ): Promise<void> => {
+    const { cook } = this.now;
+    if (cook === null) return;
+    const at = kitchenTime(cook.clock, this.ports.serverClock.now());
+    const written = await this.onShelf((shelf) =>
+      shelf.writeDown(this.id, { kind, at, value, text }),
+    );
+    this.add([written]);
+    await this.deliver().catch(() => undefined);
+  };
+
+  /** Ends the cook: once everything that was noted is delivered, and for as often as it takes. */
+  end = async (): Promise<void> => {
+    await this.onShelf((shelf) => shelf.keepFact(this.ending, 1));
+    await this.deliver().catch(() => undefined);
+  };
+
+  /** Asks for the cook itself once more. */
+  refresh = async (): Promise<void> => {
+    await this.fetchCook().catch(() => undefined);
+  };
+
+  private get ending(): string {
+    return `end ${this.id}`;
+  }
+
+  private set(change: Partial<LiveLogState>): void {
+    this.now = { ...this.now, ...change };
+    for (const listener of [...this.listeners]) listener();
+  }
+
+  private add(more: readonly KeptEntry[]): void {
+    this.known = merged(this.known, more);
+    const entries = [...this.known.values()].sort(inOrder);
+    this.set({
+      entries,
+      waiting: entries.filter(({ waiting }) => waiting === 1).length,
+      refused: entries.find(({ refused }) => refused !== null)?.refused ?? null,
+    });
+  }
+
+  /** Does something with the shelf. A browser that keeps nothing gets one that lasts as long as the page. */
+  private async onShelf<T>(work: (shelf: Shelf) => Promise<T>): Promise<T> {
+    const { shelf } = this;
+    try {
+      return await work(shelf);
+    } catch {
+      if (this.shelf === shelf) {
+        this.shelf = new MemoryShelf();
+        await this.shelf.keep([...this.known.values()]);
+        this.set({ keeps: false });
+      }
+      return work(this.shelf);
+    }
+  }
+
+  /** From this browser’s shelf, before any server is asked. */
+  private async recall(): Promise<void> {
+    const cook = await this.onShelf((shelf) => shelf.cook(this.id));
+    const entries = await this.onShelf((shelf) => shelf.entries(this.id));
+    await this.onShelf((shelf) => this.ports.serverClock.recall(shelf));
+    if (cook !== null) this.set({ cook });
+    // Places are without gaps: from the first that is missing on, the server is asked again.
+    this.position = lastWithoutGap(entries);
+    this.add(entries);
+  }
+
+  private async connect(): Promise<void> {
+    if (!this.on || this.connecting || this.close !== null) return;
+    this.callOffRetry?.();
+    this.callOffRetry = null;
+    this.connecting = true;
+    try {
+      await this.fetchCook();
+      await this.ports.serverClock.compare();
+      await this.onShelf((shelf) => this.ports.serverClock.keep(shelf));
+      await this.deliver();
+      if (this.on) this.listen();
+    } catch (failure) {
+      if (this.now.cook === null) this.set({ error: failure as Error });
+      this.again();
+    } finally {
+      this.connecting = false;
+    }
+  }
+
+  /** Follows the log from where it is known. Whatever an older connection still says is not listened to. */
+  private listen(): void {
+    const isCurrent = () => this.close === close;
+    const lost = () => {
+      if (!isCurrent()) return;
+      this.letGo();
+      this.again();
+    };
+    const alive = () => {
+      this.heardAt = this.ports.clock.now();
+      this.callOffSilence?.();
+      this.callOffSilence = this.ports.clock.after(SILENT_MS, lost);
+    };
+    const close: () => void = this.ports.listen(`/cooks/${this.id}/live?after=${this.position}`, {
+      open: () => {
+        if (!isCurrent()) return;
+        alive();
+        this.failures = 0;
+        this.open = true;
+        this.tellHeard();
+      },
+      lost,
+      beat: () => {
+        if (isCurrent()) alive();
+      },
+      cook: () => {
+        if (!isCurrent()) return;
+        alive();
+        this.fetchCook().catch(lost);
+      },
+      log: (message) => {
+        if (!isCurrent()) return;
+        alive();
+        // What comes twice is known; where something is missing in between, it is asked for from there.
+        if ((message.entries[0]?.position ?? this.position) > this.position + 1) lost();
+        else this.hear(message);
+      },
+    });
+    this.close = close;
+    alive();
+  }
+
+  private hear({ entries, position }: LiveMessage): void {
+    this.position = Math.max(this.position, position);
+    const kept = entries.map((entry) => fromServer(this.id, entry));
+    this.add(kept);
+    void this.onShelf((shelf) => shelf.keep(kept));
+  }
+
+  private letGo(): void {
+    this.callOffSilence?.();
+    this.callOffSilence = null;
+    const { close } = this;
+    this.close = null;
+    close?.();
+    this.open = false;
+    this.tellHeard();
+  }
+
+  /** Tries again after a while, which gets longer with every failure. */
+  private again(): void {
+    if (!this.on) return;
+    this.callOffRetry?.();
+    this.callOffRetry = this.ports.clock.after(waitAfter(this.failures), () => void this.connect());
+    this.failures += 1;
+  }
+
+  private async fetchCook(): Promise<void> {
+    this.take(await this.ports.send<CookRecord>(`/cooks/${this.id}`));
+  }
+
+  private take(cook: CookRecord): void {
+    this.set({ cook, error: null });
+    void this.onShelf((shelf) => shelf.keepCook(cook));
+  }
+
+  /** Delivers what waits; whoever asks meanwhile waits for the same delivery, which looks once more. */
+  private async deliver(): Promise<void> {
+    this.moreToDeliver = true;
+    this.delivering ??= this.deliverUntilDone().finally(() => {
+      this.delivering = null;
+    });
+    await this.delivering;
+  }
+
+  private async deliverUntilDone(): Promise<void> {
+    try {
+      while (this.moreToDeliver) {
+        this.moreToDeliver = false;
+        await this.ports.inTurn(() => this.deliverOnce());
+      }
+      this.reached = true;
+      this.undelivered = 0;
+    } catch (failure) {
+      this.deliverSoon(waitAfter(this.undelivered));
+      this.undelivered += 1;
+      // A live view may outlast the network by a while; what cannot be sent tells sooner.
+      this.reached = false;
+      throw failure;
+    } finally {
+      this.tellHeard();
+    }
+  }
+
+  private tellHeard(): void {
+    const heard = this.open && this.reached;
+    if (heard !== this.now.heard) this.set({ heard });
+  }
+
+  private async deliverOnce(): Promise<void> {
+    await deliverAll(
+      {
+        waiting: () => this.onShelf((shelf) => shelf.waiting(this.id)),
+        send: (parcel) =>
+          this.ports.send(`/cooks/${this.id}/log`, 'POST', { entries: parcel.map(bare) }),
+        settle: async (parcel, refused) => {
+          await this.onShelf((shelf) => shelf.settle(parcel, refused));
+          this.add(parcel.map((entry) => ({ ...entry, waiting: 0, refused })));
+        },
+      },
+      MOST_ENTRIES,
+    );
+    if ((await this.onShelf((shelf) => shelf.fact(this.ending))) === null) return;
+    try {
+      this.take(await this.ports.send<CookRecord>(`/cooks/${this.id}/end`, 'POST'));
+    } catch (failure) {
+      if (!isFinal(failure)) throw failure;
+      this.set({ refused: failure.message });
+    }
+    await this.onShelf((shelf) => shelf.keepFact(this.ending, null));
+  }
+
+  private deliverSoon(ms = 0): void {
+    this.callOffDelivery?.();
+    this.callOffDelivery = this.ports.clock.after(ms, () => {
+      if (this.on) this.deliver().catch(() => undefined);
+    });
+  }
+}
+
+const waitAfter = (failures: number): number =>
+  Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** failures);
+
+const bare = ({ source, seq, at, kind, value, text }: KeptEntry) => ({
+  source,
+  seq,
+  at,
+  kind,
+  value,
+  text,
+});
+
+const fromServer = (cook: string, entry: LoggedEntry): KeptEntry => ({
+  ...entry,
+  cook,
+  waiting: 0,
+  refused: null,
+});
