@@ -1,8 +1,6 @@
-import type { Batch, BatchDto } from '@idle-kettle/contract';
+import type { Batch } from '@idle-kettle/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
 import { request } from './request.ts';
-import { saveChange } from './saveChange.ts';
 
 const LIST = ['batches'];
 const one = (id: string) => ['batch', id];
@@ -20,22 +18,13 @@ export const useBatch = (id: string | null) =>
     refetchOnWindowFocus: false,
   });
 
-/** Saves a new batch (id null) or a change to one. A new one keeps its id until it is answered, so that trying again makes no second. */
-export function useSaveBatch(id: string | null) {
+/** Takes a batch over as the server answered with it, wherever it is shown. */
+export function useTakenBatch(): (batch: Batch) => void {
   const queries = useQueryClient();
-  const newId = useRef<string>(undefined);
-  return useMutation<Batch, Error, BatchDto & { readonly unanswered?: readonly string[] }>({
-    mutationFn: ({ unanswered = [], ...batch }) => {
-      if (id !== null) return saveChange(id, batch, unanswered);
-      newId.current ??= crypto.randomUUID();
-      return request('/batches', 'POST', { ...batch, id: newId.current });
-    },
-    onSuccess: (batch) => {
-      newId.current = undefined;
-      queries.setQueryData(one(batch.id), batch);
-      return queries.invalidateQueries({ queryKey: LIST });
-    },
-  });
+  return (batch) => {
+    queries.setQueryData(one(batch.id), batch);
+    void queries.invalidateQueries({ queryKey: LIST });
+  };
 }
 
 export function usePutAway() {

@@ -24,7 +24,7 @@ import { fruitColourOf, suggestedName } from '../ui/fruit.ts';
 import { planner } from '../workers/planner.ts';
 import { BatchLabel } from './BatchLabel.tsx';
 import { Cautions, Impossible } from './Cautions.tsx';
-import { keptDraft, type Draft } from './draft.ts';
+import { Conflict } from './Conflict.tsx';
 import { formulaOf, formulaReducer, startingWith, written } from './formula.ts';
 import { First } from './First.tsx';
 import { HistoryBar } from './HistoryBar.tsx';
@@ -34,7 +34,7 @@ import { Diagnosis } from './Diagnosis.tsx';
 import { SaveBar } from './SaveBar.tsx';
 import { SettingsBar } from './SettingsBar.tsx';
 import { usePlan } from './usePlan.ts';
-import { useSaving } from './useSaving.ts';
+import { useSaver } from './useSaver.ts';
 import { Workbench } from './Workbench.tsx';
 
 /** Fields whose text has an undo of its own. */
@@ -53,10 +53,10 @@ const NOTHING_DECIDES: Plan['shelf']['decides'] = [];
 /** The Balance screen of one batch, saved or new. */
 export function Balance({ kitchen, saved, from }: Props) {
   const id = saved?.id ?? null;
-  const [draft] = useState(() => (from === null ? keptDraft(id) : null));
-  const first: Formula = draft ?? from ?? saved ?? { lines: [], settings: {} };
-  const [state, dispatch] = useReducer(formulaReducer, first, startingWith);
-  const [name, setName] = useState(draft?.name ?? from?.name ?? saved?.name ?? '');
+  const saving = useSaver(saved, from);
+  const { saver } = saving;
+  const [state, dispatch] = useReducer(formulaReducer, saver.first, startingWith);
+  const [name, setName] = useState(saver.first.name);
   const [notice, setNotice] = useState<string | null>(null);
 
   const { sheet } = state;
@@ -69,12 +69,18 @@ export function Balance({ kitchen, saved, from }: Props) {
   const stale = faults.length > 0;
   const fruit = fruitColourOf(plan);
   const finalName = name.trim() === '' ? suggestedName(plan) : name.trim();
-  const content: Draft = {
-    name,
-    ...formula,
-    version: draft ? draft.version : (saved?.version ?? null),
-  };
-  const saving = useSaving({ saved, content, finalName, ok: !stale });
+  useEffect(() => {
+    saver.write({ name, ...formula }, finalName, !stale);
+  }, [saver, name, formula, finalName, stale]);
+  // What was saved stands again, or what somebody else saved.
+  useEffect(
+    () =>
+      saver.onShow((batch) => {
+        dispatch({ type: 'load', formula: batch });
+        setName(batch.name);
+      }),
+    [saver],
+  );
 
   useEffect(() => {
     function onKey(event: KeyboardEvent) {
@@ -214,17 +220,10 @@ export function Balance({ kitchen, saved, from }: Props) {
             did={state.did}
             dispatch={dispatch}
           />
-          <SaveBar
-            saving={saving}
-            saved={saved}
-            empty={formula.lines.length === 0}
-            onGoBack={() => {
-              if (saved === null) return;
-              dispatch({ type: 'load', formula: saved });
-              setName(saved.name);
-              saving.drop();
-            }}
-          />
+          {saving.theirs && (
+            <Conflict mine={{ name: finalName, ...formula }} theirs={saving.theirs} saver={saver} />
+          )}
+          <SaveBar saving={saving} empty={formula.lines.length === 0} />
         </div>
         <div className="max-md:order-3 md:max-lg:order-2 md:max-lg:col-start-1">
           {!stale && settled && formula.lines.length > 0 && (

@@ -7,9 +7,20 @@ export type Draft = {
   readonly settings: SettingsDto;
   /** The version of the saved batch that it was made on; null for a new one. */
   readonly version: number | null;
+  /** What that version said, by its content; absent where that is not known. */
+  readonly base?: string;
   /** What was sent and has not been answered, by its content; absent for nothing. */
   readonly sent?: readonly string[];
+  /** The id that a new batch is sent under, so that sending it again makes no second. */
+  readonly newId?: string;
+  /** What was ticked and unticked of its preparation; absent for nothing. */
+  readonly ticks?: readonly (readonly [id: string, on: boolean])[];
+  /** Whether nothing but ticks is new in it. */
+  readonly onlyTicks?: boolean;
 };
+
+/** The few parts of a browser’s storage that drafts use. */
+export type DraftStorage = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;
 
 const key = (id: string | null): string => `kettle.draft.${id ?? 'new'}`;
 
@@ -26,10 +37,11 @@ const isDraft = (value: unknown): value is Draft =>
   value.settings !== null &&
   'version' in value &&
   (value.version === null || typeof value.version === 'number') &&
-  (!('sent' in value) || Array.isArray(value.sent));
+  (!('sent' in value) || Array.isArray(value.sent)) &&
+  (!('ticks' in value) || Array.isArray(value.ticks));
 
 /** The draft kept for a batch (null: the new one); null when there is none that can be read. */
-export function keptDraft(id: string | null, storage: Storage = localStorage): Draft | null {
+export function keptDraft(id: string | null, storage: DraftStorage = localStorage): Draft | null {
   try {
     const value: unknown = JSON.parse(storage.getItem(key(id)) ?? 'null');
     return isDraft(value) ? value : null;
@@ -38,7 +50,11 @@ export function keptDraft(id: string | null, storage: Storage = localStorage): D
   }
 }
 
-export function keepDraft(id: string | null, draft: Draft, storage: Storage = localStorage): void {
+export function keepDraft(
+  id: string | null,
+  draft: Draft,
+  storage: DraftStorage = localStorage,
+): void {
   try {
     storage.setItem(key(id), JSON.stringify(draft));
   } catch {
@@ -46,5 +62,5 @@ export function keepDraft(id: string | null, draft: Draft, storage: Storage = lo
   }
 }
 
-export const dropDraft = (id: string | null, storage: Storage = localStorage): void =>
+export const dropDraft = (id: string | null, storage: DraftStorage = localStorage): void =>
   storage.removeItem(key(id));

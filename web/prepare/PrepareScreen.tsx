@@ -1,11 +1,10 @@
 import type { Batch, Kitchen } from '@idle-kettle/contract';
 import { formatGrams, formatMass, METHODS, prepareOf, type Plan } from '@idle-kettle/core';
 import { CookingPot, FileText, Printer } from 'lucide-react';
-import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { useBatch, useSaveBatch } from '../api/batches.ts';
+import { useBatch } from '../api/batches.ts';
 import { useKitchen } from '../api/kitchen.ts';
-import { sayError } from '../api/request.ts';
+import { isFinal, sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { fileNameOf } from '../ui/download.ts';
 import { fruitColourOf } from '../ui/fruit.ts';
@@ -13,6 +12,7 @@ import { Loading } from '../ui/Loading.tsx';
 import { actInText, runSheetOf } from '../words/runSheet.ts';
 import { jarsInWords, minutesInWords } from '../ui/words.ts';
 import { usePlan } from '../balance/usePlan.ts';
+import { TICKS, useSaver } from '../balance/useSaver.ts';
 
 /** Everything to do before the heat: `/batches/:id/prepare`. */
 export function PrepareScreen() {
@@ -22,23 +22,12 @@ export function PrepareScreen() {
   const failed = [kitchen, batch].find((query) => query.error !== null && !query.data);
   if (failed?.error) return <NotFetched error={failed.error} again={() => void failed.refetch()} />;
   if (!kitchen.data || !batch.data) return <Loading what="the batch" />;
-  return <Prepare batch={batch.data} kitchen={kitchen.data} />;
+  return <Prepare key={id} batch={batch.data} kitchen={kitchen.data} />;
 }
 
 function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
   const { plan } = usePlan(batch, kitchen);
-  const save = useSaveBatch(batch.id);
-  const [ticked, setTicked] = useState<readonly string[]>(batch.ticked);
-
-  function tick(id: string, on: boolean) {
-    const next = on ? [...ticked, id] : ticked.filter((other) => other !== id);
-    setTicked(next);
-    const { name, lines, settings, version } = batch;
-    save.mutate(
-      { name, lines: [...lines], settings, ticked: [...next], version },
-      { onError: () => setTicked(batch.ticked) },
-    );
-  }
+  const { saver, ticked, error } = useSaver(batch, null, TICKS);
 
   if (plan === null || !plan.finish) {
     return (
@@ -63,7 +52,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
           type="checkbox"
           className="checkbox mt-0.5"
           checked={ticked.includes(id)}
-          onChange={({ target }) => tick(id, target.checked)}
+          onChange={({ target }) => saver.tick(id, target.checked)}
         />
         <span className={ticked.includes(id) ? 'line-through opacity-60' : ''}>{text}</span>
       </label>
@@ -104,9 +93,11 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
           </Link>
         </div>
       </header>
-      {save.error && (
+      {error && (
         <p role="alert" className="border-l-4 border-error pl-3 text-error">
-          The tick was not kept. {sayError(save.error)}
+          {isFinal(error)
+            ? `The ticks were not taken. ${sayError(error)}`
+            : `${sayError(error)} The ticks are kept in this browser, and sent when it answers again.`}
         </p>
       )}
       <div className="grid items-start gap-6 md:grid-cols-2 lg:grid-cols-3">

@@ -1,0 +1,60 @@
+import type { Batch } from '@idle-kettle/contract';
+import { format } from 'date-fns';
+import type { Content, Saver } from './saver.ts';
+import { twoSheets } from './twoSheets.ts';
+
+type Props = {
+  readonly mine: Content;
+  readonly theirs: Batch;
+  readonly saver: Saver;
+};
+
+/** What is written here and what somebody else saved meanwhile, line by line, until it is said which is to stand. */
+export const Conflict = ({ mine, theirs, saver }: Props) => (
+  <section
+    role="alert"
+    aria-label="Saved somewhere else meanwhile"
+    className="rounded-box border-2 border-secondary bg-base-100 p-3"
+  >
+    <h2 className="font-bold text-secondary">This batch was saved somewhere else meanwhile</h2>
+    <p className="text-sm">
+      At {format(new Date(theirs.updatedAt), 'HH:mm:ss')}. Nothing of either is lost; say which is
+      to stand.
+    </p>
+    <table className="my-2 w-full table-fixed text-sm">
+      <thead>
+        <tr className="text-left">
+          <th scope="col">Yours</th>
+          <th scope="col">Theirs</th>
+        </tr>
+      </thead>
+      <tbody>
+        {twoSheets(mine, theirs).map(({ mine: a, theirs: b, same }, index) => (
+          <tr key={index} data-same={same} className="align-top data-[same=false]:font-bold">
+            <Side text={a} same={same} />
+            <Side text={b} same={same} />
+          </tr>
+        ))}
+      </tbody>
+    </table>
+    <div className="flex flex-wrap gap-2">
+      <button type="button" className="btn btn-sm btn-primary" onClick={saver.keepMine}>
+        Keep mine
+      </button>
+      <button type="button" className="btn btn-sm" onClick={saver.goBack}>
+        Take theirs
+      </button>
+      <button type="button" className="btn btn-sm" onClick={() => void saver.saveAsNew()}>
+        Save mine as another batch
+      </button>
+    </div>
+  </section>
+);
+
+const Side = ({ text, same }: { readonly text: string | null; readonly same: boolean }) => (
+  <td
+    className={`border-l-4 py-0.5 pl-2 break-words ${same ? 'border-base-300' : 'border-secondary'}`}
+  >
+    {text ?? <span className="opacity-70">(nothing here)</span>}
+  </td>
+);

@@ -1,0 +1,59 @@
+import type { Batch } from '@idle-kettle/contract';
+import { useEffect, useEffectEvent, useState, useSyncExternalStore } from 'react';
+import { useNavigate } from 'react-router';
+import { useTakenBatch } from '../api/batches.ts';
+import { wallClock } from '../api/clock.ts';
+import { request } from '../api/request.ts';
+import type { DraftStorage } from './draft.ts';
+import { Saver, type Content, type SaverState } from './saver.ts';
+
+/** What of saving the screens see and do. */
+export type Saving = SaverState & { readonly saver: Saver };
+
+/** Where ticks wait to be sent: beside the drafts, so that neither writes over the other. */
+export const TICKS: DraftStorage = {
+  getItem: (key) => localStorage.getItem(`${key} ticks`),
+  setItem: (key, value) => localStorage.setItem(`${key} ticks`, value),
+  removeItem: (key) => localStorage.removeItem(`${key} ticks`),
+};
+
+/**
+ * The saver of a batch for as long as its screen is open; after a first save the page of the batch’s own follows.
+ * @param saved what the server holds; null for a new batch
+ * @param start what a new batch starts from; null for nothing
+ */
+export function useSaver(
+  saved: Batch | null,
+  start: Content | null = null,
+  storage: DraftStorage = localStorage,
+): Saving {
+  const taken = useTakenBatch();
+  const navigate = useNavigate();
+  const [saver] = useState(
+    () =>
+      new Saver(saved, start, {
+        send: request,
+        storage,
+        clock: wallClock,
+        newId: () => crypto.randomUUID(),
+      }),
+  );
+  const onSaved = useEffectEvent((batch: Batch, isNew: boolean) => {
+    taken(batch);
+    if (isNew) void navigate(`/batches/${batch.id}`, { replace: true });
+  });
+  useEffect(() => saver.onSaved((batch, isNew) => onSaved(batch, isNew)), [saver]);
+  useEffect(() => {
+    saver.start();
+    const wake = () => saver.wake();
+    window.addEventListener('online', wake);
+    return () => {
+      saver.stop();
+      window.removeEventListener('online', wake);
+    };
+  }, [saver]);
+  useEffect(() => {
+    if (saved !== null) saver.hear(saved);
+  }, [saver, saved]);
+  return { ...useSyncExternalStore(saver.subscribe, () => saver.state), saver };
+}
