@@ -1,9 +1,10 @@
 import type { Card, CardDto } from '@idle-kettle/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
+import { forgetPendingId, pendingId } from './pendingId.ts';
 import { request } from './request.ts';
 
 const LIST = ['cards'];
+const nameOf = (card: CardDto): string => `card ${JSON.stringify(card)}`;
 
 export const useCards = () =>
   useQuery({ queryKey: LIST, queryFn: () => request<Card[]>('/cards') });
@@ -19,15 +20,13 @@ export const useCard = (id: string | null) =>
 /** Keeps a formula: as a new card (id null), or as a new version of one. A new card keeps its id until it is answered. */
 export function useKeepCard() {
   const queries = useQueryClient();
-  const newId = useRef<string>(undefined);
   return useMutation<Card, Error, { readonly id: string | null; readonly card: CardDto }>({
     mutationFn: ({ id, card }) => {
       if (id !== null) return request(`/cards/${id}/versions`, 'POST', card);
-      newId.current ??= crypto.randomUUID();
-      return request('/cards', 'POST', { ...card, id: newId.current });
+      return request('/cards', 'POST', { ...card, id: pendingId(nameOf(card)) });
     },
-    onSuccess: () => {
-      newId.current = undefined;
+    onSuccess: (_, { card }) => {
+      forgetPendingId(nameOf(card));
       return queries.invalidateQueries({ queryKey: LIST });
     },
   });

@@ -1,8 +1,11 @@
 import type { CookDto, CookRecord, PotSight } from '@idle-kettle/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { forgetPendingId, pendingId } from './pendingId.ts';
 import { request } from './request.ts';
 
 const LIST = ['cooks'];
+const nameOf = ({ batchId, practice }: Omit<CookDto, 'id'>): string =>
+  batchId === undefined ? `practice ${JSON.stringify(practice)}` : `cook of ${batchId}`;
 /** Between two looks into a practice pot, ms. */
 const LOOK_MS = 700;
 
@@ -12,8 +15,12 @@ export const useCooks = () =>
 export function useBeginCook() {
   const queries = useQueryClient();
   return useMutation<CookRecord, Error, Omit<CookDto, 'id'>>({
-    mutationFn: (cook) => request('/cooks', 'POST', { ...cook, id: crypto.randomUUID() }),
-    onSuccess: () => queries.invalidateQueries({ queryKey: LIST }),
+    // Pressed twice, or after an answer that was lost, it is the same cook.
+    mutationFn: (cook) => request('/cooks', 'POST', { ...cook, id: pendingId(nameOf(cook)) }),
+    onSuccess: (_, cook) => {
+      forgetPendingId(nameOf(cook));
+      return queries.invalidateQueries({ queryKey: LIST });
+    },
   });
 }
 

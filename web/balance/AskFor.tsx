@@ -4,6 +4,7 @@ import {
   readAmount,
   SET_CLASSES,
   type JarSize,
+  type Solved,
   type Party,
   type SetClass,
   type Wishes,
@@ -27,7 +28,7 @@ const IN_WORDS: { readonly [party in Party]: string } = {
 const EMPTY = { jars: '', fruit: '', sugar: '', sweetness: '', firmness: '', pot: false };
 
 /** Jars wanted, fruit in hand, sugar, sweetness, firmness, pot: the amounts follow, or the two wishes that collide. */
-export function AskFor({ formula, kitchen, plan, onTake }: WorkbenchProps) {
+export function AskFor({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
   const [form, setForm] = useState(EMPTY);
   const [answer, setAnswer] = useState<Answer | null>(null);
   const [busy, setBusy] = useState(false);
@@ -37,11 +38,19 @@ export function AskFor({ formula, kitchen, plan, onTake }: WorkbenchProps) {
   const massUnit = imperial ? 'lb' : 'kg';
   const read = wishesOf(form, jar.volumeMl, massUnit);
 
-  async function ask() {
+  function ask() {
     if (!read.ok) return setAnswer({ text: read.message, good: false });
+    const { wishes } = read;
     setBusy(true);
-    const found = await slowPlanner().solve(formula, kitchen, read.wishes);
-    setBusy(false);
+    setAnswer(null);
+    onAsk(
+      (now) => slowPlanner.ask((of) => of.solve(now, kitchen, wishes)),
+      tell,
+      () => setBusy(false),
+    );
+  }
+
+  function tell(found: Solved) {
     if (found.outcome === 'solved') {
       setAnswer({ text: 'These are the amounts; undo takes them back.', good: true });
       onTake(found.request, 'Amounts solved for');

@@ -21,6 +21,7 @@ import {
 import { Dipsticks } from '../drawings/Dipsticks.tsx';
 import { JarRow } from '../drawings/JarRow.tsx';
 import { fruitColourOf, suggestedName } from '../ui/fruit.ts';
+import { Guarded } from '../ui/Guarded.tsx';
 import { planner } from '../workers/planner.ts';
 import { BatchLabel } from './BatchLabel.tsx';
 import { Cautions, Impossible } from './Cautions.tsx';
@@ -34,6 +35,7 @@ import { Diagnosis } from './Diagnosis.tsx';
 import { SaveBar } from './SaveBar.tsx';
 import { SettingsBar } from './SettingsBar.tsx';
 import { usePlan } from './usePlan.ts';
+import { useAsk } from './useAsk.ts';
 import { useSaver } from './useSaver.ts';
 import { Workbench } from './Workbench.tsx';
 
@@ -65,7 +67,7 @@ export function Balance({ kitchen, saved, from }: Props) {
     const [lines, settings] = JSON.parse(key) as [string[], Formula['settings']];
     return { lines, settings };
   }, [key]);
-  const { plan, settled, faults, rough } = usePlan(formula, kitchen);
+  const { plan, settled, faults, rough, failing } = usePlan(formula, kitchen);
   const stale = faults.length > 0;
   const fruit = fruitColourOf(plan);
   const finalName = name.trim() === '' ? suggestedName(plan) : name.trim();
@@ -115,16 +117,18 @@ export function Balance({ kitchen, saved, from }: Props) {
   // The drawing follows the verdicts a frame later, and must not be drawn anew for a formula that it does not show yet.
   const drawn = useDeferredValue(plan);
   const sizes = useMemo(() => jarsIn(kitchen), [kitchen]);
-  const latest = useRef({ formula, take });
+  const latest = useRef({ take });
   useEffect(() => {
-    latest.current = { formula, take };
+    latest.current = { take };
   });
+  const { onAsk, unanswered } = useAsk(formula);
   const onTurn = useCallback(
     (gauge: GaugeId, value: number) =>
-      void planner()
-        .turn(latest.current.formula, kitchen, gauge, value)
-        .then((request) => latest.current.take(request, `Turned ${gauge}`)),
-    [kitchen],
+      onAsk(
+        (now) => planner.ask((of) => of.turn(now, kitchen, gauge, value)),
+        (request) => latest.current.take(request, `Turned ${gauge}`),
+      ),
+    [kitchen, onAsk],
   );
 
   const isJelly = sheet.settings.product === 'jelly';
@@ -149,12 +153,15 @@ export function Balance({ kitchen, saved, from }: Props) {
   const bringIn = useCallback((text: string) => onPaste(blank, text), [onPaste, blank]);
   const onSplit = useCallback(
     (pots: number) =>
-      void planner()
-        .solve(formula, kitchen, { fruitG: fruitGrams(settled) / pots })
-        .then((found) => {
-          if (found.outcome === 'solved') take(found.request, `Made it one of ${pots} pots`);
-        }),
-    [formula, kitchen, settled, take],
+      onAsk(
+        (now) =>
+          planner.ask((of) => of.solve(now, kitchen, { fruitG: fruitGrams(settled) / pots })),
+        (found) => {
+          if (found.outcome === 'solved')
+            latest.current.take(found.request, `Made it one of ${pots} pots`);
+        },
+      ),
+    [kitchen, settled, onAsk],
   );
 
   /** What comes first, with the whole fruit of the pot moved into it. */
@@ -184,34 +191,47 @@ export function Balance({ kitchen, saved, from }: Props) {
       <h1 className="sr-only">Balance: {finalName}</h1>
       <div className="flex flex-col gap-4 max-lg:contents">
         <div className="flex min-w-0 flex-col gap-4 md:max-lg:col-start-1">
-          <SettingsBar
-            settings={sheet.settings}
-            method={plan?.method ?? null}
-            stop={plan?.stop.kind ?? null}
-            solublesPct={Math.round(plan?.finish?.solublesPct ?? 65)}
-            kitchen={kitchen}
-            onSet={set}
-          />
-          <First
-            product={sheet.settings.product ?? 'jam'}
-            before={sheet.settings.before ?? null}
-            plan={plan?.before}
-            kitchen={kitchen}
-            fruit={fruit}
-            onStart={startFirst}
-            onSet={set}
-          />
-          <LinesEditor
-            state={state}
-            dispatch={dispatch}
-            units={kitchen.units}
-            kitchen={reading}
-            decides={plan?.shelf.decides ?? NOTHING_DECIDES}
-            onPaste={onPaste}
-          />
+          <Guarded what="the settings" on={sheet}>
+            <SettingsBar
+              settings={sheet.settings}
+              method={plan?.method ?? null}
+              stop={plan?.stop.kind ?? null}
+              solublesPct={Math.round(plan?.finish?.solublesPct ?? 65)}
+              kitchen={kitchen}
+              onSet={set}
+            />
+          </Guarded>
+          <Guarded what="what comes first" on={sheet}>
+            <First
+              product={sheet.settings.product ?? 'jam'}
+              before={sheet.settings.before ?? null}
+              plan={plan?.before}
+              kitchen={kitchen}
+              fruit={fruit}
+              onStart={startFirst}
+              onSet={set}
+            />
+          </Guarded>
+          <Guarded what="the lines" on={sheet}>
+            <LinesEditor
+              state={state}
+              dispatch={dispatch}
+              units={kitchen.units}
+              kitchen={reading}
+              decides={plan?.shelf.decides ?? NOTHING_DECIDES}
+              onPaste={onPaste}
+            />
+          </Guarded>
           {(state.refused ?? notice) !== null && (
             <p role="alert" className="border-l-4 border-secondary pl-3 text-sm">
               {state.refused ?? notice}
+            </p>
+          )}
+          {(failing || unanswered) && (
+            <p role="alert" className="border-l-4 border-error pl-3 text-sm">
+              {unanswered
+                ? 'That could not be worked out just now; nothing was changed. Ask again.'
+                : 'The ranges cannot be worked out just now: figures are typical ones alone.'}
             </p>
           )}
           <HistoryBar
@@ -221,69 +241,92 @@ export function Balance({ kitchen, saved, from }: Props) {
             dispatch={dispatch}
           />
           {saving.theirs && (
-            <Conflict mine={{ name: finalName, ...formula }} theirs={saving.theirs} saver={saver} />
+            <Guarded what="what was saved elsewhere" on={saving.theirs}>
+              <Conflict
+                mine={{ name: finalName, ...formula }}
+                theirs={saving.theirs}
+                saver={saver}
+              />
+            </Guarded>
           )}
           <SaveBar saving={saving} empty={formula.lines.length === 0} />
         </div>
         <div className="max-md:order-3 md:max-lg:order-2 md:max-lg:col-start-1">
           {!stale && settled && formula.lines.length > 0 && (
-            <Cautions
-              cautions={settled.cautions}
-              pots={settled.pot?.boilOver?.pots ?? 1}
-              onSplit={onSplit}
-            />
+            <Guarded what="what to mind" on={settled}>
+              <Cautions
+                cautions={settled.cautions}
+                pots={settled.pot?.boilOver?.pots ?? 1}
+                onSplit={onSplit}
+              />
+            </Guarded>
           )}
         </div>
       </div>
       <div className="flex min-w-0 flex-col gap-4 max-md:order-2 md:max-lg:order-1 md:max-lg:col-start-1">
         {drawn && (
           <div className={stale ? 'opacity-50' : ''}>
-            <Dipsticks plan={drawn} fruit={fruit} onTurn={onTurn} />
-            {drawn.yield && <JarRow jars={drawn.yield} sizes={sizes} fruit={fruit} />}
+            <Guarded what="the drawing" on={drawn}>
+              <Dipsticks plan={drawn} fruit={fruit} onTurn={onTurn} />
+            </Guarded>
+            {drawn.yield && (
+              <Guarded what="the row of jars" on={drawn}>
+                <JarRow jars={drawn.yield} sizes={sizes} fruit={fruit} />
+              </Guarded>
+            )}
           </div>
         )}
         {stale ? (
           <Impossible faults={faults} />
         ) : (
-          plan?.set && <Diagnosis set={plan.set} onChange={onChange} />
+          plan?.set && (
+            <Guarded what="what sets it" on={plan}>
+              <Diagnosis set={plan.set} onChange={onChange} />
+            </Guarded>
+          )
         )}
       </div>
       {plan && (
         <div className="min-w-0 max-md:order-1 md:max-lg:col-start-2 md:max-lg:row-span-4 md:max-lg:row-start-1 lg:col-start-3 lg:row-span-2 lg:row-start-1">
-          <BatchLabel
-            plan={plan}
-            kitchen={kitchen}
-            fruit={fruit}
-            stale={stale}
-            rough={rough}
-            batchId={id}
-            onChange={onChange}
-            title={
-              <input
-                type="text"
-                aria-label="Name of this batch"
-                value={name}
-                onChange={(event) => setName(event.target.value)}
-                placeholder={suggestedName(plan)}
-                maxLength={120}
-                className="input input-ghost -ml-2 h-auto w-full px-2 py-1 text-2xl font-bold text-primary"
-              />
-            }
-          />
+          <Guarded what="the label" on={plan}>
+            <BatchLabel
+              plan={plan}
+              kitchen={kitchen}
+              fruit={fruit}
+              stale={stale}
+              rough={rough}
+              batchId={id}
+              onChange={onChange}
+              title={
+                <input
+                  type="text"
+                  aria-label="Name of this batch"
+                  value={name}
+                  onChange={(event) => setName(event.target.value)}
+                  placeholder={suggestedName(plan)}
+                  maxLength={120}
+                  className="input input-ghost -ml-2 h-auto w-full px-2 py-1 text-2xl font-bold text-primary"
+                />
+              }
+            />
+          </Guarded>
         </div>
       )}
       {formula.lines.length > 0 && settled?.finish && (
         <div className="min-w-0 max-lg:order-4 md:col-span-2">
-          <Workbench
-            name={finalName}
-            formula={formula}
-            kitchen={kitchen}
-            plan={settled}
-            fruit={fruit}
-            onTake={take}
-            onSet={set}
-            onBringIn={bringIn}
-          />
+          <Guarded what="the workbench" on={settled}>
+            <Workbench
+              name={finalName}
+              formula={formula}
+              kitchen={kitchen}
+              plan={settled}
+              fruit={fruit}
+              onTake={take}
+              onSet={set}
+              onAsk={onAsk}
+              onBringIn={bringIn}
+            />
+          </Guarded>
         </div>
       )}
     </div>

@@ -8,8 +8,11 @@ const WIDTH = 520;
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
 /** What if there were less sugar: the set and the yield by its share, and the point where the set fails. */
-export function LessSugar({ formula, kitchen, fruit, onTake }: WorkbenchProps) {
-  const sweep = useAsked(() => slowPlanner().sweep(formula, kitchen), [formula, kitchen]);
+export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchProps) {
+  const sweep = useAsked(
+    () => slowPlanner.ask((of) => of.sweep(formula, kitchen)),
+    [formula, kitchen],
+  );
   const [share, setShare] = useState(1);
   if (sweep === null) return <p role="status">Trying it with less sugar and with more</p>;
   const { trials, failsBelow } = sweep;
@@ -72,12 +75,13 @@ export function LessSugar({ formula, kitchen, fruit, onTake }: WorkbenchProps) {
           className="btn btn-sm"
           disabled={nearest.share === 1}
           onClick={() =>
-            void slowPlanner()
-              .sugar(formula, kitchen, nearest.share)
-              .then((request) => {
+            onAsk(
+              (now) => slowPlanner.ask((of) => of.sugar(now, kitchen, nearest.share)),
+              (request) => {
                 setShare(1);
                 onTake(request, `${percent(nearest.share)} of the sugar`);
-              })
+              },
+            )
           }
         >
           Take this much

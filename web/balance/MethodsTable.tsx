@@ -6,7 +6,10 @@ import type { WorkbenchProps } from './Workbench.tsx';
 
 /** Every method of the product on the same fruit: amounts, minutes, jars, set, cost. */
 export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
-  const trials = useAsked(() => slowPlanner().compare(formula, kitchen), [formula, kitchen]);
+  const trials = useAsked(
+    () => slowPlanner.ask((of) => of.compare(formula, kitchen)),
+    [formula, kitchen],
+  );
   if (trials === null) return <p role="status">Cooking the same fruit by every method</p>;
   const prices = Object.fromEntries(
     kitchen.prices.map(({ ingredient, minorPerKg }) => [ingredient, minorPerKg]),

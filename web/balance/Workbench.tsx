@@ -7,6 +7,7 @@ import { LessSugar } from './LessSugar.tsx';
 import { Measured } from './Measured.tsx';
 import { MethodsTable } from './MethodsTable.tsx';
 import { TakeOut } from './TakeOut.tsx';
+import type { Ask } from './useAsk.ts';
 
 export type WorkbenchProps = {
   readonly name: string;
@@ -17,6 +18,8 @@ export type WorkbenchProps = {
   /** Takes amounts that were worked out; null where they could not be. */
   readonly onTake: (request: PlanRequest | null, did: string) => void;
   readonly onSet: (settings: SettingsDto, did: string) => void;
+  /** Asks a worker about what is written by then, and does something with the answer. */
+  readonly onAsk: Ask;
   /** A recipe from a file. */
   readonly onBringIn: (text: string) => void;
 };

@@ -1,5 +1,5 @@
 import { planInKitchen, type Formula, type Kitchen } from '@idle-kettle/contract';
-import type { Fault, Plan } from '@idle-kettle/core';
+import type { Fault, Plan, PlanOutcome } from '@idle-kettle/core';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { planner } from '../workers/planner.ts';
 
@@ -11,6 +11,8 @@ export type Planning = {
   readonly settled: Plan | null;
   /** Whether the plan still has only its typical figures; its ranges are being worked out. */
   readonly rough: boolean;
+  /** Whether ranges could not be worked out the last time. */
+  readonly failing: boolean;
 };
 
 type Answer = {
@@ -28,10 +30,11 @@ const QUIET_MS = 250;
  * answer to a question that is no longer asked is dropped.
  */
 export function usePlan(formula: Formula, kitchen: Kitchen): Planning {
-  const typical = useMemo(() => planInKitchen(formula, kitchen, 0), [formula, kitchen]);
+  const typical = useMemo(() => typicalPlan(formula, kitchen), [formula, kitchen]);
   const [answer, setAnswer] = useState<Answer | null>(null);
   const wanted = useRef<{ formula: Formula; kitchen: Kitchen } | null>(null);
   const busy = useRef(false);
+  const [failing, setFailing] = useState(false);
 
   useEffect(() => {
     wanted.current = { formula, kitchen };
@@ -41,12 +44,16 @@ export function usePlan(formula: Formula, kitchen: Kitchen): Planning {
       try {
         while (wanted.current) {
           const asked = wanted.current;
-          const outcome = await planner().plan(asked.formula, asked.kitchen);
+          const outcome = await planner.ask((of) => of.plan(asked.formula, asked.kitchen));
           if (wanted.current !== asked) continue;
           // Faults are known at once from the typical figures; the last plan there was stays to be shown.
           if (outcome.ok) startTransition(() => setAnswer({ ...asked, plan: outcome.plan }));
           wanted.current = null;
         }
+        setFailing(false);
+      } catch {
+        wanted.current = null;
+        setFailing(true);
       } finally {
         busy.current = false;
       }
@@ -56,8 +63,20 @@ export function usePlan(formula: Formula, kitchen: Kitchen): Planning {
   }, [formula, kitchen]);
 
   const last = answer?.plan ?? null;
-  if (!typical.ok) return { plan: last, settled: last, faults: typical.faults, rough: false };
+  if (!typical.ok)
+    return { plan: last, settled: last, faults: typical.faults, rough: false, failing };
   const current = answer?.formula === formula && answer.kitchen === kitchen;
   const plan = current ? answer.plan : typical.plan;
-  return { plan, settled: last ?? plan, faults: [], rough: !current };
+  return { plan, settled: last ?? plan, faults: [], rough: !current, failing };
+}
+
+/** The typical figures; a formula that no plan can be made of is a fault like others, and no reason to show nothing. */
+function typicalPlan(formula: Formula, kitchen: Kitchen): PlanOutcome {
+  try {
+    return planInKitchen(formula, kitchen, 0);
+  } catch {
+    const message =
+      'This batch cannot be worked out as it stands. Change the line that was written last, or take the change back.';
+    return { ok: false, faults: [{ field: '', message }] };
+  }
 }

@@ -6,6 +6,7 @@ import { useBatches, useBringBack, usePutAway } from '../api/batches.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
+import { Guarded } from '../ui/Guarded.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { BatchCard } from './BatchCard.tsx';
 
@@ -54,12 +55,13 @@ export function BatchesScreen() {
       ) : (
         <ul className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
           {batches.data.map((batch) => (
-            <BatchCard
-              key={batch.id}
-              batch={batch}
-              kitchen={kitchen.data}
-              onPutAway={() => putAway.mutate(batch, { onSuccess: () => setGone(batch) })}
-            />
+            <Guarded key={batch.id} what={`the label of ${batch.name}`} as="li" on={batch}>
+              <BatchCard
+                batch={batch}
+                kitchen={kitchen.data}
+                onPutAway={() => putAway.mutate(batch, { onSuccess: () => setGone(batch) })}
+              />
+            </Guarded>
           ))}
         </ul>
       )}

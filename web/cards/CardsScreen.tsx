@@ -7,6 +7,7 @@ import { useBringBackCard, useCards, usePutAwayCard } from '../api/cards.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { fruitColourOfLines } from '../ui/fruit.ts';
+import { Guarded } from '../ui/Guarded.tsx';
 import { Loading } from '../ui/Loading.tsx';
 
 /** The cards: formulas that are made again, each with its versions. */
@@ -47,11 +48,12 @@ export function CardsScreen() {
       ) : (
         <ul className="grid gap-4 md:grid-cols-2">
           {cards.data.map((card) => (
-            <OneCard
-              key={card.id}
-              card={card}
-              onPutAway={() => putAway.mutate(card, { onSuccess: () => setGone(card) })}
-            />
+            <Guarded key={card.id} what={`the card ${card.name}`} as="li" on={card}>
+              <OneCard
+                card={card}
+                onPutAway={() => putAway.mutate(card, { onSuccess: () => setGone(card) })}
+              />
+            </Guarded>
           ))}
         </ul>
       )}

@@ -1,5 +1,6 @@
 import { useKitchen } from '../api/kitchen.ts';
 import { NotFetched } from '../ui/Broken.tsx';
+import { Guarded } from '../ui/Guarded.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { Equipment } from './Equipment.tsx';
 import { KitchenSetUp } from './KitchenSetUp.tsx';
@@ -11,9 +12,19 @@ export function KitchenScreen() {
   if (!data) return <Loading what="the kitchen" />;
   return (
     <>
-      <KitchenSetUp kitchen={data} />
-      {data.setUp && <Equipment kitchen={data} />}
-      {data.setUp && <TaughtNames kitchen={data} />}
+      <Guarded what="the set-up" on={data}>
+        <KitchenSetUp kitchen={data} />
+      </Guarded>
+      {data.setUp && (
+        <Guarded what="what stands in the kitchen" on={data}>
+          <Equipment kitchen={data} />
+        </Guarded>
+      )}
+      {data.setUp && (
+        <Guarded what="the names" on={data}>
+          <TaughtNames kitchen={data} />
+        </Guarded>
+      )}
     </>
   );
 }

@@ -7,6 +7,7 @@ import { Link, useNavigate } from 'react-router';
 import { useBeginCook, useCooks } from '../api/cooks.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
+import { Guarded } from '../ui/Guarded.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { PRACTICE_BATCHES } from './practiceBatches.ts';
 import { SPEEDS } from './speeds.ts';
@@ -52,9 +53,15 @@ export function StoveHome() {
             ))}
           </ul>
         )}
-        {over.length > 0 && <Scores cooks={over} />}
+        {over.length > 0 && (
+          <Guarded what="the scores" on={over}>
+            <Scores cooks={over} />
+          </Guarded>
+        )}
       </section>
-      <PracticeForm />
+      <Guarded what="the practice kettle">
+        <PracticeForm />
+      </Guarded>
     </div>
   );
 }

@@ -8,6 +8,7 @@ import { isFinal, sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { fileNameOf } from '../ui/download.ts';
 import { fruitColourOf } from '../ui/fruit.ts';
+import { Guarded } from '../ui/Guarded.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { actInText, runSheetOf } from '../words/runSheet.ts';
 import { jarsInWords, minutesInWords } from '../ui/words.ts';
@@ -101,44 +102,50 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
         </p>
       )}
       <div className="grid items-start gap-6 md:grid-cols-2 lg:grid-cols-3">
-        <Part title="To have in the house" hint="Tick what you have.">
-          {preparation.shopping.map(({ id, name, massG, packs }) =>
-            box(
-              id,
-              <>
-                <b>{name}</b> {amount(massG)}
-                {packs !== undefined && <span className="opacity-80"> ({packs})</span>}
-              </>,
-            ),
-          )}
-        </Part>
-        <div className="flex flex-col gap-6">
-          {preparation.overnight.length > 0 && (
-            <Part title="The day before">
-              {preparation.overnight.map((act, index) =>
-                box(`overnight-${index}`, actInText(act, plan)),
-              )}
-            </Part>
-          )}
-          {preparation.prep.length > 0 && (
-            <Part title="To prepare">
-              {preparation.prep.map(({ id, name, boughtG, preparedG, wasteG, form }) =>
-                box(
-                  id,
-                  <>
-                    <b>{name}</b>, {form}: {amount(boughtG)} as bought gives {amount(preparedG)};{' '}
-                    {formatGrams(wasteG)} is waste
-                  </>,
-                ),
-              )}
-            </Part>
-          )}
-          <Part title="Before the heat">
-            {preparation.first.map((act, index) => box(`first-${index}`, actInText(act, plan)))}
-            {preparation.ready.map(({ id, text }) => box(id, text))}
+        <Guarded what="the shopping" on={plan}>
+          <Part title="To have in the house" hint="Tick what you have.">
+            {preparation.shopping.map(({ id, name, massG, packs }) =>
+              box(
+                id,
+                <>
+                  <b>{name}</b> {amount(massG)}
+                  {packs !== undefined && <span className="opacity-80"> ({packs})</span>}
+                </>,
+              ),
+            )}
           </Part>
-        </div>
-        <RunSheet plan={plan} />
+        </Guarded>
+        <Guarded what="what to prepare" on={plan}>
+          <div className="flex flex-col gap-6">
+            {preparation.overnight.length > 0 && (
+              <Part title="The day before">
+                {preparation.overnight.map((act, index) =>
+                  box(`overnight-${index}`, actInText(act, plan)),
+                )}
+              </Part>
+            )}
+            {preparation.prep.length > 0 && (
+              <Part title="To prepare">
+                {preparation.prep.map(({ id, name, boughtG, preparedG, wasteG, form }) =>
+                  box(
+                    id,
+                    <>
+                      <b>{name}</b>, {form}: {amount(boughtG)} as bought gives {amount(preparedG)};{' '}
+                      {formatGrams(wasteG)} is waste
+                    </>,
+                  ),
+                )}
+              </Part>
+            )}
+            <Part title="Before the heat">
+              {preparation.first.map((act, index) => box(`first-${index}`, actInText(act, plan)))}
+              {preparation.ready.map(({ id, text }) => box(id, text))}
+            </Part>
+          </div>
+        </Guarded>
+        <Guarded what="the run sheet" on={plan}>
+          <RunSheet plan={plan} />
+        </Guarded>
       </div>
     </div>
   );

@@ -77,7 +77,7 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
           practice: cook.practice !== null,
         })
       : null;
-  const { ways, set } = useAttention(instruction?.rings === true && cook.endedAt === null);
+  const { ways, set, mute } = useAttention(instruction?.rings === true && cook.endedAt === null);
   if (!sheet || !progress || !instruction) {
     return (
       <p role="alert" className="p-8 text-xl">
@@ -116,6 +116,7 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
         litAtMs={progress.litAtMs}
         ways={ways}
         set={set}
+        mute={mute}
       />
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[10rem_minmax(0,1fr)] lg:grid-cols-[11rem_minmax(0,1fr)_20rem]">
         <div className="max-md:hidden">
@@ -185,7 +186,11 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
               )}
             </div>
           )}
-          {sight && <PotView sight={sight} />}
+          {sight && (
+            <Guarded what="the pot" on={sight}>
+              <PotView sight={sight} />
+            </Guarded>
+          )}
           <Guarded what="the figures">
             <Figures sheet={sheet} known={known} sinceMin={sinceMin} scale={scale} />
           </Guarded>

@@ -14,10 +14,11 @@ type Props = {
   readonly litAtMs: number | null;
   readonly ways: Ways;
   readonly set: (change: Partial<Ways>) => void;
+  readonly mute: boolean;
 };
 
 /** What is cooked, how long, whether everything is delivered, and how the stove calls. */
-export function TopBar({ cook, log, nowMs, litAtMs, ways, set }: Props) {
+export function TopBar({ cook, log, nowMs, litAtMs, ways, set, mute }: Props) {
   const speed = useSpeed(cook.id);
   return (
     <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -50,6 +51,11 @@ export function TopBar({ cook, log, nowMs, litAtMs, ways, set }: Props) {
             </button>
           ))}
         </fieldset>
+      )}
+      {mute && (
+        <p role="status" className="border-l-4 border-secondary pl-2 text-base font-bold">
+          Touch the page once, so that it can ring
+        </p>
       )}
       <div className="ml-auto flex gap-1">
         <Way

@@ -1,4 +1,5 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
+import { Bell } from './bell.ts';
 
 export type Ways = { readonly sound: boolean; readonly shake: boolean; readonly awake: boolean };
 
@@ -20,28 +21,18 @@ function kept(): Ways {
   }
 }
 
-let audio: AudioContext | null = null;
+const bell = new Bell(() => new AudioContext());
 
-/** Three short tones, high enough to be heard over a boil. */
-function ring(): void {
-  audio ??= new AudioContext();
-  for (const beat of [0, 0.35, 0.7]) {
-    const tone = audio.createOscillator();
-    const volume = audio.createGain();
-    tone.frequency.value = 1320;
-    volume.gain.value = 0.25;
-    tone.connect(volume).connect(audio.destination);
-    tone.start(audio.currentTime + beat);
-    tone.stop(audio.currentTime + beat + 0.2);
-  }
-}
-
+/** What a browser takes for a touch. */
+const TOUCHES = ['pointerdown', 'keydown'] as const;
 const AGAIN_MS = 4000;
 
 /** Sound, shaking and a screen that stays on, each with a switch that this browser remembers. */
 export function useAttention(rings: boolean): {
   readonly ways: Ways;
   readonly set: (change: Partial<Ways>) => void;
+  /** Whether it would ring unheard, since nobody has touched the page yet. */
+  readonly mute: boolean;
 } {
   const [ways, setWays] = useState(kept);
   const set = useCallback((change: Partial<Ways>) => {
@@ -52,10 +43,22 @@ export function useAttention(rings: boolean): {
     });
   }, []);
 
+  // Browsers let a page be heard once it was touched: a bell that is mute is said to be, and every touch wakes it.
+  useEffect(() => {
+    if (!ways.sound || !can.sound) return undefined;
+    const wake = () => void bell.wake();
+    wake();
+    for (const touch of TOUCHES) window.addEventListener(touch, wake);
+    return () => {
+      for (const touch of TOUCHES) window.removeEventListener(touch, wake);
+    };
+  }, [ways.sound]);
+  const isMute = useSyncExternalStore(bell.subscribe, () => bell.isMute);
+
   useEffect(() => {
     if (!rings) return undefined;
     const call = () => {
-      if (ways.sound && can.sound) ring();
+      if (ways.sound && can.sound) bell.ring();
       if (ways.shake && can.shake) navigator.vibrate([300, 150, 300]);
     };
     call();
@@ -83,5 +86,5 @@ export function useAttention(rings: boolean): {
       void lock?.release();
     };
   }, [ways.awake]);
-  return { ways, set };
+  return { ways, set, mute: ways.sound && can.sound && isMute };
 }

@@ -1,14 +1,13 @@
-import { wrap, type Remote } from 'comlink';
+import { Hand, hireWorker } from './hand.ts';
 import type { Planner } from './planner.worker.ts';
 
-const start = (): Remote<Planner> =>
-  wrap<Planner>(new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' }));
-
-let typing: Remote<Planner> | null = null;
-let asking: Remote<Planner> | null = null;
+const hire = () =>
+  hireWorker<Planner>(
+    () => new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' }),
+  );
 
 /** The worker that follows the typing. */
-export const planner = (): Remote<Planner> => (typing ??= start());
+export const planner = new Hand(hire);
 
 /** A second worker for questions that take longer, so that the typing never waits for them. */
-export const slowPlanner = (): Remote<Planner> => (asking ??= start());
+export const slowPlanner = new Hand(hire);
