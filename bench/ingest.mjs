@@ -1,22 +1,8 @@
 import { randomUUID } from 'node:crypto';
+import { ask } from './ask.mjs';
 
 const COOKS = 50;
 const SECONDS = 120;
-
-/**
- * @template T
- * @param {string} address @param {string} method @param {string} path @param {object} [body]
- * @returns {Promise<T>}
- */
-async function ask(address, method, path, body) {
-  const response = await fetch(`${address}/api${path}`, {
-    method,
-    headers: { 'content-type': 'application/json' },
-    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-  });
-  if (!response.ok) throw new Error(`${method} ${path}: ${response.status}`);
-  return /** @type {Promise<T>} */ (response.json());
-}
 
 /**
  * Fifty probes that each send a reading every second for two minutes, as fifty kitchens would.

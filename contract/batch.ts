@@ -16,7 +16,7 @@ import { SettingsDto, type Formula } from './settings.ts';
 import { IsName } from './text.ts';
 
 /** Versions count in whole numbers of the database. */
-const MOST_VERSION = 2_000_000_000;
+export const MOST_VERSION = 2_000_000_000;
 
 /** Most characters of one line that a batch keeps: more than a plan takes, so that its fault can be shown. */
 const MOST_KEPT_CHARS = 400;
@@ -78,8 +78,8 @@ export type Batch = Formula & {
   readonly ticked: readonly string[];
   /** Goes up by one with every save. */
   readonly version: number;
-  /** What was planned when it was last saved, for the kitchen as it was then. */
-  readonly plan: Plan;
+  /** What was planned when it was last saved, for the kitchen as it was then; null while that is worked out, for a moment after a save. */
+  readonly plan: Plan | null;
   readonly createdAt: string;
   readonly updatedAt: string;
 };

@@ -2,7 +2,9 @@ import { AreParts, IsPart } from './nested.ts';
 import {
   EVENT_KINDS,
   FAULT_IDS,
+  PROBE_SOURCE,
   READING_KINDS,
+  SCALE_SOURCE,
   type Debrief,
   type Entry,
   type EntryKind,
@@ -17,6 +19,7 @@ import {
   IsArray,
   IsBoolean,
   IsIn,
+  IsNotIn,
   IsOptional,
   IsUUID,
   Matches,
@@ -35,6 +38,8 @@ import { IsName } from './text.ts';
 export const FASTEST = 60;
 /** Most entries that are delivered at once. */
 export const MOST_ENTRIES = 500;
+/** Names that only the devices of a kitchen write under. */
+const DEVICE_SOURCES: readonly string[] = [PROBE_SOURCE, SCALE_SOURCE];
 const MOST_TEXT_CHARS = 120;
 const ENTRY_KINDS: readonly EntryKind[] = [...READING_KINDS, ...EVENT_KINDS];
 /** Moments that a kitchen’s clock may show, ms: the years 2000 to 2100. */
@@ -65,6 +70,9 @@ const IsTextOrNothing = (): PropertyDecorator =>
 /** One line of a cook’s log, as a browser or a probe sends it. */
 export class EntryDto {
   /** Who writes: a browser, a probe. With `seq` it names the entry for ever, so that a second delivery changes nothing. */
+  @IsNotIn(DEVICE_SOURCES, {
+    message: 'source is the name of a device, which only it writes under.',
+  })
   @Matches(/^[\w .:-]{1,60}$/, {
     message: 'source must be 1 to 60 letters, digits, spaces, points, colons or dashes.',
   })
@@ -150,6 +158,19 @@ export class SpeedDto {
 
 /** The kitchen of a cook, with how it likes to read its figures. */
 export type CookKitchen = PlanningKitchen & Pick<Kitchen, 'units' | 'temperature'>;
+
+/** A cook as a list of them tells it. */
+export type CookSummary = {
+  readonly id: string;
+  readonly name: string;
+  readonly batchId: string | null;
+  readonly startedAt: string;
+  readonly endedAt: string | null;
+  /** What may be wrong with the pot of a practice; null for a cook that is none. */
+  readonly fault: FaultId | null;
+  /** Of a practice cook that is over. */
+  readonly score: number | null;
+};
 
 /** A cook as the server answers with it. */
 export type CookRecord = {

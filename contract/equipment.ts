@@ -1,10 +1,14 @@
 import { HEAT_IDS, type HeatId } from '@idle-kettle/core';
 import { IsIn, IsOptional } from 'class-validator';
 import { IsBetween } from './numbers.ts';
+import { IsOwnId } from './owned.ts';
 import { IsName } from './text.ts';
 
 /** A pot of the kitchen, by its inside. */
 export class NamedPotDto {
+  @IsOwnId()
+  id?: string;
+
   @IsName()
   name!: string;
 
@@ -17,6 +21,9 @@ export class NamedPotDto {
 
 /** What a pot stands on, or in. */
 export class BurnerDto {
+  @IsOwnId()
+  id?: string;
+
   @IsName()
   name!: string;
 

@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 
 export * from './batch.ts';
+export * from './batchSummary.ts';
 export * from './before.ts';
 export * from './card.ts';
 export * from './clock.ts';
@@ -10,6 +11,7 @@ export * from './evidence.ts';
 export * from './faults.ts';
 export * from './kitchen.ts';
 export * from './lines.ts';
+export * from './owned.ts';
 export * from './planInKitchen.ts';
 export * from './planRequest.ts';
 export * from './problem.ts';

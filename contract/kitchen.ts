@@ -1,4 +1,5 @@
-import { AreParts } from './nested.ts';
+import { MOST_VERSION } from './batch.ts';
+import { AreParts, MayBeLeftOut } from './nested.ts';
 import {
   LEAST_ALTITUDE_M,
   MOST_ALTITUDE_M,
@@ -14,6 +15,7 @@ import {
   IsArray,
   IsIn,
   IsNumber,
+  IsObject,
   IsOptional,
   Matches,
   Max,
@@ -22,7 +24,9 @@ import {
 import { applyDecorators } from './applyDecorators.ts';
 import { BurnerDto, NamedPotDto, PriceDto } from './equipment.ts';
 import { PackDto } from './evidence.ts';
+import { AllDiffer } from './owned.ts';
 import { AreTaughtNames, IsMeasures, TaughtNameDto } from './reading.ts';
+import { IsWholeBetween } from './numbers.ts';
 import { IsName } from './text.ts';
 import {
   CANNERS,
@@ -45,6 +49,7 @@ const AreItems = (most: number, kind: () => new () => object): PropertyDecorator
     IsArray({ message: '$property must be a list.' }),
     ArrayMaxSize(most, { message: `At most ${most} of them.` }),
     AreParts(kind, 'Each of them must be an object.'),
+    AllDiffer(),
   );
 
 /** The kitchen's place and habits, as the set-up form sends them. */
@@ -114,11 +119,29 @@ export class KitchenDto {
   @IsOptional()
   @Matches(/^[A-Z]{3}$/, { message: 'currency must be three capital letters, like USD.' })
   currency?: string;
+
+  /** The version that this was made on; refused where it has changed since. Left out, it counts for whatever is there. */
+  @MayBeLeftOut()
+  @IsWholeBetween(1, MOST_VERSION)
+  version?: number;
+}
+
+/** Some fields of a kitchen, changed on a version of it. What is not named stays as it is. */
+export class KitchenChangeDto {
+  /** The version that the change was made on. */
+  @IsWholeBetween(1, MOST_VERSION)
+  version!: number;
+
+  /** The fields that are other now, as in a whole kitchen. */
+  @IsObject({ message: 'changes must be an object like { "altitudeM": 300 }.' })
+  changes!: object;
 }
 
 /** The kitchen as the server answers with it: nothing left out. */
-export type Kitchen = Required<KitchenDto> & {
+export type Kitchen = Required<Omit<KitchenDto, 'version'>> & {
   readonly id: string;
+  /** Goes up by one with every change. */
+  readonly version: number;
   /** Whether the set-up was ever saved; a new household is asked for its altitude first. */
   readonly setUp: boolean;
 };

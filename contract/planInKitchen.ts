@@ -40,13 +40,22 @@ export const BARE_KITCHEN: PlanningKitchen = {
   names: [],
 };
 
+/** The one that is named by its id, or by its name as older formulas do; else the first, or none where there is none. */
+export const chosenOf = <T extends { readonly id?: string; readonly name: string }>(
+  things: readonly T[],
+  named: string | null | undefined,
+): T | undefined =>
+  things.find(({ id }) => id !== undefined && id === named) ??
+  things.find(({ name }) => name === named) ??
+  things[0];
+
 /** The request that a formula makes in a kitchen: the same in the browser and on the server. */
 export function requestInKitchen(
   { lines, settings }: Formula,
   kitchen: PlanningKitchen,
 ): PlanRequest {
-  const pot = kitchen.pots.find(({ name }) => name === settings.pot) ?? kitchen.pots[0];
-  const burner = kitchen.burners.find(({ name }) => name === settings.burner) ?? kitchen.burners[0];
+  const pot = chosenOf(kitchen.pots, settings.pot);
+  const burner = chosenOf(kitchen.burners, settings.burner);
   return {
     ...USUAL_REQUEST,
     product: settings.product ?? USUAL_REQUEST.product,

@@ -29,6 +29,7 @@ import {
   validateSync,
 } from 'class-validator';
 import { BeforeDto, toBefore } from './before.ts';
+import { AllDiffer, IsOwnId } from './owned.ts';
 import { IsName } from './text.ts';
 import { faultsOf } from './faults.ts';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
@@ -71,6 +72,9 @@ export class TargetDto {
 }
 
 export class JarDto {
+  @IsOwnId()
+  id?: string;
+
   @IsName()
   name!: string;
 
@@ -92,6 +96,9 @@ export class JarDto {
   @IsWholeBetween(0, 1000, 'jars')
   gift?: number;
 }
+
+/** Most batches that are imagined for the ranges of one plan. */
+export const MOST_DRAWS = 10_000;
 
 /** What `POST /api/plan` and `./kettle plan` take. */
 export class PlanRequestDto {
@@ -149,6 +156,7 @@ export class PlanRequestDto {
   @ArrayMinSize(1, { message: 'Name at least one size of jar.' })
   @ArrayMaxSize(12, { message: 'At most 12 sizes of jar.' })
   @AreParts(() => JarDto, 'Each jar needs a name and volumeMl.')
+  @AllDiffer()
   jars?: JarDto[];
 
   @IsOptional()
@@ -188,7 +196,7 @@ export class PlanRequestDto {
 
   /** How many batches are imagined for the ranges; 0 gives the typical figures alone, and no remedies. */
   @IsOptional()
-  @IsWholeBetween(0, 20_000, 'draws')
+  @IsWholeBetween(0, MOST_DRAWS, 'draws')
   draws?: number;
 }
 

@@ -45,12 +45,12 @@ export class SettingsDto {
   @IsBetween(0.5, 60, 'minutes')
   boilMin?: number | null;
 
-  /** Name of one of the kitchen’s pots. */
+  /** Id of one of the kitchen’s pots; its name will do. */
   @IsOptional()
   @IsName()
   pot?: string | null;
 
-  /** Name of one of the kitchen’s burners. */
+  /** Id of one of the kitchen’s burners; its name will do. */
   @IsOptional()
   @IsName()
   burner?: string | null;

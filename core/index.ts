@@ -166,6 +166,7 @@ export {
   FAULT_IDS,
   type FaultId,
   PROBE_SOURCE,
+  SCALE_SOURCE,
   type Practice,
   type Senses,
   USUAL_PROBE,

@@ -11,8 +11,12 @@ import { stateFolder } from './state.mjs';
 
 const FIRST_PORT = 4880;
 
-/** `bench`: the speed table, with a browser on the demo kitchen; exit code 1 where a bar is not met. */
-export async function runBench() {
+/**
+ * `bench`: the speed table, with a browser on the demo kitchen; `bench --server`: the server under load. Exit code 1 where a bar is not met.
+ * @param {readonly string[]} args
+ */
+export async function runBench(args) {
+  const program = args.includes('--server') ? 'bench/serverLoad.mjs' : 'bench/main.mjs';
   await ensurePackages(TEST_PACKAGES);
   await ensureModules();
   await ensureNodeBuild();
@@ -24,7 +28,7 @@ export async function runBench() {
     const port = await portNear(FIRST_PORT);
     const server = await startServer(cluster.url, port);
     try {
-      const child = spawn('node', [join(ROOT, 'bench/main.mjs')], {
+      const child = spawn('node', [join(ROOT, program)], {
         stdio: 'inherit',
         env: { ...process.env, KETTLE_BENCH_ADDRESS: `http://127.0.0.1:${port}` },
       });

@@ -13,7 +13,7 @@ const HELP = `Idle Kettle
   ./kettle calibrate     fit the set to tested formulas, and say how well forecasts agree with them
   ./kettle check         types, lint and unit tests
   ./kettle test          everything: check, API, launcher and browser tests
-  ./kettle bench         speed against its bars, with ratios to known libraries
+  ./kettle bench         speed against its bars, with ratios to known libraries; --server: the server under load
 
   --port N               where demo and start answer (else KETTLE_PORT, else 4780 or a free one)
   KETTLE_STATE=DIR       where the database is kept (else .kettle here)

@@ -4,6 +4,7 @@ import { SequelizeModule } from '@nestjs/sequelize';
 import { ServeStaticModule } from '@nestjs/serve-static';
 import { ThrottlerGuard, ThrottlerModule } from '@nestjs/throttler';
 import { basename, dirname } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import type { ServerResponse } from 'node:http';
 import type { Config } from './config.ts';
 import { BatchesModule } from './batches/batches.module.ts';
@@ -12,11 +13,14 @@ import { CooksModule } from './cooks/cooks.module.ts';
 import { sequelizeOptions } from './database/sequelizeOptions.ts';
 import { HealthController } from './health/health.controller.ts';
 import { KitchenModule } from './kitchen/kitchen.module.ts';
+import { PlanningModule } from './planning/planning.module.ts';
 import { PlanController } from './plan/plan.controller.ts';
 import { ReadController } from './plan/read.controller.ts';
 
 /** Requests that one address may make in ten seconds: far more than a kitchen needs. */
 const MOST_REQUESTS = 2000;
+
+const PLANNING_WORKER = fileURLToPath(new URL('./planning/planning.worker.js', import.meta.url));
 
 /** Built assets carry a hash in their name and never change; the page and its service worker are always asked for. */
 function cacheAssets(response: ServerResponse, path: string): void {
@@ -26,7 +30,12 @@ function cacheAssets(response: ServerResponse, path: string): void {
 
 @Module({})
 export class AppModule {
-  static with({ databaseUrl, webDir, mostRequests = MOST_REQUESTS }: Config): DynamicModule {
+  static with({
+    databaseUrl,
+    webDir,
+    mostRequests = MOST_REQUESTS,
+    planningWorker = PLANNING_WORKER,
+  }: Config): DynamicModule {
     return {
       module: AppModule,
       imports: [
@@ -37,6 +46,7 @@ export class AppModule {
           exclude: ['/api/{*rest}'],
           serveStaticOptions: { setHeaders: cacheAssets, cacheControl: false },
         }),
+        PlanningModule.with(planningWorker),
         KitchenModule,
         BatchesModule,
         CardsModule,

@@ -3,7 +3,8 @@ import { faultsOf, VALIDATION } from '@idle-kettle/contract';
 import { ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import type { ErrorRequestHandler } from 'express';
+import type { ErrorRequestHandler, Response } from 'express';
+import compression from 'compression';
 import helmet from 'helmet';
 import { AppModule } from './app.module.ts';
 import { onlyCleanBodies } from './cleanBody.ts';
@@ -19,6 +20,9 @@ const answerBodyProblem: ErrorRequestHandler = (error, request, response, next) 
   else answerProblem(error, request, response);
 };
 
+const isStream = (response: Response): boolean =>
+  String(response.getHeader('Content-Type')).startsWith('text/event-stream');
+
 /** The whole server, ready to listen. */
 export async function createApp(config: Config): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config), {
@@ -29,6 +33,12 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   });
   app.use(onlyUnderOwnName());
   app.setGlobalPrefix('api');
+  // A live view is sent as it comes, and gains nothing by being held back.
+  app.use(
+    compression({
+      filter: (request, response) => !isStream(response) && compression.filter(request, response),
+    }),
+  );
   app.use(
     helmet({
       // The app answers plain http on loopback, so it must not ask browsers for https.

@@ -7,6 +7,8 @@ export type Config = {
   readonly port: number;
   /** Folder of the built web app. */
   readonly webDir: string;
+  /** The compiled program of the threads that plan; left out, the one beside this file. */
+  readonly planningWorker?: string;
   /** Requests that one address may make in ten seconds; left out, far more than a kitchen needs. */
   readonly mostRequests?: number;
 };

@@ -1,6 +1,8 @@
 import 'reflect-metadata';
 import { randomUUID } from 'node:crypto';
+import { setTimeout } from 'node:timers/promises';
 import { NestFactory } from '@nestjs/core';
+import { Sequelize } from 'sequelize-typescript';
 import { AppModule } from './app.module.ts';
 import { BatchesService } from './batches/batches.service.ts';
 import { CardsService } from './cards/cards.service.ts';
@@ -20,21 +22,36 @@ const kitchens = app.get(KitchenService);
 const batches = app.get(BatchesService);
 const cards = app.get(CardsService);
 if (!(await kitchens.current()).setUp) {
-  await kitchens.setUp(DEMO_KITCHEN);
+  await clear();
+  // It counts as set up when everything is there: a load that was interrupted is begun anew.
+  await kitchens.setUp(DEMO_KITCHEN, false);
   for (const batch of DEMO_BATCHES) await batches.create(batch);
   for (const [first, ...later] of DEMO_CARDS) {
     const { id } = await cards.create(first);
     for (const version of later) await cards.addVersion(id, version);
   }
   await setOnTheStove();
+  await everyLabel();
+  await kitchens.setUp(DEMO_KITCHEN);
   console.log(`loaded the demo kitchen with ${DEMO_BATCHES.length} batches`);
 }
 await app.close();
 
+/** Waits until every batch has its label. */
+async function everyLabel(): Promise<void> {
+  while ((await batches.list()).some(({ plan }) => plan === null)) await setTimeout(50);
+}
+
+/** Takes out what an interrupted load left behind. */
+async function clear(): Promise<void> {
+  await app.get(Sequelize).query('TRUNCATE batches, cards, card_versions, cooks, cook_entries');
+}
+
 /** One batch half-way on the stove, with what was done to it so far. */
 async function setOnTheStove(): Promise<void> {
-  const batch = (await batches.list()).find(({ name }) => name === DEMO_COOK_OF);
-  if (!batch) throw new Error(`The demo has no batch named ${DEMO_COOK_OF}`);
+  const listed = (await batches.list()).find(({ name }) => name === DEMO_COOK_OF);
+  if (!listed) throw new Error(`The demo has no batch named ${DEMO_COOK_OF}`);
+  const batch = await batches.find(listed.id);
   const kitchen = await kitchens.current();
   const now = Date.now();
   const { startMs, entries } = demoCook(batch, kitchen, now);

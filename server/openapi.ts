@@ -1,6 +1,7 @@
 import type { INestApplication } from '@nestjs/common';
 import { ApiBody, DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
+import { MOST_BODY } from './problem/problem.filter.ts';
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 
 /** Documents a body by the contract class that validates it. */
@@ -18,6 +19,74 @@ const LINES: Schema = {
       { type: 'string', example: '7 cups crushed damsons' },
       { $ref: '#/components/schemas/WeighedLineDto' },
     ],
+  },
+};
+
+/** What each refusal says. */
+const SAID: { readonly [status: string]: string } = {
+  400: 'Something in the request is not right: each fault with its field. Nothing was stored.',
+  403: 'Asked under a foreign name, or by a page of another site.',
+  404: 'There is no such thing, or it was put away.',
+  409: 'Somebody else changed the same meanwhile, or it goes by a name that is taken. Nothing was stored.',
+  413: `The request is larger than ${MOST_BODY}. Nothing was stored.`,
+  429: 'Too many requests; ask again shortly.',
+  503: 'The database does not answer. Nothing was stored; ask again shortly.',
+  507: 'The disk that the database is on is full. Nothing was stored.',
+};
+
+/** Calls that may meet what somebody else did meanwhile. */
+const MAY_COLLIDE: ReadonlySet<string> = new Set([
+  'put /api/kitchen',
+  'patch /api/kitchen',
+  'put /api/batches/{id}',
+  'post /api/cards/{id}/versions',
+  'post /api/cooks/{id}/log',
+]);
+
+const METHODS = ['get', 'put', 'post', 'patch', 'delete'] as const;
+
+/** Documents what each call may be refused with: any by the host, the pace and the database, those with a body by its faults, those with an id by there being none. */
+function documentRefusals(document: OpenAPIObject): void {
+  for (const [path, item] of Object.entries(document.paths)) {
+    for (const method of METHODS) {
+      const call = item[method];
+      if (call === undefined) continue;
+      const hasBody = method === 'put' || method === 'post' || method === 'patch';
+      const statuses = [
+        ...(hasBody || path.endsWith('/pot') ? [400, 413] : []),
+        ...(path.includes('{id}') ? [404] : []),
+        ...(MAY_COLLIDE.has(`${method} ${path}`) ? [409] : []),
+        ...[403, 429, 503, 507],
+      ];
+      for (const status of statuses) {
+        call.responses[status] = {
+          description: SAID[status] ?? '',
+          content: { 'application/problem+json': { schema: { $ref: PROBLEM } } },
+        };
+      }
+    }
+  }
+}
+
+const PROBLEM = '#/components/schemas/Problem';
+/** RFC 9457. */
+const PROBLEM_SCHEMA: Schema = {
+  type: 'object',
+  required: ['type', 'title', 'status', 'detail', 'instance', 'faults'],
+  properties: {
+    type: { type: 'string' },
+    title: { type: 'string' },
+    status: { type: 'integer' },
+    detail: { type: 'string', description: 'What was wrong, and what would be right.' },
+    instance: { type: 'string' },
+    faults: {
+      type: 'array',
+      items: {
+        type: 'object',
+        required: ['field', 'message'],
+        properties: { field: { type: 'string' }, message: { type: 'string' } },
+      },
+    },
   },
 };
 
@@ -39,6 +108,10 @@ export function documentApi(app: INestApplication): void {
   if (request && 'properties' in request) {
     schemas['PlanRequestDto'] = { ...request, properties: { ...request.properties, lines: LINES } };
   }
-  document.components = { ...document.components, schemas };
+  document.components = {
+    ...document.components,
+    schemas: { ...schemas, Problem: PROBLEM_SCHEMA },
+  };
+  documentRefusals(document);
   SwaggerModule.setup('api/docs', app, document);
 }

@@ -107,7 +107,8 @@ export function readingsOf(
 }
 
 export const PROBE_SOURCE = 'simulated probe';
-const SCALE_SOURCE = 'simulated scale';
+/** Who the readings of the simulated scale are from. */
+export const SCALE_SOURCE = 'simulated scale';
 
 const reading = (
   kind: 'temperature' | 'weight',

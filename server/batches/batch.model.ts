@@ -1,4 +1,4 @@
-import type { SettingsDto } from '@idle-kettle/contract';
+import type { PlanSummary, SettingsDto } from '@idle-kettle/contract';
 import type { Plan } from '@idle-kettle/core';
 import {
   AllowNull,
@@ -41,10 +41,13 @@ export class BatchModel extends Model {
   @Column(DataType.JSONB)
   declare ticked: string[];
 
-  /** What was planned when it was last saved. */
-  @AllowNull(false)
+  /** What was planned when it was last saved; null while that is worked out. */
   @Column(DataType.JSONB)
-  declare plan: Plan;
+  declare plan: Plan | null;
+
+  /** What its label shows of the plan; null while there is none, and for a batch that was saved before labels were kept. */
+  @Column(DataType.JSONB)
+  declare summary: PlanSummary | null;
 
   @AllowNull(false)
   @Default(1)

@@ -1,4 +1,4 @@
-import { BatchDto, type Batch } from '@idle-kettle/contract';
+import { BatchDto, type Batch, type BatchSummary } from '@idle-kettle/contract';
 import {
   Body,
   Controller,
@@ -25,8 +25,8 @@ export class BatchesController {
   constructor(private readonly batches: BatchesService) {}
 
   @Get()
-  @ApiOperation({ summary: 'The batches, last changed first' })
-  list(): Promise<Batch[]> {
+  @ApiOperation({ summary: 'The batches as their labels show them, last changed first' })
+  list(): Promise<BatchSummary[]> {
     return this.batches.list();
   }
 

@@ -1,9 +1,18 @@
-import { planInKitchen, type Batch, type BatchDto, type Formula } from '@idle-kettle/contract';
-import type { Plan } from '@idle-kettle/core';
-import { Injectable } from '@nestjs/common';
+import {
+  summaryOf,
+  type Batch,
+  type BatchDto,
+  type BatchSummary,
+  type Formula,
+  type Kitchen,
+  type PlanSummary,
+} from '@idle-kettle/contract';
+import { Injectable, Logger } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
+import { randomUUID } from 'node:crypto';
 import { HouseholdService } from '../household/household.service.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
+import { PlanningService } from '../planning/planning.service.ts';
 import { BadInput, Conflict, NotFound } from '../problem/errors.ts';
 import { BatchModel } from './batch.model.ts';
 
@@ -12,34 +21,55 @@ const MOST_LISTED = 200;
 
 @Injectable()
 export class BatchesService {
+  private readonly logger = new Logger(BatchesService.name);
+  /** Plans that are being worked out, by batch and version. */
+  private readonly underWay = new Set<string>();
+
   constructor(
     @InjectModel(BatchModel) private readonly batches: typeof BatchModel,
     private readonly households: HouseholdService,
     private readonly kitchens: KitchenService,
+    private readonly planning: PlanningService,
   ) {}
 
-  async list(): Promise<Batch[]> {
+  /** The batches as their labels show them, last changed first; their plans are not read for it. */
+  async list(): Promise<BatchSummary[]> {
     const householdId = await this.households.currentId();
     const rows = await this.batches.findAll({
+      attributes: ['id', 'name', 'version', 'summary', 'createdAt', 'updatedAt'],
       where: { householdId },
       order: [['updatedAt', 'DESC']],
       limit: MOST_LISTED,
     });
-    return rows.map(answer);
+    return Promise.all(
+      rows.map(async (row) => ({
+        id: row.id,
+        name: row.name,
+        version: row.version,
+        plan: row.summary ?? (await this.summarised(row)),
+        createdAt: row.createdAt.toISOString(),
+        updatedAt: row.updatedAt.toISOString(),
+      })),
+    );
   }
 
   async find(id: string): Promise<Batch> {
-    return answer(await this.row(id));
+    return answer(this.planned(await this.row(id)));
   }
 
   /** Saves a new batch. Asked twice with the same id, there is one: the first. */
-  async create({ id, name, lines, settings = {}, ticked = [] }: BatchDto): Promise<Batch> {
+  async create({
+    id = randomUUID(),
+    name,
+    lines,
+    settings = {},
+    ticked = [],
+  }: BatchDto): Promise<Batch> {
     const householdId = await this.households.currentId();
-    const plan = await this.plan({ lines, settings });
-    const batch = { householdId, name, lines, settings, ticked, plan };
-    if (id === undefined) return answer(await this.batches.create(batch));
-    await this.batches.bulkCreate([{ id, ...batch }], { ignoreDuplicates: true });
-    return answer(await this.row(id));
+    const kitchen = await this.mustPlan({ lines, settings });
+    const batch = { id, householdId, name, lines, settings, ticked };
+    await this.batches.bulkCreate([batch], { ignoreDuplicates: true });
+    return answer(this.planned(await this.row(id), kitchen));
   }
 
   /** Saves a change. Refuses it when somebody else saved since the version it was made on. */
@@ -53,13 +83,21 @@ export class BatchesService {
       ]);
     }
     const householdId = await this.households.currentId();
-    const plan = await this.plan({ lines, settings });
+    const kitchen = await this.mustPlan({ lines, settings });
     // One statement: it changes the version it was made on, where that is not put away, and answers with the row it wrote.
     const [, [written]] = await this.batches.update(
-      { name, lines, settings, ticked, plan, version: version + 1 },
+      {
+        name,
+        lines,
+        settings,
+        ticked,
+        plan: null,
+        summary: null,
+        version: version + 1,
+      },
       { where: { id, householdId, version }, returning: true },
     );
-    if (written !== undefined) return answer(written);
+    if (written !== undefined) return answer(this.planned(written, kitchen));
     const row = await this.row(id);
     throw new Conflict(
       `This batch was saved somewhere else meanwhile: it is at version ${row.version}, and the change was made on ${version}.`,
@@ -77,10 +115,57 @@ export class BatchesService {
     return answer(row);
   }
 
-  private async plan(formula: Formula): Promise<Plan> {
-    const outcome = planInKitchen(formula, await this.kitchens.current());
-    if (!outcome.ok) throw new BadInput(outcome.faults);
-    return outcome.plan;
+  /** The summary of a batch that has none: of its plan, which is kept from now on; null while there is no plan. */
+  private async summarised({ id, version }: BatchModel): Promise<PlanSummary | null> {
+    const row = await this.batches.findOne({ where: { id, version } });
+    if (row === null) return null;
+    if (row.plan === null) {
+      this.planned(row);
+      return null;
+    }
+    const summary = summaryOf(row.plan);
+    await this.batches.update({ summary }, { where: { id, version }, silent: true });
+    return summary;
+  }
+
+  /** Refuses what cannot be planned, by its typical figures, which are there at once. Answers with the kitchen that it was tried in. */
+  private async mustPlan(formula: Formula): Promise<Kitchen> {
+    const kitchen = await this.kitchens.current();
+    const faults = await this.planning.quickly('faultsInKitchen', { formula, kitchen });
+    if (faults.length > 0) throw new BadInput(faults);
+    return kitchen;
+  }
+
+  /**
+   * The row itself; where it has no plan yet one is worked out meanwhile, for the kitchen as it was when it was saved, and kept where nobody has
+   * saved it since.
+   */
+  private planned(row: BatchModel, kitchen?: Kitchen): BatchModel {
+    const name = `${row.id} ${row.version}`;
+    if (row.plan === null && !this.underWay.has(name)) {
+      this.underWay.add(name);
+      this.plan(row, kitchen)
+        // It is tried again when somebody asks for the batch.
+        .catch((error: unknown) => this.logger.warn(`No plan for batch ${name}: ${String(error)}`))
+        .finally(() => this.underWay.delete(name));
+    }
+    return row;
+  }
+
+  private async plan(
+    { id, version, lines, settings }: BatchModel,
+    kitchen?: Kitchen,
+  ): Promise<void> {
+    const outcome = await this.planning.slowly('planInKitchen', {
+      formula: { lines, settings },
+      kitchen: kitchen ?? (await this.kitchens.current()),
+    });
+    if (!outcome.ok) return;
+    const { plan } = outcome;
+    await this.batches.update(
+      { plan, summary: summaryOf(plan) },
+      { where: { id, version }, silent: true },
+    );
   }
 
   private async row(id: string, alsoPutAway = false): Promise<BatchModel> {

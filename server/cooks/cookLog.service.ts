@@ -1,16 +1,16 @@
 import { kitchenTime, type KitchenClock, type LoggedEntry } from '@idle-kettle/contract';
-import { canBeAt, READING_KINDS, type Entry, type Fault } from '@idle-kettle/core';
+import { canBeAt, nameOf, READING_KINDS, type Entry, type Fault } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { CHANNEL, sayThat } from '../live/channel.ts';
-import { BadInput, NotFound } from '../problem/errors.ts';
+import { BadInput, Conflict, NotFound } from '../problem/errors.ts';
 import { CookModel } from './cook.model.ts';
 import { CookEntryModel } from './cookEntry.model.ts';
 
 /** Most entries that one question is answered with; who wants more asks again. */
-const MOST_ANSWERED = 5000;
+export const MOST_ANSWERED = 5000;
 
 /** What is known of a cook’s time. */
 type CookTimes = { readonly clock: KitchenClock; readonly startedAt: Date };
@@ -53,6 +53,7 @@ export class CookLogService {
       if (!cook) throw new NotFound('There is no such cook.');
       const faults = faultsOfTime(given, cook, Date.now());
       if (faults.length > 0) throw new BadInput(faults);
+      await this.refuseOtherContent(cookId, given, transaction);
       return (await this.put(cookId, given, transaction)) ?? cook.position;
     });
   }
@@ -118,6 +119,39 @@ export class CookLogService {
     await this.database.query(sayThat({ cook: cook.id, what: 'cook' }), { transaction });
   }
 
+  /** An entry is named for ever by its source and number: what repeats a name with other content is no second delivery. */
+  private async refuseOtherContent(
+    cookId: string,
+    given: readonly Entry[],
+    transaction: Transaction,
+  ): Promise<void> {
+    const kept = await this.entries.findAll({
+      where: {
+        cookId,
+        [Op.or]: given.map(({ source, seq }) => ({ source, seq })),
+      },
+      transaction,
+    });
+    const known = new Map<string, Entry>(kept.map((row) => [nameOf(row), answer(row)]));
+    const faults = given.flatMap((entry, index): Fault[] => {
+      const before = known.get(nameOf(entry));
+      if (before === undefined) {
+        known.set(nameOf(entry), entry);
+        return [];
+      }
+      return isSameEntry(before, entry)
+        ? []
+        : [
+            {
+              field: `entries[${index}]`,
+              message: `The log holds an entry ${entry.seq} of “${entry.source}” already, which says something else.`,
+            },
+          ];
+    });
+    if (faults.length > 0)
+      throw new Conflict('Another entry goes by that name already; nothing was taken.', faults);
+  }
+
   /**
    * Puts entries into the log of a cook that this transaction holds locked: those that are new, at the places that follow, told to every
    * server. In one statement, since this is what probes do every second. Answers with where the log stands; null when nothing was new.
@@ -165,6 +199,9 @@ const PUT = `
   )
   SELECT position, pg_notify($3, json_build_object('cook', id, 'what', 'log')::text)
   FROM moved`;
+
+const isSameEntry = (a: Entry, b: Entry): boolean =>
+  a.at === b.at && a.kind === b.kind && a.value === b.value && a.text === b.text;
 
 const answer = (row: CookEntryModel): LoggedEntry => ({
   source: row.source,

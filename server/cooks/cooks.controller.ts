@@ -3,6 +3,7 @@ import {
   EntriesDto,
   SpeedDto,
   type CookRecord,
+  type CookSummary,
   type EntryDto,
   type LiveMessage,
   type PotSight,
@@ -64,7 +65,7 @@ export class CooksController {
 
   @Get()
   @ApiOperation({ summary: 'The cooks, the last begun first' })
-  list(): Promise<CookRecord[]> {
+  list(): Promise<CookSummary[]> {
     return this.cooks.list();
   }
 

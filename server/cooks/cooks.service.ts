@@ -3,12 +3,14 @@ import {
   requestInKitchen,
   type CookDto,
   type CookRecord,
+  type CookSummary,
   type KitchenClock,
   type PracticeDto,
 } from '@idle-kettle/contract';
 import { debriefOf, sheetOf, USUAL_PROBE, type Practice } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { literal } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BatchesService } from '../batches/batches.service.ts';
 import { HouseholdService } from '../household/household.service.ts';
@@ -31,14 +33,32 @@ export class CooksService {
     private readonly batches: BatchesService,
   ) {}
 
-  async list(): Promise<CookRecord[]> {
+  /** The cooks, the last begun first; neither their kitchens nor their debriefs are read for it. */
+  async list(): Promise<CookSummary[]> {
     const householdId = await this.households.currentId();
     const rows = await this.cooks.findAll({
+      attributes: [
+        'id',
+        'name',
+        'batchId',
+        'practice',
+        'startedAt',
+        'endedAt',
+        [literal(`(debrief->>'score')::double precision`), 'score'],
+      ],
       where: { householdId },
       order: [['startedAt', 'DESC']],
       limit: MOST_LISTED,
     });
-    return rows.map(answer);
+    return rows.map((row) => ({
+      id: row.id,
+      name: row.name,
+      batchId: row.batchId,
+      startedAt: row.startedAt.toISOString(),
+      endedAt: row.endedAt?.toISOString() ?? null,
+      fault: row.practice?.fault ?? null,
+      score: row.get('score') as number | null,
+    }));
   }
 
   async find(id: string): Promise<CookRecord> {

@@ -1,15 +1,17 @@
-import type { LiveMessage } from '@idle-kettle/contract';
+import type { LiveMessage, LoggedEntry } from '@idle-kettle/contract';
 import { Injectable, type MessageEvent } from '@nestjs/common';
-import { Observable } from 'rxjs';
+import { Observable, type Subscriber } from 'rxjs';
 import { ListenerService } from '../live/listener.service.ts';
-import { CookLogService } from './cookLog.service.ts';
+import { CookLogService, MOST_ANSWERED } from './cookLog.service.ts';
 
 /** So often something is sent, so that a dead line is noticed at both ends, ms. */
 const BEAT_MS = 5000;
 
-/** The log of a cook as it grows, whichever server it grows on. */
+/** The logs of cooks as they grow, whichever server they grow on. */
 @Injectable()
 export class LiveViewService {
+  private readonly feeds = new Map<string, Feed>();
+
   constructor(
     private readonly log: CookLogService,
     private readonly listener: ListenerService,
@@ -17,49 +19,93 @@ export class LiveViewService {
 
   /** Entries after a place in the log: those there are at once, and every later one as it comes. */
   follow(cookId: string, from: number): Observable<MessageEvent> {
-    return new Observable((viewer) => {
-      let position = from;
-      let looking = false;
-      let again = false;
-      const look = async () => {
-        again = true;
-        if (looking) return;
-        looking = true;
-        try {
-          while (again && !viewer.closed) {
-            again = false;
-            const entries = await this.log.after(cookId, position);
-            if (entries.length === 0) continue;
-            position = entries.at(-1)?.position ?? position;
-            const data: LiveMessage = { entries, position };
-            viewer.next({ id: String(position), type: 'log', data });
-            again = true;
-          }
-        } catch {
-          // The database is away. The listener says when it is back, and the next beat looks in any case.
-        } finally {
-          looking = false;
-        }
-      };
+    return new Observable((subscriber) => {
+      const feed = this.feedOf(cookId);
+      const viewer = new Viewer(subscriber, from);
+      feed.viewers.add(viewer);
       const words = this.listener.heard.subscribe({
         next: (word) => {
           if (word !== 'look' && word.cook !== cookId) return;
           // After a time without words the cook itself may have changed as well.
-          if (word === 'look' || word.what === 'cook') viewer.next({ type: 'cook', data: {} });
-          void look();
+          if (word === 'look' || word.what === 'cook') viewer.say('cook', {});
+          void feed.look();
         },
-        complete: () => viewer.complete(),
+        complete: () => subscriber.complete(),
       });
       const sayAndLook = () => {
-        viewer.next({ type: 'beat', data: { now: Date.now() } });
-        void look();
+        viewer.say('beat', { now: Date.now() });
+        void feed.look();
       };
       const beat = setInterval(sayAndLook, BEAT_MS);
       sayAndLook();
       return () => {
         clearInterval(beat);
         words.unsubscribe();
+        feed.viewers.delete(viewer);
+        if (feed.viewers.size === 0) this.feeds.delete(cookId);
       };
     });
+  }
+
+  private feedOf(cookId: string): Feed {
+    const there = this.feeds.get(cookId);
+    if (there !== undefined) return there;
+    const feed = new Feed((position) => this.log.after(cookId, position));
+    this.feeds.set(cookId, feed);
+    return feed;
+  }
+}
+
+/** Somebody who follows a log, and how far they have been told. */
+class Viewer {
+  constructor(
+    private readonly subscriber: Subscriber<MessageEvent>,
+    public position: number,
+  ) {}
+
+  /** Every message carries the place where the log stands, which a browser that comes back names as its last. */
+  say(type: string, data: object): void {
+    this.subscriber.next({ id: String(this.position), type, data });
+  }
+
+  /** Tells what of some entries is new. */
+  tell(all: readonly LoggedEntry[]): void {
+    const entries = all.filter(({ position }) => position > this.position);
+    const last = entries.at(-1);
+    if (last === undefined) return;
+    this.position = last.position;
+    const data: LiveMessage = { entries, position: this.position };
+    this.say('log', data);
+  }
+}
+
+/** One log, and all who follow it: the database is asked once for all of them. */
+class Feed {
+  readonly viewers = new Set<Viewer>();
+  private looking = false;
+  private again = false;
+
+  /** @param after the entries after a place in the log */
+  constructor(private readonly after: (position: number) => Promise<LoggedEntry[]>) {}
+
+  /** Looks for what is new to any of them; whoever asks meanwhile is told by a look of after that. */
+  async look(): Promise<void> {
+    this.again = true;
+    if (this.looking) return;
+    this.looking = true;
+    try {
+      while (this.again && this.viewers.size > 0) {
+        this.again = false;
+        const entries = await this.after(
+          Math.min(...[...this.viewers].map(({ position }) => position)),
+        );
+        for (const viewer of this.viewers) viewer.tell(entries);
+        if (entries.length === MOST_ANSWERED) this.again = true;
+      }
+    } catch {
+      // The database is away. The listener says when it is back, and the next beat looks in any case.
+    } finally {
+      this.looking = false;
+    }
   }
 }

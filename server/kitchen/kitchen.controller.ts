@@ -1,5 +1,5 @@
-import { KitchenDto, TaughtNameDto, type Kitchen } from '@idle-kettle/contract';
-import { Body, Controller, Delete, Get, Param, Post, Put } from '@nestjs/common';
+import { KitchenChangeDto, KitchenDto, TaughtNameDto, type Kitchen } from '@idle-kettle/contract';
+import { Body, Controller, Delete, Get, Param, Patch, Post, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { bodyOf } from '../openapi.ts';
 import { KitchenService } from './kitchen.service.ts';
@@ -20,6 +20,15 @@ export class KitchenController {
   @bodyOf(KitchenDto)
   setUp(@Body() dto: KitchenDto): Promise<Kitchen> {
     return this.kitchens.setUp(dto);
+  }
+
+  @Patch()
+  @ApiOperation({
+    summary: 'Change some fields; 409 names each that somebody else changed since that version',
+  })
+  @bodyOf(KitchenChangeDto)
+  change(@Body() dto: KitchenChangeDto): Promise<Kitchen> {
+    return this.kitchens.change(dto);
   }
 
   @Post('names')

@@ -93,6 +93,18 @@ export class KitchenModel extends Model {
   @Column(DataType.STRING(3))
   declare currency: string;
 
+  /** Goes up by one with every change. */
+  @AllowNull(false)
+  @Default(1)
+  @Column(DataType.INTEGER)
+  declare version: number;
+
+  /** The version at which each field was changed last; none for what never was. */
+  @AllowNull(false)
+  @Default({})
+  @Column(DataType.JSONB)
+  declare changedAt: Partial<Record<string, number>>;
+
   @Column(DataType.DATE)
   declare setUpAt: Date | null;
 }

@@ -1,14 +1,21 @@
 import {
+  faultsOf,
+  KitchenDto,
   MOST_TAUGHT_NAMES,
+  VALIDATION,
   type Kitchen,
-  type KitchenDto,
+  type KitchenChangeDto,
   type TaughtNameDto,
 } from '@idle-kettle/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
+import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
 import { HouseholdService } from '../household/household.service.ts';
 import { Sequelize } from 'sequelize-typescript';
-import { BadInput } from '../problem/errors.ts';
+import { BadInput, Conflict } from '../problem/errors.ts';
 import { KitchenModel } from './kitchen.model.ts';
 
 @Injectable()
@@ -23,29 +30,52 @@ export class KitchenService {
     return answer(await this.row());
   }
 
-  async setUp(dto: KitchenDto): Promise<Kitchen> {
-    const row = await this.row();
-    await row.update({
-      name: dto.name,
-      altitudeM: dto.altitudeM ?? null,
-      waterBoilsC: dto.waterBoilsC ?? null,
-      units: dto.units,
-      temperature: dto.temperature,
-      altitudeUnit: dto.altitudeUnit,
-      school: dto.school,
-      // What stands in the kitchen stays as it is where the form does not speak of it.
-      canner: dto.canner ?? row.canner,
-      pots: dto.pots ?? row.pots,
-      burners: dto.burners ?? row.burners,
-      jars: dto.jars ?? row.jars,
-      packs: dto.packs ?? row.packs,
-      measures: dto.measures ?? row.measures,
-      names: dto.names ?? row.names,
-      prices: dto.prices ?? row.prices,
-      currency: dto.currency ?? row.currency,
-      setUpAt: new Date(),
+  /**
+   * Sets the whole kitchen up. Made on a version that has changed since, it is refused; made on none, it counts for whatever is there.
+   * @param isDone whether the kitchen counts as set up from now on
+   */
+  setUp({ version, ...dto }: KitchenDto, isDone = true): Promise<Kitchen> {
+    return this.changed((row) => {
+      if (version !== undefined && version !== row.version) {
+        throw new Conflict(
+          `The kitchen was changed somewhere else meanwhile: it is at version ${row.version}, and this was made on ${version}.`,
+        );
+      }
+      return { altitudeM: null, waterBoilsC: null, ...given(dto) };
+    }, isDone);
+  }
+
+  /**
+   * Changes some fields, made on a version. Of two changes at once both stand where they are of different fields; where a field was changed by
+   * somebody else since, nothing is, and each such field is named.
+   */
+  change({ version, changes }: KitchenChangeDto): Promise<Kitchen> {
+    return this.changed((row) => {
+      const dto = plainToInstance(KitchenDto, { ...fieldsOf(row), ...changes });
+      const faults = faultsOf(validateSync(dto, VALIDATION)).map(({ field, message }) => ({
+        field: `changes.${field}`,
+        message,
+      }));
+      if (faults.length > 0) throw new BadInput(faults);
+      const wanted = Object.fromEntries(
+        Object.keys(changes).map((field) => [field, dto[field as keyof KitchenDto]]),
+      );
+      const taken = Object.keys(wanted).filter(
+        (field) =>
+          (row.changedAt[field] ?? 0) > version &&
+          !isDeepStrictEqual(plain(wanted[field]), plain(row.get(field))),
+      );
+      if (taken.length > 0) {
+        throw new Conflict(
+          'Somebody else changed the same meanwhile; nothing was changed. Look at what is there now, and save again if yours is to stand.',
+          taken.map((field) => ({
+            field: `changes.${field}`,
+            message: `${field} was changed somewhere else meanwhile.`,
+          })),
+        );
+      }
+      return given(wanted);
     });
-    return answer(row);
   }
 
   /** Teaches the kitchen a name; one that it knows is taught anew. Two at once both stand. */
@@ -70,8 +100,12 @@ export class KitchenService {
     return this.withNames((names) => names.filter((known) => !isSameName(known.name, name)));
   }
 
-  /** Changes the names under a lock on the kitchen, so that none is lost between reading and writing. */
-  private async withNames(change: (names: TaughtNameDto[]) => TaughtNameDto[]): Promise<Kitchen> {
+  private withNames(change: (names: TaughtNameDto[]) => TaughtNameDto[]): Promise<Kitchen> {
+    return this.changed(({ names }) => ({ names: change(names) }), false);
+  }
+
+  /** Changes fields under a lock on the kitchen, so that nothing is lost between reading and writing. */
+  private async changed(change: (row: KitchenModel) => Fields, isSetUp = true): Promise<Kitchen> {
     const { id } = await this.row();
     return this.database.transaction(async (transaction) => {
       const row = await this.kitchens.findByPk(id, {
@@ -79,7 +113,23 @@ export class KitchenService {
         lock: transaction.LOCK.UPDATE,
         rejectOnEmpty: true,
       });
-      await row.update({ names: change(row.names) }, { transaction });
+      const fields = withIds(change(row));
+      const version = row.version + 1;
+      const other = Object.keys(fields).filter(
+        (field) => !isDeepStrictEqual(plain(fields[field]), plain(row.get(field))),
+      );
+      await row.update(
+        {
+          ...fields,
+          version,
+          changedAt: {
+            ...row.changedAt,
+            ...Object.fromEntries(other.map((field) => [field, version])),
+          },
+          ...(isSetUp ? { setUpAt: new Date() } : {}),
+        },
+        { transaction },
+      );
       return answer(row);
     });
   }
@@ -90,10 +140,43 @@ export class KitchenService {
   }
 }
 
+/** Fields of a kitchen by their names. */
+type Fields = { readonly [field: string]: unknown };
+
+/** What is said of it; what is left out, or null where nothing may be said, stays as it is. */
+const given = (dto: object): Fields =>
+  Object.fromEntries(
+    Object.entries(dto).filter(
+      ([field, value]) => value !== undefined && (value !== null || MAY_BE_NULL.has(field)),
+    ),
+  );
+
+const MAY_BE_NULL: ReadonlySet<string> = new Set(['altitudeM', 'waterBoilsC']);
+
+/** Lists of what a kitchen owns. */
+const OWNED = ['pots', 'burners', 'jars'] as const;
+
+/** The same, with an id for everything owned that has none. */
+const withIds = (fields: Fields): Fields =>
+  Object.fromEntries(
+    Object.entries(fields).map(([field, value]) => [
+      field,
+      OWNED.some((name) => name === field)
+        ? (value as { readonly id?: string }[]).map((thing) => ({
+            ...thing,
+            id: thing.id ?? randomUUID(),
+          }))
+        : value,
+    ]),
+  );
+
+/** As JSON keeps it. */
+const plain = (value: unknown): unknown => JSON.parse(JSON.stringify(value ?? null));
+
 const isSameName = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase();
 
-const answer = (row: KitchenModel): Kitchen => ({
-  id: row.id,
+/** What a kitchen says of itself, as it is sent. */
+const fieldsOf = (row: KitchenModel) => ({
   name: row.name,
   altitudeM: row.altitudeM,
   waterBoilsC: row.waterBoilsC,
@@ -110,5 +193,11 @@ const answer = (row: KitchenModel): Kitchen => ({
   names: row.names,
   prices: row.prices,
   currency: row.currency,
+});
+
+const answer = (row: KitchenModel): Kitchen => ({
+  id: row.id,
+  ...fieldsOf(row),
+  version: row.version,
   setUp: row.setUpAt !== null,
 });

@@ -10,4 +10,12 @@ export class BadInput extends BadRequestException {
 
 export class NotFound extends NotFoundException {}
 
-export class Conflict extends ConflictException {}
+/** What somebody else did meanwhile stands against it; where that lies in some fields, they are named. */
+export class Conflict extends ConflictException {
+  constructor(
+    message: string,
+    readonly faults: readonly Fault[] = [],
+  ) {
+    super(message);
+  }
+}

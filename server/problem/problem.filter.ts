@@ -9,7 +9,8 @@ import {
 import type { Request, Response } from 'express';
 import { STATUS_CODES } from 'node:http';
 import { ConnectionError, DatabaseError } from 'sequelize';
-import { BadInput } from './errors.ts';
+import { databaseInWords } from './database.ts';
+import { BadInput, Conflict } from './errors.ts';
 
 /** Largest request body. */
 export const MOST_BODY = '256kb';
@@ -30,20 +31,22 @@ const log = new Logger('Problem');
 /** Answers one error; also for what fails before Nest is reached, such as reading the body. */
 export function answerProblem(error: unknown, request: Request, response: Response): void {
   const { status, detail } = troubleOf(error);
-  if (status >= 500) log.error(error instanceof Error ? error.stack : String(error));
+  if (status >= 500) log.error(inLog(error, status, detail));
   const problem: Problem = {
     type: 'about:blank',
     title: STATUS_CODES[status] ?? 'Error',
     status,
     detail,
     instance: request.path,
-    faults: error instanceof BadInput ? error.faults : [],
+    faults: error instanceof BadInput || error instanceof Conflict ? error.faults : [],
   };
   response.status(status).type('application/problem+json').send(JSON.stringify(problem));
 }
 
 function troubleOf(error: unknown): Trouble {
   if (error instanceof HttpException) return { status: error.getStatus(), detail: error.message };
+  const said = databaseInWords(error);
+  if (said !== null) return said;
   if (error instanceof ConnectionError || isGivenUp(error)) {
     return {
       status: 503,
@@ -59,6 +62,12 @@ function troubleOf(error: unknown): Trouble {
   if (error instanceof Error && 'code' in error && error.code === 'Z_DATA_ERROR')
     return { status: 400, detail: 'The body is not compressed as its header says.' };
   return { status: 500, detail: 'Something went wrong here, not with what you sent.' };
+}
+
+/** What goes into the log of a trouble of ours: in words where the database has it, and where it came from for any other. */
+function inLog(error: unknown, status: number, detail: string): string {
+  const what = error instanceof Error ? (error.stack ?? error.message) : String(error);
+  return status === 500 ? what : `${detail} (${what.split('\n')[0]})`;
 }
 
 /** PostgreSQL’s code for a statement that was cancelled, as when its time was up. */

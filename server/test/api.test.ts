@@ -10,6 +10,7 @@ import { createApp } from '../app.ts';
 import { migrate } from '../database/migrate.ts';
 import { DEMO_BATCHES, DEMO_KITCHEN } from '../demo/demo.ts';
 import { freshDatabase } from './freshDatabase.ts';
+import { PLANNING_WORKER } from './planningWorker.ts';
 
 let app: NestExpressApplication;
 let databaseUrl: string;
@@ -18,7 +19,7 @@ beforeAll(async () => {
   databaseUrl = await freshDatabase();
   const webDir = mkdtempSync(join(tmpdir(), 'kettle-web-'));
   writeFileSync(join(webDir, 'index.html'), '<title>Idle Kettle</title>');
-  app = await createApp({ databaseUrl, port: 0, webDir });
+  app = await createApp({ databaseUrl, port: 0, webDir, planningWorker: PLANNING_WORKER });
   await app.init();
 });
 

@@ -9,6 +9,7 @@ import { Client } from 'pg';
 import request from 'supertest';
 import { createApp } from '../app.ts';
 import { freshDatabase } from './freshDatabase.ts';
+import { PLANNING_WORKER } from './planningWorker.ts';
 
 let databaseUrl: string;
 /** Two servers on one database, as behind a balancer. */
@@ -20,8 +21,8 @@ beforeAll(async () => {
   const webDir = mkdtempSync(join(tmpdir(), 'kettle-web-'));
   writeFileSync(join(webDir, 'index.html'), '<title>Idle Kettle</title>');
   [app, other] = await Promise.all([
-    createApp({ databaseUrl, port: 0, webDir }),
-    createApp({ databaseUrl, port: 0, webDir }),
+    createApp({ databaseUrl, port: 0, webDir, planningWorker: PLANNING_WORKER }),
+    createApp({ databaseUrl, port: 0, webDir, planningWorker: PLANNING_WORKER }),
   ]);
   await Promise.all([app.listen(0, '127.0.0.1'), other.listen(0, '127.0.0.1')]);
 });

@@ -8,6 +8,7 @@ import request from 'supertest';
 import { createApp } from '../app.ts';
 import { unclean } from '../cleanBody.ts';
 import { freshDatabase } from './freshDatabase.ts';
+import { PLANNING_WORKER } from './planningWorker.ts';
 
 let app: NestExpressApplication;
 let database: Client;
@@ -16,7 +17,13 @@ beforeAll(async () => {
   const databaseUrl = await freshDatabase();
   const webDir = mkdtempSync(join(tmpdir(), 'kettle-web-'));
   writeFileSync(join(webDir, 'index.html'), '<title>Idle Kettle</title>');
-  app = await createApp({ databaseUrl, port: 0, webDir, mostRequests: 1_000_000 });
+  app = await createApp({
+    databaseUrl,
+    port: 0,
+    webDir,
+    planningWorker: PLANNING_WORKER,
+    mostRequests: 1_000_000,
+  });
   await app.listen(0, '127.0.0.1');
   database = new Client({ connectionString: databaseUrl });
   await database.connect();

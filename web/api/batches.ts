@@ -1,12 +1,20 @@
-import type { Batch } from '@idle-kettle/contract';
+import type { Batch, BatchSummary } from '@idle-kettle/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from './request.ts';
 
 const LIST = ['batches'];
+/** Between two looks for a label that is being worked out, ms. */
+const LABEL_MS = 700;
 const one = (id: string) => ['batch', id];
 
 export const useBatches = () =>
-  useQuery({ queryKey: LIST, queryFn: () => request<Batch[]>('/batches') });
+  useQuery({
+    queryKey: LIST,
+    queryFn: () => request<BatchSummary[]>('/batches'),
+    // A label that is still being worked out is there in a moment.
+    refetchInterval: ({ state }) =>
+      state.data?.some(({ plan }) => plan === null) === true ? LABEL_MS : false,
+  });
 
 /** A batch by id; idle for null, which stands for one not saved yet. */
 export const useBatch = (id: string | null) =>
@@ -29,7 +37,7 @@ export function useTakenBatch(): (batch: Batch) => void {
 
 export function usePutAway() {
   const queries = useQueryClient();
-  return useMutation<void, Error, Batch>({
+  return useMutation<void, Error, Pick<Batch, 'id'>>({
     mutationFn: ({ id }) => request(`/batches/${id}`, 'DELETE'),
     onSuccess: () => queries.invalidateQueries({ queryKey: LIST }),
   });
@@ -37,7 +45,7 @@ export function usePutAway() {
 
 export function useBringBack() {
   const queries = useQueryClient();
-  return useMutation<Batch, Error, Batch>({
+  return useMutation<Batch, Error, Pick<Batch, 'id'>>({
     mutationFn: ({ id }) => request(`/batches/${id}/bring-back`, 'POST'),
     onSuccess: () => queries.invalidateQueries({ queryKey: LIST }),
   });

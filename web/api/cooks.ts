@@ -1,4 +1,4 @@
-import type { CookDto, CookRecord, PotSight } from '@idle-kettle/contract';
+import type { CookDto, CookRecord, CookSummary, PotSight } from '@idle-kettle/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { forgetPendingId, pendingId } from './pendingId.ts';
 import { request } from './request.ts';
@@ -10,7 +10,7 @@ const nameOf = ({ batchId, practice }: Omit<CookDto, 'id'>): string =>
 const LOOK_MS = 700;
 
 export const useCooks = () =>
-  useQuery({ queryKey: LIST, queryFn: () => request<CookRecord[]>('/cooks') });
+  useQuery({ queryKey: LIST, queryFn: () => request<CookSummary[]>('/cooks') });
 
 export function useBeginCook() {
   const queries = useQueryClient();

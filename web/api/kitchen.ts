@@ -7,19 +7,17 @@ const KEY = ['kitchen'];
 export const useKitchen = () =>
   useQuery({ queryKey: KEY, queryFn: () => request<Kitchen>('/kitchen'), staleTime: 60_000 });
 
-/** A kitchen as it is sent back: without what the server alone says of it, and without names, which are taught one by one. */
-export const asSent = ({
-  id,
-  setUp,
-  names,
-  ...dto
-}: Kitchen): Omit<Required<KitchenDto>, 'names'> => dto;
-
-export function useSetUpKitchen() {
+/** Changes some fields of the kitchen, made on a version of it; what is there is fetched where that was refused. */
+export function useChangeKitchen() {
   const queries = useQueryClient();
-  return useMutation<Kitchen, Error, KitchenDto>({
-    mutationFn: (kitchen) => request('/kitchen', 'PUT', kitchen),
+  return useMutation<
+    Kitchen,
+    Error,
+    { readonly version: number; readonly changes: Partial<KitchenDto> }
+  >({
+    mutationFn: (change) => request('/kitchen', 'PATCH', change),
     onSuccess: (kitchen) => queries.setQueryData(KEY, kitchen),
+    onError: () => queries.invalidateQueries({ queryKey: KEY }),
   });
 }
 

@@ -1,4 +1,4 @@
-import type { Kitchen, SettingsDto } from '@idle-kettle/contract';
+import { chosenOf, type Kitchen, type SettingsDto } from '@idle-kettle/contract';
 import {
   BODY_STOPS,
   METHODS,
@@ -101,22 +101,27 @@ export const SettingsBar = memo(function SettingsBar(props: Props) {
       {kitchen.pots.length > 0 && (
         <Select
           label="Pot"
-          value={settings.pot ?? kitchen.pots[0]?.name ?? ''}
-          options={kitchen.pots.map(({ name }) => [name, name])}
-          onPick={(pot) => onSet({ pot }, `In the ${pot}`)}
+          value={keyOf(chosenOf(kitchen.pots, settings.pot))}
+          options={kitchen.pots.map((one) => [keyOf(one), one.name])}
+          onPick={(pot) => onSet({ pot }, `In the ${chosenOf(kitchen.pots, pot)?.name}`)}
         />
       )}
       {kitchen.burners.length > 0 && (
         <Select
           label="On"
-          value={settings.burner ?? kitchen.burners[0]?.name ?? ''}
-          options={kitchen.burners.map(({ name }) => [name, name])}
-          onPick={(burner) => onSet({ burner }, `On the ${burner}`)}
+          value={keyOf(chosenOf(kitchen.burners, settings.burner))}
+          options={kitchen.burners.map((one) => [keyOf(one), one.name])}
+          onPick={(burner) =>
+            onSet({ burner }, `On the ${chosenOf(kitchen.burners, burner)?.name}`)
+          }
         />
       )}
     </section>
   );
 });
+
+const keyOf = (one: { readonly id?: string; readonly name: string } | undefined): string =>
+  one?.id ?? one?.name ?? '';
 
 type SelectProps = {
   readonly label: string;

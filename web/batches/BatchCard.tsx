@@ -1,13 +1,13 @@
-import type { Batch, Kitchen } from '@idle-kettle/contract';
+import type { BatchSummary, Kitchen, PlanSummary } from '@idle-kettle/contract';
 import { formatTemperature } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { Archive } from 'lucide-react';
 import { Link } from 'react-router';
-import { fruitColourOf } from '../ui/fruit.ts';
+import { fruitColour } from '../ui/fruit.ts';
 import { jarsInWords, processInWords, shelfInWords } from '../ui/words.ts';
 
 type Props = {
-  readonly batch: Batch;
+  readonly batch: BatchSummary;
   readonly kitchen: Kitchen;
   readonly onPutAway: () => void;
 };
@@ -18,24 +18,18 @@ export function BatchCard({ batch, kitchen, onPutAway }: Props) {
   return (
     <li
       className="jar-label relative flex flex-col gap-2 py-4 pr-5 pl-4"
-      style={{ '--fruit': fruitColourOf(plan) } as React.CSSProperties}
+      style={{ '--fruit': fruitColour(plan?.fruit ?? null) } as React.CSSProperties}
     >
       <h2 className="pr-8 text-xl leading-tight font-bold text-primary">
         <Link to={`/batches/${batch.id}`} className="after:absolute after:inset-0">
           {batch.name}
         </Link>
       </h2>
-      <p className="text-2xl font-bold">{jarsInWords(plan) ?? 'No yield yet'}</p>
-      <dl className="grid grid-cols-[auto_1fr] gap-x-3 text-base">
-        <dt className="opacity-80">Stop</dt>
-        <dd>{formatTemperature(plan.stop.tempC ?? plan.stop.ruleTempC, kitchen.temperature)}</dd>
-        <dt className="opacity-80">Shelf</dt>
-        <dd className={plan.shelf.verdict === 'pantry' ? '' : 'font-bold text-error'}>
-          {shelfInWords(plan)}
-        </dd>
-        <dt className="opacity-80">Canner</dt>
-        <dd>{processInWords(plan)}</dd>
-      </dl>
+      {plan === null ? (
+        <p role="status">Its label is being worked out</p>
+      ) : (
+        <Figures plan={plan} kitchen={kitchen} />
+      )}
       <p className="mt-auto text-sm opacity-80">
         {format(new Date(batch.updatedAt), 'd MMMM yyyy')}
       </p>
@@ -51,3 +45,19 @@ export function BatchCard({ batch, kitchen, onPutAway }: Props) {
     </li>
   );
 }
+
+const Figures = ({ plan, kitchen }: { readonly plan: PlanSummary; readonly kitchen: Kitchen }) => (
+  <>
+    <p className="text-2xl font-bold">{jarsInWords(plan) ?? 'No yield yet'}</p>
+    <dl className="grid grid-cols-[auto_1fr] gap-x-3 text-base">
+      <dt className="opacity-80">Stop</dt>
+      <dd>{formatTemperature(plan.stopC, kitchen.temperature)}</dd>
+      <dt className="opacity-80">Shelf</dt>
+      <dd className={plan.shelf.verdict === 'pantry' ? '' : 'font-bold text-error'}>
+        {shelfInWords(plan)}
+      </dd>
+      <dt className="opacity-80">Canner</dt>
+      <dd>{processInWords(plan)}</dd>
+    </dl>
+  </>
+);

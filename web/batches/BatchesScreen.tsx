@@ -1,4 +1,4 @@
-import type { Batch } from '@idle-kettle/contract';
+import type { BatchSummary } from '@idle-kettle/contract';
 import { CookingPot, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, Navigate } from 'react-router';
@@ -16,7 +16,7 @@ export function BatchesScreen() {
   const batches = useBatches();
   const putAway = usePutAway();
   const bringBack = useBringBack();
-  const [gone, setGone] = useState<Batch | null>(null);
+  const [gone, setGone] = useState<BatchSummary | null>(null);
 
   const failed = [kitchen, batches].find((query) => query.error !== null);
   if (failed?.error) return <NotFetched error={failed.error} again={() => void failed.refetch()} />;

@@ -3,25 +3,37 @@ import { findIngredient, HEAT_IDS, HEAT_SOURCES, type HeatId } from '@idle-kettl
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { Plus, X } from 'lucide-react';
+import { useState } from 'react';
 import { useForm, useFieldArray, type Control, type UseFormRegister } from 'react-hook-form';
-import { asSent, useSetUpKitchen } from '../api/kitchen.ts';
+import { useChangeKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
-import { equipmentOf, kitchenWith, type EquipmentForm } from './equipmentForm.ts';
+import { changesOf } from './kitchenChanges.ts';
+import { equipmentIn, equipmentOf, kitchenWith, type EquipmentForm } from './equipmentForm.ts';
 
 /** What stands in the kitchen: pots, burners, canner, jars, packs and prices. All of it may stay empty. */
 export function Equipment({ kitchen }: { kitchen: Kitchen }) {
-  const { register, control, handleSubmit, setError, clearErrors, formState } =
-    useForm<EquipmentForm>({ values: equipmentOf(kitchen) });
-  const save = useSetUpKitchen();
+  // What is typed stays, whatever becomes of the kitchen meanwhile: what is changed is told from the one that the form began with.
+  const [base, setBase] = useState(kitchen);
+  const { register, control, handleSubmit, setError, clearErrors, formState, reset } =
+    useForm<EquipmentForm>({ defaultValues: equipmentOf(base) });
+  const save = useChangeKitchen();
   const onSubmit = handleSubmit((form) => {
     clearErrors();
-    const dto = plainToInstance(
-      KitchenDto,
-      kitchenWith(asSent(kitchen), form, (name) => findIngredient(name)?.id),
-    );
+    // After a refusal, from the one that is there now: saved again, what is typed here is to stand.
+    const from = save.error ? kitchen : base;
+    const dto = said(from, form);
     const faults = faultsOf(validateSync(dto, VALIDATION));
-    if (faults.length === 0 && kitchen.setUp) save.mutate(dto);
-    else {
+    if (faults.length === 0) {
+      save.mutate(
+        { version: from.version, changes: changesOf(equipmentIn(said(from)), equipmentIn(dto)) },
+        {
+          onSuccess: (saved) => {
+            setBase(saved);
+            reset(equipmentOf(saved));
+          },
+        },
+      );
+    } else {
       setError('root', {
         message: faults.map(({ field, message }) => `${inWords(field)}: ${message}`).join(' '),
       });
@@ -67,6 +79,13 @@ export function Equipment({ kitchen }: { kitchen: Kitchen }) {
     </form>
   );
 }
+
+/** A kitchen with what a form says of it; as it stands where the form says nothing else. */
+const said = (kitchen: Kitchen, form = equipmentOf(kitchen)): KitchenDto =>
+  plainToInstance(
+    KitchenDto,
+    kitchenWith(kitchen, form, (name) => findIngredient(name)?.id),
+  );
 
 /** `pots[0].diameterCm` as a person counts: `pots 1, diameterCm`. */
 const inWords = (field: string): string =>

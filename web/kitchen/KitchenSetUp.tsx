@@ -1,11 +1,13 @@
 import { BARE_KITCHEN, planInKitchen, type Kitchen } from '@idle-kettle/contract';
 import type { Plan } from '@idle-kettle/core';
+import { useState } from 'react';
 import { useForm, useWatch, type Resolver } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { useSetUpKitchen } from '../api/kitchen.ts';
+import { useChangeKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { TemperatureStrip } from '../drawings/TemperatureStrip.tsx';
 import { Choice, Field } from './Field.tsx';
+import { changesOf } from './kitchenChanges.ts';
 import {
   altitudeInUnit,
   formOf,
@@ -33,7 +35,9 @@ export function KitchenSetUp({ kitchen }: { kitchen: Kitchen }) {
     resolver,
     mode: 'onChange',
   });
-  const setUp = useSetUpKitchen();
+  // What is changed is told from the kitchen that the form began with; after a refusal, from the one that is there now.
+  const [base, setBase] = useState(kitchen);
+  const setUp = useChangeKitchen();
   const navigate = useNavigate();
   const form = { ...getValues(), ...useWatch({ control }) };
   const { errors } = formState;
@@ -41,7 +45,17 @@ export function KitchenSetUp({ kitchen }: { kitchen: Kitchen }) {
 
   const onSubmit = handleSubmit((values) => {
     const read = readForm(values);
-    if (read.ok) setUp.mutate(read.kitchen, { onSuccess: () => void navigate('/') });
+    if (!read.ok) return;
+    const from = setUp.error ? kitchen : base;
+    setBase(from);
+    const before = readForm(formOf(from));
+    setUp.mutate(
+      {
+        version: from.version,
+        changes: changesOf(before.ok ? before.kitchen : {}, read.kitchen),
+      },
+      { onSuccess: () => void navigate('/') },
+    );
   });
 
   return (

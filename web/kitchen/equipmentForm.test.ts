@@ -4,6 +4,7 @@ import { equipmentOf, kitchenWith } from './equipmentForm.ts';
 
 const KITCHEN: Kitchen = {
   id: 'k',
+  version: 1,
   setUp: true,
   name: 'Mine',
   altitudeM: 0,
@@ -27,9 +28,9 @@ const idOf = (name: string) => findIngredient(name)?.id;
 test('what stands in a kitchen goes into the form and comes back the same', () => {
   const form = equipmentOf(KITCHEN);
   expect(form.prices).toEqual([{ ingredient: 'white sugar', perKg: '1.20' }]);
-  const { id, setUp, ...kitchen } = KITCHEN;
-  expect([id, setUp]).toEqual(['k', true]);
-  expect(kitchenWith(kitchen, form, idOf)).toEqual(kitchen);
+  const { id, setUp, version, names, ...kitchen } = KITCHEN;
+  expect([id, setUp, version, names]).toEqual(['k', true, 1, []]);
+  expect(kitchenWith(KITCHEN, form, idOf)).toEqual(kitchen);
 });
 
 test('what is no number is left for the contract to refuse, and nothing typed is nothing known', () => {

@@ -1,12 +1,34 @@
-import type { Kitchen } from '@idle-kettle/contract';
+import type { Kitchen, KitchenDto } from '@idle-kettle/contract';
 import { findIngredient, readAmount, type Canner, type HeatId } from '@idle-kettle/core';
+
+/** The fields of a kitchen that the form is about. */
+export const equipmentIn = ({
+  canner,
+  pots,
+  burners,
+  jars,
+  packs,
+  prices,
+  currency,
+}: KitchenDto): Partial<KitchenDto> =>
+  // Class instances of the contract as plain values, to be compared and sent.
+  JSON.parse(
+    JSON.stringify({ canner, pots, burners, jars, packs, prices, currency }),
+  ) as Partial<KitchenDto>;
 
 /** What stands in the kitchen, as typed: numbers are text. */
 export type EquipmentForm = {
-  pots: { name: string; diameterCm: string; heightCm: string }[];
-  burners: { name: string; heat: HeatId; netPowerKw: string }[];
+  pots: { own?: string; name: string; diameterCm: string; heightCm: string }[];
+  burners: { own?: string; name: string; heat: HeatId; netPowerKw: string }[];
   canner: Canner;
-  jars: { name: string; volumeMl: string; count: string; prefer: boolean; gift: string }[];
+  jars: {
+    own?: string;
+    name: string;
+    volumeMl: string;
+    count: string;
+    prefer: boolean;
+    gift: string;
+  }[];
   packs: { ingredient: string; packG: string; pectinG: string }[];
   prices: { ingredient: string; perKg: string }[];
   currency: string;
@@ -19,18 +41,21 @@ const nameOf = (id: string): string => findIngredient(id)?.name ?? id;
 
 /** The form for a kitchen as it stands. */
 export const equipmentOf = (kitchen: Kitchen): EquipmentForm => ({
-  pots: kitchen.pots.map(({ name, diameterCm, heightCm }) => ({
+  pots: kitchen.pots.map(({ id, name, diameterCm, heightCm }) => ({
+    ...ownOf(id),
     name,
     diameterCm: typed(diameterCm),
     heightCm: typed(heightCm),
   })),
-  burners: kitchen.burners.map(({ name, heat, netPowerKw }) => ({
+  burners: kitchen.burners.map(({ id, name, heat, netPowerKw }) => ({
+    ...ownOf(id),
     name,
     heat,
     netPowerKw: typed(netPowerKw),
   })),
   canner: kitchen.canner,
-  jars: kitchen.jars.map(({ name, volumeMl, count, prefer, gift }) => ({
+  jars: kitchen.jars.map(({ id, name, volumeMl, count, prefer, gift }) => ({
+    ...ownOf(id),
     name,
     volumeMl: typed(volumeMl),
     count: typed(count),
@@ -49,30 +74,37 @@ export const equipmentOf = (kitchen: Kitchen): EquipmentForm => ({
   currency: kitchen.currency,
 });
 
+/** The id of something owned goes by another name in the form, whose lists have ids of their own. */
+const ownOf = (id: string | undefined) => (id === undefined ? {} : { own: id });
+const idOf = (own: string | undefined) => (own === undefined ? {} : { id: own });
+
 /** NaN, which the contract refuses, for what is no number; null for nothing typed. */
 const number = (text: string): number | null =>
   text.trim() === '' ? null : (readAmount(text) ?? NaN);
 
 /** The kitchen with what the form says, ready for the contract’s rules. Names that the larder does not know stay as typed. */
 export function kitchenWith(
-  kitchen: Omit<Kitchen, 'id' | 'setUp' | 'names'>,
+  { id, setUp, version, names, ...kitchen }: Kitchen,
   form: EquipmentForm,
-  idOf: (name: string) => string | undefined,
+  ingredientOf: (name: string) => string | undefined,
 ): object {
   return {
     ...kitchen,
     canner: form.canner,
-    pots: form.pots.map(({ name, diameterCm, heightCm }) => ({
+    pots: form.pots.map(({ own, name, diameterCm, heightCm }) => ({
+      ...idOf(own),
       name,
       diameterCm: number(diameterCm) ?? NaN,
       heightCm: number(heightCm) ?? NaN,
     })),
-    burners: form.burners.map(({ name, heat, netPowerKw }) => ({
+    burners: form.burners.map(({ own, name, heat, netPowerKw }) => ({
+      ...idOf(own),
       name,
       heat,
       netPowerKw: number(netPowerKw),
     })),
-    jars: form.jars.map(({ name, volumeMl, count, prefer, gift }) => ({
+    jars: form.jars.map(({ own, name, volumeMl, count, prefer, gift }) => ({
+      ...idOf(own),
       name,
       volumeMl: number(volumeMl) ?? NaN,
       count: number(count),
@@ -80,14 +112,14 @@ export function kitchenWith(
       gift: number(gift) ?? 0,
     })),
     packs: form.packs.map(({ ingredient, packG, pectinG }) => ({
-      ingredient: idOf(ingredient) ?? ingredient,
+      ingredient: ingredientOf(ingredient) ?? ingredient,
       packG: number(packG) ?? NaN,
       pectinG: number(pectinG) ?? NaN,
     })),
     prices: form.prices
       .filter(({ ingredient }) => ingredient.trim() !== '')
       .map(({ ingredient, perKg }) => ({
-        ingredient: idOf(ingredient) ?? ingredient,
+        ingredient: ingredientOf(ingredient) ?? ingredient,
         minorPerKg: Math.round(100 * (number(perKg) ?? NaN)),
       })),
     currency: form.currency.toUpperCase(),

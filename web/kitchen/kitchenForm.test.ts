@@ -63,6 +63,7 @@ test('switching units keeps the value, and leaves words alone', () => {
 test('a kitchen is shown as it was typed', () => {
   const kitchen: Kitchen = {
     id: 'k',
+    version: 1,
     setUp: true,
     name: 'Mine',
     altitudeM: 1524,

@@ -1,4 +1,4 @@
-import type { CookRecord } from '@idle-kettle/contract';
+import type { CookSummary } from '@idle-kettle/contract';
 import { FAULT_IDS, FAULTS, type FaultId } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { Flame } from 'lucide-react';
@@ -19,7 +19,7 @@ export function StoveHome() {
     return <NotFetched error={cooks.error} again={() => void cooks.refetch()} />;
   if (!cooks.data) return <Loading what="the stove" />;
   const on = cooks.data.filter(({ endedAt }) => endedAt === null);
-  const over = cooks.data.filter(({ debrief }) => debrief !== null);
+  const over = cooks.data.filter(({ score }) => score !== null);
   return (
     <div className="grid items-start gap-8 lg:grid-cols-2">
       <section aria-label="On the stove">
@@ -43,7 +43,7 @@ export function StoveHome() {
                   <Flame aria-hidden className="size-6" />
                   <span className="grow text-left">
                     {cook.name}
-                    {cook.practice ? ' (practice)' : ''}
+                    {cook.fault === null ? '' : ' (practice)'}
                   </span>
                   <span className="font-normal">
                     since {format(new Date(cook.startedAt), 'd MMM HH:mm')}
@@ -66,7 +66,7 @@ export function StoveHome() {
   );
 }
 
-const Scores = ({ cooks }: { cooks: readonly CookRecord[] }) => (
+const Scores = ({ cooks }: { cooks: readonly CookSummary[] }) => (
   <section aria-label="Practice so far" className="mt-6">
     <h2 className="mb-1 text-lg font-bold text-secondary">Practice so far</h2>
     <table className="table">
@@ -87,9 +87,9 @@ const Scores = ({ cooks }: { cooks: readonly CookRecord[] }) => (
               <Link to={`/cooks/${cook.id}`} className="link">
                 {cook.name}
               </Link>
-              , {FAULTS[cook.practice?.fault ?? 'none'].name.toLowerCase()}
+              , {FAULTS[cook.fault ?? 'none'].name.toLowerCase()}
             </td>
-            <td className="text-right font-bold tabular-nums">{cook.debrief?.score}</td>
+            <td className="text-right font-bold tabular-nums">{cook.score}</td>
           </tr>
         ))}
       </tbody>

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
-import { asSent, useKitchen, useSetUpKitchen } from '../api/kitchen.ts';
+import { useChangeKitchen, useKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
@@ -24,7 +24,7 @@ export function StoveScreen() {
 function OneCook({ id }: { id: string }) {
   const log = useCookLog(id);
   const kitchen = useKitchen();
-  const setUp = useSetUpKitchen();
+  const change = useChangeKitchen();
   const { cook } = log;
   if (cook === null) {
     return log.error ? (
@@ -35,16 +35,16 @@ function OneCook({ id }: { id: string }) {
   }
   if (cook.debrief !== null) return <DebriefView cook={cook} debrief={cook.debrief} />;
   const keepWater = (waterBoilsC: number) => {
-    if (kitchen.data) setUp.mutate({ ...asSent(kitchen.data), waterBoilsC });
+    if (kitchen.data) change.mutate({ version: kitchen.data.version, changes: { waterBoilsC } });
   };
-  const said = setUp.error ? `Not kept. ${sayError(setUp.error)}` : 'Kept for this kitchen.';
+  const said = change.error ? `Not kept. ${sayError(change.error)}` : 'Kept for this kitchen.';
   return (
     <Stove
       cook={cook}
       log={log}
       keeping={
         cook.practice === null
-          ? { keep: keepWater, said: setUp.isIdle || setUp.isPending ? '' : said }
+          ? { keep: keepWater, said: change.isIdle || change.isPending ? '' : said }
           : null
       }
       onReady={() => void log.end()}

@@ -1,10 +1,9 @@
-import type { Formula } from '@idle-kettle/contract';
+import { mainFruitOf, type Formula } from '@idle-kettle/contract';
 import {
   findIngredient,
   linesBrought,
   PRODUCTS,
   readLine,
-  type Ingredient,
   type Plan,
   type PlanLine,
 } from '@idle-kettle/core';
@@ -12,27 +11,15 @@ import {
 /** Enamel, when a batch has no fruit yet. */
 const NO_FRUIT = '#cfc8b4';
 
-/** The colour a batch wears: that of the fruit it holds most of. */
-export function fruitColourOf(plan: Pick<Plan, 'before' | 'lines'> | null): string {
-  let colour = NO_FRUIT;
-  let most = 0;
-  for (const line of plan === null ? [] : linesBrought(plan)) {
-    const row = line.ingredient === undefined ? null : findIngredient(line.ingredient);
-    const of = row === null ? null : colourOf(row);
-    if (of !== null && (line.massG ?? 0) > most) {
-      most = line.massG ?? 0;
-      colour = of;
-    }
-  }
-  return colour;
-}
+/** The colour of a fruit, by its id; enamel for none. */
+export const fruitColour = (fruit: string | null): string => {
+  const row = fruit === null ? null : findIngredient(fruit);
+  return row?.kind === 'fruit' ? row.jamColour : NO_FRUIT;
+};
 
-/** Juices wear the colour of their fruit. */
-function colourOf(row: Ingredient): string | null {
-  const fruit =
-    row.kind === 'fruit' ? row : findIngredient(row.id.replace(/-juice(-bottled)?$/, ''));
-  return fruit?.kind === 'fruit' ? fruit.jamColour : null;
-}
+/** The colour a batch wears: that of the fruit it holds most of. */
+export const fruitColourOf = (plan: Pick<Plan, 'before' | 'lines'> | null): string =>
+  fruitColour(plan === null ? null : mainFruitOf(plan));
 
 /** The same for lines that are not planned. */
 export const fruitColourOfLines = ({ lines, settings }: Formula): string =>

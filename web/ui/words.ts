@@ -1,3 +1,4 @@
+import type { PlanSummary } from '@idle-kettle/contract';
 import type { Plan } from '@idle-kettle/core';
 
 const plural = (count: number, name: string): string => (count === 1 ? name : `${name}s`);
@@ -11,7 +12,11 @@ export const packingInWords = ({ jars }: NonNullable<Plan['yield']>): string =>
     : list.format(jars.map(({ name, count }) => `${count} ${plural(count, name)}`));
 
 /** `7–8 half-pints`, or `8 half-pints` when poor and good outcomes agree; null before there is a yield. */
-export function jarsInWords({ yield: jars }: Plan): string | null {
+export function jarsInWords({
+  yield: jars,
+}: {
+  readonly yield?: PlanSummary['yield'] | undefined;
+}): string | null {
   if (!jars) return null;
   const { p10, p90 } = jars.fullJars;
   const sizes = jars.jars.map(({ name }) => name);
@@ -27,14 +32,14 @@ const SHELF: { readonly [verdict in Plan['shelf']['verdict']]: string } = {
 };
 
 /** `Pantry, 12 months`, `Fridge only, 3 weeks`. */
-export function shelfInWords({ shelf }: Plan): string {
+export function shelfInWords({ shelf }: Pick<PlanSummary, 'shelf'>): string {
   const time =
     shelf.months >= 1 ? `${shelf.months} months` : `${Math.round(shelf.months * 4)} weeks`;
   return `${SHELF[shelf.verdict]}, ${time}`;
 }
 
 /** `10 min`, or `none` for a batch that is not processed. */
-export const processInWords = ({ process }: Plan): string =>
+export const processInWords = ({ process }: Pick<PlanSummary, 'process'>): string =>
   process.method === 'none'
     ? 'none'
     : process.minutes === null

@@ -5,6 +5,7 @@ import { equipmentSettingsCards } from './002-equipment-settings-cards.ts';
 import { cooks } from './003-cooks.ts';
 import { reading } from './004-reading.ts';
 import { differencesInKelvin } from './005-differences-in-kelvin.ts';
+import { versionsIdsSummaries } from './006-versions-ids-summaries.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -13,4 +14,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   cooks,
   reading,
   differencesInKelvin,
+  versionsIdsSummaries,
 ];

@@ -1,0 +1,59 @@
+import { findIngredient, linesBrought, type Ingredient, type Plan } from '@idle-kettle/core';
+
+/** What the label of a batch shows of its plan. */
+export type PlanSummary = {
+  /** Id of the fruit that it holds most of; null for none. */
+  readonly fruit: string | null;
+  readonly yield: Pick<NonNullable<Plan['yield']>, 'fullJars' | 'jars'> | null;
+  /** Where the cook stops, °C as this kitchen’s thermometer shows it. */
+  readonly stopC: number;
+  readonly shelf: Pick<Plan['shelf'], 'verdict' | 'months'>;
+  readonly process: Pick<Plan['process'], 'method' | 'minutes'>;
+};
+
+/** A batch as a list of them tells it. */
+export type BatchSummary = {
+  readonly id: string;
+  readonly name: string;
+  readonly version: number;
+  /** Null while it is worked out, for a moment after a save. */
+  readonly plan: PlanSummary | null;
+  readonly createdAt: string;
+  readonly updatedAt: string;
+};
+
+/** Most sizes of jar that a label names; it counts the jars of all of them. */
+const MOST_SIZES = 3;
+
+/** What the label of a batch shows of its plan. */
+export const summaryOf = (plan: Plan): PlanSummary => ({
+  fruit: mainFruitOf(plan),
+  yield: plan.yield
+    ? { fullJars: plan.yield.fullJars, jars: plan.yield.jars.slice(0, MOST_SIZES) }
+    : null,
+  stopC: plan.stop.tempC ?? plan.stop.ruleTempC,
+  shelf: { verdict: plan.shelf.verdict, months: plan.shelf.months },
+  process: { method: plan.process.method, minutes: plan.process.minutes },
+});
+
+/** The fruit that a batch holds most of, by its mass; null where it holds none. */
+export function mainFruitOf(plan: Pick<Plan, 'before' | 'lines'>): string | null {
+  let fruit: string | null = null;
+  let most = 0;
+  for (const line of linesBrought(plan)) {
+    const row = line.ingredient === undefined ? null : findIngredient(line.ingredient);
+    const of = row === null ? null : fruitOf(row);
+    if (of !== null && (line.massG ?? 0) > most) {
+      most = line.massG ?? 0;
+      fruit = of.id;
+    }
+  }
+  return fruit;
+}
+
+/** A fruit itself, or the fruit of its juice; null for what is none. */
+function fruitOf(row: Ingredient): Ingredient | null {
+  const fruit =
+    row.kind === 'fruit' ? row : findIngredient(row.id.replace(/-juice(-bottled)?$/, ''));
+  return fruit?.kind === 'fruit' ? fruit : null;
+}

@@ -1,0 +1,60 @@
+import {
+  Injectable,
+  Logger,
+  ServiceUnavailableException,
+  type OnModuleDestroy,
+} from '@nestjs/common';
+import { Piscina } from 'piscina';
+import type { TaskName, Tasks } from './planning.worker.ts';
+
+/** Questions that wait for one thread; whoever comes then is asked to come again. */
+const MOST_WAITING = 200;
+
+/** Where the thread’s program is. */
+export abstract class PlanningProgram {
+  abstract readonly file: string;
+}
+
+/** Computing in threads of its own, so that no request holds the others up: one for what is quick, one for plans. */
+@Injectable()
+export class PlanningService implements OnModuleDestroy {
+  private readonly logger = new Logger(PlanningService.name);
+  private readonly quickThread: Piscina;
+  private readonly slowThread: Piscina;
+
+  constructor({ file }: PlanningProgram) {
+    this.quickThread = threadFor(file);
+    this.slowThread = threadFor(file);
+  }
+
+  /** What is answered at once: lines read, a look into a pot. */
+  quickly<N extends TaskName>(name: N, of: Parameters<Tasks[N]>[0]): Promise<ReturnType<Tasks[N]>> {
+    return this.run(this.quickThread, name, of);
+  }
+
+  /** What takes its time: plans, with their ranges and remedies. */
+  slowly<N extends TaskName>(name: N, of: Parameters<Tasks[N]>[0]): Promise<ReturnType<Tasks[N]>> {
+    return this.run(this.slowThread, name, of);
+  }
+
+  async onModuleDestroy(): Promise<void> {
+    await Promise.all([this.quickThread.destroy(), this.slowThread.destroy()]);
+  }
+
+  private async run<N extends TaskName>(
+    thread: Piscina,
+    name: N,
+    of: Parameters<Tasks[N]>[0],
+  ): Promise<ReturnType<Tasks[N]>> {
+    if (thread.queueSize >= MOST_WAITING) {
+      this.logger.warn(`More than ${MOST_WAITING} questions wait to be worked out.`);
+      throw new ServiceUnavailableException(
+        'The server has more to work out than it can just now. Nothing was stored; try again shortly.',
+      );
+    }
+    return (await thread.run({ name, of })) as ReturnType<Tasks[N]>;
+  }
+}
+
+const threadFor = (filename: string): Piscina =>
+  new Piscina({ filename, minThreads: 1, maxThreads: 1, idleTimeout: Infinity });
