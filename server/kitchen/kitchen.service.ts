@@ -113,7 +113,7 @@ export class KitchenService {
         lock: transaction.LOCK.UPDATE,
         rejectOnEmpty: true,
       });
-      const fields = withIds(change(row));
+      const fields = withIds(change(row), row);
       const version = row.version + 1;
       const other = Object.keys(fields).filter(
         (field) => !isDeepStrictEqual(plain(fields[field]), plain(row.get(field))),
@@ -156,19 +156,24 @@ const MAY_BE_NULL: ReadonlySet<string> = new Set(['altitudeM', 'waterBoilsC']);
 /** Lists of what a kitchen owns. */
 const OWNED = ['pots', 'burners', 'jars'] as const;
 
-/** The same, with an id for everything owned that has none. */
-const withIds = (fields: Fields): Fields =>
+/** The same, with an id for everything owned that has none: that of what goes by its name already, or a new one. */
+const withIds = (fields: Fields, row: KitchenModel): Fields =>
   Object.fromEntries(
     Object.entries(fields).map(([field, value]) => [
       field,
       OWNED.some((name) => name === field)
-        ? (value as { readonly id?: string }[]).map((thing) => ({
+        ? (value as Thing[]).map((thing) => ({
             ...thing,
-            id: thing.id ?? randomUUID(),
+            id: thing.id ?? idOf(row.get(field), thing.name) ?? randomUUID(),
           }))
         : value,
     ]),
   );
+
+type Thing = { readonly id?: string; readonly name: string };
+
+const idOf = (things: unknown, name: string): string | undefined =>
+  (things as Thing[]).find((thing) => thing.name === name)?.id;
 
 /** As JSON keeps it. */
 const plain = (value: unknown): unknown => JSON.parse(JSON.stringify(value ?? null));

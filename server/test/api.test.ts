@@ -1,10 +1,11 @@
-import type { Batch, Card, Kitchen, Problem } from '@idle-kettle/contract';
+import type { Batch, BatchSummary, Card, Kitchen, Problem } from '@idle-kettle/contract';
 import type { Plan } from '@idle-kettle/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { Client } from 'pg';
 import request from 'supertest';
 import { createApp } from '../app.ts';
 import { migrate } from '../database/migrate.ts';
@@ -31,6 +32,16 @@ const body = <T>(response: { body: unknown }) => response.body as T;
 const PLUM = { name: 'Plum', lines: ['1 kg plums', '800 g sugar'] };
 const create = async (dto: object = PLUM) =>
   body<Batch>(await api().post('/api/batches').send(dto).expect(201));
+
+/** The plan of a batch, as soon as it is worked out. */
+async function planOf({ id }: Batch): Promise<Plan> {
+  for (let tries = 0; tries < 200; tries += 1) {
+    const { plan } = body<Batch>(await api().get(`/api/batches/${id}`).expect(200));
+    if (plan !== null) return plan;
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+  throw new Error('The batch got no plan');
+}
 
 /** Every error is problem details: this media type, these members. */
 function expectProblem(
@@ -159,7 +170,7 @@ describe('the kitchen', () => {
     const set = body<Kitchen>(await api().put('/api/kitchen').send(DEMO_KITCHEN).expect(200));
     expect(set).toMatchObject({ ...DEMO_KITCHEN, setUp: true });
     expect(body(await api().get('/api/kitchen'))).toEqual(set);
-    const { plan } = await create();
+    const plan = await planOf(await create());
     expect(plan.stop.waterBoilsF).toBeCloseTo(204.5, 1);
   });
 
@@ -179,7 +190,7 @@ describe('the kitchen', () => {
         .expect(200),
     );
     expect(set).toMatchObject(stands);
-    const { plan } = await create();
+    const plan = await planOf(await create());
     expect(plan.process.method).toBe('steam');
     expect(plan.yield?.jars[0]?.name).toBe('pint');
     expect(plan.pot?.boilOver?.risk).toBe('fine');
@@ -192,6 +203,118 @@ describe('the kitchen', () => {
       .put('/api/kitchen')
       .send({ ...DEMO_KITCHEN, canner, pots, burners, jars, prices })
       .expect(200);
+  });
+
+  const patch = (version: number, changes: object) =>
+    api().patch('/api/kitchen').send({ version, changes });
+
+  test('merges what two change at once of different fields, and names the field that both did', async () => {
+    const { version } = body<Kitchen>(await api().get('/api/kitchen'));
+    const mine = body<Kitchen>(await patch(version, { altitudeM: 300 }).expect(200));
+    expect(mine).toMatchObject({ altitudeM: 300, version: version + 1 });
+    const theirs = body<Kitchen>(await patch(version, { waterBoilsC: 98 }).expect(200));
+    expect(theirs).toMatchObject({ altitudeM: 300, waterBoilsC: 98, version: version + 2 });
+    const { faults, detail } = expectProblem(await patch(version, { altitudeM: 400 }), 409);
+    expect(faults.map(({ field }) => field)).toEqual(['changes.altitudeM']);
+    expect(detail).toContain('nothing was changed');
+    // The same said twice is no conflict, and after a look at what is there now it stands.
+    await patch(version, { altitudeM: 300 }).expect(200);
+    const { version: now } = body<Kitchen>(await api().get('/api/kitchen'));
+    expect(body(await patch(now, { altitudeM: 400, waterBoilsC: null }).expect(200))).toMatchObject(
+      {
+        altitudeM: 400,
+        waterBoilsC: null,
+      },
+    );
+  });
+
+  test('of many changes at once none is lost', async () => {
+    const { version } = body<Kitchen>(await api().get('/api/kitchen'));
+    await Promise.all([
+      patch(version, { altitudeM: 123 }).expect(200),
+      patch(version, { currency: 'EUR' }).expect(200),
+      patch(version, { units: 'metric' }).expect(200),
+      patch(version, { canner: 'steam' }).expect(200),
+      api()
+        .post('/api/kitchen/names')
+        .send({ name: 'Quarrenden', ingredient: 'apple' })
+        .expect(201),
+    ]);
+    expect(body(await api().get('/api/kitchen'))).toMatchObject({
+      altitudeM: 123,
+      currency: 'EUR',
+      units: 'metric',
+      canner: 'steam',
+      version: version + 5,
+    });
+    await api().delete('/api/kitchen/names/Quarrenden').expect(200);
+    await api().put('/api/kitchen').send(DEMO_KITCHEN).expect(200);
+  });
+
+  test('refuses a whole that was made on another version, and changes that break a rule', async () => {
+    const before = body<Kitchen>(await api().get('/api/kitchen'));
+    expectProblem(
+      await api()
+        .put('/api/kitchen')
+        .send({ ...DEMO_KITCHEN, version: before.version - 1 }),
+      409,
+    );
+    const { faults } = expectProblem(
+      await patch(before.version, { altitudeM: 1e7, nonsense: 1, pots: [[]] }),
+      400,
+    );
+    expect(faults.map(({ field }) => field).sort()).toEqual([
+      'changes.altitudeM',
+      'changes.nonsense',
+      'changes.pots',
+    ]);
+    expect(body(await api().get('/api/kitchen'))).toEqual(before);
+  });
+
+  test('gives what stands in it ids, keeps them, and refuses two of one name or id', async () => {
+    const pots = [
+      { name: 'wide', diameterCm: 30, heightCm: 14 },
+      { name: 'tall', diameterCm: 24, heightCm: 20 },
+    ];
+    const { version } = body<Kitchen>(await api().get('/api/kitchen'));
+    const given = body<Kitchen>(await patch(version, { pots }).expect(200));
+    const ids = given.pots.map(({ id }) => id);
+    expect(new Set(ids).size).toBe(2);
+    const again = body<Kitchen>(
+      await patch(given.version, { pots: [...pots].reverse() }).expect(200),
+    );
+    expect(again.pots.map(({ id }) => id)).toEqual([...ids].reverse());
+    for (const [key, twice] of [
+      ['pots', [{ ...pots[0] }, { ...pots[1], name: ' WIDE ' }]],
+      ['pots', given.pots.map((pot) => ({ ...pot, id: 'x' }))],
+      [
+        'jars',
+        [
+          { name: 'pint', volumeMl: 473 },
+          { name: 'Pint', volumeMl: 500 },
+        ],
+      ],
+      [
+        'burners',
+        [
+          { name: 'ring', heat: 'outdoor-ring' },
+          { name: 'ring', heat: 'medium-burner' },
+        ],
+      ],
+    ] as const) {
+      const problem = expectProblem(await patch(again.version, { [key]: twice }), 400);
+      expect(problem.faults).toMatchObject([{ field: `changes.${key}` }]);
+      expect(problem.faults[0]?.message).toContain('Give each its own');
+    }
+    // A batch goes by the id, so that a pot which is called something else is still its pot.
+    const batch = await create({ ...PLUM, settings: { pot: ids[1] } });
+    const small = (await planOf(batch)).pot?.boilOver;
+    await patch(again.version, {
+      pots: again.pots.map((pot) => ({ ...pot, name: `${pot.name}, mended` })),
+    }).expect(200);
+    const same = await planOf(await create({ ...PLUM, settings: { pot: ids[1] } }));
+    expect(same.pot?.boilOver).toEqual(small);
+    await api().put('/api/kitchen').send(DEMO_KITCHEN).expect(200);
   });
 
   test('refuses markup in its name and nonsense in its place, and keeps what it had', async () => {
@@ -211,15 +334,60 @@ describe('batches', () => {
   test('are saved with their plan, found again, and listed last changed first', async () => {
     const first = await create();
     const second = await create({ ...PLUM, name: 'Plum again' });
-    expect(first).toMatchObject({ ...PLUM, version: 1, plan: { shelf: { verdict: 'pantry' } } });
-    expect(body(await api().get(`/api/batches/${first.id}`).expect(200))).toEqual(first);
-    const listed = body<Batch[]>(await api().get('/api/batches').expect(200));
+    expect(first).toMatchObject({ ...PLUM, version: 1 });
+    const plan = await planOf(first);
+    expect(plan.shelf.verdict).toBe('pantry');
+    expect(body(await api().get(`/api/batches/${first.id}`).expect(200))).toEqual({
+      ...first,
+      plan,
+    });
+    await planOf(second);
+    const listed = body<BatchSummary[]>(await api().get('/api/batches').expect(200));
     expect(listed.slice(0, 2).map(({ id }) => id)).toEqual([second.id, first.id]);
+    expect(listed[1]?.plan).toEqual({
+      fruit: 'plum',
+      yield: { fullJars: plan.yield?.fullJars, jars: plan.yield?.jars },
+      stopC: plan.stop.tempC ?? plan.stop.ruleTempC,
+      shelf: { verdict: 'pantry', months: plan.shelf.months },
+      process: { method: plan.process.method, minutes: plan.process.minutes },
+    });
+  });
+
+  test('sixteen of them are listed in twelve kilobytes, and compressed for whoever wants that', async () => {
+    for (let i = 0; i < 16; i += 1) await create({ ...PLUM, name: `Plum ${i}` });
+    const listed = body<BatchSummary[]>(
+      await api()
+        .get('/api/batches')
+        .set('Accept-Encoding', 'gzip')
+        .expect('Content-Encoding', 'gzip'),
+    );
+    expect(JSON.stringify(listed.slice(0, 16)).length).toBeLessThan(12_000);
+  });
+
+  test('one saved before labels were kept gets its own when it is listed', async () => {
+    const batch = await create();
+    const plan = await planOf(batch);
+    const client = new Client({ connectionString: databaseUrl });
+    await client.connect();
+    await client.query('UPDATE batches SET summary = NULL WHERE id = $1', [batch.id]);
+    const label = async () =>
+      body<BatchSummary[]>(await api().get('/api/batches')).find(({ id }) => id === batch.id)?.plan;
+    expect(await label()).toMatchObject({ shelf: { verdict: plan.shelf.verdict } });
+    const { rows } = await client.query<{ summary: unknown; version: number }>(
+      'SELECT summary, version FROM batches WHERE id = $1',
+      [batch.id],
+    );
+    expect(rows).toMatchObject([{ summary: { fruit: 'plum' }, version: 1 }]);
+    // One whose server died before its plan was worked out gets it when it is asked for.
+    await client.query('UPDATE batches SET plan = NULL, summary = NULL WHERE id = $1', [batch.id]);
+    await client.end();
+    expect(await planOf(batch)).toMatchObject({ shelf: plan.shelf });
   });
 
   test('keep a line that is not understood', async () => {
-    const { lines, plan } = await create({ name: 'Odd', lines: ['1 kg plums', '3 blobs of zorp'] });
-    expect(lines[1]).toBe('3 blobs of zorp');
+    const batch = await create({ name: 'Odd', lines: ['1 kg plums', '3 blobs of zorp'] });
+    const plan = await planOf(batch);
+    expect(batch.lines[1]).toBe('3 blobs of zorp');
     expect(plan.lines[1]?.understood).toBe(false);
   });
 
@@ -365,9 +533,9 @@ describe('settings of a batch', () => {
       settings: { product: 'butter', targetSolublesPct: 45 },
       ticked: ['buy-apple'],
     };
-    const { id, plan } = await create(dto);
-    expect(plan).toMatchObject({ product: 'butter', finish: { solublesPct: 45 } });
-    expect(body(await api().get(`/api/batches/${id}`))).toMatchObject(dto);
+    const batch = await create(dto);
+    expect(await planOf(batch)).toMatchObject({ product: 'butter', finish: { solublesPct: 45 } });
+    expect(body(await api().get(`/api/batches/${batch.id}`))).toMatchObject(dto);
   });
 
   test('that do not go together are refused', async () => {
@@ -447,7 +615,7 @@ describe('cards', () => {
 
 test('every batch of the demo can be saved, and every line of it is understood', async () => {
   for (const dto of DEMO_BATCHES) {
-    const { plan } = await create(dto);
+    const plan = await planOf(await create(dto));
     expect(plan.lines.filter((line) => !line.understood)).toEqual([]);
   }
 }, 30_000);
@@ -512,7 +680,9 @@ describe('names that the kitchen is taught', () => {
         api().post('/api/kitchen/names').send({ name, ingredient: 'apple' }).expect(201),
       ),
     );
-    const { id, setUp, names, ...kitchen } = body<Kitchen>(await api().get('/api/kitchen'));
+    const { id, setUp, names, version, ...kitchen } = body<Kitchen>(
+      await api().get('/api/kitchen'),
+    );
     expect([id, setUp, names.map(({ name }) => name).sort()]).toEqual([id, setUp, many]);
     await api().put('/api/kitchen').send(kitchen).expect(200);
     expect(await namesNow()).toHaveLength(8);

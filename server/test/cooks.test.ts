@@ -190,6 +190,72 @@ describe('its log', () => {
     await api().post(`/api/cooks/${id}/log`).send({ entries: [] }).expect(400);
   });
 
+  test('an entry that repeats a name with other content is refused loudly; the same again is not', async () => {
+    const { id } = await cookOfBatch();
+    const send = (...entries: object[]) => api().post(`/api/cooks/${id}/log`).send({ entries });
+    await send(reading(1), reading(2)).expect(200);
+    await send(reading(1), reading(2), reading(2)).expect(200);
+    for (const other of [
+      { ...reading(2), value: 91 },
+      { ...reading(2), at: reading(2).at + 1 },
+      { ...reading(2), kind: 'stirred', value: null },
+    ]) {
+      const refused = await send(reading(3), other).expect(409);
+      const { detail, faults } = body<{
+        detail: string;
+        faults: { field: string; message: string }[];
+      }>(refused);
+      expect(detail).toContain('nothing was taken');
+      expect(faults).toMatchObject([{ field: 'entries[1]' }]);
+      expect(faults[0]?.message).toContain('says something else');
+    }
+    // Two of one name in one delivery, too.
+    await send(reading(4), { ...reading(4), value: 95 }).expect(409);
+    expect((await logOf(id)).entries.map(({ seq }) => seq)).toEqual([1, 2]);
+  });
+
+  test.each(['simulated probe', 'simulated scale'])('nobody writes as its %s', async (source) => {
+    const { id } = body<CookRecord>(
+      await api().post('/api/cooks').send({ id: randomUUID(), practice: PRACTICE }).expect(201),
+    );
+    const forged = { ...reading(1), source, at: Date.now() };
+    const refused = await api()
+      .post(`/api/cooks/${id}/log`)
+      .send({ entries: [forged] })
+      .expect(400);
+    expect(body<{ faults: object[] }>(refused).faults).toMatchObject([
+      { field: 'entries[0].source' },
+    ]);
+  });
+
+  test('every message of its live view carries the place where it stands, and a browser goes on from there', async () => {
+    const { id } = await cookOfBatch();
+    await api()
+      .post(`/api/cooks/${id}/log`)
+      .send({ entries: [reading(1), reading(2), reading(3)] })
+      .expect(200);
+    const { port } = app.getHttpServer().address() as AddressInfo;
+    const read = async (headers: Record<string, string>) => {
+      const gone = new AbortController();
+      const response = await fetch(`http://127.0.0.1:${port}/api/cooks/${id}/live`, {
+        headers,
+        signal: gone.signal,
+      });
+      let text = '';
+      const decoder = new TextDecoder();
+      for await (const chunk of response.body ?? []) {
+        text += decoder.decode(chunk, { stream: true });
+        if (text.includes('event: log')) break;
+        if (headers['Last-Event-ID'] === '3' && text.includes('event: beat')) break;
+      }
+      gone.abort();
+      return [...text.matchAll(/^id: (.*)$/gm)].map(([, place]) => place);
+    };
+    expect(await read({})).toEqual(['0', '3']);
+    expect(await read({ 'Last-Event-ID': '1' })).toEqual(['1', '3']);
+    expect(await read({ 'Last-Event-ID': '3' })).toEqual(['3']);
+  });
+
   test('what was stored and cannot be, years off, harms no pot: the probe goes on', async () => {
     const { id } = body<CookRecord>(
       await api().post('/api/cooks').send({ id: randomUUID(), practice: PRACTICE }).expect(201),
