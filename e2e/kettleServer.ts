@@ -1,9 +1,29 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import type { Batch, BatchSummary } from '@idle-kettle/contract';
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { randomUUID } from 'node:crypto';
 import { createServer, type AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import { Client } from 'pg';
+
+/** The migrated database that every kitchen of these tests begins as a copy of. */
+const TEMPLATE = 'e2e_template';
+
+/** Makes the template, once for all tests. */
+export async function makeTemplate(): Promise<void> {
+  const admin = new URL(adminUrl());
+  const client = new Client({ connectionString: admin.href });
+  await client.connect();
+  await client.query(`DROP DATABASE IF EXISTS ${TEMPLATE}`);
+  await client.query(`CREATE DATABASE ${TEMPLATE}`);
+  await client.end();
+  admin.pathname = `/${TEMPLATE}`;
+  const { status, stderr } = spawnSync(process.execPath, [join(SERVER, 'migrate.js')], {
+    env: { ...process.env, KETTLE_DATABASE_URL: admin.href },
+    encoding: 'utf8',
+  });
+  if (status !== 0) throw new Error(`The migration failed: ${stderr}`);
+}
 
 const SERVER = join(import.meta.dirname, '../server/dist');
 
@@ -18,7 +38,9 @@ export class KettleServer {
 
   /** A kitchen in a new database of the test’s cluster. */
   static async withEmptyKitchen(): Promise<KettleServer> {
-    return KettleServer.onEmptyDatabase(await newDatabase());
+    const server = new KettleServer(await newDatabase(), `http://127.0.0.1:${await freePort()}`);
+    await server.start();
+    return server;
   }
 
   /** A kitchen in a database that is empty. */
@@ -99,6 +121,12 @@ export class KettleServer {
     return (await response.json()) as T;
   }
 
+  /** Every batch, whole, the last changed first. */
+  async batches(): Promise<Batch[]> {
+    const listed = await this.send<BatchSummary[]>('GET', '/batches');
+    return Promise.all(listed.map(({ id }) => this.send<Batch>('GET', `/batches/${id}`)));
+  }
+
   private run(script: string): ChildProcess {
     return spawn(process.execPath, [join(SERVER, script)], {
       env: {
@@ -112,14 +140,19 @@ export class KettleServer {
   }
 }
 
-async function newDatabase(): Promise<string> {
-  const admin = process.env['KETTLE_TEST_DATABASE_URL'];
-  if (admin === undefined)
+function adminUrl(): string {
+  const url = process.env['KETTLE_TEST_DATABASE_URL'];
+  if (url === undefined)
     throw new Error('These tests need a database: run them with ./kettle test');
+  return url;
+}
+
+async function newDatabase(): Promise<string> {
+  const admin = adminUrl();
   const name = `e2e_${randomUUID().replaceAll('-', '')}`;
   const client = new Client({ connectionString: admin });
   await client.connect();
-  await client.query(`CREATE DATABASE ${name}`);
+  await client.query(`CREATE DATABASE ${name} TEMPLATE ${TEMPLATE}`);
   await client.end();
   const url = new URL(admin);
   url.pathname = `/${name}`;

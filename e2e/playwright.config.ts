@@ -6,6 +6,7 @@ const ALONE = ['practice.spec.ts', 'twoBrowsers.spec.ts'];
 
 export default defineConfig({
   testDir: './tests',
+  globalSetup: './globalSetup.ts',
   outputDir: '../test-results',
   workers: 2,
   fullyParallel: true,

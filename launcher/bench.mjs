@@ -1,13 +1,12 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { join } from 'node:path';
-import { startCluster } from './cluster.mjs';
 import { ensurePackages, TEST_PACKAGES } from './packages.mjs';
 import { portNear } from './ports.mjs';
 import { ensureModules, ensureNodeBuild, ensureWebBuild } from './project.mjs';
 import { loadDemo, migrate, startServer } from './server.mjs';
 import { ROOT } from './shell.mjs';
-import { stateFolder } from './state.mjs';
+import { withTestCluster } from './throwaway.mjs';
 
 const FIRST_PORT = 4880;
 
@@ -21,12 +20,11 @@ export async function runBench(args) {
   await ensureModules();
   await ensureNodeBuild();
   await ensureWebBuild();
-  const cluster = await startCluster(stateFolder('bench'), { throwaway: true });
-  try {
-    migrate(cluster.url);
-    loadDemo(cluster.url);
+  return withTestCluster('bench', async ({ url }) => {
+    await migrate(url);
+    await loadDemo(url);
     const port = await portNear(FIRST_PORT);
-    const server = await startServer(cluster.url, port);
+    const server = await startServer(url, port);
     try {
       const child = spawn('node', [join(ROOT, program)], {
         stdio: 'inherit',
@@ -37,7 +35,5 @@ export async function runBench(args) {
     } finally {
       await server.stop();
     }
-  } finally {
-    await cluster.stop();
-  }
+  });
 }

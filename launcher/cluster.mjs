@@ -5,6 +5,7 @@ import {
   closeSync,
   existsSync,
   openSync,
+  readdirSync,
   readFileSync,
   readlinkSync,
   realpathSync,
@@ -16,6 +17,7 @@ import { once } from 'node:events';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { portNear, freePort } from './ports.mjs';
+import { printedInPlainWords } from './plainWords.mjs';
 import { postgresBin } from './postgresBin.mjs';
 import { Failure, say } from './say.mjs';
 import { ask } from './shell.mjs';
@@ -28,6 +30,7 @@ const DATABASE = 'kettle';
 
 const READY_WITHIN_MS = 60_000;
 const STOPS_WITHIN_MS = 30_000;
+const ORPHANS_WITHIN_MS = 20_000;
 
 /**
  * A running private PostgreSQL.
@@ -50,16 +53,18 @@ export async function startCluster(folder, { throwaway = false } = {}) {
   const user = databaseUser();
   const data = join(folder, 'pg');
   const bin = binFor(data);
-  recoverFromCrash(bin, data, user);
+  await recoverFromCrash(bin, data, user);
   if (throwaway) rmSync(data, { recursive: true, force: true });
   if (!existsSync(data)) makeCluster(bin, folder, user);
 
   const remembered = recall(folder).databasePort;
   const port = remembered === undefined ? await freePort() : await portNear(remembered);
   remember(folder, { databasePort: port });
+  if (recall(folder).keeperPassword === undefined) giveNewPasswords(bin, folder, user);
 
   const logFile = join(folder, 'postgres.log');
-  const log = openSync(logFile, 'w', 0o644);
+  rmSync(logFile, { force: true });
+  const log = openSync(logFile, 'w', 0o600);
   const settings = [
     ...[
       'listen_addresses=127.0.0.1',
@@ -86,7 +91,10 @@ export async function startCluster(folder, { throwaway = false } = {}) {
   ) {
     if (child.exitCode !== null || Date.now() > deadline) {
       child.kill('SIGKILL');
-      throw new Failure(`PostgreSQL did not start. Its log, ${logFile}, ends:\n${lastWords()}`);
+      throw new Failure(
+        printedInPlainWords(lastWords(), data) ??
+          `PostgreSQL did not start. Its log, ${logFile}, ends:\n${lastWords()}`,
+      );
     }
     await pause(50);
   }
@@ -131,17 +139,31 @@ function binFor(data) {
  * A launcher that was killed leaves its database running, or a pid file that names nobody.
  * @param {string} bin @param {string} data @param {import('./state.mjs').DatabaseUser} user
  */
-function recoverFromCrash(bin, data, user) {
+async function recoverFromCrash(bin, data, user) {
   const pidFile = join(data, 'postmaster.pid');
   if (!existsSync(pidFile)) return;
   const pid = readFileSync(pidFile, 'utf8').split('\n')[0] ?? '';
   if (workingFolder(pid) === realpathSync(data)) {
     say('stopping the database that an earlier run left behind');
     ask(join(bin, 'pg_ctl'), ['stop', '-D', data, '-m', 'fast', '-w'], { ...user, cwd: data });
-  } else {
-    rmSync(pidFile, { force: true });
+    return;
   }
+  // One that was killed leaves processes behind which still work on the data for a moment; nobody else may until they are gone.
+  const deadline = Date.now() + ORPHANS_WITHIN_MS;
+  while (worksOn(realpathSync(data))) {
+    if (Date.now() > deadline) {
+      throw new Failure(
+        `Processes of an earlier database still work on ${data}. Wait a moment, and start again.`,
+      );
+    }
+    await pause(100);
+  }
+  rmSync(pidFile, { force: true });
 }
+
+/** Whether any process works in that folder. @param {string} folder */
+const worksOn = (folder) =>
+  readdirSync('/proc').some((pid) => /^\d+$/.test(pid) && workingFolder(pid) === folder);
 
 /** @param {string} pid */
 function workingFolder(pid) {
@@ -168,11 +190,36 @@ function makeCluster(bin, folder, user) {
       ...user,
       cwd: unfinished,
     });
+  } catch (error) {
+    const said = error instanceof Failure ? printedInPlainWords(error.message, folder) : null;
+    throw said === null ? error : new Failure(said);
   } finally {
     rmSync(passwordFile, { force: true });
   }
   remember(folder, { keeperPassword, password: newPassword() });
   renameSync(unfinished, join(folder, 'pg'));
+}
+
+/**
+ * Gives both roles new passwords where what was remembered of them is lost: the data is as it was, and nobody else can do this, since it takes the
+ * data’s own user and a database that does not run.
+ * @param {string} bin @param {string} folder @param {import('./state.mjs').DatabaseUser} user
+ */
+function giveNewPasswords(bin, folder, user) {
+  say('the passwords of the database are lost; it gets new ones, its data stays');
+  const data = join(folder, 'pg');
+  const [keeperPassword, password] = [newPassword(), newPassword()];
+  // Each line is a statement. Where the app’s own role was never made, it is made later.
+  const statements = [
+    `ALTER ROLE ${KEEPER} PASSWORD '${keeperPassword}';`,
+    `DO $$ BEGIN ALTER ROLE ${ROLE} PASSWORD '${password}'; EXCEPTION WHEN undefined_object THEN NULL; END $$;`,
+  ];
+  ask(join(bin, 'postgres'), ['--single', '-D', data, 'postgres'], {
+    ...user,
+    cwd: data,
+    input: `${statements.join('\n')}\n`,
+  });
+  remember(folder, { keeperPassword, password });
 }
 
 const newPassword = () => randomBytes(24).toString('hex');
@@ -181,17 +228,31 @@ const newPassword = () => randomBytes(24).toString('hex');
 function makeDatabase(bin, port, folder) {
   const { keeperPassword, password } = recall(folder);
   const env = { ...process.env, PGPASSWORD: keeperPassword, PGOPTIONS: '' };
-  /** @param {string} sql */
-  const psql = (sql) =>
-    ask(
-      join(bin, 'psql'),
-      ['-h', '127.0.0.1', '-p', String(port), '-U', KEEPER, '-d', 'postgres', '-qtAc', sql],
-      { env, cwd: '/' },
-    ).trim();
-  if (psql(`SELECT 1 FROM pg_roles WHERE rolname = '${ROLE}'`) !== '1') {
-    psql(`CREATE ROLE ${ROLE} LOGIN CREATEDB PASSWORD '${password}'`);
-  }
-  if (psql(`SELECT 1 FROM pg_database WHERE datname = '${DATABASE}'`) !== '1') {
-    psql(`CREATE DATABASE ${DATABASE} OWNER ${ROLE}`);
-  }
+  // Statements go in by standard input: what is on a command line, every user of the machine can read.
+  ask(
+    join(bin, 'psql'),
+    [
+      '-h',
+      '127.0.0.1',
+      '-p',
+      String(port),
+      '-U',
+      KEEPER,
+      '-d',
+      'postgres',
+      '-qtA',
+      '-v',
+      'ON_ERROR_STOP=1',
+    ],
+    {
+      env,
+      cwd: '/',
+      input: `
+        SELECT 'CREATE ROLE ${ROLE} LOGIN CREATEDB PASSWORD ''${password}'''
+        WHERE NOT EXISTS (SELECT 1 FROM pg_roles WHERE rolname = '${ROLE}')\\gexec
+        SELECT 'CREATE DATABASE ${DATABASE} OWNER ${ROLE}'
+        WHERE NOT EXISTS (SELECT 1 FROM pg_database WHERE datname = '${DATABASE}')\\gexec
+      `,
+    },
+  );
 }

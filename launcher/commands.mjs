@@ -6,7 +6,7 @@ import { startCluster } from './cluster.mjs';
 import { takeLock } from './lock.mjs';
 import { ensurePackages, POSTGRESQL } from './packages.mjs';
 import { portNear } from './ports.mjs';
-import { ensureModules, ensureNodeBuild, ensureWebBuild } from './project.mjs';
+import { ensureModules, ensureNodeBuild, ensureWebBuild, nodeBuildMark } from './project.mjs';
 import { Failure, say } from './say.mjs';
 import { loadDemo, migrate, startServer } from './server.mjs';
 import { ROOT } from './shell.mjs';
@@ -35,45 +35,97 @@ export async function runServe(kitchen, args) {
     await ensureModules();
     await ensureNodeBuild();
     await ensureWebBuild();
-    const cluster = await startCluster(folder);
-    try {
-      return await serve(kitchen, cluster, asked, stopAsked);
-    } finally {
-      await cluster.stop();
-      say(`stopped; everything is kept in ${folder}`);
-    }
+    return await serve(kitchen, folder, asked, stopAsked);
   } finally {
     lock.release();
   }
 }
 
+/** What ends by itself so many times within a minute is not started again. */
+const MOST_STARTS = 5;
+const MINUTE_MS = 60_000;
+
 /**
+ * Database and server, each started again when it ends by itself, until it is asked to stop.
  * @param {'demo' | 'own'} kitchen
- * @param {import('./cluster.mjs').Cluster} cluster
+ * @param {string} folder
  * @param {number | undefined} asked
  * @param {Promise<void>} stopAsked
  */
-async function serve(kitchen, cluster, asked, stopAsked) {
-  migrate(cluster.url);
-  if (kitchen === 'demo') {
-    const loaded = loadDemo(cluster.url).trim();
-    if (loaded !== '') say(loaded);
+async function serve(kitchen, folder, asked, stopAsked) {
+  const stopped = stopAsked.then(() => /** @type {const} */ ('asked'));
+  let cluster = await startCluster(folder);
+  /** @type {import('./server.mjs').Server | null} */
+  let server = null;
+  try {
+    const port = await portFor(folder, asked);
+    server = await prepared(kitchen, cluster, port);
+    process.stdout.write(`\n  Idle Kettle is at ${addressOf(port)}\n  Ctrl-C stops it.\n\n`);
+    const starts = /** @type {number[]} */ ([]);
+    for (;;) {
+      const ended = await Promise.race([
+        stopped,
+        cluster.died.then(() => /** @type {const} */ ('database')),
+        server.died.then(() => /** @type {const} */ ('server')),
+      ]);
+      if (ended === 'asked') return 0;
+      starts.push(Date.now());
+      if (starts.filter((at) => at > Date.now() - MINUTE_MS).length > MOST_STARTS) {
+        throw new Failure(
+          `The ${ended} stopped by itself ${MOST_STARTS + 1} times within a minute; what it said is above. Everything is kept in ${folder}.`,
+        );
+      }
+      say(`the ${ended} stopped by itself; starting it again`);
+      if (ended === 'database') {
+        const { url } = cluster;
+        cluster = await startCluster(folder);
+        // On the port it had the server finds it again by itself.
+        if (cluster.url === url) continue;
+        await server.stop();
+      }
+      server = await startServer(cluster.url, port);
+      say(`running again at ${addressOf(port)}`);
+    }
+  } finally {
+    await server?.stop();
+    await cluster.stop();
+    if (server !== null) say(`stopped; everything is kept in ${folder}`);
   }
-  const wanted = asked ?? recall(cluster.folder).webPort ?? FIRST_PORT;
-  const port = await portNear(wanted);
+}
+
+/**
+ * The port to answer at: the one that was asked for, or that of the last time where it is free.
+ * @param {string} folder @param {number | undefined} asked
+ */
+async function portFor(folder, asked) {
+  const port = await portNear(asked ?? recall(folder).webPort ?? FIRST_PORT);
   if (asked !== undefined && port !== asked)
     throw new Failure(`Port ${asked} is taken. Name another with --port.`);
-  remember(cluster.folder, { webPort: port });
-  const server = await startServer(cluster.url, port);
-  process.stdout.write(`\n  Idle Kettle is at ${addressOf(port)}\n  Ctrl-C stops it.\n\n`);
-  const ended = await Promise.race([
-    stopAsked.then(() => 'asked'),
-    cluster.died.then(() => 'database'),
-    server.died.then(() => 'server'),
-  ]);
-  await server.stop();
-  if (ended === 'server') say('the server stopped by itself; its message is above');
-  return ended === 'asked' ? 0 : 1;
+  remember(folder, { webPort: port });
+  return port;
+}
+
+/**
+ * The server on a database that is up to date and, for the demo, loaded. What was prepared by this very build is looked at while the server starts.
+ * @param {'demo' | 'own'} kitchen
+ * @param {import('./cluster.mjs').Cluster} cluster
+ * @param {number} port
+ */
+async function prepared(kitchen, { url, folder }, port) {
+  const build = nodeBuildMark();
+  const upToDate = async () => {
+    const { setUp } = await migrate(url);
+    if (kitchen !== 'demo' || setUp) return;
+    const loaded = await loadDemo(url);
+    if (loaded !== '') say(loaded);
+  };
+  if (recall(folder).prepared === build) {
+    const [server] = await Promise.all([startServer(url, port), upToDate()]);
+    return server;
+  }
+  await upToDate();
+  remember(folder, { prepared: build });
+  return startServer(url, port);
 }
 
 /** @param {number} port */

@@ -1,5 +1,6 @@
 import { runBench } from './bench.mjs';
 import { runComputation, runServe } from './commands.mjs';
+import { inPlainWords } from './plainWords.mjs';
 import { Failure, fail } from './say.mjs';
 import { runCheck, runTest } from './test.mjs';
 
@@ -47,8 +48,9 @@ if (major < 20 || (major === 20 && minor < 19)) {
   try {
     process.exitCode = await command(args);
   } catch (error) {
-    if (!(error instanceof Failure)) throw error;
-    fail(error.message);
+    const said = error instanceof Failure ? error.message : inPlainWords(error);
+    if (said === null) throw error;
+    fail(said);
     process.exitCode = 1;
   }
 }

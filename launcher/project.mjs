@@ -36,6 +36,9 @@ export async function ensureNodeBuild() {
   );
 }
 
+/** Names the build of the server that is there. */
+export const nodeBuildMark = () => readStamp(stampOf('server')) ?? '';
+
 /** Bundles the web app when a source of it is newer than the last build. */
 export async function ensureWebBuild() {
   const sources = ['core', 'contract', 'web', 'tsconfig.base.json'];
@@ -54,7 +57,7 @@ export async function ensureWebBuild() {
  * @param {string} result a file that the build makes
  */
 async function buildWhenStale(name, sources, [command, ...args], result) {
-  const stamp = join(MODULES, `.kettle-built-${name}`);
+  const stamp = stampOf(name);
   const mark = hashOf([
     ...sources.flatMap(filesIn).map(fingerprint),
     readFileSync(join(ROOT, 'package-lock.json'), 'utf8'),
@@ -66,6 +69,9 @@ async function buildWhenStale(name, sources, [command, ...args], result) {
   mkdirSync(MODULES, { recursive: true });
   writeFileSync(stamp, mark);
 }
+
+/** @param {string} name */
+const stampOf = (name) => join(MODULES, `.kettle-built-${name}`);
 
 const NOT_SOURCES = new Set(['node_modules', 'dist']);
 

@@ -52,18 +52,39 @@ const reaches = (path, user) => spawnSync('test', ['-x', path], { ...user, cwd: 
 
 /**
  * What is remembered between runs, beside the data.
- * @typedef {{ databasePort: number, webPort: number, password: string, keeperPassword: string }} Memory
+ * @typedef {{ databasePort: number, webPort: number, password: string, keeperPassword: string, prepared: string }} Memory
  */
 
-/** @param {string} folder @returns {Partial<Memory>} */
+/**
+ * What is remembered; nothing where there is none, or where what is there cannot be read as such: everything in it can be made anew.
+ * @param {string} folder
+ * @returns {Partial<Memory>}
+ */
 export function recall(folder) {
   const file = join(folder, 'memory.json');
-  return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : {};
+  if (!existsSync(file)) return {};
+  try {
+    const memory = /** @type {unknown} */ (JSON.parse(readFileSync(file, 'utf8')));
+    if (typeof memory === 'object' && memory !== null && !Array.isArray(memory)) return memory;
+  } catch (error) {
+    if (!(error instanceof SyntaxError)) throw error;
+  }
+  const aside = `${file}.damaged`;
+  renameSync(file, aside);
+  say(`${file} is damaged; it is kept as ${aside}, and what it held is made anew`);
+  return {};
 }
 
-/** @param {string} folder @param {Partial<Memory>} memory */
+/** Remembers something; what was remembered otherwise stays. @param {string} folder @param {Partial<Memory>} memory */
 export function remember(folder, memory) {
   const file = join(folder, 'memory.json');
-  writeFileSync(`${file}.new`, JSON.stringify({ ...recall(folder), ...memory }), { mode: 0o600 });
+  const before = recall(folder);
+  if (
+    Object.entries(memory).every(
+      ([key, value]) => before[/** @type {keyof Memory} */ (key)] === value,
+    )
+  )
+    return;
+  writeFileSync(`${file}.new`, JSON.stringify({ ...before, ...memory }), { mode: 0o600 });
   renameSync(`${file}.new`, file);
 }

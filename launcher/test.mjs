@@ -1,12 +1,11 @@
 import { mkdtempSync, readFileSync, existsSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { startCluster } from './cluster.mjs';
+import { withTestCluster } from './throwaway.mjs';
 import { ensurePackages, TEST_PACKAGES } from './packages.mjs';
 import { ensureModules, ensureNodeBuild, ensureWebBuild } from './project.mjs';
 import { say } from './say.mjs';
 import { ROOT, run } from './shell.mjs';
-import { stateFolder } from './state.mjs';
 import { firstRouteIsLight } from './webSize.mjs';
 
 /** @typedef {{ passed: number, failed: number }} Tally */
@@ -30,15 +29,13 @@ export async function runTest() {
   await ensureNodeBuild();
   await ensureWebBuild();
   results.push(firstRouteIsLight() ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
-  const cluster = await startCluster(stateFolder('test'), { throwaway: true });
-  const env = { ...process.env, KETTLE_TEST_DATABASE_URL: cluster.url };
-  try {
+  const tested = await withTestCluster('test', async ({ url }) => {
+    const env = { ...process.env, KETTLE_TEST_DATABASE_URL: url };
     results.push(await runJest([...UNIT_ROOMS, 'server', 'launcher'], env));
     results.push(await runBrowser(env));
-  } finally {
-    await cluster.stop();
-  }
-  return report(results);
+    return report(results);
+  });
+  return tested;
 }
 
 /** @param {readonly Tally[]} results */

@@ -1,5 +1,6 @@
 import { createApp } from './app.ts';
 import { configFrom } from './config.ts';
+import { PlanningService } from './planning/planning.service.ts';
 
 const config = configFrom(process.env);
 const app = await createApp(config);
@@ -9,3 +10,8 @@ await app.listen(config.port, '127.0.0.1');
 // the channel closes and the server stops, so that nothing is left behind on its port.
 process.once('disconnect', () => void app.close().then(() => process.exit(0)));
 process.send?.('listening');
+// A server that stops meanwhile needs them no more.
+void app
+  .get(PlanningService)
+  .warmUp()
+  .catch(() => undefined);

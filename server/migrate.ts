@@ -1,5 +1,13 @@
+import { QueryTypes, Sequelize } from 'sequelize';
 import { configFrom } from './config.ts';
 import { migrate } from './database/migrate.ts';
 
-const done = await migrate(configFrom(process.env).databaseUrl);
+const { databaseUrl } = configFrom(process.env);
+const done = await migrate(databaseUrl);
 for (const name of done) console.log(`migrated ${name}`);
+const database = new Sequelize(databaseUrl, { dialect: 'postgres', logging: false });
+const kitchens = await database.query('SELECT 1 FROM kitchens WHERE set_up_at IS NOT NULL', {
+  type: QueryTypes.SELECT,
+});
+await database.close();
+if (kitchens.length === 0) console.log('not set up yet');

@@ -90,8 +90,14 @@ const PROBLEM_SCHEMA: Schema = {
   },
 };
 
-/** Serves the OpenAPI page at /api/docs, its schemas read from the validation rules themselves. */
+/** Serves the OpenAPI page at /api/docs; it is made when it is first asked for. */
 export function documentApi(app: INestApplication): void {
+  let made: OpenAPIObject | null = null;
+  SwaggerModule.setup('api/docs', app, () => (made ??= documentOf(app)));
+}
+
+/** The document, its schemas read from the validation rules themselves. */
+function documentOf(app: INestApplication): OpenAPIObject {
   const document = SwaggerModule.createDocument(
     app,
     new DocumentBuilder()
@@ -113,5 +119,5 @@ export function documentApi(app: INestApplication): void {
     schemas: { ...schemas, Problem: PROBLEM_SCHEMA },
   };
   documentRefusals(document);
-  SwaggerModule.setup('api/docs', app, document);
+  return document;
 }

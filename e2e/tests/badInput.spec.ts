@@ -16,7 +16,7 @@ test('a line that is not understood is kept, marked, warned about, and can be sa
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');
   await page.getByRole('button', { name: 'Save as a batch' }).click();
   await expect(page.getByTestId('save-state')).toContainText('Saved');
-  const [batch] = await kettle.send<Batch[]>('GET', '/batches');
+  const [batch] = await kettle.batches();
   expect(batch?.lines).toContain('3 blobs of zorp');
 });
 

@@ -46,7 +46,7 @@ test('first run: set the altitude, type a recipe, read the verdicts, save, reloa
   await page.getByLabel('Line 2', { exact: true }).fill('1.8 kg sugar');
   await expect(page.getByTestId('jars')).toHaveText('9–10 half-pints');
   // It saves itself after a quiet moment, which may be over before anybody can look.
-  const kept = async () => (await kettle.send<Batch[]>('GET', '/batches'))[0]?.lines;
+  const kept = async () => (await kettle.batches())[0]?.lines;
   await expect.poll(kept).toContain('1.8 kg sugar');
   await expect(page.getByTestId('save-state')).toContainText('Saved');
   await page.reload();

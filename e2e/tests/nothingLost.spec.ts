@@ -30,7 +30,7 @@ test('a dead server loses nothing: the plan goes on, saving says why not, and wo
   await kettle.start();
   await page.getByRole('button', { name: 'Save as a batch' }).click();
   await expect(page.getByTestId('save-state')).toContainText('Saved');
-  expect(await kettle.send<Batch[]>('GET', '/batches')).toHaveLength(1);
+  expect(await kettle.batches()).toHaveLength(1);
 });
 
 test('a saved batch saves its changes by itself, and again when the server is back', async ({
@@ -79,7 +79,7 @@ test('what is typed while the first save is under way is kept, and a lost answer
   await expect(page).toHaveURL(/batches\/[0-9a-f-]{36}$/);
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('1.5 kg sugar');
   await expect(page.getByTestId('save-state')).toContainText('Saved');
-  const batches = await kettle.send<Batch[]>('GET', '/batches');
+  const batches = await kettle.batches();
   expect(batches.map(({ lines }) => lines)).toEqual([['2 kg plums', '1.5 kg sugar']]);
   await page.goto(`${kettle.address}/batches/new`);
   await expect(page.getByLabel('Line 1', { exact: true })).toHaveValue('');
@@ -119,11 +119,107 @@ test('a change made elsewhere meanwhile is not overwritten', async ({ page, kett
     name: 'Plum, changed elsewhere',
     version: 1,
   });
-  await expect(page.getByRole('alert')).toContainText('saved somewhere else meanwhile');
+  const both = page.getByRole('alert', { name: 'Saved somewhere else meanwhile' });
+  await expect(both.getByRole('row')).toContainText([
+    'Yours',
+    'Plum, changed elsewhere',
+    '1 kg plums',
+    '700 g sugar',
+  ]);
   await page.getByRole('button', { name: 'Save mine as another batch' }).click();
   await expect(page.getByTestId('save-state')).toContainText('Saved');
-  const names = (await kettle.send<Batch[]>('GET', '/batches')).map(({ name }) => name).sort();
+  const names = (await kettle.batches()).map(({ name }) => name).sort();
   expect(names).toEqual(['Plum (copy)', 'Plum, changed elsewhere']);
+});
+
+test('after a conflict, going back shows what the other saved, and not a stale copy; keeping mine saves it on top', async ({
+  page,
+  kettle,
+}) => {
+  const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
+  const conflict = async (grams: number, version: number) => {
+    await kettle.send('PUT', `/batches/${id}`, {
+      ...PLUM,
+      lines: ['1 kg plums', `${grams} g sugar`],
+      version,
+    });
+    await page.getByLabel('Line 1', { exact: true }).fill(`${version} kg plums, stoned`);
+    await expect(page.getByRole('button', { name: 'Take theirs' })).toBeVisible();
+  };
+  await page.goto(`${kettle.address}/batches/${id}`);
+  await conflict(500, 1);
+  await page.getByRole('button', { name: 'Take theirs' }).click();
+  await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('500 g sugar');
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+  await conflict(400, 2);
+  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+  expect(await kettle.send<Batch>('GET', `/batches/${id}`)).toMatchObject({
+    lines: ['2 kg plums, stoned', '500 g sugar'],
+    version: 4,
+  });
+});
+
+test('two ticks in one round trip, and ticks without a server, are all kept', async ({
+  page,
+  kettle,
+}) => {
+  const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
+  await page.route(`**/api/batches/${id}`, async (route) => {
+    if (route.request().method() === 'PUT') await new Promise((done) => setTimeout(done, 600));
+    return route.continue();
+  });
+  const ticked = async () => (await kettle.send<Batch>('GET', `/batches/${id}`)).ticked.length;
+  await page.goto(`${kettle.address}/batches/${id}/prepare`);
+  const boxes = page.getByRole('checkbox');
+  await boxes.nth(0).check();
+  await boxes.nth(1).check();
+  await expect.poll(ticked).toBe(2);
+  await kettle.stop('SIGKILL');
+  await boxes.nth(2).check();
+  await expect(page.getByRole('alert')).toContainText('The ticks are kept in this browser');
+  await kettle.start();
+  await page.reload();
+  await expect(boxes.nth(2)).toBeChecked();
+  await expect.poll(ticked).toBe(3);
+});
+
+test('begun twice with a press, or after an answer that was lost, it is one cook', async ({
+  page,
+  kettle,
+}) => {
+  const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
+  let lost = 1;
+  await page.route('**/api/cooks', async (route) => {
+    if (route.request().method() !== 'POST' || lost === 0) return route.continue();
+    lost -= 1;
+    await route.fetch();
+    return route.abort();
+  });
+  await page.goto(`${kettle.address}/batches/${id}/stove`);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('alert')).toContainText('does not answer');
+  await page.reload();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page).toHaveURL(/cooks\//);
+  expect(await kettle.send<object[]>('GET', '/cooks')).toHaveLength(1);
+});
+
+test('of two who change the kitchen, both stand where they are of different fields', async ({
+  page,
+  kettle,
+}) => {
+  await page.goto(`${kettle.address}/kitchen`);
+  await page.getByRole('button', { name: 'Add a pot' }).click();
+  await page.getByLabel('Name', { exact: true }).last().fill('wide pot');
+  const { version } = await kettle.send<{ version: number }>('GET', '/kitchen');
+  await kettle.send('PATCH', '/kitchen', { version, changes: { altitudeM: 77 } });
+  await page.getByRole('button', { name: 'Save what stands in it' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  expect(await kettle.send('GET', '/kitchen')).toMatchObject({
+    altitudeM: 77,
+    pots: [{ name: 'wide pot' }],
+  });
 });
 
 test('changes that are not saved yet can be given up for what was', async ({ page, kettle }) => {

@@ -41,8 +41,9 @@ for (const { altitudeM, ruleF, minutes } of [
     // The plan that the browser worked out is the one that the server keeps when it is saved.
     await page.getByRole('button', { name: 'Save as a batch' }).click();
     await expect(page.getByTestId('save-state')).toContainText('Saved');
-    const [saved] = await kettle.send<{ plan: Plan }[]>('GET', '/batches');
-    expect({ ...saved?.plan, methodReason: '' }).toEqual({ ...fromCli, methodReason: '' });
+    const plan = async () => (await kettle.batches())[0]?.plan ?? null;
+    await expect.poll(plan).not.toBeNull();
+    expect({ ...(await plan()), methodReason: '' }).toEqual({ ...fromCli, methodReason: '' });
   });
 }
 

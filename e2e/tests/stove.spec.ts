@@ -304,6 +304,18 @@ test('a drop that runs at the stop: five minutes more, and what that usually mea
   await expect(page.getByTestId('next-act')).toHaveText('Test a drop on the cold plate');
 });
 
+test('after a reload a bell that would not be heard says so, until the page is touched', async ({
+  page,
+  kettle,
+}) => {
+  const { id } = await practice(kettle);
+  await page.goto(`${kettle.address}/cooks/${id}`);
+  const mute = page.getByText('Touch the page once, so that it can ring');
+  await expect(mute).toBeVisible();
+  await page.getByRole('heading', { level: 1 }).click();
+  await expect(mute).toBeHidden();
+});
+
 test('a practice is begun from its form; how the stove calls is remembered', async ({
   page,
   kettle,

@@ -53,7 +53,8 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
       this.failing = false;
     } catch (error) {
       // Said once, not four times a second until the database is back.
-      if (!this.failing) this.logger.warn(`The devices could not be read: ${String(error)}`);
+      if (!this.failing && !this.stopped)
+        this.logger.warn(`The devices could not be read: ${String(error)}`);
       this.failing = true;
     }
     if (!this.stopped) this.timer = setTimeout(() => void this.turn(), EVERY_MS);
@@ -74,6 +75,7 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
           await this.read(driver, id);
           this.ill.delete(id);
         } catch (error) {
+          if (this.stopped) return;
           if (error instanceof ConnectionError) throw error;
           // One cook that cannot be read harms no other; it is said once.
           if (!this.ill.has(id))

@@ -4,6 +4,7 @@ import {
   ServiceUnavailableException,
   type OnModuleDestroy,
 } from '@nestjs/common';
+import { BARE_KITCHEN } from '@idle-kettle/contract';
 import { Piscina } from 'piscina';
 import type { TaskName, Tasks } from './planning.worker.ts';
 
@@ -37,6 +38,18 @@ export class PlanningService implements OnModuleDestroy {
     return this.run(this.slowThread, name, of);
   }
 
+  /** Starts the threads before anybody needs them. */
+  async warmUp(): Promise<void> {
+    const nothing = {
+      formula: { lines: ['1 kg plums', '1 kg sugar'], settings: {} },
+      kitchen: BARE_KITCHEN,
+    };
+    await Promise.all([
+      this.quickly('faultsInKitchen', nothing),
+      this.slowly('planInKitchen', nothing),
+    ]);
+  }
+
   async onModuleDestroy(): Promise<void> {
     await Promise.all([this.quickThread.destroy(), this.slowThread.destroy()]);
   }
@@ -57,4 +70,4 @@ export class PlanningService implements OnModuleDestroy {
 }
 
 const threadFor = (filename: string): Piscina =>
-  new Piscina({ filename, minThreads: 1, maxThreads: 1, idleTimeout: Infinity });
+  new Piscina({ filename, minThreads: 0, maxThreads: 1, idleTimeout: Infinity });

@@ -11,6 +11,7 @@ import { createApp } from '../app.ts';
 import { unclean } from '../cleanBody.ts';
 import { databaseInWords } from '../problem/database.ts';
 import { freshDatabase } from './freshDatabase.ts';
+import { HOSTILE, placesIn, type Document } from './hostile.ts';
 import { PLANNING_WORKER } from './planningWorker.ts';
 
 let app: NestExpressApplication;
@@ -38,85 +39,6 @@ afterAll(async () => {
 });
 
 const api = () => request(app.getHttpServer());
-
-/** What nobody should send, and somebody will. */
-const HOSTILE: readonly unknown[] = [
-  null, true, false, 0, -1, 1.5, 1e12, -1e12, 1e308, 2_147_483_648, '', ' ', 'x', '\u0000', 'a\u0000b', '\ud800', '\udc00x',
-  '😀'.repeat(100), '<script>', '{}', '[]', 'x'.repeat(5000), '\u202e', '\n\n', '0x10', '1e999', 'NaN', '2099-01-01', '-0', "'; --",
-  [], [[]], [null], [{}], [[[]]], ['x'], [1], [true], ['\u0000'], ['\ud800'], [{ '\u0000': 1 }], [['x']],
-  {}, { a: 1 }, { length: 1e9 }, { constructor: 1 }, { toString: 1 }, { lines: [] }, { name: {} }, Array(120).fill('1 kg plums'),
-]; // prettier-ignore
-
-type Schema = {
-  readonly $ref?: string;
-  readonly type?: string;
-  readonly allOf?: readonly Schema[];
-  readonly items?: Schema;
-  readonly properties?: { readonly [name: string]: Schema };
-};
-type Document = {
-  readonly paths: {
-    readonly [path: string]: {
-      readonly [method: string]: {
-        readonly responses: { readonly [status: string]: unknown };
-        readonly requestBody?: {
-          readonly content: { readonly 'application/json'?: { readonly schema: Schema } };
-        };
-      };
-    };
-  };
-  readonly components: { readonly schemas: { readonly [name: string]: Schema } };
-};
-
-/** A body that every rule is content with, as far as one body can be for all of them. */
-const SOUND = {
-  name: 'Plum',
-  lines: ['1 kg plums', '800 g sugar'],
-  units: 'us',
-  temperature: 'F',
-  altitudeUnit: 'ft',
-  school: 'ten-minute',
-  ingredient: 'plum',
-  draws: 50,
-};
-
-/** Every field of every body in the document, and the fields of their parts, each as a way to put a value there. */
-function placesIn({ paths, components }: Document) {
-  const known = (schema: Schema | undefined): Schema =>
-    schema?.$ref === undefined
-      ? (schema ?? {})
-      : (components.schemas[schema.$ref.split('/').at(-1) ?? ''] ?? {});
-  return Object.entries(paths).flatMap(([path, methods]) =>
-    Object.entries(methods).flatMap(([method, { requestBody, responses }]) => {
-      const schema = requestBody?.content['application/json']?.schema;
-      if (schema === undefined) return [];
-      const fields = Object.entries(known(schema).properties ?? {});
-      const send = (name: string, put: (value: unknown) => unknown) => ({
-        path,
-        method,
-        name,
-        put,
-        told: new Set(Object.keys(responses)),
-      });
-      return [
-        send('the whole', (value) => value),
-        ...fields.flatMap(([field, of]) => {
-          const isList = of.type === 'array';
-          const part = known(of.allOf?.[0] ?? (isList ? of.items : of));
-          return [
-            send(field, (value) => ({ ...SOUND, [field]: value })),
-            ...Object.keys(part.properties ?? {}).map((inner) =>
-              send(`${field}.${inner}`, (value) => ({
-                ...SOUND,
-                [field]: isList ? [{ [inner]: value }] : { [inner]: value },
-              })),
-            ),
-          ];
-        }),
-      ];
-    }),
-  );
-}
 
 const stored = async (): Promise<string> => {
   const { rows } = await database.query<{ all: string }>(`

@@ -1,0 +1,3 @@
+import { makeTemplate } from './kettleServer.ts';
+
+export default makeTemplate;

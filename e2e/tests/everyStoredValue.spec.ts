@@ -1,0 +1,107 @@
+import type { Page } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+import { HOSTILE, placesIn, type Document } from '../../server/test/hostile.ts';
+import type { KettleServer } from '../kettleServer.ts';
+import { expect, test } from '../kitchen.ts';
+
+/** Goes to a page of the app without loading the app anew. */
+const go = (page: Page, path: string) =>
+  page.evaluate((to) => {
+    history.pushState(null, '', to);
+    window.dispatchEvent(new PopStateEvent('popstate'));
+  }, path);
+
+/** Panels that failed on the screen that is there, once what it shows has come. */
+async function brokenOn(page: Page, path: string, shown: string): Promise<string[]> {
+  await go(page, path);
+  await page.locator(shown).first().waitFor();
+  const texts = await page.getByRole('alert').allTextContents();
+  return texts
+    .filter((text) => /stopped working|could not be fetched/.test(text))
+    .map((text) => `${path}: ${text}`);
+}
+
+/** Everything of a kind that the server stores of every field with every hostile value; each different thing once. */
+async function storedBy(
+  kettle: KettleServer,
+  document: Document,
+  method: string,
+  path: string,
+  onStored: (answer: { readonly id: string }) => Promise<void>,
+): Promise<number> {
+  const seen = new Set<string>();
+  for (const place of placesIn(document)) {
+    if (place.method !== method || place.path !== path) continue;
+    for (const value of HOSTILE) {
+      const body = place.put(value);
+      const response = await fetch(`${kettle.address}${path}`, {
+        method: method.toUpperCase(),
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(
+          path === '/api/cooks' ? { id: randomUUID(), ...(body as object) } : body,
+        ),
+      });
+      if (!response.ok) continue;
+      const answer = (await response.json()) as { id: string };
+      const content = JSON.stringify({
+        ...answer,
+        id: '',
+        createdAt: '',
+        updatedAt: '',
+        startedAt: '',
+        clock: '',
+        version: 0,
+        versions: (answer as { versions?: { lines: unknown }[] }).versions?.map(
+          ({ lines }) => lines,
+        ),
+      });
+      if (seen.has(content)) continue;
+      seen.add(content);
+      await onStored(answer);
+    }
+  }
+  return seen.size;
+}
+
+test('whatever the server stores of every field and every hostile value, every screen draws', async ({
+  page,
+  kettle,
+}) => {
+  test.setTimeout(240_000);
+  await kettle.setUpKitchen();
+  const document = await kettle.send<Document>('GET', '/docs-json');
+  await page.goto(kettle.address);
+  const broken: string[] = [];
+  const look = async (path: string, shown: string) =>
+    void broken.push(...(await brokenOn(page, path, shown)));
+
+  const batches: string[] = [];
+  const made = await storedBy(kettle, document, 'post', '/api/batches', ({ id }) => {
+    batches.push(id);
+    return Promise.resolve();
+  });
+  expect(made).toBeGreaterThan(20);
+  for (const id of batches) {
+    await look(`/batches/${id}`, '[data-testid="save-state"]');
+    await look(`/batches/${id}/prepare`, 'h1, p.text-lg');
+  }
+  await look('/', 'li.jar-label');
+
+  const cards = await storedBy(kettle, document, 'post', '/api/cards', () => Promise.resolve());
+  expect(cards).toBeGreaterThan(10);
+  await look('/cards', 'li.jar-label');
+
+  const kitchens = await storedBy(kettle, document, 'put', '/api/kitchen', async () => {
+    await page.reload();
+    await look('/kitchen', 'h1');
+    await look('/batches/new', '[data-testid="save-state"]');
+  });
+  expect(kitchens).toBeGreaterThan(20);
+
+  const cooks = await storedBy(kettle, document, 'post', '/api/cooks', ({ id }) =>
+    look(`/cooks/${id}`, '[data-testid="delivery"], [role="alert"]'),
+  );
+  expect(cooks).toBeGreaterThan(3);
+  await look('/stove', 'h1');
+  expect(broken).toEqual([]);
+});

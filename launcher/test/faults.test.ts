@@ -1,0 +1,314 @@
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import {
+  chmodSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
+import type { BatchSummary } from '@idle-kettle/contract';
+
+const KETTLE = join(__dirname, '../../kettle');
+const PLUM = { name: 'Plum', lines: ['1 kg plums', '1 kg sugar'] };
+
+jest.setTimeout(180_000);
+
+const states: string[] = [];
+let running: Running | null = null;
+
+type Running = {
+  readonly child: ChildProcess;
+  readonly address: string;
+  /** What it has said so far. */
+  readonly said: () => string;
+};
+
+function newState(): string {
+  const state = mkdtempSync(join(tmpdir(), 'kettle-fault-'));
+  // The database's own user must be able to pass through.
+  chmodSync(state, 0o755);
+  states.push(state);
+  return state;
+}
+
+/** `./kettle WORD` in a state folder, up to the line that tells the address. */
+function start(state: string, word = 'start', args: readonly string[] = []): Promise<Running> {
+  const child = spawn(KETTLE, [word, ...args], { env: { ...process.env, KETTLE_STATE: state } });
+  let said = '';
+  let told = false;
+  return new Promise((resolve, reject) => {
+    for (const stream of [child.stdout, child.stderr]) {
+      stream.setEncoding('utf8').on('data', (text: string) => {
+        said += text;
+        const address = /is at (http:\S+)/.exec(said)?.[1];
+        if (address === undefined || told) return;
+        told = true;
+        running = { child, address, said: () => said };
+        resolve(running);
+      });
+    }
+    child.once('exit', () => reject(new Error(said)));
+  });
+}
+
+async function stop(): Promise<number | null> {
+  const { child } = running as Running;
+  running = null;
+  const exit = once(child, 'exit');
+  child.kill('SIGINT');
+  return ((await exit) as [number | null])[0];
+}
+
+afterEach(async () => {
+  if (running) await stop();
+});
+
+afterAll(() => {
+  for (const state of states) rmSync(state, { recursive: true, force: true });
+});
+
+async function save(address: string): Promise<void> {
+  const response = await fetch(`${address}/api/batches`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(PLUM),
+  });
+  expect(response.status).toBe(201);
+}
+
+const names = async (address: string) =>
+  ((await (await fetch(`${address}/api/batches`)).json()) as BatchSummary[]).map(
+    ({ name }) => name,
+  );
+
+/** Asks until it is answered, as a browser does. */
+async function namesAgain(address: string): Promise<string[]> {
+  for (let tries = 0; tries < 300; tries += 1) {
+    const found = await names(address).catch(() => null);
+    if (Array.isArray(found)) return found;
+    await pause(100);
+  }
+  throw new Error('It does not answer any more');
+}
+
+type Process = { readonly pid: number; readonly command: string; readonly uid: number };
+
+/** Processes whose command line holds a text. */
+const processes = (text: string): Process[] =>
+  readdirSync('/proc')
+    .filter((pid) => /^\d+$/.test(pid))
+    .flatMap((pid) => {
+      try {
+        const command = readFileSync(`/proc/${pid}/cmdline`, 'utf8').replaceAll('\0', ' ');
+        return [{ pid: Number(pid), command, uid: statSync(`/proc/${pid}`).uid }];
+      } catch {
+        return [];
+      }
+    })
+    .filter(({ command }) => command.includes(text));
+
+/** The server process that a launcher started. */
+const serverOf = (launcher: ChildProcess): Process => {
+  const found = processes('server/dist/main.js').find(({ pid }) => {
+    const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
+    const parent = Number(stat.slice(stat.lastIndexOf(')') + 2).split(' ')[1]);
+    return parent === launcher.pid || isChildOf(parent, launcher.pid);
+  });
+  if (!found) throw new Error('There is no server');
+  return found;
+};
+
+function isChildOf(pid: number, ancestor: number | undefined): boolean {
+  if (pid <= 1) return false;
+  if (pid === ancestor) return true;
+  const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
+  return isChildOf(Number(stat.slice(stat.lastIndexOf(')') + 2).split(' ')[1]), ancestor);
+}
+
+test('a server and a database that are killed are started again, and nothing is lost', async () => {
+  const state = newState();
+  const { child, address, said } = await start(state);
+  await save(address);
+  const first = serverOf(child);
+  process.kill(first.pid, 'SIGKILL');
+  expect(await namesAgain(address)).toEqual(['Plum']);
+  expect(serverOf(child).pid).not.toBe(first.pid);
+  expect(said()).toContain('the server stopped by itself; starting it again');
+
+  await save(address);
+  const postmaster = Number(
+    readFileSync(join(state, 'own/pg/postmaster.pid'), 'utf8').split('\n')[0],
+  );
+  process.kill(postmaster, 'SIGKILL');
+  for (let tries = 0; tries < 300 && !said().includes('the database stopped'); tries += 1)
+    await pause(100);
+  expect(await namesAgain(address)).toEqual(['Plum', 'Plum']);
+  await save(address);
+  expect(await names(address)).toHaveLength(3);
+  expect(await stop()).toBe(0);
+});
+
+test('no password is on a command line, logs are nobody else’s to read, and as root the server runs as another', async () => {
+  const state = newState();
+  const seen: string[] = [];
+  let watching = true;
+  const watch = (async () => {
+    while (watching) {
+      seen.push(...processes('').map(({ command }) => command));
+      await pause(15);
+    }
+  })();
+  const { child } = await start(state);
+  watching = false;
+  await watch;
+  const { password, keeperPassword } = JSON.parse(
+    readFileSync(join(state, 'own/memory.json'), 'utf8'),
+  ) as { password: string; keeperPassword: string };
+  expect(password).toMatch(/^[0-9a-f]{48}$/);
+  expect(
+    seen.filter((command) => command.includes(password) || command.includes(keeperPassword)),
+  ).toEqual([]);
+  expect(statSync(join(state, 'own/postgres.log')).mode & 0o077).toBe(0);
+  expect(statSync(join(state, 'own/memory.json')).mode & 0o077).toBe(0);
+  // Whoever starts it, the server is not root.
+  if (process.getuid?.() === 0) expect(serverOf(child).uid).not.toBe(0);
+});
+
+test.each([
+  ['damaged', '{"password": "12'],
+  ['missing', null],
+])('with its memory %s it still reaches the data', async (_, memory) => {
+  const state = newState();
+  const { address } = await start(state);
+  await save(address);
+  await stop();
+  const file = join(state, 'own/memory.json');
+  if (memory === null) rmSync(file);
+  else writeFileSync(file, memory);
+  const again = await start(state);
+  expect(await names(again.address)).toEqual(['Plum']);
+  expect(again.said()).toContain('its data stays');
+  expect(existsSync(`${file}.damaged`)).toBe(memory !== null);
+  await stop();
+  const third = await start(state);
+  expect(third.said()).not.toContain('its data stays');
+  expect(await names(third.address)).toEqual(['Plum']);
+});
+
+test('a demo whose first load was interrupted is there whole the next time', async () => {
+  const state = newState();
+  const child = spawn(KETTLE, ['demo'], {
+    env: { ...process.env, KETTLE_STATE: state },
+    stdio: 'ignore',
+  });
+  // Killed while it loads, and all it started with it.
+  let loader: Process | undefined;
+  for (let tries = 0; tries < 1200 && loader === undefined; tries += 1) {
+    loader = processes('loadDemo.js').find(({ pid }) => isChildOf(pid, child.pid));
+    await pause(50);
+  }
+  await pause(1600);
+  if (loader !== undefined) process.kill(loader.pid, 'SIGKILL');
+  child.kill('SIGKILL');
+  await once(child, 'exit');
+  const { address } = await start(state, 'demo');
+  const whole = await names(address);
+  expect(whole).toHaveLength(17);
+  expect(new Set(whole).size).toBe(17);
+  const kitchen = (await (await fetch(`${address}/api/kitchen`)).json()) as { setUp: boolean };
+  expect(kitchen.setUp).toBe(true);
+  const cooks = (await (await fetch(`${address}/api/cooks`)).json()) as unknown[];
+  expect(cooks).toHaveLength(1);
+});
+
+/** What a start that cannot be says, and that it says it in one line. */
+async function cannotStart(state: string, args: readonly string[] = []): Promise<string> {
+  const said = await start(state, 'start', args).then(
+    () => 'It started',
+    (error: Error) => error.message,
+  );
+  const lines = said
+    .split('\n')
+    .filter((line) => line.trim() !== '' && !line.includes('first run only'));
+  expect(lines).toHaveLength(1);
+  return lines[0] ?? '';
+}
+
+test('a port that is taken, a file for a folder and a folder for a file are each said in one line', async () => {
+  const state = newState();
+  const taken = createServer().listen(0, '127.0.0.1');
+  await once(taken, 'listening');
+  const { port } = taken.address() as { port: number };
+  expect(await cannotStart(state, ['--port', String(port)])).toContain(
+    `Port ${port} is taken. Name another with --port.`,
+  );
+  taken.close();
+
+  for (const file of ['memory.json', 'launcher.pid', 'postgres.log']) {
+    const folder = join(state, 'own', file);
+    rmSync(folder, { recursive: true, force: true });
+    mkdirSync(folder);
+    const said = await cannotStart(state);
+    expect(said).toContain(file);
+    expect(said).toContain('there is a folder where a file should be. Move it away');
+    rmSync(folder, { recursive: true });
+  }
+  const file = join(newState(), 'a-file');
+  writeFileSync(file, '');
+  expect(await cannotStart(file)).toContain('there is a file where a folder should be');
+  // With all of it out of the way it starts, on what was there.
+  const { address } = await start(state);
+  expect(await names(address)).toEqual([]);
+});
+
+test('two starts at once: one runs, the other says where', async () => {
+  const state = newState();
+  const [one, other] = await Promise.allSettled([start(state), start(state)]);
+  const told = [one, other].map((end) =>
+    end.status === 'fulfilled' ? 'runs' : (end.reason as Error).message,
+  );
+  expect(told.filter((word) => word === 'runs')).toHaveLength(1);
+  expect(told.find((word) => word !== 'runs')).toContain('already running');
+});
+
+test('a disk that is full is said in one line, before and while it runs, and what was there stays', async () => {
+  const state = newState();
+  const mounted = spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=150m', 'tmpfs', state]);
+  // Only who may mount a small disk can fill one.
+  if (mounted.status !== 0) {
+    expect(process.getuid?.() === 0 && existsSync('/dev/loop-control')).toBe(false);
+    return;
+  }
+  chmodSync(state, 0o755);
+  try {
+    const { address } = await start(state);
+    await save(address);
+    spawnSync('dd', ['if=/dev/zero', `of=${join(state, 'fill')}`, 'bs=1M']);
+    const full = await fetch(`${address}/api/batches`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({
+        ...PLUM,
+        lines: Array.from({ length: 90 }, () => '1 kg plums, stoned'),
+      }),
+    });
+    expect([201, 507]).toContain(full.status);
+    expect(await names(address)).toContain('Plum');
+    await stop();
+    rmSync(join(state, 'fill'));
+    const again = await start(state);
+    expect(await names(again.address)).toContain('Plum');
+    await stop();
+  } finally {
+    spawnSync('umount', [state]);
+  }
+});
