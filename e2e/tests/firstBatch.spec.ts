@@ -1,4 +1,3 @@
-import type { Batch } from '@idle-kettle/contract';
 import type { Plan } from '@idle-kettle/core';
 import { expect, fitsWidth, test, typeLines } from '../kitchen.ts';
 

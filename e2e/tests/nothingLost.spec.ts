@@ -147,6 +147,7 @@ test('after a conflict, going back shows what the other saved, and not a stale c
     await expect(page.getByRole('button', { name: 'Take theirs' })).toBeVisible();
   };
   await page.goto(`${kettle.address}/batches/${id}`);
+  await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('800 g sugar');
   await conflict(500, 1);
   await page.getByRole('button', { name: 'Take theirs' }).click();
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('500 g sugar');

@@ -120,12 +120,12 @@ export class CooksService {
     });
   }
 
-  private async whatIsCooked(batchId?: string, practice?: PracticeDto) {
-    if (batchId !== undefined && practice === undefined) {
+  private async whatIsCooked(batchId?: string | null, practice?: PracticeDto | null) {
+    if (batchId && !practice) {
       const { name, lines, settings } = await this.batches.find(batchId);
       return { batchId, name, formula: { lines, settings } };
     }
-    if (practice !== undefined && batchId === undefined) {
+    if (practice && !batchId) {
       const { name, lines } = practice;
       return { batchId: null, name, formula: { lines, settings: {} } };
     }

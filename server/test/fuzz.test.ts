@@ -40,10 +40,11 @@ afterAll(async () => {
 
 const api = () => request(app.getHttpServer());
 
+/** All that is stored, but for plans, which are worked out after a save. */
 const stored = async (): Promise<string> => {
   const { rows } = await database.query<{ all: string }>(`
     SELECT md5(
-      coalesce((SELECT string_agg(b::text, ',' ORDER BY b.id) FROM batches b), '') ||
+      coalesce((SELECT string_agg((to_jsonb(b) - 'plan' - 'summary')::text, ',' ORDER BY b.id) FROM batches b), '') ||
       coalesce((SELECT string_agg(c::text, ',' ORDER BY c.id) FROM cards c), '') ||
       coalesce((SELECT string_agg(v::text, ',' ORDER BY v.card_id, v.number) FROM card_versions v), '') ||
       coalesce((SELECT string_agg(k::text, ',' ORDER BY k.id) FROM kitchens k), '') ||

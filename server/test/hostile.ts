@@ -1,3 +1,5 @@
+import { randomUUID } from 'node:crypto';
+
 /** What nobody should send, and somebody will. */
 export const HOSTILE: readonly unknown[] = [
   null, true, false, 0, -1, 1.5, 1e12, -1e12, 1e308, 2_147_483_648, '', ' ', 'x', '\u0000', 'a\u0000b', '\ud800', '\udc00x',
@@ -27,8 +29,8 @@ export type Document = {
   readonly components: { readonly schemas: { readonly [name: string]: Schema } };
 };
 
-/** A body that every rule is content with, as far as one body can be for all of them. */
-export const SOUND = {
+/** Sound values of the fields that bodies need; each body takes those that it has fields for. */
+const SOUND = {
   name: 'Plum',
   lines: ['1 kg plums', '800 g sugar'],
   units: 'us',
@@ -36,6 +38,9 @@ export const SOUND = {
   altitudeUnit: 'ft',
   school: 'ten-minute',
   ingredient: 'plum',
+  version: 1,
+  changes: { altitudeM: 12 },
+  speed: 5,
   draws: 50,
 };
 
@@ -69,6 +74,16 @@ export function placesIn({ paths, components }: Document) {
       const schema = requestBody?.content['application/json']?.schema;
       if (schema === undefined) return [];
       const fields = Object.entries(known(schema).properties ?? {});
+      // What a body has no field for would be refused before anything else is looked at.
+      const sound = () =>
+        Object.fromEntries(
+          Object.entries({ ...SOUND, id: randomUUID() }).filter(
+            ([key]) =>
+              fields.some(([field]) => field === key) &&
+              // A whole kitchen counts for whatever is there, where it names no version.
+              !(key === 'version' && path.endsWith('/kitchen') && method === 'put'),
+          ),
+        );
       const send = (name: string, put: (value: unknown) => unknown) => ({
         path,
         method,
@@ -82,10 +97,10 @@ export function placesIn({ paths, components }: Document) {
           const isList = of.type === 'array';
           const part = known(of.allOf?.[0] ?? (isList ? of.items : of));
           return [
-            send(field, (value) => ({ ...SOUND, [field]: value })),
+            send(field, (value) => ({ ...sound(), [field]: value })),
             ...Object.keys(part.properties ?? {}).map((inner) =>
               send(`${field}.${inner}`, (value) => ({
-                ...SOUND,
+                ...sound(),
                 [field]: isList
                   ? [{ ...PARTS[field], [inner]: value }]
                   : { ...PARTS[field], [inner]: value },

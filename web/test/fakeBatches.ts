@@ -42,7 +42,7 @@ export class FakeBatches {
     this.written.push(dto);
     const at = new Date(this.clock.now()).toISOString();
     const { name, lines, settings = {}, ticked = [] } = dto;
-    const row: Batch = { id, name, lines, settings, ticked, version, plan: null as never, createdAt: at, updatedAt: at }; // prettier-ignore
+    const row: Batch = { id, name, lines, settings, ticked, version, plan: null, createdAt: at, updatedAt: at }; // prettier-ignore
     this.rows.set(id, row);
     return row;
   }
