@@ -310,6 +310,15 @@ test('after a reload a bell that would not be heard says so, until the page is t
 }) => {
   const { id } = await practice(kettle);
   await page.goto(`${kettle.address}/cooks/${id}`);
+  // As browsers with a loudspeaker do: a page is silent until somebody has touched it.
+  await page.addInitScript(() => {
+    window.AudioContext = class extends AudioContext {
+      override get state() {
+        return navigator.userActivation.hasBeenActive ? super.state : 'suspended';
+      }
+    };
+  });
+  await page.reload();
   const mute = page.getByText('Touch the page once, so that it can ring');
   await expect(mute).toBeVisible();
   await page.getByRole('heading', { level: 1 }).click();
