@@ -312,9 +312,11 @@ test('after a reload a bell that would not be heard says so, until the page is t
   await page.goto(`${kettle.address}/cooks/${id}`);
   // As browsers with a loudspeaker do: a page is silent until somebody has touched it.
   await page.addInitScript(() => {
+    let touched = false;
+    window.addEventListener('pointerdown', () => (touched = true), true);
     window.AudioContext = class extends AudioContext {
       override get state() {
-        return navigator.userActivation.hasBeenActive ? super.state : 'suspended';
+        return touched ? super.state : 'suspended';
       }
     };
   });
