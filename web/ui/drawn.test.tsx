@@ -1,0 +1,112 @@
+import type { BatchSummary } from '@idle-kettle/contract';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { MemoryRouter } from 'react-router';
+import { Refused, Unreachable } from '../api/request.ts';
+import { BatchCard } from '../batches/BatchCard.tsx';
+import { Conflict } from '../balance/Conflict.tsx';
+import { SaveBar } from '../balance/SaveBar.tsx';
+import type { Saver, SaverState } from '../balance/saver.ts';
+import { FakeBatches } from '../test/fakeBatches.ts';
+import { FakeClock } from '../test/fakeClock.ts';
+import { DEFAULTS } from '../test/kitchen.ts';
+import { Guarded } from './Guarded.tsx';
+
+const drawn = (what: React.ReactNode): string =>
+  renderToStaticMarkup(<MemoryRouter>{what}</MemoryRouter>)
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/\s+/g, ' ');
+
+const nothing = () => undefined;
+const server = new FakeBatches(new FakeClock());
+server.answer('/batches', 'POST', { id: 'a', name: 'Plum', lines: ['1 kg plums', '800 g sugar'] });
+const saved = server.rows.get('a')!;
+const saver = {
+  save: nothing,
+  goBack: nothing,
+  keepMine: nothing,
+  saveAsNew: nothing,
+} as unknown as Saver;
+
+const label: BatchSummary = {
+  id: 'a',
+  name: 'Plum',
+  version: 1,
+  createdAt: '2026-09-01T10:00:00Z',
+  updatedAt: '2026-09-01T10:00:00Z',
+  plan: {
+    fruit: 'plum',
+    yield: { fullJars: { p10: 7, p50: 8, p90: 9 }, jars: [{ name: 'half-pint', count: 8 }] },
+    stopC: 100.4,
+    shelf: { verdict: 'pantry', months: 12 },
+    process: { method: 'boiling-water', minutes: 10 },
+  },
+};
+
+test('the label of a batch shows jars, stop, shelf and canner', () => {
+  const text = drawn(<BatchCard batch={label} kitchen={DEFAULTS} onPutAway={nothing} />);
+  for (const part of ['Plum', '7–9 half-pints', '212.7 °F', 'Pantry, 12 months', '10 min'])
+    expect(text).toContain(part);
+});
+
+test('a label that is still being worked out says so, and claims nothing', () => {
+  const text = drawn(
+    <BatchCard batch={{ ...label, plan: null }} kitchen={DEFAULTS} onPutAway={nothing} />,
+  );
+  expect(text).toContain('Its label is being worked out');
+  expect(text).not.toMatch(/Pantry|half-pint|°F/);
+});
+
+test('of two sheets both are shown line by line, with what can be done', () => {
+  const text = drawn(
+    <Conflict
+      mine={{ name: 'Plum', lines: ['1 kg plums', '700 g sugar'], settings: {} }}
+      theirs={saved}
+      saver={saver}
+    />,
+  );
+  for (const part of [
+    '700 g sugar',
+    '800 g sugar',
+    'Keep mine',
+    'Take theirs',
+    'Save mine as another batch',
+  ])
+    expect(text).toContain(part);
+});
+
+const STATE: SaverState = {
+  saved,
+  changed: false,
+  pending: false,
+  error: null,
+  theirs: null,
+  ticked: [],
+};
+const bar = (change: Partial<SaverState>, empty = false) =>
+  drawn(<SaveBar saving={{ ...STATE, ...change, saver }} empty={empty} />);
+const refused = (status: number) =>
+  new Refused({ type: '', title: '', status, detail: `said ${status}`, instance: '', faults: [] });
+
+test.each<[string, Partial<SaverState>, string]>([
+  ['what is saved', {}, 'Saved 1 Sep'],
+  ['a change', { changed: true }, 'Changed since it was saved; kept in this browser'],
+  ['a save under way', { pending: true }, 'Saving'],
+  ['a new batch', { saved: null, changed: true }, 'Not saved yet; kept in this browser'],
+  ['a conflict', { theirs: saved, changed: true }, 'Saved somewhere else meanwhile'],
+  ['a server that is away', { error: new Unreachable() }, 'saved when it answers again'],
+  ['a batch that was put away', { error: refused(404) }, 'Save mine as another batch'],
+  ['a refusal', { error: refused(400) }, 'Try now'],
+])('the bar says where things stand: %s', (_, change, words) => {
+  expect(bar(change)).toContain(words);
+});
+
+test('an empty sheet is said to be empty', () => {
+  expect(bar({ saved: null }, true)).toContain('Nothing written yet');
+});
+
+test('a boundary draws what stands in it, and after a failure its notice in the place of it', () => {
+  expect(drawn(<Guarded what="the curve">here</Guarded>)).toContain('here');
+  const failed = new Guarded({ what: 'the curve', children: 'here' });
+  failed.state = Guarded.getDerivedStateFromError();
+  expect(drawn(failed.render())).toContain('The curve stopped working; everything else goes on.');
+});
