@@ -221,6 +221,25 @@ test('of two who change the kitchen, both stand where they are of different fiel
     altitudeM: 77,
     pots: [{ name: 'wide pot' }],
   });
+
+  // Where both changed the same it is told; saved again, mine stands, and what they changed besides stays theirs.
+  await page.getByLabel('Name', { exact: true }).last().fill('wide pot, mended');
+  const there = await kettle.send<{ version: number; pots: object[] }>('GET', '/kitchen');
+  await kettle.send('PATCH', '/kitchen', {
+    version: there.version,
+    changes: {
+      pots: there.pots.map((pot) => ({ ...pot, name: 'their pot' })),
+      jars: [{ name: 'pint', volumeMl: 473 }],
+    },
+  });
+  await page.getByRole('button', { name: 'Save what stands in it' }).click();
+  await expect(page.getByRole('alert')).toContainText('was changed somewhere else meanwhile');
+  await page.getByRole('button', { name: 'Save what stands in it' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  expect(await kettle.send('GET', '/kitchen')).toMatchObject({
+    pots: [{ name: 'wide pot, mended' }],
+    jars: [{ name: 'pint' }],
+  });
 });
 
 test('changes that are not saved yet can be given up for what was', async ({ page, kettle }) => {

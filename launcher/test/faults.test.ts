@@ -7,6 +7,8 @@ import {
   mkdtempSync,
   readFileSync,
   readdirSync,
+  readlinkSync,
+  realpathSync,
   rmSync,
   statSync,
   writeFileSync,
@@ -155,6 +157,34 @@ test('a server and a database that are killed are started again, and nothing is 
   await save(address);
   expect(await names(address)).toHaveLength(3);
   expect(await stop()).toBe(0);
+});
+
+test('a database that is paused is told within five seconds, and goes on where it stopped', async () => {
+  const state = newState();
+  const { address } = await start(state);
+  await save(address);
+  const data = realpathSync(join(state, 'own/pg'));
+  const all = readdirSync('/proc').filter((pid) => {
+    try {
+      return /^\d+$/.test(pid) && readlinkSync(`/proc/${pid}/cwd`) === data;
+    } catch {
+      return false;
+    }
+  });
+  expect(all.length).toBeGreaterThan(1);
+  for (const pid of all) process.kill(Number(pid), 'SIGSTOP');
+  try {
+    for (const path of ['/api/batches', '/api/kitchen', '/api/health']) {
+      const from = Date.now();
+      const { status } = await fetch(`${address}${path}`);
+      expect([path, status]).toEqual([path, 503]);
+      expect(Date.now() - from).toBeLessThan(5000);
+    }
+    expect((await fetch(`${address}/api/health/time`)).status).toBe(200);
+  } finally {
+    for (const pid of all) process.kill(Number(pid), 'SIGCONT');
+  }
+  expect(await namesAgain(address)).toEqual(['Plum']);
 });
 
 test('no password is on a command line, logs are nobody else’s to read, and as root the server runs as another', async () => {

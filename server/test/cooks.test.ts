@@ -190,6 +190,23 @@ describe('its log', () => {
     await api().post(`/api/cooks/${id}/log`).send({ entries: [] }).expect(400);
   });
 
+  test('a cook whose devices cannot be read harms no other', async () => {
+    const begin = async () =>
+      body<CookRecord>(
+        await api().post('/api/cooks').send({ id: randomUUID(), practice: PRACTICE }).expect(201),
+      ).id;
+    const [ill, well] = [await begin(), await begin()];
+    const admin = new Client({ connectionString: databaseUrl });
+    await admin.connect();
+    await admin.query(`UPDATE cooks SET formula = '{"lines": 7}' WHERE id = $1`, [ill]);
+    const { position } = await logOf(well);
+    const heard = await followed(app, well, position, (messages) => count(messages) >= 60);
+    expect(count(heard)).toBeGreaterThanOrEqual(60);
+    await admin.query('DELETE FROM cook_entries WHERE cook_id = $1', [ill]);
+    await admin.query('DELETE FROM cooks WHERE id = $1', [ill]);
+    await admin.end();
+  });
+
   test('an entry that repeats a name with other content is refused loudly; the same again is not', async () => {
     const { id } = await cookOfBatch();
     const send = (...entries: object[]) => api().post(`/api/cooks/${id}/log`).send({ entries });

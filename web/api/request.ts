@@ -28,6 +28,10 @@ const ASK_AGAIN: ReadonlySet<number> = new Set([408, 425, 429]);
 export const isFinal = (error: unknown): error is Refused =>
   error instanceof Refused && error.problem.status < 500 && !ASK_AGAIN.has(error.problem.status);
 
+/** Whether somebody else did something meanwhile that stands against it. */
+export const isConflict = (error: unknown): boolean =>
+  isFinal(error) && error.problem.status === 409;
+
 /** One call to the API. Throws {@link Refused}, or {@link Unreachable} where no answer came in twenty seconds. */
 export async function request<T>(path: string, method = 'GET', body?: unknown): Promise<T> {
   // A server that says nothing holds no queue for ever.

@@ -6,7 +6,7 @@ import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { useForm, useFieldArray, type Control, type UseFormRegister } from 'react-hook-form';
 import { useChangeKitchen } from '../api/kitchen.ts';
-import { sayError } from '../api/request.ts';
+import { isConflict, sayError } from '../api/request.ts';
 import { changesOf } from './kitchenChanges.ts';
 import { equipmentIn, equipmentOf, kitchenWith, type EquipmentForm } from './equipmentForm.ts';
 
@@ -19,13 +19,15 @@ export function Equipment({ kitchen }: { kitchen: Kitchen }) {
   const save = useChangeKitchen();
   const onSubmit = handleSubmit((form) => {
     clearErrors();
-    // After a refusal, from the one that is there now: saved again, what is typed here is to stand.
-    const from = save.error ? kitchen : base;
-    const dto = said(from, form);
+    const dto = said(base, form);
     const faults = faultsOf(validateSync(dto, VALIDATION));
     if (faults.length === 0) {
       save.mutate(
-        { version: from.version, changes: changesOf(equipmentIn(said(from)), equipmentIn(dto)) },
+        {
+          // Saved again after somebody else’s change was told, this is to stand.
+          version: isConflict(save.error) ? kitchen.version : base.version,
+          changes: changesOf(equipmentIn(said(base)), equipmentIn(dto)),
+        },
         {
           onSuccess: (saved) => {
             setBase(saved);

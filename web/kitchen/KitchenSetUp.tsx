@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useForm, useWatch, type Resolver } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useChangeKitchen } from '../api/kitchen.ts';
-import { sayError } from '../api/request.ts';
+import { isConflict, sayError } from '../api/request.ts';
 import { TemperatureStrip } from '../drawings/TemperatureStrip.tsx';
 import { Choice, Field } from './Field.tsx';
 import { changesOf } from './kitchenChanges.ts';
@@ -35,8 +35,8 @@ export function KitchenSetUp({ kitchen }: { kitchen: Kitchen }) {
     resolver,
     mode: 'onChange',
   });
-  // What is changed is told from the kitchen that the form began with; after a refusal, from the one that is there now.
-  const [base, setBase] = useState(kitchen);
+  // What is changed is told from the kitchen that the form began with.
+  const [base] = useState(kitchen);
   const setUp = useChangeKitchen();
   const navigate = useNavigate();
   const form = { ...getValues(), ...useWatch({ control }) };
@@ -46,12 +46,11 @@ export function KitchenSetUp({ kitchen }: { kitchen: Kitchen }) {
   const onSubmit = handleSubmit((values) => {
     const read = readForm(values);
     if (!read.ok) return;
-    const from = setUp.error ? kitchen : base;
-    setBase(from);
-    const before = readForm(formOf(from));
+    const before = readForm(formOf(base));
     setUp.mutate(
       {
-        version: from.version,
+        // Saved again after somebody else’s change was told, this is to stand.
+        version: isConflict(setUp.error) ? kitchen.version : base.version,
         changes: changesOf(before.ok ? before.kitchen : {}, read.kitchen),
       },
       { onSuccess: () => void navigate('/') },
