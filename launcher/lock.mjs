@@ -1,5 +1,6 @@
 import { linkSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { readText } from './files.mjs';
 
 /**
  * When a process began, in clock ticks since boot; null when there is none. With the pid it names a
@@ -22,7 +23,7 @@ const own = () => `${process.pid} ${beganAt(process.pid)}`;
 /** Who holds a lock: the pid of a process that is alive; null for nobody. @param {string} file */
 function holderOf(file) {
   try {
-    const [pid = '', began = ''] = readFileSync(file, 'utf8').split(' ');
+    const [pid = '', began = ''] = readText(file).split(' ');
     return beganAt(Number(pid)) === began ? Number(pid) : null;
   } catch (error) {
     if (/** @type {NodeJS.ErrnoException} */ (error).code === 'ENOENT') return null;

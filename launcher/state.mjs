@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, renameSync, writeFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
+import { readText } from './files.mjs';
 import { Failure, say } from './say.mjs';
 import { ask, ROOT } from './shell.mjs';
 
@@ -64,7 +65,7 @@ export function recall(folder) {
   const file = join(folder, 'memory.json');
   if (!existsSync(file)) return {};
   try {
-    const memory = /** @type {unknown} */ (JSON.parse(readFileSync(file, 'utf8')));
+    const memory = /** @type {unknown} */ (JSON.parse(readText(file)));
     if (typeof memory === 'object' && memory !== null && !Array.isArray(memory)) return memory;
   } catch (error) {
     if (!(error instanceof SyntaxError)) throw error;

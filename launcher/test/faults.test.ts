@@ -268,7 +268,7 @@ async function cannotStart(state: string, args: readonly string[] = []): Promise
   );
   const lines = said
     .split('\n')
-    .filter((line) => line.trim() !== '' && !line.includes('first run only'));
+    .filter((line) => line.trim() !== '' && !/first run only|its data stays/.test(line));
   expect(lines).toHaveLength(1);
   return lines[0] ?? '';
 }
