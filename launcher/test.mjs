@@ -11,6 +11,8 @@ import { firstRouteIsLight } from './webSize.mjs';
 /** @typedef {{ passed: number, failed: number }} Tally */
 
 const UNIT_ROOMS = ['core', 'contract', 'cli', 'web'];
+/** What starts servers and databases, and counts seconds: one file after another, with the machine to itself. */
+const PROCESS_ROOMS = ['server', 'launcher'];
 
 /** `check`: types, lint and unit tests; quick, and without a database. */
 export async function runCheck() {
@@ -31,7 +33,8 @@ export async function runTest() {
   results.push(firstRouteIsLight() ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
   const tested = await withTestCluster('test', async ({ url }) => {
     const env = { ...process.env, KETTLE_TEST_DATABASE_URL: url };
-    results.push(await runJest([...UNIT_ROOMS, 'server', 'launcher'], env));
+    results.push(await runJest(UNIT_ROOMS, env));
+    results.push(await runJest(PROCESS_ROOMS, env, ['--runInBand']));
     results.push(await runBrowser(env));
     return report(results);
   });
@@ -81,13 +84,17 @@ const atLeastOne = (code, { passed, failed }) => ({
   failed: code !== 0 && failed === 0 ? 1 : failed,
 });
 
-/** @param {readonly string[]} rooms @param {NodeJS.ProcessEnv} env @returns {Promise<Tally>} */
-async function runJest(rooms, env) {
+/**
+ * @param {readonly string[]} rooms @param {NodeJS.ProcessEnv} env
+ * @param {readonly string[]} workers how many files are tried at once; on every core where that is left out
+ * @returns {Promise<Tally>}
+ */
+async function runJest(rooms, env, workers = ['--maxWorkers=100%']) {
   say(`tests of ${rooms.join(', ')}`);
   const file = join(mkdtempSync(join(tmpdir(), 'kettle-jest-')), 'result.json');
   const code = await run(
     'npx',
-    ['jest', '--selectProjects', ...rooms, '--json', '--outputFile', file],
+    ['jest', '--selectProjects', ...rooms, ...workers, '--json', '--outputFile', file],
     {
       env: { ...env, NODE_OPTIONS: '--no-warnings' },
     },
