@@ -33,8 +33,10 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   });
   app.use(onlyUnderOwnName());
   app.setGlobalPrefix('api');
-  // A live view is sent as it comes, and gains nothing by being held back.
+  // Answers alone: pages are fetched once, all together when a stove is first looked at, and compressing them would hold the server up for
+  // seconds. A live view is sent as it comes, and gains nothing by being held back.
   app.use(
+    '/api',
     compression({
       filter: (request, response) => !isStream(response) && compression.filter(request, response),
     }),
