@@ -22,6 +22,7 @@ export class PlanningService implements OnModuleDestroy {
   private readonly logger = new Logger(PlanningService.name);
   private readonly quickThread: Piscina;
   private readonly slowThread: Piscina;
+  private isStopping = false;
 
   constructor({ file }: PlanningProgram) {
     this.quickThread = threadFor(file);
@@ -44,13 +45,13 @@ export class PlanningService implements OnModuleDestroy {
       formula: { lines: ['1 kg plums', '1 kg sugar'], settings: {} },
       kitchen: BARE_KITCHEN,
     };
-    await Promise.all([
-      this.quickly('faultsInKitchen', nothing),
-      this.slowly('planInKitchen', nothing),
-    ]);
+    // One after the other, so that whoever is there already has a core to themselves.
+    await this.quickly('faultsInKitchen', nothing);
+    await this.slowly('planInKitchen', nothing);
   }
 
   async onModuleDestroy(): Promise<void> {
+    this.isStopping = true;
     await Promise.all([this.quickThread.destroy(), this.slowThread.destroy()]);
   }
 
@@ -65,7 +66,12 @@ export class PlanningService implements OnModuleDestroy {
         'The server has more to work out than it can just now. Nothing was stored; try again shortly.',
       );
     }
-    return (await thread.run({ name, of })) as ReturnType<Tasks[N]>;
+    try {
+      return (await thread.run({ name, of })) as ReturnType<Tasks[N]>;
+    } catch (error) {
+      if (!this.isStopping) throw error;
+      throw new ServiceUnavailableException('The server is being stopped. Try again shortly.');
+    }
   }
 }
 
