@@ -8,10 +8,16 @@ import { DebriefView } from '../practice/DebriefView.tsx';
 import { Stove } from './Stove.tsx';
 import { useCookLog } from './useCookLog.ts';
 
+/** Keeping the pages takes a slow device a second; what is pressed as soon as a stove is there comes first, ms. */
+const PAGES_KEPT_AFTER_MS = 5000;
+
 /** From the first look at a stove on, pages open without a server too. */
-function keepPages(): void {
-  // A browser that has no such workers goes without.
-  if ('serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js');
+function keepPages(): () => void {
+  const timer = setTimeout(() => {
+    // A browser that has no such workers goes without.
+    if ('serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js');
+  }, PAGES_KEPT_AFTER_MS);
+  return () => clearTimeout(timer);
 }
 
 /** `/cooks/:id`: a cook as it goes; of a practice that is over, its debrief. */
