@@ -24,13 +24,29 @@ test('a dead server loses nothing: the plan goes on, saving says why not, and wo
   await page.keyboard.type('1.6 kg sugar');
   await expect(page.getByTestId('jars')).toContainText('half-pints');
   await page.getByRole('button', { name: 'Save as a batch' }).click();
-  await expect(page.getByRole('alert')).toContainText(
+  await expect(page.getByRole('alert').filter({ hasText: 'Not saved' })).toContainText(
     'The kitchen’s server does not answer. What you wrote is kept',
   );
   // Asked for once, it is saved by itself as soon as somebody answers.
   await kettle.start();
   await expect(page.getByTestId('save-state')).toContainText('Saved', { timeout: 20_000 });
   expect(await kettle.batches()).toHaveLength(1);
+});
+
+test('ranges that cannot be worked out say so, and come by themselves when they can', async ({
+  page,
+  kettle,
+}) => {
+  const program = '**/planner.worker-*.js';
+  await page.route(program, (route) => route.abort());
+  await page.goto(`${kettle.address}/batches/new`);
+  await typeLines(page, PLUM.lines);
+  const failing = page.getByText('The ranges cannot be worked out just now');
+  await expect(failing).toBeVisible();
+  await expect(page.getByTestId('jars')).toContainText('half-pints');
+  await page.unroute(program);
+  await expect(failing).toBeHidden();
+  await expect(page.getByTestId('jars')).toContainText('–');
 });
 
 test('a saved batch saves its changes by itself, and again when the server is back', async ({
@@ -182,7 +198,7 @@ test('two ticks in one round trip, and ticks without a server, are all kept', as
   await kettle.start();
   await page.reload();
   await expect(boxes.nth(2)).toBeChecked();
-  await expect.poll(ticked).toBe(3);
+  await expect.poll(ticked, { timeout: 20_000 }).toBe(3);
 });
 
 test('begun twice with a press, or after an answer that was lost, it is one cook', async ({

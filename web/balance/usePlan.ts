@@ -23,6 +23,8 @@ type Answer = {
 
 /** Between two keys of one word; the ranges are asked for after it. */
 const QUIET_MS = 250;
+/** After a worker that did not answer, or could not even be fetched, the ranges are asked for again. */
+const AGAIN_MS = 3000;
 
 /**
  * The plan of a formula: its typical figures at once, its ranges and remedies from the worker as soon as they are
@@ -34,10 +36,15 @@ export function usePlan(formula: Formula, kitchen: Kitchen): Planning {
   const [answer, setAnswer] = useState<Answer | null>(null);
   const wanted = useRef<{ formula: Formula; kitchen: Kitchen } | null>(null);
   const busy = useRef(false);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const [failing, setFailing] = useState(false);
 
   useEffect(() => {
     wanted.current = { formula, kitchen };
+    function askIn(ms: number) {
+      clearTimeout(timer.current);
+      timer.current = setTimeout(() => void ask(), ms);
+    }
     async function ask() {
       if (busy.current) return;
       busy.current = true;
@@ -52,14 +59,17 @@ export function usePlan(formula: Formula, kitchen: Kitchen): Planning {
         }
         setFailing(false);
       } catch {
-        wanted.current = null;
         setFailing(true);
+        if (wanted.current) askIn(AGAIN_MS);
       } finally {
         busy.current = false;
       }
     }
-    const quiet = setTimeout(() => void ask(), QUIET_MS);
-    return () => clearTimeout(quiet);
+    askIn(QUIET_MS);
+    return () => {
+      wanted.current = null;
+      clearTimeout(timer.current);
+    };
   }, [formula, kitchen]);
 
   const last = answer?.plan ?? null;
