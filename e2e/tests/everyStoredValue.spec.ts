@@ -60,6 +60,22 @@ async function storedBy(
   return seen.size;
 }
 
+/** Longer than the app takes the kitchen for fresh, ms. */
+const STALE_MS = 120_000;
+
+/** Goes to the kitchen’s screen, which asks for the kitchen anew as if some minutes had gone by. */
+async function kitchenAnew(page: Page, later: number): Promise<void> {
+  await page.clock.setSystemTime(Date.now() + later * STALE_MS);
+  const fetched = page.waitForResponse(
+    (response) => response.url().endsWith('/api/kitchen') && response.request().method() === 'GET',
+  );
+  await go(page, '/kitchen');
+  await fetched;
+  await page.evaluate(
+    () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
+  );
+}
+
 type Look = (path: string, shown: string) => Promise<void>;
 
 /** What a test does with the stored values of its kinds; each screen that draws one is looked at for panels that failed. */
@@ -73,7 +89,7 @@ const everyValueDraws = (
     ) => Promise<number>,
     look: Look,
     page: Page,
-    end: (cook: string) => Promise<unknown>,
+    kettle: KettleServer,
   ) => Promise<void>,
 ) =>
   test(`whatever the server stores of ${what}, with every hostile value, every screen draws`, async ({
@@ -90,7 +106,7 @@ const everyValueDraws = (
         storedBy(kettle, document, method, path, ({ id }) => onStored(id)),
       async (path, shown) => void broken.push(...(await brokenOn(page, path, shown))),
       page,
-      (cook) => kettle.send('POST', `/cooks/${cook}/end`),
+      kettle,
     );
     expect(broken).toEqual([]);
   });
@@ -108,17 +124,23 @@ everyValueDraws('batches and cards', async (stored, look) => {
   await look('/cards', 'li.jar-label');
 });
 
-everyValueDraws('kitchens and cooks', async (stored, look, page, end) => {
-  const kitchens = await stored('put', '/api/kitchen', async () => {
-    await page.goto(new URL('/batches/new', page.url()).href);
-    await look('/batches/new', '[data-testid="save-state"]');
+everyValueDraws('kitchens and cooks', async (stored, look, page, kettle) => {
+  const { id } = await kettle.send<{ id: string }>('POST', '/batches', {
+    name: 'Plum',
+    lines: ['1 kg plums', '800 g sugar'],
+  });
+  let kitchens = 0;
+  await stored('put', '/api/kitchen', async () => {
+    kitchens += 1;
+    await kitchenAnew(page, kitchens);
     await look('/kitchen', 'h1');
+    await look(`/batches/${id}`, '[data-testid="save-state"]');
   });
   expect(kitchens).toBeGreaterThan(20);
-  const cooks = await stored('post', '/api/cooks', async (id) => {
-    await look(`/cooks/${id}`, '[data-testid="delivery"], [role="alert"]');
+  const cooks = await stored('post', '/api/cooks', async (cook) => {
+    await look(`/cooks/${cook}`, '[data-testid="delivery"], [role="alert"]');
     // What is on the stove is read four times a second.
-    await end(id);
+    await kettle.send('POST', `/cooks/${cook}/end`);
   });
   expect(cooks).toBeGreaterThan(3);
   await look('/stove', 'h1');
