@@ -45,7 +45,7 @@ const MAY_COLLIDE: ReadonlySet<string> = new Set([
 
 const METHODS = ['get', 'put', 'post', 'patch', 'delete'] as const;
 
-/** Documents what each call may be refused with: any by the host, the pace and the database, those with a body by its faults, those with an id by there being none. */
+/** Documents what each call may be refused with, told from its method and path. */
 function documentRefusals(document: OpenAPIObject): void {
   for (const [path, item] of Object.entries(document.paths)) {
     for (const method of METHODS) {

@@ -4,6 +4,7 @@ import { Unreachable } from '../api/request.ts';
 import { FakeBatches, memoryStorage } from '../test/fakeBatches.ts';
 import { FakeClock } from '../test/fakeClock.ts';
 import { fakeNet, type Fate } from '../test/fakeNet.ts';
+import { anyWeather, forecast, weatherOf, type Weather } from '../test/weather.ts';
 import { keepDraft, keptDraft } from './draft.ts';
 import { QUIET_MS, Saver, type Content } from './saver.ts';
 
@@ -11,17 +12,11 @@ const MINUTE = 60_000;
 const PLUM: Content = { name: 'Plum', lines: ['1 kg plums', '800 g sugar'], settings: {} };
 const sugar = (grams: number): Content => ({ ...PLUM, lines: ['1 kg plums', `${grams} g sugar`] });
 
-/** Weather that does as it is told, one call after another, and is fine afterwards. */
-function forecast(...fates: readonly Fate[]) {
-  const left = [...fates];
-  return () => ({ fate: left.shift() ?? ('ok' as const), ms: 5 });
-}
-
 type Table = {
   readonly clock?: FakeClock;
   readonly server?: FakeBatches;
   readonly storage?: ReturnType<typeof memoryStorage>;
-  readonly weather?: () => { fate: Fate; ms: number };
+  readonly weather?: Weather;
   readonly start?: Content | null;
 };
 
@@ -396,18 +391,6 @@ test('what a card starts counts for more than a draft', () => {
   expect(table('new', { storage: memoryStorage() }).saver.first.lines).toEqual([]);
 });
 
-const WEATHER: readonly Fate[] = [
-  'ok',
-  'ok',
-  'ok',
-  'drop',
-  'lost',
-  'late',
-  'double',
-  408,
-  429,
-  503,
-];
 const DEEDS = ['type', 'type', 'type', 'tick', 'save', 'wake', 'reload', 'wait'] as const;
 
 test('1 000 random schedules of one browser alone: never a conflict, the last word saved, one batch', async () => {
@@ -415,18 +398,12 @@ test('1 000 random schedules of one browser alone: never a conflict, the last wo
     fc.asyncProperty(
       fc.boolean(),
       fc.array(fc.tuple(fc.constantFrom(...DEEDS), fc.nat(5000)), { maxLength: 24 }),
-      fc.array(fc.tuple(fc.constantFrom(...WEATHER), fc.integer({ min: 1, max: 900 })), {
-        maxLength: 30,
-      }),
-      async (isNew, deeds, fates) => {
+      anyWeather(30),
+      async (isNew, deeds, calls) => {
         const clock = new FakeClock();
         const server = new FakeBatches(clock);
         const storage = memoryStorage();
-        const left = [...fates];
-        const weather = () => {
-          const [fate, ms] = left.shift() ?? (['ok', 5] as const);
-          return { fate, ms };
-        };
+        const { weather, clearUp } = weatherOf(calls);
         const first = isNew ? 'new' : 'a';
         let now = table(first, { clock, server, storage, weather });
         let id: string | null = isNew ? null : 'a';
@@ -457,7 +434,7 @@ test('1 000 random schedules of one browser alone: never a conflict, the last wo
           await clock.pass(ms);
           look();
         }
-        left.length = 0;
+        clearUp();
         if (id === null && last !== null) now.saver.save();
         for (let i = 0; i < 4; i += 1) {
           await clock.pass(15_000);

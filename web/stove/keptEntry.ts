@@ -1,5 +1,8 @@
 import { nameOf, type Entry } from '@idle-kettle/core';
 
+/** What happened, as it is written down. */
+export type Noted = Pick<Entry, 'kind' | 'at' | 'value' | 'text'>;
+
 /** An entry as this browser keeps it: `waiting` until a server has it. */
 export type KeptEntry = Entry & {
   readonly cook: string;
@@ -10,6 +13,17 @@ export type KeptEntry = Entry & {
   /** Why the server would not have it; null where it did not say so. */
   readonly refused: string | null;
 };
+
+/** Something that was just written down, under a name of its own: no server has it yet. */
+export const newEntry = (cook: string, source: string, seq: number, noted: Noted): KeptEntry => ({
+  cook,
+  source,
+  seq,
+  ...noted,
+  waiting: 1,
+  position: null,
+  refused: null,
+});
 
 /** Two lists of entries as one: each once, and what a server has given a place before what it has not. */
 export function merged(

@@ -4,6 +4,7 @@ import { Unreachable, type Send } from '../api/request.ts';
 import { FakeClock, settled } from '../test/fakeClock.ts';
 import { COOK, FakeCooks } from '../test/fakeCooks.ts';
 import { fakeNet, refusal, type Fate } from '../test/fakeNet.ts';
+import { anyWeather, forecast, weatherOf, type Weather } from '../test/weather.ts';
 import { LiveLog, SILENT_MS } from './liveLog.ts';
 import { ServerClock } from './serverClock.ts';
 import { MemoryShelf, type Shelf } from './shelf.ts';
@@ -14,7 +15,7 @@ type House = {
   readonly clock?: FakeClock;
   readonly shelf?: Shelf;
   readonly server?: FakeCooks;
-  readonly weather?: () => { fate: Fate; ms: number };
+  readonly weather?: Weather;
   readonly wrap?: (send: Send) => Send;
 };
 
@@ -36,12 +37,6 @@ function house({
     inTurn: (post) => post(),
   });
   return { clock, shelf, server, log };
-}
-
-/** Weather that does as it is told, one call after another, and is fine afterwards. */
-function forecast(...fates: readonly Fate[]) {
-  const left = [...fates];
-  return () => ({ fate: left.shift() ?? ('ok' as const), ms: 5 });
 }
 
 /** The calls that are made before the line is open: the cook, and the clock three times. */
@@ -314,18 +309,6 @@ test('a log that is let go of makes no more calls, and can be taken up again', a
   expect(log.state.heard).toBe(true);
 });
 
-const WEATHER: readonly Fate[] = [
-  'ok',
-  'ok',
-  'ok',
-  'drop',
-  'lost',
-  'late',
-  'double',
-  408,
-  429,
-  503,
-];
 const DEEDS = [
   'note',
   'note',
@@ -342,18 +325,12 @@ test('1 000 random schedules of a network that drops, delays, doubles and reorde
   await fc.assert(
     fc.asyncProperty(
       fc.array(fc.tuple(fc.constantFrom(...DEEDS), fc.nat(6000)), { maxLength: 24 }),
-      fc.array(fc.tuple(fc.constantFrom(...WEATHER), fc.integer({ min: 1, max: 900 })), {
-        maxLength: 40,
-      }),
-      async (deeds, fates) => {
+      anyWeather(40),
+      async (deeds, calls) => {
         const clock = new FakeClock();
         const shelf = new MemoryShelf();
         const server = new FakeCooks(clock, ({ text }) => text?.endsWith('7') === true);
-        const left = [...fates];
-        const weather = () => {
-          const [fate, ms] = left.shift() ?? (['ok', 5] as const);
-          return { fate, ms };
-        };
+        const { weather, clearUp } = weatherOf(calls);
         let { log } = house({ clock, shelf, server, weather });
         await shelf.keepCook(COOK);
         void log.start();
@@ -378,7 +355,7 @@ test('1 000 random schedules of a network that drops, delays, doubles and reorde
           expect(server.views.size).toBeLessThanOrEqual(1);
         }
         // The weather clears up, and everything finds its way.
-        left.length = 0;
+        clearUp();
         for (let i = 0; i < 6; i += 1) {
           await clock.pass(15_000);
           server.tell();

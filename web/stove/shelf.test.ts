@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto';
 import { COOK } from '../test/fakeCooks.ts';
 import type { KeptEntry } from './keptEntry.ts';
-import { BrowserShelf, MemoryShelf, type Noted, type Shelf } from './shelf.ts';
+import type { Noted } from './keptEntry.ts';
+import { BrowserShelf, MemoryShelf, type Shelf } from './shelf.ts';
 
 const LIT: Noted = { kind: 'lit', at: 5, value: null, text: null };
 

@@ -1,16 +1,6 @@
 import type { CookRecord } from '@idle-kettle/contract';
-import type { EntryKind } from '@idle-kettle/core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { KeptEntry } from './keptEntry.ts';
-
-/** What happened, as it is written down. */
-export type Noted = {
-  readonly kind: EntryKind;
-  /** ms on the kitchen’s clock. */
-  readonly at: number;
-  readonly value: number | null;
-  readonly text: string | null;
-};
+import { newEntry, type KeptEntry, type Noted } from './keptEntry.ts';
 
 /** What a browser keeps of its cooks, whatever becomes of the page and of the network. */
 export interface Shelf {
@@ -82,15 +72,7 @@ export class BrowserShelf implements Shelf {
       const source = String((await facts.get('source')) ?? newSource());
       const counter = `seq ${cook}`;
       const seq = Number((await facts.get(counter)) ?? 0) + 1;
-      const entry: KeptEntry = {
-        cook,
-        source,
-        seq,
-        ...noted,
-        waiting: 1,
-        position: null,
-        refused: null,
-      };
+      const entry = newEntry(cook, source, seq, noted);
       await facts.put(source, 'source');
       await facts.put(seq, counter);
       await transaction.objectStore('entries').add(entry);
@@ -190,16 +172,7 @@ export class MemoryShelf implements Shelf {
     const counter = `seq ${cook}`;
     const seq = Number(this.facts.get(counter) ?? 0) + 1;
     this.facts.set(counter, seq);
-    const { source } = this;
-    const entry: KeptEntry = {
-      cook,
-      source,
-      seq,
-      ...noted,
-      waiting: 1,
-      position: null,
-      refused: null,
-    };
+    const entry = newEntry(cook, this.source, seq, noted);
     this.kept.set(keyOf(entry), entry);
     return Promise.resolve(entry);
   };

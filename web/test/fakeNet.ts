@@ -1,6 +1,7 @@
 import type { Problem } from '@idle-kettle/contract';
 import { LONGEST_MS, Refused, Unreachable, type Send } from '../api/request.ts';
 import type { FakeClock } from './fakeClock.ts';
+import type { Weather } from './weather.ts';
 
 /** What becomes of one call on its way. */
 export type Fate =
@@ -29,7 +30,7 @@ export const refusal = (status: number, detail = `status ${status}`): Refused =>
 export function fakeNet(
   clock: FakeClock,
   answer: Answer,
-  weather: () => { readonly fate: Fate; readonly ms: number } = () => ({ fate: 'ok', ms: 5 }),
+  weather: Weather = () => ({ fate: 'ok', ms: 5 }),
 ): Send {
   return async <T>(path: string, method = 'GET', body?: unknown): Promise<T> => {
     const { fate, ms } = weather();
