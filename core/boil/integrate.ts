@@ -24,8 +24,12 @@ export type Problem = {
 
 const SMALLEST_STEP = 1e-6;
 
-const plusTimes = (y: State, ...terms: readonly (readonly [number, State])[]): State =>
-  y.map((value, i) => terms.reduce((sum, [factor, k]) => sum + factor * (k[i] as number), value));
+function plusTimes(y: State, ...terms: readonly (readonly [number, State])[]): State {
+  const sum = [...y];
+  for (const [factor, k] of terms)
+    for (let i = 0; i < sum.length; i += 1) sum[i] = (sum[i] as number) + factor * (k[i] as number);
+  return sum;
+}
 
 /**
  * Integrates from `start` until the event or `most` units of time, whichever is first: explicit

@@ -46,13 +46,31 @@ export type PotState = {
   readonly wear: number;
 };
 
-/** A batch after `inverting` grams of sucrose have taken up their water. */
-const afterInverting = (batch: Contents, inverting: number, waterTaken: number): Contents => ({
-  ...batch,
-  sucrose: batch.sucrose - inverting,
-  hexoses: batch.hexoses + inverting + waterTaken,
-  water: batch.water - waterTaken,
+/** The batch with other sugars and water. Written out: copied with a spread, this is half of the time of a cook. */
+const withSyrup = (
+  batch: Contents,
+  { water, sucrose, hexoses }: Pick<Contents, 'water' | 'sucrose' | 'hexoses'>,
+): Contents => ({
+  water,
+  sucrose,
+  hexoses,
+  otherSolubles: batch.otherSolubles,
+  insolubles: batch.insolubles,
+  fat: batch.fat,
+  egg: batch.egg,
 });
+
+/** The batch with so much water, g. */
+const withWater = (batch: Contents, water: number): Contents =>
+  withSyrup(batch, { water, sucrose: batch.sucrose, hexoses: batch.hexoses });
+
+/** A batch after `inverting` grams of sucrose have taken up their water. */
+const afterInverting = (batch: Contents, inverting: number, waterTaken: number): Contents =>
+  withSyrup(batch, {
+    sucrose: batch.sucrose - inverting,
+    hexoses: batch.hexoses + inverting + waterTaken,
+    water: batch.water - waterTaken,
+  });
 
 /** How far past its end a stage is; negative before it. Minutes end by the clock. */
 function past(until: Until, { tempC, batch }: Omit<PotState, 't'>): number {
@@ -64,10 +82,10 @@ function past(until: Until, { tempC, batch }: Omit<PotState, 't'>): number {
  * A batch that a trial step took beyond dryness, with half the water that counts as dry: what is drier has no boiling point, and
  * the step is cut where the pot is dry.
  */
-export const noDrier = (batch: Contents): Contents => ({
-  ...batch,
-  water: Math.max(batch.water, (DRY_WATER_PER_SOLUBLES / 2) * solublesG(batch)),
-});
+export function noDrier(batch: Contents): Contents {
+  const least = (DRY_WATER_PER_SOLUBLES / 2) * solublesG(batch);
+  return batch.water >= least ? batch : withWater(batch, least);
+}
 
 /** Positive once the pot is dry. */
 export const dryness = (batch: Contents): number =>
@@ -99,16 +117,11 @@ export function legOf(
   const contentsAt = (y: State): Contents => {
     const sucrose = Math.max(0, y[2] as number);
     const gone = base.sucrose - sucrose;
-    // Written out: copied with a spread, this is half of the time of a cook.
-    return {
+    return withSyrup(base, {
       water: Math.max(y[1] as number, driest),
       sucrose,
       hexoses: base.hexoses + gone + (gone * MOLAR_MASS_WATER.value) / MOLAR_MASS_SUCROSE.value,
-      otherSolubles: base.otherSolubles,
-      insolubles: base.insolubles,
-      fat: base.fat,
-      egg: base.egg,
-    };
+    });
   };
   const at = (y: State): Omit<PotState, 't'> => {
     const batch = contentsAt(y);
@@ -155,8 +168,7 @@ export function legOf(
     const heat = (massOf(batch) / 1000) * specificHeat(batch);
     // The boiling point climbs as water leaves, and a little as sugar inverts; both want heat.
     const smallG = batch.water * 1e-5;
-    const climbPerKg =
-      (1000 * (boilsAt({ ...batch, water: batch.water - smallG }) - tempC)) / smallG;
+    const climbPerKg = (1000 * (boilsAt(withWater(batch, batch.water - smallG)) - tempC)) / smallG;
     const climbPerS = boilsAt(afterInverting(batch, inverting, waterTaken)) - tempC;
     const steamKg =
       (letsOut * Math.max(0, netW(tempC) - heat * climbPerS)) /
