@@ -138,18 +138,26 @@ function expectedIn(sheet: Sheet, events: readonly Entry[]): number {
   return sum;
 }
 
-/** The states that a progress may be in, and what goes with each. */
-function isLegal(sheet: Sheet, now: Progress): void {
-  expect(STOVE_STATES).toContain(now.state);
-  expect(sheet.acts[now.actIndex]).toBe(now.act);
-  expect(now.onHeat).toBe(now.state === 'heated' || now.state === 'boiling on');
-  if (now.more !== null) expect(['boiling on', 'lifted']).toContain(now.state);
-  if (now.state === 'boiling on') expect(now.more).not.toBeNull();
-  expect(now.state === 'filled').toBe(now.readyAtMs !== null);
-  expect(now.litAtMs === null ? 'cold' : now.state).toBe(now.state);
-  expect(now.flame).toBeGreaterThanOrEqual(0);
-  expect(new Set(now.added).size).toBe(now.added.length);
-  for (const index of now.added) expect(sheet.acts[index]?.adds).not.toBeNull();
+/** What is not as it should be in a progress; nothing where all is. */
+function illegalIn(sheet: Sheet, now: Progress): string[] {
+  const { state, more, added, act, actIndex } = now;
+  const rules: { readonly [rule: string]: boolean } = {
+    'a state that there is': STOVE_STATES.includes(state),
+    'the act of its place': sheet.acts[actIndex] === act,
+    'on the heat in the states that are':
+      now.onHeat === (state === 'heated' || state === 'boiling on'),
+    'more minutes only while they run or it is lifted':
+      more === null || state === 'boiling on' || state === 'lifted',
+    'boiling on has its minutes': state !== 'boiling on' || more !== null,
+    'filled since a moment': (state === 'filled') === (now.readyAtMs !== null),
+    'cold until it is lit': now.litAtMs !== null || state === 'cold',
+    'a flame of nothing or more': now.flame >= 0,
+    'everything in once': new Set(added).size === added.length,
+    'in is what was to be added': added.every(
+      (index) => (sheet.acts[index]?.adds ?? null) !== null,
+    ),
+  };
+  return Object.keys(rules).filter((rule) => rules[rule] !== true);
 }
 
 const TEXTS: { readonly [kind in EventKind]?: readonly string[] } = {
@@ -240,7 +248,7 @@ test('10 000 random cooks of two sources, with repeats, undo and delays: always 
         const log = logOf(sheet, notes);
         const events = standingEvents(log);
         const moments = momentsOf(sheet, events);
-        for (const { progress } of moments) isLegal(sheet, progress);
+        expect(moments.flatMap(({ progress }) => illegalIn(sheet, progress))).toEqual([]);
         const now = progressOf(sheet, events);
 
         const filled = moments.findIndex(({ progress }) => progress.state === 'filled');
