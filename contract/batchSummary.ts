@@ -4,6 +4,8 @@ import { findIngredient, linesBrought, type Ingredient, type Plan } from '@idle-
 export type PlanSummary = {
   /** Id of the fruit that it holds most of; null for none. */
   readonly fruit: string | null;
+  /** The colour of that fruit’s jam, which the label wears; null for none. */
+  readonly colour: string | null;
   readonly yield: Pick<NonNullable<Plan['yield']>, 'fullJars' | 'jars'> | null;
   /** Where the cook stops, °C as this kitchen’s thermometer shows it. */
   readonly stopC: number;
@@ -26,15 +28,25 @@ export type BatchSummary = {
 const MOST_SIZES = 3;
 
 /** What the label of a batch shows of its plan. */
-export const summaryOf = (plan: Plan): PlanSummary => ({
-  fruit: mainFruitOf(plan),
-  yield: plan.yield
-    ? { fullJars: plan.yield.fullJars, jars: plan.yield.jars.slice(0, MOST_SIZES) }
-    : null,
-  stopC: plan.stop.tempC ?? plan.stop.ruleTempC,
-  shelf: { verdict: plan.shelf.verdict, months: plan.shelf.months },
-  process: { method: plan.process.method, minutes: plan.process.minutes },
-});
+export function summaryOf(plan: Plan): PlanSummary {
+  const fruit = mainFruitOf(plan);
+  return {
+    fruit,
+    colour: jamColourOf(fruit),
+    yield: plan.yield
+      ? { fullJars: plan.yield.fullJars, jars: plan.yield.jars.slice(0, MOST_SIZES) }
+      : null,
+    stopC: plan.stop.tempC ?? plan.stop.ruleTempC,
+    shelf: { verdict: plan.shelf.verdict, months: plan.shelf.months },
+    process: { method: plan.process.method, minutes: plan.process.minutes },
+  };
+}
+
+/** The colour of a fruit’s jam, by the fruit’s id; null for what is no fruit. */
+export function jamColourOf(fruit: string | null): string | null {
+  const row = fruit === null ? null : findIngredient(fruit);
+  return row?.kind === 'fruit' ? row.jamColour : null;
+}
 
 /** The fruit that a batch holds most of, by its mass; null where it holds none. */
 export function mainFruitOf(plan: Pick<Plan, 'before' | 'lines'>): string | null {

@@ -346,6 +346,7 @@ describe('batches', () => {
     expect(listed.slice(0, 2).map(({ id }) => id)).toEqual([second.id, first.id]);
     expect(listed[1]?.plan).toEqual({
       fruit: 'plum',
+      colour: '#8a2331',
       yield: { fullJars: plan.yield?.fullJars, jars: plan.yield?.jars },
       stopC: plan.stop.tempC ?? plan.stop.ruleTempC,
       shelf: { verdict: 'pantry', months: plan.shelf.months },

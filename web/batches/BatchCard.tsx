@@ -3,7 +3,6 @@ import { formatTemperature } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { Archive } from 'lucide-react';
 import { Link } from 'react-router';
-import { fruitColour } from '../ui/fruit.ts';
 import { jarsInWords, processInWords, shelfInWords } from '../ui/words.ts';
 
 type Props = {
@@ -18,7 +17,7 @@ export function BatchCard({ batch, kitchen, onPutAway }: Props) {
   return (
     <li
       className="jar-label relative flex flex-col gap-2 py-4 pr-5 pl-4"
-      style={{ '--fruit': fruitColour(plan?.fruit ?? null) } as React.CSSProperties}
+      style={plan?.colour ? ({ '--fruit': plan.colour } as React.CSSProperties) : {}}
     >
       <h2 className="pr-8 text-xl leading-tight font-bold text-primary">
         <Link to={`/batches/${batch.id}`} className="after:absolute after:inset-0">

@@ -1,4 +1,4 @@
-import { mainFruitOf, type Formula } from '@idle-kettle/contract';
+import { jamColourOf, mainFruitOf, type Formula } from '@idle-kettle/contract';
 import {
   findIngredient,
   linesBrought,
@@ -12,10 +12,7 @@ import {
 const NO_FRUIT = '#cfc8b4';
 
 /** The colour of a fruit, by its id; enamel for none. */
-export const fruitColour = (fruit: string | null): string => {
-  const row = fruit === null ? null : findIngredient(fruit);
-  return row?.kind === 'fruit' ? row.jamColour : NO_FRUIT;
-};
+export const fruitColour = (fruit: string | null): string => jamColourOf(fruit) ?? NO_FRUIT;
 
 /** The colour a batch wears: that of the fruit it holds most of. */
 export const fruitColourOf = (plan: Pick<Plan, 'before' | 'lines'> | null): string =>
