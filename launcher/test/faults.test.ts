@@ -310,15 +310,21 @@ test('two starts at once: one runs, the other says where', async () => {
   expect(told.find((word) => word !== 'runs')).toContain('already running');
 });
 
-test('a disk that is full is said in one line, before and while it runs, and what was there stays', async () => {
+/** A state folder on a small disk of its own; null for a user who may not mount one. */
+function onSmallDisk(): string | null {
   const state = newState();
   const mounted = spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=150m', 'tmpfs', state]);
-  // Only who may mount a small disk can fill one.
   if (mounted.status !== 0) {
     expect(process.getuid?.() === 0 && existsSync('/dev/loop-control')).toBe(false);
-    return;
+    return null;
   }
   chmodSync(state, 0o755);
+  return state;
+}
+
+test('a disk that is full is said in one line, before and while it runs, and what was there stays', async () => {
+  const state = onSmallDisk();
+  if (state === null) return;
   try {
     const { address } = await start(state);
     await save(address);
@@ -337,6 +343,27 @@ test('a disk that is full is said in one line, before and while it runs, and wha
     rmSync(join(state, 'fill'));
     const again = await start(state);
     expect(await names(again.address)).toContain('Plum');
+    await stop();
+  } finally {
+    spawnSync('umount', [state]);
+  }
+});
+
+test('a disk that may only be read is said in one line, and what is on it is there when it may be written again', async () => {
+  const state = onSmallDisk();
+  if (state === null) return;
+  const remount = (how: string) => spawnSync('mount', ['-o', `remount,${how}`, state]).status;
+  try {
+    await save((await start(state)).address);
+    await stop();
+    expect(remount('ro')).toBe(0);
+    const refused = await start(state).then(String, (error: Error) => error.message);
+    expect(refused).toMatch(
+      /^kettle: \S+ cannot be used: it is on a disk that may only be read\. /,
+    );
+    expect(refused.trim()).not.toContain('\n');
+    expect(remount('rw')).toBe(0);
+    expect(await names((await start(state)).address)).toContain('Plum');
     await stop();
   } finally {
     spawnSync('umount', [state]);
