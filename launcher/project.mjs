@@ -18,7 +18,7 @@ export async function ensureModules() {
   writeFileSync(stamp, mark);
 }
 
-/** Compiles core, contract, cli and server when a source is newer than the last build. */
+/** Compiles core, contract, cli and server, and bundles the planning threads’ program, when a source is newer than the last build. */
 export async function ensureNodeBuild() {
   const sources = [
     'core',
@@ -31,8 +31,8 @@ export async function ensureNodeBuild() {
   await buildWhenStale(
     'server',
     sources,
-    ['npx', 'tsc', '-b', 'tsconfig.build.json'],
-    'server/dist/main.js',
+    ['npm', 'run', '--silent', 'build:node'],
+    'server/dist/planning/planning.bundle.js',
   );
 }
 

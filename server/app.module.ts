@@ -20,7 +20,7 @@ import { ReadController } from './plan/read.controller.ts';
 /** Requests that one address may make in ten seconds: far more than a kitchen needs. */
 const MOST_REQUESTS = 2000;
 
-const PLANNING_WORKER = fileURLToPath(new URL('./planning/planning.worker.js', import.meta.url));
+const PLANNING_WORKER = fileURLToPath(new URL('./planning/planning.bundle.js', import.meta.url));
 
 /** Built assets carry a hash in their name and never change; the page and its service worker are always asked for. */
 function cacheAssets(response: ServerResponse, path: string): void {
