@@ -10,9 +10,12 @@ import { firstRouteIsLight } from './webSize.mjs';
 
 /** @typedef {{ passed: number, failed: number }} Tally */
 
+const ALL_CORES = ['--maxWorkers=100%'];
 const UNIT_ROOMS = ['core', 'contract', 'cli', 'web'];
-/** What starts servers and databases, and counts seconds: one file after another, with the machine to itself. */
+/** What starts servers and databases. */
 const PROCESS_ROOMS = ['server', 'launcher'];
+/** What of that counts seconds: one file after another, with the machine to itself. */
+const PACE = 'pace\\.test\\.ts$';
 
 /** `check`: types, lint and unit tests; quick, and without a database. */
 export async function runCheck() {
@@ -34,7 +37,10 @@ export async function runTest() {
   const tested = await withTestCluster('test', async ({ url }) => {
     const env = { ...process.env, KETTLE_TEST_DATABASE_URL: url };
     results.push(await runJest(UNIT_ROOMS, env));
-    results.push(await runJest(PROCESS_ROOMS, env, ['--runInBand']));
+    results.push(
+      await runJest(PROCESS_ROOMS, env, [...ALL_CORES, '--testPathIgnorePatterns', PACE]),
+    );
+    results.push(await runJest(PROCESS_ROOMS, env, ['--runInBand', '--testPathPatterns', PACE]));
     results.push(await runBrowser(env));
     return report(results);
   });
@@ -87,15 +93,15 @@ const atLeastOne = (code, { passed, failed }) => ({
 
 /**
  * @param {readonly string[]} rooms @param {NodeJS.ProcessEnv} env
- * @param {readonly string[]} workers how many files are tried at once; on every core where that is left out
+ * @param {readonly string[]} args which files, and how many of them at once
  * @returns {Promise<Tally>}
  */
-async function runJest(rooms, env, workers = ['--maxWorkers=100%']) {
+async function runJest(rooms, env, args = ALL_CORES) {
   say(`tests of ${rooms.join(', ')}`);
   const file = join(mkdtempSync(join(tmpdir(), 'kettle-jest-')), 'result.json');
   const code = await run(
     'npx',
-    ['jest', '--selectProjects', ...rooms, ...workers, '--json', '--outputFile', file],
+    ['jest', '--selectProjects', ...rooms, ...args, '--json', '--outputFile', file],
     {
       env: { ...env, NODE_OPTIONS: '--no-warnings' },
     },

@@ -4,119 +4,33 @@ import {
   chmodSync,
   existsSync,
   mkdirSync,
-  mkdtempSync,
   readFileSync,
-  readdirSync,
-  readlinkSync,
-  realpathSync,
   rmSync,
   statSync,
   writeFileSync,
 } from 'node:fs';
 import { createServer } from 'node:net';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
-import type { BatchSummary } from '@idle-kettle/contract';
-
-const KETTLE = join(__dirname, '../../kettle');
-const PLUM = { name: 'Plum', lines: ['1 kg plums', '1 kg sugar'] };
+import {
+  dropStates,
+  KETTLE,
+  names,
+  namesAgain,
+  newState,
+  PLUM,
+  processes,
+  save,
+  start,
+  stop,
+  stopAny,
+  type Process,
+} from './running.ts';
 
 jest.setTimeout(180_000);
 
-const states: string[] = [];
-let running: Running | null = null;
-
-type Running = {
-  readonly child: ChildProcess;
-  readonly address: string;
-  /** What it has said so far. */
-  readonly said: () => string;
-};
-
-function newState(): string {
-  const state = mkdtempSync(join(tmpdir(), 'kettle-fault-'));
-  // The database's own user must be able to pass through.
-  chmodSync(state, 0o755);
-  states.push(state);
-  return state;
-}
-
-/** `./kettle WORD` in a state folder, up to the line that tells the address. */
-function start(state: string, word = 'start', args: readonly string[] = []): Promise<Running> {
-  const child = spawn(KETTLE, [word, ...args], { env: { ...process.env, KETTLE_STATE: state } });
-  let said = '';
-  let told = false;
-  return new Promise((resolve, reject) => {
-    for (const stream of [child.stdout, child.stderr]) {
-      stream.setEncoding('utf8').on('data', (text: string) => {
-        said += text;
-        const address = /is at (http:\S+)/.exec(said)?.[1];
-        if (address === undefined || told) return;
-        told = true;
-        running = { child, address, said: () => said };
-        resolve(running);
-      });
-    }
-    child.once('exit', () => reject(new Error(said)));
-  });
-}
-
-async function stop(): Promise<number | null> {
-  const { child } = running as Running;
-  running = null;
-  const exit = once(child, 'exit');
-  child.kill('SIGINT');
-  return ((await exit) as [number | null])[0];
-}
-
-afterEach(async () => {
-  if (running) await stop();
-});
-
-afterAll(() => {
-  for (const state of states) rmSync(state, { recursive: true, force: true });
-});
-
-async function save(address: string): Promise<void> {
-  const response = await fetch(`${address}/api/batches`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(PLUM),
-  });
-  expect(response.status).toBe(201);
-}
-
-const names = async (address: string) =>
-  ((await (await fetch(`${address}/api/batches`)).json()) as BatchSummary[]).map(
-    ({ name }) => name,
-  );
-
-/** Asks until it is answered, as a browser does. */
-async function namesAgain(address: string): Promise<string[]> {
-  for (let tries = 0; tries < 300; tries += 1) {
-    const found = await names(address).catch(() => null);
-    if (Array.isArray(found)) return found;
-    await pause(100);
-  }
-  throw new Error('It does not answer any more');
-}
-
-type Process = { readonly pid: number; readonly command: string; readonly uid: number };
-
-/** Processes whose command line holds a text. */
-const processes = (text: string): Process[] =>
-  readdirSync('/proc')
-    .filter((pid) => /^\d+$/.test(pid))
-    .flatMap((pid) => {
-      try {
-        const command = readFileSync(`/proc/${pid}/cmdline`, 'utf8').replaceAll('\0', ' ');
-        return [{ pid: Number(pid), command, uid: statSync(`/proc/${pid}`).uid }];
-      } catch {
-        return [];
-      }
-    })
-    .filter(({ command }) => command.includes(text));
+afterEach(stopAny);
+afterAll(dropStates);
 
 /** The server process that a launcher started. */
 const serverOf = (launcher: ChildProcess): Process => {
@@ -157,34 +71,6 @@ test('a server and a database that are killed are started again, and nothing is 
   await save(address);
   expect(await names(address)).toHaveLength(3);
   expect(await stop()).toBe(0);
-});
-
-test('a database that is paused is told within five seconds, and goes on where it stopped', async () => {
-  const state = newState();
-  const { address } = await start(state);
-  await save(address);
-  const data = realpathSync(join(state, 'own/pg'));
-  const all = readdirSync('/proc').filter((pid) => {
-    try {
-      return /^\d+$/.test(pid) && readlinkSync(`/proc/${pid}/cwd`) === data;
-    } catch {
-      return false;
-    }
-  });
-  expect(all.length).toBeGreaterThan(1);
-  for (const pid of all) process.kill(Number(pid), 'SIGSTOP');
-  try {
-    for (const path of ['/api/batches', '/api/kitchen', '/api/health']) {
-      const from = Date.now();
-      const { status } = await fetch(`${address}${path}`);
-      expect([path, status]).toEqual([path, 503]);
-      expect(Date.now() - from).toBeLessThan(5000);
-    }
-    expect((await fetch(`${address}/api/health/time`)).status).toBe(200);
-  } finally {
-    for (const pid of all) process.kill(Number(pid), 'SIGCONT');
-  }
-  expect(await namesAgain(address)).toEqual(['Plum']);
 });
 
 test('no password is on a command line, logs are nobody else’s to read, and as root the server runs as another', async () => {

@@ -1,106 +1,55 @@
-import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { once } from 'node:events';
-import {
-  chmodSync,
-  mkdtempSync,
-  readFileSync,
-  readdirSync,
-  rmSync,
-  statSync,
-  writeFileSync,
-} from 'node:fs';
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Batch } from '@idle-kettle/contract';
+import {
+  dropStates,
+  KETTLE,
+  names,
+  newState,
+  processes,
+  save,
+  start,
+  stop,
+  stopAny,
+} from './running.ts';
 
 const ROOT = join(__dirname, '../..');
-const KETTLE = join(ROOT, 'kettle');
 
 let state: string;
-let running: ChildProcess | null = null;
 
 beforeAll(() => {
-  state = mkdtempSync(join(tmpdir(), 'kettle-state-'));
-  // The database's own user must be able to pass through.
-  chmodSync(state, 0o755);
+  state = newState();
 });
-
 afterAll(async () => {
-  if (running) await stop('SIGINT');
-  rmSync(state, { recursive: true, force: true });
+  await stopAny();
+  dropStates();
 });
 
 jest.setTimeout(120_000);
 
-/** `./kettle start` in its own state folder, up to the line that tells the address. */
-function start(): Promise<string> {
-  const child = spawn(KETTLE, ['start'], { env: { ...process.env, KETTLE_STATE: state } });
-  running = child;
-  return new Promise((resolve, reject) => {
-    let said = '';
-    for (const stream of [child.stdout, child.stderr]) {
-      stream.setEncoding('utf8').on('data', (text: string) => {
-        said += text;
-        const address = /is at (http:\S+)/.exec(said)?.[1];
-        if (address !== undefined) resolve(address);
-      });
-    }
-    child.once('exit', () => reject(new Error(`kettle stopped:\n${said}`)));
-  });
-}
-
-async function stop(signal: NodeJS.Signals): Promise<number | null> {
-  const child = running as ChildProcess;
-  running = null;
-  const exit = once(child, 'exit');
-  child.kill(signal);
-  return ((await exit) as [number | null])[0];
-}
-
-const batches = async (address: string) =>
-  (await (await fetch(`${address}/api/batches`)).json()) as Batch[];
-
-/** Processes whose command line mentions our state folder: the database, and whoever works for it. */
-function leftBehind(): string[] {
-  return readdirSync('/proc')
-    .filter((pid) => /^\d+$/.test(pid))
-    .flatMap((pid) => {
-      try {
-        return [readFileSync(`/proc/${pid}/cmdline`, 'utf8').replaceAll('\0', ' ')];
-      } catch {
-        return [];
-      }
-    })
-    .filter((command) => command.includes(state));
-}
-
 test('keeps batches through a stop, and through kill -9 of the launcher', async () => {
-  const first = await start();
-  const response = await fetch(`${first}/api/batches`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ name: 'Plum', lines: ['1 kg plums', '1 kg sugar'] }),
-  });
-  expect(response.status).toBe(201);
+  const { address: first } = await start(state);
+  await save(first);
 
   expect(await stop('SIGINT')).toBe(0);
-  expect(leftBehind()).toEqual([]);
+  expect(processes(state)).toEqual([]);
 
-  const second = await start();
+  const { address: second } = await start(state);
   expect(second).toBe(first);
-  expect((await batches(second)).map(({ name }) => name)).toEqual(['Plum']);
+  expect(await names(second)).toEqual(['Plum']);
 
   await stop('SIGKILL');
-  const third = await start();
+  const { address: third } = await start(state);
   expect(third).toBe(first);
-  expect((await batches(third)).map(({ name }) => name)).toEqual(['Plum']);
+  expect(await names(third)).toEqual(['Plum']);
 
   expect(await stop('SIGTERM')).toBe(0);
-  expect(leftBehind()).toEqual([]);
+  expect(processes(state)).toEqual([]);
 });
 
 test('a second start finds the first, and says where it is', async () => {
-  const address = await start();
+  const { address } = await start(state);
   const second = spawnSync(KETTLE, ['start'], {
     env: { ...process.env, KETTLE_STATE: state },
     encoding: 'utf8',
@@ -110,7 +59,8 @@ test('a second start finds the first, and says where it is', async () => {
 });
 
 test('the database listens on loopback alone, wants a password, and is nobody else’s to read', () => {
-  const settings = leftBehind().find((command) => command.includes('listen_addresses')) ?? '';
+  const settings =
+    processes(state).find(({ command }) => command.includes('listen_addresses'))?.command ?? '';
   expect(settings).toContain('listen_addresses=127.0.0.1');
   expect(settings).toContain('unix_socket_directories= ');
   const folder = join(state, 'own');

@@ -2,26 +2,19 @@ import type { Batch, BatchSummary, Card, Kitchen, Problem } from '@idle-kettle/c
 import type { Plan } from '@idle-kettle/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { Client } from 'pg';
 import request from 'supertest';
-import { createApp } from '../app.ts';
 import { migrate } from '../database/migrate.ts';
 import { DEMO_BATCHES, DEMO_KITCHEN } from '../demo/demo.ts';
 import { freshDatabase } from './freshDatabase.ts';
-import { PLANNING_WORKER } from './planningWorker.ts';
+import { serverOn } from './serverOn.ts';
 
 let app: NestExpressApplication;
 let databaseUrl: string;
 
 beforeAll(async () => {
   databaseUrl = await freshDatabase();
-  const webDir = mkdtempSync(join(tmpdir(), 'kettle-web-'));
-  writeFileSync(join(webDir, 'index.html'), '<title>Idle Kettle</title>');
-  app = await createApp({ databaseUrl, port: 0, webDir, planningWorker: PLANNING_WORKER });
-  await app.init();
+  app = await serverOn(databaseUrl);
 });
 
 afterAll(() => app.close());

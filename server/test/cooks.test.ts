@@ -1,15 +1,11 @@
 import type { Batch, CookRecord, LiveMessage } from '@idle-kettle/contract';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, writeFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { Client } from 'pg';
 import request from 'supertest';
-import { createApp } from '../app.ts';
 import { freshDatabase } from './freshDatabase.ts';
-import { PLANNING_WORKER } from './planningWorker.ts';
+import { serverOn } from './serverOn.ts';
 
 let databaseUrl: string;
 /** Two servers on one database, as behind a balancer. */
@@ -18,13 +14,7 @@ let other: NestExpressApplication;
 
 beforeAll(async () => {
   databaseUrl = await freshDatabase();
-  const webDir = mkdtempSync(join(tmpdir(), 'kettle-web-'));
-  writeFileSync(join(webDir, 'index.html'), '<title>Idle Kettle</title>');
-  [app, other] = await Promise.all([
-    createApp({ databaseUrl, port: 0, webDir, planningWorker: PLANNING_WORKER }),
-    createApp({ databaseUrl, port: 0, webDir, planningWorker: PLANNING_WORKER }),
-  ]);
-  await Promise.all([app.listen(0, '127.0.0.1'), other.listen(0, '127.0.0.1')]);
+  [app, other] = await Promise.all([serverOn(databaseUrl), serverOn(databaseUrl)]);
 });
 
 afterAll(() => Promise.all([app.close(), other.close()]));
