@@ -68,7 +68,7 @@ test('a saved batch saves its changes by itself, and again when the server is ba
   await expect(page.getByRole('alert')).toContainText('kept in this browser');
   await kettle.start();
   await page.evaluate(() => window.dispatchEvent(new Event('online')));
-  await expect(page.getByTestId('save-state')).toContainText('Saved');
+  await expect(page.getByTestId('save-state')).toContainText('Saved', { timeout: 20_000 });
   expect((await kettle.send<Batch>('GET', `/batches/${id}`)).lines).toContain('600 g sugar');
 });
 
