@@ -11,8 +11,10 @@ import { FakeClock } from '../test/fakeClock.ts';
 import { DEFAULTS } from '../test/kitchen.ts';
 import { Guarded } from './Guarded.tsx';
 
+const html = (what: React.ReactNode): string =>
+  renderToStaticMarkup(<MemoryRouter>{what}</MemoryRouter>);
 const drawn = (what: React.ReactNode): string =>
-  renderToStaticMarkup(<MemoryRouter>{what}</MemoryRouter>)
+  html(what)
     .replace(/<[^>]+>/g, ' ')
     .replace(/\s+/g, ' ');
 
@@ -35,6 +37,7 @@ const label: BatchSummary = {
   updatedAt: '2026-09-01T10:00:00Z',
   plan: {
     fruit: 'plum',
+    colour: '#8a2331',
     yield: { fullJars: { p10: 7, p50: 8, p90: 9 }, jars: [{ name: 'half-pint', count: 8 }] },
     stopC: 100.4,
     shelf: { verdict: 'pantry', months: 12 },
@@ -46,6 +49,13 @@ test('the label of a batch shows jars, stop, shelf and canner', () => {
   const text = drawn(<BatchCard batch={label} kitchen={DEFAULTS} onPutAway={nothing} />);
   for (const part of ['Plum', '7–9 half-pints', '212.7 °F', 'Pantry, 12 months', '10 min'])
     expect(text).toContain(part);
+});
+
+test('a label wears the colour of its fruit, and without one the enamel of every label', () => {
+  const card = (batch: BatchSummary) =>
+    html(<BatchCard batch={batch} kitchen={DEFAULTS} onPutAway={nothing} />);
+  expect(card(label)).toContain('--fruit:#8a2331');
+  expect(card({ ...label, plan: null })).not.toContain('--fruit');
 });
 
 test('a label that is still being worked out says so, and claims nothing', () => {
