@@ -1,6 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { chmodSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
@@ -10,6 +11,8 @@ export const KETTLE = join(__dirname, '../../kettle');
 export const PLUM = { name: 'Plum', lines: ['1 kg plums', '1 kg sugar'] };
 
 const states: string[] = [];
+/** State folders that have been started in: their port is remembered there. */
+const started = new Set<string>();
 let running: Running | null = null;
 
 export type Running = {
@@ -27,13 +30,19 @@ export function newState(): string {
   return state;
 }
 
-/** `./kettle WORD` in a state folder, up to the line that tells the address. Throws what it said where it stops before. */
-export function start(
+/**
+ * `./kettle WORD` in a state folder, up to the line that tells the address. Throws what it said where it stops before. The first start in a folder is
+ * given a port, so that tests which run beside each other do not ask for the same one.
+ */
+export async function start(
   state: string,
   word = 'start',
   args: readonly string[] = [],
 ): Promise<Running> {
-  const child = spawn(KETTLE, [word, ...args], { env: { ...process.env, KETTLE_STATE: state } });
+  const isFirst = args.length === 0 && !started.has(state);
+  const all = isFirst ? ['--port', String(await freePort())] : args;
+  started.add(state);
+  const child = spawn(KETTLE, [word, ...all], { env: { ...process.env, KETTLE_STATE: state } });
   let said = '';
   let told = false;
   return new Promise((resolve, reject) => {
@@ -49,6 +58,14 @@ export function start(
     }
     child.once('exit', () => reject(new Error(said)));
   });
+}
+
+async function freePort(): Promise<number> {
+  const server = createServer().listen(0, '127.0.0.1');
+  await once(server, 'listening');
+  const { port } = server.address() as AddressInfo;
+  server.close();
+  return port;
 }
 
 /** Stops what runs; answers with its exit code. */
