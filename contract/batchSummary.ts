@@ -6,7 +6,7 @@ export type PlanSummary = {
   readonly fruit: string | null;
   /** The colour of that fruit’s jam, which the label wears; null for none. */
   readonly colour: string | null;
-  readonly yield: Pick<NonNullable<Plan['yield']>, 'fullJars' | 'jars'> | null;
+  readonly yield: Pick<NonNullable<Plan['yield']>, 'fullJars' | 'sizes'> | null;
   /** Where the cook stops, °C as this kitchen’s thermometer shows it. */
   readonly stopC: number;
   readonly shelf: Pick<Plan['shelf'], 'verdict' | 'months'>;
@@ -24,7 +24,7 @@ export type BatchSummary = {
   readonly updatedAt: string;
 };
 
-/** Most sizes of jar that a label names; it counts the jars of all of them. */
+/** Most sizes of jar that a label names. */
 const MOST_SIZES = 3;
 
 /** What the label of a batch shows of its plan. */
@@ -34,7 +34,7 @@ export function summaryOf(plan: Plan): PlanSummary {
     fruit,
     colour: jamColourOf(fruit),
     yield: plan.yield
-      ? { fullJars: plan.yield.fullJars, jars: plan.yield.jars.slice(0, MOST_SIZES) }
+      ? { fullJars: plan.yield.fullJars, sizes: plan.yield.sizes.slice(0, MOST_SIZES) }
       : null,
     stopC: plan.stop.tempC ?? plan.stop.ruleTempC,
     shelf: { verdict: plan.shelf.verdict, months: plan.shelf.months },

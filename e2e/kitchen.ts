@@ -55,6 +55,17 @@ export const line = (page: Page, number: number) =>
 /** Every line that is not understood. */
 export const flagged = (page: Page) => page.locator('[data-line][aria-invalid="true"]');
 
+/** Turns the label over, to its back or to its front. */
+export const turnLabel = (page: Page): Promise<void> =>
+  page.getByRole('button', { name: /^(The rest, and where from|Back to the front)$/ }).click();
+
+/** On a narrow screen, opens the lines of a batch that was written before. */
+export async function unfoldLines(page: Page): Promise<void> {
+  await page.getByTestId('jars').waitFor();
+  const fold = page.getByRole('button', { name: /^\d+ lines?/, expanded: false });
+  if (await fold.isVisible()) await fold.click();
+}
+
 /** Types lines one under another, as a cook would: Enter between them. */
 export async function typeLines(page: Page, lines: readonly string[]): Promise<void> {
   await page.getByLabel('Line 1', { exact: true }).click();

@@ -1,14 +1,14 @@
 /** Something to mind about a batch. */
 export type Caution = {
   readonly code: string;
-  /** `stop`: do not go on like this. `warn`: it will probably disappoint. `note`: worth knowing. */
+  /** `stop`: do not go on like this. `warn`: about this batch, which will disappoint or do harm unless it is minded. `note`: worth knowing. */
   readonly level: 'stop' | 'warn' | 'note';
   readonly text: string;
 };
 
 /** A caution not to go on like this. */
 export const stop = (code: string, text: string): Caution => ({ code, level: 'stop', text });
-/** A caution that it will probably disappoint. */
+/** A caution about this batch: it will disappoint or do harm unless it is minded. */
 export const warn = (code: string, text: string): Caution => ({ code, level: 'warn', text });
 /** A caution that is worth knowing. */
 export const note = (code: string, text: string): Caution => ({ code, level: 'note', text });

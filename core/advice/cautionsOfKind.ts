@@ -146,7 +146,7 @@ function rowCautions({ understood }: Worked): Caution[] {
   const rows = new Map(understood.map(({ ingredient }) => [ingredient.id, ingredient]));
   return [...rows.values()].flatMap((row) =>
     row.kind === 'fruit' && row.caution !== undefined
-      ? [note(`row-${row.id}`, `${capital(row.name)}: ${row.caution}`)]
+      ? [warn(`row-${row.id}`, `${capital(row.name)}: ${row.caution}`)]
       : [],
   );
 }

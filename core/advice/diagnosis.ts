@@ -90,16 +90,12 @@ export function diagnose(boil: Boil, model: SetModel, fruitPer100g: number): Dia
 const TELL: { readonly [model in SetModel]: (ratio: number, of: Figures) => Told } = {
   'high-methoxyl': tellSugarGel,
   'low-methoxyl': tellCalciumGel,
-  body: (ratio) =>
-    ratio >= ENOUGH.body
-      ? {
-          short: 'none',
-          text: `Thick enough to mound: ${(ratio * MOUNDING.value).toFixed(0)} of ${MOUNDING.value} for solids and pulp together.`,
-        }
-      : {
-          short: 'fruit',
-          text: `Too thin to mound: ${(ratio * MOUNDING.value).toFixed(0)} of ${MOUNDING.value} for solids and pulp together. Reduce it further.`,
-        },
+  body: (ratio) => {
+    const held = `${(ratio * MOUNDING.value).toFixed(1)} g of solids and pulp in 100 g, where ${MOUNDING.value} g mounds`;
+    return ratio >= ENOUGH.body
+      ? { short: 'none', text: `Thick enough to mound: ${held}.` }
+      : { short: 'fruit', text: `Too thin to mound: ${held}. Reduce it further.` };
+  },
   egg: (ratio) => {
     const held = `${(ratio * CURD_EGG.value).toFixed(1)} %, where ${CURD_EGG.value} % stands`;
     return ratio >= ENOUGH.egg

@@ -39,7 +39,7 @@ const SETTERS = {
   side: 'pectin',
   foot: 0,
   top: 3,
-  unit: '×',
+  unit: 'times',
   window: { low: 0.75, high: 2 },
   best: { low: 1, high: 1.6 },
 } as const;

@@ -24,7 +24,7 @@ export function yieldOf(
   const { p10, p50, p90 } = forecast.volumeMl;
   const onHand = jarsFilled(request, isOfApples({ understood }));
   const packed = packJars(p50, onHand);
-  const used = (name: string): number => packed.jars.find((jar) => jar.name === name)?.count ?? 0;
+  const used = (name: string): number => countOf(packed, name);
   const filled = onHand.reduce((sum, { name, volumeMl }) => sum + used(name) * volumeMl, 0);
   const poor = packJars(
     p10,
@@ -49,10 +49,20 @@ export function yieldOf(
     volumeMl: roundSpread(forecast.volumeMl, 1),
     jars: packed.jars,
     partMl: roundTo(packed.partMl, 1),
+    sizes: onHand
+      .map(({ name }) => ({
+        name,
+        p10: countOf(poor, name),
+        p90: countOf(packed, name) + countOf(more, name),
+      }))
+      .filter(({ p90: most }) => most > 0),
     fullJars,
     jarsToHeat: fullJars.p90 + 1,
   };
 }
+
+const countOf = ({ jars }: Packing, name: string): number =>
+  jars.find((jar) => jar.name === name)?.count ?? 0;
 
 const jarsIn = ({ jars }: Packing): number => jars.reduce((sum, { count }) => sum + count, 0);
 

@@ -124,6 +124,13 @@ test.each<Partial<PlanRequest>>([
   expect(p10).toBeLessThanOrEqual(p50);
   expect(p50).toBe(jars.jars.reduce((sum, { count }) => sum + count, 0));
   expect(jars.jarsToHeat).toBe(p90 + 1);
+  for (const { name, count } of jars.jars) {
+    const size = jars.sizes.find((one) => one.name === name);
+    expect(size?.p10).toBeLessThanOrEqual(count);
+    expect(size?.p90).toBeGreaterThanOrEqual(count);
+  }
+  expect(jars.sizes.reduce((sum, size) => sum + size.p10, 0)).toBe(p10);
+  expect(jars.sizes.reduce((sum, size) => sum + size.p90, 0)).toBe(p90);
 });
 
 describe('cautions', () => {

@@ -153,6 +153,12 @@ export type Plan = {
     readonly volumeMl: Spread;
     readonly jars: readonly { readonly name: string; readonly count: number }[];
     readonly partMl: number;
+    /** Full jars of each size in a poor and in a good outcome, those that neither fills left out. */
+    readonly sizes: readonly {
+      readonly name: string;
+      readonly p10: number;
+      readonly p90: number;
+    }[];
     /** Full jars in a poor, a middling and a good outcome. */
     readonly fullJars: Spread;
     /** Jars to heat: one more than the good outcome fills. */

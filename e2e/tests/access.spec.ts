@@ -24,13 +24,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'Save as a batch' }).click();
     await expect(page.getByTestId('save-state')).toContainText('Saved');
 
-    for (const name of [
-      'Methods side by side',
-      'Less sugar',
-      'Gel map',
-      'Measured',
-      'Keep and share',
-    ]) {
+    for (const name of ['Methods', 'Less sugar', 'Gel map', 'Measured', 'Keep and share']) {
       await page.getByRole('tab', { name }).click();
       await expect(page.getByRole('tabpanel', { name })).toBeVisible();
     }

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import type { Batch, Card } from '@idle-kettle/contract';
 import type { Page } from '@playwright/test';
-import { expect, flagged, line, paste, test, typeLines } from '../kitchen.ts';
+import { expect, flagged, line, paste, test, turnLabel, typeLines } from '../kitchen.ts';
 
 test.beforeEach(({ kettle }) => kettle.setUpKitchen());
 
@@ -118,7 +118,7 @@ test('two wishes that collide are named', async ({ page, kettle }) => {
 
 test('four methods are compared on the same fruit, and one is taken', async ({ page, kettle }) => {
   await open(page, kettle, ['2 kg crushed blackberries', '1.4 kg sugar']);
-  await page.getByRole('tab', { name: 'Methods side by side' }).click();
+  await page.getByRole('tab', { name: 'Methods' }).click();
   const rows = page.getByRole('table').getByRole('row');
   await expect(rows).toHaveCount(5);
   for (const method of ['long boil', 'powdered pectin', 'liquid pectin', 'low-methoxyl pectin']) {
@@ -296,7 +296,9 @@ test('a kitchen’s pot, jars and prices reach the batch, and a batch too large 
   await expect(page.getByText('Saved.')).toBeVisible();
 
   await open(page, kettle, ['4 kg crushed damsons', '3 kg sugar']);
+  await turnLabel(page);
   await expect(page.getByTestId('cost')).toHaveText('at least $3.90');
+  await turnLabel(page);
   const pot = page.getByRole('combobox', { name: /^Pot/ });
   await expect(pot.locator('option:checked')).toHaveText('small pan');
   await page.getByRole('button', { name: /Make this one of \d+ pots/ }).click();

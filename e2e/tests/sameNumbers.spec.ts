@@ -1,6 +1,6 @@
 import { formatTemperature, type Plan } from '@idle-kettle/core';
 import { answerOf } from '../cli.ts';
-import { expect, test, typeLines } from '../kitchen.ts';
+import { expect, test, turnLabel, typeLines } from '../kitchen.ts';
 
 const LINES = ['2 kg crushed blackberries', '1.4 kg sugar'];
 
@@ -29,14 +29,15 @@ for (const { altitudeM, ruleF, minutes } of [
     await typeLines(page, LINES);
     const { stop, yield: jars, finish, process: canner } = fromCli;
     await expect(page.getByTestId('stop')).toHaveText(formatTemperature(stop.tempC ?? NaN, 'F'));
-    await expect(page.getByTestId('rule-stop')).toHaveText(formatTemperature(stop.ruleTempC, 'F'));
     await expect(page.getByTestId('jars')).toHaveText(
       `${jars?.fullJars.p10}–${jars?.fullJars.p90} half-pints`,
     );
     await expect(page.getByTestId('process')).toHaveText(`${canner.minutes} min`);
+    await turnLabel(page);
     await expect(page.getByTestId('per100g')).toHaveText(
       `${Math.round(finish?.fruitPer100g ?? NaN)} g fruit · ${Math.round(finish?.sugarsPer100g ?? NaN)} g sugars`,
     );
+    await expect(page.getByTestId('rule-stop')).toHaveText(formatTemperature(stop.ruleTempC, 'F'));
 
     // The plan that the browser worked out is the one that the server keeps when it is saved.
     await page.getByRole('button', { name: 'Save as a batch' }).click();
@@ -85,6 +86,7 @@ for (const { product, lines } of [
     );
     await expect(page.getByTestId('shelf')).toHaveText(`Pantry, ${shelf.months} months`);
     await expect(page.getByTestId('process')).toHaveText(`${canner.minutes} min`);
+    await turnLabel(page);
     await expect(page.getByTestId('per100g')).toHaveText(
       `${Math.round(finish?.fruitPer100g ?? NaN)} g fruit · ${Math.round(finish?.sugarsPer100g ?? NaN)} g sugars`,
     );

@@ -340,7 +340,7 @@ describe('batches', () => {
     expect(listed[1]?.plan).toEqual({
       fruit: 'plum',
       colour: '#8a2331',
-      yield: { fullJars: plan.yield?.fullJars, jars: plan.yield?.jars },
+      yield: { fullJars: plan.yield?.fullJars, sizes: plan.yield?.sizes },
       stopC: plan.stop.tempC ?? plan.stop.ruleTempC,
       shelf: { verdict: 'pantry', months: plan.shelf.months },
       process: { method: plan.process.method, minutes: plan.process.minutes },

@@ -3,6 +3,7 @@ import {
   BEFORE_FACTS,
   findIngredient,
   type BeforeKind,
+  type Caution,
   type Change,
   type GaugeId,
   type Plan,
@@ -24,10 +25,11 @@ import { fruitColourOf, suggestedName } from '../ui/fruit.ts';
 import { Guarded } from '../ui/Guarded.tsx';
 import { planner } from '../workers/planner.ts';
 import { BatchLabel } from './BatchLabel.tsx';
-import { Cautions, Impossible } from './Cautions.tsx';
+import { Cautions, Impossible, Split } from './Cautions.tsx';
 import { Conflict } from './Conflict.tsx';
 import { formulaOf, formulaReducer, startingWith, written } from './formula.ts';
 import { First } from './First.tsx';
+import { FoldedLines } from './FoldedLines.tsx';
 import { HistoryBar } from './HistoryBar.tsx';
 import { LinesEditor } from './LinesEditor.tsx';
 import { readPasted } from './pasted.ts';
@@ -186,11 +188,20 @@ export function Balance({ kitchen, saved, from }: Props) {
     [],
   );
 
+  const stops = useMemo(
+    () => (stale ? NOTHING_TO_MIND : (settled?.cautions ?? NOTHING_TO_MIND)).filter(isStop),
+    [stale, settled],
+  );
+  const pots = settled?.pot?.boilOver?.pots ?? 1;
+  const wayOn = ({ code }: Caution) =>
+    code === 'boil-over' && <Split pots={pots} onSplit={onSplit} />;
+  const isWritten = formula.lines.length > 0;
+
   return (
-    <div className="grid items-start gap-x-6 gap-y-5 md:grid-cols-2 lg:grid-cols-[minmax(0,1.05fr)_minmax(0,1.15fr)_minmax(0,1fr)]">
+    <div className="grid items-start gap-x-5 gap-y-3 max-md:pb-12 md:grid-cols-2 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,22rem)]">
       <h1 className="sr-only">Balance: {finalName}</h1>
-      <div className="flex flex-col gap-4 max-lg:contents">
-        <div className="flex min-w-0 flex-col gap-4 md:max-lg:col-start-1">
+      <div className="flex min-w-0 flex-col gap-2 max-md:contents">
+        <FoldedLines lines={plan?.lines ?? []} open={saved === null}>
           <Guarded what="the settings" on={sheet}>
             <SettingsBar
               settings={sheet.settings}
@@ -227,6 +238,8 @@ export function Balance({ kitchen, saved, from }: Props) {
               {state.refused ?? notice}
             </p>
           )}
+        </FoldedLines>
+        <div className="flex min-w-0 flex-col gap-2 max-md:order-2">
           {(failing || unanswered) && (
             <p role="alert" className="border-l-4 border-error pl-3 text-sm">
               {unanswered
@@ -234,12 +247,15 @@ export function Balance({ kitchen, saved, from }: Props) {
                 : 'The ranges cannot be worked out just now: figures are typical ones alone.'}
             </p>
           )}
-          <HistoryBar
-            canUndo={state.past.length > 0}
-            canRedo={state.future.length > 0}
-            did={state.did}
-            dispatch={dispatch}
-          />
+          {stale ? (
+            <Impossible faults={faults} />
+          ) : (
+            plan?.set && (
+              <Guarded what="what sets it" on={plan}>
+                <Diagnosis set={plan.set} onChange={onChange} />
+              </Guarded>
+            )
+          )}
           {saving.theirs && (
             <Guarded what="what was saved elsewhere" on={saving.theirs}>
               <Conflict
@@ -249,23 +265,25 @@ export function Balance({ kitchen, saved, from }: Props) {
               />
             </Guarded>
           )}
-          <SaveBar saving={saving} empty={formula.lines.length === 0} />
-        </div>
-        <div className="max-md:order-3 md:max-lg:order-2 md:max-lg:col-start-1">
-          {!stale && settled && formula.lines.length > 0 && (
+          <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+            <SaveBar saving={saving} empty={!isWritten} />
+            <HistoryBar
+              canUndo={state.past.length > 0}
+              canRedo={state.future.length > 0}
+              did={state.did}
+              dispatch={dispatch}
+            />
+          </div>
+          {!stale && settled && isWritten && (
             <Guarded what="what to mind" on={settled}>
-              <Cautions
-                cautions={settled.cautions}
-                pots={settled.pot?.boilOver?.pots ?? 1}
-                onSplit={onSplit}
-              />
+              <Cautions cautions={settled.cautions} pots={pots} onSplit={onSplit} />
             </Guarded>
           )}
         </div>
       </div>
-      <div className="flex min-w-0 flex-col gap-4 max-md:order-2 md:max-lg:order-1 md:max-lg:col-start-1">
+      <div className="grid min-w-0 items-start gap-3 max-md:contents md:max-lg:order-1 md:max-lg:col-span-2 md:max-lg:grid-cols-2">
         {drawn && (
-          <div className={stale ? 'opacity-50' : ''}>
+          <div className={`min-w-0 max-md:order-4 ${stale ? 'opacity-50' : ''}`}>
             <Guarded what="the drawing" on={drawn}>
               <Dipsticks plan={drawn} fruit={fruit} onTurn={onTurn} />
             </Guarded>
@@ -276,18 +294,26 @@ export function Balance({ kitchen, saved, from }: Props) {
             )}
           </div>
         )}
-        {stale ? (
-          <Impossible faults={faults} />
-        ) : (
-          plan?.set && (
-            <Guarded what="what sets it" on={plan}>
-              <Diagnosis set={plan.set} onChange={onChange} />
+        {isWritten && settled?.finish && (
+          <div className="min-w-0 max-md:order-3">
+            <Guarded what="the workbench" on={settled}>
+              <Workbench
+                name={finalName}
+                formula={formula}
+                kitchen={kitchen}
+                plan={settled}
+                fruit={fruit}
+                onTake={take}
+                onSet={set}
+                onAsk={onAsk}
+                onBringIn={bringIn}
+              />
             </Guarded>
-          )
+          </div>
         )}
       </div>
       {plan && (
-        <div className="min-w-0 max-md:order-1 md:max-lg:col-start-2 md:max-lg:row-span-4 md:max-lg:row-start-1 lg:col-start-3 lg:row-span-2 lg:row-start-1">
+        <div className="min-w-0 max-md:order-1">
           <Guarded what="the label" on={plan}>
             <BatchLabel
               plan={plan}
@@ -296,6 +322,8 @@ export function Balance({ kitchen, saved, from }: Props) {
               stale={stale}
               rough={rough}
               batchId={id}
+              stops={stops}
+              wayOn={wayOn}
               onChange={onChange}
               title={
                 <input
@@ -305,26 +333,9 @@ export function Balance({ kitchen, saved, from }: Props) {
                   onChange={(event) => setName(event.target.value)}
                   placeholder={suggestedName(plan)}
                   maxLength={120}
-                  className="input input-ghost -ml-2 h-auto w-full px-2 py-1 text-2xl font-bold text-primary"
+                  className="input input-ghost -ml-2 h-auto w-full px-2 py-0.5 text-xl font-bold text-primary"
                 />
               }
-            />
-          </Guarded>
-        </div>
-      )}
-      {formula.lines.length > 0 && settled?.finish && (
-        <div className="min-w-0 max-lg:order-4 md:col-span-2">
-          <Guarded what="the workbench" on={settled}>
-            <Workbench
-              name={finalName}
-              formula={formula}
-              kitchen={kitchen}
-              plan={settled}
-              fruit={fruit}
-              onTake={take}
-              onSet={set}
-              onAsk={onAsk}
-              onBringIn={bringIn}
             />
           </Guarded>
         </div>
@@ -332,6 +343,10 @@ export function Balance({ kitchen, saved, from }: Props) {
     </div>
   );
 }
+
+const NOTHING_TO_MIND: Plan['cautions'] = [];
+
+const isStop = ({ level }: Caution): boolean => level === 'stop';
 
 /** Whether a line of the pot is of what comes first: whole fruit, and what it is softened in; herbs in an infusion. */
 function goesFirst(kind: BeforeKind, line: PlanLine | undefined): boolean {

@@ -1,50 +1,60 @@
-import type { Caution, Fault } from '@idle-kettle/core';
-import { Info, OctagonAlert, TriangleAlert } from 'lucide-react';
+import type { Caution as Told, Fault } from '@idle-kettle/core';
 import { memo } from 'react';
 import { sayFault } from '../api/request.ts';
-
-const LOOK = {
-  stop: { icon: OctagonAlert, style: 'border-error text-error font-bold' },
-  warn: { icon: TriangleAlert, style: 'border-secondary' },
-  note: { icon: Info, style: 'border-base-300 opacity-90' },
-} as const;
+import { Caution } from '../ui/Caution.tsx';
 
 type Props = {
-  readonly cautions: readonly Caution[];
+  readonly cautions: readonly Told[];
   /** Pots of this size that would each stay a third full. */
   readonly pots: number;
   readonly onSplit: (pots: number) => void;
 };
 
-/** What to mind with this batch, the gravest first. */
+/**
+ * What to mind: what is about this batch in the open, with the way on, and what is so with every batch folded under one line. Those not to go on
+ * with stand beside the shelf.
+ */
 export const Cautions = memo(function Cautions({ cautions, pots, onSplit }: Props) {
+  const warnings = cautions.filter(({ level }) => level === 'warn');
+  const notes = cautions.filter(({ level }) => level === 'note');
   return (
-    <section aria-label="Mind" className="[contain:content]">
-      <ul className="flex flex-col gap-2">
-        {cautions.map(({ code, level, text }) => {
-          const { icon: Icon, style } = LOOK[level];
-          return (
-            <li key={`${code}${text}`} className={`flex gap-2 border-l-4 py-0.5 pl-3 ${style}`}>
-              <Icon aria-hidden className="mt-0.5 size-5 shrink-0" />
-              <span>
-                {text}
-                {code === 'boil-over' && pots > 1 && (
-                  <button
-                    type="button"
-                    className="btn btn-sm mt-1 block"
-                    onClick={() => onSplit(pots)}
-                  >
-                    Make this one of {pots} pots
-                  </button>
-                )}
-              </span>
-            </li>
-          );
-        })}
-      </ul>
+    <section aria-label="Mind" className="flex flex-col gap-2 [contain:content]">
+      {warnings.length > 0 && (
+        <ul className="flex flex-col gap-2">
+          {warnings.map((caution) => (
+            <Caution key={`${caution.code}${caution.text}`} of={caution}>
+              {caution.code === 'boil-over' && <Split pots={pots} onSplit={onSplit} />}
+            </Caution>
+          ))}
+        </ul>
+      )}
+      {notes.length > 0 && (
+        <details className="text-sm">
+          <summary className="w-fit cursor-pointer underline decoration-dotted underline-offset-4">
+            Worth knowing, {notes.length}
+          </summary>
+          <ul className="mt-2 flex flex-col gap-2">
+            {notes.map((caution) => (
+              <Caution key={`${caution.code}${caution.text}`} of={caution} />
+            ))}
+          </ul>
+        </details>
+      )}
     </section>
   );
 });
+
+/** Makes the batch one of several pots. */
+export const Split = ({ pots, onSplit }: Pick<Props, 'pots' | 'onSplit'>) =>
+  pots > 1 && (
+    <button
+      type="button"
+      className="btn btn-sm mt-1 block text-base-content"
+      onClick={() => onSplit(pots)}
+    >
+      Make this one of {pots} pots
+    </button>
+  );
 
 /** Why nothing new can be worked out, and that what is shown is from before. */
 export const Impossible = ({ faults }: { faults: readonly Fault[] }) => (

@@ -1,6 +1,6 @@
 import type { Change, Plan } from '@idle-kettle/core';
 import { Wand } from 'lucide-react';
-import { SET_IN_WORDS } from './SetFigure.tsx';
+import { SET_IN_WORDS } from './SetBar.tsx';
 
 type Props = {
   readonly set: NonNullable<Plan['set']>;
@@ -10,7 +10,7 @@ type Props = {
 /** What is short, in a sentence, and what mends it with one press. */
 export const Diagnosis = ({ set, onChange }: Props) => (
   <section aria-label="What is short">
-    <p className="text-lg leading-snug font-bold" data-testid="diagnosis">
+    <p className="leading-snug font-bold" data-testid="diagnosis">
       {set.text}
     </p>
     {set.beyond !== undefined && (
@@ -22,7 +22,7 @@ export const Diagnosis = ({ set, onChange }: Props) => (
       </p>
     )}
     {set.remedies.length > 0 && (
-      <ul className="mt-2 flex flex-col gap-1" aria-label="What would mend it">
+      <ul className="mt-1.5 flex flex-col gap-1" aria-label="What would mend it">
         {set.remedies.map(({ text, change, forecast }) => (
           <li key={text}>
             <button

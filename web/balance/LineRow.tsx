@@ -117,7 +117,7 @@ export const LineRow = memo(function LineRow(props: Props) {
         transform: CSS.Transform.toString(transform),
         transition: transition,
       }}
-      className={`border-b border-base-300 py-1 ${against === undefined ? '' : 'border-l-4 border-l-error'} ${isDragging ? 'relative z-10 bg-base-100 shadow' : ''}`}
+      className={`border-b border-base-300 ${against === undefined ? '' : 'border-l-4 border-l-error'} ${isDragging ? 'relative z-10 bg-base-100 shadow' : ''}`}
     >
       <div className="flex items-center">
         <button
@@ -147,7 +147,7 @@ export const LineRow = memo(function LineRow(props: Props) {
             placeholder={index === 0 ? '7 cups crushed damsons' : 'add a line'}
             autoComplete="off"
             spellCheck={false}
-            className="field-sizing-content block min-h-10 focus-visible:-outline-offset-2 w-full min-w-0 resize-none rounded-field bg-transparent px-1 py-2 text-base leading-6"
+            className="field-sizing-content block min-h-9 focus-visible:-outline-offset-2 w-full min-w-0 resize-none rounded-field bg-transparent px-1 py-1.5 text-base leading-6"
           />
           <ul
             {...completing.getMenuProps({

@@ -81,12 +81,14 @@ export function LinesEditor({ state, dispatch, units, kitchen, decides, onPaste 
 
   return (
     <section aria-labelledby="lines-title">
-      <h2 id="lines-title" className="text-lg font-bold text-primary">
+      <h2 id="lines-title" className="font-bold text-primary">
         In the pot
       </h2>
-      <p className="mb-1 text-sm opacity-80">
-        Write it as on a card, or paste a whole recipe. Alt with the arrows moves a line.
-      </p>
+      {count === 1 && (
+        <p className="mb-1 text-sm opacity-80">
+          Write it as on a card, or paste a whole recipe. Alt with the arrows moves a line.
+        </p>
+      )}
       <DndContext collisionDetection={closestCenter} onDragEnd={onDragEnd}>
         <SortableContext items={items} strategy={verticalListSortingStrategy}>
           <ol ref={list} onBlur={onBlur}>

@@ -16,53 +16,54 @@ export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
   );
   return (
     <div className="overflow-x-auto">
-      <table className="table table-sm">
+      <table className="table table-xs">
         <caption className="sr-only">Methods side by side on the same fruit</caption>
         <thead>
           <tr>
             <th scope="col">Method</th>
-            <th scope="col">Amounts</th>
-            <th scope="col">On the stove</th>
+            <th scope="col">Stove</th>
             <th scope="col">Jars</th>
             <th scope="col">Set</th>
-            <th scope="col">Sugars in 100 g</th>
-            <th scope="col">Shelf</th>
-            {kitchen.prices.length > 0 && <th scope="col">Cost</th>}
+            <th scope="col">Sugars in 100 g, shelf, cost</th>
           </tr>
         </thead>
         <tbody>
           {trials.map(({ method, plan, request }) => {
             const cost = costOf(plan, prices);
             return (
-              <tr key={method}>
+              <tr key={method} className="align-top">
                 <th scope="row" className="font-normal">
                   <b>{METHODS[method].name}</b>
+                  {plan.lines.map((line) => (
+                    <span key={line.text} className="block text-xs">
+                      {line.massG === undefined
+                        ? line.text
+                        : `${formatGrams(line.massG)} ${line.name}`}
+                    </span>
+                  ))}
                   <button
                     type="button"
-                    className="btn btn-sm mt-1 block"
+                    className="btn btn-xs mt-1 block"
                     aria-label={`Take the amounts by ${METHODS[method].name}`}
                     onClick={() => onTake(request, `Made by ${METHODS[method].name}`)}
                   >
                     Take these
                   </button>
                 </th>
-                <td className="text-sm">
-                  {plan.lines.map((line) => (
-                    <span key={line.text} className="block whitespace-nowrap">
-                      {line.massG === undefined
-                        ? line.text
-                        : `${formatGrams(line.massG)} ${line.name}`}
-                    </span>
-                  ))}
+                <td className="whitespace-nowrap">
+                  {plan.minutes ? minutesInWords(plan.minutes) : '—'}
                 </td>
-                <td>{plan.minutes ? minutesInWords(plan.minutes) : '—'}</td>
-                <td className="whitespace-nowrap">{jarsInWords(plan) ?? '—'}</td>
+                <td>{jarsInWords(plan) ?? '—'}</td>
                 <td>{plan.set?.forecast ?? 'cannot be told'}</td>
-                <td>{plan.finish ? `${Math.round(plan.finish.sugarsPer100g)} g` : '—'}</td>
-                <td>{plan.shelf.verdict}</td>
-                {kitchen.prices.length > 0 && (
-                  <td>{cost ? moneyInWords(cost.totalMinor, kitchen.currency) : '—'}</td>
-                )}
+                <td>
+                  {plan.finish && (
+                    <span className="block">{Math.round(plan.finish.sugarsPer100g)} g sugars</span>
+                  )}
+                  <span className="block">{plan.shelf.verdict}</span>
+                  {cost && (
+                    <span className="block">{moneyInWords(cost.totalMinor, kitchen.currency)}</span>
+                  )}
+                </td>
               </tr>
             );
           })}

@@ -20,7 +20,7 @@ export function SaveBar({ saving, empty }: Props) {
         {saved === null && (
           <button
             type="button"
-            className="btn btn-primary btn-lg"
+            className="btn btn-primary"
             onClick={saver.save}
             disabled={empty || pending}
           >

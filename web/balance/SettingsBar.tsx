@@ -36,7 +36,7 @@ export const SettingsBar = memo(function SettingsBar(props: Props) {
   const product = settings.product ?? 'jam';
   const bySolids = stop === 'temperature' || stop === 'body';
   return (
-    <section aria-label="What it is" className="flex flex-wrap gap-2 text-sm">
+    <section aria-label="What it is" className="flex flex-wrap gap-1.5 text-sm">
       <Select
         label="Made into"
         value={product}
@@ -68,24 +68,22 @@ export const SettingsBar = memo(function SettingsBar(props: Props) {
         }
       />
       {bySolids && (
-        <label className="flex flex-col">
-          Stop at
-          <span className="flex items-center gap-1">
-            <input
-              type="number"
-              min={20}
-              max={78}
-              step={1}
-              className="input input-sm w-20"
-              value={settings.targetSolublesPct ?? solublesPct}
-              onChange={({ target }) => {
-                const value = target.valueAsNumber;
-                if (value >= 20 && value <= 78)
-                  onSet({ targetSolublesPct: value }, `Stop at ${value} % solids`);
-              }}
-            />
-            % solids
-          </span>
+        <label className="flex items-center gap-1">
+          stop at
+          <input
+            type="number"
+            min={20}
+            max={78}
+            step={1}
+            className="input input-sm w-16"
+            value={settings.targetSolublesPct ?? solublesPct}
+            onChange={({ target }) => {
+              const value = target.valueAsNumber;
+              if (value >= 20 && value <= 78)
+                onSet({ targetSolublesPct: value }, `Stop at ${value} % solids`);
+            }}
+          />
+          % solids
         </label>
       )}
       {stop === 'body' && (settings.targetSolublesPct ?? null) === null && (
@@ -131,8 +129,8 @@ type SelectProps = {
 };
 
 const Select = ({ label, value, options, onPick }: SelectProps) => (
-  <label className="flex min-w-0 flex-col">
-    {label}
+  <label className="min-w-0">
+    <span className="sr-only">{label}</span>
     <select
       className="select select-sm w-auto max-w-52"
       value={value}

@@ -1,6 +1,6 @@
 import type { Formula, Kitchen, SettingsDto } from '@idle-kettle/contract';
 import type { Plan, PlanRequest } from '@idle-kettle/core';
-import { memo, useState } from 'react';
+import { memo, useRef, useState } from 'react';
 import { GelMap } from '../drawings/GelMap.tsx';
 import { AskFor } from './AskFor.tsx';
 import { LessSugar } from './LessSugar.tsx';
@@ -26,7 +26,7 @@ export type WorkbenchProps = {
 
 const BENCHES = {
   ask: { title: 'Ask for', Panel: AskFor },
-  methods: { title: 'Methods side by side', Panel: MethodsTable },
+  methods: { title: 'Methods', Panel: MethodsTable },
   sugar: { title: 'Less sugar', Panel: LessSugar },
   map: { title: 'Gel map', Panel: GelMap },
   measured: { title: 'Measured', Panel: Measured },
@@ -40,24 +40,28 @@ const IDS = Object.keys(BENCHES) as readonly BenchId[];
 export const Workbench = memo(function Workbench(props: WorkbenchProps) {
   const [open, setOpen] = useState<BenchId>('ask');
   const { Panel } = BENCHES[open];
+  const bench = useRef<HTMLDivElement>(null);
+
+  function turnTo(id: BenchId) {
+    setOpen(id);
+    // On a narrow screen the heads stay at its foot, and the bench itself may be far down.
+    bench.current?.scrollIntoView({ block: 'nearest' });
+  }
 
   function onKeyDown(event: React.KeyboardEvent) {
     const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
     if (by === undefined) return;
     const next = IDS[(IDS.indexOf(open) + by + IDS.length) % IDS.length] ?? open;
-    setOpen(next);
+    turnTo(next);
     document.getElementById(`bench-${next}`)?.focus();
   }
 
   return (
-    <section
-      aria-label="Workbench"
-      className="rounded-box border border-base-300 bg-base-100 [contain:content]"
-    >
+    <section aria-label="Workbench" className="rounded-box border border-base-300 bg-base-100">
       <div
         role="tablist"
         aria-label="What to ask"
-        className="flex flex-wrap border-b border-base-300"
+        className="flex border-base-300 max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-10 max-md:overflow-x-auto max-md:border-t-2 max-md:bg-base-100 md:flex-wrap md:border-b"
         onKeyDown={onKeyDown}
       >
         {IDS.map((id) => (
@@ -69,14 +73,14 @@ export const Workbench = memo(function Workbench(props: WorkbenchProps) {
             aria-selected={id === open}
             aria-controls="bench"
             tabIndex={id === open ? 0 : -1}
-            onClick={() => setOpen(id)}
-            className={`px-4 py-2 ${id === open ? 'border-b-4 border-secondary font-bold text-primary' : 'opacity-80 hover:opacity-100'}`}
+            onClick={() => turnTo(id)}
+            className={`px-1.5 py-1.5 text-sm whitespace-nowrap max-md:px-3 max-md:py-2.5 ${id === open ? 'border-b-4 border-secondary font-bold text-primary' : 'opacity-80 hover:opacity-100'}`}
           >
             {BENCHES[id].title}
           </button>
         ))}
       </div>
-      <div id="bench" role="tabpanel" aria-labelledby={`bench-${open}`} className="p-4">
+      <div ref={bench} id="bench" role="tabpanel" aria-labelledby={`bench-${open}`} className="p-3">
         <Panel {...props} />
       </div>
     </section>

@@ -1,7 +1,7 @@
 import { formatMass, type Gauge, type GaugeId, type Layers, type Plan } from '@idle-kettle/core';
 import { memo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { KETTLE, kettlePath } from './kettle.ts';
-import { isShort, placeOn, readingInWords, shown, valueAt } from './stick.ts';
+import { captionOf, isOff, isShort, placeOn, readingInWords, shown, valueAt } from './stick.ts';
 
 const { width: WIDTH, height: HEIGHT, left: LEFT, right: RIGHT, rim: RIM, base: BASE } = KETTLE;
 /** Ends of a stick, and its half width. */
@@ -48,6 +48,22 @@ export const Dipsticks = memo(function Dipsticks({ plan, fruit, onTurn }: Props)
           />
         ))}
       </svg>
+      <figcaption>
+        <dl className="grid grid-cols-4 gap-x-2 text-xs leading-tight">
+          {gauges.map((gauge) => {
+            const { is, wants } = captionOf(gauge);
+            return (
+              <div key={gauge.id}>
+                <dt className="font-bold text-secondary">{gauge.side}</dt>
+                <dd className={isOff(gauge, isShort(gauge, set)) ? 'font-bold text-error' : ''}>
+                  {is}
+                </dd>
+                <dd>{wants}</dd>
+              </div>
+            );
+          })}
+        </dl>
+      </figcaption>
     </figure>
   );
 });
@@ -192,8 +208,8 @@ type StickProps = {
 function Stick({ gauge, short, x, room, onTurn }: StickProps) {
   const [held, setHeld] = useState<number | null>(null);
   const stick = useRef<SVGGElement>(null);
-  const { value, window: band, best, reading } = gauge;
-  const off = short || reading !== 'within';
+  const { value, window: band, best } = gauge;
+  const off = isOff(gauge, short);
   const y = (of: number) => FOOT - placeOn(gauge, of) * (FOOT - TOP);
   const [bandTop, bandFoot] = [
     Math.min(y(band.low), y(band.high)),
@@ -214,7 +230,14 @@ function Stick({ gauge, short, x, room, onTurn }: StickProps) {
   }
 
   function onKeyDown(event: KeyboardEvent<SVGGElement>) {
-    const by = { ArrowUp: 0.02, ArrowDown: -0.02, PageUp: 0.1, PageDown: -0.1 }[event.key];
+    const by = {
+      ArrowUp: 0.02,
+      ArrowDown: -0.02,
+      PageUp: 0.1,
+      PageDown: -0.1,
+      Home: -1,
+      End: 1,
+    }[event.key];
     if (by === undefined) return;
     event.preventDefault();
     onTurn(valueAt(gauge, placeOn(gauge, value.p50) + by));
@@ -229,8 +252,8 @@ function Stick({ gauge, short, x, room, onTurn }: StickProps) {
       aria-orientation="vertical"
       aria-valuemin={Math.min(gauge.foot, gauge.top)}
       aria-valuemax={Math.max(gauge.foot, gauge.top)}
-      aria-valuenow={value.p50}
-      aria-valuetext={readingInWords(gauge, short)}
+      aria-valuenow={now}
+      aria-valuetext={held === null ? readingInWords(gauge, short) : shown(gauge, held)}
       data-testid={`gauge-${gauge.id}`}
       onKeyDown={onKeyDown}
       onPointerDown={(event) => {
@@ -260,7 +283,7 @@ function Stick({ gauge, short, x, room, onTurn }: StickProps) {
       <text
         x={x}
         y="49"
-        fontSize="22"
+        fontSize="18.5"
         textAnchor="middle"
         fontWeight="700"
         className={off ? 'fill-error' : 'fill-base-content'}

@@ -5,61 +5,53 @@ import {
   type TemperatureScale,
 } from '@idle-kettle/core';
 
-const FROM = 14;
-const TO = 306;
+const WIDTH = 250;
+const FROM = 4;
+const TO = WIDTH - 4;
 
 /** Two marks and a gap: where water boils here, where to stop, and the climb between them. */
 export function TemperatureStrip({ stop, scale }: { stop: Plan['stop']; scale: TemperatureScale }) {
   const stopC = stop.tempC ?? stop.ruleTempC;
   const spanC = Math.max(stopC, stop.ruleTempC) - stop.waterBoilsC;
-  const x = (tempC: number) => FROM + ((TO - FROM - 30) * (tempC - stop.waterBoilsC)) / spanC + 15;
+  const x = (tempC: number) => FROM + 8 + ((TO - FROM - 24) * (tempC - stop.waterBoilsC)) / spanC;
   const water = formatTemperature(stop.waterBoilsC, scale);
   const target = formatTemperature(stopC, scale);
   const gap = formatDegrees(stopC - stop.waterBoilsC, scale);
   return (
     <svg
-      viewBox="0 0 320 74"
+      viewBox={`0 0 ${WIDTH} 36`}
       role="img"
       aria-label={`Water boils here at ${water}; stop ${gap} above that, at ${target}`}
-      className="w-full max-w-sm"
+      className="w-full max-w-xs"
     >
-      <rect x={FROM} y="31" width={TO - FROM} height="10" rx="5" className="fill-base-300" />
+      <rect x={FROM} y="5" width={TO - FROM} height="8" rx="4" className="fill-base-300" />
       <rect
         x={x(stop.waterBoilsC)}
-        y="31"
+        y="5"
         width={x(stopC) - x(stop.waterBoilsC)}
-        height="10"
+        height="8"
         className="fill-secondary"
       />
       <path
-        d={`M${x(stop.ruleTempC)} 27 v18`}
+        d={`M${x(stop.ruleTempC)} 2 v14`}
         className="stroke-base-content"
-        strokeWidth="2"
-        strokeDasharray="3 3"
+        strokeWidth="1.5"
+        strokeDasharray="2.5 2.5"
       />
       {[stop.waterBoilsC, stopC].map((tempC) => (
         <path
           key={tempC}
-          d={`M${x(tempC)} 22 v28`}
+          d={`M${x(tempC)} 2 v14`}
           className="stroke-primary"
-          strokeWidth="5"
+          strokeWidth="4"
           strokeLinecap="round"
         />
       ))}
-      <g fontSize="13.5" className="fill-base-content">
-        <text x={FROM} y="14">
+      <g fontSize="12.5" className="fill-base-content">
+        <text x={FROM} y="31">
           water boils {water}
         </text>
-        <text x={TO} y="14" textAnchor="end">
-          stop {target}
-        </text>
-        <text
-          x={(x(stop.waterBoilsC) + x(stopC)) / 2}
-          y="67"
-          textAnchor="middle"
-          className="fill-secondary"
-          fontWeight="700"
-        >
+        <text x={TO} y="31" textAnchor="end" className="fill-secondary" fontWeight="700">
           {gap} above
         </text>
       </g>

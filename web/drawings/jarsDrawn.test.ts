@@ -9,6 +9,7 @@ const packed = (jars: { name: string; count: number }[], partMl: number, fullJar
     volumeMl: { p10: NaN, p50: NaN, p90: NaN },
     jars,
     partMl,
+    sizes: [],
     fullJars: { p10, p50, p90 },
     jarsToHeat: p90 + 1,
   };

@@ -1,4 +1,4 @@
-import { isShort, placeOn, readingInWords, shown, valueAt } from './stick.ts';
+import { captionOf, isOff, isShort, placeOn, readingInWords, shown, valueAt } from './stick.ts';
 
 const SCALE = { foot: 2.8, top: 4 };
 
@@ -19,7 +19,7 @@ test('a stick that stands on its head is read all the same', () => {
 
 test('each gauge is said in its own way', () => {
   expect(shown({ id: 'acid', unit: '' }, 3.36)).toBe('pH 3.4');
-  expect(shown({ id: 'pectin', unit: '×' }, 0.567)).toBe('0.57 ×');
+  expect(shown({ id: 'pectin', unit: 'times' }, 0.567)).toBe('0.57 times');
   expect(shown({ id: 'sugar', unit: '%' }, 64.6)).toBe('65 %');
 });
 
@@ -41,4 +41,24 @@ test('who cannot see a stick is told value, range, window and whether it is shor
   expect(said).toContain('acid pH 3.3, from pH 3.1 to pH 3.5; inside the window of 2.9 to 3.4');
   expect(said).toContain('the short side');
   expect(readingInWords({ ...gauge, reading: 'over' } as never, false)).not.toContain('short side');
+});
+
+test('a caption says what is measured, in what, and what the method wants', () => {
+  const at = (of: object) => captionOf({ window: { low: 35, high: 95 }, ...of } as never);
+  expect(at({ id: 'fruit', unit: 'g', value: { p50: 74.6 } })).toEqual({
+    is: '75 g in 100 g',
+    wants: 'wants 35–95 g',
+  });
+  expect(
+    at({ id: 'acid', unit: '', value: { p50: 3.14 }, window: { low: 2.8, high: 3.5 } }),
+  ).toEqual({ is: 'pH 3.1 at the stop', wants: 'wants 2.8–3.5' });
+  expect(
+    at({ id: 'pectin', unit: 'times', value: { p50: 1.58 }, window: { low: 0.75, high: 2 } }),
+  ).toEqual({ is: '1.58 times what it takes', wants: 'wants 0.75–2 times' });
+});
+
+test('a side is off where it is short or out of its window', () => {
+  expect(isOff({ reading: 'within' }, false)).toBe(false);
+  expect(isOff({ reading: 'within' }, true)).toBe(true);
+  expect(isOff({ reading: 'over' }, false)).toBe(true);
 });

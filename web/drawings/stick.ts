@@ -1,4 +1,4 @@
-import type { Gauge, Plan } from '@idle-kettle/core';
+import type { Gauge, GaugeId, Plan } from '@idle-kettle/core';
 
 type Scale = Pick<Gauge, 'foot' | 'top'>;
 
@@ -10,10 +10,27 @@ export const placeOn = ({ foot, top }: Scale, value: number): number =>
 export const valueAt = ({ foot, top }: Scale, place: number): number =>
   foot + (top - foot) * Math.min(1, Math.max(0, place));
 
-/** A value of a gauge as it is read: `65 %`, `pH 3.4`, `0.57 ×`. */
+/** A value of a gauge as it is read: `65 %`, `pH 3.4`, `0.57 times`. */
 export function shown({ id, unit }: Pick<Gauge, 'id' | 'unit'>, value: number): string {
   if (id === 'acid') return `pH ${value.toFixed(1)}`;
   return `${value.toFixed(id === 'pectin' ? 2 : 0)} ${unit}`;
+}
+
+/** What a value of each gauge is of. */
+const OF: { readonly [id in GaugeId]: string } = {
+  fruit: 'in 100 g',
+  sugar: 'soluble solids',
+  acid: 'at the stop',
+  pectin: 'what it takes',
+};
+
+/** What a stick measures, this batch on it, and the window that the method wants: `65 % soluble solids`, `wants 60–68 %`. */
+export function captionOf(gauge: Gauge): { readonly is: string; readonly wants: string } {
+  const { id, value, window, unit } = gauge;
+  return {
+    is: `${shown(gauge, value.p50)} ${OF[id]}`,
+    wants: `wants ${window.low}–${window.high} ${unit}`.trim(),
+  };
 }
 
 /** Whether a stick is that of the side which holds the set back most. What a curd's egg or a gel's calcium lacks is read on the setters' stick. */
@@ -21,6 +38,10 @@ export function isShort({ id }: Pick<Gauge, 'id'>, set: Plan['set']): boolean {
   const short = set?.short;
   return short === id || (id === 'pectin' && (short === 'egg' || short === 'calcium'));
 }
+
+/** Whether a batch is where it should not be on a stick. */
+export const isOff = ({ reading }: Pick<Gauge, 'reading'>, short: boolean): boolean =>
+  short || reading !== 'within';
 
 /** What a stick says, for those who cannot see it. */
 export function readingInWords(gauge: Gauge, short: boolean): string {

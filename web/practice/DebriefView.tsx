@@ -1,7 +1,7 @@
 import type { CookRecord } from '@idle-kettle/contract';
 import { FAULTS, formatTemperature, type Debrief } from '@idle-kettle/core';
 import { Link } from 'react-router';
-import { SET_IN_WORDS } from '../balance/SetFigure.tsx';
+import { SET_IN_WORDS } from '../balance/SetBar.tsx';
 import { fruitColourOfLines } from '../ui/fruit.ts';
 
 /** The jar you would have had, what told you, and what you missed. */

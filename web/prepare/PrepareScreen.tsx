@@ -6,6 +6,7 @@ import { useBatch } from '../api/batches.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { isFinal, sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
+import { Caution } from '../ui/Caution.tsx';
 import { fileNameOf } from '../ui/download.ts';
 import { fruitColourOf } from '../ui/fruit.ts';
 import { Guarded } from '../ui/Guarded.tsx';
@@ -177,6 +178,12 @@ const RunSheet = ({ plan }: { plan: Plan }) => (
         </li>
       ))}
     </ol>
+    <h3 className="mt-3 font-bold text-primary">Mind</h3>
+    <ul className="mt-1 flex flex-col gap-1.5">
+      {plan.cautions.map((caution) => (
+        <Caution key={`${caution.code}${caution.text}`} of={caution} />
+      ))}
+    </ul>
     <p className="mt-3 text-sm">
       Times and verdicts are a help, not an authority: follow your local extension service or food
       authority where it says otherwise.

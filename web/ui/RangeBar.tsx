@@ -14,7 +14,7 @@ export function RangeBar({ spread: { p10, p50, p90 }, say }: Props) {
   const width = `${(100 * (p90 - p10)) / (to - from)}%`;
   return (
     <div>
-      <div className="relative h-4 rounded-full bg-base-200" aria-hidden>
+      <div className="relative h-2.5 rounded-full bg-base-200" aria-hidden>
         <div
           className="absolute inset-y-0 rounded-full opacity-55"
           style={{ left: at(p10), width, background: 'var(--fruit)' }}
@@ -22,7 +22,7 @@ export function RangeBar({ spread: { p10, p50, p90 }, say }: Props) {
         <div className="absolute -inset-y-0.5 w-1 rounded bg-primary" style={{ left: at(p50) }} />
       </div>
       <p
-        className={`mt-1 flex text-sm tabular-nums ${p10 < p90 ? 'justify-between' : 'justify-center'}`}
+        className={`mt-0.5 flex text-xs tabular-nums ${p10 < p90 ? 'justify-between' : 'justify-center'}`}
       >
         {p10 < p90 && <span>{say(p10)}</span>}
         <span className="font-bold">{say(p50)}</span>

@@ -11,18 +11,20 @@ export const packingInWords = ({ jars }: NonNullable<Plan['yield']>): string =>
     ? 'no full jar'
     : list.format(jars.map(({ name, count }) => `${count} ${plural(count, name)}`));
 
-/** `7–8 half-pints`, or `8 half-pints` when poor and good outcomes agree; null before there is a yield. */
+/** `7–8 half-pints`, `5–6 half-pints and up to 1 quarter-pint`: poor to good outcome, size by size; null before there is a yield. */
 export function jarsInWords({
   yield: jars,
 }: {
   readonly yield?: PlanSummary['yield'] | undefined;
 }): string | null {
   if (!jars) return null;
-  const { p10, p90 } = jars.fullJars;
-  const sizes = jars.jars.map(({ name }) => name);
-  const name = sizes.length === 1 ? (sizes[0] as string) : 'jar';
-  if (p90 === 0) return 'less than one jar';
-  return p10 === p90 ? `${p90} ${plural(p90, name)}` : `${p10}–${p90} ${plural(p90, name)}`;
+  if (jars.fullJars.p90 === 0) return 'less than one jar';
+  return list.format(
+    jars.sizes.map(({ name, p10, p90 }) => {
+      const count = p10 === p90 ? `${p90}` : p10 === 0 ? `up to ${p90}` : `${p10}–${p90}`;
+      return `${count} ${plural(p90, name)}`;
+    }),
+  );
 }
 
 const SHELF: { readonly [verdict in Plan['shelf']['verdict']]: string } = {

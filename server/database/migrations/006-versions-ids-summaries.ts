@@ -28,6 +28,8 @@ export const versionsIdsSummaries: RunnableMigration<QueryInterface> = {
     });
     await tables.addColumn('batches', 'summary', { type: DataTypes.JSONB });
     await tables.changeColumn('batches', 'plan', { type: DataTypes.JSONB, allowNull: true });
+    // Plans of earlier versions say less than those of this one: they are worked out anew when somebody asks for them.
+    await tables.sequelize.query('UPDATE batches SET plan = NULL');
     const rows = await tables.sequelize.query<Row>('SELECT id, pots, burners, jars FROM kitchens', {
       type: QueryTypes.SELECT,
     });

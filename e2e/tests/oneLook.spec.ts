@@ -1,0 +1,98 @@
+import type { Batch } from '@idle-kettle/contract';
+import type { Locator } from '@playwright/test';
+import { DEMO_BATCHES, DEMO_KITCHEN } from '../../server/demo/demo.ts';
+import { expect, test } from '../kitchen.ts';
+
+const FIGURES = ['shelf', 'stop', 'set', 'jars', 'minutes', 'process'];
+const SIZES = { table: [1280, 800], tablet: [820, 1180], phone: [390, 844] } as const;
+/** One that is sound, one that is refused, and one of four lines. */
+const NAMES = ['Hedge bramble', 'Melon for breakfast', 'Apricot and honey'];
+const MOST_PHONE_SCREENS = 4;
+
+/** Whether all of it is seen without scrolling, above a height. */
+async function isSeen(what: Locator, above: number): Promise<boolean> {
+  const box = await what.boundingBox();
+  return box !== null && box.y >= 0 && box.y + box.height <= above;
+}
+
+for (const [screen, [width, height]] of Object.entries(SIZES)) {
+  for (const name of NAMES) {
+    test(`${name} is read in one look at the ${screen}`, async ({ page, kettle }) => {
+      await page.setViewportSize({ width, height });
+      await kettle.send('PUT', '/kitchen', DEMO_KITCHEN);
+      const batch = DEMO_BATCHES.find((one) => one.name === name);
+      const { id } = await kettle.send<Batch>('POST', '/batches', batch);
+      await page.goto(`${kettle.address}/batches/${id}`);
+      await expect(page.getByTestId('diagnosis')).toBeVisible();
+      await expect(page.getByText('Working out the ranges')).toBeHidden();
+      const heads = page.getByRole('tablist', { name: 'What to ask' });
+      const remedies = page.getByRole('list', { name: 'What would mend it' }).getByRole('button');
+      expect(await isSeen(heads, height)).toBe(true);
+      // On the phone the heads stand over the foot of the screen.
+      const above = screen === 'phone' ? ((await heads.boundingBox())?.y ?? 0) : height;
+      const wanted = FIGURES.map((figure) => page.getByTestId(figure));
+      if (screen !== 'phone') {
+        wanted.push(page.getByTestId('diagnosis'));
+        if ((await remedies.count()) > 0) wanted.push(remedies.first());
+      }
+      const seen = await Promise.all(wanted.map((what) => isSeen(what, above)));
+      expect(seen).toEqual(wanted.map(() => true));
+      if (screen === 'phone') {
+        const tall = await page.evaluate(() => document.documentElement.scrollHeight);
+        expect(tall / height).toBeLessThanOrEqual(MOST_PHONE_SCREENS);
+      }
+    });
+  }
+}
+
+test('the label is turned over for the rest, and for where every figure comes from', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen({ prices: [{ ingredient: 'sugar', minorPerKg: 130 }] });
+  const { id } = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Bramble',
+    lines: ['2 kg crushed blackberries', '1.4 kg sugar'],
+  });
+  await page.goto(`${kettle.address}/batches/${id}`);
+  const label = page.getByRole('region', { name: 'What this batch will be' });
+  const turn = label.getByRole('button', { name: 'The rest, and where from' });
+  await turn.focus();
+  await page.keyboard.press('Enter');
+  for (const figure of ['per100g', 'spoon', 'cost', 'rule-stop'])
+    await expect(page.getByTestId(figure)).toBeVisible();
+  const from = label.getByRole('region', { name: 'Where the figures come from' });
+  await expect(from.getByRole('heading')).toHaveText([
+    'Shelf',
+    'Stop',
+    'Set',
+    'Jars',
+    'Cook',
+    'Canner',
+  ]);
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('jars')).toBeVisible();
+});
+
+test('a dipstick goes to its ends by key, and says the value it is dragged to', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  const { id } = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Bramble',
+    lines: ['2 kg crushed blackberries', '1.4 kg sugar'],
+  });
+  await page.goto(`${kettle.address}/batches/${id}`);
+  const sugar = page.getByTestId('gauge-sugar');
+  const box = (await sugar.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height * 0.4);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height * 0.5);
+  await expect(sugar).toHaveAttribute('aria-valuetext', /^\d+ %$/);
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+  await sugar.focus();
+  await page.keyboard.press('Home');
+  await expect(page.getByText(/Turned sugar|cannot be turned/)).toBeVisible();
+});

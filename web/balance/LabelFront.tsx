@@ -1,0 +1,181 @@
+import type { Kitchen } from '@idle-kettle/contract';
+import {
+  formatTemperature,
+  formatVolume,
+  METHODS,
+  type Caution as Told,
+  type Change,
+  type Plan,
+} from '@idle-kettle/core';
+import { DoorOpen } from 'lucide-react';
+import { A_SPOON_ML } from '../drawings/jarsDrawn.ts';
+import { TemperatureStrip } from '../drawings/TemperatureStrip.tsx';
+import { Caution } from '../ui/Caution.tsx';
+import { Figure } from '../ui/Figure.tsx';
+import { RangeBar } from '../ui/RangeBar.tsx';
+import {
+  jarsInWords,
+  minutesInWords,
+  packingInWords,
+  processInWords,
+  shelfInWords,
+} from '../ui/words.ts';
+import { SET_IN_WORDS, SetBar } from './SetBar.tsx';
+
+type Props = {
+  readonly plan: Plan;
+  readonly kitchen: Kitchen;
+  /** What not to go on with. */
+  readonly stops: readonly Told[];
+  /** The way on from one of them, where a press helps. */
+  readonly wayOn: (caution: Told) => React.ReactNode;
+  /** Makes a change to the formula, with what it did in words. */
+  readonly onChange: (change: Change, did: string) => void;
+};
+
+/** What a cook asks at a glance: is it safe, where do I stop, will it set, how many jars, how long on the stove and in the canner. */
+export function LabelFront({ plan, kitchen, stops, wayOn, onChange }: Props) {
+  const { set, yield: jars, minutes, process } = plan;
+  return (
+    <div className="flex flex-col gap-2">
+      {plan.lines.length > 0 && <Shelf {...{ plan, stops, wayOn, onChange }} />}
+      <Stop stop={plan.stop} scale={kitchen.temperature} />
+      {set && (
+        <Figure name="Set" value={SET_IN_WORDS[set.forecast]} testId="set">
+          <SetBar share={set.share} />
+        </Figure>
+      )}
+      {jars && (
+        <Figure
+          name="Jars"
+          value={jarsInWords(plan) ?? ''}
+          aside={part(jars, kitchen)}
+          testId="jars"
+        >
+          <RangeBar spread={jars.volumeMl} say={(volume) => formatVolume(volume, kitchen.units)} />
+          {(jars.jars.length > 1 ||
+            (jars.jars.length > 0 && jars.fullJars.p10 < jars.fullJars.p90)) && (
+            <p className="text-sm">Most likely {packingInWords(jars)}.</p>
+          )}
+        </Figure>
+      )}
+      {minutes && (
+        <Figure
+          name="Cook"
+          value={minutesInWords(minutes)}
+          aside={`from cold, by ${METHODS[plan.method].name}`}
+          testId="minutes"
+        >
+          {plan.lid && <p className="text-sm">{lidInWords(plan.lid)}</p>}
+        </Figure>
+      )}
+      {plan.lines.length > 0 && (
+        <Figure
+          name="Canner"
+          value={processInWords(plan)}
+          aside={
+            process.method === 'none'
+              ? ''
+              : `${process.headspaceMm > 10 ? '½' : '¼'} in of headspace`
+          }
+          testId="process"
+        />
+      )}
+    </div>
+  );
+}
+
+/** Where it may be kept and why; with what must not go on, and what would open the pantry. */
+function Shelf({
+  plan,
+  stops,
+  wayOn,
+  onChange,
+}: Pick<Props, 'plan' | 'stops' | 'wayOn' | 'onChange'>) {
+  const { verdict, reasons, way } = plan.shelf;
+  const safe = verdict === 'pantry';
+  return (
+    <Figure
+      name="Shelf"
+      value={shelfInWords(plan)}
+      testId="shelf"
+      tone={safe ? 'text-success' : 'text-error'}
+    >
+      <ul className="flex flex-col gap-1 text-sm leading-snug">
+        {(safe ? reasons.slice(0, 1) : reasons).map((reason, index) => (
+          <li key={reason} className={index > 0 ? 'max-md:hidden' : ''}>
+            {reason}
+          </li>
+        ))}
+      </ul>
+      {!safe && reasons.length > 1 && (
+        <p className="text-sm md:hidden">
+          {reasons.length === 2 ? 'One more reason is' : `${reasons.length - 1} more reasons are`}{' '}
+          on the back.
+        </p>
+      )}
+      {stops.length > 0 && (
+        <ul className="flex flex-col gap-1">
+          {stops.map((caution) => (
+            <Caution key={`${caution.code}${caution.text}`} of={caution}>
+              {wayOn(caution)}
+            </Caution>
+          ))}
+        </ul>
+      )}
+      {way && (
+        <WayBack
+          text={way.text}
+          onTake={() => onChange(way.change ?? {}, `Opened the pantry: ${way.text}`)}
+        />
+      )}
+    </Figure>
+  );
+}
+
+/** Where the cook ends, by the thermometer of this kitchen or by the clock, and what tells it besides. */
+function Stop({ stop, scale }: { stop: Plan['stop']; scale: Kitchen['temperature'] }) {
+  const stopC = stop.tempC ?? stop.ruleTempC;
+  const other = scale === 'C' ? 'F' : 'C';
+  const timed = stop.boilMin !== null;
+  return (
+    <Figure
+      name="Stop"
+      value={timed ? `${stop.boilMin} min at a full rolling boil` : formatTemperature(stopC, scale)}
+      aside={
+        timed ? `it then shows ${formatTemperature(stopC, scale)}` : formatTemperature(stopC, other)
+      }
+      small={timed}
+      testId="stop"
+    >
+      {stop.kind !== 'egg' && <TemperatureStrip stop={stop} scale={scale} />}
+      {stop.kind === 'body' && (
+        <p className="text-sm">Or when a spoonful mounds and weeps no ring.</p>
+      )}
+      {stop.kind === 'egg' && <p className="text-sm">Above 82 °C (180 °F) it curdles.</p>}
+    </Figure>
+  );
+}
+
+const part = ({ partMl }: NonNullable<Plan['yield']>, kitchen: Kitchen): string =>
+  partMl < A_SPOON_ML ? '' : `and ${formatVolume(partMl, kitchen.units)} for the fridge`;
+
+/** What would open the pantry, with one press; the plan with it was made to prove it. */
+const WayBack = ({ text, onTake }: { readonly text: string; readonly onTake: () => void }) => (
+  <button
+    type="button"
+    className="mt-1 flex w-full cursor-pointer items-start gap-2 rounded-field border border-success/60 bg-base-100 px-2 py-1.5 text-left text-sm hover:border-success"
+    data-testid="way-back"
+    onClick={onTake}
+  >
+    <DoorOpen aria-hidden className="mt-0.5 size-4 shrink-0 text-success" />
+    <span>
+      The way back to the pantry: <b>{text.replaceAll(' %', '\u00a0%')}</b>.
+    </span>
+  </button>
+);
+
+const hours = (minutes: number): string => `${Number((minutes / 60).toFixed(1))} h`;
+
+const lidInWords = ({ onMin, offMin }: NonNullable<Plan['lid']>): string =>
+  `${hours(onMin)} with the lid on, and then ${offMin < 6 ? 'it is done' : `${hours(offMin)} with it off`}.`;
