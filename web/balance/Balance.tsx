@@ -247,15 +247,6 @@ export function Balance({ kitchen, saved, from }: Props) {
                 : 'The ranges cannot be worked out just now: figures are typical ones alone.'}
             </p>
           )}
-          {stale ? (
-            <Impossible faults={faults} />
-          ) : (
-            plan?.set && (
-              <Guarded what="what sets it" on={plan}>
-                <Diagnosis set={plan.set} onChange={onChange} />
-              </Guarded>
-            )
-          )}
           {saving.theirs && (
             <Guarded what="what was saved elsewhere" on={saving.theirs}>
               <Conflict
@@ -264,6 +255,15 @@ export function Balance({ kitchen, saved, from }: Props) {
                 saver={saver}
               />
             </Guarded>
+          )}
+          {stale ? (
+            <Impossible faults={faults} />
+          ) : (
+            plan?.set && (
+              <Guarded what="what sets it" on={plan}>
+                <Diagnosis set={plan.set} onChange={onChange} />
+              </Guarded>
+            )
           )}
           <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
             <SaveBar saving={saving} empty={!isWritten} />

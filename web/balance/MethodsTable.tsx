@@ -16,15 +16,17 @@ export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
   );
   return (
     <div className="overflow-x-auto">
-      <table className="table table-xs">
+      <table className="table table-fixed table-xs">
         <caption className="sr-only">Methods side by side on the same fruit</caption>
         <thead>
           <tr>
-            <th scope="col">Method</th>
-            <th scope="col">Stove</th>
+            <th scope="col" className="w-[36%]">
+              Method
+            </th>
+            <th scope="col">Cook</th>
             <th scope="col">Jars</th>
             <th scope="col">Set</th>
-            <th scope="col">Sugars in 100 g, shelf, cost</th>
+            <th scope="col">In 100 g</th>
           </tr>
         </thead>
         <tbody>
@@ -50,9 +52,7 @@ export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
                     Take these
                   </button>
                 </th>
-                <td className="whitespace-nowrap">
-                  {plan.minutes ? minutesInWords(plan.minutes) : '—'}
-                </td>
+                <td>{plan.minutes ? minutesInWords(plan.minutes) : '—'}</td>
                 <td>{jarsInWords(plan) ?? '—'}</td>
                 <td>{plan.set?.forecast ?? 'cannot be told'}</td>
                 <td>

@@ -10,31 +10,41 @@ export const SET_IN_WORDS: { readonly [set in SetClass]: string } = {
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
+type Share = NonNullable<Plan['set']>['share'];
+
+/** The classes that some of the imagined batches are in. */
+const seenOf = (share: Share) => SET_CLASSES.filter((set) => share[set] >= 0.005);
+
+const inWords = (share: Share): string =>
+  seenOf(share)
+    .map((set) => `${percent(share[set])} ${set}`)
+    .join(', ');
+
 /** How sure the set is: the share of imagined batches in each class, from what pours to what slices. */
-export const SetBar = ({ share }: Pick<NonNullable<Plan['set']>, 'share'>) => {
-  const shown = SET_CLASSES.filter((set) => share[set] >= 0.005);
+export const SetBar = ({ share }: { readonly share: Share }) => {
+  const shown = seenOf(share);
   return (
-    <div
-      role="img"
-      aria-label={shown.map((set) => `${percent(share[set])} ${set}`).join(', ')}
-      className="flex gap-px text-xs"
-    >
-      {shown.map((set) => (
-        <div
-          key={set}
-          style={{ flexGrow: share[set], flexBasis: '3.9rem' }}
-          className="whitespace-nowrap"
-        >
+    <div role="img" aria-label={inWords(share)} className="text-xs">
+      <div className="flex h-2.5 gap-px">
+        {shown.map((set) => (
           <div
-            className="h-2.5 rounded-xs"
+            key={set}
+            className="min-w-1 rounded-xs"
             style={{
+              flexGrow: share[set],
               background: 'var(--fruit)',
               opacity: 0.25 + 0.17 * SET_CLASSES.indexOf(set),
             }}
           />
-          {set} {percent(share[set])}
-        </div>
-      ))}
+        ))}
+      </div>
+      <p className="mt-0.5 flex flex-wrap gap-x-2">
+        {shown.map((set) => (
+          <span key={set} className="whitespace-nowrap">
+            {set} {percent(share[set])}
+          </span>
+        ))}
+      </p>
     </div>
   );
 };

@@ -1,5 +1,5 @@
 import { BARE_KITCHEN, planInKitchen, type Kitchen } from '@idle-kettle/contract';
-import type { Plan } from '@idle-kettle/core';
+import { formatTemperature, type Plan } from '@idle-kettle/core';
 import { useState } from 'react';
 import { useForm, useWatch, type Resolver } from 'react-hook-form';
 import { useNavigate } from 'react-router';
@@ -183,7 +183,12 @@ function Preview({ form }: { form: KitchenForm }) {
         </p>
       ) : (
         <>
-          <p className="mb-3 text-lg">Here, a jam stops at about</p>
+          <p className="mb-3 text-lg">
+            Here, a jam stops at about{' '}
+            <b className="text-2xl">
+              {formatTemperature(stop.tempC ?? stop.ruleTempC, form.temperature)}
+            </b>
+          </p>
           <TemperatureStrip stop={stop} scale={form.temperature} />
         </>
       )}
