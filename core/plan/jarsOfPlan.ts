@@ -52,10 +52,10 @@ export function yieldOf(
     sizes: onHand
       .map(({ name }) => ({
         name,
-        p10: countOf(poor, name),
-        p90: countOf(packed, name) + countOf(more, name),
+        poor: countOf(poor, name),
+        good: countOf(packed, name) + countOf(more, name),
       }))
-      .filter(({ p90: most }) => most > 0),
+      .filter(({ good }) => good > 0),
     fullJars,
     jarsToHeat: fullJars.p90 + 1,
   };

@@ -126,11 +126,11 @@ test.each<Partial<PlanRequest>>([
   expect(jars.jarsToHeat).toBe(p90 + 1);
   for (const { name, count } of jars.jars) {
     const size = jars.sizes.find((one) => one.name === name);
-    expect(size?.p10).toBeLessThanOrEqual(count);
-    expect(size?.p90).toBeGreaterThanOrEqual(count);
+    expect(size?.poor).toBeLessThanOrEqual(count);
+    expect(size?.good).toBeGreaterThanOrEqual(count);
   }
-  expect(jars.sizes.reduce((sum, size) => sum + size.p10, 0)).toBe(p10);
-  expect(jars.sizes.reduce((sum, size) => sum + size.p90, 0)).toBe(p90);
+  expect(jars.sizes.reduce((sum, size) => sum + size.poor, 0)).toBe(p10);
+  expect(jars.sizes.reduce((sum, size) => sum + size.good, 0)).toBe(p90);
 });
 
 describe('cautions', () => {

@@ -156,8 +156,8 @@ export type Plan = {
     /** Full jars of each size in a poor and in a good outcome, those that neither fills left out. */
     readonly sizes: readonly {
       readonly name: string;
-      readonly p10: number;
-      readonly p90: number;
+      readonly poor: number;
+      readonly good: number;
     }[];
     /** Full jars in a poor, a middling and a good outcome. */
     readonly fullJars: Spread;

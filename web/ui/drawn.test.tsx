@@ -38,7 +38,10 @@ const label: BatchSummary = {
   plan: {
     fruit: 'plum',
     colour: '#8a2331',
-    yield: { fullJars: { p10: 7, p50: 8, p90: 9 }, sizes: [{ name: 'half-pint', p10: 7, p90: 9 }] },
+    yield: {
+      fullJars: { p10: 7, p50: 8, p90: 9 },
+      sizes: [{ name: 'half-pint', poor: 7, good: 9 }],
+    },
     stopC: 100.4,
     shelf: { verdict: 'pantry', months: 12 },
     process: { method: 'boiling-water', minutes: 10 },

@@ -39,13 +39,13 @@ test('what a batch is packed into, in words', () => {
 });
 
 test('the range of the jars is in the sizes of the likely packing', () => {
-  const jars = (...sizes: { name: string; p10: number; p90: number }[]) =>
+  const jars = (...sizes: { name: string; poor: number; good: number }[]) =>
     jarsInWords({ yield: { fullJars: { p10: 5, p50: 6, p90: 7 }, sizes } });
-  const half = { name: 'half-pint', p10: 5, p90: 6 };
-  expect(jars(half, { name: 'quarter-pint', p10: 0, p90: 1 })).toBe(
+  const half = { name: 'half-pint', poor: 5, good: 6 };
+  expect(jars(half, { name: 'quarter-pint', poor: 0, good: 1 })).toBe(
     '5–6 half-pints and up to 1 quarter-pint',
   );
-  expect(jars(half, { name: 'pint', p10: 1, p90: 1 })).toBe('5–6 half-pints and 1 pint');
+  expect(jars(half, { name: 'pint', poor: 1, good: 1 })).toBe('5–6 half-pints and 1 pint');
 });
 
 test('a batch for the fridge in words', () => {

@@ -20,9 +20,9 @@ export function jarsInWords({
   if (!jars) return null;
   if (jars.fullJars.p90 === 0) return 'less than one jar';
   return list.format(
-    jars.sizes.map(({ name, p10, p90 }) => {
-      const count = p10 === p90 ? `${p90}` : p10 === 0 ? `up to ${p90}` : `${p10}–${p90}`;
-      return `${count} ${plural(p90, name)}`;
+    jars.sizes.map(({ name, poor, good }) => {
+      const count = poor === good ? `${good}` : poor === 0 ? `up to ${good}` : `${poor}–${good}`;
+      return `${count} ${plural(good, name)}`;
     }),
   );
 }
