@@ -24,18 +24,13 @@ export type BatchSummary = {
   readonly updatedAt: string;
 };
 
-/** Most sizes of jar that a label names. */
-const MOST_SIZES = 3;
-
 /** What the label of a batch shows of its plan. */
 export function summaryOf(plan: Plan): PlanSummary {
   const fruit = mainFruitOf(plan);
   return {
     fruit,
     colour: jamColourOf(fruit),
-    yield: plan.yield
-      ? { fullJars: plan.yield.fullJars, sizes: plan.yield.sizes.slice(0, MOST_SIZES) }
-      : null,
+    yield: plan.yield ? { fullJars: plan.yield.fullJars, sizes: plan.yield.sizes } : null,
     stopC: plan.stop.tempC ?? plan.stop.ruleTempC,
     shelf: { verdict: plan.shelf.verdict, months: plan.shelf.months },
     process: { method: plan.process.method, minutes: plan.process.minutes },

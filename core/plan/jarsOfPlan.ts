@@ -53,7 +53,7 @@ export function yieldOf(
       .map(({ name }) => ({
         name,
         poor: countOf(poor, name),
-        good: countOf(packed, name) + countOf(more, name),
+        good: used(name) + countOf(more, name),
       }))
       .filter(({ good }) => good > 0),
     fullJars,

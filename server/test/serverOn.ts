@@ -4,7 +4,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createApp } from '../app.ts';
 import type { Config } from '../config.ts';
-import { PLANNING_WORKER } from './planningWorker.ts';
+
+/** The bundled program of the planning threads, which `./kettle test` builds before the tests. */
+const PLANNING_WORKER = join(import.meta.dirname, '../dist/planning/planning.bundle.js');
 
 /** A server on a database, listening on a port of its own, with an empty page to serve. */
 export async function serverOn(

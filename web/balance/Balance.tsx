@@ -193,8 +193,10 @@ export function Balance({ kitchen, saved, from }: Props) {
     [stale, settled],
   );
   const pots = settled?.pot?.boilOver?.pots ?? 1;
-  const wayOn = ({ code }: Caution) =>
-    code === 'boil-over' && <Split pots={pots} onSplit={onSplit} />;
+  const wayOn = useCallback(
+    ({ code }: Caution) => code === 'boil-over' && <Split pots={pots} onSplit={onSplit} />,
+    [pots, onSplit],
+  );
   const isWritten = formula.lines.length > 0;
 
   return (
@@ -276,7 +278,7 @@ export function Balance({ kitchen, saved, from }: Props) {
           </div>
           {!stale && settled && isWritten && (
             <Guarded what="what to mind" on={settled}>
-              <Cautions cautions={settled.cautions} pots={pots} onSplit={onSplit} />
+              <Cautions cautions={settled.cautions} wayOn={wayOn} />
             </Guarded>
           )}
         </div>

@@ -5,16 +5,15 @@ import { Caution } from '../ui/Caution.tsx';
 
 type Props = {
   readonly cautions: readonly Told[];
-  /** Pots of this size that would each stay a third full. */
-  readonly pots: number;
-  readonly onSplit: (pots: number) => void;
+  /** The way on from one of them, where a press helps. */
+  readonly wayOn: (caution: Told) => React.ReactNode;
 };
 
 /**
  * What to mind: what is about this batch in the open, with the way on, and what is so with every batch folded under one line. Those not to go on
  * with stand beside the shelf.
  */
-export const Cautions = memo(function Cautions({ cautions, pots, onSplit }: Props) {
+export const Cautions = memo(function Cautions({ cautions, wayOn }: Props) {
   const warnings = cautions.filter(({ level }) => level === 'warn');
   const notes = cautions.filter(({ level }) => level === 'note');
   return (
@@ -23,7 +22,7 @@ export const Cautions = memo(function Cautions({ cautions, pots, onSplit }: Prop
         <ul className="flex flex-col gap-2">
           {warnings.map((caution) => (
             <Caution key={`${caution.code}${caution.text}`} of={caution}>
-              {caution.code === 'boil-over' && <Split pots={pots} onSplit={onSplit} />}
+              {wayOn(caution)}
             </Caution>
           ))}
         </ul>
@@ -44,8 +43,14 @@ export const Cautions = memo(function Cautions({ cautions, pots, onSplit }: Prop
   );
 });
 
+type SplitProps = {
+  /** Pots of this size that would each stay a third full. */
+  readonly pots: number;
+  readonly onSplit: (pots: number) => void;
+};
+
 /** Makes the batch one of several pots. */
-export const Split = ({ pots, onSplit }: Pick<Props, 'pots' | 'onSplit'>) =>
+export const Split = ({ pots, onSplit }: SplitProps) =>
   pots > 1 && (
     <button
       type="button"
