@@ -1,4 +1,4 @@
-import { formatISODuration } from 'date-fns';
+import { formatISODuration } from 'date-fns/formatISODuration';
 import { MOST_LINES } from '../reader/index.ts';
 import { linesBrought, type Plan } from '../plan/index.ts';
 import { MOST_RECIPE_CHARS, type FormatFault, type RecipeReading } from './recipe.ts';
