@@ -116,12 +116,15 @@ export {
   planLine,
 } from './plan/index.ts';
 export {
+  type FirstFormula,
   type MethodTrial,
   type Party,
   type Solved,
   type SugarSweep,
   type Wishes,
+  canBeWorkedOut,
   compareMethods,
+  formulaFor,
   solveFor,
   sweepSugar,
   turnGauge,

@@ -1,8 +1,7 @@
 /** Debian's Chromium, with flags that keep it from looking for a network that a machine may not have. */
 export const CHROMIUM = {
-  executablePath: '/usr/bin/chromium',
+  executablePath: '/usr/bin/chromium-headless-shell',
   args: [
-    '--headless',
     '--no-sandbox',
     '--disable-gpu',
     '--disable-quic',

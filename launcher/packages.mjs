@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs';
 import { spawnSync } from 'node:child_process';
+import { CHROMIUM } from './chromium.mjs';
 import { postgresBin } from './postgresBin.mjs';
 import { Failure, say } from './say.mjs';
 import { has, run } from './shell.mjs';
@@ -15,7 +16,7 @@ export const POSTGRESQL = { name: 'postgresql', present: () => postgresBin() !==
 /** What the tests need besides. @type {readonly DebianPackage[]} */
 export const TEST_PACKAGES = [
   POSTGRESQL,
-  { name: 'chromium', present: () => existsSync('/usr/bin/chromium') },
+  { name: 'chromium-headless-shell', present: () => existsSync(CHROMIUM.executablePath) },
   { name: 'units', present: () => has('units') },
   {
     name: 'python3-iapws',

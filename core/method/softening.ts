@@ -10,6 +10,9 @@ const HARD: ReadonlySet<string> = new Set([
   'pear', 'rowan', 'rose-hip', 'hawthorn', 'carrot', 'dried-apricot', 'prune',
 ]); // prettier-ignore
 
+/** Whether a line is of what has to soften before the sugar. */
+export const isHard = ({ ingredient }: UnderstoodLine): boolean => HARD.has(ingredient.id);
+
 /** Fruit and what is with it, drier than this by mass, has no liquid to soften in; judgement. */
 const WATER_TO_SOFTEN_IN = 0.4;
 
@@ -22,7 +25,7 @@ export type Softening = { readonly what: keyof typeof MINUTES; readonly minutes:
 /** What a long boil softens first: the peel of a marmalade, or hard fruit that has liquid to soften in; null for nothing. */
 export function softeningOf(product: Product, lines: readonly UnderstoodLine[]): Softening | null {
   if (product === 'marmalade') return { what: 'peel', minutes: MINUTES.peel };
-  if (product === 'jelly' || !lines.some(({ ingredient }) => HARD.has(ingredient.id))) return null;
+  if (product === 'jelly' || !lines.some(isHard)) return null;
   const pot = startContents(lines.filter((line) => !isSugar(line)));
   return pot.water >= WATER_TO_SOFTEN_IN * massOf(pot)
     ? { what: 'fruit', minutes: MINUTES.fruit }

@@ -14,7 +14,7 @@ const trimmed = (value: number, decimals: number): string =>
   String(Number(value.toFixed(decimals)));
 
 /** To the nearest eighth, as cups and spoons are marked: `1½`, `¾`, `8⅛`. */
-const kitchenFraction = (value: number): string =>
+export const kitchenFraction = (value: number): string =>
   formatQuantity(Math.round(value * 8) / 8, { vulgarFractions: true }) ?? trimmed(value, 2);
 
 /** Grams as a scale shows them: whole grams, and a tenth below 10 g. */

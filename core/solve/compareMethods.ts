@@ -1,8 +1,7 @@
-import type { UnderstoodLine } from '../reader/index.ts';
-import { isSugar, type Method, PRODUCTS } from '../method/index.ts';
+import { type Method, PRODUCTS } from '../method/index.ts';
 import { type Plan, planBatch } from '../plan/index.ts';
 import { type PlanRequest, readLines, workOut } from '../work/index.ts';
-import { gramsOf, isFruit } from './imagine.ts';
+import { linesBy, USUAL_SUGAR } from './linesBy.ts';
 import { solveFor } from './solveFor.ts';
 
 /** The same fruit by one method: the amounts it would take, and what comes of them. */
@@ -10,20 +9,6 @@ export type MethodTrial = {
   readonly method: Method;
   readonly request: PlanRequest;
   readonly plan: Plan;
-};
-
-/** Sugar by fruit, by weight, as each method usually has it; common practice. */
-const SUGAR_SHARE: { readonly [method in Method]?: number } = {
-  'long-boil': 0.8,
-  'powdered-pectin': 1.22,
-  'liquid-pectin': 1.5,
-  'low-methoxyl': 0.25,
-};
-/** Pectin to start from, g to a kilogram of fruit, before it is solved for. */
-const PECTIN: { readonly [method in Method]?: readonly [id: string, gramsPerKg: number] } = {
-  'powdered-pectin': ['powdered pectin', 42],
-  'liquid-pectin': ['liquid pectin', 80],
-  'low-methoxyl': ['low-sugar pectin', 35],
 };
 
 /**
@@ -41,7 +26,7 @@ export function compareMethods(request: PlanRequest): MethodTrial[] {
       method,
       targetSolublesPct: null,
       before: null,
-      lines: linesFor(lines, method),
+      lines: linesBy(lines, { method, sugar: USUAL_SUGAR[method] ?? 1 }, request),
     };
     for (const firmness of ['firm', 'soft'] as const) {
       const found = solveFor(starting, { firmness });
@@ -54,18 +39,4 @@ export function compareMethods(request: PlanRequest): MethodTrial[] {
 function planned(request: PlanRequest, method: Method): MethodTrial[] {
   const outcome = planBatch(request);
   return outcome.ok ? [{ method, request, plan: outcome.plan }] : [];
-}
-
-function linesFor(lines: readonly UnderstoodLine[], method: Method): string[] {
-  const fruitG = gramsOf(lines, isFruit);
-  const kept = lines.filter(
-    (line) =>
-      !isSugar(line) && line.ingredient.kind !== 'pectin' && line.ingredient.kind !== 'calcium',
-  );
-  const pectin = PECTIN[method];
-  return [
-    ...kept.map(({ text }) => text),
-    `${Math.round((SUGAR_SHARE[method] ?? 1) * fruitG)} g sugar`,
-    ...(pectin ? [`${Math.round((pectin[1] * fruitG) / 1000)} g ${pectin[0]}`] : []),
-  ];
 }

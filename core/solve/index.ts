@@ -1,4 +1,5 @@
 export * from './compareMethods.ts';
+export * from './formulaFor.ts';
 export * from './lessSugar.ts';
 export * from './solveFor.ts';
 export * from './turnGauge.ts';

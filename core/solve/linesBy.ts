@@ -1,0 +1,87 @@
+import { isSugar, type Method } from '../method/index.ts';
+import { convert, kitchenFraction } from '../quantity/index.ts';
+import { readLine, type ReadingKitchen, type UnderstoodLine } from '../reader/index.ts';
+import { gramsOf, isFruit } from './imagine.ts';
+
+/** A way to make a batch of fruit: its method, and what goes with a gram of the fruit, g. */
+export type Way = { readonly method: Method; readonly sugar: number; readonly water?: number };
+
+/** Sugar by fruit, by weight, as each method usually has it; common practice. */
+export const USUAL_SUGAR: { readonly [method in Method]?: number } = {
+  'long-boil': 0.8,
+  'powdered-pectin': 1.22,
+  'liquid-pectin': 1.5,
+  'low-methoxyl': 0.25,
+};
+/** Pectin to start from, g to a kilogram of fruit, before it is solved for. */
+const PECTIN: { readonly [method in Method]?: readonly [id: string, gramsPerKg: number] } = {
+  'powdered-pectin': ['powdered pectin', 42],
+  'liquid-pectin': ['liquid pectin', 80],
+  'low-methoxyl': ['low-sugar pectin', 35],
+};
+
+/**
+ * The lines of the same fruit made another way: what sweetens it and what sets it are put in anew, the rest stays.
+ * Amounts are round ones, in the measure that the fruit is written in.
+ */
+export function linesBy(
+  lines: readonly UnderstoodLine[],
+  { method, sugar, water = 0 }: Way,
+  kitchen: Partial<ReadingKitchen>,
+): string[] {
+  const fruit = lines.filter(isFruit);
+  const fruitG = gramsOf(fruit, isFruit);
+  const round = ROUND[measureOf(fruit)];
+  const kept = lines.filter(
+    (line) =>
+      !isSugar(line) && line.ingredient.kind !== 'pectin' && line.ingredient.kind !== 'calcium',
+  );
+  const pectin = PECTIN[method];
+  return [
+    ...kept.map(({ text }) => text),
+    ...(water > 0 ? [round(water * fruitG, 'water', kitchen)] : []),
+    round(sugar * fruitG, 'sugar', kitchen),
+    ...(pectin ? [`${Math.round((pectin[1] * fruitG) / 1000)} g ${pectin[0]}`] : []),
+  ];
+}
+
+type Measure = 'grams' | 'pounds' | 'cups';
+
+/** What the first fruit that says so is measured in. */
+function measureOf(fruit: readonly UnderstoodLine[]): Measure {
+  const text = fruit.map((line) => line.text).join('\n');
+  if (/(?:\d|\b)(?:lbs?|pounds?|oz|ounces?)\b/i.test(text)) return 'pounds';
+  return /\b(?:cups?|pints?|quarts?)\b/i.test(text) ? 'cups' : 'grams';
+}
+
+type Rounding = (
+  massG: number,
+  thing: 'sugar' | 'water',
+  kitchen: Partial<ReadingKitchen>,
+) => string;
+
+/** To 10 g, and by the kilogram to 50 g. */
+const grams: Rounding = (massG, thing) =>
+  massG < 1000
+    ? `${massG < 10 ? Math.max(1, Math.round(massG)) : Math.round(massG / 10) * 10} g ${thing}`
+    : `${Number((Math.round(massG / 50) / 20).toFixed(2))} kg ${thing}`;
+
+/** To a quarter of a cup of this kitchen. */
+const cups: Rounding = (massG, thing, kitchen) => {
+  const cup = readLine(`1 cup ${thing}`, kitchen);
+  const count = cup.understood ? Math.round((4 * massG) / cup.massG.typical) / 4 : 0;
+  return count === 0
+    ? grams(massG, thing, kitchen)
+    : `${kitchenFraction(count)} ${count > 1 ? 'cups' : 'cup'} ${thing}`;
+};
+
+/** To a quarter of a pound, below a pound to half an ounce; water by the cup. */
+const pounds: Rounding = (massG, thing, kitchen) => {
+  if (thing === 'water') return cups(massG, thing, kitchen);
+  const quarters = Math.round(4 * convert(massG, 'g', 'lb'));
+  if (quarters >= 4) return `${kitchenFraction(quarters / 4)} lb ${thing}`;
+  const halves = Math.round(2 * convert(massG, 'g', 'oz'));
+  return halves === 0 ? grams(massG, thing, kitchen) : `${kitchenFraction(halves / 2)} oz ${thing}`;
+};
+
+const ROUND: { readonly [measure in Measure]: Rounding } = { grams, pounds, cups };
