@@ -29,7 +29,7 @@ const BY_PECTIN: readonly Way[] = (['powdered-pectin', 'low-methoxyl'] as const)
 const WAYS: { readonly [product in Product]?: readonly Way[] } = {
   jam: [long(0.8, 0), long(1, 0.3), long(1.25, 0.4), long(1.5, 0.6), ...BY_PECTIN],
   conserve: [long(0.8, 0), long(1, 0.3), ...BY_PECTIN],
-  marmalade: [long(2, 2.4), long(1.5, 2), long(1, 1), ...BY_PECTIN],
+  marmalade: [long(2, 2.4), long(2.4, 3), long(1.5, 2), long(1, 1), ...BY_PECTIN],
   jelly: [long(0.75, 0), long(1, 0), ...BY_PECTIN],
   butter: [{ method: 'reduce', sugar: 0.4 }],
 };
@@ -77,7 +77,9 @@ export function formulaFor(request: PlanRequest): FirstFormula {
     lines: linesBy(understood, watered(way, understood), request),
   }));
   const plain = untilGood(starts);
-  const tried = plain.some(isGood) ? plain : [...plain, ...oneByMethod(plain).map(mended)];
+  const tried = plain.some((one) => isGood(one) || isStiff(one))
+    ? plain
+    : [...plain, ...oneByMethod(plain).map(mended)];
   const nearest = tried.reduce<Tried | null>(
     (best, one) => (best !== null && !isBetter(one, best) ? best : one),
     null,
@@ -120,12 +122,13 @@ const TO_SOFTEN = 0.15;
 const oneByMethod = (tried: readonly Tried[]): readonly Tried[] =>
   tried.filter(({ plan }, i) => tried.findIndex((one) => one.plan.method === plan.method) === i);
 
-/** Each as it is, up to the first that is good. */
+/** Each as it is, up to the first that is good. Pectin is not bought for fruit that sets by itself, however stiffly. */
 function untilGood(starts: readonly PlanRequest[]): Tried[] {
   const tried: Tried[] = [];
   for (const start of starts) {
+    const byItself = start.method === starts[0]?.method;
+    if (tried.some(isGood) || (!byItself && tried.some(isStiff))) break;
     tried.push(...planned(start));
-    if (tried.some(isGood)) break;
   }
   return tried;
 }
@@ -156,3 +159,5 @@ const isBetter = (one: Tried, other: Tried): boolean =>
   worth(one) > worth(other) || (worth(one) === worth(other) && one.changes < other.changes);
 
 const isGood = (tried: Tried): boolean => worth(tried) === PANTRY + BEST;
+
+const isStiff = (tried: Tried): boolean => worth(tried) === PANTRY + WELCOME.slices;
