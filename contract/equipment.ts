@@ -36,6 +36,16 @@ export class BurnerDto {
   netPowerKw?: number | null;
 }
 
+/** How much of something is in the cupboard. */
+export class StockDto {
+  /** Id of the ingredient: `sugar`. */
+  @IsName()
+  ingredient!: string;
+
+  @IsBetween(0, 1_000_000, 'g')
+  massG!: number;
+}
+
 /** What something costs here. */
 export class PriceDto {
   /** Id of the ingredient: `sugar`. */

@@ -22,7 +22,7 @@ import {
   Min,
 } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
-import { BurnerDto, NamedPotDto, PriceDto } from './equipment.ts';
+import { BurnerDto, NamedPotDto, PriceDto, StockDto } from './equipment.ts';
 import { PackDto } from './evidence.ts';
 import { AllDiffer } from './owned.ts';
 import { AreTaughtNames, IsMeasures, TaughtNameDto } from './reading.ts';
@@ -111,6 +111,10 @@ export class KitchenDto {
   /** Names that it was taught, and what they are taken for. */
   @AreTaughtNames()
   names?: TaughtNameDto[];
+
+  /** What is in the cupboard; what is not named may be there or not. */
+  @AreItems(200, () => StockDto)
+  stock?: StockDto[];
 
   @AreItems(200, () => PriceDto)
   prices?: PriceDto[];

@@ -1,6 +1,6 @@
 import { beforeOf, codes, planned } from '../test/planned.ts';
 import { costOf } from './cost.ts';
-import { prepareOf } from './prepareOf.ts';
+import { prepareOf, type Stock } from './prepareOf.ts';
 
 describe('what a batch costs', () => {
   const plan = planned({
@@ -24,6 +24,28 @@ describe('what a batch costs', () => {
 });
 
 describe('preparation', () => {
+  test('what the cupboard holds is not bought again', () => {
+    const plan = planned({
+      lines: ['1 kg plums', '2.4 kg sugar', '1 box powdered pectin'],
+      draws: 0,
+    });
+    const listed = (stock: Stock) =>
+      Object.fromEntries(
+        prepareOf(plan, stock).shopping.map(({ ingredient, haveG, lackG, packs }) => [
+          ingredient,
+          [haveG, Math.round(lackG), packs],
+        ]),
+      );
+    expect(listed({ sugar: 600, 'powdered-pectin': 98 })).toMatchObject({
+      sugar: [600, 1800, '2 bags of 1 kg'],
+      'powdered-pectin': [98, 0, undefined],
+    });
+    expect(listed({ sugar: 0 })).toMatchObject({
+      sugar: [0, 2400, '3 bags of 1 kg'],
+      'powdered-pectin': [undefined, 49, '1 box of 49 g'],
+    });
+  });
+
   test('shopping in packs, with what is thrown away', () => {
     const { shopping, prep } = prepareOf(
       planned({

@@ -3,13 +3,18 @@ import { CARRIER_SUGAR_G, carriesPectin } from '../chain/index.ts';
 import { linesBrought, simmeredWhole, type Plan, type PlanAct } from '../plan/index.ts';
 import { formatGrams } from '../quantity/index.ts';
 
-/** One thing to buy: what the batch takes as bought, and in what packs. */
+/** One thing to have in the house: what the batch takes as bought, what is there, and what is lacking in what packs. */
 export type ToBuy = {
   /** Stable, for ticking off. */
   readonly id: string;
+  readonly ingredient: string;
   readonly name: string;
   readonly massG: number;
-  /** `2 bags of 1 kg`, `1 box`, `6`; absent for what is sold loose. */
+  /** What the cupboard holds of it, g; absent where nobody has said. */
+  readonly haveG?: number;
+  /** What has to be bought, g. */
+  readonly lackG: number;
+  /** What is lacking as it is sold: `2 bags of 1 kg`, `1 box`, `6`; absent where nothing is, and for what is sold loose. */
   readonly packs?: string;
 };
 
@@ -41,8 +46,11 @@ export type Preparation = {
 /** Sold in bags, g; common practice. */
 const SUGAR_BAG_G = 1000;
 
+/** What a cupboard holds, g by the id of the ingredient. */
+export type Stock = { readonly [ingredient: string]: number };
+
 /** The shopping, the fruit to prepare, the work of the day before, and the checklist before the heat. */
-export function prepareOf(plan: Plan): Preparation {
+export function prepareOf(plan: Plan, stock: Stock = {}): Preparation {
   const totals = new Map<string, { row: Ingredient; preparedG: number; form: string }>();
   for (const { ingredient: id, massG, form } of linesBrought(plan)) {
     const row = id === undefined ? null : findIngredient(id);
@@ -57,7 +65,9 @@ export function prepareOf(plan: Plan): Preparation {
   const all = [...totals.values()];
   const simmered = simmeredWhole(plan);
   return {
-    shopping: all.filter(({ row }) => row.kind !== 'water').map((total) => toBuy(total, simmered)),
+    shopping: all
+      .filter(({ row }) => row.kind !== 'water')
+      .map((total) => toBuy(total, simmered, stock)),
     prep: all
       .filter(({ row }) => row.kind === 'fruit' && row.edibleShare < 1 && !simmered.has(row.id))
       .map(({ row, preparedG, form }) => ({
@@ -80,10 +90,21 @@ const WEIGHING: ReadonlySet<string> = new Set(['weigh', 'carry-pectin']);
 function toBuy(
   { row, preparedG }: { row: Ingredient; preparedG: number },
   simmered: ReadonlySet<string | undefined>,
+  stock: Stock,
 ): ToBuy {
   const massG = simmered.has(row.id) ? preparedG : preparedG / row.edibleShare;
-  const packs = packsOf(row, massG);
-  return { id: `buy-${row.id}`, name: row.name, massG, ...(packs === null ? {} : { packs }) };
+  const haveG = stock[row.id];
+  const lackG = Math.max(0, massG - (haveG ?? 0));
+  const packs = lackG === 0 ? null : packsOf(row, lackG);
+  return {
+    id: `buy-${row.id}`,
+    ingredient: row.id,
+    name: row.name,
+    massG,
+    ...(haveG === undefined ? {} : { haveG }),
+    lackG,
+    ...(packs === null ? {} : { packs }),
+  };
 }
 
 function packsOf(row: Ingredient, massG: number): string | null {

@@ -13,7 +13,8 @@ function found(lines: readonly string[], change: Partial<PlanRequest> = {}) {
 
 const grams = (lines: PlanRequest['lines'], kind: string): number =>
   lines
-    .map((line) => (typeof line === 'string' ? readLine(line) : line))
+    .filter((line) => typeof line === 'string')
+    .map((line) => readLine(line))
     .reduce(
       (sum, reading) =>
         reading.understood && reading.ingredient.kind === kind ? sum + reading.massG.typical : sum,

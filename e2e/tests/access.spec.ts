@@ -36,6 +36,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await expect(page.getByRole('heading', { name: 'Run sheet' })).toBeVisible();
     expect(await seriousFaults(page, colorScheme)).toEqual([]);
     await page.goto(`${kettle.address}/kitchen`);
+    await expect(page.getByRole('region', { name: 'On the shelf' })).toBeVisible();
+    expect(await seriousFaults(page, colorScheme)).toEqual([]);
+    await page.getByRole('button', { name: 'Change jars' }).click();
     await page.getByRole('button', { name: 'Add a jar' }).click();
     expect(await seriousFaults(page, colorScheme)).toEqual([]);
 

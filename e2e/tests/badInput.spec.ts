@@ -62,10 +62,12 @@ test('5000 lines and a megabyte are not taken, and say so', async ({ page }) => 
 
 test('an altitude that cannot be is refused in the form', async ({ page, kettle }) => {
   await page.goto(`${kettle.address}/kitchen`);
+  await page.getByRole('button', { name: 'Change the place and units' }).click();
   await page.getByLabel('Altitude', { exact: true }).fill('99999');
   await expect(page.getByText('Give an altitude from -450 to 5500 m.')).toBeVisible();
   await page.getByRole('button', { name: 'Save the kitchen' }).click();
-  await expect(page).toHaveURL(/kitchen$/);
+  await expect(page.getByRole('dialog', { name: 'Place and units' })).toBeVisible();
+  expect(await kettle.send('GET', '/kitchen')).toMatchObject({ altitudeM: 1524 });
 });
 
 test('an address that is not there says so, and leads back', async ({ page, kettle }) => {

@@ -281,19 +281,23 @@ test('a kitchen’s pot, jars and prices reach the batch, and a batch too large 
   kettle,
 }) => {
   await page.goto(`${kettle.address}/kitchen`);
+  await page.getByRole('button', { name: 'Change pots' }).click();
   await page.getByRole('button', { name: 'Add a pot' }).click();
   const pots = page.getByRole('group', { name: 'Pots' });
   await pots.getByLabel('Name').fill('small pan');
   await pots.getByLabel('Across, cm').fill('20');
   await pots.getByLabel('High, cm').fill('x');
-  await page.getByRole('button', { name: 'Save what stands in it' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('alert')).toContainText('pots 1, heightCm');
   await pots.getByLabel('High, cm').fill('12');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'On the stove' })).toContainText('small pan');
+  await page.getByRole('button', { name: 'Change prices' }).click();
   await page.getByRole('button', { name: 'Add a price' }).click();
   await page.getByLabel('Of', { exact: true }).fill('sugar');
   await page.getByLabel('A kilogram').fill('1.30');
-  await page.getByRole('button', { name: 'Save what stands in it' }).click();
-  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'In the cupboard' })).toContainText('$1.30');
 
   await open(page, kettle, ['4 kg crushed damsons', '3 kg sugar']);
   await turnLabel(page);

@@ -14,9 +14,20 @@ test('first run: set the altitude, type a recipe, read the verdicts, save, reloa
   await expect(
     page.getByRole('img', { name: /Water boils here at 202\.8 °F; stop 8\.0 °F above/ }),
   ).toBeVisible();
-  await page.getByLabel(/Boiled sterile/).check();
+  expect(await fitsWidth(page)).toBe(true);
+  await page.getByRole('button', { name: 'Next' }).click();
+  await expect(page.getByRole('radio', { name: /Cups and pounds/ })).toBeChecked();
+  expect(await fitsWidth(page)).toBe(true);
+  await page.getByRole('button', { name: 'Next' }).click();
   expect(await fitsWidth(page)).toBe(true);
   await page.getByRole('button', { name: 'This is my kitchen' }).click();
+  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await page.getByRole('button', { name: 'Change the place and units' }).click();
+  await page.getByLabel(/Boiled sterile/).check();
+  expect(await fitsWidth(page)).toBe(true);
+  await page.getByRole('button', { name: 'Save the kitchen' }).click();
+  await expect(page.getByRole('region', { name: 'Place' })).toContainText('boiled sterile');
+  await page.getByRole('link', { name: 'Batches' }).click();
 
   await expect(page.getByText('No batches yet.')).toBeVisible();
   await page.getByRole('link', { name: 'Start a batch' }).click();

@@ -227,19 +227,27 @@ test('of two who change the kitchen, both stand where they are of different fiel
   kettle,
 }) => {
   await page.goto(`${kettle.address}/kitchen`);
-  await page.getByRole('button', { name: 'Add a pot' }).click();
-  await page.getByLabel('Name', { exact: true }).last().fill('wide pot');
+  const sheet = page.getByRole('dialog', { name: 'Pots' });
+  const save = sheet.getByRole('button', { name: 'Save' });
+  await page.getByRole('button', { name: 'Change pots' }).click();
+  await sheet.getByRole('button', { name: 'Add a pot' }).click();
+  await sheet.getByLabel('Name', { exact: true }).fill('wide pot');
+  // What is written is not thrown away by a stray key.
+  await page.keyboard.press('Escape');
+  await expect(sheet.getByRole('alert')).toContainText('not saved');
+  await sheet.getByRole('button', { name: 'Go on writing' }).click();
   const { version } = await kettle.send<{ version: number }>('GET', '/kitchen');
   await kettle.send('PATCH', '/kitchen', { version, changes: { altitudeM: 77 } });
-  await page.getByRole('button', { name: 'Save what stands in it' }).click();
-  await expect(page.getByText('Saved.')).toBeVisible();
+  await save.click();
+  await expect(sheet).toBeHidden();
   expect(await kettle.send('GET', '/kitchen')).toMatchObject({
     altitudeM: 77,
     pots: [{ name: 'wide pot' }],
   });
 
   // Where both changed the same it is told; saved again, mine stands, and what they changed besides stays theirs.
-  await page.getByLabel('Name', { exact: true }).last().fill('wide pot, mended');
+  await page.getByRole('button', { name: 'Change pots' }).click();
+  await sheet.getByLabel('Name', { exact: true }).fill('wide pot, mended');
   const there = await kettle.send<{ version: number; pots: object[] }>('GET', '/kitchen');
   await kettle.send('PATCH', '/kitchen', {
     version: there.version,
@@ -248,10 +256,10 @@ test('of two who change the kitchen, both stand where they are of different fiel
       jars: [{ name: 'pint', volumeMl: 473 }],
     },
   });
-  await page.getByRole('button', { name: 'Save what stands in it' }).click();
-  await expect(page.getByRole('alert')).toContainText('was changed somewhere else meanwhile');
-  await page.getByRole('button', { name: 'Save what stands in it' }).click();
-  await expect(page.getByText('Saved.')).toBeVisible();
+  await save.click();
+  await expect(sheet.getByRole('alert')).toContainText('was changed somewhere else meanwhile');
+  await save.click();
+  await expect(sheet).toBeHidden();
   expect(await kettle.send('GET', '/kitchen')).toMatchObject({
     pots: [{ name: 'wide pot, mended' }],
     jars: [{ name: 'pint' }],

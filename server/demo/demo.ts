@@ -23,7 +23,14 @@ export const DEMO_KITCHEN: KitchenDto = {
     { name: 'half-pint', volumeMl: 237, count: 30 },
     { name: 'quarter-pint', volumeMl: 118, count: 12 },
   ],
-  packs: [],
+  packs: [{ ingredient: 'powdered-pectin', packG: 49, pectinG: 15 }],
+  stock: [
+    { ingredient: 'sugar', massG: 6000 },
+    { ingredient: 'lemon-juice-bottled', massG: 480 },
+    { ingredient: 'powdered-pectin', massG: 98 },
+    { ingredient: 'honey', massG: 900 },
+    { ingredient: 'cinnamon', massG: 40 },
+  ],
   measures: 'us',
   names: [
     {

@@ -4,6 +4,7 @@ import type {
   NamedPotDto,
   PackDto,
   PriceDto,
+  StockDto,
   TaughtNameDto,
 } from '@idle-kettle/contract';
 import type { Canner, MeasuresId, School, TemperatureScale, UnitSystem } from '@idle-kettle/core';
@@ -83,6 +84,10 @@ export class KitchenModel extends Model {
   @AllowNull(false)
   @Column(DataType.JSONB)
   declare names: TaughtNameDto[];
+
+  @AllowNull(false)
+  @Column(DataType.JSONB)
+  declare stock: StockDto[];
 
   @AllowNull(false)
   @Column(DataType.JSONB)

@@ -196,6 +196,7 @@ const fieldsOf = (row: KitchenModel) => ({
   packs: row.packs,
   measures: row.measures,
   names: row.names,
+  stock: row.stock,
   prices: row.prices,
   currency: row.currency,
 });

@@ -50,6 +50,7 @@ const PARTS: { readonly [field: string]: object } = {
   burners: { name: 'ring', heat: 'outdoor-ring' },
   jars: { name: 'pint', volumeMl: 473 },
   packs: { ingredient: 'powdered-pectin', packG: 57, pectinG: 20 },
+  stock: { ingredient: 'sugar', massG: 2000 },
   prices: { ingredient: 'sugar', minorPerKg: 120 },
   names: { name: 'Old Codlin', ingredient: 'apple' },
   practice: {

@@ -24,6 +24,7 @@ import { JarRow } from '../drawings/JarRow.tsx';
 import { fruitColourOf, suggestedName } from '../ui/fruit.ts';
 import { Guarded } from '../ui/Guarded.tsx';
 import { planner } from '../workers/planner.ts';
+import { isBareFruit } from './bareFruit.ts';
 import { BatchLabel } from './BatchLabel.tsx';
 import { Cautions, Impossible, Split } from './Cautions.tsx';
 import { Conflict } from './Conflict.tsx';
@@ -39,7 +40,9 @@ import { SettingsBar } from './SettingsBar.tsx';
 import { usePlan } from './usePlan.ts';
 import { useAsk } from './useAsk.ts';
 import { useSaver } from './useSaver.ts';
+import { Start } from './Start.tsx';
 import { Workbench } from './Workbench.tsx';
+import { WorkOut } from './WorkOut.tsx';
 
 /** Fields whose text has an undo of its own. */
 const OWN_TEXT =
@@ -132,6 +135,30 @@ export function Balance({ kitchen, saved, from }: Props) {
       ),
     [kitchen, onAsk],
   );
+
+  const [working, setWorking] = useState(false);
+  /** A formula for the fruit that is written, or for that of a line. */
+  const workOut = useCallback(
+    (line: string | null) => {
+      setWorking(true);
+      onAsk(
+        (now) =>
+          planner.ask((of) => of.workOut(line === null ? now : { ...now, lines: [line] }, kitchen)),
+        (found) => {
+          if (found.outcome === 'found') {
+            latest.current.take(found.request, 'Worked out a formula');
+            return;
+          }
+          setNotice(found.faults.map(({ message }) => message).join(' '));
+          // What was not understood is asked about where it stands.
+          if (line !== null) dispatch({ type: 'paste', index: 0, lines: [line] });
+        },
+        () => setWorking(false),
+      );
+    },
+    [kitchen, onAsk],
+  );
+  const workOutWritten = useCallback(() => workOut(null), [workOut]);
 
   const isJelly = sheet.settings.product === 'jelly';
   const reading = useMemo(() => ({ ...kitchen, extractsJuice: isJelly }), [kitchen, isJelly]);
@@ -260,6 +287,10 @@ export function Balance({ kitchen, saved, from }: Props) {
           )}
           {stale ? (
             <Impossible faults={faults} />
+          ) : plan && isBareFruit(formula, plan) ? (
+            <Guarded what="what is short" on={plan}>
+              <WorkOut busy={working} onWorkOut={workOutWritten} />
+            </Guarded>
           ) : (
             plan?.set && (
               <Guarded what="what sets it" on={plan}>
@@ -267,6 +298,7 @@ export function Balance({ kitchen, saved, from }: Props) {
               </Guarded>
             )
           )}
+          {working && <p role="status">Trying ways to make it set and keep</p>}
           <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
             <SaveBar saving={saving} empty={!isWritten} />
             <HistoryBar
@@ -284,7 +316,14 @@ export function Balance({ kitchen, saved, from }: Props) {
         </div>
       </div>
       <div className="grid min-w-0 items-start gap-3 max-md:contents md:max-lg:order-1 md:max-lg:col-span-2 md:max-lg:grid-cols-2">
-        {drawn && (
+        {!isWritten && saved === null && (
+          <div className="min-w-0 max-md:order-1 md:max-lg:col-span-2">
+            <Guarded what="where to begin" on={sheet}>
+              <Start units={kitchen.units} busy={working} onFruit={workOut} onBringIn={bringIn} />
+            </Guarded>
+          </div>
+        )}
+        {drawn && (isWritten || saved !== null) && (
           <div className={`min-w-0 max-md:order-4 ${stale ? 'opacity-50' : ''}`}>
             <Guarded what="the drawing" on={drawn}>
               <Dipsticks plan={drawn} fruit={fruit} onTurn={onTurn} />

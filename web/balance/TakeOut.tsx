@@ -1,11 +1,12 @@
 import { toPlanCsv, toPlanText, toRecipeJsonLd } from '@idle-kettle/core';
-import { Download, FileUp } from 'lucide-react';
+import { Download } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCards, useKeepCard } from '../api/cards.ts';
 import { sayError } from '../api/request.ts';
 import { download, fileNameOf } from '../ui/download.ts';
 import { lineInText, runSheetOf } from '../words/runSheet.ts';
+import { BringIn } from './BringIn.tsx';
 import type { WorkbenchProps } from './Workbench.tsx';
 
 /** Keeps the formula as a card or a version of one; takes it out as a file, or brings one in. */
@@ -95,18 +96,7 @@ export function TakeOut({ name, formula, plan, onBringIn }: WorkbenchProps) {
             onClick={() => download(`${file}.csv`, 'text/csv', toPlanCsv(plan))}
           />
         </div>
-        <label className="btn btn-sm w-fit">
-          <FileUp aria-hidden className="size-4" /> Bring in a recipe
-          <input
-            type="file"
-            accept=".json,.jsonld,.txt,application/ld+json,application/json,text/plain"
-            className="sr-only"
-            onChange={({ target }) => {
-              void target.files?.[0]?.text().then(onBringIn);
-              target.value = '';
-            }}
-          />
-        </label>
+        <BringIn onBringIn={onBringIn} />
         <p className="text-sm opacity-80">
           Its lines are added to these; undo takes them back. A file that cannot be read changes
           nothing.

@@ -58,12 +58,13 @@ export const startingWith = ({ lines, settings }: Formula): FormulaState => ({
 
 /** What a solved or turned request asks of the formula: its lines, method, stop and what comes before; the rest stays. */
 export const formulaOf = (
-  { lines, method, targetSolublesPct, before }: PlanRequest,
+  { lines, product, method, targetSolublesPct, before }: PlanRequest,
   settings: SettingsDto,
 ): Formula => ({
   lines: lines.filter((line): line is string => typeof line === 'string'),
   settings: {
     ...settings,
+    ...(product === (settings.product ?? 'jam') ? {} : { product }),
     method,
     targetSolublesPct,
     // What was worked out anew has what was obtained before as a line of its own.

@@ -8,9 +8,9 @@ import { sayError } from '../api/request.ts';
 export function TaughtNames({ kitchen }: { readonly kitchen: Kitchen }) {
   const forget = useForgetName();
   return (
-    <section aria-labelledby="names-title" className="mx-auto mt-10 flex max-w-4xl flex-col gap-3">
+    <section aria-labelledby="names-title" className="flex flex-col gap-2">
       <div>
-        <h2 id="names-title" className="text-2xl font-bold text-primary">
+        <h2 id="names-title" className="text-xl font-bold text-primary">
           Names of its own
         </h2>
         <p>

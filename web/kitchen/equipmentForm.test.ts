@@ -17,6 +17,7 @@ const KITCHEN: Kitchen = {
   pots: [{ name: 'wide', diameterCm: 30, heightCm: 14 }],
   burners: [{ name: 'ring', heat: 'outdoor-ring', netPowerKw: 4 }],
   jars: [{ name: 'pint', volumeMl: 473, count: 3, prefer: true, gift: 2 }],
+  stock: [{ ingredient: 'sugar', massG: 2500 }],
   packs: [{ ingredient: 'powdered-pectin', packG: 57, pectinG: 20 }],
   prices: [{ ingredient: 'sugar', minorPerKg: 120 }],
   measures: 'us',

@@ -7,13 +7,14 @@ export const equipmentIn = ({
   pots,
   burners,
   jars,
+  stock,
   packs,
   prices,
   currency,
 }: KitchenDto): Partial<KitchenDto> =>
   // Class instances of the contract as plain values, to be compared and sent.
   JSON.parse(
-    JSON.stringify({ canner, pots, burners, jars, packs, prices, currency }),
+    JSON.stringify({ canner, pots, burners, jars, stock, packs, prices, currency }),
   ) as Partial<KitchenDto>;
 
 /** What stands in the kitchen, as typed: numbers are text. */
@@ -29,6 +30,7 @@ export type EquipmentForm = {
     prefer: boolean;
     gift: string;
   }[];
+  stock: { ingredient: string; massG: string }[];
   packs: { ingredient: string; packG: string; pectinG: string }[];
   prices: { ingredient: string; perKg: string }[];
   currency: string;
@@ -61,6 +63,10 @@ export const equipmentOf = (kitchen: Kitchen): EquipmentForm => ({
     count: typed(count),
     prefer: prefer ?? false,
     gift: gift === 0 ? '' : typed(gift),
+  })),
+  stock: kitchen.stock.map(({ ingredient, massG }) => ({
+    ingredient: nameOf(ingredient),
+    massG: typed(massG),
   })),
   packs: kitchen.packs.map(({ ingredient, packG, pectinG }) => ({
     ingredient: nameOf(ingredient),
@@ -111,6 +117,12 @@ export function kitchenWith(
       prefer,
       gift: number(gift) ?? 0,
     })),
+    stock: form.stock
+      .filter(({ ingredient }) => ingredient.trim() !== '')
+      .map(({ ingredient, massG }) => ({
+        ingredient: ingredientOf(ingredient) ?? ingredient,
+        massG: number(massG) ?? NaN,
+      })),
     packs: form.packs.map(({ ingredient, packG, pectinG }) => ({
       ingredient: ingredientOf(ingredient) ?? ingredient,
       packG: number(packG) ?? NaN,

@@ -76,6 +76,7 @@ test('a kitchen is shown as it was typed', () => {
     pots: [],
     burners: [],
     jars: [],
+    stock: [],
     packs: [],
     prices: [],
     measures: 'us',

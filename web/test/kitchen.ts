@@ -19,6 +19,7 @@ export const DEFAULTS: Kitchen = {
   packs: [],
   measures: 'us',
   names: [],
+  stock: [],
   prices: [{ ingredient: 'sugar', minorPerKg: 130 }],
   currency: 'USD',
 };

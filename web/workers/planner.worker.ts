@@ -1,11 +1,13 @@
 import { requestInKitchen, type Formula, type PlanningKitchen } from '@idle-kettle/contract';
 import {
   compareMethods,
+  formulaFor,
   planBatch,
   solveFor,
   sweepSugar,
   turnGauge,
   withSugarShare,
+  type FirstFormula,
   type GaugeId,
   type MethodTrial,
   type PlanOutcome,
@@ -22,6 +24,8 @@ const planner = {
     planBatch(requestInKitchen(formula, kitchen)),
   compare: (formula: Formula, kitchen: PlanningKitchen): MethodTrial[] =>
     compareMethods(requestInKitchen(formula, kitchen)),
+  workOut: (formula: Formula, kitchen: PlanningKitchen): FirstFormula =>
+    formulaFor(requestInKitchen(formula, kitchen)),
   solve: (formula: Formula, kitchen: PlanningKitchen, wishes: Wishes): Solved =>
     solveFor(requestInKitchen(formula, kitchen), wishes),
   turn: (

@@ -6,6 +6,7 @@ import { cooks } from './003-cooks.ts';
 import { reading } from './004-reading.ts';
 import { differencesInKelvin } from './005-differences-in-kelvin.ts';
 import { versionsIdsSummaries } from './006-versions-ids-summaries.ts';
+import { cupboard } from './007-cupboard.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -15,4 +16,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   reading,
   differencesInKelvin,
   versionsIdsSummaries,
+  cupboard,
 ];

@@ -1,104 +1,14 @@
-import { faultsOf, KitchenDto, VALIDATION, type Kitchen } from '@idle-kettle/contract';
-import { findIngredient, HEAT_IDS, HEAT_SOURCES, type HeatId } from '@idle-kettle/core';
-import { plainToInstance } from 'class-transformer';
-import { validateSync } from 'class-validator';
+import { HEAT_IDS, HEAT_SOURCES, type HeatId } from '@idle-kettle/core';
 import { Plus, X } from 'lucide-react';
-import { useState } from 'react';
-import { useForm, useFieldArray, type Control, type UseFormRegister } from 'react-hook-form';
-import { useChangeKitchen } from '../api/kitchen.ts';
-import { isConflict, sayError } from '../api/request.ts';
-import { changesOf } from './kitchenChanges.ts';
-import { equipmentIn, equipmentOf, kitchenWith, type EquipmentForm } from './equipmentForm.ts';
-
-/** What stands in the kitchen: pots, burners, canner, jars, packs and prices. All of it may stay empty. */
-export function Equipment({ kitchen }: { kitchen: Kitchen }) {
-  // What is typed stays, whatever becomes of the kitchen meanwhile: what is changed is told from the one that the form began with.
-  const [base, setBase] = useState(kitchen);
-  const { register, control, handleSubmit, setError, clearErrors, formState, reset } =
-    useForm<EquipmentForm>({ defaultValues: equipmentOf(base) });
-  const save = useChangeKitchen();
-  const onSubmit = handleSubmit((form) => {
-    clearErrors();
-    const dto = said(base, form);
-    const faults = faultsOf(validateSync(dto, VALIDATION));
-    if (faults.length === 0) {
-      save.mutate(
-        {
-          // Saved again after somebody else’s change was told, this is to stand.
-          version: isConflict(save.error) ? kitchen.version : base.version,
-          changes: changesOf(equipmentIn(said(base)), equipmentIn(dto)),
-        },
-        {
-          onSuccess: (saved) => {
-            setBase(saved);
-            reset(equipmentOf(saved));
-          },
-        },
-      );
-    } else {
-      setError('root', {
-        message: faults.map(({ field, message }) => `${inWords(field)}: ${message}`).join(' '),
-      });
-    }
-  });
-  const props = { control, register };
-  return (
-    <form
-      onSubmit={(event) => void onSubmit(event)}
-      noValidate
-      className="mx-auto mt-10 flex max-w-4xl flex-col gap-6"
-    >
-      <div>
-        <h2 className="text-2xl font-bold text-primary">What stands in it</h2>
-        <p>
-          Leave out what you like: without it, plans are for half-pints on a medium burner. The
-          first pot and burner are taken where a batch names none.
-        </p>
-      </div>
-      <Pots {...props} />
-      <Burners {...props} />
-      <label className="flex w-fit flex-col font-bold">
-        Canner
-        <select {...register('canner')} className="select font-normal">
-          <option value="boiling-water">boiling water</option>
-          <option value="steam">atmospheric steam</option>
-        </select>
-      </label>
-      <Jars {...props} />
-      <Packs {...props} />
-      <Prices {...props} />
-      <div className="flex flex-wrap items-center gap-4">
-        <button type="submit" className="btn btn-primary btn-lg" disabled={save.isPending}>
-          Save what stands in it
-        </button>
-        <p role="status">{save.isSuccess && !formState.isDirty ? 'Saved.' : ''}</p>
-      </div>
-      {(formState.errors.root ?? save.error) && (
-        <p role="alert" className="border-l-4 border-error pl-3 text-error">
-          Not saved. {formState.errors.root?.message ?? (save.error && sayError(save.error))}
-        </p>
-      )}
-    </form>
-  );
-}
-
-/** A kitchen with what a form says of it; as it stands where the form says nothing else. */
-const said = (kitchen: Kitchen, form = equipmentOf(kitchen)): KitchenDto =>
-  plainToInstance(
-    KitchenDto,
-    kitchenWith(kitchen, form, (name) => findIngredient(name)?.id),
-  );
-
-/** `pots[0].diameterCm` as a person counts: `pots 1, diameterCm`. */
-const inWords = (field: string): string =>
-  field.replace(/\[(\d+)\]\.?/, (_, index: string) => ` ${Number(index) + 1}, `).replace(/, $/, '');
+import { useFieldArray, type Control, type UseFormRegister } from 'react-hook-form';
+import type { EquipmentForm } from './equipmentForm.ts';
 
 type PartProps = {
   readonly control: Control<EquipmentForm>;
   readonly register: UseFormRegister<EquipmentForm>;
 };
 
-type ListName = 'pots' | 'burners' | 'jars' | 'packs' | 'prices';
+type ListName = 'pots' | 'burners' | 'jars' | 'stock' | 'packs' | 'prices';
 
 type ListProps<N extends ListName> = PartProps & {
   readonly name: N;
@@ -113,7 +23,7 @@ function List<N extends ListName>({ control, name, title, one, blank, row }: Lis
   const { fields, append, remove } = useFieldArray<EquipmentForm, ListName>({ control, name });
   return (
     <fieldset className="flex flex-col gap-2">
-      <legend className="font-bold">{title}</legend>
+      <legend className="sr-only">{title}</legend>
       {fields.map((field, index) => (
         <div key={field.id} className="flex flex-wrap items-end gap-2">
           {row(index)}
@@ -212,6 +122,22 @@ const Jars = (props: PartProps) => (
   />
 );
 
+const Stock = (props: PartProps) => (
+  <List
+    {...props}
+    name="stock"
+    title="In the cupboard"
+    one="thing"
+    blank={{ ingredient: 'sugar', massG: '1000' }}
+    row={(i) => (
+      <>
+        <Cell label="What it is" input={props.register(`stock.${i}.ingredient`)} wide />
+        <Cell label="There is, g" input={props.register(`stock.${i}.massG`)} />
+      </>
+    )}
+  />
+);
+
 const Packs = (props: PartProps) => (
   <List
     {...props}
@@ -250,3 +176,53 @@ const Prices = (props: PartProps) => (
     </label>
   </div>
 );
+
+const Canners = ({ register }: PartProps) => (
+  <label className="flex w-fit flex-col font-bold">
+    Jars are processed in
+    <select {...register('canner')} className="select font-normal">
+      <option value="boiling-water">boiling water</option>
+      <option value="steam">atmospheric steam</option>
+    </select>
+  </label>
+);
+
+/** What can be told of a kitchen's things, one kind at a time. */
+export type EquipmentPart = ListName | 'canner';
+
+/** The form of each kind: its title, what to know of it, its fields. */
+export const EQUIPMENT_PARTS: {
+  readonly [part in EquipmentPart]: {
+    readonly title: string;
+    readonly hint: string;
+    readonly Fields: (props: PartProps) => React.ReactNode;
+  };
+} = {
+  pots: {
+    title: 'Pots',
+    hint: 'By the inside. The first is taken where a batch names none.',
+    Fields: Pots,
+  },
+  burners: {
+    title: 'Burners, cookers, oven',
+    hint: 'The first is taken where a batch names none. A slow cooker brings its own pot.',
+    Fields: Burners,
+  },
+  canner: { title: 'Canner', hint: 'Steam goes as far as 45 minutes.', Fields: Canners },
+  jars: {
+    title: 'Jars on hand',
+    hint: 'Without any, plans are for half-pints without end.',
+    Fields: Jars,
+  },
+  stock: {
+    title: 'Cupboard',
+    hint: 'What keeps: sugar, lemon juice, pectin. Prepare says what of it a batch takes and what is lacking.',
+    Fields: Stock,
+  },
+  packs: {
+    title: 'Packs of pectin',
+    hint: 'As they say of themselves: a pack differs from brand to brand.',
+    Fields: Packs,
+  },
+  prices: { title: 'Prices', hint: 'A kilogram as bought.', Fields: Prices },
+};

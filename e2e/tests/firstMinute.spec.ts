@@ -1,0 +1,92 @@
+import type { Batch, Kitchen } from '@idle-kettle/contract';
+import type { Locator } from '@playwright/test';
+import { expect, line, test } from '../kitchen.ts';
+
+/** Presses, counted as somebody new would. */
+class Presses {
+  count = 0;
+  async on(what: Locator): Promise<void> {
+    this.count += 1;
+    await what.click();
+  }
+}
+
+test('from an empty kitchen to three kilograms of quince that set, saved, in six presses', async ({
+  page,
+  kettle,
+}) => {
+  const presses = new Presses();
+  await page.goto(kettle.address);
+  await presses.on(page.getByRole('button', { name: 'Skip the rest' }));
+  await presses.on(page.getByRole('link', { name: 'Start a batch' }));
+  await page.getByLabel('How much fruit').fill('3');
+  await page.getByLabel('Measured in').selectOption('kg');
+  presses.count += 1;
+  await presses.on(page.getByRole('button', { name: 'quinces' }));
+  await expect(line(page, 1)).toHaveValue('3 kg quinces');
+  await expect(page.getByTestId('set')).toContainText(/firm|soft/i);
+  await expect(page.getByTestId('shelf')).toContainText('Pantry');
+  // It may be played with, and taken back.
+  await expect(page.getByText('Worked out a formula.')).toBeVisible();
+  await presses.on(page.getByRole('button', { name: 'Save as a batch' }));
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+  expect(presses.count).toBeLessThanOrEqual(6);
+  const [batch] = await kettle.batches();
+  const forecast = async () =>
+    (await kettle.send<Batch>('GET', `/batches/${batch?.id}`)).plan?.set?.forecast;
+  await expect.poll(forecast).toMatch(/^(soft|firm)$/);
+  // Nothing was asked that could be assumed, and what was assumed is said.
+  await expect(page.getByText(/No altitude is set/).first()).toBeVisible();
+});
+
+test('fruit that is written by itself gets a formula with a press; what is not understood is asked about', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  await page.goto(`${kettle.address}/batches/new`);
+  await line(page, 1).fill('1 kg Seville oranges');
+  await page.getByRole('button', { name: 'Work out a formula for it' }).click();
+  await expect(line(page, 3)).toHaveValue(/kg sugar$/);
+  await expect(page.getByLabel('Made into')).toHaveValue('marmalade');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(line(page, 1)).toHaveValue('1 kg Seville oranges');
+  await expect(line(page, 2)).toHaveValue('');
+
+  await page.goto(kettle.address);
+  await page.goto(`${kettle.address}/batches/new`);
+  await line(page, 1).fill('');
+  await page.getByLabel('How much fruit').fill('a few');
+  await page.getByRole('button', { name: 'plums' }).click();
+  await expect(line(page, 1)).toHaveValue('a few lb plums');
+  await expect(page.getByRole('alert').first()).toContainText('understood');
+});
+
+test('a new kitchen is asked for an altitude that can be, and may be told it in three steps', async ({
+  page,
+  kettle,
+}) => {
+  await page.goto(kettle.address);
+  await page.getByLabel('Altitude', { exact: true }).fill('99999');
+  await page.getByRole('button', { name: 'Skip the rest' }).click();
+  await expect(page.getByText('Give an altitude from -450 to 5500 m.')).toBeVisible();
+  expect(await kettle.send('GET', '/kitchen')).toMatchObject({ setUp: false });
+  await page.getByLabel('Altitude', { exact: true }).fill('1000');
+  await page.keyboard.press('Enter');
+  await page.getByRole('radio', { name: /Grams, and UK recipes/ }).check();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /stockpot/ }).click();
+  await page.getByRole('button', { name: /preserving pan/ }).click();
+  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Back' }).click();
+  // The height stays what it was, in the unit that was chosen since.
+  await expect(page.getByLabel('Altitude', { exact: true })).toHaveValue('305');
+  await page.getByRole('button', { name: 'Next' }).click();
+  await page.getByRole('button', { name: 'Next' }).click();
+  await page.getByRole('button', { name: 'This is my kitchen' }).click();
+  await expect(page.getByText('No batches yet.')).toBeVisible();
+  const kitchen = await kettle.send<Kitchen>('GET', '/kitchen');
+  expect(kitchen).toMatchObject({ setUp: true, units: 'metric', temperature: 'C', measures: 'uk' });
+  expect(kitchen.altitudeM).toBeCloseTo(305, 0);
+  expect(kitchen.pots.map(({ name }) => name)).toEqual(['preserving pan', 'stockpot']);
+});

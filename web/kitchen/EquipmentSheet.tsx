@@ -1,0 +1,75 @@
+import { faultsOf, KitchenDto, VALIDATION, type Kitchen } from '@idle-kettle/contract';
+import { findIngredient } from '@idle-kettle/core';
+import { plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { useChangeKitchen } from '../api/kitchen.ts';
+import { isConflict, sayError } from '../api/request.ts';
+import { Sheet } from '../ui/Sheet.tsx';
+import { equipmentIn, equipmentOf, kitchenWith, type EquipmentForm } from './equipmentForm.ts';
+import { EQUIPMENT_PARTS, type EquipmentPart } from './equipmentParts.tsx';
+import { changesOf } from './kitchenChanges.ts';
+
+type Props = {
+  readonly kitchen: Kitchen;
+  readonly part: EquipmentPart;
+  readonly onClose: () => void;
+};
+
+/** One kind of things in the kitchen, to be told and told anew. All of it may stay empty. */
+export function EquipmentSheet({ kitchen, part, onClose }: Props) {
+  // What is typed stays, whatever becomes of the kitchen meanwhile: what is changed is told from the one that the form began with.
+  const [base] = useState(kitchen);
+  const { register, control, handleSubmit, setError, clearErrors, formState } =
+    useForm<EquipmentForm>({ defaultValues: equipmentOf(base) });
+  const save = useChangeKitchen();
+  const { title, hint, Fields } = EQUIPMENT_PARTS[part];
+  const onSubmit = handleSubmit((form) => {
+    clearErrors();
+    const dto = said(base, form);
+    const faults = faultsOf(validateSync(dto, VALIDATION));
+    if (faults.length === 0) {
+      save.mutate(
+        {
+          // Saved again after somebody else’s change was told, this is to stand.
+          version: isConflict(save.error) ? kitchen.version : base.version,
+          changes: changesOf(equipmentIn(said(base)), equipmentIn(dto)),
+        },
+        { onSuccess: onClose },
+      );
+    } else {
+      setError('root', {
+        message: faults.map(({ field, message }) => `${inWords(field)}: ${message}`).join(' '),
+      });
+    }
+  });
+  const trouble = formState.errors.root?.message ?? (save.error && sayError(save.error));
+  return (
+    <Sheet title={title} unsaved={formState.isDirty} onClose={onClose}>
+      <form onSubmit={(event) => void onSubmit(event)} noValidate className="flex flex-col gap-5">
+        <p>{hint}</p>
+        <Fields control={control} register={register} />
+        <button type="submit" className="btn btn-primary btn-lg w-fit" disabled={save.isPending}>
+          Save
+        </button>
+        {trouble && (
+          <p role="alert" className="border-l-4 border-error pl-3 text-error">
+            Not saved. {trouble}
+          </p>
+        )}
+      </form>
+    </Sheet>
+  );
+}
+
+/** A kitchen with what a form says of it; as it stands where the form says nothing else. */
+const said = (kitchen: Kitchen, form = equipmentOf(kitchen)): KitchenDto =>
+  plainToInstance(
+    KitchenDto,
+    kitchenWith(kitchen, form, (name) => findIngredient(name)?.id),
+  );
+
+/** `pots[0].diameterCm` as a person counts: `pots 1, diameterCm`. */
+const inWords = (field: string): string =>
+  field.replace(/\[(\d+)\]\.?/, (_, index: string) => ` ${Number(index) + 1}, `).replace(/, $/, '');

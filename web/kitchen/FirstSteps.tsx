@@ -1,0 +1,226 @@
+import type { Kitchen } from '@idle-kettle/contract';
+import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { useChangeKitchen } from '../api/kitchen.ts';
+import { sayError } from '../api/request.ts';
+import { PotDrawing } from '../drawings/PotDrawing.tsx';
+import { AltitudeField } from './AltitudeField.tsx';
+import { changesOf } from './kitchenChanges.ts';
+import { altitudeInUnit, formOf, readForm, type KitchenForm } from './kitchenForm.ts';
+import { kitchenResolver } from './kitchenResolver.ts';
+import { READINGS, readingFor, type ReadingId } from './readings.ts';
+import { StopHere } from './StopHere.tsx';
+
+const STEPS = ['place', 'units', 'pots'] as const;
+
+/** Pots that many kitchens have, the widest first: the first that a kitchen has is taken where a batch names none. */
+const POTS = [
+  { name: 'preserving pan', diameterCm: 36, heightCm: 16 },
+  { name: 'wide pot', diameterCm: 30, heightCm: 14 },
+  { name: 'stockpot', diameterCm: 24, heightCm: 20 },
+  { name: 'small saucepan', diameterCm: 18, heightCm: 10 },
+] as const;
+
+const PX_PER_CM = 4;
+
+/** A kitchen that is new: its place, its units, its pots; each may be passed over. */
+export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
+  const [step, setStep] = useState(0);
+  const [reading, setReading] = useState<ReadingId>(() => readingFor(navigator.language));
+  const [pots, setPots] = useState<readonly string[]>([]);
+  const save = useChangeKitchen();
+  const navigate = useNavigate();
+  const { register, control, setValue, getValues, formState, trigger } = useForm<KitchenForm>({
+    defaultValues: { ...formOf(kitchen), ...READINGS[reading] },
+    resolver: kitchenResolver,
+    mode: 'onChange',
+  });
+  const form = { ...getValues(), ...useWatch({ control }) };
+  const last = step === STEPS.length - 1;
+
+  function read(id: ReadingId) {
+    setReading(id);
+    const { altitude, altitudeUnit } = getValues();
+    setValue('altitude', altitudeInUnit(altitude, altitudeUnit, READINGS[id].altitudeUnit));
+    setValue('altitudeUnit', READINGS[id].altitudeUnit);
+    setValue('temperature', READINGS[id].temperature);
+  }
+
+  async function finish() {
+    // Only its altitude can be wrong here, and that is asked for first.
+    if (!(await trigger())) return setStep(0);
+    const said = readForm({
+      ...getValues(),
+      ...READINGS[reading],
+      altitudeUnit: getValues('altitudeUnit'),
+    });
+    if (!said.ok) return setStep(0);
+    const before = readForm(formOf(kitchen));
+    save.mutate(
+      {
+        version: kitchen.version,
+        changes: {
+          ...changesOf(before.ok ? before.kitchen : {}, said.kitchen),
+          ...(pots.length === 0 ? {} : { pots: POTS.filter(({ name }) => pots.includes(name)) }),
+        },
+      },
+      { onSuccess: () => void navigate('/') },
+    );
+  }
+
+  async function next() {
+    if (!(await trigger())) return setStep(0);
+    if (last) return finish();
+    setStep(step + 1);
+  }
+
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        void next();
+      }}
+      noValidate
+      className="mx-auto flex max-w-3xl flex-col gap-6"
+    >
+      <p className="text-sm font-bold text-secondary">
+        Step {step + 1} of {STEPS.length}
+      </p>
+      {STEPS[step] === 'place' && (
+        <>
+          <Head title="Where is your kitchen?">
+            Water boils cooler the higher you are, and the stop point and the minutes in the canner
+            go with it. Left out, it is reckoned at sea level, and says so.
+          </Head>
+          <div className="grid gap-6 md:grid-cols-2">
+            <AltitudeField
+              form={{ register, setValue, getValues }}
+              error={formState.errors.altitude?.message}
+              autoFocus
+            />
+            <StopHere form={form} />
+          </div>
+        </>
+      )}
+      {STEPS[step] === 'units' && (
+        <>
+          <Head title="How do you measure?">
+            A line is read however it is written; this is how the kettle writes its answers.
+          </Head>
+          <div className="grid gap-3 md:grid-cols-3">
+            <Reading
+              id="us"
+              title="Cups and pounds"
+              detail="°F, feet, quarts and half-pints"
+              now={reading}
+              onChoose={read}
+            />
+            <Reading
+              id="metric"
+              title="Grams and litres"
+              detail="°C, metres; a cup in a recipe is 250 mL"
+              now={reading}
+              onChoose={read}
+            />
+            <Reading
+              id="uk"
+              title="Grams, and UK recipes"
+              detail="°C, metres; a pint in a recipe is 568 mL"
+              now={reading}
+              onChoose={read}
+            />
+          </div>
+        </>
+      )}
+      {STEPS[step] === 'pots' && (
+        <>
+          <Head title="What do you cook in?">
+            Press what you have; how wide a pot is decides how fast it boils down. Others, burners
+            and jars can be told later.
+          </Head>
+          <ul className="flex flex-wrap items-end gap-3">
+            {POTS.map(({ name, ...size }) => (
+              <li key={name}>
+                <button
+                  type="button"
+                  aria-pressed={pots.includes(name)}
+                  onClick={() =>
+                    setPots((now) =>
+                      now.includes(name) ? now.filter((other) => other !== name) : [...now, name],
+                    )
+                  }
+                  className={`flex cursor-pointer flex-col items-center gap-1 rounded-box border-2 bg-base-100 px-3 py-2 ${pots.includes(name) ? 'border-primary' : 'border-base-300'}`}
+                >
+                  <PotDrawing {...size} scale={PX_PER_CM} />
+                  <b>{name}</b>
+                  <span className="text-sm">
+                    {size.diameterCm} cm across, {size.heightCm} high
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <div className="flex flex-wrap items-center gap-3">
+        {step > 0 && (
+          <button type="button" className="btn btn-lg" onClick={() => setStep(step - 1)}>
+            Back
+          </button>
+        )}
+        <button type="submit" className="btn btn-primary btn-lg" disabled={save.isPending}>
+          {last ? 'This is my kitchen' : 'Next'}
+        </button>
+        {!last && (
+          <button
+            type="button"
+            className="btn btn-ghost btn-lg"
+            disabled={save.isPending}
+            onClick={() => void finish()}
+          >
+            Skip the rest
+          </button>
+        )}
+      </div>
+      {save.error && (
+        <p role="alert" className="text-error">
+          Not saved. {sayError(save.error)}
+        </p>
+      )}
+    </form>
+  );
+}
+
+const Head = ({ title, children }: { title: string; children: React.ReactNode }) => (
+  <div>
+    <h1 className="text-3xl font-bold text-primary">{title}</h1>
+    <p className="mt-1 text-lg">{children}</p>
+  </div>
+);
+
+type ReadingProps = {
+  readonly id: ReadingId;
+  readonly title: string;
+  readonly detail: string;
+  readonly now: ReadingId;
+  readonly onChoose: (id: ReadingId) => void;
+};
+
+const Reading = ({ id, title, detail, now, onChoose }: ReadingProps) => (
+  <label
+    className={`flex cursor-pointer items-start gap-3 rounded-box border-2 bg-base-100 p-4 ${id === now ? 'border-primary' : 'border-base-300'}`}
+  >
+    <input
+      type="radio"
+      name="reading"
+      className="radio radio-primary mt-1"
+      checked={id === now}
+      onChange={() => onChoose(id)}
+    />
+    <span>
+      <b className="text-lg">{title}</b>
+      <span className="block text-sm">{detail}</span>
+    </span>
+  </label>
+);

@@ -1,0 +1,234 @@
+import type { Kitchen } from '@idle-kettle/contract';
+import {
+  convert,
+  findIngredient,
+  formatMass,
+  HEAT_SOURCES,
+  type UnitSystem,
+} from '@idle-kettle/core';
+import { Flame, Pencil } from 'lucide-react';
+import { useState } from 'react';
+import { JarDrawing } from '../drawings/JarDrawing.tsx';
+import { PotDrawing } from '../drawings/PotDrawing.tsx';
+import { Guarded } from '../ui/Guarded.tsx';
+import { moneyInWords } from '../ui/words.ts';
+import { EquipmentSheet } from './EquipmentSheet.tsx';
+import type { EquipmentPart } from './equipmentParts.tsx';
+import { formOf } from './kitchenForm.ts';
+import { KitchenSetUp } from './KitchenSetUp.tsx';
+import { StopHere } from './StopHere.tsx';
+import { TaughtNames } from './TaughtNames.tsx';
+
+/** The widest pot that is there takes this much of the shelf, px; without wide ones, a centimetre this much. */
+const MOST_POT_PX = 150;
+const MOST_PX_PER_CM = 5;
+const PINT_PX = 80;
+
+type SheetId = EquipmentPart | 'place';
+
+/** The kitchen as a place: where it is, what stands on the stove, on the shelf and in the cupboard. Forms lie over it when they are asked for. */
+export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
+  const [sheet, setSheet] = useState<SheetId | null>(null);
+  const close = () => setSheet(null);
+  const { pots, burners, jars, stock, packs, prices } = kitchen;
+  const scale = Math.min(
+    MOST_PX_PER_CM,
+    MOST_POT_PX / Math.max(1, ...pots.map(({ diameterCm }) => diameterCm)),
+  );
+  const change = (part: SheetId, what: string) => (
+    <Change what={what} onPress={() => setSheet(part)} />
+  );
+  return (
+    <div className="flex flex-col gap-5">
+      <h1 className="text-3xl font-bold text-primary">{kitchen.name}</h1>
+      <div className="grid items-start gap-5 lg:grid-cols-[20rem_minmax(0,1fr)]">
+        <section aria-label="Place" className="flex flex-col gap-2">
+          <Guarded what="the place" on={kitchen}>
+            <StopHere form={formOf(kitchen)} />
+          </Guarded>
+          <p>{habitsOf(kitchen)}</p>
+          {change('place', 'the place and units')}
+        </section>
+        <div className="flex flex-col gap-5">
+          <Room
+            title="On the stove"
+            change={[change('pots', 'pots'), change('burners', 'burners')]}
+          >
+            <Shelf>
+              {pots.map(({ id, name, diameterCm, heightCm }) => (
+                <Standing
+                  key={id}
+                  name={name}
+                  detail={`${diameterCm} × ${heightCm} cm, ${holdsInWords(diameterCm, heightCm, kitchen.units)}`}
+                >
+                  <PotDrawing diameterCm={diameterCm} heightCm={heightCm} scale={scale} />
+                </Standing>
+              ))}
+              {pots.length === 0 && (
+                <Nothing>
+                  No pot yet: minutes are reckoned for a usual one, and boiling over is not.
+                </Nothing>
+              )}
+            </Shelf>
+            <ul className="flex flex-wrap gap-x-5 gap-y-1">
+              {burners.map(({ id, name, heat, netPowerKw }) => (
+                <li key={id} className="flex items-center gap-1.5">
+                  <Flame aria-hidden className="size-4 text-secondary" />
+                  <span>
+                    <b>{name}</b>, {HEAT_SOURCES[heat].name}
+                    {netPowerKw !== null && netPowerKw !== undefined && `, ${netPowerKw} kW`}
+                  </span>
+                </li>
+              ))}
+              {burners.length === 0 && (
+                <li className="opacity-80">A medium burner, until you say.</li>
+              )}
+            </ul>
+          </Room>
+          <Room title="On the shelf" change={[change('jars', 'jars'), change('canner', 'canner')]}>
+            <Shelf>
+              {jars.map(({ id, name, volumeMl, count, prefer }) => (
+                <Standing
+                  key={id}
+                  name={`${count === null ? '' : `${count} × `}${name}`}
+                  detail={`${volumeMl} mL${prefer === true ? ', preferred' : ''}`}
+                >
+                  <JarDrawing volumeMl={volumeMl} pintPx={PINT_PX} />
+                </Standing>
+              ))}
+              {jars.length === 0 && <Nothing>No jars counted: half-pints without end.</Nothing>}
+            </Shelf>
+            <p>
+              Processed in{' '}
+              {kitchen.canner === 'steam' ? 'an atmospheric steam canner' : 'boiling water'}.
+            </p>
+          </Room>
+        </div>
+      </div>
+      <Room
+        title="In the cupboard"
+        change={[
+          change('stock', 'the cupboard'),
+          change('packs', 'packs of pectin'),
+          change('prices', 'prices'),
+        ]}
+      >
+        <div className="grid gap-x-8 gap-y-3 sm:grid-cols-3">
+          <Listed title="There is" none="Nothing is counted yet.">
+            {stock.map(({ ingredient, massG }) => [
+              nameOf(ingredient),
+              formatMass(massG, kitchen.units),
+            ])}
+          </Listed>
+          <Listed title="A pack of pectin" none="Taken for the usual packs.">
+            {packs.map(({ ingredient, packG, pectinG }) => [
+              nameOf(ingredient),
+              `${packG} g, ${pectinG} g of it pectin`,
+            ])}
+          </Listed>
+          <Listed title="A kilogram costs" none="No prices, no cost.">
+            {prices.map(({ ingredient, minorPerKg }) => [
+              nameOf(ingredient),
+              moneyInWords(minorPerKg, kitchen.currency),
+            ])}
+          </Listed>
+        </div>
+      </Room>
+      <Guarded what="the names" on={kitchen}>
+        <TaughtNames kitchen={kitchen} />
+      </Guarded>
+      {sheet === 'place' && <KitchenSetUp kitchen={kitchen} onClose={close} />}
+      {sheet !== null && sheet !== 'place' && (
+        <EquipmentSheet kitchen={kitchen} part={sheet} onClose={close} />
+      )}
+    </div>
+  );
+}
+
+const Change = ({ what, onPress }: { what: string; onPress: () => void }) => (
+  <button key={what} type="button" className="btn btn-sm w-fit" onClick={onPress}>
+    <Pencil aria-hidden className="size-4" /> Change {what}
+  </button>
+);
+
+type RoomProps = {
+  readonly title: string;
+  readonly change: React.ReactNode;
+  readonly children: React.ReactNode;
+};
+
+const Room = ({ title, change, children }: RoomProps) => (
+  <section aria-label={title} className="flex flex-col gap-2">
+    <div className="flex flex-wrap items-center gap-2">
+      <h2 className="mr-auto text-xl font-bold text-primary">{title}</h2>
+      {change}
+    </div>
+    {children}
+  </section>
+);
+
+/** A board that things stand on. */
+const Shelf = ({ children }: { children: React.ReactNode }) => (
+  <ul className="flex flex-wrap items-end gap-x-6 gap-y-2 border-b-[6px] border-secondary/50 px-3 pb-1">
+    {children}
+  </ul>
+);
+
+type StandingProps = {
+  readonly name: string;
+  readonly detail: string;
+  readonly children: React.ReactNode;
+};
+
+const Standing = ({ name, detail, children }: StandingProps) => (
+  <li className="flex flex-col items-center text-center">
+    <b className="leading-tight">{name}</b>
+    <span className="mb-1 text-sm">{detail}</span>
+    {children}
+  </li>
+);
+
+const Nothing = ({ children }: { children: React.ReactNode }) => (
+  <li className="py-4 opacity-80">{children}</li>
+);
+
+type ListedProps = {
+  readonly title: string;
+  readonly none: string;
+  readonly children: readonly (readonly [string, string])[];
+};
+
+const Listed = ({ title, none, children }: ListedProps) => (
+  <div>
+    <h3 className="font-bold">{title}</h3>
+    {children.length === 0 ? (
+      <p className="opacity-80">{none}</p>
+    ) : (
+      <dl>
+        {children.map(([name, value]) => (
+          <div key={name} className="flex justify-between gap-3 border-b border-base-300 py-0.5">
+            <dt>{name}</dt>
+            <dd>{value}</dd>
+          </div>
+        ))}
+      </dl>
+    )}
+  </div>
+);
+
+const nameOf = (id: string): string => findIngredient(id)?.name ?? id;
+
+/** What a pot holds to the brim. */
+function holdsInWords(diameterCm: number, heightCm: number, units: UnitSystem): string {
+  const volumeMl = Math.PI * (diameterCm / 2) ** 2 * heightCm;
+  return units === 'us'
+    ? `${convert(volumeMl, 'mL', 'quart').toFixed(1)} qt`
+    : `${(volumeMl / 1000).toFixed(1)} L`;
+}
+
+const habitsOf = ({ units, measures, school }: Kitchen): string =>
+  [
+    units === 'us' ? 'Reads cups and pounds' : 'Reads grams and litres',
+    `cups, pints and spoons are ${measures === 'metric' ? 'metric' : measures.toUpperCase()}`,
+    school === 'sterilised' ? 'jars are boiled sterile' : 'jars are clean and hot',
+  ].join('; ') + '.';
