@@ -254,6 +254,17 @@ describe('planning in a kitchen', () => {
     });
   });
 
+  test('a slow cooker and a roasting pan bring their own pot, whatever stands beside them', () => {
+    const on = (heat: 'slow-cooker-high' | 'oven' | 'small-burner') =>
+      requestInKitchen(
+        { lines: plums.lines, settings: { pot: 'tall' } },
+        { ...equipped, burners: [{ name: 'it', heat }] },
+      ).pot;
+    expect(on('small-burner')).toEqual({ diameterCm: 20, heightCm: 30 });
+    expect(on('slow-cooker-high')).toEqual({ diameterCm: 25, heightCm: 14 });
+    expect(on('oven')).toEqual({ diameterCm: 35, heightCm: 9 });
+  });
+
   test('uses its pots, burners and jars: the first, or the one that is named', () => {
     const request = (settings: object) =>
       requestInKitchen({ lines: plums.lines, settings }, equipped);

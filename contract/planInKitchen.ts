@@ -1,4 +1,5 @@
 import {
+  HEAT_SOURCES,
   planBatch,
   USUAL_JARS,
   USUAL_REQUEST,
@@ -49,13 +50,23 @@ export const chosenOf = <T extends { readonly id?: string; readonly name: string
   things.find(({ name }) => name === named) ??
   things[0];
 
+/** What a formula is cooked in and on. A slow cooker and a roasting pan bring their own pot. */
+export function potAndBurner(
+  { settings }: Pick<Formula, 'settings'>,
+  kitchen: Pick<PlanningKitchen, 'pots' | 'burners'>,
+) {
+  const burner = chosenOf(kitchen.burners, settings.burner);
+  const own = burner === undefined ? null : HEAT_SOURCES[burner.heat].ownPot;
+  const pot = chosenOf(kitchen.pots, settings.pot);
+  return { burner, pot, inside: own ?? pot ?? null, bringsPot: own !== null };
+}
+
 /** The request that a formula makes in a kitchen: the same in the browser and on the server. */
 export function requestInKitchen(
   { lines, settings }: Formula,
   kitchen: PlanningKitchen,
 ): PlanRequest {
-  const pot = chosenOf(kitchen.pots, settings.pot);
-  const burner = chosenOf(kitchen.burners, settings.burner);
+  const { burner, inside } = potAndBurner({ settings }, kitchen);
   return {
     ...USUAL_REQUEST,
     product: settings.product ?? USUAL_REQUEST.product,
@@ -64,7 +75,7 @@ export function requestInKitchen(
     before: toBefore(settings.before),
     altitudeM: kitchen.altitudeM,
     waterBoilsC: kitchen.waterBoilsC,
-    pot: pot ? { diameterCm: pot.diameterCm, heightCm: pot.heightCm } : null,
+    pot: inside === null ? null : { diameterCm: inside.diameterCm, heightCm: inside.heightCm },
     heat: burner?.heat ?? USUAL_REQUEST.heat,
     netPowerKw: burner?.netPowerKw ?? null,
     targetSolublesPct: settings.targetSolublesPct ?? null,

@@ -17,6 +17,8 @@ export type HeatSource = {
   readonly powerW: number;
   /** Width of the pot that usually stands on it, cm: it fixes how fast water leaves below the boil. */
   readonly panCm: number;
+  /** The pot that is part of it, by its inside, cm; null for what pots are put on. Judgement: a crock of some six litres, a deep roasting pan. */
+  readonly ownPot: { readonly diameterCm: number; readonly heightCm: number } | null;
   readonly vessel: 'burner' | 'slow cooker' | 'oven';
   /** Whether a batch can be left on it for hours. */
   readonly slow: boolean;
@@ -31,6 +33,7 @@ export const HEAT_SOURCES: { readonly [id in HeatId]: HeatSource } = {
     vessel: 'burner',
     powerW: 600,
     panCm: 28,
+    ownPot: null,
     slow: false,
     lidMin: 0,
   },
@@ -39,6 +42,7 @@ export const HEAT_SOURCES: { readonly [id in HeatId]: HeatSource } = {
     vessel: 'burner',
     powerW: 1100,
     panCm: 28,
+    ownPot: null,
     slow: false,
     lidMin: 0,
   },
@@ -47,6 +51,7 @@ export const HEAT_SOURCES: { readonly [id in HeatId]: HeatSource } = {
     vessel: 'burner',
     powerW: 1800,
     panCm: 28,
+    ownPot: null,
     slow: false,
     lidMin: 0,
   },
@@ -55,6 +60,7 @@ export const HEAT_SOURCES: { readonly [id in HeatId]: HeatSource } = {
     vessel: 'burner',
     powerW: 5000,
     panCm: 50,
+    ownPot: null,
     slow: false,
     lidMin: 0,
   },
@@ -63,6 +69,7 @@ export const HEAT_SOURCES: { readonly [id in HeatId]: HeatSource } = {
     vessel: 'slow cooker',
     powerW: 100,
     panCm: 25,
+    ownPot: { diameterCm: 25, heightCm: 14 },
     slow: true,
     lidMin: 8 * 60,
   },
@@ -71,6 +78,7 @@ export const HEAT_SOURCES: { readonly [id in HeatId]: HeatSource } = {
     vessel: 'slow cooker',
     powerW: 170,
     panCm: 25,
+    ownPot: { diameterCm: 25, heightCm: 14 },
     slow: true,
     lidMin: 4 * 60,
   },
@@ -79,6 +87,7 @@ export const HEAT_SOURCES: { readonly [id in HeatId]: HeatSource } = {
     vessel: 'oven',
     powerW: 250,
     panCm: 35,
+    ownPot: { diameterCm: 35, heightCm: 9 },
     slow: true,
     lidMin: 90,
   },

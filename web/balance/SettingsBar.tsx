@@ -1,4 +1,4 @@
-import { chosenOf, type Kitchen, type SettingsDto } from '@idle-kettle/contract';
+import { chosenOf, potAndBurner, type Kitchen, type SettingsDto } from '@idle-kettle/contract';
 import {
   BODY_STOPS,
   METHODS,
@@ -34,6 +34,7 @@ const BODY_IN_WORDS: { readonly [stop in BodyStop]: string } = {
 export const SettingsBar = memo(function SettingsBar(props: Props) {
   const { settings, method, stop, solublesPct, kitchen, onSet } = props;
   const product = settings.product ?? 'jam';
+  const { pot, burner, bringsPot } = potAndBurner({ settings }, kitchen);
   const bySolids = stop === 'temperature' || stop === 'body';
   return (
     <section aria-label="What it is" className="flex flex-wrap gap-1.5 text-sm">
@@ -96,10 +97,10 @@ export const SettingsBar = memo(function SettingsBar(props: Props) {
           }
         />
       )}
-      {kitchen.pots.length > 0 && (
+      {kitchen.pots.length > 0 && !bringsPot && (
         <Select
           label="Pot"
-          value={keyOf(chosenOf(kitchen.pots, settings.pot))}
+          value={keyOf(pot)}
           options={kitchen.pots.map((one) => [keyOf(one), one.name])}
           onPick={(pot) => onSet({ pot }, `In the ${chosenOf(kitchen.pots, pot)?.name}`)}
         />
@@ -107,7 +108,7 @@ export const SettingsBar = memo(function SettingsBar(props: Props) {
       {kitchen.burners.length > 0 && (
         <Select
           label="On"
-          value={keyOf(chosenOf(kitchen.burners, settings.burner))}
+          value={keyOf(burner)}
           options={kitchen.burners.map((one) => [keyOf(one), one.name])}
           onPick={(burner) =>
             onSet({ burner }, `On the ${chosenOf(kitchen.burners, burner)?.name}`)

@@ -1,4 +1,4 @@
-import { USUAL_REQUEST } from '@idle-kettle/core';
+import { USUAL_REQUEST, type PlanRequest } from '@idle-kettle/core';
 import {
   formulaOf,
   formulaReducer,
@@ -135,7 +135,11 @@ test('what is typed in what comes first is undone whole', () => {
 });
 
 test('a formula that was worked out anew has what was obtained before as a line, and no before', () => {
-  const request = { ...USUAL_REQUEST, lines: ['963 g crab apple juice', '4 cups sugar'] };
+  const request: PlanRequest = {
+    ...USUAL_REQUEST,
+    product: 'jelly',
+    lines: ['963 g crab apple juice', '4 cups sugar'],
+  };
   const settings = {
     product: 'jelly',
     before: { kind: 'extract', lines: ['3 lb crab apples'] },
@@ -148,4 +152,10 @@ test('a formula that was worked out anew has what was obtained before as a line,
     lines: request.lines,
     settings: { product: 'jelly', before: null },
   });
+});
+
+test('fruit that is made into something else by what was worked out for it says so', () => {
+  const marmalade = { ...USUAL_REQUEST, product: 'marmalade', lines: ['6 oranges'] } as const;
+  expect(formulaOf(marmalade, {}).settings.product).toBe('marmalade');
+  expect(formulaOf({ ...marmalade, product: 'jam' }, {}).settings).not.toHaveProperty('product');
 });
