@@ -15,6 +15,8 @@ import { actInText, runSheetOf } from '../words/runSheet.ts';
 import { jarsInWords, minutesInWords } from '../ui/words.ts';
 import { usePlan } from '../balance/usePlan.ts';
 import { TICKS, useSaver } from '../balance/useSaver.ts';
+import { held } from './cupboard.ts';
+import { Shopping } from './Shopping.tsx';
 
 /** Everything to do before the heat: `/batches/:id/prepare`. */
 export function PrepareScreen() {
@@ -42,7 +44,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
       </p>
     );
   }
-  const preparation = prepareOf(plan);
+  const preparation = prepareOf(plan, held(kitchen.stock));
   const amount = (massG: number) =>
     kitchen.units === 'us'
       ? `${formatGrams(massG)}, ${formatMass(massG, 'us')}`
@@ -102,48 +104,49 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
             : `${sayError(error)} The ticks are kept in this browser, and sent when it answers again.`}
         </p>
       )}
-      <div className="grid items-start gap-6 md:grid-cols-2 lg:grid-cols-3">
-        <Guarded what="the shopping" on={plan}>
-          <Part title="To have in the house" hint="Tick what you have.">
-            {preparation.shopping.map(({ id, name, massG, packs }) =>
-              box(
-                id,
-                <>
-                  <b>{name}</b> {amount(massG)}
-                  {packs !== undefined && <span className="opacity-80"> ({packs})</span>}
-                </>,
-              ),
-            )}
-          </Part>
-        </Guarded>
-        <Guarded what="what to prepare" on={plan}>
-          <div className="flex flex-col gap-6">
-            {preparation.overnight.length > 0 && (
-              <Part title="The day before">
-                {preparation.overnight.map((act, index) =>
-                  box(`overnight-${index}`, actInText(act, plan)),
-                )}
+      <div className="grid items-start gap-5 md:grid-cols-[20rem_minmax(0,1fr)] lg:grid-cols-[24rem_minmax(0,1fr)]">
+        <div className="flex flex-col gap-5">
+          <Guarded what="the shopping" on={plan}>
+            <section aria-label="To have in the house" className="rounded-box bg-base-100 p-4">
+              <h2 className="text-lg font-bold text-primary">To have in the house</h2>
+              <p className="text-sm opacity-80 print:hidden">Tick what you have laid out.</p>
+              <Shopping
+                kitchen={kitchen}
+                shopping={preparation.shopping}
+                inWords={amount}
+                box={box}
+              />
+            </section>
+          </Guarded>
+          <Guarded what="what to prepare" on={plan}>
+            <div className="flex flex-col gap-5">
+              {preparation.overnight.length > 0 && (
+                <Part title="The day before">
+                  {preparation.overnight.map((act, index) =>
+                    box(`overnight-${index}`, actInText(act, plan)),
+                  )}
+                </Part>
+              )}
+              {preparation.prep.length > 0 && (
+                <Part title="To prepare">
+                  {preparation.prep.map(({ id, name, boughtG, preparedG, wasteG, form }) =>
+                    box(
+                      id,
+                      <>
+                        <b>{name}</b>, {form}: {amount(boughtG)} as bought gives {amount(preparedG)}
+                        ; {formatGrams(wasteG)} is waste
+                      </>,
+                    ),
+                  )}
+                </Part>
+              )}
+              <Part title="Before the heat">
+                {preparation.first.map((act, index) => box(`first-${index}`, actInText(act, plan)))}
+                {preparation.ready.map(({ id, text }) => box(id, text))}
               </Part>
-            )}
-            {preparation.prep.length > 0 && (
-              <Part title="To prepare">
-                {preparation.prep.map(({ id, name, boughtG, preparedG, wasteG, form }) =>
-                  box(
-                    id,
-                    <>
-                      <b>{name}</b>, {form}: {amount(boughtG)} as bought gives {amount(preparedG)};{' '}
-                      {formatGrams(wasteG)} is waste
-                    </>,
-                  ),
-                )}
-              </Part>
-            )}
-            <Part title="Before the heat">
-              {preparation.first.map((act, index) => box(`first-${index}`, actInText(act, plan)))}
-              {preparation.ready.map(({ id, text }) => box(id, text))}
-            </Part>
-          </div>
-        </Guarded>
+            </div>
+          </Guarded>
+        </div>
         <Guarded what="the run sheet" on={plan}>
           <RunSheet plan={plan} />
         </Guarded>
@@ -154,14 +157,12 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
 
 type PartProps = {
   readonly title: string;
-  readonly hint?: string;
   readonly children: React.ReactNode;
 };
 
-const Part = ({ title, hint, children }: PartProps) => (
+const Part = ({ title, children }: PartProps) => (
   <section aria-label={title} className="rounded-box bg-base-100 p-4">
     <h2 className="text-lg font-bold text-primary">{title}</h2>
-    {hint !== undefined && <p className="text-sm opacity-80 print:hidden">{hint}</p>}
     <ul className="mt-1">{children}</ul>
   </section>
 );
@@ -170,16 +171,16 @@ const RunSheet = ({ plan }: { plan: Plan }) => (
   <section aria-label="Run sheet" className="jar-label p-4 pr-6">
     <h2 className="text-lg font-bold text-primary">Run sheet</h2>
     <p className="text-sm opacity-80">{METHODS[plan.method].rule}</p>
-    <ol className="mt-2 flex list-decimal flex-col gap-2 pl-5">
+    <ol className="mt-2 list-decimal gap-x-8 pl-5 lg:columns-2 print:columns-1">
       {runSheetOf(plan).map(({ key, title, detail, aside }) => (
-        <li key={key}>
+        <li key={key} className="mb-2 break-inside-avoid">
           <b>{title}</b>. {detail}
           <span className="block text-sm opacity-80">{aside}</span>
         </li>
       ))}
     </ol>
     <h3 className="mt-3 font-bold text-primary">Mind</h3>
-    <ul className="mt-1 flex flex-col gap-1.5">
+    <ul className="mt-1 gap-x-8 lg:columns-2 print:columns-1 [&>li]:mb-1.5 [&>li]:break-inside-avoid">
       {plan.cautions.map((caution) => (
         <Caution key={`${caution.code}${caution.text}`} of={caution} />
       ))}

@@ -42,8 +42,17 @@ export function runSheetPdf(
       ),
       ...part(
         'To have in the house',
-        preparation.shopping.map(({ name: of, massG, packs }) =>
-          box(`${of}, ${formatGrams(massG)}${packs === undefined ? '' : ` (${packs})`}`),
+        preparation.shopping.map(({ name: of, massG, haveG, lackG, packs }) =>
+          box(
+            [
+              `${of}, ${formatGrams(massG)}`,
+              lackG === 0 ? 'in the cupboard' : null,
+              lackG > 0 && haveG !== undefined ? `lacking ${formatGrams(lackG)}` : null,
+              packs ?? null,
+            ]
+              .filter((part) => part !== null)
+              .join(', '),
+          ),
         ),
       ),
       ...part(

@@ -33,7 +33,7 @@ export function Sheet({ title, unsaved = false, onClose, children }: Props) {
         event.preventDefault();
         leave();
       }}
-      className="my-0 mr-0 ml-auto h-dvh max-h-none w-full max-w-2xl overflow-y-auto bg-base-200 p-5 text-base-content backdrop:bg-black/50 sm:rounded-l-box sm:p-7"
+      className="my-0 mr-0 ml-auto h-dvh max-h-none w-full max-w-3xl overflow-y-auto bg-base-200 p-5 text-base-content backdrop:bg-black/50 sm:rounded-l-box sm:p-7"
     >
       <div className="mb-4 flex items-center gap-3">
         <h2 id={id} className="grow text-2xl font-bold text-primary">
