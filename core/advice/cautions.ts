@@ -13,6 +13,7 @@ export type Told = {
   readonly before?: { readonly lines: readonly ToldLine[] };
   readonly pot?: {
     readonly boilOver?: BoilOver;
+    readonly overfull?: number;
     readonly stirEveryMin: { readonly finish: number };
   };
   readonly verdict: ShelfVerdict['verdict'];
@@ -56,6 +57,14 @@ function potCautions({ pot }: Told): Caution[] {
       say(
         'boil-over',
         `This fills ${Math.round(100 * boilOver.fullShare)} % of the pot, and a rolling sugar boil climbs three to four times its level. Use a larger pot or cook ${boilOver.pots} smaller batches.`,
+      ),
+    );
+  }
+  if (pot?.overfull !== undefined) {
+    found.push(
+      stop(
+        'overfull',
+        `This is ${Math.round(100 * pot.overfull)} % of what it holds: fill it to three quarters at most, and cook less at a time.`,
       ),
     );
   }

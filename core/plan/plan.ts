@@ -170,6 +170,8 @@ export type Plan = {
   readonly pot?: {
     /** Absent where no pot is given, or nothing foams. */
     readonly boilOver?: BoilOver;
+    /** How much of it the raw batch takes, 1 for the brim; told where it never boils hard, and is more than fits under a lid. */
+    readonly overfull?: number;
     /** 1 for a jam at its stop on a medium burner. */
     readonly scorchIndex: { readonly start: number; readonly finish: number };
     /** Minutes it may be left unstirred at the start and at the end; 0 is constantly. */

@@ -16,23 +16,28 @@ export function potOf(
     scorchIndex(drySolidsPct(batch), heat.powerW / baseM2);
   const [start, end] = [scorchAt(all), scorchAt(finish.contents)];
   const whisked = METHODS[method].stopKind === 'egg';
+  const full =
+    pot === null
+      ? null
+      : boilOverOf(
+          volumeMl(all, FILLING_TEMP_C),
+          (Math.PI / 4) * pot.diameterCm ** 2 * pot.heightCm,
+        );
   return {
-    ...(pot === null || whisked
-      ? {}
-      : {
-          boilOver: rounded(
-            boilOverOf(
-              volumeMl(all, FILLING_TEMP_C),
-              (Math.PI / 4) * pot.diameterCm ** 2 * pot.heightCm,
-            ),
-          ),
-        }),
+    ...(full === null || whisked || heat.slow ? {} : { boilOver: rounded(full) }),
+    // Where nothing boils hard nothing climbs, but it has to fit.
+    ...(full !== null && heat.slow && full.fullShare > UNDER_A_LID
+      ? { overfull: roundTo(full.fullShare, 3) }
+      : {}),
     scorchIndex: { start: roundTo(start, 2), finish: roundTo(end, 2) },
     stirEveryMin: whisked
       ? { start: 0, finish: 0 }
       : { start: stirEveryMin(start), finish: stirEveryMin(end) },
   };
 }
+
+/** A slow cooker is filled no higher; common practice. */
+const UNDER_A_LID = 0.75;
 
 const rounded = (found: ReturnType<typeof boilOverOf>): ReturnType<typeof boilOverOf> => ({
   ...found,

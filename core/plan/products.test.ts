@@ -232,6 +232,21 @@ describe('each product and method', () => {
     expect(found.minutes?.p50).toBeGreaterThan(8 * 60);
     expect(codes(found)).toContain('keep-hot');
   });
+
+  test('nothing climbs in a slow cooker, but it has to fit under the lid', () => {
+    const inCrock = (kg: number) =>
+      planned({
+        product: 'butter',
+        heat: 'slow-cooker-high',
+        pot: { diameterCm: 25, heightCm: 14 },
+        lines: [`${kg} kg chopped apples`, '300 g sugar'],
+      });
+    const small = inCrock(3);
+    expect(small.pot).not.toHaveProperty('boilOver');
+    expect(codes(small)).not.toEqual(expect.arrayContaining(['boil-over']));
+    expect(codes(small)).not.toContain('overfull');
+    expect(codes(inCrock(7))).toContain('overfull');
+  });
 });
 
 describe('sweeteners', () => {
