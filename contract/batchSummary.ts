@@ -13,6 +13,10 @@ export type PlanSummary = {
   readonly process: Pick<Plan['process'], 'method' | 'minutes'>;
 };
 
+/** How far a batch has come: from the written formula to where it is kept. */
+export const BATCH_STATES = ['planned', 'on the stove', 'in jars', 'done'] as const;
+export type BatchState = (typeof BATCH_STATES)[number];
+
 /** A batch as a list of them tells it. */
 export type BatchSummary = {
   readonly id: string;
@@ -20,6 +24,11 @@ export type BatchSummary = {
   readonly version: number;
   /** Null while it is worked out, for a moment after a save. */
   readonly plan: PlanSummary | null;
+  readonly state: BatchState;
+  /** Since when it is so. */
+  readonly since: string;
+  /** The cook that is or was the last of it; null for none. */
+  readonly cookId: string | null;
   readonly createdAt: string;
   readonly updatedAt: string;
 };
@@ -63,4 +72,28 @@ function fruitOf(row: Ingredient): Ingredient | null {
   const fruit =
     row.kind === 'fruit' ? row : findIngredient(row.id.replace(/-juice(-bottled)?$/, ''));
   return fruit?.kind === 'fruit' ? fruit : null;
+}
+
+/** The last cook of a batch, as far as its state goes by it. */
+export type LastCook = {
+  readonly id: string;
+  readonly startedAt: Date;
+  readonly endedAt: Date | null;
+};
+
+/**
+ * How far a batch has come.
+ * @param cook its last cook; null where it was never cooked
+ * @param doneAt when somebody said that it is done; a cook begun later counts more
+ */
+export function progressOf(
+  updatedAt: Date,
+  cook: LastCook | null,
+  doneAt: Date | null,
+): Pick<BatchSummary, 'state' | 'since' | 'cookId'> {
+  const cookId = cook?.id ?? null;
+  const at = (state: BatchState, since: Date) => ({ state, since: since.toISOString(), cookId });
+  if (doneAt !== null && (cook === null || cook.startedAt <= doneAt)) return at('done', doneAt);
+  if (cook === null) return at('planned', updatedAt);
+  return cook.endedAt === null ? at('on the stove', cook.startedAt) : at('in jars', cook.endedAt);
 }

@@ -9,7 +9,7 @@ import { CardsService } from './cards/cards.service.ts';
 import { configFrom } from './config.ts';
 import { CookLogService } from './cooks/cookLog.service.ts';
 import { CookModel } from './cooks/cook.model.ts';
-import { DEMO_BATCHES, DEMO_CARDS, DEMO_KITCHEN } from './demo/demo.ts';
+import { DEMO_BATCHES, DEMO_CARDS, DEMO_KITCHEN, DEMO_SEASON, lastTimeOn } from './demo/demo.ts';
 import { DEMO_COOK_OF, DEMO_PRACTICE, demoCook } from './demo/demoCook.ts';
 import { HouseholdService } from './household/household.service.ts';
 import { KitchenService } from './kitchen/kitchen.service.ts';
@@ -18,6 +18,10 @@ import { KitchenService } from './kitchen/kitchen.service.ts';
 const app = await NestFactory.createApplicationContext(AppModule.with(configFrom(process.env)), {
   logger: ['error', 'warn'],
 });
+/** What a cook of the season took, and cooling after it, ms. */
+const COOK_MS = 50 * 60_000;
+const COOL_MS = 20 * 3_600_000;
+
 const kitchens = app.get(KitchenService);
 const batches = app.get(BatchesService);
 const cards = app.get(CardsService);
@@ -31,6 +35,7 @@ if (!(await kitchens.current()).setUp) {
     for (const version of later) await cards.addVersion(id, version);
   }
   await setOnTheStove();
+  await throughTheSeason();
   await everyLabel();
   await kitchens.setUp(DEMO_KITCHEN);
   console.log(`loaded the demo kitchen with ${DEMO_BATCHES.length} batches`);
@@ -45,6 +50,38 @@ async function everyLabel(): Promise<void> {
 /** Takes out what an interrupted load left behind. */
 async function clear(): Promise<void> {
   await app.get(Sequelize).query('TRUNCATE batches, cards, card_versions, cooks, cook_entries');
+}
+
+/** Dates of the last season for what was made in it, the cooks included. */
+async function throughTheSeason(): Promise<void> {
+  const listed = await batches.list();
+  const kitchen = await kitchens.current();
+  for (const { name, day, state } of DEMO_SEASON) {
+    const batchId = listed.find((one) => one.name === name)?.id;
+    if (batchId === undefined) throw new Error(`The demo has no batch named ${name}`);
+    const { lines, settings } = await batches.find(batchId);
+    const startedAt = lastTimeOn(day, new Date());
+    const endedAt = new Date(startedAt.getTime() + COOK_MS);
+    await app
+      .get(Sequelize)
+      .query('UPDATE batches SET created_at = $1, updated_at = $1, done_at = $2 WHERE id = $3', {
+        bind: [startedAt, state === 'done' ? new Date(endedAt.getTime() + COOL_MS) : null, batchId],
+      });
+    if (state === 'planned') continue;
+    const startMs = startedAt.getTime();
+    await CookModel.create({
+      id: randomUUID(),
+      householdId: await app.get(HouseholdService).currentId(),
+      batchId,
+      name,
+      formula: { lines, settings },
+      kitchen,
+      practice: null,
+      clock: { realAt: startMs, cookAt: startMs, speed: 1 },
+      startedAt,
+      endedAt,
+    });
+  }
 }
 
 /** One batch half-way on the stove, with what was done to it so far. */

@@ -294,5 +294,5 @@ test('a batch put away can be brought back', async ({ page, kettle }) => {
   await page.getByRole('button', { name: 'Put away Plum' }).click();
   await expect(page.getByText('No batches yet.')).toBeVisible();
   await page.getByRole('button', { name: 'Bring it back' }).click();
-  await expect(page.getByRole('link', { name: 'Plum' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Plum', exact: true })).toBeVisible();
 });

@@ -49,6 +49,10 @@ export class BatchModel extends Model {
   @Column(DataType.JSONB)
   declare summary: PlanSummary | null;
 
+  /** Since when it is done: in jars, cooled, and where it is kept. */
+  @Column(DataType.DATE)
+  declare doneAt: Date | null;
+
   @AllowNull(false)
   @Default(1)
   @Column(DataType.INTEGER)

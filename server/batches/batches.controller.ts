@@ -57,6 +57,20 @@ export class BatchesController {
     return this.batches.putAway(id);
   }
 
+  @Post(':id/done')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Say that a batch is done: in jars, cooled, and where it is kept' })
+  done(@Param('id', BatchId) id: string): Promise<void> {
+    return this.batches.setDone(id, true);
+  }
+
+  @Delete(':id/done')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Say that a batch is not done after all' })
+  notDone(@Param('id', BatchId) id: string): Promise<void> {
+    return this.batches.setDone(id, false);
+  }
+
   @Post(':id/bring-back')
   @HttpCode(200)
   @ApiOperation({ summary: 'Bring back a batch that was put away' })

@@ -1,4 +1,5 @@
 import {
+  progressOf,
   summaryOf,
   type Batch,
   type BatchDto,
@@ -14,6 +15,7 @@ import { HouseholdService } from '../household/household.service.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
 import { PlanningService } from '../planning/planning.service.ts';
 import { BadInput, Conflict, NotFound } from '../problem/errors.ts';
+import { CookModel } from '../cooks/cook.model.ts';
 import { BatchModel } from './batch.model.ts';
 
 /** Most batches that one listing answers with, newest first. */
@@ -27,6 +29,7 @@ export class BatchesService {
 
   constructor(
     @InjectModel(BatchModel) private readonly batches: typeof BatchModel,
+    @InjectModel(CookModel) private readonly cooks: typeof CookModel,
     private readonly households: HouseholdService,
     private readonly kitchens: KitchenService,
     private readonly planning: PlanningService,
@@ -36,17 +39,19 @@ export class BatchesService {
   async list(): Promise<BatchSummary[]> {
     const householdId = await this.households.currentId();
     const rows = await this.batches.findAll({
-      attributes: ['id', 'name', 'version', 'summary', 'createdAt', 'updatedAt'],
+      attributes: ['id', 'name', 'version', 'summary', 'doneAt', 'createdAt', 'updatedAt'],
       where: { householdId },
       order: [['updatedAt', 'DESC']],
       limit: MOST_LISTED,
     });
+    const cooks = await this.lastCooks(rows.map(({ id }) => id));
     return Promise.all(
       rows.map(async (row) => ({
         id: row.id,
         name: row.name,
         version: row.version,
         plan: row.summary ?? (await this.summarised(row)),
+        ...progressOf(row.updatedAt, cooks.get(row.id) ?? null, row.doneAt),
         createdAt: row.createdAt.toISOString(),
         updatedAt: row.updatedAt.toISOString(),
       })),
@@ -113,6 +118,25 @@ export class BatchesService {
     const row = await this.row(id, true);
     await row.restore();
     return answer(row);
+  }
+
+  /** Says that a batch is done, or that it is not after all. Said twice, it is so since the first time. */
+  async setDone(id: string, isDone: boolean): Promise<void> {
+    const row = await this.row(id);
+    const cook = (await this.lastCooks([id])).get(id) ?? null;
+    const { state } = progressOf(row.updatedAt, cook, row.doneAt);
+    if (isDone && state === 'done') return;
+    await row.update({ doneAt: isDone ? new Date() : null }, { silent: true });
+  }
+
+  /** The last cook of each batch that was ever cooked, by the batch. */
+  private async lastCooks(batchIds: readonly string[]): Promise<ReadonlyMap<string, CookModel>> {
+    const rows = await this.cooks.findAll({
+      attributes: ['id', 'batchId', 'startedAt', 'endedAt'],
+      where: { batchId: [...batchIds] },
+      order: [['startedAt', 'ASC']],
+    });
+    return new Map(rows.map((cook) => [cook.batchId ?? '', cook]));
   }
 
   /** The summary of a batch that has none: of its plan, which is kept from now on; null while there is no plan. */

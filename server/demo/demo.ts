@@ -117,6 +117,38 @@ export const DEMO_BATCHES: readonly BatchDto[] = [
   { name: 'Damson, low hedge', lines: ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water'] },
 ];
 
+/** When in the season each was made, and how far it has come; those that are not named are planned. */
+export const DEMO_SEASON: readonly {
+  readonly name: string;
+  /** Month and day, `06-21`. */
+  readonly day: string;
+  readonly state: 'planned' | 'in jars' | 'done';
+}[] = [
+  { name: 'Seville, thick', day: '01-24', state: 'done' },
+  { name: 'First gooseberry', day: '06-21', state: 'done' },
+  { name: 'Strawberry, Sunday', day: '06-28', state: 'done' },
+  { name: 'Blackcurrant', day: '07-11', state: 'done' },
+  { name: 'Apricot and honey', day: '07-26', state: 'done' },
+  { name: 'Melon for breakfast', day: '08-09', state: 'planned' },
+  { name: 'Red pepper jelly', day: '08-30', state: 'done' },
+  { name: 'Hedge bramble', day: '09-05', state: 'done' },
+  { name: 'Plum for the fair', day: '09-12', state: 'done' },
+  { name: 'Crab apple from the lane', day: '09-27', state: 'done' },
+  { name: 'Sloe and crab apple', day: '10-04', state: 'in jars' },
+  { name: 'Pear, too sweet', day: '10-10', state: 'planned' },
+  { name: 'Quince, long boil', day: '10-18', state: 'in jars' },
+  { name: 'Medlar, trial', day: '11-08', state: 'planned' },
+  { name: 'Apple butter, overnight', day: '11-14', state: 'planned' },
+  { name: 'Lime curd', day: '11-21', state: 'planned' },
+];
+
+/** The last time that a day of the year came round, at half past two. */
+export function lastTimeOn(day: string, now: Date): Date {
+  const inYear = (year: number) => new Date(`${year}-${day}T14:30:00Z`);
+  const year = now.getUTCFullYear();
+  return inYear(year) <= now ? inYear(year) : inYear(year - 1);
+}
+
 /** Cards that this kitchen makes again, each with its versions, oldest first; invented. */
 export const DEMO_CARDS: readonly (readonly [CardDto, ...CardDto[]])[] = [
   [

@@ -1,4 +1,4 @@
-import type { Batch, CookRecord, LiveMessage } from '@idle-kettle/contract';
+import type { Batch, BatchSummary, CookRecord, LiveMessage } from '@idle-kettle/contract';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { randomUUID } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
@@ -118,6 +118,52 @@ describe('a cook', () => {
     await api().get(`/api/cooks/${randomUUID()}`).expect(404);
     await api().get(`/api/cooks/${randomUUID()}/log`).expect(404);
     await api().get(`/api/cooks/${randomUUID()}/live`).expect(404);
+  });
+
+  test('takes its batch from planned to the stove, into jars and to the shelf; made again, it begins anew', async () => {
+    const cook = await cookOfBatch();
+    const batch = cook.batchId ?? '';
+    const listed = async () =>
+      body<BatchSummary[]>(await api().get('/api/batches').expect(200)).find(
+        ({ id }) => id === batch,
+      );
+    const plan = body<Batch>(
+      await api()
+        .post('/api/batches')
+        .send({ name: 'Planned', lines: ['1 kg plums', '800 g sugar'] })
+        .expect(201),
+    );
+    const all = body<BatchSummary[]>(await api().get('/api/batches'));
+    expect(all.find(({ id }) => id === plan.id)).toMatchObject({
+      state: 'planned',
+      since: plan.updatedAt,
+      cookId: null,
+    });
+    expect(await listed()).toMatchObject({
+      state: 'on the stove',
+      since: cook.startedAt,
+      cookId: cook.id,
+    });
+    const { endedAt } = body<CookRecord>(await api().post(`/api/cooks/${cook.id}/end`));
+    expect(await listed()).toMatchObject({ state: 'in jars', since: endedAt, cookId: cook.id });
+
+    await api(other).post(`/api/batches/${batch}/done`).expect(204);
+    const done = await listed();
+    expect(done).toMatchObject({ state: 'done', cookId: cook.id });
+    await api().post(`/api/batches/${batch}/done`).expect(204);
+    expect(await listed()).toEqual(done);
+    await api().delete(`/api/batches/${batch}/done`).expect(204);
+    expect(await listed()).toMatchObject({ state: 'in jars' });
+    await api().post(`/api/batches/${batch}/done`).expect(204);
+
+    const again = body<CookRecord>(
+      await api().post('/api/cooks').send({ id: randomUUID(), batchId: batch }).expect(201),
+    );
+    expect(await listed()).toMatchObject({ state: 'on the stove', cookId: again.id });
+    await api().post(`/api/cooks/${again.id}/end`);
+    await api().post(`/api/batches/${batch}/done`).expect(204);
+    expect(await listed()).toMatchObject({ state: 'done', cookId: again.id });
+    await api().post(`/api/batches/${randomUUID()}/done`).expect(404);
   });
 
   test('keeps what it was begun with when batch and kitchen change later', async () => {

@@ -54,3 +54,12 @@ export function useBringBack() {
     onSuccess: () => queries.invalidateQueries({ queryKey: LIST }),
   });
 }
+
+/** Says that a batch is done, or not after all. */
+export function useSetDone() {
+  const queries = useQueryClient();
+  return useMutation<void, Error, { readonly id: string; readonly isDone: boolean }>({
+    mutationFn: ({ id, isDone }) => request(`/batches/${id}/done`, isDone ? 'POST' : 'DELETE'),
+    onSuccess: () => queries.invalidateQueries({ queryKey: LIST }),
+  });
+}

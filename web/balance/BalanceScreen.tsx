@@ -1,6 +1,7 @@
 import { useParams, useSearchParams } from 'react-router';
 import { useBatch } from '../api/batches.ts';
 import { useCard } from '../api/cards.ts';
+import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
@@ -17,8 +18,8 @@ export function BalanceScreen() {
   const kitchen = useKitchen();
   const batch = useBatch(batchId);
   const card = useCard(cardId);
-  const failed = [kitchen, batch, card].find((query) => query.error !== null && !query.data);
-  if (failed?.error) return <NotFetched error={failed.error} again={() => void failed.refetch()} />;
+  const failure = failureOf([kitchen, batch, card]);
+  if (failure) return <NotFetched {...failure} />;
   if (!kitchen.data || (batchId !== null && !batch.data) || (cardId !== null && !card.data)) {
     return <Loading what="the batch" />;
   }

@@ -1,7 +1,7 @@
 import type { BatchSummary, Kitchen, PlanSummary } from '@idle-kettle/contract';
 import { formatTemperature } from '@idle-kettle/core';
 import { format } from 'date-fns';
-import { Archive } from 'lucide-react';
+import { Archive, Check, Flame, ListChecks } from 'lucide-react';
 import { Link } from 'react-router';
 import { jarsInWords, processInWords, shelfInWords } from '../ui/words.ts';
 
@@ -9,10 +9,11 @@ type Props = {
   readonly batch: BatchSummary;
   readonly kitchen: Kitchen;
   readonly onPutAway: () => void;
+  readonly onDone: () => void;
 };
 
 /** A batch as its label, small: the way in, and the way out of sight. */
-export function BatchCard({ batch, kitchen, onPutAway }: Props) {
+export function BatchCard({ batch, kitchen, onPutAway, onDone }: Props) {
   const { plan } = batch;
   return (
     <li
@@ -29,9 +30,13 @@ export function BatchCard({ batch, kitchen, onPutAway }: Props) {
       ) : (
         <Figures plan={plan} kitchen={kitchen} />
       )}
-      <p className="mt-auto text-sm opacity-80">
-        {format(new Date(batch.updatedAt), 'd MMMM yyyy')}
-      </p>
+      <div className="mt-auto flex flex-wrap items-end justify-between gap-2 pt-1">
+        <p className="text-sm leading-tight">
+          <b className={batch.state === 'on the stove' ? 'text-secondary' : ''}>{batch.state}</b>
+          <span className="block opacity-80">{format(new Date(batch.since), 'd MMMM yyyy')}</span>
+        </p>
+        <Next batch={batch} onDone={onDone} />
+      </div>
       <button
         type="button"
         aria-label={`Put away ${batch.name}`}
@@ -47,7 +52,7 @@ export function BatchCard({ batch, kitchen, onPutAway }: Props) {
 
 const Figures = ({ plan, kitchen }: { readonly plan: PlanSummary; readonly kitchen: Kitchen }) => (
   <>
-    <p className="text-2xl font-bold">{jarsInWords(plan) ?? 'No yield yet'}</p>
+    <p className="text-xl leading-tight font-bold">{jarsInWords(plan) ?? 'No yield yet'}</p>
     <dl className="grid grid-cols-[auto_1fr] gap-x-3 text-base">
       <dt className="opacity-80">Stop</dt>
       <dd>{formatTemperature(plan.stopC, kitchen.temperature)}</dd>
@@ -60,3 +65,38 @@ const Figures = ({ plan, kitchen }: { readonly plan: PlanSummary; readonly kitch
     </dl>
   </>
 );
+
+/** What the batch wants next. */
+function Next({ batch, onDone }: { readonly batch: BatchSummary; readonly onDone: () => void }) {
+  const { state, plan, cookId, id, name } = batch;
+  const style = 'btn btn-sm relative z-[1]';
+  if (state === 'on the stove' && cookId !== null)
+    return (
+      <Link
+        to={`/cooks/${cookId}`}
+        className={`${style} btn-secondary`}
+        aria-label={`To the stove with ${name}`}
+      >
+        <Flame aria-hidden className="size-4" /> To the stove
+      </Link>
+    );
+  if (state === 'planned' && plan !== null && plan.yield !== null)
+    return (
+      <Link to={`/batches/${id}/prepare`} className={style} aria-label={`Prepare ${name}`}>
+        <ListChecks aria-hidden className="size-4" /> Prepare
+      </Link>
+    );
+  if (state === 'in jars')
+    return (
+      <button
+        type="button"
+        className={style}
+        onClick={onDone}
+        aria-label={`${name} is where it is kept`}
+      >
+        <Check aria-hidden className="size-4" />
+        {plan?.shelf.verdict === 'pantry' ? 'On the shelf' : 'In the fridge'}
+      </button>
+    );
+  return null;
+}

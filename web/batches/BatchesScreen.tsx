@@ -1,47 +1,88 @@
-import type { BatchSummary } from '@idle-kettle/contract';
+import type { BatchSummary, Kitchen } from '@idle-kettle/contract';
 import { CookingPot, Undo2 } from 'lucide-react';
 import { useState } from 'react';
-import { Link, Navigate } from 'react-router';
-import { useBatches, useBringBack, usePutAway } from '../api/batches.ts';
+import { Link, Navigate, useSearchParams } from 'react-router';
+import { useBatches, useBringBack, usePutAway, useSetDone } from '../api/batches.ts';
+import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
+import { Empty } from '../ui/Empty.tsx';
 import { Guarded } from '../ui/Guarded.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { BatchCard } from './BatchCard.tsx';
+import { FindBar } from './FindBar.tsx';
+import { byNeed, findingIn, found } from './finding.ts';
 
-/** Home: every batch by its label. A kitchen that was never set up is asked about its place first. */
+/** Home: every batch by its label, with what it wants next. A kitchen that was never set up is asked about its place first. */
 export function BatchesScreen() {
   const kitchen = useKitchen();
   const batches = useBatches();
-  const putAway = usePutAway();
-  const bringBack = useBringBack();
-  const [gone, setGone] = useState<BatchSummary | null>(null);
-
-  const failed = [kitchen, batches].find((query) => query.error !== null);
-  if (failed?.error) return <NotFetched error={failed.error} again={() => void failed.refetch()} />;
+  const failure = failureOf([kitchen, batches]);
+  if (failure) return <NotFetched {...failure} />;
   if (!kitchen.data || !batches.data) return <Loading what="the batches" />;
   if (!kitchen.data.setUp) return <Navigate to="/kitchen" replace />;
-
-  const trouble = putAway.error ?? bringBack.error;
   return (
     <>
-      <div className="mb-5 flex flex-wrap items-center gap-4">
+      {batches.error && (
+        <p role="alert" className="mb-4 border-l-4 border-error pl-3">
+          {sayError(batches.error)} This is how they were.
+        </p>
+      )}
+      <Batches kitchen={kitchen.data} batches={batches.data} />
+    </>
+  );
+}
+
+type Props = { readonly kitchen: Kitchen; readonly batches: readonly BatchSummary[] };
+
+function Batches({ kitchen, batches }: Props) {
+  const [search, setSearch] = useSearchParams();
+  const putAway = usePutAway();
+  const bringBack = useBringBack();
+  const setDone = useSetDone();
+  const [last, setLast] = useState<{
+    readonly text: string;
+    readonly way: string;
+    readonly undo: () => void;
+  } | null>(null);
+  const finding = findingIn(search);
+  const shown = byNeed(found(batches, finding));
+  const trouble = putAway.error ?? bringBack.error ?? setDone.error;
+  const forget = { onSuccess: () => setLast(null) };
+
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap items-center gap-4">
         <h1 className="text-3xl font-bold text-primary">Batches</h1>
         <Link to="/batches/new" className="btn btn-primary btn-lg ml-auto">
           <CookingPot aria-hidden className="size-6" />
           Start a batch
         </Link>
       </div>
-      {gone && (
+      {batches.length > 0 && (
+        <FindBar
+          batches={batches}
+          finding={finding}
+          onFind={(next) =>
+            setSearch(
+              (before) => {
+                for (const [name, value] of Object.entries(next)) {
+                  if (value === '') before.delete(name);
+                  else before.set(name, value);
+                }
+                return before;
+              },
+              { replace: true },
+            )
+          }
+        />
+      )}
+      {last && (
         <p role="status" className="mb-4 flex items-center gap-2">
-          “{gone.name}” is put away.
-          <button
-            type="button"
-            className="btn btn-ghost btn-sm"
-            onClick={() => bringBack.mutate(gone, { onSuccess: () => setGone(null) })}
-          >
-            <Undo2 aria-hidden className="size-4" /> Bring it back
+          {last.text}
+          <button type="button" className="btn btn-ghost btn-sm" onClick={last.undo}>
+            <Undo2 aria-hidden className="size-4" /> {last.way}
           </button>
         </p>
       )}
@@ -50,16 +91,47 @@ export function BatchesScreen() {
           {sayError(trouble)}
         </p>
       )}
-      {batches.data.length === 0 ? (
-        <NoBatches />
+      {batches.length === 0 ? (
+        <Empty title="No batches yet.">
+          Start one with what is in the bowl, such as “2 kg crushed damsons” and “1.4 kg sugar”, and
+          read what it will give before the kettle is lit.
+        </Empty>
+      ) : shown.length === 0 ? (
+        <Empty title="None of them.">
+          <button type="button" className="link" onClick={() => setSearch({}, { replace: true })}>
+            Show every batch
+          </button>
+        </Empty>
       ) : (
         <ul className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
-          {batches.data.map((batch) => (
+          {shown.map((batch) => (
             <Guarded key={batch.id} what={`the label of ${batch.name}`} as="li" on={batch}>
               <BatchCard
                 batch={batch}
-                kitchen={kitchen.data}
-                onPutAway={() => putAway.mutate(batch, { onSuccess: () => setGone(batch) })}
+                kitchen={kitchen}
+                onPutAway={() =>
+                  putAway.mutate(batch, {
+                    onSuccess: () =>
+                      setLast({
+                        text: `“${batch.name}” is put away.`,
+                        way: 'Bring it back',
+                        undo: () => bringBack.mutate(batch, forget),
+                      }),
+                  })
+                }
+                onDone={() =>
+                  setDone.mutate(
+                    { id: batch.id, isDone: true },
+                    {
+                      onSuccess: () =>
+                        setLast({
+                          text: `“${batch.name}” is done.`,
+                          way: 'Undo',
+                          undo: () => setDone.mutate({ id: batch.id, isDone: false }, forget),
+                        }),
+                    },
+                  )
+                }
               />
             </Guarded>
           ))}
@@ -68,13 +140,3 @@ export function BatchesScreen() {
     </>
   );
 }
-
-const NoBatches = () => (
-  <section className="rounded-box bg-base-100 p-8 text-lg">
-    <p>No batches yet.</p>
-    <p className="mt-2">
-      Start one with what is in the bowl, such as “2 kg crushed damsons” and “1.4 kg sugar”, and
-      read what it will give before the kettle is lit.
-    </p>
-  </section>
-);

@@ -4,8 +4,10 @@ import { Archive, CookingPot, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useBringBackCard, useCards, usePutAwayCard } from '../api/cards.ts';
+import { failureOf } from '../api/failure.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
+import { Empty } from '../ui/Empty.tsx';
 import { fruitColourOfLines } from '../ui/fruit.ts';
 import { Guarded } from '../ui/Guarded.tsx';
 import { Loading } from '../ui/Loading.tsx';
@@ -16,8 +18,8 @@ export function CardsScreen() {
   const putAway = usePutAwayCard();
   const bringBack = useBringBackCard();
   const [gone, setGone] = useState<Card | null>(null);
-  if (cards.error && !cards.data)
-    return <NotFetched error={cards.error} again={() => void cards.refetch()} />;
+  const failure = failureOf([cards]);
+  if (failure) return <NotFetched {...failure} />;
   if (!cards.data) return <Loading what="the cards" />;
   const trouble = putAway.error ?? bringBack.error;
   return (
@@ -41,10 +43,10 @@ export function CardsScreen() {
         </p>
       )}
       {cards.data.length === 0 ? (
-        <p className="rounded-box bg-base-100 p-8 text-lg">
-          No cards yet. Open a batch and, under “Keep and share”, keep its formula as a card; then
-          start the next batch from it.
-        </p>
+        <Empty title="No cards yet.">
+          Open a batch and, under “Keep and share”, keep its formula as a card; then start the next
+          batch from it.
+        </Empty>
       ) : (
         <ul className="grid gap-4 md:grid-cols-2">
           {cards.data.map((card) => (

@@ -1,3 +1,4 @@
+import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Guarded } from '../ui/Guarded.tsx';
@@ -7,8 +8,10 @@ import { KitchenPlace } from './KitchenPlace.tsx';
 
 /** The kitchen; one that was never set up is asked the little that matters first. */
 export function KitchenScreen() {
-  const { data, error, refetch } = useKitchen();
-  if (error && !data) return <NotFetched error={error} again={() => void refetch()} />;
+  const kitchen = useKitchen();
+  const failure = failureOf([kitchen]);
+  const { data } = kitchen;
+  if (failure) return <NotFetched {...failure} />;
   if (!data) return <Loading what="the kitchen" />;
   return (
     <Guarded what="the kitchen" on={data}>

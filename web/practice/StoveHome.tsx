@@ -5,6 +5,7 @@ import { Flame } from 'lucide-react';
 import { useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useBeginCook, useCooks } from '../api/cooks.ts';
+import { failureOf } from '../api/failure.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Guarded } from '../ui/Guarded.tsx';
@@ -15,8 +16,8 @@ import { SPEEDS } from './speeds.ts';
 /** `/stove`: what is on the stove, and the practice kettle with its scores. */
 export function StoveHome() {
   const cooks = useCooks();
-  if (cooks.error && !cooks.data)
-    return <NotFetched error={cooks.error} again={() => void cooks.refetch()} />;
+  const failure = failureOf([cooks]);
+  if (failure) return <NotFetched {...failure} />;
   if (!cooks.data) return <Loading what="the stove" />;
   const on = cooks.data.filter(({ endedAt }) => endedAt === null);
   const over = cooks.data.filter(({ score }) => score !== null);

@@ -3,6 +3,7 @@ import { formatGrams, formatMass, METHODS, prepareOf, type Plan } from '@idle-ke
 import { CookingPot, FileText, Printer } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { useBatch } from '../api/batches.ts';
+import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { isFinal, sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
@@ -23,8 +24,8 @@ export function PrepareScreen() {
   const { id = '' } = useParams();
   const kitchen = useKitchen();
   const batch = useBatch(id);
-  const failed = [kitchen, batch].find((query) => query.error !== null && !query.data);
-  if (failed?.error) return <NotFetched error={failed.error} again={() => void failed.refetch()} />;
+  const failure = failureOf([kitchen, batch]);
+  if (failure) return <NotFetched {...failure} />;
   if (!kitchen.data || !batch.data) return <Loading what="the batch" />;
   return <Prepare key={id} batch={batch.data} kitchen={kitchen.data} />;
 }

@@ -1,6 +1,7 @@
 import { Flame } from 'lucide-react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useBatch } from '../api/batches.ts';
+import { failureOf } from '../api/failure.ts';
 import { useBeginCook, useCooks } from '../api/cooks.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
@@ -13,8 +14,8 @@ export function BeginScreen() {
   const cooks = useCooks();
   const begin = useBeginCook();
   const navigate = useNavigate();
-  const failed = [batch, cooks].find((query) => query.error !== null && !query.data);
-  if (failed?.error) return <NotFetched error={failed.error} again={() => void failed.refetch()} />;
+  const failure = failureOf([batch, cooks]);
+  if (failure) return <NotFetched {...failure} />;
   if (!batch.data || !cooks.data) return <Loading what="the batch" />;
   const on = cooks.data.find(({ batchId, endedAt }) => batchId === id && endedAt === null);
   return (

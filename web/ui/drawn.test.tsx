@@ -33,6 +33,9 @@ const label: BatchSummary = {
   id: 'a',
   name: 'Plum',
   version: 1,
+  state: 'planned',
+  since: '2026-09-01T10:00:00Z',
+  cookId: null,
   createdAt: '2026-09-01T10:00:00Z',
   updatedAt: '2026-09-01T10:00:00Z',
   plan: {
@@ -49,21 +52,28 @@ const label: BatchSummary = {
 };
 
 test('the label of a batch shows jars, stop, shelf and canner', () => {
-  const text = drawn(<BatchCard batch={label} kitchen={DEFAULTS} onPutAway={nothing} />);
+  const text = drawn(
+    <BatchCard batch={label} kitchen={DEFAULTS} onPutAway={nothing} onDone={nothing} />,
+  );
   for (const part of ['Plum', '7–9 half-pints', '212.7 °F', 'Pantry, 12 months', '10 min'])
     expect(text).toContain(part);
 });
 
 test('a label wears the colour of its fruit, and without one the enamel of every label', () => {
   const card = (batch: BatchSummary) =>
-    html(<BatchCard batch={batch} kitchen={DEFAULTS} onPutAway={nothing} />);
+    html(<BatchCard batch={batch} kitchen={DEFAULTS} onPutAway={nothing} onDone={nothing} />);
   expect(card(label)).toContain('--fruit:#8a2331');
   expect(card({ ...label, plan: null })).not.toContain('--fruit');
 });
 
 test('a label that is still being worked out says so, and claims nothing', () => {
   const text = drawn(
-    <BatchCard batch={{ ...label, plan: null }} kitchen={DEFAULTS} onPutAway={nothing} />,
+    <BatchCard
+      batch={{ ...label, plan: null }}
+      kitchen={DEFAULTS}
+      onPutAway={nothing}
+      onDone={nothing}
+    />,
   );
   expect(text).toContain('Its label is being worked out');
   expect(text).not.toMatch(/Pantry|half-pint|°F/);

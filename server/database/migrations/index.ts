@@ -7,6 +7,7 @@ import { reading } from './004-reading.ts';
 import { differencesInKelvin } from './005-differences-in-kelvin.ts';
 import { versionsIdsSummaries } from './006-versions-ids-summaries.ts';
 import { cupboard } from './007-cupboard.ts';
+import { onTheShelf } from './008-on-the-shelf.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -17,4 +18,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   differencesInKelvin,
   versionsIdsSummaries,
   cupboard,
+  onTheShelf,
 ];

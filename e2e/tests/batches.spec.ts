@@ -1,0 +1,94 @@
+import type { Batch, CookRecord } from '@idle-kettle/contract';
+import { randomUUID } from 'node:crypto';
+import { expect, test } from '../kitchen.ts';
+
+test('batches are found by name, state and fruit; each says what it wants next', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  const made = async (name: string, fruit: string) =>
+    kettle.send<Batch>('POST', '/batches', { name, lines: [`2 kg ${fruit}`, '1.4 kg sugar'] });
+  const cook = async ({ id }: Batch) =>
+    kettle.send<CookRecord>('POST', '/cooks', { id: randomUUID(), batchId: id });
+  await made('Plum for the fair', 'plums');
+  await cook(await made('Hedge bramble', 'crushed blackberries'));
+  const { id } = await cook(await made('Plum and apple', 'plums'));
+  await kettle.send('POST', `/cooks/${id}/end`);
+
+  await page.goto(kettle.address);
+  const labels = page.getByRole('listitem');
+  await expect(labels).toHaveCount(3);
+  // What is on the stove first, then what waits in its jars.
+  await expect(labels.nth(0)).toContainText('Hedge bramble');
+  await expect(labels.nth(1)).toContainText('in jars');
+  await page.getByText('planned 1').click();
+  await expect(labels).toHaveCount(1);
+  await expect(labels).toContainText('Plum for the fair');
+  await page.getByText('all 3').click();
+  await page.getByLabel('Of the fruit').selectOption('plum');
+  await expect(labels).toHaveCount(2);
+  await page.getByLabel('Find a batch').fill('apple');
+  await expect(labels).toHaveCount(1);
+  // What is looked for is in the address: a reload and the way back keep it.
+  await page.reload();
+  await expect(page.getByLabel('Find a batch')).toHaveValue('apple');
+  await expect(labels).toHaveCount(1);
+
+  await page.getByRole('button', { name: 'Plum and apple is where it is kept' }).click();
+  await expect(labels).toContainText('done');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(labels).toContainText('in jars');
+  await page.getByLabel('Find a batch').fill('zorp');
+  await page.getByRole('button', { name: 'Show every batch' }).click();
+  await expect(labels).toHaveCount(3);
+  await page.getByRole('link', { name: 'Prepare Plum for the fair' }).click();
+  await expect(page.getByRole('heading', { name: 'Prepare: Plum for the fair' })).toBeVisible();
+});
+
+test('a server that is dead on a first visit is said to be, and asked again with a press', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  for (const path of ['/', '/batches/new', '/cards', '/kitchen', '/stove']) {
+    await page.route('**/api/**', (route) => route.abort());
+    await page.goto(`${kettle.address}${path}`);
+    await expect(page.getByRole('alert')).toContainText('That could not be fetched');
+    await expect(page.getByRole('alert')).toContainText('server does not answer');
+    await page.unroute('**/api/**');
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByRole('alert')).toBeHidden();
+  }
+});
+
+test('the cupboard is told what is bought and what a batch took, and takes it back', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen({ stock: [{ ingredient: 'sugar', massG: 1000 }] });
+  const { id } = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Plum',
+    lines: ['2 kg plums', '1.4 kg sugar'],
+  });
+  await page.goto(`${kettle.address}/batches/${id}/prepare`);
+  const shopping = page.getByRole('region', { name: 'To have in the house' });
+  await expect(shopping).toContainText('400 g, 14.1 oz lacking: 1 bag of 1 kg');
+  const stock = async () =>
+    (await kettle.send<{ stock: { massG: number }[] }>('GET', '/kitchen')).stock;
+  await shopping.getByRole('button', { name: 'All bought' }).click();
+  await expect(shopping).toContainText('in the cupboard');
+  expect(await stock()).toMatchObject([{ ingredient: 'sugar', massG: 1400 }]);
+  await shopping.getByRole('button', { name: 'Take it out' }).click();
+  await expect(shopping).toContainText('It is taken out of the cupboard.');
+  expect(await stock()).toMatchObject([{ massG: 0 }]);
+  await shopping.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(stock).toMatchObject([{ massG: 1400 }]);
+
+  await shopping.getByRole('button', { name: 'Change the cupboard' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Cupboard' });
+  await sheet.getByLabel('There is, g').fill('5000');
+  await sheet.getByRole('button', { name: 'Save' }).click();
+  await expect(sheet).toBeHidden();
+  await expect(shopping).toContainText('in the cupboard');
+});

@@ -1,0 +1,58 @@
+import { BATCH_STATES, type BatchSummary } from '@idle-kettle/contract';
+import { countsOf, fruitsOf, type Finding } from './finding.ts';
+
+type Props = {
+  readonly batches: readonly BatchSummary[];
+  readonly finding: Finding;
+  /** Fields of the address that change; empty ones go. */
+  readonly onFind: (next: { readonly [name in 'find' | 'state' | 'fruit']?: string }) => void;
+};
+
+/** Finds batches by a word, by how far they have come, and by their fruit. */
+export function FindBar({ batches, finding, onFind }: Props) {
+  const counts = countsOf(batches);
+  return (
+    <search className="mb-4 flex flex-wrap items-center gap-2">
+      <input
+        type="search"
+        aria-label="Find a batch"
+        placeholder="Find a batch"
+        maxLength={80}
+        value={finding.words}
+        onChange={({ target }) => onFind({ find: target.value })}
+        className="input w-48"
+      />
+      <fieldset className="flex flex-wrap gap-1">
+        <legend className="sr-only">How far they have come</legend>
+        {(['', ...BATCH_STATES] as const).map((state) => (
+          <label
+            key={state}
+            className={`cursor-pointer rounded-field border px-2.5 py-1.5 focus-within:outline-2 ${finding.state === state ? 'border-primary bg-primary text-primary-content' : 'border-base-300 bg-base-100'}`}
+          >
+            <input
+              type="radio"
+              name="state"
+              className="sr-only"
+              checked={finding.state === state}
+              onChange={() => onFind({ state })}
+            />
+            {state === '' ? `all ${batches.length}` : `${state} ${counts[state]}`}
+          </label>
+        ))}
+      </fieldset>
+      <select
+        aria-label="Of the fruit"
+        value={finding.fruit}
+        onChange={({ target }) => onFind({ fruit: target.value })}
+        className="select w-auto"
+      >
+        <option value="">any fruit</option>
+        {fruitsOf(batches).map((fruit) => (
+          <option key={fruit} value={fruit}>
+            {fruit.replaceAll('-', ' ')}
+          </option>
+        ))}
+      </select>
+    </search>
+  );
+}
