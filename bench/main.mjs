@@ -10,15 +10,27 @@ import { typingRows } from './typing.mjs';
 
 const address = process.env['KETTLE_BENCH_ADDRESS'];
 const share = heldBack();
-const rows = [
-  ...readingRows(),
-  ...planRows(),
-  ...cookRows(),
-  ...(await packingRows()),
-  ...liveRows(),
-  ...(address === undefined ? [] : await typingRows(address)),
-  ...(address === undefined ? [] : await ingestRows(address)),
-];
+/** What can be asked for by its name, `./kettle bench typing`; without one, all of it. */
+const TABLES = {
+  reading: readingRows,
+  plan: planRows,
+  cook: cookRows,
+  packing: packingRows,
+  live: liveRows,
+  typing: () => (address === undefined ? [] : typingRows(address)),
+  ingest: () => (address === undefined ? [] : ingestRows(address)),
+};
+const asked = process.argv.slice(2);
+const rows = [];
+for (const [name, table] of Object.entries(TABLES)) {
+  if (asked.length === 0 || asked.includes(name)) rows.push(...(await table()));
+}
+if (rows.length === 0) {
+  process.stderr.write(
+    `Name one of: ${Object.keys(TABLES).join(', ')}; or none for all of them.\n`,
+  );
+  process.exit(1);
+}
 print(rows);
 process.stdout.write(
   `The host gave ${(100 * share()).toFixed(0)} % of this machine’s processor time to others meanwhile.\n`,

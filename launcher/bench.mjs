@@ -11,7 +11,8 @@ import { withTestCluster } from './throwaway.mjs';
 const FIRST_PORT = 4880;
 
 /**
- * `bench`: the speed table, with a browser on the demo kitchen; `bench --server`: the server under load. Exit code 1 where a bar is not met.
+ * `bench`: the speed table, with a browser on the demo kitchen, or a part of it by its name, `bench typing`; `bench --server`: the server under load.
+ * Exit code 1 where a bar is not met.
  * @param {readonly string[]} args
  */
 export async function runBench(args) {
@@ -26,10 +27,14 @@ export async function runBench(args) {
     const port = await portNear(FIRST_PORT);
     const server = await startServer(url, port);
     try {
-      const child = spawn('node', [join(ROOT, program)], {
-        stdio: 'inherit',
-        env: { ...process.env, KETTLE_BENCH_ADDRESS: `http://127.0.0.1:${port}` },
-      });
+      const child = spawn(
+        'node',
+        [join(ROOT, program), ...args.filter((arg) => !arg.startsWith('--'))],
+        {
+          stdio: 'inherit',
+          env: { ...process.env, KETTLE_BENCH_ADDRESS: `http://127.0.0.1:${port}` },
+        },
+      );
       const [code] = await once(child, 'exit');
       return code ?? 1;
     } finally {

@@ -10,15 +10,7 @@ import {
   type PlanLine,
   type PlanRequest,
 } from '@idle-kettle/core';
-import {
-  useCallback,
-  useDeferredValue,
-  useEffect,
-  useMemo,
-  useReducer,
-  useRef,
-  useState,
-} from 'react';
+import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { Dipsticks } from '../drawings/Dipsticks.tsx';
 import { JarRow } from '../drawings/JarRow.tsx';
 import { fruitColourOf, suggestedName } from '../ui/fruit.ts';
@@ -37,6 +29,7 @@ import { readPasted } from './pasted.ts';
 import { Diagnosis } from './Diagnosis.tsx';
 import { SaveBar } from './SaveBar.tsx';
 import { SettingsBar } from './SettingsBar.tsx';
+import { useAfterPaint } from './useAfterPaint.ts';
 import { usePlan } from './usePlan.ts';
 import { useAsk } from './useAsk.ts';
 import { useSaver } from './useSaver.ts';
@@ -67,12 +60,16 @@ export function Balance({ kitchen, saved, from }: Props) {
   const [notice, setNotice] = useState<string | null>(null);
 
   const { sheet } = state;
-  const key = JSON.stringify([written(sheet.lines), sheet.settings]);
-  const formula = useMemo((): Formula => {
-    const [lines, settings] = JSON.parse(key) as [string[], Formula['settings']];
-    return { lines, settings };
-  }, [key]);
-  const { plan, settled, faults, rough, failing } = usePlan(formula, kitchen);
+  const linesKey = JSON.stringify(written(sheet.lines));
+  const settingsKey = JSON.stringify(sheet.settings);
+  const settings = useMemo(() => JSON.parse(settingsKey) as Formula['settings'], [settingsKey]);
+  const formula = useMemo(
+    (): Formula => ({ lines: JSON.parse(linesKey) as string[], settings }),
+    [linesKey, settings],
+  );
+  // What is typed is on the screen at once; what follows from it comes after, and gives way to the next key.
+  const shown = useAfterPaint(formula);
+  const { plan, settled, settledOf, faults, rough, failing } = usePlan(shown, kitchen);
   const stale = faults.length > 0;
   const fruit = fruitColourOf(plan);
   const finalName = name.trim() === '' ? suggestedName(plan) : name.trim();
@@ -101,7 +98,6 @@ export function Balance({ kitchen, saved, from }: Props) {
     return () => window.removeEventListener('keydown', onKey);
   }, []);
 
-  const { settings } = formula;
   const take = useCallback(
     (request: PlanRequest | null, did: string) => {
       if (request === null) {
@@ -119,8 +115,6 @@ export function Balance({ kitchen, saved, from }: Props) {
     [],
   );
 
-  // The drawing follows the verdicts a frame later, and must not be drawn anew for a formula that it does not show yet.
-  const drawn = useDeferredValue(plan);
   const sizes = useMemo(() => jarsIn(kitchen), [kitchen]);
   const latest = useRef({ take });
   useEffect(() => {
@@ -178,6 +172,7 @@ export function Balance({ kitchen, saved, from }: Props) {
     [unnamed],
   );
 
+  const decides = useSameDecides(plan);
   const blank = sheet.lines.length - 1;
   const bringIn = useCallback((text: string) => onPaste(blank, text), [onPaste, blank]);
   const onSplit = useCallback(
@@ -224,7 +219,7 @@ export function Balance({ kitchen, saved, from }: Props) {
     ({ code }: Caution) => code === 'boil-over' && <Split pots={pots} onSplit={onSplit} />,
     [pots, onSplit],
   );
-  const isWritten = formula.lines.length > 0;
+  const isWritten = shown.lines.length > 0;
 
   return (
     <div className="grid items-start gap-x-5 gap-y-3 max-md:pb-12 md:grid-cols-2 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,22rem)]">
@@ -254,11 +249,11 @@ export function Balance({ kitchen, saved, from }: Props) {
           </Guarded>
           <Guarded what="the lines" on={sheet}>
             <LinesEditor
-              state={state}
+              lines={sheet.lines}
               dispatch={dispatch}
               units={kitchen.units}
               kitchen={reading}
-              decides={plan?.shelf.decides ?? NOTHING_DECIDES}
+              decides={decides}
               onPaste={onPaste}
             />
           </Guarded>
@@ -287,7 +282,7 @@ export function Balance({ kitchen, saved, from }: Props) {
           )}
           {stale ? (
             <Impossible faults={faults} />
-          ) : plan && isBareFruit(formula, plan) ? (
+          ) : plan && isBareFruit(shown, plan) ? (
             <Guarded what="what is short" on={plan}>
               <WorkOut busy={working} onWorkOut={workOutWritten} />
             </Guarded>
@@ -300,7 +295,7 @@ export function Balance({ kitchen, saved, from }: Props) {
           )}
           {working && <p role="status">Trying ways to make it set and keep</p>}
           <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-            <SaveBar saving={saving} empty={!isWritten} />
+            <SaveBar saving={saving} empty={formula.lines.length === 0} />
             <HistoryBar
               canUndo={state.past.length > 0}
               canRedo={state.future.length > 0}
@@ -323,14 +318,14 @@ export function Balance({ kitchen, saved, from }: Props) {
             </Guarded>
           </div>
         )}
-        {drawn && (isWritten || saved !== null) && (
+        {plan && (isWritten || saved !== null) && (
           <div className={`min-w-0 max-md:order-4 ${stale ? 'opacity-50' : ''}`}>
-            <Guarded what="the drawing" on={drawn}>
-              <Dipsticks plan={drawn} fruit={fruit} onTurn={onTurn} />
+            <Guarded what="the drawing" on={plan}>
+              <Dipsticks plan={plan} fruit={fruit} onTurn={onTurn} />
             </Guarded>
-            {drawn.yield && (
-              <Guarded what="the row of jars" on={drawn}>
-                <JarRow jars={drawn.yield} sizes={sizes} fruit={fruit} />
+            {plan.yield && (
+              <Guarded what="the row of jars" on={plan}>
+                <JarRow jars={plan.yield} sizes={sizes} fruit={fruit} />
               </Guarded>
             )}
           </div>
@@ -340,7 +335,7 @@ export function Balance({ kitchen, saved, from }: Props) {
             <Guarded what="the workbench" on={settled}>
               <Workbench
                 name={finalName}
-                formula={formula}
+                formula={settledOf}
                 kitchen={kitchen}
                 plan={settled}
                 fruit={fruit}
@@ -383,6 +378,12 @@ export function Balance({ kitchen, saved, from }: Props) {
       )}
     </div>
   );
+}
+
+/** What decides the shelf, the same list for as long as it says the same, so that lines need not be drawn anew for every plan. */
+function useSameDecides(plan: Plan | null): Plan['shelf']['decides'] {
+  const key = JSON.stringify(plan?.shelf.decides ?? NOTHING_DECIDES);
+  return useMemo(() => JSON.parse(key) as Plan['shelf']['decides'], [key]);
 }
 
 const NOTHING_TO_MIND: Plan['cautions'] = [];

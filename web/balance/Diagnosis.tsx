@@ -1,5 +1,6 @@
 import type { Change, Plan } from '@idle-kettle/core';
 import { Wand } from 'lucide-react';
+import { memo } from 'react';
 import { SET_IN_WORDS } from './SetBar.tsx';
 
 type Props = {
@@ -8,7 +9,7 @@ type Props = {
 };
 
 /** What is short, in a sentence, and what mends it with one press. */
-export const Diagnosis = ({ set, onChange }: Props) => (
+export const Diagnosis = memo(({ set, onChange }: Props) => (
   <section aria-label="What is short">
     <p className="leading-snug font-bold" data-testid="diagnosis">
       {set.text}
@@ -40,4 +41,5 @@ export const Diagnosis = ({ set, onChange }: Props) => (
       </ul>
     )}
   </section>
-);
+));
+Diagnosis.displayName = 'Diagnosis';

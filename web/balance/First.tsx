@@ -13,7 +13,7 @@ import {
   type Product,
 } from '@idle-kettle/core';
 import { Droplets } from 'lucide-react';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { ClotGlass } from '../drawings/ClotGlass.tsx';
 import { Jug } from '../drawings/Jug.tsx';
 import { LineNote } from './LineNote.tsx';
@@ -35,7 +35,8 @@ type Props = {
 };
 
 /** What is done before the pot: its lines, its water, what it should give, and what was measured of it. */
-export function First({ product, before, plan, kitchen, fruit, onStart, onSet }: Props) {
+export const First = memo(function First(props: Props) {
+  const { product, before, plan, kitchen, fruit, onStart, onSet } = props;
   const usual = PRODUCTS[product].first;
   if (before === null) {
     return usual === null ? null : (
@@ -117,7 +118,7 @@ export function First({ product, before, plan, kitchen, fruit, onStart, onSet }:
       )}
     </section>
   );
-}
+});
 
 /** What the button says that starts it. */
 const INVITES: { readonly [kind in BeforeKind]: string } = {

@@ -1,5 +1,6 @@
 import type { Kitchen } from '@idle-kettle/contract';
 import { costOf, formatMass, formatTemperature, type Plan } from '@idle-kettle/core';
+import { memo } from 'react';
 import { Figure } from '../ui/Figure.tsx';
 import { moneyInWords } from '../ui/words.ts';
 
@@ -9,7 +10,7 @@ type Props = {
 };
 
 /** The back of the label: what is asked less often, and where every figure comes from. */
-export function LabelBack({ plan, kitchen }: Props) {
+export const LabelBack = memo(function LabelBack({ plan, kitchen }: Props) {
   const { finish, label, stop, yield: jars, why, process } = plan;
   const cost = costOf(
     plan,
@@ -116,7 +117,7 @@ export function LabelBack({ plan, kitchen }: Props) {
       )}
     </div>
   );
-}
+});
 
 /** Where one figure comes from. */
 const From = ({

@@ -8,6 +8,7 @@ import {
   type Plan,
 } from '@idle-kettle/core';
 import { DoorOpen } from 'lucide-react';
+import { memo } from 'react';
 import { A_SPOON_ML } from '../drawings/jarsDrawn.ts';
 import { TemperatureStrip } from '../drawings/TemperatureStrip.tsx';
 import { Caution } from '../ui/Caution.tsx';
@@ -34,7 +35,8 @@ type Props = {
 };
 
 /** What a cook asks at a glance: is it safe, where do I stop, will it set, how many jars, how long on the stove and in the canner. */
-export function LabelFront({ plan, kitchen, stops, wayOn, onChange }: Props) {
+export const LabelFront = memo(function LabelFront(props: Props) {
+  const { plan, kitchen, stops, wayOn, onChange } = props;
   const { set, yield: jars, minutes, process } = plan;
   return (
     <div className="flex flex-col gap-2">
@@ -83,7 +85,7 @@ export function LabelFront({ plan, kitchen, stops, wayOn, onChange }: Props) {
       )}
     </div>
   );
-}
+});
 
 /** Where it may be kept and why; with what must not go on, and what would open the pantry. */
 function Shelf({

@@ -1,12 +1,21 @@
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { Plan, ReadingKitchen, UnitSystem } from '@idle-kettle/core';
-import { useCallback, useEffect, useMemo, useRef, type Dispatch, type FocusEvent } from 'react';
-import type { FormulaAction, FormulaState } from './formula.ts';
+import {
+  memo,
+  useCallback,
+  useEffect,
+  useMemo,
+  useRef,
+  type Dispatch,
+  type FocusEvent,
+} from 'react';
+import type { FormulaAction } from './formula.ts';
 import { LineRow } from './LineRow.tsx';
 
 type Props = {
-  readonly state: FormulaState;
+  /** The lines as written, the last one blank. */
+  readonly lines: readonly string[];
   readonly dispatch: Dispatch<FormulaAction>;
   readonly units: UnitSystem;
   /** What lines are read with: its packs, measures and names. */
@@ -18,8 +27,8 @@ type Props = {
 };
 
 /** The lines of a formula: type, paste a whole recipe, move, take out; all of it by keyboard too. */
-export function LinesEditor({ state, dispatch, units, kitchen, decides, onPaste }: Props) {
-  const { lines } = state.sheet;
+export const LinesEditor = memo(function LinesEditor(props: Props) {
+  const { lines, dispatch, units, kitchen, decides, onPaste } = props;
   const count = lines.length;
   const list = useRef<HTMLOListElement>(null);
   const wanted = useRef<number | null>(null);
@@ -113,7 +122,7 @@ export function LinesEditor({ state, dispatch, units, kitchen, decides, onPaste 
       </DndContext>
     </section>
   );
-}
+});
 
 const inputAt = (list: HTMLElement | null, index: number) =>
   list?.querySelector<HTMLTextAreaElement>(`[data-line="${index}"]`);

@@ -57,7 +57,10 @@ export const Workbench = memo(function Workbench(props: WorkbenchProps) {
   }
 
   return (
-    <section aria-label="Workbench" className="rounded-box border border-base-300 bg-base-100">
+    <section
+      aria-label="Workbench"
+      className="rounded-box border border-base-300 bg-base-100 md:[contain:content] md:will-change-transform"
+    >
       <div
         role="tablist"
         aria-label="What to ask"

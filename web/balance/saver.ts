@@ -218,7 +218,10 @@ export class Saver {
     else this.take(batch, this.ticks);
   }
 
+  /** Tells the listeners, unless it is so already: most keys change nothing of where saving stands. */
   private set(change: Partial<SaverState>): void {
+    const fields = Object.keys(change) as (keyof SaverState)[];
+    if (fields.every((field) => isUnchanged(change[field], this.now[field]))) return;
     this.now = { ...this.now, ...change };
     for (const listener of [...this.listeners]) listener();
   }
@@ -414,3 +417,7 @@ const contentOf = ({ name, lines, settings }: Content): Content => ({ name, line
 
 const isSame = (a: readonly string[], b: readonly string[]): boolean =>
   a.length === b.length && a.every((thing) => b.includes(thing));
+
+/** The same value, or the same ticks. */
+const isUnchanged = (a: unknown, b: unknown): boolean =>
+  Object.is(a, b) || (Array.isArray(a) && Array.isArray(b) && isSame(a, b));

@@ -1,4 +1,10 @@
-import { planInKitchen, type Formula, type Kitchen } from '@idle-kettle/contract';
+import {
+  BARE_KITCHEN,
+  planInKitchen,
+  type Formula,
+  type Kitchen,
+  type PlanningKitchen,
+} from '@idle-kettle/contract';
 import type { Fault, Plan, PlanOutcome } from '@idle-kettle/core';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { planner } from '../workers/planner.ts';
@@ -9,6 +15,8 @@ export type Planning = {
   readonly faults: readonly Fault[];
   /** The last plan with its ranges, for what need not follow every key; the plan itself before there is one. */
   readonly settled: Plan | null;
+  /** The formula that the settled plan is of. */
+  readonly settledOf: Formula;
   /** Whether the plan still has only its typical figures; its ranges are being worked out. */
   readonly rough: boolean;
   /** Whether ranges could not be worked out the last time. */
@@ -72,16 +80,29 @@ export function usePlan(formula: Formula, kitchen: Kitchen): Planning {
     };
   }, [formula, kitchen]);
 
+  useEffect(warmUp, []);
+
   const last = answer?.plan ?? null;
+  const settledOf = answer?.formula ?? formula;
   if (!typical.ok)
-    return { plan: last, settled: last, faults: typical.faults, rough: false, failing };
+    return { plan: last, settled: last, settledOf, faults: typical.faults, rough: false, failing };
   const current = answer?.formula === formula && answer.kitchen === kitchen;
   const plan = current ? answer.plan : typical.plan;
-  return { plan, settled: last ?? plan, faults: [], rough: !current, failing };
+  return { plan, settled: last ?? plan, settledOf, faults: [], rough: !current, failing };
 }
 
+/** A plan of something while nothing is asked, so that the first key of a batch need not wait for code that never ran. */
+function warmUp(): void {
+  if (isWarm) return;
+  isWarm = true;
+  setTimeout(() => typicalPlan(ANY_BATCH, BARE_KITCHEN), WARM_UP_MS);
+}
+let isWarm = false;
+const ANY_BATCH: Formula = { lines: ['2 kg crushed plums', '1.4 kg sugar'], settings: {} };
+const WARM_UP_MS = 300;
+
 /** The typical figures; a formula that no plan can be made of is a fault like others, and no reason to show nothing. */
-function typicalPlan(formula: Formula, kitchen: Kitchen): PlanOutcome {
+function typicalPlan(formula: Formula, kitchen: PlanningKitchen): PlanOutcome {
   try {
     return planInKitchen(formula, kitchen, 0);
   } catch {

@@ -19,7 +19,7 @@ export function Shell() {
       >
         Skip to the page
       </a>
-      <header className="rim bg-base-100 print:hidden">
+      <header className="rim bg-base-100 will-change-transform print:hidden">
         <div className="mx-auto flex max-w-[84rem] items-center gap-2 px-3 py-2 sm:gap-4 sm:px-6">
           <NavLink
             to="/"
