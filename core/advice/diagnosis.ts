@@ -99,7 +99,7 @@ const TELL: { readonly [model in SetModel]: (ratio: number, of: Figures) => Told
   egg: (ratio) => {
     const held = `${(ratio * CURD_EGG.value).toFixed(1)} %, where ${CURD_EGG.value} % stands`;
     return ratio >= ENOUGH.egg
-      ? { short: 'none', text: `Egg solids ${held}. It thickens at 77 °C.` }
+      ? { short: 'none', text: `Egg solids ${held}. It thickens at 77 °C (170 °F).` }
       : { short: 'egg', text: `Egg is the short side: egg solids ${held}. It stays thin.` };
   },
 };

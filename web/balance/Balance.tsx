@@ -11,6 +11,7 @@ import {
   type PlanRequest,
 } from '@idle-kettle/core';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { Link } from 'react-router';
 import { Dipsticks } from '../drawings/Dipsticks.tsx';
 import { JarRow } from '../drawings/JarRow.tsx';
 import { fruitColourOf, suggestedName } from '../ui/fruit.ts';
@@ -216,7 +217,14 @@ export function Balance({ kitchen, saved, from }: Props) {
   );
   const pots = settled?.pot?.boilOver?.pots ?? 1;
   const wayOn = useCallback(
-    ({ code }: Caution) => code === 'boil-over' && <Split pots={pots} onSplit={onSplit} />,
+    ({ code }: Caution) =>
+      code === 'boil-over' ? (
+        <Split pots={pots} onSplit={onSplit} />
+      ) : code === 'altitude-assumed' ? (
+        <Link to="/kitchen" className="btn btn-sm">
+          Say how high this kitchen is
+        </Link>
+      ) : null,
     [pots, onSplit],
   );
   const isWritten = shown.lines.length > 0;
