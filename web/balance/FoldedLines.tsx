@@ -36,6 +36,7 @@ export function FoldedLines({ lines, open: first, children }: Props) {
 }
 
 function inWords(lines: readonly PlanLine[]): string {
+  if (lines.length === 0) return 'Nothing written yet';
   const strange = lines.filter(({ understood }) => !understood).length;
   const count = lines.length === 1 ? '1 line' : `${lines.length} lines`;
   return strange === 0 ? `${count}:` : `${count}, ${strange} not understood:`;

@@ -67,7 +67,7 @@ export function Start({ units, busy, onFruit, onBringIn }: Props) {
         </select>
         <span className="font-bold text-primary">of</span>
       </div>
-      <ul className="grid grid-cols-4 gap-1.5">
+      <ul className="grid grid-cols-3 gap-1.5 sm:grid-cols-4">
         {HANDFUL.map(([id, many, shape]) => (
           <li key={id}>
             <button
