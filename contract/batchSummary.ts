@@ -14,8 +14,7 @@ export type PlanSummary = {
 };
 
 /** How far a batch has come: from the written formula to where it is kept. */
-export const BATCH_STATES = ['planned', 'on the stove', 'in jars', 'done'] as const;
-export type BatchState = (typeof BATCH_STATES)[number];
+export type BatchState = 'planned' | 'on the stove' | 'in jars' | 'done';
 
 /** A batch as a list of them tells it. */
 export type BatchSummary = {

@@ -31,10 +31,8 @@ for (const [screen, [width, height]] of Object.entries(SIZES)) {
       // On the phone the heads stand over the foot of the screen.
       const above = screen === 'phone' ? ((await heads.boundingBox())?.y ?? 0) : height;
       const wanted = FIGURES.map((figure) => page.getByTestId(figure));
-      if (screen !== 'phone') {
-        wanted.push(page.getByTestId('diagnosis'));
-        if ((await remedies.count()) > 0) wanted.push(remedies.first());
-      }
+      wanted.push(page.getByTestId('diagnosis'));
+      if ((await remedies.count()) > 0) wanted.push(remedies.first());
       const seen = await Promise.all(wanted.map((what) => isSeen(what, above)));
       expect(seen).toEqual(wanted.map(() => true));
       if (screen === 'phone') {

@@ -47,12 +47,15 @@ export function BatchLabel(props: Props) {
       <div className="flex flex-wrap items-center gap-2">
         <button
           type="button"
-          className="btn btn-ghost btn-sm -ml-2"
+          className="btn btn-ghost btn-sm -ml-2 max-md:px-2"
           aria-pressed={turned}
+          title={turned ? 'Back to the front' : 'The rest, and where from'}
           onClick={() => setTurned(!turned)}
         >
           <RotateCcw aria-hidden className="size-4" />
-          {turned ? 'Back to the front' : 'The rest, and where from'}
+          <span className={batchId === null ? '' : 'max-md:sr-only'}>
+            {turned ? 'Back to the front' : 'The rest, and where from'}
+          </span>
         </button>
         <span role="status" className="text-sm">
           {plan.finish &&

@@ -57,32 +57,36 @@ export const LabelFront = memo(function LabelFront(props: Props) {
           <RangeBar spread={jars.volumeMl} say={(volume) => formatVolume(volume, kitchen.units)} />
           {(jars.jars.length > 1 ||
             (jars.jars.length > 0 && jars.fullJars.p10 < jars.fullJars.p90)) && (
-            <p className="text-sm">Most likely {packingInWords(jars)}.</p>
+            <p className="text-sm max-md:hidden">Most likely {packingInWords(jars)}.</p>
           )}
         </Figure>
       )}
-      {minutes && (
-        <Figure
-          name="Cook"
-          value={minutesInWords(minutes)}
-          aside={`from cold, by ${METHODS[plan.method].name}`}
-          testId="minutes"
-        >
-          {plan.lid && <p className="text-sm">{lidInWords(plan.lid)}</p>}
-        </Figure>
-      )}
-      {plan.lines.length > 0 && (
-        <Figure
-          name="Canner"
-          value={processInWords(plan)}
-          aside={
-            process.method === 'none'
-              ? ''
-              : `${process.headspaceMm > 10 ? '½' : '¼'} in of headspace`
-          }
-          testId="process"
-        />
-      )}
+      <div className="flex flex-col gap-2 max-md:grid max-md:grid-cols-2">
+        {minutes && (
+          <Figure
+            name="Cook"
+            value={minutesInWords(minutes)}
+            aside={`from cold, by ${METHODS[plan.method].name}`}
+            brief
+            testId="minutes"
+          >
+            {plan.lid && <p className="text-sm">{lidInWords(plan.lid)}</p>}
+          </Figure>
+        )}
+        {plan.lines.length > 0 && (
+          <Figure
+            name="Canner"
+            value={processInWords(plan)}
+            aside={
+              process.method === 'none'
+                ? ''
+                : `${process.headspaceMm > 10 ? '½' : '¼'} in of headspace`
+            }
+            brief
+            testId="process"
+          />
+        )}
+      </div>
     </div>
   );
 });
@@ -105,7 +109,11 @@ function Shelf({
     >
       <ul className="flex flex-col gap-1 text-sm leading-snug">
         {(safe ? reasons.slice(0, 1) : reasons).map((reason, index) => (
-          <li key={reason} className={index > 0 ? 'max-md:hidden' : ''}>
+          <li
+            key={reason}
+            className={index > 0 ? 'max-md:hidden' : 'max-md:line-clamp-2'}
+            title={reason}
+          >
             {reason}
           </li>
         ))}

@@ -8,6 +8,9 @@ export const SET_IN_WORDS: { readonly [set in SetClass]: string } = {
   slices: 'Stiff enough to slice',
 };
 
+/** Too rare to be named where there is little room. */
+const RARE = 0.03;
+
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
 type Share = NonNullable<Plan['set']>['share'];
@@ -40,7 +43,10 @@ export const SetBar = ({ share }: { readonly share: Share }) => {
       </div>
       <p className="mt-0.5 flex flex-wrap gap-x-2">
         {shown.map((set) => (
-          <span key={set} className="whitespace-nowrap">
+          <span
+            key={set}
+            className={`whitespace-nowrap ${share[set] < RARE ? 'max-md:hidden' : ''}`}
+          >
             {set} {percent(share[set])}
           </span>
         ))}

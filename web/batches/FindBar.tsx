@@ -1,5 +1,5 @@
-import { BATCH_STATES, type BatchSummary } from '@idle-kettle/contract';
-import { countsOf, fruitsOf, type Finding } from './finding.ts';
+import type { BatchSummary } from '@idle-kettle/contract';
+import { BATCH_STATES, countsOf, fruitsOf, type Finding } from './finding.ts';
 
 type Props = {
   readonly batches: readonly BatchSummary[];

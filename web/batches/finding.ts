@@ -1,4 +1,6 @@
-import { BATCH_STATES, type BatchState, type BatchSummary } from '@idle-kettle/contract';
+import type { BatchState, BatchSummary } from '@idle-kettle/contract';
+
+export const BATCH_STATES: readonly BatchState[] = ['planned', 'on the stove', 'in jars', 'done'];
 
 /** What is looked for among the batches; empty for everything. */
 export type Finding = {

@@ -19,7 +19,7 @@ import { KitchenSetUp } from './KitchenSetUp.tsx';
 import { StopHere } from './StopHere.tsx';
 import { TaughtNames } from './TaughtNames.tsx';
 
-/** The widest pot that is there takes this much of the shelf, px; without wide ones, a centimetre this much. */
+/** The largest pot that is there takes this much of the shelf, px; without wide ones, a centimetre this much. */
 const MOST_POT_PX = 150;
 const MOST_PX_PER_CM = 5;
 const PINT_PX = 80;
@@ -33,7 +33,7 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
   const { pots, burners, jars, stock, packs, prices } = kitchen;
   const scale = Math.min(
     MOST_PX_PER_CM,
-    MOST_POT_PX / Math.max(1, ...pots.map(({ diameterCm }) => diameterCm)),
+    MOST_POT_PX / Math.max(1, ...pots.map((pot) => Math.max(pot.diameterCm, pot.heightCm))),
   );
   const change = (part: SheetId, what: string) => (
     <Change what={what} onPress={() => setSheet(part)} />

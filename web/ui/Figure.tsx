@@ -5,6 +5,8 @@ type FigureProps = {
   readonly aside?: string;
   readonly tone?: string;
   readonly small?: boolean;
+  /** On a narrow screen it goes without what stands beside it. */
+  readonly brief?: boolean;
   readonly children?: React.ReactNode;
 };
 
@@ -15,6 +17,7 @@ export const Figure = ({
   aside = '',
   tone = '',
   small = false,
+  brief = false,
   testId,
   children,
 }: FigureProps) => (
@@ -28,7 +31,9 @@ export const Figure = ({
         >
           {value}
         </span>
-        {aside !== '' && <span className="text-sm opacity-80">{aside}</span>}
+        {aside !== '' && (
+          <span className={`text-sm opacity-80 ${brief ? 'max-md:hidden' : ''}`}>{aside}</span>
+        )}
       </p>
       {children}
     </div>

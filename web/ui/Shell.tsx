@@ -46,7 +46,7 @@ export function Shell() {
         </div>
       </header>
       <ScrollRestoration />
-      <main id="page" className="mx-auto w-full max-w-[84rem] grow px-4 py-5 sm:px-6">
+      <main id="page" className="mx-auto w-full max-w-[84rem] grow px-4 py-3 sm:px-6 sm:py-5">
         <Outlet />
       </main>
       <footer className="print:hidden mx-auto max-w-[84rem] px-4 pb-6 text-sm opacity-80 sm:px-6">
