@@ -1,15 +1,23 @@
-import { familiesPage } from '@idle-kettle/core';
+import { familiesPage, processPage } from '@idle-kettle/core';
 import { calibrationReport } from '@idle-kettle/core/calibration';
 import type { Answer } from './answer.ts';
 import { planCommand } from './plan.ts';
 import { readCommand } from './read.ts';
 
 const families = (): Promise<Answer> => Promise.resolve({ code: 0, out: familiesPage(), err: '' });
+const processTable = (): Promise<Answer> =>
+  Promise.resolve({ code: 0, out: processPage(), err: '' });
 
 const calibrate = (): Promise<Answer> =>
   Promise.resolve({ code: 0, out: calibrationReport(), err: '' });
 
-const COMMANDS = { plan: planCommand, read: readCommand, families, calibrate };
+const COMMANDS = {
+  plan: planCommand,
+  read: readCommand,
+  families,
+  'process-table': processTable,
+  calibrate,
+};
 
 const [name = '', file] = process.argv.slice(2);
 const command = COMMANDS[name as keyof typeof COMMANDS];

@@ -92,7 +92,7 @@ export {
   type Used,
 } from './chain/index.ts';
 export { type JarSize, packJars } from './yield/index.ts';
-export { type Canner, type School, familiesPage } from './process/index.ts';
+export { type Canner, type School, familiesPage, processPage } from './process/index.ts';
 export {
   type Change,
   type PlanRequest,

@@ -157,7 +157,7 @@ const untilAskedToStop = () =>
 
 /**
  * `plan [FILE]` and its like: the answer on standard output, faults on standard error.
- * @param {'plan' | 'read' | 'families' | 'calibrate'} name
+ * @param {'plan' | 'read' | 'families' | 'process-table' | 'calibrate'} name
  * @param {string[]} args
  */
 export async function runComputation(name, args) {

@@ -11,6 +11,7 @@ const HELP = `Idle Kettle
   ./kettle plan [FILE]   plan a batch from JSON (standard input when no file is named); an array gives an array
   ./kettle read [FILE]   say what lines of a recipe are read as: plain text, or JSON
   ./kettle families      what may stand in a pantry, as the page in docs/
+  ./kettle process-table minutes in the canner by altitude, as the page in docs/
   ./kettle calibrate     fit the set to tested formulas, and say how well forecasts agree with them
   ./kettle check         types, lint and unit tests
   ./kettle test          everything: check, API, launcher and browser tests
@@ -29,6 +30,7 @@ const COMMANDS = {
   plan: (args) => runComputation('plan', args),
   read: (args) => runComputation('read', args),
   families: (args) => runComputation('families', args),
+  'process-table': (args) => runComputation('process-table', args),
   calibrate: (args) => runComputation('calibrate', args),
   check: runCheck,
   test: runTest,

@@ -1,6 +1,7 @@
 export * from './caps.ts';
 export * from './familiesPage.ts';
 export * from './keeping.ts';
+export * from './processPage.ts';
 export * from './processing.ts';
 export { isNamed } from './judged.ts';
 export { holdsApples } from './rulesOfJars.ts';

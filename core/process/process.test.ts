@@ -5,6 +5,7 @@ import type { Product } from '../method/index.ts';
 import { convert, exactly } from '../quantity/index.ts';
 import { familiesPage } from './familiesPage.ts';
 import { keepingOf } from './keeping.ts';
+import { processPage } from './processPage.ts';
 import {
   headspaceMm,
   isSauceLike,
@@ -475,4 +476,95 @@ describe('keeping', () => {
 test('the page of families in the documents is the one that the figures make', () => {
   const page = readFileSync(join(__dirname, '../../docs/shelf-families.md'), 'utf8');
   expect(page).toBe(familiesPage());
+});
+
+/**
+ * The whole table by product, largest jar and altitude, jars boiled sterile: USDA Complete Guide to Home Canning and the national extension centre,
+ * from memory, written out a second time so that no cell can change unseen.
+ */
+describe('every cell of the process table', () => {
+  const FT = [-400, 0, 1000, 1001, 3000, 3001, 6000, 6001, 8000, 8001, 10_000, 10_001, 14_000];
+  const band = (ft: number) => [1000, 3000, 6000, 8000, 10_000].findIndex((top) => ft <= top);
+  const CLEAN = [10, 15, 20, 25, 30];
+  const SPREAD = [5, 10, 10, 15, 15];
+  type Rows = readonly (readonly [upToMl: number, minutes: readonly number[]])[];
+  const TABLE: { readonly [product in Product]: { plain: Rows; apples?: Rows } } = {
+    jam: { plain: [[500, SPREAD]] },
+    jelly: { plain: [[500, SPREAD]] },
+    marmalade: { plain: [[500, SPREAD]] },
+    conserve: { plain: [[500, SPREAD]] },
+    'infusion-jelly': { plain: [[500, SPREAD]] },
+    'pepper-jelly': { plain: [[250, SPREAD]] },
+    butter: {
+      plain: [[500, SPREAD]],
+      apples: [
+        [500, SPREAD],
+        [947, [10, 15, 15, 20, 20]],
+      ],
+    },
+    sauce: { plain: [[500, [15, 20, 20, 25, 25]]] },
+    curd: { plain: [[250, [15, 20, 20, 25, 25]]] },
+  };
+
+  /** Looked up by hand, a larger jar never with less than a smaller one. */
+  function expected(rows: Rows, jarMl: number, ft: number, school: School): number | null {
+    const at = band(ft);
+    const fits = rows.findIndex(([upToMl]) => jarMl <= upToMl);
+    if (at === -1 || fits === -1) return null;
+    return Math.max(
+      ...rows.slice(0, fits + 1).map(([, minutes]) => {
+        const tabled = minutes[at] ?? NaN;
+        return school === 'ten-minute' && (minutes[0] ?? NaN) < 10
+          ? Math.max(tabled, CLEAN[at] ?? NaN)
+          : tabled;
+      }),
+    );
+  }
+
+  test.each(Object.keys(TABLE) as Product[])('%s', (product) => {
+    const { plain, apples } = TABLE[product];
+    let cells = 0;
+    for (const ofApples of [false, true])
+      for (const jarMl of [60, 118, 237, 250, 251, 473, 500, 501, 946, 947, 948, 1900])
+        for (const ft of FT)
+          for (const school of ['sterilised', 'ten-minute'] as const)
+            for (const canner of ['boiling-water', 'steam'] as const) {
+              const asked = { product, altitudeM: metres(ft), jarMl, school, canner, ofApples };
+              const minutes = processTime(asked)?.minutes ?? null;
+              const rows = ofApples ? (apples ?? plain) : plain;
+              expect({ ...asked, ft, minutes }).toEqual({
+                ...asked,
+                ft,
+                minutes: expected(rows, jarMl, ft, school),
+              });
+              cells += 1;
+            }
+    expect(cells).toBe(2 * 12 * 13 * 2 * 2);
+  });
+
+  test('no time of any cell is more than a steam canner holds, and what does not mound takes the most', () => {
+    const sauce = (jarMl: number, ft: number) =>
+      processTime({
+        product: 'butter',
+        altitudeM: metres(ft),
+        jarMl,
+        school: 'sterilised',
+        canner: 'steam',
+        ofApples: true,
+        isSauce: true,
+      })?.minutes ?? null;
+    expect([0, 2000, 5000, 9000, 10_001].map((ft) => sauce(QUART, ft))).toEqual([
+      20,
+      25,
+      30,
+      35,
+      null,
+    ]);
+    expect([0, 2000, 5000, 9000].map((ft) => sauce(PINT, ft))).toEqual([15, 20, 20, 25]);
+  });
+
+  test('the page of it in the documents is the one that the table makes', () => {
+    const there = readFileSync(join(__dirname, '../../docs/process-table.md'), 'utf8');
+    expect(there).toBe(processPage());
+  });
 });

@@ -54,7 +54,10 @@ test('a practice cook at sixty times, from cold fruit to the stop, by a script t
 }) => {
   test.setTimeout(180_000);
   await kettle.setUpKitchen();
-  const { id } = await practice(kettle, { probeOffsetK: PROBE_OFF_K });
+  const { id } = await practice(kettle, {
+    lines: ['1 kg crushed damsons', '700 g sugar'],
+    probeOffsetK: PROBE_OFF_K,
+  });
   await page.goto(`${kettle.address}/cooks/${id}`);
   await page.getByRole('button', { name: 'It is in boiling water' }).click();
   await page.getByRole('button', { name: 'It stands still: take it' }).click();

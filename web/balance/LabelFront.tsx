@@ -111,7 +111,7 @@ function Shelf({
         {(safe ? reasons.slice(0, 1) : reasons).map((reason, index) => (
           <li
             key={reason}
-            className={index > 0 ? 'max-md:hidden' : 'max-md:line-clamp-2'}
+            className={index > 0 ? 'max-md:hidden' : safe ? 'max-md:line-clamp-2' : ''}
             title={reason}
           >
             {reason}
