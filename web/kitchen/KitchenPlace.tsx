@@ -15,7 +15,7 @@ import { moneyInWords } from '../ui/words.ts';
 import { EquipmentSheet } from './EquipmentSheet.tsx';
 import type { EquipmentPart } from './equipmentParts.tsx';
 import { formOf } from './kitchenForm.ts';
-import { KitchenSetUp } from './KitchenSetUp.tsx';
+import { PlaceSheet } from './PlaceSheet.tsx';
 import { StopHere } from './StopHere.tsx';
 import { TaughtNames } from './TaughtNames.tsx';
 
@@ -137,7 +137,7 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
       <Guarded what="the names" on={kitchen}>
         <TaughtNames kitchen={kitchen} />
       </Guarded>
-      {sheet === 'place' && <KitchenSetUp kitchen={kitchen} onClose={close} />}
+      {sheet === 'place' && <PlaceSheet kitchen={kitchen} onClose={close} />}
       {sheet !== null && sheet !== 'place' && (
         <EquipmentSheet kitchen={kitchen} part={sheet} onClose={close} />
       )}
