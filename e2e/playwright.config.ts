@@ -25,8 +25,6 @@ export default defineConfig({
       name: 'phone',
       // What a narrow screen could break: whole tasks, access and widths. The rest runs once, at the table.
       testMatch: ['firstBatch.spec.ts', 'access.spec.ts', 'widths.spec.ts'],
-      // Colours are those of the table.
-      grepInvert: /dark/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
     },
     {

@@ -68,7 +68,7 @@ export const LineRow = memo(function LineRow(props: Props) {
   const noted = trouble !== null || (reading?.understood === true && reading.assumed !== undefined);
   const replace = (lines: readonly string[]) => dispatch({ type: 'replace', index, lines });
   const items = useMemo(() => completionsOf(text), [text]);
-  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
+  const { setNodeRef, attributes, listeners, transform, isDragging } = useSortable({
     id: index,
     disabled: reading === null,
   });
@@ -113,10 +113,7 @@ export const LineRow = memo(function LineRow(props: Props) {
   return (
     <li
       ref={setNodeRef}
-      style={{
-        transform: CSS.Transform.toString(transform),
-        transition: transition,
-      }}
+      style={{ transform: CSS.Transform.toString(transform) }}
       className={`border-b border-base-300 ${against === undefined ? '' : 'border-l-4 border-l-error'} ${isDragging ? 'relative z-10 bg-base-100 shadow' : ''}`}
     >
       <div className="flex items-center">

@@ -70,9 +70,8 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
   }
 
   async function next() {
-    if (!(await trigger())) return setStep(0);
     if (last) return finish();
-    setStep(step + 1);
+    setStep((await trigger()) ? step + 1 : 0);
   }
 
   return (
