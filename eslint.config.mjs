@@ -28,6 +28,7 @@ const CORE_ROOMS = [
   'prepare',
   'formats',
   'stove',
+  'jars',
   'practice',
   'trials',
 ];

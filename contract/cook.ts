@@ -166,6 +166,8 @@ export type CookSummary = {
   readonly batchId: string | null;
   readonly startedAt: string;
   readonly endedAt: string | null;
+  /** When its jars were put away; null until then. */
+  readonly putAwayAt: string | null;
   /** What may be wrong with the pot of a practice; null for a cook that is none. */
   readonly fault: FaultId | null;
   /** Of a practice cook that is over. */
@@ -184,6 +186,8 @@ export type CookRecord = {
   readonly clock: KitchenClock;
   readonly startedAt: string;
   readonly endedAt: string | null;
+  /** When its jars were put away and taken off the stock; null until then. */
+  readonly putAwayAt: string | null;
   /** How many entries its log holds. */
   readonly position: number;
   /** Of a practice cook that is over. */

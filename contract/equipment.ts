@@ -1,6 +1,6 @@
 import { HEAT_IDS, type HeatId } from '@idle-kettle/core';
 import { IsIn, IsOptional } from 'class-validator';
-import { IsBetween } from './numbers.ts';
+import { IsBetween, IsWholeBetween } from './numbers.ts';
 import { IsOwnId } from './owned.ts';
 import { IsName } from './text.ts';
 
@@ -34,6 +34,17 @@ export class BurnerDto {
   @IsOptional()
   @IsBetween(0.05, 50, 'kW')
   netPowerKw?: number | null;
+}
+
+/** How a canner came to the boil against the sums, as loads were watched. */
+export class CannerWatchedDto {
+  /** Minutes that it took, over the minutes of the sums. */
+  @IsBetween(0.2, 5)
+  factor!: number;
+
+  /** How many loads were watched. */
+  @IsWholeBetween(1, 1000, 'loads')
+  watched!: number;
 }
 
 /** How much of something is in the cupboard. */

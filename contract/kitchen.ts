@@ -1,5 +1,5 @@
 import { MOST_VERSION } from './batch.ts';
-import { AreParts, MayBeLeftOut } from './nested.ts';
+import { AreParts, IsPart, MayBeLeftOut } from './nested.ts';
 import {
   LEAST_ALTITUDE_M,
   MOST_ALTITUDE_M,
@@ -22,7 +22,7 @@ import {
   Min,
 } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
-import { BurnerDto, NamedPotDto, PriceDto, StockDto } from './equipment.ts';
+import { BurnerDto, CannerWatchedDto, NamedPotDto, PriceDto, StockDto } from './equipment.ts';
 import { PackDto } from './evidence.ts';
 import { AllDiffer } from './owned.ts';
 import { AreTaughtNames, IsMeasures, TaughtNameDto } from './reading.ts';
@@ -86,6 +86,16 @@ export class KitchenDto {
   @IsOptional()
   @IsIn(CANNERS, { message: `canner must be one of: ${CANNERS.join(', ')}.` })
   canner?: Canner;
+
+  /** How many half-pints stand in it in one layer. Null until somebody has said. */
+  @IsOptional()
+  @IsWholeBetween(1, 60, 'half-pints')
+  cannerHolds?: number | null;
+
+  /** How fast it comes to the boil, learned from loads. Null until one was watched. */
+  @IsOptional()
+  @IsPart(() => CannerWatchedDto, 'cannerWatched must be an object.')
+  cannerWatched?: CannerWatchedDto | null;
 
   /** The first is taken where a batch names none. */
   @AreItems(20, () => NamedPotDto)

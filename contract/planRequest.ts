@@ -95,6 +95,16 @@ export class JarDto {
   @IsOptional()
   @IsWholeBetween(0, 1000, 'jars')
   gift?: number;
+
+  /** New lids that fit it; left out when nobody counts them. A lid is used once. */
+  @IsOptional()
+  @IsWholeBetween(0, 10_000, 'lids')
+  lids?: number | null;
+
+  /** How many stand filled on a shelf or in a fridge, and come back when they are eaten. */
+  @IsOptional()
+  @IsWholeBetween(0, 10_000, 'jars')
+  inUse?: number;
 }
 
 /** Most batches that are imagined for the ranges of one plan. */

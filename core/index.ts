@@ -90,9 +90,11 @@ export {
   READING_KINDS,
   SHEET_OUTCOMES,
   type Used,
+  isOfTheJars,
+  jarsInText,
 } from './chain/index.ts';
 export { type JarSize, packJars } from './yield/index.ts';
-export { type Canner, type School, familiesPage, processPage } from './process/index.ts';
+export { type Canner, type School, familiesPage, isNamed, processPage } from './process/index.ts';
 export {
   type Change,
   type PlanRequest,
@@ -163,6 +165,30 @@ export {
   waterReading,
   nameOf,
 } from './stove/index.ts';
+export {
+  CLOSING,
+  COOL_MS,
+  type Closing,
+  type Filling,
+  type Jar,
+  type JarProgress,
+  type JarSheet,
+  type Load,
+  type PotMass,
+  USUAL_HALF_PINTS,
+  WATER_WHEN_LOADED_C,
+  capacityOf,
+  factorLearned,
+  fillingOf,
+  jarProgressOf,
+  jarSheetOf,
+  jarSizeCm,
+  loadTime,
+  minutesToBoil,
+  nextLoad,
+  type StockUse,
+  stockUseOf,
+} from './jars/index.ts';
 export {
   type Debrief,
   FAULTS,

@@ -35,6 +35,14 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./stove/StoveScreen.tsx')).StoveScreen }),
       },
       {
+        path: 'cooks/:id/jars',
+        lazy: async () => ({ Component: (await import('./jars/JarsScreen.tsx')).JarsScreen }),
+      },
+      {
+        path: 'batches/:id/jars',
+        lazy: async () => ({ Component: (await import('./jars/BeginJars.tsx')).BeginJars }),
+      },
+      {
         path: 'stove',
         lazy: async () => ({ Component: (await import('./practice/StoveHome.tsx')).StoveHome }),
       },

@@ -2,7 +2,7 @@
 export const READING_KINDS = ['temperature', 'weight'] as const;
 
 /** What a cook does and sees at the stove. `lifted` is off the heat for a moment, `off-heat` is the end of an act on it. */
-export const EVENT_KINDS = [
+export const STOVE_EVENT_KINDS = [
   'in-water',
   'water-boils',
   'lit',
@@ -29,10 +29,53 @@ export const EVENT_KINDS = [
   'undo',
 ] as const;
 
+/**
+ * What is done and seen from the filling of the jars to the shelf. `measured` is what is in the pot; `bubbled` to `tight` close a row of
+ * jars; `loaded` to `lifted-out` are of a load in the canner; the rest is of a jar, or of all of them.
+ */
+export const JAR_EVENT_KINDS = [
+  'measured',
+  'filled',
+  'bubbled',
+  'wiped',
+  'lidded',
+  'tight',
+  'loaded',
+  'canner-lit',
+  'canner-boils',
+  'boil-lost',
+  'water-in',
+  'canner-off',
+  'lifted-out',
+  'sealed',
+  'unsealed',
+  'siphoned',
+  'floating',
+  'cracked',
+  'new-lid',
+  'to-fridge',
+  'to-freezer',
+  'labelled',
+  'put-away',
+] as const;
+
+/** Everything that a cook does and sees with a batch. */
+export const EVENT_KINDS = [...STOVE_EVENT_KINDS, ...JAR_EVENT_KINDS] as const;
+
 /** A kind of reading. */
 export type ReadingKind = (typeof READING_KINDS)[number];
+/** A kind of thing that a cook does or sees at the stove. */
+export type StoveEventKind = (typeof STOVE_EVENT_KINDS)[number];
+/** A kind of thing that a cook does or sees at the jars. */
+export type JarEventKind = (typeof JAR_EVENT_KINDS)[number];
 /** A kind of thing that a cook does or sees. */
-export type EventKind = (typeof EVENT_KINDS)[number];
+export type EventKind = StoveEventKind | JarEventKind;
+
+const AT_THE_JARS: ReadonlySet<string> = new Set(JAR_EVENT_KINDS);
+
+/** Whether a kind of entry is of the jars. */
+export const isOfTheJars = (kind: ReadingKind | EventKind): kind is JarEventKind =>
+  AT_THE_JARS.has(kind);
 
 /** What a drop does on a cold plate. */
 export const PLATE_OUTCOMES = ['runs', 'slow', 'wrinkles'] as const;

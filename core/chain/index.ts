@@ -4,5 +4,6 @@ export * from './chain.ts';
 export * from './event.ts';
 export * from './goesInLater.ts';
 export * from './jarActs.ts';
+export * from './jarNames.ts';
 export * from './prepareActs.ts';
 export * from './stoveActs.ts';

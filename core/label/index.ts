@@ -1,2 +1,3 @@
 export * from './definitions.ts';
+export * from './ingredients.ts';
 export * from './nutrition.ts';

@@ -1,5 +1,6 @@
 import { readLine, type UnderstoodLine } from '../reader/index.ts';
 import { definitionsOf, labelStatement } from './definitions.ts';
+import { labelIngredients } from './ingredients.ts';
 
 const lines = (...texts: string[]) => texts.map((text) => readLine(text) as UnderstoodLine);
 
@@ -63,5 +64,45 @@ describe('legal names', () => {
     expect(labelStatement(44.6, 61.2)).toBe(
       'Prepared with 45 g of fruit per 100 g. Total sugar content 61 g per 100 g.',
     );
+  });
+});
+
+describe('ingredients', () => {
+  const of = (...texts: string[]) =>
+    labelIngredients(
+      lines(...texts).map(({ ingredient, called, massG }) => ({
+        ingredient: ingredient.id,
+        name: ingredient.name,
+        ...(called === undefined ? {} : { called }),
+        massG: massG.typical,
+      })),
+    );
+
+  /** Regulation (EU) 1169/2011, Art. 18: in descending order of weight, as recorded at the time of their use. */
+  test('fall by weight, each once, without the water that boils off', () => {
+    expect(
+      of('700 g sugar', '1 kg blackcurrants', '300 g water', '500 g sugar').ingredients,
+    ).toEqual(['sugar', 'blackcurrant']);
+  });
+
+  test.each<[string, readonly string[]]>([
+    ['4 eggs', ['egg']],
+    ['2 egg yolks', ['egg']],
+    ['100 g butter', ['milk']],
+    ['200 mL cream', ['milk']],
+    ['100 g walnuts', ['nuts']],
+    ['100 g flaked almonds', ['nuts']],
+    ['50 g peanuts', ['peanuts']],
+    ['100 mL red wine', ['sulphite, in most wine']],
+    ['30 mL malt vinegar', ['barley']],
+    ['1 kg plums', []],
+  ])('%s: tells %j', (line, allergens) => {
+    expect(of(line).allergens).toEqual(allergens);
+  });
+
+  test('what often holds sulphite may, and is said so', () => {
+    expect(of('500 g dried apricots').mayHold).toEqual(['sulphite']);
+    expect(of('100 g bottled lemon juice').mayHold).toEqual(['sulphite']);
+    expect(of('1 kg plums', '800 g sugar').mayHold).toEqual([]);
   });
 });

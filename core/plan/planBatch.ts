@@ -7,6 +7,7 @@ import { methodFault, METHODS } from '../method/index.ts';
 import {
   isSauceLike,
   keepingOf,
+  type ProcessCase,
   processTime,
   type ProcessTime,
   type ShelfVerdict,
@@ -141,13 +142,16 @@ function assemble(worked: Worked, readings: readonly LineReading[]): Plan {
 const NO_BATCH_PCT = 65;
 
 /** The time in the canner, the longest over the jars that are filled; null where there is none. */
-function timeOf(worked: Worked): ProcessTime | null {
+const timeOf = (worked: Worked): ProcessTime | null =>
+  processTime({ ...processCaseOf(worked), jarMl: largestFilledMl(worked) });
+
+/** What the time in the canner goes by, whichever jars are filled. */
+export function processCaseOf(worked: Worked): Omit<ProcessCase, 'jarMl'> {
   const { request, ambient, choice } = worked;
   const { product, school, canner } = request;
-  return processTime({
+  return {
     product,
     altitudeM: ambient.processingAltitudeM,
-    jarMl: largestFilledMl(worked),
     school,
     canner,
     ofApples: isOfApples(worked),
@@ -156,7 +160,7 @@ function timeOf(worked: Worked): ProcessTime | null {
       solidsForShelf(worked),
       METHODS[choice.method].setModel === 'low-methoxyl',
     ),
-  });
+  };
 }
 
 /**

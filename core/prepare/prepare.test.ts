@@ -1,5 +1,6 @@
 import { beforeOf, codes, planned } from '../test/planned.ts';
 import { costOf } from './cost.ts';
+import { lidsShort } from './lidsShort.ts';
 import { prepareOf, type Stock } from './prepareOf.ts';
 
 describe('what a batch costs', () => {
@@ -133,5 +134,24 @@ describe('what comes first', () => {
       }),
     );
     expect(first[0]).toMatchObject({ id: 'drain', uses: [{ name: 'sweet pepper' }] });
+  });
+});
+
+describe('lids', () => {
+  const short = (lids: number | null, more: Parameters<typeof planned>[0] = {}) =>
+    lidsShort(planned(more), [{ name: 'half-pint', lids }]);
+
+  test('that a good outcome wants and the kitchen has not are missed before the heat', () => {
+    const good = planned().yield?.sizes[0]?.good ?? NaN;
+    expect(short(good)).toEqual([]);
+    expect(short(good - 3)).toEqual([{ name: 'half-pint', short: 3 }]);
+    const [first] = prepareOf(planned(), {}, [{ name: 'half-pint', lids: good - 3 }]).ready;
+    expect(first?.text).toBe('You are three lids short for half-pints, if it goes well.');
+  });
+
+  test('that nobody counts are not missed, nor for what is not for the canner', () => {
+    expect(short(null)).toEqual([]);
+    expect(lidsShort(planned(), [])).toEqual([]);
+    expect(short(0, { lines: ['2 kg diced melon', '1 kg sugar'] })).toEqual([]);
   });
 });

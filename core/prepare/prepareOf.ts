@@ -2,6 +2,7 @@ import { findIngredient, type Ingredient } from '../larder/index.ts';
 import { CARRIER_SUGAR_G, carriesPectin } from '../chain/index.ts';
 import { linesBrought, simmeredWhole, type Plan, type PlanAct } from '../plan/index.ts';
 import { formatGrams } from '../quantity/index.ts';
+import { lidsShort, lidsShortInWords, type CountedLids } from './lidsShort.ts';
 
 /** One thing to have in the house: what the batch takes as bought, what is there, and what is lacking in what packs. */
 export type ToBuy = {
@@ -49,8 +50,15 @@ const SUGAR_BAG_G = 1000;
 /** What a cupboard holds, g by the id of the ingredient. */
 export type Stock = { readonly [ingredient: string]: number };
 
-/** The shopping, the fruit to prepare, the work of the day before, and the checklist before the heat. */
-export function prepareOf(plan: Plan, stock: Stock = {}): Preparation {
+/**
+ * The shopping, the fruit to prepare, the work of the day before, and the checklist before the heat.
+ * @param lids new lids as the kitchen counts them
+ */
+export function prepareOf(
+  plan: Plan,
+  stock: Stock = {},
+  lids: readonly CountedLids[] = [],
+): Preparation {
   const totals = new Map<string, { row: Ingredient; preparedG: number; form: string }>();
   for (const { ingredient: id, massG, form } of linesBrought(plan)) {
     const row = id === undefined ? null : findIngredient(id);
@@ -80,7 +88,13 @@ export function prepareOf(plan: Plan, stock: Stock = {}): Preparation {
       })),
     overnight: plan.acts.filter(({ phase }) => phase === 'day-before'),
     first: plan.acts.filter(({ id, phase }) => phase === 'prepare' && !WEIGHING.has(id)),
-    ready: readyList(plan),
+    ready: [
+      ...lidsShort(plan, lids).map((short) => ({
+        id: `lids-short-${short.name}`,
+        text: lidsShortInWords(short),
+      })),
+      ...readyList(plan),
+    ],
   };
 }
 

@@ -15,10 +15,14 @@ export type Entry = {
   readonly kind: EntryKind;
   /**
    * `temperature` °C as the thermometer shows it · `weight` g in the pot · `water-boils` °C shown in boiling water ·
-   * `flame` share of the burner's power · `added` g. Null where a kind has no number.
+   * `flame` share of the burner's power · `added` g · `measured` mL in the pot · `filled` mL in a jar that is not full · the number of the
+   * load for what is done at the canner. Null where a kind has no number.
    */
   readonly value: number | null;
-  /** `added` what · a test its outcome · `undo` the name of the entry undone. Null where a kind has no words. */
+  /**
+   * `added` what · a test its outcome · `undo` the name of the entry undone · the jar or the jars that it is about, as core/jars names them.
+   * Null where a kind has no words.
+   */
   readonly text: string | null;
 };
 

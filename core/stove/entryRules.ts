@@ -1,13 +1,21 @@
-import { MOUND_OUTCOMES, PLATE_OUTCOMES, SHEET_OUTCOMES } from '../chain/index.ts';
+import { jarsFromText, MOUND_OUTCOMES, PLATE_OUTCOMES, SHEET_OUTCOMES } from '../chain/index.ts';
 import type { Entry, EntryKind } from './entry.ts';
 
 /** What an entry of a kind may hold. */
 type Rule = {
   /** Its number, with the unit for messages; absent where none is looked at. */
   readonly value?: { readonly least: number; readonly most: number; readonly unit: string };
-  /** Its words: some of these, or any; absent where none are looked at. */
-  readonly text?: readonly string[] | 'any';
+  /** Whether the number may be left out. */
+  readonly mayBeNone?: true;
+  /** Its words: some of these, any, jars by name, or the place of a size; absent where none are looked at. */
+  readonly text?: readonly string[] | 'any' | 'jars' | 'row';
 };
+
+/** What is of a load in a canner names it by its number. */
+const OF_A_LOAD: Rule = { value: { least: 1, most: 99, unit: '' } };
+/** What is of jars names them. */
+const OF_JARS: Rule = { text: 'jars' };
+const OF_A_ROW: Rule = { text: 'row' };
 
 /** Figures beyond these are slips: no kitchen has them. Common practice. */
 const RULES: { readonly [kind in EntryKind]?: Rule } = {
@@ -20,6 +28,27 @@ const RULES: { readonly [kind in EntryKind]?: Rule } = {
   'sheet-test': { text: SHEET_OUTCOMES },
   'mound-test': { text: MOUND_OUTCOMES },
   undo: { text: 'any' },
+  measured: { value: { least: 0, most: 200_000, unit: 'mL' } },
+  filled: { value: { least: 1, most: 4000, unit: 'mL' }, mayBeNone: true, text: 'jars' },
+  bubbled: OF_A_ROW,
+  wiped: OF_A_ROW,
+  lidded: OF_A_ROW,
+  tight: OF_A_ROW,
+  loaded: { ...OF_A_LOAD, text: 'jars' },
+  'canner-lit': OF_A_LOAD,
+  'canner-boils': OF_A_LOAD,
+  'boil-lost': OF_A_LOAD,
+  'water-in': OF_A_LOAD,
+  'canner-off': OF_A_LOAD,
+  'lifted-out': OF_A_LOAD,
+  sealed: OF_JARS,
+  unsealed: OF_JARS,
+  siphoned: OF_JARS,
+  floating: OF_JARS,
+  cracked: OF_JARS,
+  'new-lid': OF_JARS,
+  'to-fridge': OF_JARS,
+  'to-freezer': OF_JARS,
 };
 
 /** What is wrong with an entry, with the part of it; null for nothing. */
@@ -27,22 +56,33 @@ export function entryFault({ kind, value, text }: Pick<Entry, 'kind' | 'value' |
   readonly part: 'value' | 'text';
   readonly message: string;
 } | null {
-  const { value: number, text: words } = RULES[kind] ?? {};
-  if (number !== undefined && !(value !== null && value >= number.least && value <= number.most)) {
+  const { value: number, mayBeNone = false, text: words } = RULES[kind] ?? {};
+  if (number !== undefined && !isWithin(number, value) && !(mayBeNone && value === null)) {
+    const { least, most, unit } = number;
     return {
       part: 'value',
-      message: `value of ${kind} must be a number from ${number.least} to ${number.most} ${number.unit}.`,
+      message: `value of ${kind} must be a number from ${least} to ${most} ${unit}`.trimEnd() + '.',
     };
   }
-  if (words === undefined) return null;
-  if (words === 'any') {
-    return text === null || text.trim() === ''
-      ? { part: 'text', message: `text of ${kind} must say what.` }
-      : null;
+  const wanted = words === undefined ? null : wantedOf(words, text);
+  return wanted === null ? null : { part: 'text', message: `text of ${kind} must ${wanted}.` };
+}
+
+const isWithin = ({ least, most }: NonNullable<Rule['value']>, value: number | null): boolean =>
+  value !== null && value >= least && value <= most;
+
+/** What a text would have to be; null where it is. */
+function wantedOf(words: NonNullable<Rule['text']>, text: string | null): string | null {
+  switch (words) {
+    case 'any':
+      return text === null || text.trim() === '' ? 'say what' : null;
+    case 'jars':
+      return text === null || jarsFromText(text) === null ? 'name jars like “1.1-7 2.1”' : null;
+    case 'row':
+      return text === null || /^[1-9]\d?$/.test(text) ? null : 'be the place of a size, from 1';
+    default:
+      return text !== null && words.includes(text) ? null : `be one of: ${words.join(', ')}`;
   }
-  return text !== null && words.includes(text)
-    ? null
-    : { part: 'text', message: `text of ${kind} must be one of: ${words.join(', ')}.` };
 }
 
 /** Boiling water that a thermometer shows lies no farther than this from what the place says: thermometers are off by less; K. */

@@ -1,4 +1,4 @@
-import type { Act, Addition } from '../chain/index.ts';
+import { isOfTheJars, type Act, type Addition } from '../chain/index.ts';
 import { plannedAddition, type Entry } from './entry.ts';
 import type { Sheet } from './sheet.ts';
 import { TRANSITIONS, type StoveState } from './transitions.ts';
@@ -89,7 +89,9 @@ function additionOf(sheet: Sheet, { added }: Progress, event: Entry): number | n
 }
 
 function after(sheet: Sheet, now: Progress, event: Entry, addition: number | null): Progress {
-  if (event.kind === 'temperature' || event.kind === 'weight') return now;
+  // What is done with the filled jars is told in core/jars.
+  if (event.kind === 'temperature' || event.kind === 'weight' || isOfTheJars(event.kind))
+    return now;
   const seen = noted(now, event, addition);
   switch (TRANSITIONS[now.state][event.kind]) {
     case 'light':

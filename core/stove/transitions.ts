@@ -1,4 +1,4 @@
-import type { EventKind } from '../chain/index.ts';
+import type { StoveEventKind } from '../chain/index.ts';
 
 /**
  * How the pot stands, whichever act is on: not lit yet · on the heat · lifted off for a moment, its act still on · boiling on because a
@@ -15,7 +15,7 @@ export type StoveState = (typeof STOVE_STATES)[number];
  */
 export type Transition = 'light' | 'lift' | 'stop' | 'return' | 'add' | 'test' | 'end' | 'note';
 
-type Row = { readonly [kind in EventKind]: Transition };
+type Row = { readonly [kind in StoveEventKind]: Transition };
 
 /** What is only ever noted, in every state: it changes the pot, or what is known of it, but not where the cook stands. */
 const NOTED = {

@@ -35,10 +35,10 @@ test('batches are found by name, state and fruit; each says what it wants next',
   await expect(page.getByLabel('Find a batch')).toHaveValue('apple');
   await expect(labels).toHaveCount(1);
 
-  await page.getByRole('button', { name: 'Plum and apple is where it is kept' }).click();
-  await expect(labels).toContainText('done');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(labels).toContainText('in jars');
+  await page.getByRole('link', { name: 'To the jars of Plum and apple' }).click();
+  await page.getByRole('button', { name: 'They are put away already' }).click();
+  await page.getByText('done 1').click();
+  await expect(labels).toContainText('Plum and apple');
   await page.getByLabel('Find a batch').fill('zorp');
   await page.getByRole('button', { name: 'Show every batch' }).click();
   await expect(labels).toHaveCount(3);

@@ -58,6 +58,10 @@ export class CookModel extends Model {
   @Column(DataType.DATE)
   declare endedAt: Date | null;
 
+  /** When its jars were put away, and taken off the kitchen’s stock. */
+  @Column(DataType.DATE)
+  declare putAwayAt: Date | null;
+
   @Column(DataType.JSONB)
   declare debrief: Debrief | null;
 }

@@ -122,7 +122,9 @@ export class CooksController {
     @Body() { entries }: EntriesDto,
   ): Promise<{ readonly position: number }> {
     const householdId = await this.households.currentId();
-    return { position: await this.log.append(id, householdId, entries.map(entryOf)) };
+    const position = await this.log.append(id, householdId, entries.map(entryOf));
+    if (entries.some(({ kind }) => kind === 'put-away')) await this.cooks.putAway(id);
+    return { position };
   }
 
   @Sse(':id/live')

@@ -7,10 +7,18 @@ import {
   type KitchenClock,
   type PracticeDto,
 } from '@idle-kettle/contract';
-import { debriefOf, sheetOf, USUAL_PROBE, type Practice } from '@idle-kettle/core';
+import {
+  debriefOf,
+  jarProgressOf,
+  jarSheetOf,
+  sheetOf,
+  stockUseOf,
+  USUAL_PROBE,
+  type Practice,
+} from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { literal } from 'sequelize';
+import { literal, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BatchesService } from '../batches/batches.service.ts';
 import { HouseholdService } from '../household/household.service.ts';
@@ -44,6 +52,7 @@ export class CooksService {
         'practice',
         'startedAt',
         'endedAt',
+        'putAwayAt',
         [literal(`(debrief->>'score')::double precision`), 'score'],
       ],
       where: { householdId },
@@ -56,6 +65,7 @@ export class CooksService {
       batchId: row.batchId,
       startedAt: row.startedAt.toISOString(),
       endedAt: row.endedAt?.toISOString() ?? null,
+      putAwayAt: row.putAwayAt?.toISOString() ?? null,
       fault: row.practice?.fault ?? null,
       score: row.get('score') as number | null,
     }));
@@ -120,6 +130,25 @@ export class CooksService {
     });
   }
 
+  /**
+   * Puts the jars of a cook away, where its log says that they are: the batch is done, and what it used comes off the stock of jars and
+   * lids. Asked again, it was done the first time.
+   */
+  async putAway(id: string): Promise<void> {
+    const { batchId } = await this.row(id);
+    const events = await this.log.events(id);
+    await this.changed(id, async (row, transaction) => {
+      if (row.putAwayAt !== null) return;
+      const sheet = jarSheetOf(requestInKitchen(row.formula, row.kitchen), events, 0);
+      const progress = sheet && jarProgressOf(sheet, events);
+      if (!sheet || !progress || progress.putAwayAtMs === null) return;
+      await this.kitchens.takeJars(stockUseOf(sheet, progress), transaction);
+      row.putAwayAt = new Date();
+      row.endedAt ??= row.putAwayAt;
+    });
+    if (batchId !== null) await this.batches.setDone(batchId, true);
+  }
+
   private async whatIsCooked(batchId?: string | null, practice?: PracticeDto | null) {
     if (batchId && !practice) {
       const { name, lines, settings } = await this.batches.find(batchId);
@@ -138,7 +167,10 @@ export class CooksService {
   }
 
   /** Changes a cook while nobody else does, and tells everybody who looks at it. */
-  private async changed(id: string, change: (row: CookModel) => void): Promise<CookRecord> {
+  private async changed(
+    id: string,
+    change: (row: CookModel, transaction: Transaction) => void | Promise<void>,
+  ): Promise<CookRecord> {
     const { householdId } = await this.row(id);
     return this.database.transaction(async (transaction) => {
       const row = await this.cooks.findOne({
@@ -147,7 +179,7 @@ export class CooksService {
         transaction,
         rejectOnEmpty: true,
       });
-      change(row);
+      await change(row, transaction);
       await row.save({ transaction });
       await this.log.tell(row, transaction);
       return answer(row);
@@ -179,6 +211,7 @@ const answer = (row: CookModel): CookRecord => ({
   clock: row.clock,
   startedAt: row.startedAt.toISOString(),
   endedAt: row.endedAt?.toISOString() ?? null,
+  putAwayAt: row.putAwayAt?.toISOString() ?? null,
   position: row.position,
   debrief: row.debrief,
 });

@@ -4,6 +4,7 @@ import type {
   NamedPotDto,
   PackDto,
   PriceDto,
+  CannerWatchedDto,
   StockDto,
   TaughtNameDto,
 } from '@idle-kettle/contract';
@@ -60,6 +61,12 @@ export class KitchenModel extends Model {
   @AllowNull(false)
   @Column(DataType.STRING(20))
   declare canner: Canner;
+
+  @Column(DataType.INTEGER)
+  declare cannerHolds: number | null;
+
+  @Column(DataType.JSONB)
+  declare cannerWatched: CannerWatchedDto | null;
 
   @AllowNull(false)
   @Column(DataType.JSONB)

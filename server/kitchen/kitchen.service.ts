@@ -3,10 +3,12 @@ import {
   KitchenDto,
   MOST_TAUGHT_NAMES,
   VALIDATION,
+  type JarDto,
   type Kitchen,
   type KitchenChangeDto,
   type TaughtNameDto,
 } from '@idle-kettle/contract';
+import type { StockUse } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { plainToInstance } from 'class-transformer';
@@ -14,6 +16,7 @@ import { validateSync } from 'class-validator';
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import { HouseholdService } from '../household/household.service.ts';
+import type { Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BadInput, Conflict } from '../problem/errors.ts';
 import { KitchenModel } from './kitchen.model.ts';
@@ -100,14 +103,32 @@ export class KitchenService {
     return this.withNames((names) => names.filter((known) => !isSameName(known.name, name)));
   }
 
+  /** Takes what a batch used off the stock of jars and lids, in a transaction of the caller’s. */
+  async takeJars(used: readonly StockUse[], transaction: Transaction): Promise<void> {
+    await this.changed(
+      ({ jars }) => ({
+        jars: jars.map((jar) => {
+          const took = used.find(({ name }) => name === jar.name);
+          return took === undefined ? jar : less(jar, took);
+        }),
+      }),
+      false,
+      transaction,
+    );
+  }
+
   private withNames(change: (names: TaughtNameDto[]) => TaughtNameDto[]): Promise<Kitchen> {
     return this.changed(({ names }) => ({ names: change(names) }), false);
   }
 
   /** Changes fields under a lock on the kitchen, so that nothing is lost between reading and writing. */
-  private async changed(change: (row: KitchenModel) => Fields, isSetUp = true): Promise<Kitchen> {
+  private async changed(
+    change: (row: KitchenModel) => Fields,
+    isSetUp = true,
+    within: Transaction | null = null,
+  ): Promise<Kitchen> {
     const { id } = await this.row();
-    return this.database.transaction(async (transaction) => {
+    const work = async (transaction: Transaction) => {
       const row = await this.kitchens.findByPk(id, {
         transaction,
         lock: transaction.LOCK.UPDATE,
@@ -131,7 +152,8 @@ export class KitchenService {
         { transaction },
       );
       return answer(row);
-    });
+    };
+    return within === null ? this.database.transaction(work) : work(within);
   }
 
   private async row(): Promise<KitchenModel> {
@@ -139,6 +161,14 @@ export class KitchenService {
     return this.kitchens.findOne({ where: { householdId }, rejectOnEmpty: true });
   }
 }
+
+/** A jar’s stock after a batch: what is in use, what is left empty, lids that are new still. What nobody counts stays uncounted. */
+const less = (jar: JarDto, { inUse, broken, lids }: StockUse): JarDto => ({
+  ...jar,
+  inUse: (jar.inUse ?? 0) + inUse,
+  ...(jar.count == null ? {} : { count: Math.max(0, jar.count - inUse - broken) }),
+  ...(jar.lids == null ? {} : { lids: Math.max(0, jar.lids - lids) }),
+});
 
 /** Fields of a kitchen by their names. */
 type Fields = { readonly [field: string]: unknown };
@@ -151,7 +181,12 @@ const given = (dto: object): Fields =>
     ),
   );
 
-const MAY_BE_NULL: ReadonlySet<string> = new Set(['altitudeM', 'waterBoilsC']);
+const MAY_BE_NULL: ReadonlySet<string> = new Set([
+  'altitudeM',
+  'waterBoilsC',
+  'cannerHolds',
+  'cannerWatched',
+]);
 
 /** Lists of what a kitchen owns. */
 const OWNED = ['pots', 'burners', 'jars'] as const;
@@ -190,6 +225,8 @@ const fieldsOf = (row: KitchenModel) => ({
   altitudeUnit: row.altitudeUnit,
   school: row.school,
   canner: row.canner,
+  cannerHolds: row.cannerHolds,
+  cannerWatched: row.cannerWatched,
   pots: row.pots,
   burners: row.burners,
   jars: row.jars,

@@ -1,7 +1,7 @@
 import type { BatchSummary, Kitchen, PlanSummary } from '@idle-kettle/contract';
 import { formatTemperature } from '@idle-kettle/core';
 import { format } from 'date-fns';
-import { Archive, Check, Flame, ListChecks } from 'lucide-react';
+import { Amphora, Archive, Flame, ListChecks } from 'lucide-react';
 import { Link } from 'react-router';
 import { jarsInWords, processInWords, shelfInWords } from '../ui/words.ts';
 
@@ -9,11 +9,10 @@ type Props = {
   readonly batch: BatchSummary;
   readonly kitchen: Kitchen;
   readonly onPutAway: () => void;
-  readonly onDone: () => void;
 };
 
 /** A batch as its label, small: the way in, and the way out of sight. */
-export function BatchCard({ batch, kitchen, onPutAway, onDone }: Props) {
+export function BatchCard({ batch, kitchen, onPutAway }: Props) {
   const { plan } = batch;
   return (
     <li
@@ -35,7 +34,7 @@ export function BatchCard({ batch, kitchen, onPutAway, onDone }: Props) {
           <b className={batch.state === 'on the stove' ? 'text-secondary' : ''}>{batch.state}</b>
           <span className="block opacity-80">{format(new Date(batch.since), 'd MMMM yyyy')}</span>
         </p>
-        <Next batch={batch} onDone={onDone} />
+        <Next batch={batch} />
       </div>
       <button
         type="button"
@@ -67,7 +66,7 @@ const Figures = ({ plan, kitchen }: { readonly plan: PlanSummary; readonly kitch
 );
 
 /** What the batch wants next. */
-function Next({ batch, onDone }: { readonly batch: BatchSummary; readonly onDone: () => void }) {
+function Next({ batch }: { readonly batch: BatchSummary }) {
   const { state, plan, cookId, id, name } = batch;
   const style = 'btn btn-sm relative z-[1]';
   if (state === 'on the stove' && cookId !== null)
@@ -86,17 +85,15 @@ function Next({ batch, onDone }: { readonly batch: BatchSummary; readonly onDone
         <ListChecks aria-hidden className="size-4" /> Prepare
       </Link>
     );
-  if (state === 'in jars')
+  if (state === 'in jars' && cookId !== null)
     return (
-      <button
-        type="button"
-        className={style}
-        onClick={onDone}
-        aria-label={`${name} is where it is kept`}
+      <Link
+        to={`/cooks/${cookId}/jars`}
+        className={`${style} btn-secondary`}
+        aria-label={`To the jars of ${name}`}
       >
-        <Check aria-hidden className="size-4" />
-        {plan?.shelf.verdict === 'pantry' ? 'On the shelf' : 'In the fridge'}
-      </button>
+        <Amphora aria-hidden className="size-4" /> To the jars
+      </Link>
     );
   return null;
 }

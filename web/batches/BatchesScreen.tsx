@@ -119,19 +119,6 @@ function Batches({ kitchen, batches }: Props) {
                       }),
                   })
                 }
-                onDone={() =>
-                  setDone.mutate(
-                    { id: batch.id, isDone: true },
-                    {
-                      onSuccess: () =>
-                        setLast({
-                          text: `“${batch.name}” is done.`,
-                          way: 'Undo',
-                          undo: () => setDone.mutate({ id: batch.id, isDone: false }, forget),
-                        }),
-                    },
-                  )
-                }
               />
             </Guarded>
           ))}

@@ -1,10 +1,12 @@
 import type { Kitchen } from '@idle-kettle/contract';
 import {
+  capacityOf,
   convert,
   findIngredient,
   formatMass,
   HEAT_SOURCES,
   type UnitSystem,
+  USUAL_HALF_PINTS,
 } from '@idle-kettle/core';
 import { Flame, Pencil } from 'lucide-react';
 import { useState } from 'react';
@@ -14,6 +16,7 @@ import { Guarded } from '../ui/Guarded.tsx';
 import { moneyInWords } from '../ui/words.ts';
 import { EquipmentSheet } from './EquipmentSheet.tsx';
 import type { EquipmentPart } from './equipmentParts.tsx';
+import { JarStockSheet } from './JarStockSheet.tsx';
 import { formOf } from './kitchenForm.ts';
 import { PlaceSheet } from './PlaceSheet.tsx';
 import { StopHere } from './StopHere.tsx';
@@ -23,8 +26,9 @@ import { TaughtNames } from './TaughtNames.tsx';
 const MOST_POT_PX = 150;
 const MOST_PX_PER_CM = 5;
 const PINT_PX = 80;
+const PINT_ML = 473;
 
-type SheetId = EquipmentPart | 'place';
+type SheetId = EquipmentPart | 'place' | 'came and went';
 
 /** The kitchen as a place: where it is, what stands on the stove, on the shelf and in the cupboard. Forms lie over it when they are asked for. */
 export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
@@ -36,7 +40,7 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
     MOST_POT_PX / Math.max(1, ...pots.map((pot) => Math.max(pot.diameterCm, pot.heightCm))),
   );
   const change = (part: SheetId, what: string) => (
-    <Change what={what} onPress={() => setSheet(part)} />
+    <Change key={part} what={what} onPress={() => setSheet(part)} />
   );
   return (
     <div className="flex flex-col gap-5">
@@ -85,13 +89,25 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
               )}
             </ul>
           </Room>
-          <Room title="On the shelf" change={[change('jars', 'jars'), change('canner', 'canner')]}>
+          <Room
+            title="On the shelf"
+            change={[
+              jars.length > 0 && change('came and went', 'what came and went'),
+              change('jars', 'jars'),
+              change('canner', 'canner'),
+            ]}
+          >
             <Shelf>
-              {jars.map(({ id, name, volumeMl, count, prefer }) => (
+              {jars.map(({ id, name, volumeMl, count, prefer, lids, inUse }) => (
                 <Standing
                   key={id}
-                  name={`${count === null ? '' : `${count} × `}${name}`}
-                  detail={`${volumeMl} mL${prefer === true ? ', preferred' : ''}`}
+                  name={`${count == null ? '' : `${count} × `}${name}`}
+                  detail={[
+                    `${volumeMl} mL`,
+                    ...(prefer === true ? ['preferred'] : []),
+                    ...(lids == null ? [] : [`${lids} new ${lids === 1 ? 'lid' : 'lids'}`]),
+                    ...((inUse ?? 0) > 0 ? [`${inUse} more full`] : []),
+                  ].join(', ')}
                 >
                   <JarDrawing volumeMl={volumeMl} pintPx={PINT_PX} />
                 </Standing>
@@ -100,7 +116,8 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
             </Shelf>
             <p>
               Processed in{' '}
-              {kitchen.canner === 'steam' ? 'an atmospheric steam canner' : 'boiling water'}.
+              {kitchen.canner === 'steam' ? 'an atmospheric steam canner' : 'boiling water'}
+              {`, ${holdsJars(kitchen)} at a time`}.
             </p>
           </Room>
         </div>
@@ -138,7 +155,8 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
         <TaughtNames kitchen={kitchen} />
       </Guarded>
       {sheet === 'place' && <PlaceSheet kitchen={kitchen} onClose={close} />}
-      {sheet !== null && sheet !== 'place' && (
+      {sheet === 'came and went' && <JarStockSheet kitchen={kitchen} onClose={close} />}
+      {sheet !== null && sheet !== 'place' && sheet !== 'came and went' && (
         <EquipmentSheet kitchen={kitchen} part={sheet} onClose={close} />
       )}
     </div>
@@ -146,7 +164,7 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
 }
 
 const Change = ({ what, onPress }: { what: string; onPress: () => void }) => (
-  <button key={what} type="button" className="btn btn-sm w-fit" onClick={onPress}>
+  <button type="button" className="btn btn-sm w-fit" onClick={onPress}>
     <Pencil aria-hidden className="size-4" /> Change {what}
   </button>
 );
@@ -217,6 +235,12 @@ const Listed = ({ title, none, children }: ListedProps) => (
 );
 
 const nameOf = (id: string): string => findIngredient(id)?.name ?? id;
+
+/** `7 half-pints or 5 pints`. */
+const holdsJars = ({ cannerHolds }: Kitchen): string => {
+  const halfPints = cannerHolds ?? USUAL_HALF_PINTS;
+  return `${halfPints} half-pints or ${capacityOf(halfPints, PINT_ML)} pints`;
+};
 
 /** What a pot holds to the brim. */
 function holdsInWords(diameterCm: number, heightCm: number, units: UnitSystem): string {

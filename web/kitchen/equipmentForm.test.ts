@@ -14,9 +14,11 @@ const KITCHEN: Kitchen = {
   altitudeUnit: 'ft',
   school: 'sterilised',
   canner: 'steam',
+  cannerHolds: null,
+  cannerWatched: null,
   pots: [{ name: 'wide', diameterCm: 30, heightCm: 14 }],
   burners: [{ name: 'ring', heat: 'outdoor-ring', netPowerKw: 4 }],
-  jars: [{ name: 'pint', volumeMl: 473, count: 3, prefer: true, gift: 2 }],
+  jars: [{ name: 'pint', volumeMl: 473, count: 3, prefer: true, gift: 2, lids: 4, inUse: 2 }],
   stock: [{ ingredient: 'sugar', massG: 2500 }],
   packs: [{ ingredient: 'powdered-pectin', packG: 57, pectinG: 20 }],
   prices: [{ ingredient: 'sugar', minorPerKg: 120 }],
@@ -39,7 +41,9 @@ test('what is no number is left for the contract to refuse, and nothing typed is
   const typed = {
     ...form,
     pots: [{ name: 'x', diameterCm: 'wide', heightCm: '1 1/2' }],
-    jars: [{ name: 'pint', volumeMl: '473', count: '', prefer: false, gift: '' }],
+    jars: [
+      { name: 'pint', volumeMl: '473', count: '', prefer: false, gift: '', lids: '', inUse: '' },
+    ],
     prices: [{ ingredient: ' ', perKg: '' }],
   };
   expect(kitchenWith(KITCHEN, typed, idOf)).toMatchObject({

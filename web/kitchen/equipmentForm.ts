@@ -4,6 +4,7 @@ import { findIngredient, readAmount, type Canner, type HeatId } from '@idle-kett
 /** The fields of a kitchen that the form is about. */
 export const equipmentIn = ({
   canner,
+  cannerHolds,
   pots,
   burners,
   jars,
@@ -14,7 +15,7 @@ export const equipmentIn = ({
 }: KitchenDto): Partial<KitchenDto> =>
   // Class instances of the contract as plain values, to be compared and sent.
   JSON.parse(
-    JSON.stringify({ canner, pots, burners, jars, stock, packs, prices, currency }),
+    JSON.stringify({ canner, cannerHolds, pots, burners, jars, stock, packs, prices, currency }),
   ) as Partial<KitchenDto>;
 
 /** What stands in the kitchen, as typed: numbers are text. */
@@ -22,6 +23,7 @@ export type EquipmentForm = {
   pots: { own?: string; name: string; diameterCm: string; heightCm: string }[];
   burners: { own?: string; name: string; heat: HeatId; netPowerKw: string }[];
   canner: Canner;
+  cannerHolds: string;
   jars: {
     own?: string;
     name: string;
@@ -29,6 +31,8 @@ export type EquipmentForm = {
     count: string;
     prefer: boolean;
     gift: string;
+    lids: string;
+    inUse: string;
   }[];
   stock: { ingredient: string; massG: string }[];
   packs: { ingredient: string; packG: string; pectinG: string }[];
@@ -56,13 +60,16 @@ export const equipmentOf = (kitchen: Kitchen): EquipmentForm => ({
     netPowerKw: typed(netPowerKw),
   })),
   canner: kitchen.canner,
-  jars: kitchen.jars.map(({ id, name, volumeMl, count, prefer, gift }) => ({
+  cannerHolds: typed(kitchen.cannerHolds),
+  jars: kitchen.jars.map(({ id, name, volumeMl, count, prefer, gift, lids, inUse }) => ({
     ...ownOf(id),
     name,
     volumeMl: typed(volumeMl),
     count: typed(count),
     prefer: prefer ?? false,
     gift: gift === 0 ? '' : typed(gift),
+    lids: typed(lids),
+    inUse: inUse === 0 ? '' : typed(inUse),
   })),
   stock: kitchen.stock.map(({ ingredient, massG }) => ({
     ingredient: nameOf(ingredient),
@@ -97,6 +104,7 @@ export function kitchenWith(
   return {
     ...kitchen,
     canner: form.canner,
+    cannerHolds: number(form.cannerHolds),
     pots: form.pots.map(({ own, name, diameterCm, heightCm }) => ({
       ...idOf(own),
       name,
@@ -109,13 +117,15 @@ export function kitchenWith(
       heat,
       netPowerKw: number(netPowerKw),
     })),
-    jars: form.jars.map(({ own, name, volumeMl, count, prefer, gift }) => ({
+    jars: form.jars.map(({ own, name, volumeMl, count, prefer, gift, lids, inUse }) => ({
       ...idOf(own),
       name,
       volumeMl: number(volumeMl) ?? NaN,
       count: number(count),
       prefer,
       gift: number(gift) ?? 0,
+      lids: number(lids),
+      inUse: number(inUse) ?? 0,
     })),
     stock: form.stock
       .filter(({ ingredient }) => ingredient.trim() !== '')

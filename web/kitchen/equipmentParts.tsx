@@ -1,4 +1,4 @@
-import { HEAT_IDS, HEAT_SOURCES, type HeatId } from '@idle-kettle/core';
+import { HEAT_IDS, HEAT_SOURCES, USUAL_HALF_PINTS, type HeatId } from '@idle-kettle/core';
 import { Plus, X } from 'lucide-react';
 import { useFieldArray, type Control, type UseFormRegister } from 'react-hook-form';
 import type { EquipmentForm } from './equipmentForm.ts';
@@ -102,13 +102,23 @@ const Jars = (props: PartProps) => (
     name="jars"
     title="Jars on hand"
     one="jar"
-    blank={{ name: 'half-pint', volumeMl: '237', count: '', prefer: false, gift: '' }}
+    blank={{
+      name: 'half-pint',
+      volumeMl: '237',
+      count: '',
+      prefer: false,
+      gift: '',
+      lids: '',
+      inUse: '',
+    }}
     row={(i) => (
       <>
         <Cell label="Name" input={props.register(`jars.${i}.name`)} wide />
         <Cell label="Holds, mL" input={props.register(`jars.${i}.volumeMl`)} />
         <Cell label="How many" input={props.register(`jars.${i}.count`)} />
         <Cell label="For gifts" input={props.register(`jars.${i}.gift`)} />
+        <Cell label="New lids" input={props.register(`jars.${i}.lids`)} />
+        <Cell label="Full, in use" input={props.register(`jars.${i}.inUse`)} />
         <label className="flex items-center gap-2 pb-1 text-sm">
           <input
             type="checkbox"
@@ -178,13 +188,24 @@ const Prices = (props: PartProps) => (
 );
 
 const Canners = ({ register }: PartProps) => (
-  <label className="flex w-fit flex-col font-bold">
-    Jars are processed in
-    <select {...register('canner')} className="select font-normal">
-      <option value="boiling-water">boiling water</option>
-      <option value="steam">atmospheric steam</option>
-    </select>
-  </label>
+  <div className="flex flex-col gap-4">
+    <label className="flex w-fit flex-col font-bold">
+      Jars are processed in
+      <select {...register('canner')} className="select font-normal">
+        <option value="boiling-water">boiling water</option>
+        <option value="steam">atmospheric steam</option>
+      </select>
+    </label>
+    <label className="flex w-fit flex-col font-bold">
+      Half-pints that stand on its rack, in one layer
+      <input
+        className="input w-24 font-normal"
+        placeholder={String(USUAL_HALF_PINTS)}
+        inputMode="numeric"
+        {...register('cannerHolds')}
+      />
+    </label>
+  </div>
 );
 
 /** What can be told of a kitchen's things, one kind at a time. */
@@ -208,10 +229,14 @@ export const EQUIPMENT_PARTS: {
     hint: 'The first is taken where a batch names none. A slow cooker brings its own pot.',
     Fields: Burners,
   },
-  canner: { title: 'Canner', hint: 'Steam goes as far as 45 minutes.', Fields: Canners },
+  canner: {
+    title: 'Canner',
+    hint: 'A pressure canner used open counts as boiling water. Steam goes as far as 45 minutes.',
+    Fields: Canners,
+  },
   jars: {
     title: 'Jars on hand',
-    hint: 'Without any, plans are for half-pints without end.',
+    hint: 'Those that stand empty and sound. Without any, plans are for half-pints without end. Lids that are not counted are not missed.',
     Fields: Jars,
   },
   stock: {

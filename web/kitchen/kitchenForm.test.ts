@@ -73,6 +73,8 @@ test('a kitchen is shown as it was typed', () => {
     altitudeUnit: 'ft',
     school: 'sterilised',
     canner: 'boiling-water',
+    cannerHolds: null,
+    cannerWatched: null,
     pots: [],
     burners: [],
     jars: [],

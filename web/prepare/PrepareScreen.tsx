@@ -45,7 +45,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
       </p>
     );
   }
-  const preparation = prepareOf(plan, held(kitchen.stock));
+  const preparation = prepareOf(plan, held(kitchen.stock), kitchen.jars);
   const amount = (massG: number) =>
     kitchen.units === 'us'
       ? `${formatGrams(massG)}, ${formatMass(massG, 'us')}`

@@ -30,6 +30,9 @@ export function BeginScreen() {
       <p className="text-lg">
         <Link to={`/batches/${id}/prepare`} className="link">
           The whole list is under Prepare.
+        </Link>{' '}
+        <Link to={`/batches/${id}/jars`} className="link">
+          It is cooked already: to the jars.
         </Link>
       </p>
       {on && (

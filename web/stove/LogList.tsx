@@ -16,11 +16,13 @@ type Props = {
   /** Those of them whose time can be of this cook. */
   readonly counted: readonly KeptEntry[];
   readonly scale: TemperatureScale;
+  /** The names of the kitchen’s jars, in its order. */
+  readonly sizes: readonly string[];
   readonly note: CookLog['note'];
 };
 
 /** Everything that was done, the last first; anything can be taken back, and the taking back as well. */
-export const LogList = memo(function LogList({ entries, counted, scale, note }: Props) {
+export const LogList = memo(function LogList({ entries, counted, scale, sizes, note }: Props) {
   const done = entries.filter(({ kind }) => kind !== 'temperature' && kind !== 'undo').toReversed();
   const standing = new Set(stillStanding(counted).map(nameOf));
   const timely = new Set(counted.map(nameOf));
@@ -50,7 +52,7 @@ export const LogList = memo(function LogList({ entries, counted, scale, note }: 
             >
               <span className="tabular-nums opacity-80">{clockOf(entry.at)}</span>
               <span className={`grow ${stands ? '' : 'line-through opacity-60'}`}>
-                {entryInWords(entry, scale)}
+                {entryInWords(entry, scale, sizes)}
                 {entry.waiting === 1 && ' · waits to be sent'}
               </span>
               {wrong !== null && (
@@ -59,7 +61,7 @@ export const LogList = memo(function LogList({ entries, counted, scale, note }: 
               <button
                 type="button"
                 className="btn btn-ghost btn-sm"
-                aria-label={`${stands || wrong !== null ? 'Take back' : 'Put back'}: ${entryInWords(entry, scale)}`}
+                aria-label={`${stands || wrong !== null ? 'Take back' : 'Put back'}: ${entryInWords(entry, scale, sizes)}`}
                 onClick={() => void note('undo', null, target)}
               >
                 <Undo2 aria-hidden className="size-4" />

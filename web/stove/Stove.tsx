@@ -1,4 +1,4 @@
-import type { CookRecord } from '@idle-kettle/contract';
+import { jarsIn, type CookRecord } from '@idle-kettle/contract';
 import {
   ambientOf,
   asPlanned,
@@ -27,10 +27,12 @@ import { PotView } from './PotView.tsx';
 import { isCalibrated, stoveSheet } from './stoveSheet.ts';
 import { Tests } from './Tests.tsx';
 import { TopBar } from './TopBar.tsx';
-import { useAttention } from './useAttention.ts';
+import { can, useAttention } from './useAttention.ts';
 import type { CookLog } from './useCookLog.ts';
 import { useEstimate } from './useEstimate.ts';
 import { useKitchenNow } from './useKitchenNow.ts';
+import { stoveSayings } from './sayings.ts';
+import { useVoice } from './useVoice.ts';
 import { WaterCheck, type Keeping } from './WaterCheck.tsx';
 
 const HOUR_MS = 3_600_000;
@@ -55,6 +57,7 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
     () => log.entries.filter(({ at }) => canBeAt(at, startMs, hour * HOUR_MS)),
     [log.entries, startMs, hour],
   );
+  const sizes = useMemo(() => jarsIn(cook.kitchen).map(({ name }) => name), [cook.kitchen]);
   const [test, setTest] = useState<TestKind | null>(null);
   const [amount, setAmount] = useState(false);
 
@@ -78,6 +81,14 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
         })
       : null;
   const { ways, set, mute } = useAttention(instruction?.rings === true && cook.endedAt === null);
+  const cautions: readonly Caution[] =
+    sheet && progress && known ? stoveCautions(sheet, progress, known, nowMs) : [];
+  useVoice(
+    ways.speech && can.speech && cook.endedAt === null,
+    instruction && progress
+      ? stoveSayings(instruction, progress.actIndex, known, cautions, nowMs, scale)
+      : [],
+  );
   if (!sheet || !progress || !instruction) {
     return (
       <p role="alert" className="p-8 text-xl">
@@ -100,7 +111,6 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
     else if (on !== undefined) void note(on);
   }
 
-  const cautions: readonly Caution[] = known ? stoveCautions(sheet, progress, known, nowMs) : [];
   const conflict = known ? testConflict(sheet, known, events) : null;
   const sinceMin = known ? Math.max(0, nowMs - known.atMs) / 60_000 : 0;
   const { adds } = progress.act;
@@ -243,7 +253,13 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
           </Guarded>
           <div className="max-md:order-1">
             <Guarded what="the log">
-              <LogList entries={log.entries} counted={entries} scale={scale} note={note} />
+              <LogList
+                entries={log.entries}
+                counted={entries}
+                scale={scale}
+                sizes={sizes}
+                note={note}
+              />
             </Guarded>
             {cook.practice === null && <OwnProbe cook={cook.id} />}
           </div>

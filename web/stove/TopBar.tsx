@@ -1,6 +1,15 @@
 import type { CookRecord } from '@idle-kettle/contract';
 import { format } from 'date-fns';
-import { Eye, EyeOff, Vibrate, VibrateOff, Volume2, VolumeX } from 'lucide-react';
+import {
+  Eye,
+  EyeOff,
+  MessageSquareOff,
+  MessageSquareText,
+  Vibrate,
+  VibrateOff,
+  Volume2,
+  VolumeX,
+} from 'lucide-react';
 import { useSpeed } from '../api/cooks.ts';
 import { SPEEDS } from '../practice/speeds.ts';
 import { can, type Ways } from './useAttention.ts';
@@ -64,6 +73,13 @@ export function TopBar({ cook, log, nowMs, litAtMs, ways, set, mute }: Props) {
           can={can.sound}
           icons={[Volume2, VolumeX]}
           onSet={(sound) => set({ sound })}
+        />
+        <Way
+          name="Speak"
+          on={ways.speech}
+          can={can.speech}
+          icons={[MessageSquareText, MessageSquareOff]}
+          onSet={(speech) => set({ speech })}
         />
         <Way
           name="Shake"

@@ -1,16 +1,22 @@
 import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
 import { Bell } from './bell.ts';
 
-export type Ways = { readonly sound: boolean; readonly shake: boolean; readonly awake: boolean };
+export type Ways = {
+  readonly sound: boolean;
+  readonly shake: boolean;
+  readonly awake: boolean;
+  readonly speech: boolean;
+};
 
 const KEY = 'idle-kettle-attention';
-const USUAL: Ways = { sound: true, shake: true, awake: true };
+const USUAL: Ways = { sound: true, shake: true, awake: true, speech: false };
 
 /** What this device can do; a way that it lacks is offered switched off, with the reason. */
 export const can = {
   sound: 'AudioContext' in window,
   shake: 'vibrate' in navigator,
   awake: 'wakeLock' in navigator,
+  speech: 'speechSynthesis' in window,
 };
 
 function kept(): Ways {

@@ -4,6 +4,7 @@ import {
   findIngredient,
   formatGrams,
   formatTemperature,
+  isOfTheJars,
   type TemperatureScale,
 } from '@idle-kettle/core';
 
@@ -34,10 +35,40 @@ const EVENTS: { readonly [kind in EntryKind]: string } = {
   'probe-in': 'Probe in',
   ready: 'In the jars',
   undo: 'Taken back',
+  measured: 'Measured in the pot',
+  filled: 'Filled',
+  bubbled: 'Bubbles out',
+  wiped: 'Rims wiped',
+  lidded: 'Lids on',
+  tight: 'Bands fingertip-tight',
+  loaded: 'Into the canner',
+  'canner-lit': 'Canner on the heat',
+  'canner-boils': 'Canner at the boil',
+  'boil-lost': 'Canner lost the boil',
+  'water-in': 'Boiling water into the canner',
+  'canner-off': 'Canner off the heat',
+  'lifted-out': 'Out of the canner',
+  sealed: 'Sealed',
+  unsealed: 'Did not seal',
+  siphoned: 'Lost liquid',
+  floating: 'Fruit floats',
+  cracked: 'Broken',
+  'new-lid': 'New lid',
+  'to-fridge': 'Into the fridge',
+  'to-freezer': 'Into the freezer',
+  labelled: 'Labelled',
+  'put-away': 'Put away',
 };
 
-/** An entry of the log in a few words: `Added 1,400 g, as planned`. */
-export function entryInWords({ kind, value, text }: Entry, scale: TemperatureScale): string {
+/**
+ * An entry of the log in a few words: `Added 1,400 g, as planned`.
+ * @param sizes the names of the kitchen’s jars, in its order, which entries name by their place
+ */
+export function entryInWords(
+  { kind, value, text }: Entry,
+  scale: TemperatureScale,
+  sizes: readonly string[] = [],
+): string {
   const name = EVENTS[kind];
   switch (kind) {
     case 'added': {
@@ -58,10 +89,31 @@ export function entryInWords({ kind, value, text }: Entry, scale: TemperatureSca
     case 'sheet-test':
     case 'mound-test':
       return `${name}: ${text ?? ''}`;
+    case 'measured':
+      return `${name} ${Math.round(value ?? 0)} mL`;
+    case 'filled':
+      return `${name} ${jarsInWords(text, sizes)}${value === null ? '' : `, ${Math.round(value)} mL each`}`;
+    case 'loaded':
+      return `${name}, load ${value ?? 1}: ${jarsInWords(text, sizes)}`;
+    case 'bubbled':
+    case 'wiped':
+    case 'lidded':
+    case 'tight':
+      return text === null ? name : `${name}: ${sizes[Number(text) - 1] ?? `size ${text}`}`;
     default:
-      return name;
+      return isOfTheJars(kind) && text !== null ? `${name}: ${jarsInWords(text, sizes)}` : name;
   }
 }
+
+/** `1.1-3 2.1` with the names of the sizes: `half-pint 1 to 3, pint 1`. */
+const jarsInWords = (text: string | null, sizes: readonly string[]): string =>
+  (text ?? '')
+    .split(/\s+/)
+    .map((part) => {
+      const [size = '', numbers = ''] = part.split('.');
+      return `${sizes[Number(size) - 1] ?? `size ${size}`} ${numbers.replace('-', ' to ')}`;
+    })
+    .join(', ');
 
 /** `4:05`, `1:02:00`; with a plus once it has passed. */
 export function clockInWords(ms: number): string {

@@ -19,6 +19,7 @@ export const COOK: CookRecord = {
   clock: { realAt: 0, cookAt: 0, speed: 1 },
   startedAt: '2026-09-01T00:00:00.000Z',
   endedAt: null,
+  putAwayAt: null,
   position: 0,
   debrief: null,
 };

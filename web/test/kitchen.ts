@@ -13,6 +13,8 @@ export const DEFAULTS: Kitchen = {
   altitudeUnit: 'ft',
   school: 'sterilised',
   canner: 'boiling-water',
+  cannerHolds: null,
+  cannerWatched: null,
   pots: [{ id: 'wide', name: 'wide pot', diameterCm: 30, heightCm: 19 }],
   burners: [{ id: 'front', name: 'front burner', heat: 'medium-burner' }],
   jars: [{ id: 'half', name: 'half-pint', volumeMl: 237, count: 30 }],

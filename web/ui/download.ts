@@ -1,6 +1,10 @@
 /** Hands a text to the browser as a file to keep. */
-export function download(fileName: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export const download = (fileName: string, type: string, text: string): void =>
+  downloadBlob(fileName, new Blob([text], { type }));
+
+/** Hands a file to the browser to keep. */
+export function downloadBlob(fileName: string, file: Blob): void {
+  const url = URL.createObjectURL(file);
   const link = document.createElement('a');
   link.href = url;
   link.download = fileName;

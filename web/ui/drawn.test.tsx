@@ -52,28 +52,21 @@ const label: BatchSummary = {
 };
 
 test('the label of a batch shows jars, stop, shelf and canner', () => {
-  const text = drawn(
-    <BatchCard batch={label} kitchen={DEFAULTS} onPutAway={nothing} onDone={nothing} />,
-  );
+  const text = drawn(<BatchCard batch={label} kitchen={DEFAULTS} onPutAway={nothing} />);
   for (const part of ['Plum', '7–9 half-pints', '212.7 °F', 'Pantry, 12 months', '10 min'])
     expect(text).toContain(part);
 });
 
 test('a label wears the colour of its fruit, and without one the enamel of every label', () => {
   const card = (batch: BatchSummary) =>
-    html(<BatchCard batch={batch} kitchen={DEFAULTS} onPutAway={nothing} onDone={nothing} />);
+    html(<BatchCard batch={batch} kitchen={DEFAULTS} onPutAway={nothing} />);
   expect(card(label)).toContain('--fruit:#8a2331');
   expect(card({ ...label, plan: null })).not.toContain('--fruit');
 });
 
 test('a label that is still being worked out says so, and claims nothing', () => {
   const text = drawn(
-    <BatchCard
-      batch={{ ...label, plan: null }}
-      kitchen={DEFAULTS}
-      onPutAway={nothing}
-      onDone={nothing}
-    />,
+    <BatchCard batch={{ ...label, plan: null }} kitchen={DEFAULTS} onPutAway={nothing} />,
   );
   expect(text).toContain('Its label is being worked out');
   expect(text).not.toMatch(/Pantry|half-pint|°F/);

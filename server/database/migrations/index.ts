@@ -8,6 +8,7 @@ import { differencesInKelvin } from './005-differences-in-kelvin.ts';
 import { versionsIdsSummaries } from './006-versions-ids-summaries.ts';
 import { cupboard } from './007-cupboard.ts';
 import { onTheShelf } from './008-on-the-shelf.ts';
+import { jars } from './009-jars.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -19,4 +20,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   versionsIdsSummaries,
   cupboard,
   onTheShelf,
+  jars,
 ];

@@ -1,0 +1,456 @@
+import fc from 'fast-check';
+import {
+  EVENT_KINDS,
+  JAR_EVENT_KINDS,
+  jarId,
+  jarsFromText,
+  jarsInText,
+  type EventKind,
+} from '../chain/index.ts';
+import { planBatch } from '../plan/index.ts';
+import { entryFault, standingEvents, type Entry } from '../stove/index.ts';
+import { JarLog } from '../test/jarLog.ts';
+import { request } from '../test/planned.ts';
+import { fillingOf } from './filling.ts';
+import { CLOSING, jarProgressOf, type JarProgress } from './jarProgress.ts';
+import { jarSheetOf, loadTime, type JarSheet } from './jarSheet.ts';
+import {
+  JAR_STATES,
+  JAR_STEPS,
+  JAR_TRANSITIONS,
+  LOAD_STATES,
+  LOAD_STEPS,
+  LOAD_TRANSITIONS,
+} from './jarTransitions.ts';
+import { nextLoad } from './nextLoad.ts';
+import { stockUseOf } from './stockUse.ts';
+
+const MIN = 60_000;
+const HOUR = 60;
+const JARS = [
+  { name: 'half-pint', volumeMl: 237, count: 12 },
+  { name: 'quarter-pint', volumeMl: 118, count: 6 },
+  { name: 'pint', volumeMl: 473, count: 4 },
+];
+
+function sheetFor(
+  change: Parameters<typeof request>[0] = {},
+  events: readonly Entry[] = [],
+): JarSheet {
+  const sheet = jarSheetOf(request({ jars: JARS, ...change }), events);
+  if (sheet === null) throw new Error('There is no sheet for these lines');
+  return sheet;
+}
+
+const JAM = sheetFor();
+const statesOf = ({ jars }: JarProgress) =>
+  Object.fromEntries(jars.map(({ id, state }) => [id, state]));
+const after = (log: JarLog, sheet = JAM) => jarProgressOf(sheet, standingEvents(log.entries));
+
+describe('the tables', () => {
+  test('lead only where there is a state, and every state can be come to', () => {
+    const jarTo = JAR_STATES.flatMap((state) => Object.values(JAR_TRANSITIONS[state]));
+    expect([...new Set(jarTo)].sort()).toEqual(
+      JAR_STATES.filter((state) => state !== 'filled').sort(),
+    );
+    const loadTo = LOAD_STATES.flatMap((state) => Object.values(LOAD_TRANSITIONS[state]));
+    expect([...new Set(loadTo)].sort()).toEqual([...LOAD_STATES].sort());
+    const steps = (table: { readonly [state: string]: object }) =>
+      [...new Set(Object.values(table).flatMap((row) => Object.keys(row)))].sort();
+    expect(steps(JAR_TRANSITIONS)).toEqual([...JAR_STEPS].sort());
+    expect(steps(LOAD_TRANSITIONS)).toEqual([...LOAD_STEPS].sort());
+  });
+
+  test('let a jar be sealed only after its whole time, and on the shelf only when sealed', () => {
+    const sealing = JAR_STATES.filter((state) => 'seal' in JAR_TRANSITIONS[state]);
+    const storing = JAR_STATES.filter((state) => 'store' in JAR_TRANSITIONS[state]);
+    const timed = JAR_STATES.filter((state) => 'out' in JAR_TRANSITIONS[state]);
+    expect([sealing, storing, timed]).toEqual([['cooling'], ['sealed'], ['in the canner']]);
+  });
+});
+
+describe('names of jars', () => {
+  test('are listed in runs, and read back', () => {
+    const list = [1, 2, 3, 5, 7, 8].map((number) => ({ size: 1, number }));
+    expect(jarsInText([...list, { size: 2, number: 4 }])).toBe('1.1-3 1.5 1.7-8 2.4');
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(
+          fc.record({
+            size: fc.integer({ min: 1, max: 12 }),
+            number: fc.integer({ min: 1, max: 99 }),
+          }),
+          { minLength: 1, selector: jarId },
+        ),
+        (jars) => {
+          const back = jarsFromText(jarsInText(jars)) ?? [];
+          expect(back.map(jarId).sort()).toEqual(jars.map(jarId).sort());
+        },
+      ),
+    );
+  });
+
+  test.each(['', '1', '1.', '0.1', '1.0', '1.5-2', 'a.1', '1.1,2', '1.1-1000', '100.1'])(
+    'refuses “%s”',
+    (text) => {
+      expect(jarsFromText(text)).toBeNull();
+      const fault = entryFault({ kind: 'sealed', value: null, text });
+      expect(fault?.part).toBe('text');
+    },
+  );
+});
+
+describe('from the pot to the shelf', () => {
+  const whole = () =>
+    new JarLog()
+      .closed(0, '1.1-7')
+      .at(2, 'filled', '2.1', 70)
+      .at(3, 'to-fridge', '2.1')
+      .processed(4, 1, '1.1-7', 15, 5);
+
+  test('seven jars of eight are processed, cool, and are sealed but for one, which is processed again', () => {
+    const log = whole();
+    expect(after(log).loads[0]).toMatchObject({ state: 'out', whole: true, minutes: 5 });
+    expect(after(log).told).toEqual([]);
+    expect(Object.values(statesOf(after(log))).filter((state) => state === 'cooling').length).toBe(
+      7,
+    );
+    log.at(14 * HOUR, 'sealed', '1.1-6').at(14 * HOUR, 'unsealed', '1.7');
+    log.at(15 * HOUR, 'new-lid', '1.7').processed(15 * HOUR, 2, '1.7', 12, 5);
+    log
+      .at(30 * HOUR, 'sealed', '1.7')
+      .at(30 * HOUR, 'labelled')
+      .at(30 * HOUR, 'put-away');
+    const done = after(log);
+    expect(done.told).toEqual([]);
+    expect(statesOf(done)).toEqual({
+      ...Object.fromEntries([1, 2, 3, 4, 5, 6, 7].map((n) => [`1.${n}`, 'shelf'])),
+      '2.1': 'fridge',
+    });
+    expect(stockUseOf(JAM, done)).toEqual([
+      { name: 'half-pint', inUse: 7, broken: 0, lids: 8 },
+      { name: 'quarter-pint', inUse: 1, broken: 0, lids: 0 },
+    ]);
+  });
+
+  test('two loads have each their own clock', () => {
+    const log = new JarLog().closed(0, '1.1-10');
+    log.at(1, 'loaded', '1.1-7', 1).at(1, 'loaded', '1.8-10', 2);
+    log.at(10, 'canner-boils', null, 1).at(12, 'canner-boils', null, 2);
+    expect(after(log).loads.map(({ number, timedToMs }) => [number, timedToMs])).toEqual([
+      [1, 15 * MIN],
+      [2, 17 * MIN],
+    ]);
+  });
+});
+
+describe('the time in the canner', () => {
+  const loaded = () => new JarLog().closed(0, '1.1-3').at(1, 'loaded', '1.1-3', 1);
+
+  test('begins only at the boil', () => {
+    const log = loaded().at(2, 'canner-lit', null, 1);
+    expect(after(log).loads[0]).toMatchObject({ state: 'heating', timedToMs: null });
+    log.at(60, 'canner-off', null, 1).at(70, 'lifted-out', null, 1);
+    expect(statesOf(after(log))['1.1']).toBe('cut short');
+  });
+
+  test('begins again when the boil was lost, and counts once when it is said twice', () => {
+    const log = loaded().at(10, 'canner-boils', null, 1).at(12, 'canner-boils', null, 1);
+    expect(after(log).loads[0]?.timedToMs).toBe(15 * MIN);
+    expect(after(log).told).toHaveLength(1);
+    log.at(13, 'boil-lost', null, 1);
+    expect(after(log).loads[0]).toMatchObject({ state: 'boil lost', timedToMs: null, lost: 1 });
+    log.at(14, 'water-in', null, 1).at(16, 'canner-boils', null, 1);
+    expect(after(log).loads[0]?.timedToMs).toBe(21 * MIN);
+    log.at(21, 'canner-off', null, 1);
+    expect(after(log).loads[0]).toMatchObject({ state: 'resting', whole: true });
+  });
+
+  test('cut short is no time: back to the boil for all of it, and the lid proves nothing', () => {
+    const log = loaded().at(10, 'canner-boils', null, 1).at(14, 'canner-off', null, 1);
+    expect(after(log).loads[0]).toMatchObject({ state: 'resting', whole: false });
+    expect(after(log).told[0]?.text).toMatch(/^1 minutes short/);
+    const back = new JarLog();
+    back.entries.push(...log.entries);
+    back.at(16, 'canner-boils', null, 1);
+    expect(after(back).loads[0]?.timedToMs).toBe(21 * MIN);
+    log.at(15, 'lifted-out', null, 1).at(14 * HOUR, 'sealed', '1.1');
+    expect(statesOf(after(log))['1.1']).toBe('cut short');
+    expect(after(log).told.at(-1)?.text).toContain('not processed for its whole time');
+  });
+
+  test('is the longest of the load’s jars, by altitude and by what it is', () => {
+    const at = (altitudeM: number, more: Parameters<typeof request>[0] = {}) =>
+      loadTime(sheetFor({ altitudeM, ...more }), [237, 473]).minutes;
+    expect([at(0), at(1000), at(2500)]).toEqual([5, 10, 15]);
+    expect(at(1000, { school: 'ten-minute' })).toBe(20);
+    const curd = {
+      product: 'curd',
+      lines: [
+        '1 cup bottled lemon juice',
+        '4 eggs',
+        '7 egg yolks',
+        '2½ cups sugar',
+        '¾ cup butter',
+      ],
+      jars: JARS.slice(0, 2),
+    } as const;
+    expect(loadTime(sheetFor(curd), [237]).minutes).toBe(15);
+    expect(loadTime(sheetFor(curd), [473]).refused).toContain('No time is published for jars');
+  });
+
+  test('is refused above the tables', () => {
+    const sheet = sheetFor({ altitudeM: 3200 });
+    const log = new JarLog().closed(0, '1.1').at(1, 'loaded', '1.1', 1);
+    expect(after(log, sheet).loads).toEqual([]);
+    expect(after(log, sheet).told.at(-1)?.text).toContain('10,000 ft');
+  });
+});
+
+describe('what is said out of order or twice', () => {
+  test('more jars than there are is told, and none is lost', () => {
+    const log = new JarLog().at(0, 'filled', '3.1-5');
+    expect(after(log).jars).toHaveLength(5);
+    expect(after(log).told[0]?.text).toContain('the kitchen says that there are 4');
+  });
+
+  test('a jar filled twice is one', () => {
+    const log = new JarLog().at(0, 'filled', '1.1').at(1, 'filled', '1.1').at(1, 'filled', '1.1-2');
+    expect(after(log).jars.map(({ id }) => id)).toEqual(['1.1', '1.2']);
+  });
+
+  test('more than the pot holds is not counted', () => {
+    const sheet = sheetFor({ pot: { diameterCm: 24, heightCm: 10 } });
+    const log = new JarLog().at(0, 'measured', null, 5000);
+    expect(after(log, sheet).measuredMl).toBeNull();
+    expect(after(log, sheet).told[0]?.text).toContain('The pot holds 4524 mL');
+  });
+
+  test('a seal on a jar that was not filled, a load that is not there, a size that is not', () => {
+    const log = new JarLog()
+      .at(0, 'sealed', '1.1')
+      .at(0, 'canner-boils', null, 3)
+      .at(0, 'filled', '9.1')
+      .at(0, 'put-away');
+    expect(after(log).told).toHaveLength(4);
+    expect(after(log).jars).toEqual([]);
+  });
+
+  test('an open jar and a part jar stay out of the canner', () => {
+    const log = new JarLog().closed(0, '1.1').at(1, 'filled', '1.2').at(1, 'filled', '1.3', 100);
+    for (const step of CLOSING) log.at(2, step, '2');
+    log.at(3, 'loaded', '1.1-3', 1);
+    expect(after(log).loads[0]?.jars).toEqual(['1.1']);
+    expect(after(log).told[0]?.text).toContain('not full stays out');
+  });
+
+  test('a lid that was loose is not trusted later, nor tried again after a day', () => {
+    const log = new JarLog().closed(0, '1.1').processed(1, 1, '1.1', 10, 5);
+    log.at(13 * HOUR, 'unsealed', '1.1').at(14 * HOUR, 'sealed', '1.1');
+    expect(statesOf(after(log))['1.1']).toBe('unsealed');
+    log.at(25 * HOUR, 'new-lid', '1.1');
+    expect(statesOf(after(log))['1.1']).toBe('unsealed');
+    expect(after(log).told.at(-1)?.text).toContain('More than 24 hours');
+  });
+
+  /** What is pressed twice by wet hands; what is lost or lit again is a step of its own. */
+  const REPEATS = new Set<string>([
+    'filled', 'loaded', 'sealed', 'unsealed', 'siphoned', 'floating', 'cracked', 'to-fridge', 'labelled', 'lifted-out', 'measured', 'canner-boils', 'water-in', 'boil-lost', 'bubbled', 'wiped', 'lidded', 'tight',
+  ]); // prettier-ignore
+
+  /** Every state that any order of events ends in is one of the table’s, and no jar is doubled, lost, or sealed without its time. */
+  test('any order of any events, taken back and repeated, ends lawfully', () => {
+    const event = fc.record({
+      minute: fc.integer({ min: 0, max: 40 * HOUR }),
+      kind: fc.constantFrom<EventKind>(...JAR_EVENT_KINDS, ...JAR_EVENT_KINDS, ...EVENT_KINDS),
+      text: fc.constantFrom(null, '1.1', '1.1-7', '2.1-2 3.1', '9.9', '1', '3', 'cook/1', 'cook/5'),
+      value: fc.constantFrom(null, 1, 2, 70, 230, 5000),
+    });
+    fc.assert(
+      fc.property(fc.array(event, { maxLength: 60 }), (events) => {
+        const log = new JarLog();
+        for (const { minute, kind, text, value } of events) log.at(minute, kind, text, value);
+        const standing = standingEvents(log.entries);
+        const now = jarProgressOf(JAM, standing);
+        const ids = now.jars.map(({ id }) => id);
+        expect(new Set(ids).size).toBe(ids.length);
+        const named = new Set(
+          standing
+            .filter(({ kind }) => kind === 'filled')
+            .flatMap(({ text }) => jarsFromText(text ?? '') ?? [])
+            .filter(({ size }) => size <= JARS.length)
+            .map(jarId),
+        );
+        expect(new Set(ids)).toEqual(named);
+        for (const jar of now.jars) {
+          expect(JAR_STATES).toContain(jar.state);
+          if (['cooling', 'sealed', 'shelf', 'unsealed'].includes(jar.state)) {
+            const load = now.loads.find(({ number }) => number === jar.load);
+            expect(load).toMatchObject({ whole: true, state: 'out' });
+            expect(jar.part).toBe(false);
+          }
+        }
+        for (const load of now.loads) {
+          expect(LOAD_STATES).toContain(load.state);
+          if (load.whole && load.minutes !== null && load.timedFromMs !== null)
+            expect((load.offAtMs ?? load.outAtMs ?? 0) - load.timedFromMs).toBeGreaterThanOrEqual(
+              load.minutes * MIN,
+            );
+        }
+        // What is pressed again a moment later changes nothing of the jars, but for a step back to the boil.
+        const twice = standing.flatMap((one) =>
+          REPEATS.has(one.kind) ? [one, { ...one, seq: one.seq + 1000 }] : [one],
+        );
+        const again = jarProgressOf(JAM, twice);
+        expect({ ...again, told: [] }).toEqual({ ...now, told: [] });
+      }),
+      { numRuns: 500 },
+    );
+  });
+});
+
+describe('what is refused for the shelf', () => {
+  /** Classes of page-long standing in extension practice; each must stay out of the canner whatever is pressed. */
+  const REFUSED: readonly [string, Parameters<typeof request>[0]][] = [
+    ['melon', { lines: ['2.27 kg diced melon', '1.13 kg sugar', '22 mL lemon juice'] }],
+    ['banana', { lines: ['1 kg bananas', '1 kg sugar', '60 mL lemon juice'] }],
+    ['papaya', { lines: ['1 kg papaya', '1 kg sugar'] }],
+    ['pumpkin butter', { product: 'butter', lines: ['2 kg pumpkin puree', '500 g sugar'] }],
+    ['butternut squash butter', { product: 'butter', lines: ['2 kg butternut squash', '500 g sugar'] }],
+    ['tomato with no acid', { lines: ['2 kg tomatoes', '1 kg sugar'] }],
+    ['passion fruit curd', { product: 'curd', lines: ['200 g passion fruit juice', '4 eggs', '300 g sugar', '100 g butter'] }],
+    ['curd of fresh lemons', { product: 'curd', lines: ['4 lemons, juiced', '4 eggs', '300 g sugar', '100 g butter'] }],
+    ['with cream', { lines: ['2 kg blackberries', '1.4 kg sugar', '200 mL cream'] }],
+    ['with chocolate', { lines: ['2 kg raspberries', '1.4 kg sugar', '200 g dark chocolate'] }],
+    ['with cornstarch', { lines: ['2 kg blackberries', '1.4 kg sugar', '60 g cornstarch'] }],
+    ['with coconut', { lines: ['2 kg pineapple', '1.4 kg sugar', '200 g coconut'] }],
+    ['with oil', { lines: ['2 kg plums', '1.4 kg sugar', '100 mL olive oil'] }],
+    ['peppers with little vinegar', { product: 'pepper-jelly', lines: ['1 kg chopped sweet peppers', '50 mL vinegar', '1 kg sugar'] }],
+    ['not understood', { lines: ['2 kg blackberries', '1.4 kg sugar', '3 blobs of zorp'] }],
+    ['a meter above 4.2', { measured: { startBrix: null, startPH: 4.4 } }],
+  ]; // prettier-ignore
+
+  test.each(REFUSED)('%s never goes into the canner, whatever is pressed', (_, change) => {
+    const sheet = sheetFor(change);
+    expect(sheet.shelf.verdict).not.toBe('pantry');
+    const log = new JarLog().closed(0, '1.1-3').processed(1, 1, '1.1-3', 15, 60);
+    log.at(14 * HOUR, 'sealed', '1.1-3').at(15 * HOUR, 'put-away');
+    const now = after(log, sheet);
+    expect(now.loads).toEqual([]);
+    expect(now.told[0]?.text).toMatch(/^It is not for the pantry: ./);
+    expect(Object.values(statesOf(now))).toEqual(['closed', 'closed', 'closed']);
+    log.at(16 * HOUR, 'to-fridge', '1.1-2').at(16 * HOUR, 'to-freezer', '1.3');
+    expect(Object.values(statesOf(after(log, sheet)))).toEqual(['fridge', 'fridge', 'freezer']);
+  });
+
+  test('what went in at the stove counts: cream stirred in takes the pantry away, a spoon of sugar does not', () => {
+    const added = (text: string, grams: number) => new JarLog().at(0, 'added', text, grams).entries;
+    expect(sheetFor({}, added('white-sugar', 50)).shelf.verdict).toBe('pantry');
+    expect(sheetFor({}, added('cream', 200)).shelf.verdict).toBe('fridge');
+    expect(sheetFor({}, added('something unheard of', 200)).shelf.verdict).toBe('fridge');
+    expect(sheetFor({}, added('as planned: sugar', 1400)).shelf.verdict).toBe('pantry');
+  });
+
+  test('the cook’s own statement is kept with the jars', () => {
+    const assurance = {
+      testedFormula: 'County bulletin 12',
+      source: 'the county',
+      minutes: 25,
+      meterPH: null,
+    };
+    const sheet = sheetFor({
+      lines: ['2 kg figs', '1 kg sugar', '120 mL bottled lemon juice'],
+      assurance,
+    });
+    expect(sheet.stated).toEqual(assurance);
+    const { minutes } = loadTime(sheet, [237]);
+    expect(minutes).toBe(sheet.shelf.verdict === 'pantry' ? 25 : null);
+    expect(JAM.stated).toBeNull();
+  });
+});
+
+describe('filling', () => {
+  test('goes by the forecast, the pot’s mass, and what is measured, each surer than the one before', () => {
+    const log = new JarLog();
+    const width = ({ p10, p90 }: { readonly p10: number; readonly p90: number }) => p90 - p10;
+    const forecast = fillingOf(JAM, after(log), null);
+    const plan = planBatch(request({ jars: JARS }));
+    expect(forecast.totalMl.p50).toBeCloseTo(
+      plan.ok ? (plan.plan.yield?.volumeMl.p50 ?? 0) : 0,
+      -1,
+    );
+    const weighed = fillingOf(JAM, after(log), {
+      massG: { p10: 2300, p50: 2300, p90: 2300 },
+      by: 'weighed',
+    });
+    expect(weighed.totalMl.p50).toBeCloseTo(2300 * JAM.mlPerG, 5);
+    expect(width(weighed.totalMl)).toBeLessThan(width(forecast.totalMl));
+    log.at(0, 'measured', null, 1800);
+    expect(fillingOf(JAM, after(log), null)).toMatchObject({
+      by: 'measured',
+      totalMl: { p50: 1800 },
+    });
+  });
+
+  test('is packed again as jars are filled, within what there is', () => {
+    const log = new JarLog().at(0, 'measured', null, 12 * 237 + 100);
+    const first = fillingOf(JAM, after(log), null);
+    expect(first.rest.jars.reduce((sum, { count }) => sum + count, 0)).toBeGreaterThan(5);
+    log.at(1, 'filled', '1.1-12');
+    const { rest, leftMl, part } = fillingOf(JAM, after(log), null);
+    expect(leftMl.p50).toBeCloseTo(100, 5);
+    expect(rest).toEqual({ jars: [], partMl: 100 });
+    expect(part).toEqual({ size: 2, mL: 100 });
+  });
+
+  test('measured when some jars were filled already, it counts those besides', () => {
+    const log = new JarLog().at(0, 'filled', '1.1-4').at(1, 'measured', null, 500);
+    expect(fillingOf(JAM, after(log), null)).toMatchObject({
+      totalMl: { p50: 4 * 237 + 500 },
+      leftMl: { p50: 500 },
+    });
+  });
+
+  test('gift jars come first', () => {
+    const sheet = sheetFor({
+      jars: JARS.slice(0, 2).map((jar, index) => ({ ...jar, gift: 3 * index })),
+    });
+    const log = new JarLog().at(0, 'measured', null, 1000);
+    const gifts = ({ jars }: { jars: readonly { name: string; count: number }[] }) =>
+      jars.find(({ name }) => name === 'quarter-pint')?.count ?? 0;
+    expect(gifts(fillingOf(sheet, after(log, sheet), null).rest)).toBeGreaterThanOrEqual(3);
+    log.at(1, 'filled', '2.1-3');
+    expect(gifts(fillingOf(sheet, after(log, sheet), null).rest)).toBeLessThan(3);
+  });
+
+  /** Common practice: of two jars that end nearly full both are kept; else one is filled and the other eaten first. */
+  test('asks where it arises whether the last two are filled a little short', () => {
+    const sheet = sheetFor({ jars: [{ name: 'half-pint', volumeMl: 237, count: 12 }] });
+    const ends = (mL: number) =>
+      fillingOf(sheet, after(new JarLog().at(0, 'measured', null, mL), sheet), null);
+    expect(ends(2 * 237 - 30).twoShort).toEqual({ size: 1, mL: 237 - 15 });
+    expect(ends(2 * 237 - 100)).toMatchObject({ twoShort: null, part: { size: 1, mL: 137 } });
+    expect(ends(2 * 237 + 5)).toMatchObject({ twoShort: null, part: null });
+    const log = new JarLog().at(0, 'measured', null, 444).at(1, 'filled', '1.1-2', 222);
+    expect(after(log, sheet).jars.map(({ part }) => part)).toEqual([false, false]);
+  });
+});
+
+describe('the next load', () => {
+  test('takes what the canner holds in the order of filling, and the rest waits hot', () => {
+    const log = new JarLog().closed(0, '1.1-10').at(0, 'filled', '1.11');
+    const { jars, waiting } = nextLoad(JAM, after(log), 7);
+    expect(jars.map(({ id }) => id)).toEqual(['1.1', '1.2', '1.3', '1.4', '1.5', '1.6', '1.7']);
+    expect(waiting.map(({ id }) => id)).toEqual(['1.8', '1.9', '1.10']);
+    log.at(1, 'loaded', '1.1-7', 1);
+    expect(nextLoad(JAM, after(log), 7).jars.map(({ id }) => id)).toEqual(['1.8', '1.9', '1.10']);
+  });
+
+  test('gives each jar the room of the largest', () => {
+    const log = new JarLog().closed(0, '3.1-4').closed(1, '1.1-4');
+    const { jars } = nextLoad(JAM, after(log), 7);
+    expect(jars.length).toBeLessThan(7);
+    expect(jars.length).toBeGreaterThanOrEqual(4);
+    expect(nextLoad(JAM, after(new JarLog()), 7)).toEqual({ jars: [], waiting: [] });
+  });
+});

@@ -1,0 +1,268 @@
+import type { CookRecord } from '@idle-kettle/contract';
+import {
+  CLOSING,
+  formatVolume,
+  type Closing,
+  type Filling,
+  type JarProgress,
+  type JarSheet,
+} from '@idle-kettle/core';
+import { Check } from 'lucide-react';
+import { useState } from 'react';
+import { JarSection } from '../drawings/JarSection.tsx';
+import { OneNumber } from '../stove/EventButtons.tsx';
+import type { Noting, Press } from './jarsNow.ts';
+
+type Props = {
+  readonly sheet: JarSheet;
+  readonly progress: JarProgress;
+  readonly filling: Filling;
+  readonly units: CookRecord['kitchen']['units'];
+  readonly fruit: string;
+  readonly onPress: (press: Press) => void;
+};
+
+const STEPS: { readonly [step in Closing]: string } = {
+  bubbled: 'Bubbles out',
+  wiped: 'Rims wiped',
+  lidded: 'Lids on',
+  tight: 'Bands fingertip-tight',
+};
+
+const BY: { readonly [by in Filling['by']]: string } = {
+  measured: 'as measured',
+  weighed: 'by its weight',
+  followed: 'as followed at the stove',
+  forecast: 'by the forecast',
+};
+
+/** Pixels a centimetre, of the jars drawn. */
+const SCALE = 12;
+/** Less than a spoonful is no part jar, mL. */
+const WORTH_A_JAR_ML = 15;
+
+/** What is in the pot, how it fills the jars that are left, and each size of jar with what is filled and closed of it. */
+export function FillPanel({ sheet, progress, filling, units, fruit, onPress }: Props) {
+  const [panel, setPanel] = useState<'measure' | 'weigh' | null>(null);
+  const volume = (mL: number) => formatVolume(mL, units);
+  const { leftMl, totalMl, by, keepHot } = filling;
+  const empty = leftMl.p50 < WORTH_A_JAR_ML;
+  const note = (...notes: Noting[]) => onPress({ label: '', notes });
+  const toggle = (next: 'measure' | 'weigh') => setPanel(panel === next ? null : next);
+  return (
+    <section aria-label="Filling" className="flex flex-col gap-4">
+      <div className="rounded-box border-2 border-base-300 p-4">
+        <p className="text-2xl font-bold" data-testid="in-the-pot">
+          {empty ? 'The pot is empty' : `${range(leftMl, volume)} left in the pot`}
+        </p>
+        <p className="text-base">
+          {range(totalMl, volume)} in all, {BY[by]}.
+          {!empty &&
+            ` Keep ${keepHot} ${keepHot === 1 ? 'jar' : 'jars'} hot, one of them to spare.`}
+        </p>
+        <div className="mt-2 flex flex-wrap gap-2">
+          <Small pressed={panel === 'measure'} onPress={() => toggle('measure')}>
+            Measured …
+          </Small>
+          <Small pressed={panel === 'weigh'} onPress={() => toggle('weigh')}>
+            Weighed …
+          </Small>
+        </div>
+        {panel === 'measure' && (
+          <OneNumber
+            label="In the pot now, mL"
+            unit="mL"
+            min={0}
+            max={Math.round(sheet.potMl ?? 200_000)}
+            onGive={(mL) => {
+              setPanel(null);
+              note(['measured', mL, null]);
+            }}
+          />
+        )}
+        {panel === 'weigh' && (
+          <OneNumber
+            label="Grams in the pot, the empty pot taken off"
+            unit="g"
+            min={1}
+            max={200_000}
+            onGive={(grams) => {
+              setPanel(null);
+              // What is weighed fills so much, by the batch’s own density.
+              note(['measured', Math.round(grams * sheet.mlPerG), null]);
+            }}
+          />
+        )}
+        <Ending {...{ sheet, progress, filling, volume, note }} />
+      </div>
+      <ul className="grid gap-3 xl:grid-cols-2">
+        {sheet.sizes
+          .map((_, index) => index + 1)
+          // Of an empty pot only the jars that were filled are of interest.
+          .filter((size) => !empty || progress.jars.some((jar) => jar.size === size))
+          .map((size) => (
+            <Row key={size} size={size} {...{ sheet, progress, filling, fruit, note }} />
+          ))}
+      </ul>
+    </section>
+  );
+}
+
+const range = (
+  { p10, p90 }: { readonly p10: number; readonly p90: number },
+  say: (mL: number) => string,
+): string => (say(p10) === say(p90) ? say(p90) : `${say(p10)} to ${say(p90)}`);
+
+type EndingProps = Pick<Props, 'sheet' | 'progress' | 'filling'> & {
+  readonly volume: (mL: number) => string;
+  readonly note: (...notes: Noting[]) => void;
+};
+
+/** The number that the next jar of a size goes by. */
+const nextOf = ({ jars }: JarProgress, size: number): number =>
+  Math.max(0, ...jars.filter((jar) => jar.size === size).map(({ number }) => number)) + 1;
+
+/** How it ends: one full and one for the fridge, two a little short, or a part jar. */
+function Ending({ sheet, progress, filling, volume, note }: EndingProps) {
+  const { rest, part, twoShort } = filling;
+  const full = rest.jars.reduce((sum, { count }) => sum + count, 0);
+  const last = sheet.sizes.findIndex(({ name }) => name === rest.jars[0]?.name) + 1;
+  if (full === 1 && twoShort !== null && part !== null) {
+    const n = nextOf(progress, twoShort.size);
+    const m = part.size === last ? nextOf(progress, last) + 1 : nextOf(progress, part.size);
+    return (
+      <div role="group" aria-label="The last two" className="mt-3">
+        <p className="text-lg font-bold">It ends between one jar and two.</p>
+        <div className="mt-1 flex flex-wrap gap-2">
+          <Small
+            onPress={() =>
+              note(['filled', Math.round(twoShort.mL), `${twoShort.size}.${n}-${n + 1}`])
+            }
+          >
+            Two a little short, {volume(twoShort.mL)} each
+          </Small>
+          <Small
+            onPress={() =>
+              note(
+                ['filled', null, `${last}.${nextOf(progress, last)}`],
+                ['filled', Math.round(part.mL), `${part.size}.${m}`],
+              )
+            }
+          >
+            One full, and one for the fridge
+          </Small>
+        </div>
+      </div>
+    );
+  }
+  if (full > 0 || part === null || filling.leftMl.p50 < WORTH_A_JAR_ML) return null;
+  return (
+    <div className="mt-3">
+      <Small
+        onPress={() =>
+          note(['filled', Math.round(part.mL), `${part.size}.${nextOf(progress, part.size)}`])
+        }
+      >
+        The rest, {volume(part.mL)}, is in a {sheet.sizes[part.size - 1]?.name}, for the fridge
+      </Small>
+    </div>
+  );
+}
+
+type RowProps = Pick<Props, 'sheet' | 'progress' | 'filling' | 'fruit'> & {
+  readonly size: number;
+  readonly note: (...notes: Noting[]) => void;
+};
+
+/** One size of jar: its headspace to scale, how many are filled of how many, and the steps that close them. */
+function Row({ sheet, progress, filling, fruit, size, note }: RowProps) {
+  const of = sheet.sizes[size - 1];
+  if (of === undefined) return null;
+  const own = progress.jars.filter((jar) => jar.size === size);
+  const open = own.filter(({ state }) => state === 'filled');
+  const more = filling.rest.jars.find(({ name }) => name === of.name)?.count ?? 0;
+  const next = nextOf(progress, size);
+  const left = of.count === null ? null : of.count - own.length;
+  return (
+    <li
+      aria-label={of.name}
+      data-testid={`row-${size}`}
+      className={`flex gap-4 rounded-box border-2 p-3 ${more > 0 || open.length > 0 ? 'border-secondary' : 'border-base-300'}`}
+    >
+      <div className="flex w-40 shrink-0 items-end justify-center">
+        <JarSection
+          volumeMl={of.volumeMl}
+          headspaceMm={sheet.process.headspaceMm}
+          fruit={fruit}
+          scale={Math.min(SCALE, 130 / Math.cbrt(of.volumeMl * 2))}
+        />
+      </div>
+      <div className="flex min-w-0 grow flex-col gap-2">
+        <p className="text-xl leading-tight font-bold">
+          {of.name}
+          <span className="block text-base font-normal">
+            {own.length} filled
+            {more > 0 ? `, about ${more} to go` : ''}
+            {left !== null && left <= more + 1 ? `, ${Math.max(0, left)} empty left` : ''}
+            {(of.gift ?? 0) > 0 ? `, ${of.gift} of them for gifts, first` : ''}
+          </span>
+        </p>
+        <div className="flex flex-wrap gap-2">
+          <button
+            type="button"
+            className="btn h-auto min-h-14 border-2 border-base-content px-4 text-xl"
+            onClick={() => note(['filled', null, `${size}.${next}`])}
+          >
+            One filled
+          </button>
+          {more > 1 && (
+            <button
+              type="button"
+              className="btn h-auto min-h-14 border-2 border-base-300 px-4 text-lg"
+              onClick={() => note(['filled', null, `${size}.${next}-${next + more - 1}`])}
+            >
+              All {more}
+            </button>
+          )}
+        </div>
+        {open.length > 0 && (
+          <ul className="grid grid-cols-2 gap-2" aria-label={`Closing ${of.name}`}>
+            {CLOSING.map((step) => {
+              const done = open.every((jar) => jar.done.includes(step));
+              return (
+                <li key={step}>
+                  <button
+                    type="button"
+                    aria-pressed={done}
+                    className="btn h-auto min-h-14 w-full border-2 border-base-300 px-2 text-base leading-tight aria-pressed:btn-secondary"
+                    onClick={() => !done && note([step, null, String(size)])}
+                  >
+                    {done && <Check aria-hidden className="size-5 shrink-0" />}
+                    {STEPS[step]}
+                  </button>
+                </li>
+              );
+            })}
+          </ul>
+        )}
+      </div>
+    </li>
+  );
+}
+
+type SmallProps = {
+  readonly onPress: () => void;
+  readonly pressed?: boolean;
+  readonly children: React.ReactNode;
+};
+
+const Small = ({ onPress, pressed, children }: SmallProps) => (
+  <button
+    type="button"
+    aria-expanded={pressed}
+    className="btn h-auto min-h-12 border-2 border-base-300 px-4 text-lg aria-expanded:border-secondary"
+    onClick={onPress}
+  >
+    {children}
+  </button>
+);

@@ -1,0 +1,160 @@
+import { jarsInText, type Jar, type JarProgress, type JarSheet } from '@idle-kettle/core';
+import { useState } from 'react';
+import { JarDrawing } from '../drawings/JarDrawing.tsx';
+import { LidDrawing } from '../drawings/LidDrawing.tsx';
+import { jarInWords } from './jarWords.ts';
+import type { Press } from './jarsNow.ts';
+
+type Props = {
+  readonly sheet: JarSheet;
+  readonly progress: JarProgress;
+  /** Whether lids are pressed just now: then what each outcome looks like is drawn. */
+  readonly pressing: boolean;
+  readonly onPress: (press: Press) => void;
+};
+
+const PINT_PX = 64;
+
+/** How a jar stands, in a word; what is not as it should be stands out. */
+const LOOK: { readonly [state in Jar['state']]: readonly [word: string, style: string] } = {
+  filled: ['open', 'border-base-300'],
+  closed: ['closed', 'border-base-300'],
+  'in the canner': ['in the canner', 'border-secondary'],
+  'cut short': ['not processed', 'border-error text-error'],
+  cooling: ['cooling', 'border-base-300'],
+  sealed: ['sealed', 'border-success text-success'],
+  unsealed: ['not sealed', 'border-error text-error'],
+  fridge: ['fridge', 'border-info text-info'],
+  freezer: ['freezer', 'border-info text-info'],
+  shelf: ['on the shelf', 'border-success text-success'],
+  broken: ['broken', 'border-error text-error'],
+};
+
+/** Every jar of the batch as it stands; any can be picked, to say what became of it. */
+export function JarBoard({ sheet, progress, pressing, onPress }: Props) {
+  const [picked, setPicked] = useState<string | null>(null);
+  const { jars } = progress;
+  const jar = jars.find(({ id }) => id === picked) ?? null;
+  const cooling = jars.filter(({ state }) => state === 'cooling');
+  const say = (kind: Press['notes'][number][0], ids: string) => {
+    setPicked(null);
+    onPress({ label: kind, notes: [[kind, null, ids]] });
+  };
+  if (jars.length === 0) return null;
+  return (
+    <section aria-label="The jars" className="flex flex-col gap-3">
+      {pressing && (
+        <div className="rounded-box border-2 border-base-300 p-4">
+          <ul className="flex flex-wrap gap-6">
+            <li>
+              <LidDrawing sealed />
+              <b className="block text-lg">Sealed</b>
+              Down in the middle, does not give, rings clear.
+            </li>
+            <li>
+              <LidDrawing sealed={false} />
+              <b className="block text-lg">Not sealed</b>
+              Up, or springs and clicks under the finger.
+            </li>
+          </ul>
+          <button
+            type="button"
+            className="btn btn-secondary mt-3 h-auto min-h-16 px-6 text-2xl"
+            onClick={() => say('sealed', jarsInText(cooling))}
+          >
+            {cooling.length === 1 ? 'It is sealed' : `All ${cooling.length} left are sealed`}
+          </button>
+          <p className="mt-2 text-lg">Pick those that are not.</p>
+        </div>
+      )}
+      <ul className="flex flex-wrap items-end gap-2">
+        {jars.map((one) => {
+          const [word, style] = LOOK[one.state];
+          return (
+            <li key={one.id}>
+              <button
+                type="button"
+                data-testid={`jar-${one.id}`}
+                data-state={one.state}
+                aria-pressed={picked === one.id}
+                aria-label={`${jarInWords(sheet, one)}${one.part ? ', not full' : ''}: ${word}${one.seen.map((what) => `, ${SEEN[what]}`).join('')}`}
+                onClick={() => setPicked(picked === one.id ? null : one.id)}
+                className={`flex min-h-24 min-w-20 flex-col items-center justify-end rounded-box border-4 px-2 pt-2 pb-1 aria-pressed:bg-base-300 ${style}`}
+              >
+                <JarDrawing
+                  volumeMl={sheet.sizes[one.size - 1]?.volumeMl ?? 237}
+                  pintPx={PINT_PX}
+                />
+                <span className="text-sm leading-tight font-bold">{word}</span>
+                {one.seen.map((what) => (
+                  <span key={what} className="text-sm leading-tight">
+                    {SEEN[what]}
+                  </span>
+                ))}
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      {jar && <Outcomes sheet={sheet} jar={jar} onSay={(kind) => say(kind, jar.id)} />}
+    </section>
+  );
+}
+
+const SEEN = { siphoned: 'lost liquid', floating: 'fruit floats' } as const;
+
+type OutcomesProps = {
+  readonly sheet: JarSheet;
+  readonly jar: Jar;
+  readonly onSay: (kind: Press['notes'][number][0]) => void;
+};
+
+/** What may have become of one jar. */
+function Outcomes({ sheet, jar, onSay }: OutcomesProps) {
+  const { state } = jar;
+  const pressed = state === 'cooling' || state === 'sealed' || state === 'unsealed';
+  const out = pressed || state === 'shelf';
+  return (
+    <div
+      role="group"
+      aria-label={jarInWords(sheet, jar)}
+      className="rounded-box border-2 border-secondary p-3"
+    >
+      <p className="text-xl font-bold">{jarInWords(sheet, jar)}</p>
+      <div className="mt-2 flex flex-wrap gap-2">
+        {state === 'cooling' && <Say onPress={() => onSay('sealed')}>Sealed</Say>}
+        {(state === 'cooling' || state === 'sealed' || state === 'shelf') && (
+          <Say onPress={() => onSay('unsealed')}>Not sealed</Say>
+        )}
+        {out && !jar.seen.includes('siphoned') && (
+          <Say onPress={() => onSay('siphoned')}>It lost liquid</Say>
+        )}
+        {out && !jar.seen.includes('floating') && (
+          <Say onPress={() => onSay('floating')}>Fruit floats</Say>
+        )}
+        {state !== 'fridge' && state !== 'in the canner' && state !== 'broken' && (
+          <Say onPress={() => onSay('to-fridge')}>Into the fridge</Say>
+        )}
+        {state !== 'freezer' && state !== 'in the canner' && state !== 'broken' && (
+          <Say onPress={() => onSay('to-freezer')}>Into the freezer</Say>
+        )}
+        {state !== 'broken' && <Say onPress={() => onSay('cracked')}>Cracked or broken</Say>}
+      </div>
+      {jar.seen.includes('siphoned') && (
+        <p className="mt-2 text-base">
+          Lost liquid, but sealed: it keeps. Eat it before the others. Less than half left: fridge.
+        </p>
+      )}
+    </div>
+  );
+}
+
+const Say = ({ onPress, children }: { onPress: () => void; children: React.ReactNode }) => (
+  <button
+    type="button"
+    className="btn h-auto min-h-14 border-2 border-base-300 px-4 text-lg"
+    onClick={onPress}
+  >
+    {children}
+  </button>
+);

@@ -1,0 +1,247 @@
+import type { CookRecord } from '@idle-kettle/contract';
+import { canBeAt, factorLearned, USUAL_HALF_PINTS } from '@idle-kettle/core';
+import { Award, Tags } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { useSetDone } from '../api/batches.ts';
+import { useChangeKitchen, useKitchen } from '../api/kitchen.ts';
+import { LogList } from '../stove/LogList.tsx';
+import { TopBar } from '../stove/TopBar.tsx';
+import { can, useAttention } from '../stove/useAttention.ts';
+import type { CookLog } from '../stove/useCookLog.ts';
+import { useEstimate } from '../stove/useEstimate.ts';
+import { useKitchenNow } from '../stove/useKitchenNow.ts';
+import { useVoice } from '../stove/useVoice.ts';
+import { fruitColourOfLines } from '../ui/fruit.ts';
+import { Guarded } from '../ui/Guarded.tsx';
+import { CallPanel } from './CallPanel.tsx';
+import { FillPanel } from './FillPanel.tsx';
+import { JarBoard } from './JarBoard.tsx';
+import { jarSayings } from './jarSayings.ts';
+import { callsOf, type Press } from './jarsNow.ts';
+import { Keeping } from './Keeping.tsx';
+import { LabelsSheet } from './LabelsSheet.tsx';
+import { ShowSheet } from './ShowSheet.tsx';
+import { toBoilIn, useJars } from './useJars.ts';
+
+const HOUR_MS = 3_600_000;
+
+type Props = { readonly cook: CookRecord; readonly log: CookLog };
+
+/** The jars of one batch, from the full pot to where they are kept. */
+export function Jars({ cook, log }: Props) {
+  const kitchen = useKitchen().data;
+  const change = useChangeKitchen();
+  const setDone = useSetDone();
+  const navigate = useNavigate();
+  const nowMs = useKitchenNow(cook.clock, null);
+  const startMs = Date.parse(cook.startedAt);
+  const hour = Math.ceil(nowMs / HOUR_MS);
+  const entries = useMemo(
+    () => log.entries.filter(({ at }) => canBeAt(at, startMs, hour * HOUR_MS)),
+    [log.entries, startMs, hour],
+  );
+  const { known: pot } = useEstimate({ cook, waterBoilsC: null, entries, now: () => nowMs });
+  const known = useJars(cook, entries, pot);
+  const [sheetOpen, setSheetOpen] = useState<'labels' | 'show' | null>(null);
+  const toBoil = known ? toBoilIn(cook, kitchen, known.sheet) : null;
+  const cannerHolds = kitchen?.cannerHolds ?? USUAL_HALF_PINTS;
+  const calls = known && toBoil ? callsOf({ ...known, nowMs, cannerHolds, toBoil }) : NO_CALLS;
+  const { ways, set, mute } = useAttention(calls.some(({ rings }) => rings));
+  useVoice(ways.speech && can.speech, jarSayings(calls, nowMs));
+  if (known === null || toBoil === null)
+    return (
+      <p role="alert" className="p-8 text-xl">
+        These jars cannot be followed: there is too little in the pot that the larder knows. Not
+        knowing what is in them, keep them in the fridge.
+      </p>
+    );
+  const { sheet, progress, filling } = known;
+
+  async function write({ notes }: Press) {
+    for (const [kind, value, text] of notes) {
+      await log.note(kind, value, text);
+      if (kind === 'canner-boils') learn(value);
+    }
+  }
+
+  /** How long this load took to the boil is kept for the next ones. */
+  function learn(number: number | null) {
+    const load = progress.loads.find((each) => each.number === number);
+    if (!load || !kitchen || !toBoil || load.litAtMs === null || load.lost > 0) return;
+    const before = kitchen.cannerWatched ?? { factor: 1, watched: 0 };
+    const took = (nowMs - load.litAtMs) / 60_000;
+    const next = factorLearned(before, took, toBoil(load).p50);
+    // Who changed the canner meanwhile knows better: then nothing is learned from this load.
+    if (took > 1) change.mutate({ version: kitchen.version, changes: { cannerWatched: next } });
+  }
+
+  const filled = progress.jars.length > 0;
+  const isFilling =
+    progress.loads.length === 0 && progress.putAwayAtMs === null && !atRest(progress);
+  const pressing = calls.some(({ id }) => id === 'press');
+  const [first, ...others] = calls;
+  return (
+    <div
+      data-theme="enamel-stove"
+      className="-mx-4 -my-5 min-h-screen bg-base-200 px-4 py-4 text-base-content sm:-mx-6 sm:px-6"
+    >
+      <TopBar
+        cook={cook}
+        log={log}
+        nowMs={nowMs}
+        litAtMs={null}
+        ways={ways}
+        set={set}
+        mute={mute}
+      />
+      <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
+        <div className="flex min-w-0 flex-col gap-4">
+          {first ? (
+            <CallPanel
+              key={first.id}
+              call={first}
+              nowMs={nowMs}
+              onPress={(press) => void write(press)}
+              large
+            />
+          ) : (
+            <AllDone done={progress.putAwayAtMs !== null} />
+          )}
+          {others.length > 0 && (
+            <div className="grid gap-3 md:grid-cols-2">
+              {others.map((call) => (
+                <CallPanel
+                  key={call.id}
+                  call={call}
+                  nowMs={nowMs}
+                  onPress={(press) => void write(press)}
+                  large={false}
+                />
+              ))}
+            </div>
+          )}
+          {isFilling && (
+            <Guarded what="the filling" on={filling}>
+              <FillPanel
+                sheet={sheet}
+                progress={progress}
+                filling={filling}
+                units={cook.kitchen.units}
+                fruit={fruitColourOfLines(cook.formula)}
+                onPress={(press) => void write(press)}
+              />
+            </Guarded>
+          )}
+          {!filled && cook.batchId !== null && (
+            <button
+              type="button"
+              className="btn h-auto min-h-12 w-fit border-2 border-base-300 px-4 text-lg"
+              disabled={setDone.isPending}
+              onClick={() =>
+                setDone.mutate(
+                  { id: cook.batchId ?? '', isDone: true },
+                  { onSuccess: () => void navigate('/') },
+                )
+              }
+            >
+              They are put away already
+            </button>
+          )}
+          <Guarded what="the jars" on={progress}>
+            <JarBoard
+              sheet={sheet}
+              progress={progress}
+              pressing={pressing}
+              onPress={(press) => void write(press)}
+            />
+          </Guarded>
+        </div>
+        <div className="flex min-w-0 flex-col gap-4">
+          {progress.told.length > 0 && (
+            <ul aria-label="Mind" className="flex flex-col gap-2">
+              {[...new Set(progress.told.map(({ text }) => text))].map((text) => (
+                <li key={text} className="border-l-8 border-secondary py-1 pl-3 text-lg">
+                  {text}
+                </li>
+              ))}
+            </ul>
+          )}
+          <Guarded what="where they are kept" on={sheet}>
+            <Keeping sheet={sheet} nowMs={nowMs} />
+          </Guarded>
+          {filled && (
+            <div className="flex flex-wrap gap-2">
+              <button
+                type="button"
+                className="btn h-auto min-h-14 border-2 border-base-content px-4 text-lg"
+                onClick={() => setSheetOpen('labels')}
+              >
+                <Tags aria-hidden className="size-6" /> Labels …
+              </button>
+              <button
+                type="button"
+                className="btn h-auto min-h-14 border-2 border-base-300 px-4 text-lg"
+                onClick={() => setSheetOpen('show')}
+              >
+                <Award aria-hidden className="size-6" /> For a show …
+              </button>
+            </div>
+          )}
+          <Guarded what="the log">
+            <LogList
+              entries={log.entries}
+              counted={entries}
+              scale={cook.kitchen.temperature}
+              sizes={known.sizes}
+              note={log.note}
+            />
+          </Guarded>
+          <p className="text-base">
+            Hot jars, steam, boiling water: sleeves down, children and pets out of the way. Follow
+            your local extension service or food authority where it says otherwise.
+          </p>
+          <p className="flex flex-wrap gap-4 text-lg">
+            <Link className="link" to={`/cooks/${cook.id}`}>
+              Back to the stove
+            </Link>
+            {cook.batchId !== null && (
+              <Link className="link" to={`/batches/${cook.batchId}`}>
+                The batch
+              </Link>
+            )}
+          </p>
+        </div>
+      </div>
+      {sheetOpen === 'labels' && (
+        <LabelsSheet cook={cook} sheet={sheet} progress={progress} onClose={close} />
+      )}
+      {sheetOpen === 'show' && (
+        <ShowSheet cook={cook} sheet={sheet} progress={progress} onClose={close} />
+      )}
+    </div>
+  );
+
+  function close() {
+    setSheetOpen(null);
+  }
+}
+
+const NO_CALLS: ReturnType<typeof callsOf> = [];
+
+/** Whether every jar that was filled is where it stays. */
+const atRest = ({ jars }: { readonly jars: readonly { readonly state: string }[] }): boolean =>
+  jars.length > 0 && jars.every(({ state }) => !['filled', 'closed'].includes(state));
+
+const AllDone = ({ done }: { readonly done: boolean }) => (
+  <section aria-label="Next" className="rounded-box border-4 border-base-300 p-4">
+    <h2 data-testid="next-call" className="text-4xl leading-tight font-bold sm:text-5xl">
+      {done ? 'All put away' : 'Nothing to do just now'}
+    </h2>
+    <p className="mt-2 text-lg">
+      {done
+        ? 'A jar that lifts its lid later goes into the bin, unopened.'
+        : 'Fill a jar, or pick one.'}
+    </p>
+  </section>
+);

@@ -1,0 +1,25 @@
+import { useEffect } from 'react';
+import { useParams } from 'react-router';
+import { keepPages } from '../stove/keepPages.ts';
+import { useCookLog } from '../stove/useCookLog.ts';
+import { NotFetched } from '../ui/Broken.tsx';
+import { Loading } from '../ui/Loading.tsx';
+import { Jars } from './Jars.tsx';
+
+/** `/cooks/:id/jars`: from the full pot to the shelf. */
+export function JarsScreen() {
+  const { id = '' } = useParams();
+  useEffect(keepPages, []);
+  return <OneBatch key={id} id={id} />;
+}
+
+function OneBatch({ id }: { id: string }) {
+  const log = useCookLog(id);
+  if (log.cook === null)
+    return log.error ? (
+      <NotFetched error={log.error} again={() => void log.refresh()} />
+    ) : (
+      <Loading what="the jars" />
+    );
+  return <Jars cook={log.cook} log={log} />;
+}

@@ -1,0 +1,101 @@
+import type { CookRecord } from '@idle-kettle/contract';
+import type { Jar, JarProgress, JarSheet } from '@idle-kettle/core';
+import { FileDown } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import { labelTextOf, netInWords } from '../labels/labelText.ts';
+import { PdfPreview } from '../labels/PdfPreview.tsx';
+import { LABEL_SHEETS } from '../labels/sheets.ts';
+import { downloadBlob, fileNameOf } from '../ui/download.ts';
+import { fruitColourOfLines } from '../ui/fruit.ts';
+import { Sheet } from '../ui/Sheet.tsx';
+
+type Props = {
+  readonly cook: CookRecord;
+  readonly sheet: JarSheet;
+  readonly progress: JarProgress;
+  readonly onClose: () => void;
+};
+
+/** Labels for the jars of a batch: on which sheet, how they look, and the file. */
+export function LabelsSheet({ cook, sheet, progress, onClose }: Props) {
+  const [on, setOn] = useState(LABEL_SHEETS[0]?.id ?? '');
+  const [file, setFile] = useState<Blob | null>(null);
+  const [failed, setFailed] = useState(false);
+  const size = LABEL_SHEETS.find(({ id }) => id === on);
+  const labels = useMemo(() => {
+    const jars = progress.jars.filter(({ state }) => state !== 'broken');
+    const madeMs = jars[0]?.filledAtMs ?? Date.parse(cook.startedAt);
+    const fruit = fruitColourOfLines(cook.formula);
+    const { origin } = window.location;
+    const text = labelTextOf(cook, sheet, madeMs, origin, fruit);
+    const cold = labelTextOf(cook, forTheFridge(sheet), madeMs, origin, fruit);
+    return jars.map((jar) => ({
+      text: isCold(jar) ? cold : text,
+      net: netInWords(sheet, jar.holdsMl),
+    }));
+  }, [cook, sheet, progress]);
+  useEffect(() => {
+    let gone = false;
+    setFile(null);
+    setFailed(false);
+    if (size !== undefined)
+      import('../labels/labelsPdf.ts')
+        .then(({ labelsFile }) => labelsFile(size, labels))
+        .then((made) => {
+          if (!gone) setFile(made);
+        })
+        .catch(() => {
+          if (!gone) setFailed(true);
+        });
+    return () => {
+      gone = true;
+    };
+  }, [size, labels]);
+  return (
+    <Sheet title="Labels" onClose={onClose}>
+      <div className="flex flex-col gap-4">
+        <label className="flex w-fit flex-col font-bold">
+          On sheets of
+          <select
+            className="select font-normal"
+            value={on}
+            onChange={({ target }) => setOn(target.value)}
+          >
+            {LABEL_SHEETS.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <p>
+          {labels.length} {labels.length === 1 ? 'label' : 'labels'}, one for each jar; those in the
+          fridge say so. The square code leads to the batch.
+        </p>
+        <button
+          type="button"
+          className="btn btn-primary w-fit"
+          disabled={file === null}
+          onClick={() => file && downloadBlob(`${fileNameOf(cook.name)}-labels.pdf`, file)}
+        >
+          <FileDown aria-hidden className="size-5" /> Keep the file
+        </button>
+        {failed && (
+          <p role="alert" className="border-l-4 border-error pl-3 text-error">
+            The labels could not be made just now. Close this and try once more.
+          </p>
+        )}
+        {file && <PdfPreview file={file} label={`Labels of ${cook.name}`} />}
+      </div>
+    </Sheet>
+  );
+}
+
+/** A jar that is not full, or that did not seal, says that it is kept cold. */
+const isCold = ({ part, state }: Jar): boolean =>
+  part || state === 'fridge' || state === 'unsealed' || state === 'cut short';
+
+const forTheFridge = (sheet: JarSheet): JarSheet => ({
+  ...sheet,
+  shelf: { ...sheet.shelf, verdict: 'fridge' },
+});

@@ -1,0 +1,61 @@
+import type { CookRecord } from '@idle-kettle/contract';
+import type { JarProgress, JarSheet } from '@idle-kettle/core';
+import { FileDown } from 'lucide-react';
+import { downloadBlob, fileNameOf } from '../ui/download.ts';
+import { Sheet } from '../ui/Sheet.tsx';
+import { entryOf, JUDGED } from '../labels/showEntry.ts';
+
+type Props = {
+  readonly cook: CookRecord;
+  readonly sheet: JarSheet;
+  readonly progress: JarProgress;
+  readonly onClose: () => void;
+};
+
+/** For a fair: the card that goes with the jar, and what a judge looks at, to look at it first. */
+export function ShowSheet({ cook, sheet, progress, onClose }: Props) {
+  const entry = entryOf(cook, sheet, progress);
+  return (
+    <Sheet title="For a show" onClose={onClose}>
+      <div className="flex flex-col gap-5">
+        <section aria-label="Entry card" className="jar-label p-4 pr-6">
+          <h3 className="text-xl font-bold text-primary">{cook.name}</h3>
+          <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+            {entry.map(([what, said]) => (
+              <div key={what} className="contents">
+                <dt className="font-bold text-secondary">{what}</dt>
+                <dd>{said}</dd>
+              </div>
+            ))}
+          </dl>
+        </section>
+        <section aria-label="As a judge looks">
+          <h3 className="text-xl font-bold text-primary">Look at your jar as a judge does</h3>
+          <ul className="mt-1 flex flex-col gap-1">
+            {JUDGED.map(({ id, what, right }) => (
+              <li key={id}>
+                <label className="flex cursor-pointer items-start gap-3">
+                  <input type="checkbox" className="checkbox mt-0.5" />
+                  <span>
+                    <b>{what}:</b> {right}
+                  </span>
+                </label>
+              </li>
+            ))}
+          </ul>
+        </section>
+        <button
+          type="button"
+          className="btn btn-primary w-fit"
+          onClick={() =>
+            void import('../labels/showPdf.ts')
+              .then(({ showFile }) => showFile(cook.name, entry))
+              .then((file) => downloadBlob(`${fileNameOf(cook.name)}-show.pdf`, file))
+          }
+        >
+          <FileDown aria-hidden className="size-5" /> Keep the file
+        </button>
+      </div>
+    </Sheet>
+  );
+}

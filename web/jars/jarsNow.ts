@@ -1,0 +1,421 @@
+import {
+  COOL_MS,
+  jarsInText,
+  loadTime,
+  nextLoad,
+  type EntryKind,
+  type Filling,
+  type Jar,
+  type JarProgress,
+  type JarSheet,
+  type Load,
+  type Spread,
+} from '@idle-kettle/core';
+import { countedInWords, jarInWords } from './jarWords.ts';
+
+/** Something that a press writes down: its kind, number and words. */
+export type Noting = readonly [kind: EntryKind, value: number | null, text: string | null];
+
+/** A button: what it says, and what it writes down. */
+export type Press = { readonly label: string; readonly notes: readonly Noting[] };
+
+/** One thing that wants doing at the jars, with its clock. */
+export type Call = {
+  readonly id: string;
+  readonly title: string;
+  readonly detail: string;
+  /** Null where it is done in a panel of its own. */
+  readonly press: Press | null;
+  /** What may have happened instead. */
+  readonly others: readonly Press[];
+  /** When it is time, ms on the kitchen’s clock; null where no clock runs down. */
+  readonly dueAtMs: number | null;
+  /** Since when it goes on; null where that is no matter. */
+  readonly sinceMs: number | null;
+  readonly due: boolean;
+  readonly rings: boolean;
+  /** Why the press is asked about first; null where it is not. */
+  readonly asks: string | null;
+  /** Lower comes first. */
+  readonly rank: number;
+};
+
+/** What the calls go by. */
+export type JarsCase = {
+  readonly sheet: JarSheet;
+  readonly progress: JarProgress;
+  readonly filling: Filling;
+  readonly nowMs: number;
+  /** When the pot came off for the jars; null where that was not noted. */
+  readonly readyAtMs: number | null;
+  readonly cannerHolds: number;
+  /** Minutes from the flame to the boil of a load. */
+  readonly toBoil: (load: Load) => Spread;
+};
+
+const call = (given: Partial<Call> & Pick<Call, 'id' | 'title' | 'detail' | 'rank'>): Call => ({
+  press: null,
+  others: [],
+  dueAtMs: null,
+  sinceMs: null,
+  due: true,
+  rings: false,
+  asks: null,
+  ...given,
+});
+
+const named = (jars: readonly Jar[]): string => jarsInText(jars);
+
+const minutes = (count: number): string => `${count} ${count === 1 ? 'minute' : 'minutes'}`;
+
+/** Everything that wants doing now, the most pressing first; empty when all is put away. */
+export function callsOf(now: JarsCase): readonly Call[] {
+  const { progress } = now;
+  const calls = [
+    ...progress.loads.flatMap((load) => callOfLoad(now, load)),
+    ...toFill(now),
+    ...toFridge(now),
+    ...(now.sheet.shelf.verdict === 'pantry' ? toLoad(now) : notForTheShelf(now)),
+    ...cooling(now),
+    ...notSealed(now),
+    ...lastThings(now),
+  ];
+  return calls.sort((a, b) => Number(b.rings) - Number(a.rings) || a.rank - b.rank);
+}
+
+const of = (load: Load) => (load.number === 1 ? '' : ` ${load.number}`);
+
+/** What a load in a canner wants. */
+function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
+  const { sheet, progress, nowMs } = now;
+  const steam = sheet.timedBy.canner === 'steam';
+  const jars = progress.jars.filter(({ id }) => load.jars.includes(id));
+  const what = countedInWords(sheet, jars);
+  const note = (kind: EntryKind): readonly Noting[] => [[kind, load.number, null]];
+  const time = load.minutes === null ? 'the time that the formula prints' : minutes(load.minutes);
+  const base = { id: `load-${load.number}-${load.state}` };
+  const water = { label: 'Water was low: boiling water in', notes: note('water-in') };
+  const boils = {
+    label: steam ? 'The gauge is at the mark' : 'It boils, rolling',
+    notes: note('canner-boils'),
+  };
+  switch (load.state) {
+    case 'in':
+      return [
+        call({
+          ...base,
+          rank: 2,
+          title: steam
+            ? `Heat the steam canner${of(load)}`
+            : `Lid on, full heat under canner${of(load)}`,
+          detail: steam
+            ? `${what} in it. No minute counts before the gauge reaches the mark for your altitude.`
+            : `${what} in it, covered by 1 to 2 in of water. No minute counts before the full rolling boil.`,
+          press: { label: 'It is on', notes: note('canner-lit') },
+          others: [boils],
+        }),
+      ];
+    case 'heating': {
+      const { p10, p50, p90 } = now.toBoil(load);
+      const since = load.litAtMs ?? load.loadedAtMs;
+      return [
+        call({
+          ...base,
+          rank: 3,
+          title: steam ? 'Up to the gauge’s mark' : 'Up to a full rolling boil',
+          detail: `It takes some ${Math.round(p10)} to ${Math.round(p90)} minutes, most likely near ${Math.round(p50)}. The time begins only then.`,
+          press: boils,
+          others: steam ? [] : [water],
+          sinceMs: since,
+          due: nowMs >= since + p10 * 60_000,
+        }),
+      ];
+    }
+    case 'timed': {
+      const over = load.timedToMs !== null && nowMs >= load.timedToMs;
+      const lost = {
+        label: steam ? 'It fell below the mark' : 'The boil was lost',
+        notes: note('boil-lost'),
+      };
+      const off = { label: 'Heat off', notes: note('canner-off') };
+      const left = load.timedToMs === null ? null : Math.ceil((load.timedToMs - nowMs) / 60_000);
+      return [
+        call({
+          ...base,
+          rank: 3,
+          title: over ? `Time is up: heat off, canner${of(load)}` : `Keep it boiling for ${time}`,
+          detail: over
+            ? 'Lid off, away from your face. Then five minutes’ rest.'
+            : `${what}. ${reasonOf(sheet)} If the boil is lost, the whole time begins again.`,
+          press: off,
+          others: over ? [] : steam ? [lost] : [lost, water],
+          dueAtMs: load.timedToMs,
+          sinceMs: load.timedToMs === null ? load.timedFromMs : null,
+          due: over,
+          rings: over,
+          asks:
+            over || left === null
+              ? null
+              : `${minutes(left)} are left. Heat off now is no process: the whole time would begin again.`,
+        }),
+      ];
+    }
+    case 'boil lost':
+      return [
+        call({
+          ...base,
+          rank: 0,
+          title: 'Back to a full boil',
+          detail: `Full heat, lid on. When it boils, the whole ${time} begin again: what was counted before does not hold, since the jars cooled.`,
+          press: { ...boils, label: steam ? 'At the mark again' : 'It boils again' },
+          others: [water],
+        }),
+      ];
+    case 'resting': {
+      if (!load.whole)
+        return [
+          call({
+            ...base,
+            rank: 0,
+            title: 'Not processed: back to the boil',
+            detail: `The heat went off before ${time} were over. Bring it back for the whole time, or take the jars out for the fridge.`,
+            press: { ...boils, label: 'It boils again' },
+            others: [{ label: 'Take them out, for the fridge', notes: note('lifted-out') }],
+          }),
+        ];
+      const until = (load.offAtMs ?? 0) + 5 * 60_000;
+      const over = nowMs >= until;
+      return [
+        call({
+          ...base,
+          rank: 1,
+          title: over ? 'Lift the jars straight out' : 'Lid off, and let them rest',
+          detail: over
+            ? 'Never tilt them. Onto a towel, a gap between them, out of any draught. Never tighten a band again.'
+            : 'Heat off, lid away from your face. Jars that come out too soon lose their liquid.',
+          press: { label: 'They are out', notes: note('lifted-out') },
+          dueAtMs: until,
+          due: over,
+          rings: over,
+        }),
+      ];
+    }
+    case 'out':
+      return [];
+  }
+}
+
+/** Why it takes so long. */
+function reasonOf({ timedBy, altitudeAssumed, stated, statedMinutes }: JarSheet): string {
+  if (stated !== null && statedMinutes !== null)
+    return 'The time is the one that you say the formula prints.';
+  const feet = Math.round(timedBy.altitudeM * 3.28084);
+  const school =
+    timedBy.school === 'sterilised' ? 'jars boiled sterile' : 'clean hot jars, not boiled sterile';
+  return altitudeAssumed
+    ? `By the table for ${school} at sea level: say how high this kitchen is, for higher up it takes longer.`
+    : `By the table for ${school} at ${feet.toLocaleString('en-US')} ft.`;
+}
+
+/** Whatever was reckoned: what is filled is all there was. */
+const THE_POT_IS_EMPTY: Press = { label: 'The pot is empty', notes: [['measured', 0, null]] };
+
+/** What is left in the pot. */
+function toFill({ filling, progress, readyAtMs }: JarsCase): readonly Call[] {
+  const open = progress.jars.filter(({ state }) => state === 'filled');
+  const empty = filling.leftMl.p50 < 15 || progress.loads.length > 0;
+  if (!empty)
+    return [
+      call({
+        id: 'fill',
+        rank: 1,
+        title: progress.jars.length === 0 ? 'Fill the jars, at once' : 'Go on filling',
+        detail:
+          'It sets in the pot: from sugar to jar there is no waiting. Ladle, funnel, hot jar.',
+        press: progress.jars.length === 0 ? null : THE_POT_IS_EMPTY,
+        sinceMs: readyAtMs,
+        due: true,
+      }),
+    ];
+  if (open.length === 0) return [];
+  return [
+    call({
+      id: 'close',
+      rank: 1,
+      title: 'Close the jars',
+      detail: 'Bubbles out, rims wiped, lids on, bands fingertip-tight.',
+    }),
+  ];
+}
+
+/** A part jar is eaten first. */
+function toFridge({ sheet, progress }: JarsCase): readonly Call[] {
+  const parts = progress.jars.filter(
+    ({ part, state }) => part && (state === 'filled' || state === 'closed'),
+  );
+  if (parts.length === 0) return [];
+  return [
+    call({
+      id: 'part',
+      rank: 4,
+      title: `${countedInWords(sheet, parts)}, not full: into the fridge`,
+      detail: `A jar that is not full does not seal as it should. Eat it first: it keeps ${weeks(sheet)} in the fridge.`,
+      press: { label: 'In the fridge', notes: [['to-fridge', null, named(parts)]] },
+    }),
+  ];
+}
+
+const weeks = ({ keeping }: JarSheet): string =>
+  `${keeping.openedWeeks.low} to ${keeping.openedWeeks.high} weeks`;
+
+/** Closed jars go into the canner, as many as it takes. */
+function toLoad({ sheet, progress, cannerHolds, filling }: JarsCase): readonly Call[] {
+  const { jars, waiting } = nextLoad(sheet, progress, cannerHolds);
+  if (jars.length === 0) return [];
+  const time = loadTime(
+    sheet,
+    jars.map(({ size }) => sheet.sizes[size - 1]?.volumeMl ?? Infinity),
+  );
+  const cold: Press = {
+    label: 'Into the fridge instead',
+    notes: [['to-fridge', null, named(jars)]],
+  };
+  if (time.refused !== null)
+    return [
+      call({
+        id: 'refused',
+        rank: 1,
+        title: 'Not into this canner',
+        detail: time.refused,
+        press: { ...cold, label: 'In the fridge' },
+      }),
+    ];
+  const number = Math.max(0, ...progress.loads.map((load) => load.number)) + 1;
+  const busy = progress.loads.some(({ state }) => state !== 'out');
+  const more = filling.leftMl.p50 >= 15 && progress.loads.length === 0;
+  return [
+    call({
+      id: `load-${number}`,
+      rank: busy || more ? 5 : 2,
+      title: `${countedInWords(sheet, jars)} into ${busy ? 'another canner' : 'the canner'}`,
+      detail: `${heldBack(sheet, waiting)}${
+        sheet.timedBy.canner === 'steam'
+          ? 'On the rack, not touching, lid on.'
+          : `On the rack, not touching, into water of ${sheet.product === 'curd' ? '82 °C (180 °F), not boiling, and 25 to 30 minutes’ climb from there' : 'about 82 °C (180 °F)'}, 1 to 2 in over the lids.`
+      } ${time.minutes === null ? 'Its time is the one printed in the formula.' : `It takes ${minutes(time.minutes)} at the boil.`}`,
+      press: { label: 'They are in', notes: [['loaded', number, named(jars)]] },
+      others: [cold],
+      due: !busy,
+    }),
+  ];
+}
+
+const heldBack = (sheet: JarSheet, waiting: readonly Jar[]): string =>
+  waiting.length === 0
+    ? ''
+    : `As many as it takes; ${countedInWords(sheet, waiting)} wait, hot, for the next load. `;
+
+/** What is not for the shelf cools quickly, for the fridge or the freezer. */
+function notForTheShelf({ progress }: JarsCase): readonly Call[] {
+  const closed = progress.jars.filter(({ state, part }) => state === 'closed' && !part);
+  if (closed.length === 0) return [];
+  return [
+    call({
+      id: 'chill',
+      rank: 2,
+      title: 'Cool them quickly, into the fridge',
+      detail:
+        'Lids loose in a cold room or a cold water bath to the shoulder; from hot to fridge-cold within two hours. Not into the canner: no time is known that makes it safe.',
+      press: { label: 'In the fridge', notes: [['to-fridge', null, named(closed)]] },
+      others: [{ label: 'In the freezer', notes: [['to-freezer', null, named(closed)]] }],
+    }),
+  ];
+}
+
+/** Jars that cool are left alone, and pressed the next day. */
+function cooling({ sheet, progress, nowMs }: JarsCase): readonly Call[] {
+  const jars = progress.jars.filter(({ state }) => state === 'cooling');
+  if (jars.length === 0) return [];
+  const lastOut = Math.max(...jars.map(({ outAtMs }) => outAtMs ?? 0));
+  const until = lastOut + COOL_MS.least;
+  const due = nowMs >= until;
+  return [
+    call({
+      id: due ? 'press' : 'cool',
+      rank: due ? 2 : 8,
+      title: due ? 'Press every lid' : 'Leave them alone to cool',
+      detail: due
+        ? 'Press the middle, look along the lid, tap it. Down and still is sealed. A seal is not proof of safety: the time in the canner is.'
+        : `${countedInWords(sheet, jars)} cool for 12 to 24 hours, untouched. Lids may ping as they go down.`,
+      dueAtMs: due ? null : until,
+      due,
+    }),
+  ];
+}
+
+/** A lid that did not go down: again within a day, or the fridge. */
+function notSealed({ sheet, progress, nowMs }: JarsCase): readonly Call[] {
+  return progress.jars
+    .filter(({ state }) => state === 'unsealed' || state === 'cut short')
+    .map((jar) => {
+      const until = (jar.outAtMs ?? 0) + 24 * 60 * 60_000;
+      const fridge: Press = { label: 'Into the fridge', notes: [['to-fridge', null, jar.id]] };
+      const late = nowMs > until;
+      return call({
+        id: `again-${jar.id}`,
+        rank: 3,
+        title: `${capital(jarInWords(sheet, jar))} ${jar.state === 'unsealed' ? 'did not seal' : 'was not processed'}`,
+        detail: late
+          ? 'More than 24 hours ago: too late for the canner. Fridge, and eaten first.'
+          : 'Open it, look at the rim, wipe it, a new lid, and the whole time again within 24 hours of coming out. Or the fridge.',
+        press: late ? fridge : { label: 'New lid on: again', notes: [['new-lid', null, jar.id]] },
+        others: late ? [] : [fridge],
+        dueAtMs: late ? null : until,
+        due: true,
+      });
+    });
+}
+
+/** Bands off, labels, and where they are kept. */
+function lastThings({ sheet, progress }: JarsCase): readonly Call[] {
+  const { jars, labelled, putAwayAtMs } = progress;
+  if (jars.length === 0 || putAwayAtMs !== null) return [];
+  const open = jars.some(({ state }) => !AT_REST.has(state));
+  if (open) return [];
+  const sealed = jars.filter(({ state }) => state === 'sealed');
+  const kept = jars.filter(({ state }) => state !== 'broken');
+  if (kept.length === 0) return [];
+  if (!labelled)
+    return [
+      call({
+        id: 'label',
+        rank: 6,
+        title: sealed.length > 0 ? 'Bands off, wash and label' : 'Label them',
+        detail:
+          'What it is, when it was made, and which batch: jars that look alike are told apart only so.',
+        press: { label: 'Labelled', notes: [['labelled', null, null]] },
+      }),
+    ];
+  return [
+    call({
+      id: 'put-away',
+      rank: 7,
+      title: sealed.length > 0 ? 'Onto the shelf' : 'Put away',
+      detail:
+        sealed.length > 0
+          ? `${countedInWords(sheet, sealed)}, in a dark cool place. They come off the stock of jars and lids.`
+          : 'They are where they are kept, and come off the stock of jars.',
+      press: { label: 'Put away', notes: [['put-away', null, null]] },
+    }),
+  ];
+}
+
+const AT_REST: ReadonlySet<Jar['state']> = new Set([
+  'sealed',
+  'fridge',
+  'freezer',
+  'shelf',
+  'broken',
+]);
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,0 +1,79 @@
+import type { CookRecord } from '@idle-kettle/contract';
+import { formatMass, isNamed, type JarSheet } from '@idle-kettle/core';
+import { addDays, addMonths, format } from 'date-fns';
+
+/** What a label prints, line by line. */
+export type LabelText = {
+  readonly name: string;
+  /** `Damson jam`. */
+  readonly what: string;
+  readonly made: string;
+  readonly before: string;
+  /** Where it is kept. */
+  readonly keep: string;
+  readonly ingredients: string;
+  readonly statement: string;
+  /** Null where nothing in it has to be told. */
+  readonly allergens: string | null;
+  /** What the cook states of the formula; null where nothing was. */
+  readonly stated: string | null;
+  readonly batch: string;
+  /** The address of the batch, in the QR code. */
+  readonly address: string;
+  readonly fruit: string;
+};
+
+const FRIDGE_DAYS = 21;
+const CURD_FRIDGE_DAYS = 28;
+/** Enough of a batch’s id to be told from any other of a household. */
+const SHORT_ID = 8;
+
+/**
+ * The words of a batch’s label.
+ * @param madeMs when the jars were filled
+ * @param origin where the batch’s page is: `https://kettle.example`
+ */
+export function labelTextOf(
+  cook: Pick<CookRecord, 'id' | 'name' | 'batchId'>,
+  sheet: JarSheet,
+  madeMs: number,
+  origin: string,
+  fruit: string,
+): LabelText {
+  const { shelf, label, product, stated } = sheet;
+  const pantry = shelf.verdict === 'pantry';
+  const day = (date: Date | number) => format(date, 'd MMM yyyy');
+  const before = pantry
+    ? format(addMonths(madeMs, shelf.months), 'MMM yyyy')
+    : day(addDays(madeMs, product === 'curd' ? CURD_FRIDGE_DAYS : FRIDGE_DAYS));
+  const { allergens, mayHold } = label;
+  const told = [
+    ...(allergens.length > 0 ? [`Contains ${allergens.join(', ')}.`] : []),
+    ...(mayHold.length > 0 ? [`May contain ${mayHold.join(', ')}.`] : []),
+  ];
+  return {
+    name: cook.name,
+    what: product === 'pepper-jelly' ? 'pepper jelly' : product,
+    made: `Made ${day(madeMs)}`,
+    before: `${pantry ? 'Best before' : 'Eat by'} ${before}`,
+    keep: pantry
+      ? 'Cool and dark; once open, in the fridge.'
+      : 'Keep in the fridge. Not for the shelf.',
+    ingredients: `Ingredients: ${label.ingredients.join(', ')}.`,
+    statement: `Prepared with ${label.fruitPer100g.toFixed(0)} g of fruit per 100 g. Total sugar ${label.sugarsPer100g.toFixed(0)} g per 100 g.`,
+    allergens: told.length === 0 ? null : told.join(' '),
+    stated:
+      stated === null
+        ? null
+        : isNamed(stated)
+          ? `Stated by the cook: exactly “${stated.testedFormula}”.`
+          : `Stated by the cook: a meter read pH ${stated.meterPH}.`,
+    batch: `Batch ${(cook.batchId ?? cook.id).slice(0, SHORT_ID)}`,
+    address: `${origin}/batches/${cook.batchId ?? ''}`,
+    fruit,
+  };
+}
+
+/** What a full jar weighs in spread: `Net 310 g`. */
+export const netInWords = (sheet: JarSheet, volumeMl: number): string =>
+  `Net ${formatMass(volumeMl / sheet.mlPerG, 'metric')}`;

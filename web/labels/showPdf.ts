@@ -1,0 +1,35 @@
+import pdfMake from 'pdfmake/build/pdfmake';
+import fonts from 'pdfmake/build/vfs_fonts';
+import type { TDocumentDefinitions } from 'pdfmake/interfaces';
+import { JUDGED, type EntryRow } from './showEntry.ts';
+
+pdfMake.addVirtualFileSystem(fonts);
+
+/** The entry card and the judge’s list, on paper. */
+export const showPdf = (name: string, entry: readonly EntryRow[]): TDocumentDefinitions => ({
+  pageSize: 'A4',
+  pageMargins: [50, 50, 50, 50],
+  info: { title: `${name}, for a show` },
+  content: [
+    { text: name, fontSize: 22, bold: true, margin: [0, 0, 0, 8] },
+    {
+      table: {
+        widths: [90, '*'],
+        body: entry.map(([what, said]) => [{ text: what, bold: true }, said]),
+      },
+      layout: 'lightHorizontalLines',
+    },
+    { text: 'As a judge looks', fontSize: 15, bold: true, margin: [0, 24, 0, 6] },
+    {
+      stack: JUDGED.map(({ what, right }) => ({
+        text: [{ text: `[  ]  ${what}: `, bold: true }, right],
+        margin: [0, 0, 0, 5],
+      })),
+    },
+  ],
+  defaultStyle: { fontSize: 11 },
+});
+
+/** The file itself. */
+export const showFile = (name: string, entry: readonly EntryRow[]): Promise<Blob> =>
+  pdfMake.createPdf(showPdf(name, entry)).getBlob();
