@@ -11,6 +11,7 @@ import { planBatch } from '../plan/index.ts';
 import { entryFault, standingEvents, type Entry } from '../stove/index.ts';
 import { JarLog } from '../test/jarLog.ts';
 import { request } from '../test/planned.ts';
+import { REFUSED } from '../test/refused.ts';
 import { fillingOf } from './filling.ts';
 import { CLOSING, jarProgressOf, type JarProgress } from './jarProgress.ts';
 import { jarSheetOf, loadTime, type JarSheet } from './jarSheet.ts';
@@ -310,38 +311,21 @@ describe('what is said out of order or twice', () => {
 });
 
 describe('what is refused for the shelf', () => {
-  /** Classes of page-long standing in extension practice; each must stay out of the canner whatever is pressed. */
-  const REFUSED: readonly [string, Parameters<typeof request>[0]][] = [
-    ['melon', { lines: ['2.27 kg diced melon', '1.13 kg sugar', '22 mL lemon juice'] }],
-    ['banana', { lines: ['1 kg bananas', '1 kg sugar', '60 mL lemon juice'] }],
-    ['papaya', { lines: ['1 kg papaya', '1 kg sugar'] }],
-    ['pumpkin butter', { product: 'butter', lines: ['2 kg pumpkin puree', '500 g sugar'] }],
-    ['butternut squash butter', { product: 'butter', lines: ['2 kg butternut squash', '500 g sugar'] }],
-    ['tomato with no acid', { lines: ['2 kg tomatoes', '1 kg sugar'] }],
-    ['passion fruit curd', { product: 'curd', lines: ['200 g passion fruit juice', '4 eggs', '300 g sugar', '100 g butter'] }],
-    ['curd of fresh lemons', { product: 'curd', lines: ['4 lemons, juiced', '4 eggs', '300 g sugar', '100 g butter'] }],
-    ['with cream', { lines: ['2 kg blackberries', '1.4 kg sugar', '200 mL cream'] }],
-    ['with chocolate', { lines: ['2 kg raspberries', '1.4 kg sugar', '200 g dark chocolate'] }],
-    ['with cornstarch', { lines: ['2 kg blackberries', '1.4 kg sugar', '60 g cornstarch'] }],
-    ['with coconut', { lines: ['2 kg pineapple', '1.4 kg sugar', '200 g coconut'] }],
-    ['with oil', { lines: ['2 kg plums', '1.4 kg sugar', '100 mL olive oil'] }],
-    ['peppers with little vinegar', { product: 'pepper-jelly', lines: ['1 kg chopped sweet peppers', '50 mL vinegar', '1 kg sugar'] }],
-    ['not understood', { lines: ['2 kg blackberries', '1.4 kg sugar', '3 blobs of zorp'] }],
-    ['a meter above 4.2', { measured: { startBrix: null, startPH: 4.4 } }],
-  ]; // prettier-ignore
-
-  test.each(REFUSED)('%s never goes into the canner, whatever is pressed', (_, change) => {
-    const sheet = sheetFor(change);
-    expect(sheet.shelf.verdict).not.toBe('pantry');
-    const log = new JarLog().closed(0, '1.1-3').processed(1, 1, '1.1-3', 15, 60);
-    log.at(14 * HOUR, 'sealed', '1.1-3').at(15 * HOUR, 'put-away');
-    const now = after(log, sheet);
-    expect(now.loads).toEqual([]);
-    expect(now.told[0]?.text).toMatch(/^It is not for the pantry: ./);
-    expect(Object.values(statesOf(now))).toEqual(['closed', 'closed', 'closed']);
-    log.at(16 * HOUR, 'to-fridge', '1.1-2').at(16 * HOUR, 'to-freezer', '1.3');
-    expect(Object.values(statesOf(after(log, sheet)))).toEqual(['fridge', 'fridge', 'freezer']);
-  });
+  test.each(REFUSED)(
+    '$name never goes into the canner, whatever is pressed',
+    ({ name: _, ...change }) => {
+      const sheet = sheetFor(change);
+      expect(sheet.shelf.verdict).not.toBe('pantry');
+      const log = new JarLog().closed(0, '1.1-3').processed(1, 1, '1.1-3', 15, 60);
+      log.at(14 * HOUR, 'sealed', '1.1-3').at(15 * HOUR, 'put-away');
+      const now = after(log, sheet);
+      expect(now.loads).toEqual([]);
+      expect(now.told[0]?.text).toMatch(/^It is not for the pantry: ./);
+      expect(Object.values(statesOf(now))).toEqual(['closed', 'closed', 'closed']);
+      log.at(16 * HOUR, 'to-fridge', '1.1-2').at(16 * HOUR, 'to-freezer', '1.3');
+      expect(Object.values(statesOf(after(log, sheet)))).toEqual(['fridge', 'fridge', 'freezer']);
+    },
+  );
 
   test('what went in at the stove counts: cream stirred in takes the pantry away, a spoon of sugar does not', () => {
     const added = (text: string, grams: number) => new JarLog().at(0, 'added', text, grams).entries;
@@ -453,4 +437,9 @@ describe('the next load', () => {
     expect(jars.length).toBeGreaterThanOrEqual(4);
     expect(nextLoad(JAM, after(new JarLog()), 7)).toEqual({ jars: [], waiting: [] });
   });
+});
+
+test('a meter above 4.2 keeps any batch out of the canner', () => {
+  const sheet = sheetFor({ measured: { startBrix: null, startPH: 4.4 } });
+  expect(loadTime(sheet, [237]).refused).toMatch(/^It is not for the pantry/);
 });

@@ -36,11 +36,11 @@ export function CallPanel({ call, nowMs, onPress, large }: Props) {
           aria-live={large ? 'assertive' : 'polite'}
           className={`min-w-0 leading-tight font-bold ${large ? 'text-4xl sm:text-5xl' : 'text-2xl'}`}
         >
-          {title}
+          {unbroken(title)}
         </h2>
         <Clock call={call} nowMs={nowMs} large={large} />
       </div>
-      <p className={`mt-2 ${large ? 'text-lg' : 'text-base'}`}>{detail}</p>
+      <p className={`mt-2 ${large ? 'text-lg' : 'text-base'}`}>{unbroken(detail)}</p>
       {(press !== null || others.length > 0) && (
         <div className="mt-3 flex flex-wrap items-center gap-3">
           {press !== null && (
@@ -92,6 +92,9 @@ export function CallPanel({ call, nowMs, onPress, large }: Props) {
     </section>
   );
 }
+
+/** A number stays with its unit. */
+const unbroken = (text: string): string => text.replace(/(\d) /g, '$1\u00a0');
 
 type ClockProps = { readonly call: Call; readonly nowMs: number; readonly large: boolean };
 

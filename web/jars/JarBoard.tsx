@@ -10,6 +10,7 @@ type Props = {
   readonly progress: JarProgress;
   /** Whether lids are pressed just now: then what each outcome looks like is drawn. */
   readonly pressing: boolean;
+  readonly fruit: string;
   readonly onPress: (press: Press) => void;
 };
 
@@ -31,7 +32,7 @@ const LOOK: { readonly [state in Jar['state']]: readonly [word: string, style: s
 };
 
 /** Every jar of the batch as it stands; any can be picked, to say what became of it. */
-export function JarBoard({ sheet, progress, pressing, onPress }: Props) {
+export function JarBoard({ sheet, progress, pressing, fruit, onPress }: Props) {
   const [picked, setPicked] = useState<string | null>(null);
   const { jars } = progress;
   const jar = jars.find(({ id }) => id === picked) ?? null;
@@ -57,14 +58,14 @@ export function JarBoard({ sheet, progress, pressing, onPress }: Props) {
               Up, or springs and clicks under the finger.
             </li>
           </ul>
+          <p className="mt-3 text-lg">Pick each jar below that is not, and say so. Then:</p>
           <button
             type="button"
-            className="btn btn-secondary mt-3 h-auto min-h-16 px-6 text-2xl"
+            className="btn btn-secondary mt-1 h-auto min-h-16 px-6 text-2xl"
             onClick={() => say('sealed', jarsInText(cooling))}
           >
             {cooling.length === 1 ? 'It is sealed' : `All ${cooling.length} left are sealed`}
           </button>
-          <p className="mt-2 text-lg">Pick those that are not.</p>
         </div>
       )}
       <ul className="flex flex-wrap items-end gap-2">
@@ -84,6 +85,7 @@ export function JarBoard({ sheet, progress, pressing, onPress }: Props) {
                 <JarDrawing
                   volumeMl={sheet.sizes[one.size - 1]?.volumeMl ?? 237}
                   pintPx={PINT_PX}
+                  fruit={fruit}
                 />
                 <span className="text-sm leading-tight font-bold">{word}</span>
                 {one.seen.map((what) => (

@@ -76,6 +76,7 @@ export function Jars({ cook, log }: Props) {
     if (took > 1) change.mutate({ version: kitchen.version, changes: { cannerWatched: next } });
   }
 
+  const fruit = fruitColourOfLines(cook.formula);
   const filled = progress.jars.length > 0;
   const isFilling =
     progress.loads.length === 0 && progress.putAwayAtMs === null && !atRest(progress);
@@ -128,7 +129,7 @@ export function Jars({ cook, log }: Props) {
                 progress={progress}
                 filling={filling}
                 units={cook.kitchen.units}
-                fruit={fruitColourOfLines(cook.formula)}
+                fruit={fruit}
                 onPress={(press) => void write(press)}
               />
             </Guarded>
@@ -153,6 +154,7 @@ export function Jars({ cook, log }: Props) {
               sheet={sheet}
               progress={progress}
               pressing={pressing}
+              fruit={fruit}
               onPress={(press) => void write(press)}
             />
           </Guarded>

@@ -84,6 +84,7 @@ export function callsOf(now: JarsCase): readonly Call[] {
 }
 
 const of = (load: Load) => (load.number === 1 ? '' : ` ${load.number}`);
+const inCanner = (load: Load) => (load.number === 1 ? '' : `, canner ${load.number}`);
 
 /** What a load in a canner wants. */
 function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
@@ -122,7 +123,7 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
         call({
           ...base,
           rank: 3,
-          title: steam ? 'Up to the gauge’s mark' : 'Up to a full rolling boil',
+          title: `${steam ? 'Up to the gauge’s mark' : 'Up to a full rolling boil'}${inCanner(load)}`,
           detail: `It takes some ${Math.round(p10)} to ${Math.round(p90)} minutes, most likely near ${Math.round(p50)}. The time begins only then.`,
           press: boils,
           others: steam ? [] : [water],
@@ -143,7 +144,9 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
         call({
           ...base,
           rank: 3,
-          title: over ? `Time is up: heat off, canner${of(load)}` : `Keep it boiling for ${time}`,
+          title: over
+            ? `Time is up: heat off, canner${of(load)}`
+            : `Keep it boiling for ${time}${inCanner(load)}`,
           detail: over
             ? 'Lid off, away from your face. Then five minutes’ rest.'
             : `${what}. ${reasonOf(sheet)} If the boil is lost, the whole time begins again.`,
@@ -165,7 +168,7 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
         call({
           ...base,
           rank: 0,
-          title: 'Back to a full boil',
+          title: `Back to a full boil${inCanner(load)}`,
           detail: `Full heat, lid on. When it boils, the whole ${time} begin again: what was counted before does not hold, since the jars cooled.`,
           press: { ...boils, label: steam ? 'At the mark again' : 'It boils again' },
           others: [water],
@@ -177,7 +180,7 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
           call({
             ...base,
             rank: 0,
-            title: 'Not processed: back to the boil',
+            title: `Not processed: back to the boil${inCanner(load)}`,
             detail: `The heat went off before ${time} were over. Bring it back for the whole time, or take the jars out for the fridge.`,
             press: { ...boils, label: 'It boils again' },
             others: [{ label: 'Take them out, for the fridge', notes: note('lifted-out') }],
@@ -189,7 +192,7 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
         call({
           ...base,
           rank: 1,
-          title: over ? 'Lift the jars straight out' : 'Lid off, and let them rest',
+          title: `${over ? 'Lift the jars straight out' : 'Lid off, and let them rest'}${inCanner(load)}`,
           detail: over
             ? 'Never tilt them. Onto a towel, a gap between them, out of any draught. Never tighten a band again.'
             : 'Heat off, lid away from your face. Jars that come out too soon lose their liquid.',

@@ -2,20 +2,15 @@ import pdfMake from 'pdfmake/build/pdfmake';
 import fonts from 'pdfmake/build/vfs_fonts';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { LabelText } from './labelText.ts';
+import { pt, sizeThatFits } from './fitting.ts';
 import { placesOn, type LabelSheetSize } from './sheets.ts';
 
 pdfMake.addVirtualFileSystem(fonts);
 
-const PT_PER_MM = 72 / 25.4;
-const pt = (mm: number): number => mm * PT_PER_MM;
 const INK = '#1f2a30';
 const RIM = '#1d3f4f';
 /** The least side of a QR code that a phone reads from a jar, mm. */
-const QR_MM = 15;
-/** Width of a letter over its height, on the wide side, and the height of a line: so that nothing is ever cut off. */
-const LETTER = 0.54;
-const LINE = 1.22;
-
+const QR_MM = 18;
 /** A label to print: its words, and what the jar holds. */
 export type Label = { readonly text: LabelText; readonly net: string };
 
@@ -65,35 +60,13 @@ function moved({ x, y, wide, of }: Part, place: { x: number; y: number }): Conte
   };
 }
 
-/** The largest type, up to `most`, in which a text surely fits a room, pt. */
-export function sizeThatFits(text: string, wideMm: number, highMm: number, most: number): number {
-  for (let size = most; size > 3; size -= 0.25) {
-    const perLine = Math.max(1, Math.floor(pt(wideMm) / (LETTER * size)));
-    if (linesOf(text, perLine) * LINE * size <= pt(highMm)) return size;
-  }
-  return 3;
-}
-
-/** Lines that a text takes, broken between words. */
-function linesOf(text: string, perLine: number): number {
-  let lines = 1;
-  let used = 0;
-  for (const word of text.split(/\s+/)) {
-    const long = Math.ceil(word.length / perLine);
-    if (used > 0 && used + 1 + word.length > perLine) {
-      lines += 1;
-      used = 0;
-    }
-    if (long > 1) lines += long - 1;
-    used += word.length + (used > 0 ? 1 : 0);
-  }
-  return lines;
-}
-
 const qr = (address: string, mm: number): Content => ({
   qr: address,
   fit: pt(mm),
   foreground: INK,
+  eccLevel: 'L',
+  // The label’s own paper round it is quiet enough.
+  padding: 0,
 });
 
 /** The label that every batch wears: paper, a rule round it, and one edge in the colour of its fruit. */
@@ -101,7 +74,7 @@ function oblong({ wideMm, highMm }: LabelSheetSize, { text, net }: Label): Part[
   const edge = Math.max(3, wideMm * 0.05);
   const inset = 1.2;
   const left = edge + 2.5;
-  const code = Math.min(QR_MM + 3, highMm * 0.42);
+  const code = Math.min(QR_MM + 6, highMm * 0.5);
   const full = wideMm - left - 3;
   const beside = full - code - 1.5;
   const head = highMm * 0.2;
@@ -130,10 +103,11 @@ function oblong({ wideMm, highMm }: LabelSheetSize, { text, net }: Label): Part[
           },
           {
             type: 'rect',
-            x: pt(inset),
-            y: pt(inset),
-            w: pt(edge),
-            h: pt(highMm - 2 * inset),
+            x: pt(inset + 0.8),
+            y: pt(inset + 0.8),
+            w: pt(edge - 0.8),
+            h: pt(highMm - 2 * inset - 1.6),
+            r: pt(2.2),
             color: text.fruit,
           },
         ],
@@ -160,7 +134,7 @@ function oblong({ wideMm, highMm }: LabelSheetSize, { text, net }: Label): Part[
       x: left,
       y: moreTop,
       wide: full,
-      of: { text: more, fontSize: sizeThatFits(more, full, moreHigh, 9) },
+      of: { text: more, fontSize: sizeThatFits(more, full, moreHigh, 10.5) },
     },
     {
       x: left,

@@ -1,0 +1,130 @@
+import { BARE_KITCHEN, requestInKitchen } from '@idle-kettle/contract';
+import { jarProgressOf, jarSheetOf, standingEvents, type JarSheet } from '@idle-kettle/core';
+import { JarLog } from '../../core/test/jarLog.ts';
+import { sizeThatFits } from './fitting.ts';
+import { labelTextOf, netInWords } from './labelText.ts';
+import { LABEL_SHEETS, placesOn } from './sheets.ts';
+import { entryOf, JUDGED } from './showEntry.ts';
+
+const PAGE_MM = { A4: [210, 297], LETTER: [215.9, 279.4] } as const;
+
+function sheetOf(
+  lines: readonly string[],
+  settings: Parameters<typeof requestInKitchen>[0]['settings'] = {},
+): JarSheet {
+  const request = requestInKitchen(
+    { lines: [...lines], settings },
+    { ...BARE_KITCHEN, altitudeM: 1250 },
+  );
+  const sheet = jarSheetOf(request, [], 0);
+  if (sheet === null) throw new Error('no sheet');
+  return sheet;
+}
+
+const COOK = {
+  id: 'c0ffee00-1111',
+  name: 'Plum',
+  batchId: 'ba7c4000-2222',
+  startedAt: '2026-09-05T10:00:00Z',
+};
+const MADE = Date.parse('2026-09-05T12:00:00Z');
+const text = (sheet: JarSheet) =>
+  labelTextOf(COOK, sheet, MADE, 'https://kettle.example', '#5a1230');
+
+describe('sheets of labels', () => {
+  test.each(LABEL_SHEETS.map((sheet) => [sheet.name, sheet] as const))(
+    '%s stand within the paper and not on one another',
+    (_, sheet) => {
+      const [wide, high] = PAGE_MM[sheet.page];
+      const places = placesOn(sheet);
+      expect(places).toHaveLength(sheet.rows * sheet.columns);
+      for (const { x, y } of places) {
+        expect(x).toBeGreaterThanOrEqual(0);
+        expect(x + sheet.wideMm).toBeLessThanOrEqual(wide + 0.01);
+        expect(y + sheet.highMm).toBeLessThanOrEqual(high + 0.01);
+      }
+      expect(Math.min(sheet.acrossMm, sheet.downMm)).toBeGreaterThanOrEqual(0);
+      expect(sheet.name).toContain(String(sheet.rows * sheet.columns));
+    },
+  );
+
+  test('type gets smaller the more there is to say, and never too small to read on what is sold', () => {
+    const words = (count: number) => 'elderberry '.repeat(count);
+    const sizes = [1, 5, 20, 60].map((count) => sizeThatFits(words(count), 80, 30, 12));
+    expect(sizes).toEqual([...sizes].sort((a, b) => b - a));
+    expect(sizes[0]).toBe(12);
+    expect(sizes[3]).toBeGreaterThan(4);
+  });
+});
+
+describe('a label', () => {
+  test('says what, when, until when, ingredients by falling weight, fruit and sugars, and where the batch is', () => {
+    expect(text(sheetOf(['2 kg plums', '1.4 kg sugar', '30 g butter']))).toMatchObject({
+      name: 'Plum',
+      what: 'jam',
+      made: 'Made 5 Sep 2026',
+      ingredients: 'Ingredients: plum, sugar, butter.',
+      allergens: 'Contains milk.',
+      batch: 'Batch ba7c4000',
+      address: 'https://kettle.example/batches/ba7c4000-2222',
+      stated: null,
+    });
+    expect(text(sheetOf(['2 kg plums', '1.4 kg sugar']))).toMatchObject({
+      before: 'Best before Sep 2027',
+      allergens: null,
+    });
+    expect(text(sheetOf(['2 kg plums', '1.4 kg sugar'])).statement).toMatch(
+      /^Prepared with \d+ g of fruit per 100 g\. Total sugar \d+ g per 100 g\.$/,
+    );
+  });
+
+  test('of what is not for the shelf says fridge, and a day', () => {
+    const melon = text(sheetOf(['2 kg diced melon', '1 kg sugar']));
+    expect(melon.before).toBe('Eat by 26 Sep 2026');
+    expect(melon.keep).toContain('Not for the shelf');
+  });
+
+  test('bears the cook’s own statement for ever', () => {
+    const meter = sheetOf(['2 kg plums', '1.4 kg sugar'], { assurance: { meterPH: 3.4 } });
+    expect(text(meter).stated).toBe('Stated by the cook: a meter read pH 3.4.');
+    const named = sheetOf(['2 kg plums', '1.4 kg sugar'], {
+      assurance: { testedFormula: 'County bulletin plum jam', source: 'the county', minutes: 10 },
+    });
+    expect(text(named).stated).toContain('County bulletin plum jam');
+  });
+
+  /** A half-pint of jam of 65 % solids weighs some 300 to 320 g; common practice. */
+  test('says what the jar holds', () => {
+    const grams = Number(/\d+/.exec(netInWords(sheetOf(['2 kg plums', '1.4 kg sugar']), 237))?.[0]);
+    expect(grams).toBeGreaterThan(285);
+    expect(grams).toBeLessThan(330);
+  });
+});
+
+describe('an entry card', () => {
+  const rows = (log: JarLog) => {
+    const sheet = sheetOf(['2 kg plums', '1.4 kg sugar']);
+    return Object.fromEntries(
+      entryOf(COOK, sheet, jarProgressOf(sheet, standingEvents(log.entries))),
+    );
+  };
+
+  test('says what shows ask: product, process, minutes, altitude, headspace, date', () => {
+    expect(rows(new JarLog().closed(0, '1.1-3').processed(1, 1, '1.1-3', 10, 30))).toMatchObject({
+      Product: 'jam',
+      Processed: 'boiling-water canner',
+      Minutes: '20',
+      Altitude: '4,101 ft (1250 m)',
+      Headspace: '¼ in',
+      Jars: 'clean and hot',
+    });
+  });
+
+  test('claims no process that was cut short', () => {
+    expect(rows(new JarLog().closed(0, '1.1-3').processed(1, 1, '1.1-3', 10, 3))).toMatchObject({
+      Processed: 'not in a canner: for the fridge',
+      Minutes: 'none',
+    });
+    expect(new Set(JUDGED.map(({ id }) => id)).size).toBe(JUDGED.length);
+  });
+});
