@@ -4,6 +4,7 @@ import { once } from 'node:events';
 import { randomUUID } from 'node:crypto';
 import { createServer, type AddressInfo } from 'node:net';
 import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { Client } from 'pg';
 
 /** The migrated database that every kitchen of these tests begins as a copy of. */
@@ -54,6 +55,10 @@ export class KettleServer {
 
   /** Makes the kitchen as empty as it was at first, and its server run where a test killed it. */
   async startAfresh(): Promise<void> {
+    if (this.aheadMs !== 0) {
+      this.aheadMs = 0;
+      await this.stop();
+    }
     const client = new Client({ connectionString: this.databaseUrl });
     await client.connect();
     await client.query(`
@@ -78,6 +83,9 @@ export class KettleServer {
     await server.start();
     return server;
   }
+
+  /** How far the servers of this kitchen are ahead of the wall, ms, from their next start on. */
+  aheadMs = 0;
 
   async start(): Promise<void> {
     this.child = this.run('main.js');
@@ -127,10 +135,18 @@ export class KettleServer {
     return Promise.all(listed.map(({ id }) => this.send<Batch>('GET', `/batches/${id}`)));
   }
 
+  /** Loads a clock that is ahead before anything else, where one is wanted. */
+  private clock(): string[] {
+    return this.aheadMs === 0
+      ? []
+      : ['--import', pathToFileURL(join(import.meta.dirname, 'clockAhead.mjs')).href];
+  }
+
   private run(script: string): ChildProcess {
-    return spawn(process.execPath, [join(SERVER, script)], {
+    return spawn(process.execPath, [...this.clock(), join(SERVER, script)], {
       env: {
         ...process.env,
+        E2E_AHEAD_MS: String(this.aheadMs),
         NODE_ENV: 'production',
         KETTLE_DATABASE_URL: this.databaseUrl,
         KETTLE_PORT: new URL(this.address).port,

@@ -18,6 +18,7 @@ export const TEST_PACKAGES = [
   POSTGRESQL,
   { name: 'chromium-headless-shell', present: () => existsSync(CHROMIUM.executablePath) },
   { name: 'units', present: () => has('units') },
+  { name: 'poppler-utils', present: () => has('pdftoppm') },
   {
     name: 'python3-iapws',
     present: () =>

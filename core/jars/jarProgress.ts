@@ -316,10 +316,13 @@ const NOT_NOW: { readonly [step in LoadStep]: string } = {
   lift: 'That load is out already.',
 };
 
-const cutShort = ({ timedToMs, state }: Load, atMs: number): string =>
-  state === 'boil lost' || timedToMs === null
-    ? 'No time was running when the heat went off, so it is not processed. Back to the boil and the whole time again, or the fridge.'
-    : `${Math.ceil((timedToMs - atMs) / 60_000)} minutes short, so it is not processed. Back to the boil and the whole time again, or the fridge.`;
+function cutShort({ timedToMs, state }: Load, atMs: number): string {
+  const again = 'so it is not processed. Back to the boil and the whole time again, or the fridge.';
+  if (state === 'boil lost' || timedToMs === null)
+    return `No time was running when the heat went off, ${again}`;
+  const short = Math.ceil((timedToMs - atMs) / 60_000);
+  return `${short} ${short === 1 ? 'minute' : 'minutes'} short, ${again}`;
+}
 
 function stepped(load: Load, state: LoadState, step: LoadStep, atMs: number): Load {
   const timed = { timedFromMs: null, timedToMs: null };

@@ -11,7 +11,7 @@ import {
 } from '../process/index.ts';
 import type { Spread } from '../quantity/index.ts';
 import { plannedAddition, type Entry } from '../stove/index.ts';
-import type { PlanRequest } from '../work/index.ts';
+import { readLines, workOut, type PlanRequest } from '../work/index.ts';
 import type { JarSize } from '../yield/index.ts';
 
 /** What the jars of a batch go by: where they belong and why, which there are, and what time they need. */
@@ -61,12 +61,14 @@ export function jarSheetOf(
   draws = DRAWS,
 ): JarSheet | null {
   const lines = [...request.lines, ...addedBesides(events)];
-  const outcome = workedPlan({ ...request, lines, draws });
+  const asked: PlanRequest = { ...request, lines };
+  const outcome = workedPlan({ ...asked, draws: 0 });
   if (!outcome.ok || outcome.plan.yield === undefined || outcome.plan.finish === undefined)
     return null;
   const { plan, worked } = outcome;
   const { assurance, pot } = request;
   const { volumeMl } = outcome.plan.yield;
+  const ranged = draws === 0 ? null : workOut({ ...asked, draws }, readLines(asked)).boil;
   return {
     product: request.product,
     shelf: plan.shelf,
@@ -77,7 +79,7 @@ export function jarSheetOf(
     altitudeAssumed: request.altitudeM === null && request.waterBoilsC === null,
     stated: isNamed(assurance) || assurance.meterPH !== null ? assurance : null,
     statedMinutes: isNamed(assurance) ? assurance.minutes : null,
-    forecastMl: volumeMl,
+    forecastMl: ranged?.forecast.volumeMl ?? volumeMl,
     mlPerG: volumeMl.p50 / outcome.plan.finish.massG.p50,
     potMl: pot === null ? null : (Math.PI / 4) * pot.diameterCm ** 2 * pot.heightCm,
     waterBoilsC: worked.ambient.waterBoilsC,

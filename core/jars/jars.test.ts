@@ -170,7 +170,7 @@ describe('the time in the canner', () => {
   test('cut short is no time: back to the boil for all of it, and the lid proves nothing', () => {
     const log = loaded().at(10, 'canner-boils', null, 1).at(14, 'canner-off', null, 1);
     expect(after(log).loads[0]).toMatchObject({ state: 'resting', whole: false });
-    expect(after(log).told[0]?.text).toMatch(/^1 minutes short/);
+    expect(after(log).told[0]?.text).toMatch(/^1 minute short/);
     const back = new JarLog();
     back.entries.push(...log.entries);
     back.at(16, 'canner-boils', null, 1);

@@ -159,7 +159,7 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
           asks:
             over || left === null
               ? null
-              : `${minutes(left)} are left. Heat off now is no process: the whole time would begin again.`,
+              : `${minutes(left)} ${left === 1 ? 'is' : 'are'} left. Heat off now is no process: the whole time would begin again.`,
         }),
       ];
     }
@@ -316,7 +316,7 @@ function toLoad({ sheet, progress, cannerHolds, filling }: JarsCase): readonly C
 const heldBack = (sheet: JarSheet, waiting: readonly Jar[]): string =>
   waiting.length === 0
     ? ''
-    : `As many as it takes; ${countedInWords(sheet, waiting)} wait, hot, for the next load. `;
+    : `As many as it takes; ${countedInWords(sheet, waiting)} ${waiting.length === 1 ? 'waits' : 'wait'}, hot, for the next load. `;
 
 /** What is not for the shelf cools quickly, for the fridge or the freezer. */
 function notForTheShelf({ progress }: JarsCase): readonly Call[] {

@@ -1,0 +1,8 @@
+/** Puts the clock of a server process ahead, for tests that come to the next day. */
+const aheadMs = Number(process.env['E2E_AHEAD_MS']);
+
+globalThis.Date = new Proxy(Date, {
+  construct: (Wall, args) =>
+    args.length === 0 ? new Wall(Wall.now() + aheadMs) : Reflect.construct(Wall, args),
+  get: (Wall, key) => (key === 'now' ? () => Wall.now() + aheadMs : Reflect.get(Wall, key)),
+});

@@ -1,0 +1,315 @@
+import type { Batch, BatchSummary, Kitchen } from '@idle-kettle/contract';
+import { AxeBuilder } from '@axe-core/playwright';
+import jsqr from 'jsqr';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { PNG } from 'pngjs';
+import type { Page } from '@playwright/test';
+import { REFUSED } from '../../core/test/refused.ts';
+import { LABEL_SHEETS, placesOn } from '../../web/labels/sheets.ts';
+import { expect, fitsWidth, test } from '../kitchen.ts';
+
+const HOUR_MS = 3_600_000;
+
+const JARS = [
+  { name: 'half-pint', volumeMl: 237, count: 20, lids: 12 },
+  { name: 'quarter-pint', volumeMl: 118, count: 4 },
+];
+
+const next = (page: Page) => page.getByTestId('next-call');
+const press = (page: Page) => page.getByTestId('press').click();
+const state = (page: Page, jar: string) => page.getByTestId(`jar-${jar}`);
+
+/** Closes what is filled of a size, with the four steps. */
+async function close(page: Page, size: string): Promise<void> {
+  const row = page.getByTestId(`row-${size}`);
+  for (const step of ['Bubbles out', 'Rims wiped', 'Lids on', 'Bands fingertip-tight'])
+    await row.getByRole('button', { name: step }).click();
+}
+
+/** A stand-in for the browser’s speech, which writes down what is said. */
+async function listen(page: Page): Promise<() => string[]> {
+  const said: string[] = [];
+  await page.exposeFunction('writeDownWhatIsSaid', (text: string) => said.push(text));
+  await page.addInitScript(() => {
+    const { writeDownWhatIsSaid } = window as unknown as {
+      writeDownWhatIsSaid: (text: string) => void;
+    };
+    Object.defineProperty(window, 'speechSynthesis', {
+      value: {
+        speak: ({ text }: { text: string }) => writeDownWhatIsSaid(text),
+        cancel: () => undefined,
+      },
+    });
+    Object.defineProperty(window, 'SpeechSynthesisUtterance', {
+      value: class {
+        constructor(readonly text: string) {}
+      },
+    });
+  });
+  return () => said;
+}
+
+test('from off the heat to labelled, sealed jars: one fails and is processed again, one is for the fridge; servers die and pages reload between', async ({
+  page,
+  kettle,
+}) => {
+  test.setTimeout(150_000);
+  await kettle.setUpKitchen({ jars: JARS });
+  const { id: batchId } = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Damson',
+    lines: ['2 kg damsons', '1.4 kg sugar'],
+  });
+  const said = await listen(page);
+  await page.goto(`${kettle.address}/batches/${batchId}/jars`);
+  await page.waitForURL(/\/cooks\/.*\/jars$/);
+  await expect(next(page)).toContainText('Fill the jars, at once');
+  await page.getByRole('button', { name: 'Speak' }).click();
+  await expect.poll(said).toContain('Fill the jars, at once');
+
+  // What is really in the pot, and the packing that follows.
+  await page.getByRole('button', { name: 'Measured …' }).click();
+  await page.getByLabel('In the pot now, mL').fill(String(8 * 237 + 70));
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByTestId('row-1')).toContainText('about 8 to go');
+  await page.getByTestId('row-1').getByRole('button', { name: 'One filled' }).click();
+  await expect(page.getByTestId('row-1')).toContainText('1 filled, about 7 to go');
+  await page.getByRole('button', { name: 'All 7', exact: true }).click();
+
+  const jars = page.url();
+  // The server dies with a jar just filled; the page goes on, and is loaded anew.
+  await kettle.stop('SIGKILL');
+  await page.getByRole('button', { name: /^The rest, .* for the fridge$/ }).click();
+  await close(page, '1');
+  await expect(page.getByTestId('delivery')).toContainText('kept here until it is back');
+  await page.reload().catch(() => undefined);
+  await kettle.start();
+  await page.goto(jars);
+  await expect(page.getByTestId('delivery')).toHaveText('All is kept');
+  await expect(state(page, '1.8')).toHaveAttribute('data-state', 'closed');
+  await expect(state(page, '2.1')).toHaveAttribute('data-state', 'filled');
+
+  // The part jar to the fridge; seven into the canner, and one waits.
+  await page.getByRole('button', { name: 'In the fridge' }).click();
+  await expect(state(page, '2.1')).toHaveAttribute('data-state', 'fridge');
+  await expect(next(page)).toContainText('7 half-pints into the canner');
+  await press(page);
+  await press(page);
+  await expect(next(page)).toContainText('Up to a full rolling boil');
+  await press(page);
+  await expect(next(page)).toContainText('Keep it boiling for 10 minutes');
+  await expect(page.getByTestId('clock')).toContainText('9:5');
+  await press(page);
+  await expect(page.getByRole('alert')).toContainText('minutes are left');
+  await page.getByRole('button', { name: 'Keep it boiling' }).click();
+  await page.getByRole('button', { name: 'The boil was lost' }).click();
+  await expect(next(page)).toContainText('the whole 10 minutes begin again');
+  await press(page);
+  await expect(page.getByTestId('clock')).toContainText('9:5');
+
+  // The clock runs on while the server is dead, and through a reload: ten minutes later it is time.
+  kettle.aheadMs = 10.1 * 60_000;
+  await kettle.stop('SIGKILL');
+  await kettle.start();
+  await page.reload();
+  await expect(next(page)).toContainText('Time is up: heat off');
+  await expect.poll(said).toContain('Time’s up. Time is up: heat off, canner');
+  await press(page);
+  await expect(next(page)).toContainText('Lid off, and let them rest');
+  kettle.aheadMs += 5.1 * 60_000;
+  await kettle.stop();
+  await kettle.start();
+  await page.reload();
+  await expect(next(page)).toContainText('Lift the jars straight out');
+  await press(page);
+  // The eighth waits no longer: into the fridge with it.
+  await page.getByRole('button', { name: 'Into the fridge instead' }).click();
+  await expect(next(page)).toContainText('Leave them alone to cool');
+
+  // The next day.
+  kettle.aheadMs += 14 * HOUR_MS;
+  await kettle.stop();
+  await kettle.start();
+  await page.reload();
+  await expect(next(page)).toContainText('Press every lid');
+  await state(page, '1.7').click();
+  await page.getByRole('button', { name: 'Not sealed', exact: true }).click();
+  await state(page, '1.3').click();
+  await page.getByRole('button', { name: 'It lost liquid' }).click();
+  await page.getByRole('button', { name: 'All 6 left are sealed' }).click();
+  await expect(next(page)).toContainText('Half-pint 7 did not seal');
+  await press(page);
+  await expect(next(page)).toContainText('1 half-pint into the canner');
+  await press(page);
+  await page.getByRole('button', { name: 'It boils, rolling' }).click();
+  kettle.aheadMs += 10.1 * 60_000;
+  await kettle.stop();
+  await kettle.start();
+  await page.reload();
+  await expect(next(page)).toContainText('Time is up: heat off');
+  await press(page);
+  kettle.aheadMs += 5.1 * 60_000;
+  await kettle.stop();
+  await kettle.start();
+  await page.reload();
+  await expect(next(page)).toContainText('Lift the jars straight out');
+  await press(page);
+  await state(page, '1.7').click();
+  await page.getByRole('button', { name: 'Sealed', exact: true }).click();
+
+  // Labels: the file that is shown is the file that is kept, and its codes lead to the batch.
+  await expect(next(page)).toContainText('Bands off, wash and label');
+  await page.getByRole('button', { name: 'Labels …' }).click();
+  await expect(page.locator('canvas[data-drawn=true]')).toBeVisible();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Keep the file' }).click(),
+  ]);
+  const pages = drawn(await file.path());
+  expect(pages).toHaveLength(2);
+  const codes = pages.flatMap(codesIn);
+  expect(codes).toHaveLength(9);
+  expect(new Set(codes)).toEqual(new Set([`${kettle.address}/batches/${batchId}`]));
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'For a show …' }).click();
+  await expect(page.getByRole('region', { name: 'Entry card' })).toContainText('5,000 ft');
+  await page.keyboard.press('Escape');
+
+  await press(page);
+  await expect(next(page)).toContainText('Onto the shelf');
+  await press(page);
+  await expect(next(page)).toContainText('All put away');
+  await expect(state(page, '1.3')).toHaveAttribute('data-state', 'shelf');
+  await expect(state(page, '1.8')).toHaveAttribute('data-state', 'fridge');
+  await expect
+    .poll(async () => (await kettle.send<Kitchen>('GET', '/kitchen')).jars)
+    .toMatchObject([
+      { count: 12, inUse: 8, lids: 3 },
+      { count: 3, inUse: 1 },
+    ]);
+  const [batch] = await kettle.send<BatchSummary[]>('GET', '/batches');
+  expect(batch).toMatchObject({ state: 'done' });
+});
+
+const DOTS_PER_MM = 300 / 25.4;
+
+/** The pages of a PDF as pictures, 300 dots an inch. */
+function drawn(path: string): PNG[] {
+  const folder = mkdtempSync(join(tmpdir(), 'labels-'));
+  execFileSync('pdftoppm', ['-r', '300', '-png', path, join(folder, 'page')]);
+  return readdirSync(folder)
+    .sort()
+    .map((name) => PNG.sync.read(readFileSync(join(folder, name))));
+}
+
+/** What every code on a page of labels says. */
+function codesIn(page: PNG): string[] {
+  const [sheet] = LABEL_SHEETS;
+  if (sheet === undefined) return [];
+  const dots = (mm: number) => Math.floor(mm * DOTS_PER_MM);
+  const [wide, high] = [dots(sheet.wideMm), dots(sheet.highMm)];
+  return placesOn(sheet).flatMap(({ x, y }) => {
+    const label = new PNG({ width: wide, height: high });
+    PNG.bitblt(page, label, dots(x), dots(y), wide, high, 0, 0);
+    const code = jsqr.default(new Uint8ClampedArray(label.data), wide, high);
+    return code === null ? [] : [code.data];
+  });
+}
+
+test('no batch that is refused reaches the canner or the shelf, and each says why and what to do', async ({
+  page,
+  kettle,
+}) => {
+  test.setTimeout(120_000);
+  await kettle.setUpKitchen({ jars: JARS });
+  for (const { name, lines, product = 'jam' } of REFUSED) {
+    const { id } = await kettle.send<Batch>('POST', '/batches', {
+      name,
+      lines,
+      settings: { product },
+    });
+    await page.goto(`${kettle.address}/batches/${id}/jars`);
+    await page.waitForURL(/\/cooks\/.*\/jars$/);
+    const keeping = page.getByTestId('keeping');
+    await expect(keeping).not.toHaveAttribute('data-verdict', 'pantry');
+    await expect(keeping).toContainText('Not for the shelf');
+    await expect(keeping).toContainText('Fridge: eaten by');
+    await page.getByTestId('row-1').getByRole('button', { name: 'One filled' }).click();
+    await close(page, '1');
+    await expect(page.getByRole('button', { name: 'They are in' })).toHaveCount(0);
+    const cold = page.getByRole('button', { name: 'In the fridge' });
+    await expect(cold.first()).toBeVisible();
+  }
+});
+
+test('a tested formula that the cook names is on the screen and the label for ever, with its own minutes', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen({ jars: JARS });
+  const { id } = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Plum',
+    lines: ['2 kg plums', '1.4 kg sugar'],
+    settings: {
+      assurance: { testedFormula: 'County bulletin plum jam', source: 'the county', minutes: 25 },
+    },
+  });
+  await page.goto(`${kettle.address}/batches/${id}/jars`);
+  await expect(page.getByTestId('stated')).toContainText('County bulletin plum jam');
+  await expect(page.getByTestId('stated')).toContainText('decides where it says otherwise');
+  await page.getByTestId('row-1').getByRole('button', { name: 'One filled' }).click();
+  await close(page, '1');
+  await page.getByRole('button', { name: 'The pot is empty' }).click();
+  await expect(next(page)).toContainText('It takes 25 minutes at the boil');
+});
+
+test('more jars than there are, and more than the pot holds, are told; nothing is lost', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen({
+    jars: [{ name: 'half-pint', volumeMl: 237, count: 1 }],
+    pots: [{ name: 'small', diameterCm: 20, heightCm: 15 }],
+  });
+  const { id } = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Plum',
+    lines: ['1 kg plums', '700 g sugar'],
+  });
+  await page.goto(`${kettle.address}/batches/${id}/jars`);
+  await page.getByRole('button', { name: 'Measured …' }).click();
+  await page.getByLabel('In the pot now, mL').fill('9000');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByRole('alert')).toContainText('A number from 0 to 4,712 mL.');
+  await page.getByLabel('In the pot now, mL').fill('600');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  const row = page.getByTestId('row-1');
+  for (let i = 0; i < 2; i += 1) await row.getByRole('button', { name: 'One filled' }).click();
+  await expect(page.getByRole('list', { name: 'Mind' })).toContainText('2 of half-pint are filled');
+  await expect(state(page, '1.2')).toBeVisible();
+  await page.getByRole('button', { name: /^Take back: Filled half-pint 2/ }).click();
+  await expect(state(page, '1.2')).toHaveCount(0);
+});
+
+test('axe finds nothing serious, and nothing sticks out, at the jars: light or dark, wide or narrow', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen({ jars: JARS });
+  const { id } = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Damson',
+    lines: ['2 kg damsons', '1.4 kg sugar'],
+  });
+  await page.goto(`${kettle.address}/batches/${id}/jars`);
+  await page.getByTestId('row-1').getByRole('button', { name: 'One filled' }).click();
+  await expect(page.getByRole('button', { name: 'Bubbles out' })).toBeVisible();
+  for (const width of [1280, 820, 390]) {
+    await page.setViewportSize({ width, height: 844 });
+    expect(await fitsWidth(page)).toBe(true);
+  }
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual(
+    [],
+  );
+});
