@@ -3,6 +3,7 @@ import type { Jar, JarProgress, JarSheet } from '@idle-kettle/core';
 import { FileDown } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { labelTextOf, netInWords } from '../labels/labelText.ts';
+import { SMALL_PT, smallestType } from '../labels/labelLayout.ts';
 import { PdfPreview } from '../labels/PdfPreview.tsx';
 import { LABEL_SHEETS } from '../labels/sheets.ts';
 import { downloadBlob, fileNameOf } from '../ui/download.ts';
@@ -51,6 +52,8 @@ export function LabelsSheet({ cook, sheet, progress, onClose }: Props) {
       gone = true;
     };
   }, [size, labels]);
+  const isSmall =
+    size !== undefined && labels.some((label) => smallestType(size, label) < SMALL_PT);
   return (
     <Sheet title="Labels" onClose={onClose}>
       <div className="flex flex-col gap-4">
@@ -80,6 +83,12 @@ export function LabelsSheet({ cook, sheet, progress, onClose }: Props) {
         >
           <FileDown aria-hidden className="size-5" /> Keep the file
         </button>
+        {isSmall && (
+          <p role="status" className="border-l-4 border-secondary pl-3">
+            There is more to say than this label has room for: its type is very small. Take a larger
+            one.
+          </p>
+        )}
         {failed && (
           <p role="alert" className="border-l-4 border-error pl-3 text-error">
             The labels could not be made just now. Close this and try once more.

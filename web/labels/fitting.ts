@@ -5,15 +5,21 @@ export const pt = (mm: number): number => mm * PT_PER_MM;
 /** Width of a letter over its height, on the wide side, and the height of a line: so that nothing is ever cut off. */
 const LETTER = 0.54;
 const LINE = 1.22;
-
 /** Smaller than this nobody reads, pt. */
 const LEAST = 3;
+const STEP = 0.25;
 
-/** The largest type, up to `most`, in which a text surely fits a room, pt. */
-export function sizeThatFits(text: string, wideMm: number, highMm: number, most: number): number {
-  for (let size = most; size > LEAST; size -= 0.25) {
+/** The largest type, up to `most`, in which paragraphs surely fit a room one under another, pt. */
+export function sizeThatFits(
+  paragraphs: readonly string[],
+  wideMm: number,
+  highMm: number,
+  most: number,
+): number {
+  for (let size = most; size > LEAST; size -= STEP) {
     const perLine = Math.max(1, Math.floor(pt(wideMm) / (LETTER * size)));
-    if (linesOf(text, perLine) * LINE * size <= pt(highMm)) return size;
+    const lines = paragraphs.reduce((sum, text) => sum + linesOf(text, perLine), 0);
+    if (lines * LINE * size <= pt(highMm)) return size;
   }
   return LEAST;
 }

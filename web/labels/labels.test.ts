@@ -1,7 +1,8 @@
 import { BARE_KITCHEN, requestInKitchen } from '@idle-kettle/contract';
 import { jarProgressOf, jarSheetOf, standingEvents, type JarSheet } from '@idle-kettle/core';
 import { JarLog } from '../../core/test/jarLog.ts';
-import { sizeThatFits } from './fitting.ts';
+import { pt, sizeThatFits } from './fitting.ts';
+import { laidOut, SMALL_PT, smallestType } from './labelLayout.ts';
 import { labelTextOf, netInWords } from './labelText.ts';
 import { LABEL_SHEETS, placesOn } from './sheets.ts';
 import { entryOf, JUDGED } from './showEntry.ts';
@@ -50,11 +51,48 @@ describe('sheets of labels', () => {
 
   test('type gets smaller the more there is to say, and never too small to read on what is sold', () => {
     const words = (count: number) => 'elderberry '.repeat(count);
-    const sizes = [1, 5, 20, 60].map((count) => sizeThatFits(words(count), 80, 30, 12));
+    const sizes = [1, 5, 20, 60].map((count) => sizeThatFits([words(count)], 80, 30, 12));
     expect(sizes).toEqual([...sizes].sort((a, b) => b - a));
     expect(sizes[0]).toBe(12);
     expect(sizes[3]).toBeGreaterThan(4);
   });
+});
+
+describe('what stands on a label', () => {
+  const plum = { text: text(sheetOf(['2 kg plums', '1.4 kg sugar'])), net: 'Net 303 g' };
+  const long = {
+    ...plum,
+    text: {
+      ...plum.text,
+      name: 'Damson, quince and crab apple from the long hedge by the mill',
+      ingredients: `Ingredients: ${'elderberry, '.repeat(14)}sugar.`,
+      allergens: 'Contains milk, nuts. May contain sulphite.',
+    },
+  };
+
+  test.each(LABEL_SHEETS.map((sheet) => [sheet.name, sheet] as const))(
+    'of %s is within it, clear of its code, and of a plain batch large enough to read',
+    (_, sheet) => {
+      for (const label of [plum, long]) {
+        const { words, code } = laidOut(sheet, label);
+        expect(code.mm).toBeGreaterThanOrEqual(14);
+        expect(code.x + code.mm).toBeLessThanOrEqual(sheet.wideMm - 1.5);
+        expect(code.y + code.mm).toBeLessThanOrEqual(sheet.highMm - 1.5);
+        for (const { x, y, wide, size, paragraphs } of words) {
+          const high = paragraphs.reduce(
+            (sum, each) => sum + Math.ceil((each.length * 0.46 * size) / pt(wide)) * 1.17 * size,
+            0,
+          );
+          const [right, bottom] = [x + wide, y + high / pt(1)];
+          expect(right).toBeLessThanOrEqual(sheet.wideMm - 1.5);
+          expect(bottom).toBeLessThanOrEqual(sheet.highMm - 1);
+          expect(right <= code.x || bottom <= code.y).toBe(true);
+        }
+      }
+      expect(smallestType(sheet, plum)).toBeGreaterThanOrEqual(SMALL_PT);
+      expect(smallestType(sheet, long)).toBeLessThanOrEqual(smallestType(sheet, plum));
+    },
+  );
 });
 
 describe('a label', () => {
