@@ -180,6 +180,7 @@ export {
   capacityOf,
   factorLearned,
   fillingOf,
+  isAtRest,
   jarProgressOf,
   jarSheetOf,
   jarSizeCm,

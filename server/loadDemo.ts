@@ -10,6 +10,7 @@ import { configFrom } from './config.ts';
 import { CookLogService } from './cooks/cookLog.service.ts';
 import { CookModel } from './cooks/cook.model.ts';
 import { DEMO_BATCHES, DEMO_CARDS, DEMO_KITCHEN, DEMO_SEASON, lastTimeOn } from './demo/demo.ts';
+import { demoJars } from './demo/demoJars.ts';
 import { DEMO_COOK_OF, DEMO_PRACTICE, demoCook } from './demo/demoCook.ts';
 import { HouseholdService } from './household/household.service.ts';
 import { KitchenService } from './kitchen/kitchen.service.ts';
@@ -21,6 +22,7 @@ const app = await NestFactory.createApplicationContext(AppModule.with(configFrom
 /** What a cook of the season took, and cooling after it, ms. */
 const COOK_MS = 50 * 60_000;
 const COOL_MS = 20 * 3_600_000;
+const YESTERDAY_MS = 16 * 3_600_000;
 
 const kitchens = app.get(KitchenService);
 const batches = app.get(BatchesService);
@@ -60,7 +62,9 @@ async function throughTheSeason(): Promise<void> {
     const batchId = listed.find((one) => one.name === name)?.id;
     if (batchId === undefined) throw new Error(`The demo has no batch named ${name}`);
     const { lines, settings } = await batches.find(batchId);
-    const startedAt = lastTimeOn(day, new Date());
+    // What is in its jars was cooked yesterday, so that its lids are to be pressed.
+    const startedAt =
+      state === 'in jars' ? new Date(Date.now() - YESTERDAY_MS) : lastTimeOn(day, new Date());
     const endedAt = new Date(startedAt.getTime() + COOK_MS);
     await app
       .get(Sequelize)
@@ -69,7 +73,8 @@ async function throughTheSeason(): Promise<void> {
       });
     if (state === 'planned') continue;
     const startMs = startedAt.getTime();
-    await CookModel.create({
+    const isDone = state === 'done';
+    const cook = await CookModel.create({
       id: randomUUID(),
       householdId: await app.get(HouseholdService).currentId(),
       batchId,
@@ -80,7 +85,11 @@ async function throughTheSeason(): Promise<void> {
       clock: { realAt: startMs, cookAt: startMs, speed: 1 },
       startedAt,
       endedAt,
+      // The stock of the demo is as it is now, with these jars out of it.
+      putAwayAt: isDone ? new Date(endedAt.getTime() + COOL_MS) : null,
     });
+    const done = demoJars({ lines, settings }, kitchen, endedAt.getTime(), isDone);
+    await app.get(CookLogService).append(cook.id, cook.householdId, done);
   }
 }
 

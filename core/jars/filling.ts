@@ -1,5 +1,5 @@
 import type { Spread } from '../quantity/index.ts';
-import { packJars, MOST_PACKED_ML, type Packing } from '../yield/index.ts';
+import { packJars, MOST_PACKED_ML, type JarSize, type Packing } from '../yield/index.ts';
 import { LITTLE_SHORT, type Jar, type JarProgress } from './jarProgress.ts';
 import type { JarSheet } from './jarSheet.ts';
 
@@ -18,7 +18,7 @@ export type Filling = {
   readonly leftMl: Spread;
   /** How the likely rest fills the jars that are left; full jars by size. */
   readonly rest: Packing;
-  /** The part jar, where there will be one; null for none worth a jar. */
+  /** The part jar, where there will be one; null for none worth a jar, and where no jar is left that holds it. */
   readonly part: { readonly size: number; readonly mL: number } | null;
   /** Two jars a little short instead of a full one and a part jar; null where that does not arise. */
   readonly twoShort: { readonly size: number; readonly mL: number } | null;
@@ -50,7 +50,7 @@ export function fillingOf(sheet: JarSheet, progress: JarProgress, mass: PotMass 
     filledMl,
     leftMl,
     rest,
-    ...endOf(sheet, rest, leftMl.p50),
+    ...endOf(jars, rest, leftMl.p50),
     keepHot: most.jars.reduce((sum, { count }) => sum + count, 0) + 1,
   };
 }
@@ -96,22 +96,28 @@ const jarsLeft = ({ sizes }: JarSheet, jars: readonly Jar[]) =>
 
 /** How it ends: which jar takes the rest, and whether the last full one and it could be two a little short. */
 function endOf(
-  { sizes }: JarSheet,
+  sizes: readonly JarSize[],
   rest: Packing,
   leftMl: number,
 ): Pick<Filling, 'part' | 'twoShort'> {
   if (rest.partMl < SCRAPINGS_ML) return { part: null, twoShort: null };
+  // The full ones of its size are taken before it.
+  const taken = (name: string) => rest.jars.find((jar) => jar.name === name)?.count ?? 0;
   const fits = sizes
-    .map(({ volumeMl }, index) => ({ volumeMl, size: index + 1 }))
-    .filter(({ volumeMl }) => volumeMl >= rest.partMl)
+    .map(({ name, volumeMl, count }, index) => ({
+      volumeMl,
+      size: index + 1,
+      isThere: count === null || count > taken(name),
+    }))
+    .filter(({ volumeMl, isThere }) => isThere && volumeMl >= rest.partMl)
     .sort((a, b) => a.volumeMl - b.volumeMl);
   const last = sizes.findIndex(({ name }) => name === rest.jars.at(-1)?.name);
   const full = sizes[last]?.volumeMl ?? 0;
   const each = (full + rest.partMl) / 2;
   const enough = last >= 0 && rest.partMl <= full && each >= full * (1 - LITTLE_SHORT);
-  const size = fits[0]?.size ?? sizes.length;
+  const [fit] = fits;
   return {
-    part: { size, mL: Math.min(rest.partMl, leftMl) },
+    part: fit === undefined ? null : { size: fit.size, mL: Math.min(rest.partMl, leftMl) },
     twoShort: enough ? { size: last + 1, mL: each } : null,
   };
 }

@@ -102,6 +102,11 @@ export const REST_MS = 5 * 60_000;
 /** Least and most that jars cool untouched before their lids are pressed; common practice. */
 export const COOL_MS = { least: 12 * 60 * 60_000, most: 24 * 60 * 60_000 } as const;
 
+const AT_REST: ReadonlySet<JarState> = new Set(['sealed', 'fridge', 'freezer', 'shelf', 'broken']);
+
+/** Whether a jar is where it stays, and nothing more is to be done with it but to put it away. */
+export const isAtRest = ({ state }: Pick<Jar, 'state'>): boolean => AT_REST.has(state);
+
 /** Where the jars stand after the events that stand, in order. */
 export const jarProgressOf = (sheet: JarSheet, events: readonly Entry[]): JarProgress =>
   events.reduce(
@@ -408,12 +413,11 @@ function seen(now: JarProgress, event: Entry, what: 'siphoned' | 'floating'): Ja
 /** What is sealed goes on the shelf; what is in the fridge or the freezer is where it is kept. */
 function putAway(now: JarProgress, event: Entry): JarProgress {
   const sealed = now.jars.filter(({ state }) => JAR_TRANSITIONS[state].store !== undefined);
-  const cold = now.jars.some(({ state }) => state === 'fridge' || state === 'freezer');
-  if (sealed.length === 0 && !cold)
+  if (now.jars.length === 0 || !now.jars.every(isAtRest))
     return tell(
       now,
       event,
-      'No jar is sealed, in the fridge or in the freezer: none can be put away.',
+      'Not every jar is sealed, in the fridge or in the freezer yet. It is put away when all of them are.',
     );
   return sealed.reduce<JarProgress>((state, { id }) => changed(state, id, { state: 'shelf' }), {
     ...now,

@@ -215,6 +215,15 @@ describe('what is said out of order or twice', () => {
     expect(after(log).told[0]?.text).toContain('the kitchen says that there are 4');
   });
 
+  test('a batch is put away when every jar is where it stays, and not before', () => {
+    const log = new JarLog().closed(0, '1.1-2').processed(1, 1, '1.1', 10, 5);
+    log.at(14 * HOUR, 'sealed', '1.1').at(14 * HOUR, 'put-away');
+    expect(after(log).putAwayAtMs).toBeNull();
+    expect(after(log).told.at(-1)?.text).toContain('Not every jar');
+    log.at(15 * HOUR, 'to-fridge', '1.2').at(15 * HOUR, 'put-away');
+    expect(after(log).putAwayAtMs).toBe(15 * HOUR * MIN);
+  });
+
   test('a jar filled twice is one', () => {
     const log = new JarLog().at(0, 'filled', '1.1').at(1, 'filled', '1.1').at(1, 'filled', '1.1-2');
     expect(after(log).jars.map(({ id }) => id)).toEqual(['1.1', '1.2']);
@@ -395,6 +404,14 @@ describe('filling', () => {
     });
   });
 
+  test('names no part jar where none is left that holds it', () => {
+    const sheet = sheetFor({ jars: [{ name: 'half-pint', volumeMl: 237, count: 1 }] });
+    const log = new JarLog().at(0, 'measured', null, 400);
+    const { rest, part } = fillingOf(sheet, after(log, sheet), null);
+    expect(rest.jars).toEqual([{ name: 'half-pint', count: 1 }]);
+    expect(part).toBeNull();
+  });
+
   test('gift jars come first', () => {
     const sheet = sheetFor({
       jars: JARS.slice(0, 2).map((jar, index) => ({ ...jar, gift: 3 * index })),
@@ -435,7 +452,17 @@ describe('the next load', () => {
     const { jars } = nextLoad(JAM, after(log), 7);
     expect(jars.length).toBeLessThan(7);
     expect(jars.length).toBeGreaterThanOrEqual(4);
-    expect(nextLoad(JAM, after(new JarLog()), 7)).toEqual({ jars: [], waiting: [] });
+    expect(nextLoad(JAM, after(new JarLog()), 7)).toEqual({ jars: [], waiting: [], refused: [] });
+  });
+
+  test('leaves out jars that are too large for any table', () => {
+    const sheet = sheetFor({
+      jars: [...JARS, { name: 'quart', volumeMl: 946, count: 4 }],
+    });
+    const log = new JarLog().closed(0, '1.1-3 4.1');
+    const { jars, refused } = nextLoad(sheet, after(log, sheet), 7);
+    expect(jars.map(({ id }) => id)).toEqual(['1.1', '1.2', '1.3']);
+    expect(refused.map(({ id }) => id)).toEqual(['4.1']);
   });
 });
 

@@ -200,7 +200,7 @@ test('a formula is kept as a card, kept again as a version, and a batch started 
   kettle,
 }) => {
   await open(page, kettle, ['1 kg plums', '800 g sugar'], { product: 'conserve' });
-  await page.getByRole('tab', { name: 'Keep and share' }).click();
+  await page.getByRole('tab', { name: 'Keep', exact: true }).click();
   await page.getByLabel('What is new in it').fill('the first');
   await page.getByRole('button', { name: 'Keep the card' }).click();
   await expect(page.getByText('Kept as version 1')).toBeVisible();
@@ -222,7 +222,7 @@ test('a formula is kept as a card, kept again as a version, and a batch started 
 
 test('a batch goes out as a recipe file, and comes in again', async ({ page, kettle }) => {
   await open(page, kettle, ['1 kg plums', '800 g sugar']);
-  await page.getByRole('tab', { name: 'Keep and share' }).click();
+  await page.getByRole('tab', { name: 'Keep', exact: true }).click();
   const downloading = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Recipe (JSON-LD)' }).click();
   const file = await (await downloading).path();

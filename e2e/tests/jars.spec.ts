@@ -292,6 +292,30 @@ test('more jars than there are, and more than the pot holds, are told; nothing i
   await expect(state(page, '1.2')).toHaveCount(0);
 });
 
+test('jars that come back, lids that are bought and jars that are chipped are counted with a press, and taken back', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen({
+    jars: [{ name: 'half-pint', volumeMl: 237, count: 5, lids: 2, inUse: 7 }],
+  });
+  const jar = async () => (await kettle.send<Kitchen>('GET', '/kitchen')).jars[0];
+  await page.goto(`${kettle.address}/kitchen`);
+  await page.getByRole('button', { name: 'Change the count of jars' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Jars and lids' });
+  await sheet.getByLabel('How many').fill('3');
+  await sheet.getByRole('button', { name: 'came back empty' }).click();
+  await expect(sheet).toContainText('8 empty, 4 full; 2 new lids');
+  await sheet.getByRole('button', { name: 'new lids bought' }).click();
+  await expect(sheet).toContainText('5 new lids');
+  await sheet.getByRole('button', { name: 'Undo' }).click();
+  await expect(sheet).toContainText('2 new lids');
+  await sheet.getByRole('button', { name: 'chipped or given up' }).click();
+  await expect.poll(jar).toMatchObject({ count: 5, inUse: 4, lids: 2 });
+  await sheet.getByLabel('How many').fill('many');
+  await expect(sheet.getByRole('alert')).toContainText('A whole number from 1');
+});
+
 test('axe finds nothing serious, and nothing sticks out, at the jars: light or dark, wide or narrow', async ({
   page,
   kettle,

@@ -10,6 +10,8 @@ export const DEMO_KITCHEN: KitchenDto = {
   altitudeUnit: 'ft',
   school: 'sterilised',
   canner: 'boiling-water',
+  cannerHolds: 8,
+  cannerWatched: { factor: 1.2, watched: 5 },
   pots: [
     { name: 'wide enamel pot', diameterCm: 30, heightCm: 19 },
     { name: 'small saucepan', diameterCm: 20, heightCm: 11 },
@@ -20,8 +22,8 @@ export const DEMO_KITCHEN: KitchenDto = {
     { name: 'slow cooker', heat: 'slow-cooker-high', netPowerKw: null },
   ],
   jars: [
-    { name: 'half-pint', volumeMl: 237, count: 30 },
-    { name: 'quarter-pint', volumeMl: 118, count: 12 },
+    { name: 'half-pint', volumeMl: 237, count: 30, lids: 6, inUse: 41 },
+    { name: 'quarter-pint', volumeMl: 118, count: 12, lids: 24, inUse: 9 },
   ],
   packs: [{ ingredient: 'powdered-pectin', packG: 49, pectinG: 15 }],
   stock: [
@@ -134,7 +136,7 @@ export const DEMO_SEASON: readonly {
   { name: 'Hedge bramble', day: '09-05', state: 'done' },
   { name: 'Plum for the fair', day: '09-12', state: 'done' },
   { name: 'Crab apple from the lane', day: '09-27', state: 'done' },
-  { name: 'Sloe and crab apple', day: '10-04', state: 'in jars' },
+  { name: 'Sloe and crab apple', day: '10-04', state: 'done' },
   { name: 'Pear, too sweet', day: '10-10', state: 'planned' },
   { name: 'Quince, long boil', day: '10-18', state: 'in jars' },
   { name: 'Medlar, trial', day: '11-08', state: 'planned' },

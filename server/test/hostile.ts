@@ -52,6 +52,7 @@ const PARTS: { readonly [field: string]: object } = {
   packs: { ingredient: 'powdered-pectin', packG: 57, pectinG: 20 },
   stock: { ingredient: 'sugar', massG: 2000 },
   prices: { ingredient: 'sugar', minorPerKg: 120 },
+  cannerWatched: { factor: 1.2, watched: 3 },
   names: { name: 'Old Codlin', ingredient: 'apple' },
   practice: {
     name: 'Plum',

@@ -80,7 +80,7 @@ export const LabelFront = memo(function LabelFront(props: Props) {
             aside={
               process.method === 'none'
                 ? ''
-                : `${process.headspaceMm > 10 ? '½' : '¼'} in of headspace`
+                : `${kitchen.altitudeM === null && kitchen.waterBoilsC === null ? 'at sea level, ' : ''}${process.headspaceMm > 10 ? '½' : '¼'} in of headspace`
             }
             brief
             testId="process"

@@ -30,7 +30,7 @@ const BENCHES = {
   sugar: { title: 'Less sugar', Panel: LessSugar },
   map: { title: 'Gel map', Panel: GelMap },
   measured: { title: 'Measured', Panel: Measured },
-  out: { title: 'Keep and share', Panel: TakeOut },
+  out: { title: 'Keep', Panel: TakeOut },
 } as const;
 
 type BenchId = keyof typeof BENCHES;

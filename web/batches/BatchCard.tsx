@@ -85,14 +85,14 @@ function Next({ batch }: { readonly batch: BatchSummary }) {
         <ListChecks aria-hidden className="size-4" /> Prepare
       </Link>
     );
-  if (state === 'in jars' && cookId !== null)
+  if (cookId !== null && (state === 'in jars' || state === 'done'))
     return (
       <Link
         to={`/cooks/${cookId}/jars`}
-        className={`${style} btn-secondary`}
+        className={`${style} ${state === 'done' ? '' : 'btn-secondary'}`}
         aria-label={`To the jars of ${name}`}
       >
-        <Amphora aria-hidden className="size-4" /> To the jars
+        <Amphora aria-hidden className="size-4" /> {state === 'done' ? 'Its jars' : 'To the jars'}
       </Link>
     );
   return null;

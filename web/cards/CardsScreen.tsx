@@ -44,8 +44,8 @@ export function CardsScreen() {
       )}
       {cards.data.length === 0 ? (
         <Empty title="No cards yet.">
-          Open a batch and, under “Keep and share”, keep its formula as a card; then start the next
-          batch from it.
+          Open a batch and, under “Keep”, keep its formula as a card; then start the next batch from
+          it.
         </Empty>
       ) : (
         <ul className="grid gap-4 md:grid-cols-2">

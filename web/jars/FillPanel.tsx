@@ -155,7 +155,14 @@ function Ending({ sheet, progress, filling, volume, note }: EndingProps) {
       </div>
     );
   }
-  if (full > 0 || part === null || filling.leftMl.p50 < WORTH_A_JAR_ML) return null;
+  if (full > 0 || filling.leftMl.p50 < WORTH_A_JAR_ML) return null;
+  if (part === null)
+    return (
+      <p role="status" className="mt-3 border-l-8 border-secondary pl-3 text-lg font-bold">
+        No empty jar is left for {volume(filling.leftMl.p50)}. Heat another, or keep it in a bowl in
+        the fridge.
+      </p>
+    );
   return (
     <div className="mt-3">
       <Small

@@ -1,5 +1,6 @@
 import {
   COOL_MS,
+  isAtRest,
   jarsInText,
   loadTime,
   nextLoad,
@@ -273,26 +274,14 @@ const weeks = ({ keeping }: JarSheet): string =>
 
 /** Closed jars go into the canner, as many as it takes. */
 function toLoad({ sheet, progress, cannerHolds, filling }: JarsCase): readonly Call[] {
-  const { jars, waiting } = nextLoad(sheet, progress, cannerHolds);
+  const { jars, waiting, refused } = nextLoad(sheet, progress, cannerHolds);
+  if (refused.length > 0) return [notInto(sheet, refused)];
   if (jars.length === 0) return [];
-  const time = loadTime(
-    sheet,
-    jars.map(({ size }) => sheet.sizes[size - 1]?.volumeMl ?? Infinity),
-  );
+  const time = loadTime(sheet, sizesOf(sheet, jars));
   const cold: Press = {
     label: 'Into the fridge instead',
     notes: [['to-fridge', null, named(jars)]],
   };
-  if (time.refused !== null)
-    return [
-      call({
-        id: 'refused',
-        rank: 1,
-        title: 'Not into this canner',
-        detail: time.refused,
-        press: { ...cold, label: 'In the fridge' },
-      }),
-    ];
   const number = Math.max(0, ...progress.loads.map((load) => load.number)) + 1;
   const busy = progress.loads.some(({ state }) => state !== 'out');
   const more = filling.leftMl.p50 >= 15 && progress.loads.length === 0;
@@ -312,6 +301,21 @@ function toLoad({ sheet, progress, cannerHolds, filling }: JarsCase): readonly C
     }),
   ];
 }
+
+/** Jars that may not be processed at all, and why. */
+function notInto(sheet: JarSheet, jars: readonly Jar[]): Call {
+  const time = loadTime(sheet, sizesOf(sheet, jars));
+  return call({
+    id: 'refused',
+    rank: 1,
+    title: `${countedInWords(sheet, jars)}: not into this canner`,
+    detail: time.refused ?? '',
+    press: { label: 'In the fridge', notes: [['to-fridge', null, named(jars)]] },
+  });
+}
+
+const sizesOf = ({ sizes }: JarSheet, jars: readonly Jar[]): number[] =>
+  jars.map(({ size }) => sizes[size - 1]?.volumeMl ?? Infinity);
 
 const heldBack = (sheet: JarSheet, waiting: readonly Jar[]): string =>
   waiting.length === 0
@@ -383,8 +387,7 @@ function notSealed({ sheet, progress, nowMs }: JarsCase): readonly Call[] {
 function lastThings({ sheet, progress }: JarsCase): readonly Call[] {
   const { jars, labelled, putAwayAtMs } = progress;
   if (jars.length === 0 || putAwayAtMs !== null) return [];
-  const open = jars.some(({ state }) => !AT_REST.has(state));
-  if (open) return [];
+  if (!jars.every(isAtRest)) return [];
   const sealed = jars.filter(({ state }) => state === 'sealed');
   const kept = jars.filter(({ state }) => state !== 'broken');
   if (kept.length === 0) return [];
@@ -412,13 +415,5 @@ function lastThings({ sheet, progress }: JarsCase): readonly Call[] {
     }),
   ];
 }
-
-const AT_REST: ReadonlySet<Jar['state']> = new Set([
-  'sealed',
-  'fridge',
-  'freezer',
-  'shelf',
-  'broken',
-]);
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -92,7 +92,7 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
           <Room
             title="On the shelf"
             change={[
-              jars.length > 0 && change('came and went', 'what came and went'),
+              jars.length > 0 && change('came and went', 'the count of jars'),
               change('jars', 'jars'),
               change('canner', 'canner'),
             ]}

@@ -116,7 +116,7 @@ const Jars = (props: PartProps) => (
         <Cell label="Name" input={props.register(`jars.${i}.name`)} wide />
         <Cell label="Holds, mL" input={props.register(`jars.${i}.volumeMl`)} />
         <Cell label="How many" input={props.register(`jars.${i}.count`)} />
-        <Cell label="For gifts" input={props.register(`jars.${i}.gift`)} />
+        <Cell label="Gift or show" input={props.register(`jars.${i}.gift`)} />
         <Cell label="New lids" input={props.register(`jars.${i}.lids`)} />
         <Cell label="Full, in use" input={props.register(`jars.${i}.inUse`)} />
         <label className="flex items-center gap-2 pb-1 text-sm">
