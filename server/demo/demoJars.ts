@@ -70,7 +70,7 @@ export function demoJars(
   if (!isDone) return entries;
   at += 18 * HOUR;
   if (time.refused === null) note(at, 'sealed', jarsInText(jars));
-  note((at += 10 * MIN), 'labelled');
-  note((at += 5 * MIN), 'put-away');
+  note(at + 10 * MIN, 'labelled');
+  note(at + 15 * MIN, 'put-away');
   return entries;
 }

@@ -1,5 +1,5 @@
 import { jarsInText, type Jar, type JarProgress, type JarSheet } from '@idle-kettle/core';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { JarDrawing } from '../drawings/JarDrawing.tsx';
 import { LidDrawing } from '../drawings/LidDrawing.tsx';
 import { jarInWords } from './jarWords.ts';
@@ -114,10 +114,14 @@ type OutcomesProps = {
 /** What may have become of one jar. */
 function Outcomes({ sheet, jar, onSay }: OutcomesProps) {
   const { state } = jar;
+  const panel = useRef<HTMLDivElement>(null);
+  // Picked in the middle of many, what may be said of it comes into view.
+  useEffect(() => panel.current?.scrollIntoView({ block: 'nearest' }), [jar.id]);
   const pressed = state === 'cooling' || state === 'sealed' || state === 'unsealed';
   const out = pressed || state === 'shelf';
   return (
     <div
+      ref={panel}
       role="group"
       aria-label={jarInWords(sheet, jar)}
       className="rounded-box border-2 border-secondary p-3"

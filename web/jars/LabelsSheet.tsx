@@ -3,9 +3,9 @@ import type { Jar, JarProgress, JarSheet } from '@idle-kettle/core';
 import { FileDown } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { labelTextOf, netInWords } from '../labels/labelText.ts';
-import { SMALL_PT, smallestType } from '../labels/labelLayout.ts';
+import { SMALL_PT, smallestType, type Label } from '../labels/labelLayout.ts';
 import { PdfPreview } from '../labels/PdfPreview.tsx';
-import { LABEL_SHEETS } from '../labels/sheets.ts';
+import { LABEL_SHEETS, type LabelSheetSize } from '../labels/sheets.ts';
 import { downloadBlob, fileNameOf } from '../ui/download.ts';
 import { fruitColourOfLines } from '../ui/fruit.ts';
 import { Sheet } from '../ui/Sheet.tsx';
@@ -17,11 +17,17 @@ type Props = {
   readonly onClose: () => void;
 };
 
+/** A file that was made, and of what; null where that failed. */
+type Made = {
+  readonly size: LabelSheetSize;
+  readonly labels: readonly Label[];
+  readonly file: Blob | null;
+};
+
 /** Labels for the jars of a batch: on which sheet, how they look, and the file. */
 export function LabelsSheet({ cook, sheet, progress, onClose }: Props) {
   const [on, setOn] = useState(LABEL_SHEETS[0]?.id ?? '');
-  const [file, setFile] = useState<Blob | null>(null);
-  const [failed, setFailed] = useState(false);
+  const [made, setMade] = useState<Made | null>(null);
   const size = LABEL_SHEETS.find(({ id }) => id === on);
   const labels = useMemo(() => {
     const jars = progress.jars.filter(({ state }) => state !== 'broken');
@@ -36,22 +42,22 @@ export function LabelsSheet({ cook, sheet, progress, onClose }: Props) {
     }));
   }, [cook, sheet, progress]);
   useEffect(() => {
+    if (size === undefined) return undefined;
     let gone = false;
-    setFile(null);
-    setFailed(false);
-    if (size !== undefined)
-      import('../labels/labelsPdf.ts')
-        .then(({ labelsFile }) => labelsFile(size, labels))
-        .then((made) => {
-          if (!gone) setFile(made);
-        })
-        .catch(() => {
-          if (!gone) setFailed(true);
-        });
+    const tell = (file: Blob | null) => {
+      if (!gone) setMade({ size, labels, file });
+    };
+    import('../labels/labelsPdf.ts')
+      .then(({ labelsFile }) => labelsFile(size, labels))
+      .then(tell, () => tell(null));
     return () => {
       gone = true;
     };
   }, [size, labels]);
+  // A file of other labels, or on another sheet, is none of these.
+  const isOfThese = made !== null && made.size === size && made.labels === labels;
+  const file = isOfThese ? made.file : null;
+  const failed = isOfThese && made.file === null;
   const isSmall =
     size !== undefined && labels.some((label) => smallestType(size, label) < SMALL_PT);
   return (
