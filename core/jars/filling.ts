@@ -1,6 +1,6 @@
 import type { Spread } from '../quantity/index.ts';
 import { packJars, MOST_PACKED_ML, type JarSize, type Packing } from '../yield/index.ts';
-import { LITTLE_SHORT, type Jar, type JarProgress } from './jarProgress.ts';
+import { LITTLE_SHORT, type Jar, type JarProgress } from './jarState.ts';
 import type { JarSheet } from './jarSheet.ts';
 
 /** How well the content of a pot is known: measured or weighed by this much, ±. Judgement: a ladle and a scale. */

@@ -2,6 +2,18 @@ export * from './canner.ts';
 export * from './filling.ts';
 export * from './jarProgress.ts';
 export * from './jarSheet.ts';
+export {
+  CLOSING,
+  COOL_MS,
+  isAtRest,
+  LITTLE_SHORT,
+  REPROCESS_WITHIN_MS,
+  REST_MS,
+  type Closing,
+  type Jar,
+  type JarProgress,
+  type Load,
+} from './jarState.ts';
 export * from './jarTransitions.ts';
 export * from './nextLoad.ts';
 export * from './stockUse.ts';

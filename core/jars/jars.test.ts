@@ -13,7 +13,8 @@ import { JarLog } from '../test/jarLog.ts';
 import { request } from '../test/planned.ts';
 import { REFUSED } from '../test/refused.ts';
 import { fillingOf } from './filling.ts';
-import { CLOSING, jarProgressOf, type JarProgress } from './jarProgress.ts';
+import { jarProgressOf } from './jarProgress.ts';
+import { CLOSING, type JarProgress } from './jarState.ts';
 import { jarSheetOf, loadTime, type JarSheet } from './jarSheet.ts';
 import {
   JAR_STATES,

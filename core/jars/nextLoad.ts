@@ -1,5 +1,5 @@
 import { capacityOf } from './canner.ts';
-import type { Jar, JarProgress } from './jarProgress.ts';
+import type { Jar, JarProgress } from './jarState.ts';
 import { loadTime, type JarSheet } from './jarSheet.ts';
 
 /** Jars for the next load, those that wait hot meanwhile, and those that no time is published for. */

@@ -1,4 +1,4 @@
-import type { JarProgress } from './jarProgress.ts';
+import type { JarProgress } from './jarState.ts';
 import type { JarSheet } from './jarSheet.ts';
 
 /** What a batch took of a kitchen’s jars: full ones and part ones in use, broken ones gone, and new lids used up. */

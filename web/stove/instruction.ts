@@ -101,6 +101,9 @@ export function instructionFor(
       return untilItBoils(sight === null || BOILS.has(sight.surface));
     case 'to-rolling':
       return untilItBoils(sight === null || sight.surface === 'rolling');
+    case 'fill':
+      // A practice ends here; a real pot goes on at the jars, which are a screen of their own.
+      return practice ? say(true, null) : { ...say(true, null), press: 'To the jars' };
     default:
       return endsAtMs === null ? say(true, null) : say(nowMs >= endsAtMs, endsAtMs, true);
   }
