@@ -86,6 +86,13 @@ export async function paste(page: Page, text: string): Promise<void> {
   }, text);
 }
 
+/** Goes to a page of the app without loading the app anew. */
+export const go = (page: Page, path: string): Promise<void> =>
+  page.evaluate((to) => {
+    history.pushState(null, '', to);
+    window.dispatchEvent(new PopStateEvent('popstate'));
+  }, path);
+
 /** Whether nothing sticks out of the page to the side. */
 export const fitsWidth = (page: Page): Promise<boolean> =>
   page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth);

@@ -1,14 +1,9 @@
 import type { Page } from '@playwright/test';
+import { entryFault, EVENT_KINDS, isOfTheJars } from '@idle-kettle/core';
+import { randomUUID } from 'node:crypto';
 import { HOSTILE, placesIn, type Document } from '../../server/test/hostile.ts';
 import type { KettleServer } from '../kettleServer.ts';
-import { expect, test } from '../kitchen.ts';
-
-/** Goes to a page of the app without loading the app anew. */
-const go = (page: Page, path: string) =>
-  page.evaluate((to) => {
-    history.pushState(null, '', to);
-    window.dispatchEvent(new PopStateEvent('popstate'));
-  }, path);
+import { expect, go, test } from '../kitchen.ts';
 
 /** Panels that failed on the screen that is there, once what it shows has come. */
 async function brokenOn(page: Page, path: string, shown: string): Promise<string[]> {
@@ -76,6 +71,21 @@ async function kitchenAnew(page: Page, later: number): Promise<void> {
   );
 }
 
+/** Entries of the jars that the server takes, in no sensible order, many jars and far-off numbers among them. */
+const everythingOfTheJars = () =>
+  ['1.1-300', '12.1 99.999', '1.7', '1'].flatMap((text, i) =>
+    EVENT_KINDS.filter((kind) => isOfTheJars(kind))
+      .filter((kind) => entryFault({ kind, value: 1 + 98 * i, text }) === null)
+      .map((kind, j) => ({
+        source: 'hostile',
+        seq: 1 + 100 * i + j,
+        at: Date.now() + j,
+        kind,
+        value: 1 + 98 * i,
+        text,
+      })),
+  );
+
 type Look = (path: string, shown: string) => Promise<void>;
 
 /** What a test does with the stored values of its kinds; each screen that draws one is looked at for panels that failed. */
@@ -139,9 +149,17 @@ everyValueDraws('kitchens and cooks', async (stored, look, page, kettle) => {
   expect(kitchens).toBeGreaterThan(20);
   const cooks = await stored('post', '/api/cooks', async (cook) => {
     await look(`/cooks/${cook}`, '[data-testid="delivery"], [role="alert"]');
+    await look(`/cooks/${cook}/jars`, '[data-testid="delivery"], [role="alert"]');
     // What is on the stove is read four times a second.
     await kettle.send('POST', `/cooks/${cook}/end`);
   });
   expect(cooks).toBeGreaterThan(3);
+  const { id: jars } = await kettle.send<{ id: string }>('POST', '/cooks', {
+    id: randomUUID(),
+    batchId: id,
+  });
+  await kettle.send('POST', `/cooks/${jars}/log`, { entries: everythingOfTheJars() });
+  await look(`/cooks/${jars}/jars`, '[data-testid="jar-1.1"]');
+  await look(`/cooks/${jars}`, '[data-testid="delivery"]');
   await look('/stove', 'h1');
 });

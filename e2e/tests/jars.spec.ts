@@ -2,14 +2,16 @@ import type { Batch, BatchSummary, Kitchen } from '@idle-kettle/contract';
 import { AxeBuilder } from '@axe-core/playwright';
 import jsqr from 'jsqr';
 import { execFileSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
 import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { PNG } from 'pngjs';
 import type { Page } from '@playwright/test';
+import { JarLog } from '../../core/test/jarLog.ts';
 import { REFUSED } from '../../core/test/refused.ts';
 import { LABEL_SHEETS, placesOn } from '../../web/labels/sheets.ts';
-import { expect, fitsWidth, test } from '../kitchen.ts';
+import { expect, fitsWidth, go, test } from '../kitchen.ts';
 
 const HOUR_MS = 3_600_000;
 
@@ -224,23 +226,28 @@ test('no batch that is refused reaches the canner or the shelf, and each says wh
 }) => {
   test.setTimeout(120_000);
   await kettle.setUpKitchen({ jars: JARS });
+  await page.goto(kettle.address);
   for (const { name, lines, product = 'jam' } of REFUSED) {
-    const { id } = await kettle.send<Batch>('POST', '/batches', {
+    const { id: batchId } = await kettle.send<Batch>('POST', '/batches', {
       name,
       lines,
       settings: { product },
     });
-    await page.goto(`${kettle.address}/batches/${id}/jars`);
-    await page.waitForURL(/\/cooks\/.*\/jars$/);
+    const id = randomUUID();
+    await kettle.send('POST', '/cooks', { id, batchId });
+    const at = Date.now();
+    const { entries } = new JarLog().closed(0, '1.1-2');
+    await kettle.send('POST', `/cooks/${id}/log`, {
+      entries: entries.map((entry) => ({ ...entry, at })),
+    });
+    await go(page, `/cooks/${id}/jars`);
+    await expect(page.getByRole('heading', { name, exact: true })).toBeVisible();
     const keeping = page.getByTestId('keeping');
     await expect(keeping).not.toHaveAttribute('data-verdict', 'pantry');
     await expect(keeping).toContainText('Not for the shelf');
     await expect(keeping).toContainText('Fridge: eaten by');
-    await page.getByTestId('row-1').getByRole('button', { name: 'One filled' }).click();
-    await close(page, '1');
+    await expect(page.getByRole('button', { name: 'In the fridge' }).first()).toBeVisible();
     await expect(page.getByRole('button', { name: 'They are in' })).toHaveCount(0);
-    const cold = page.getByRole('button', { name: 'In the fridge' });
-    await expect(cold.first()).toBeVisible();
   }
 });
 
