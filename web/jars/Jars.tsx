@@ -23,6 +23,7 @@ import { Keeping } from './Keeping.tsx';
 import { LabelsSheet } from './LabelsSheet.tsx';
 import { ShowSheet } from './ShowSheet.tsx';
 import { toBoilIn, useJars } from './useJars.ts';
+import { WhereFrom } from './WhereFrom.tsx';
 
 const HOUR_MS = 3_600_000;
 
@@ -199,6 +200,7 @@ export function Jars({ cook, log }: Props) {
               note={log.note}
             />
           </Guarded>
+          <WhereFrom />
           <p className="text-base">
             Hot jars, steam, boiling water: sleeves down, children and pets out of the way. Follow
             your local extension service or food authority where it says otherwise.

@@ -33,7 +33,7 @@ const EVENTS: { readonly [kind in EntryKind]: string } = {
   stood: 'Stood',
   'probe-out': 'Probe out',
   'probe-in': 'Probe in',
-  ready: 'In the jars',
+  ready: 'To the jars',
   undo: 'Taken back',
   measured: 'Measured in the pot',
   filled: 'Filled',
