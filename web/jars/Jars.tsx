@@ -1,5 +1,5 @@
 import type { CookRecord } from '@idle-kettle/contract';
-import { canBeAt, factorLearned, USUAL_HALF_PINTS } from '@idle-kettle/core';
+import { canBeAt, factorLearned, USUAL_HALF_PINTS, type Entry } from '@idle-kettle/core';
 import { Award, Tags } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -42,7 +42,12 @@ export function Jars({ cook, log }: Props) {
     () => log.entries.filter(({ at }) => canBeAt(at, startMs, hour * HOUR_MS)),
     [log.entries, startMs, hour],
   );
-  const { known: pot } = useEstimate({ cook, waterBoilsC: null, entries, now: () => nowMs });
+  const { known: pot } = useEstimate({
+    cook: wantsPot(entries) ? cook : null,
+    waterBoilsC: null,
+    entries,
+    now: () => nowMs,
+  });
   const known = useJars(cook, entries, pot);
   const [sheetOpen, setSheetOpen] = useState<'labels' | 'show' | null>(null);
   const toBoil = known ? toBoilIn(cook, kitchen, known.sheet) : null;
@@ -230,6 +235,11 @@ export function Jars({ cook, log }: Props) {
     setSheetOpen(null);
   }
 }
+
+/** Whether it is still of interest what the stove knew of the pot: it was followed there, and is neither measured nor empty yet. */
+const wantsPot = (entries: readonly Pick<Entry, 'kind'>[]): boolean =>
+  entries.some(({ kind }) => kind === 'off-heat') &&
+  !entries.some(({ kind }) => kind === 'measured' || kind === 'loaded');
 
 const NO_CALLS: ReturnType<typeof callsOf> = [];
 
