@@ -251,6 +251,48 @@ test('no batch that is refused reaches the canner or the shelf, and each says wh
   }
 });
 
+test('from the stove one press leads to the jars, with what is in the pot as it was followed', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen({ jars: JARS });
+  const { id: batchId } = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Bramble',
+    lines: ['2 kg crushed blackberries', '1.4 kg sugar'],
+  });
+  const id = randomUUID();
+  await kettle.send('POST', '/cooks', { id, batchId });
+  const now = Date.now();
+  const done = [
+    ['lit', null, null, -50],
+    ['added', 1400, 'as planned: sugar', -42],
+    ['dissolved', null, null, -38],
+    ['off-heat', null, null, -3],
+    ['plate-test', null, 'wrinkles', -2],
+    ['stood', null, null, -1],
+  ] as const;
+  await kettle.send('POST', `/cooks/${id}/log`, {
+    entries: done.map(([kind, value, text, minute], index) => ({
+      source: 'cook',
+      seq: index + 1,
+      at: now + minute * 60_000,
+      kind,
+      value,
+      text,
+    })),
+  });
+  await page.goto(`${kettle.address}/cooks/${id}`);
+  await expect(page.getByTestId('next-act')).toHaveText('Fill the jars');
+  await page.getByRole('button', { name: 'To the jars' }).click();
+  await page.waitForURL(/\/cooks\/.*\/jars$/);
+  await expect(next(page)).toContainText('Fill the jars, at once');
+  await expect(page.getByRole('region', { name: 'Filling' })).toContainText(
+    'as followed at the stove',
+  );
+  const [batch] = await kettle.send<BatchSummary[]>('GET', '/batches');
+  expect(batch).toMatchObject({ state: 'in jars', cookId: id });
+});
+
 test('a tested formula that the cook names is on the screen and the label for ever, with its own minutes', async ({
   page,
   kettle,
