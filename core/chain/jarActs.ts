@@ -7,9 +7,9 @@ export type JarWork = {
 };
 
 /** Jars rest in the canner with the lid off; common practice. */
-const REST_MIN = 5;
+export const REST_MIN = 5;
 /** Least time that jars cool untouched; common practice. */
-const COOL_MIN = 12 * 60;
+export const COOL_MIN = 12 * 60;
 
 /** The acts at the jars and after. */
 export function jarActs({ method, minutes }: JarWork): readonly Act[] {

@@ -96,6 +96,7 @@ const JAR_C = 75;
 const SPECIFIC = { water: 4.19, glass: 0.84, spread: 2.7 } as const;
 /** Glass of a jar over its content, g per mL; a jar’s outside over its content. Judgement. */
 const GLASS_G_PER_ML = 0.75;
+const SPREAD_G_PER_ML = 1.3;
 const OUTSIDE = 1.35;
 /** What is not known of a canner that was never watched, and of one that was: middle four fifths. Judgement. */
 const UNSURE = { never: [0.7, 1.6], watched: [0.88, 1.15] } as const;
@@ -117,7 +118,7 @@ export function minutesToBoil(load: HeatingCase): Spread {
   const heatKj =
     (waterMl * SPECIFIC.water * rise(waterC) +
       content * GLASS_G_PER_ML * SPECIFIC.glass * rise(JAR_C) +
-      content * 1.3 * SPECIFIC.spread * rise(JAR_C)) /
+      content * SPREAD_G_PER_ML * SPECIFIC.spread * rise(JAR_C)) /
     1000;
   const wallM2 = (Math.PI * wide * (deep + wide / 4)) / 10_000;
   const lostW = LOSS_W_PER_M2_K * wallM2 * Math.max(0, (waterC + waterBoilsC) / 2 - ROOM_C);

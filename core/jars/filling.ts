@@ -8,14 +8,14 @@ const MEASURED = 0.03;
 
 /** What is still in the pot, and how it fills the jars that are left. */
 export type Filling = {
-  /** What is known by: measured in jugs, weighed, followed at the stove, or forecast. */
-  readonly by: 'measured' | 'weighed' | 'followed' | 'forecast';
+  /** What is known by: measured or weighed now, followed at the stove, or forecast. */
+  readonly by: 'measured' | 'followed' | 'forecast';
   /** What was in it before the first jar, mL. */
   readonly totalMl: Spread;
-  /** What is filled already, mL. */
-  readonly filledMl: number;
   /** What is left, mL. */
   readonly leftMl: Spread;
+  /** Whether that is no more than scrapings. */
+  readonly isEmpty: boolean;
   /** How the likely rest fills the jars that are left; full jars by size. */
   readonly rest: Packing;
   /** The part jar, where there will be one; null for none worth a jar, and where no jar is left that holds it. */
@@ -26,19 +26,19 @@ export type Filling = {
   readonly keepHot: number;
 };
 
-/** What was weighed or followed at the stove of the pot’s mass, g; null where nothing was. */
-export type PotMass = { readonly massG: Spread; readonly by: 'weighed' | 'followed' };
-
 /** Less than this is scraped out with a spoon, mL; judgement. */
 const SCRAPINGS_ML = 15;
 
-/** What is in the pot, and how it fills the jars that are left as jars are really filled. */
-export function fillingOf(sheet: JarSheet, progress: JarProgress, mass: PotMass | null): Filling {
+/**
+ * What is in the pot, and how it fills the jars that are left as jars are really filled.
+ * @param massG what the stove knew of the pot’s mass at the end; null for a batch that was not followed there
+ */
+export function fillingOf(sheet: JarSheet, progress: JarProgress, massG: Spread | null): Filling {
   const filledMl = sumMl(progress.jars);
   const before = sumMl(
     progress.jars.filter(({ filledAtMs }) => filledAtMs <= (progress.measuredAtMs ?? -Infinity)),
   );
-  const { totalMl, by } = contentOf(sheet, progress, mass, before);
+  const { totalMl, by } = contentOf(sheet, progress, massG, before);
   const left = (mL: number) => Math.min(MOST_PACKED_ML, Math.max(0, mL - filledMl));
   const leftMl = { p10: left(totalMl.p10), p50: left(totalMl.p50), p90: left(totalMl.p90) };
   const jars = jarsLeft(sheet, progress.jars);
@@ -47,10 +47,10 @@ export function fillingOf(sheet: JarSheet, progress: JarProgress, mass: PotMass 
   return {
     by,
     totalMl,
-    filledMl,
     leftMl,
+    isEmpty: leftMl.p50 < SCRAPINGS_ML,
     rest,
-    ...endOf(jars, rest, leftMl.p50),
+    ...endOf(jars, rest),
     keepHot: most.jars.reduce((sum, { count }) => sum + count, 0) + 1,
   };
 }
@@ -60,7 +60,7 @@ const sumMl = (jars: readonly Jar[]): number => jars.reduce((sum, { holdsMl }) =
 function contentOf(
   { forecastMl, mlPerG }: JarSheet,
   { measuredMl }: JarProgress,
-  mass: PotMass | null,
+  massG: Spread | null,
   before: number,
 ): Pick<Filling, 'totalMl' | 'by'> {
   if (measuredMl !== null) {
@@ -70,10 +70,10 @@ function contentOf(
       totalMl: { p10: mL * (1 - MEASURED), p50: mL, p90: mL * (1 + MEASURED) },
     };
   }
-  if (mass === null) return { by: 'forecast', totalMl: forecastMl };
-  const { p10, p50, p90 } = mass.massG;
+  if (massG === null) return { by: 'forecast', totalMl: forecastMl };
+  const { p10, p50, p90 } = massG;
   return {
-    by: mass.by,
+    by: 'followed',
     totalMl: {
       p10: p10 * mlPerG * (1 - MEASURED),
       p50: p50 * mlPerG,
@@ -95,11 +95,7 @@ const jarsLeft = ({ sizes }: JarSheet, jars: readonly Jar[]) =>
   });
 
 /** How it ends: which jar takes the rest, and whether the last full one and it could be two a little short. */
-function endOf(
-  sizes: readonly JarSize[],
-  rest: Packing,
-  leftMl: number,
-): Pick<Filling, 'part' | 'twoShort'> {
+function endOf(sizes: readonly JarSize[], rest: Packing): Pick<Filling, 'part' | 'twoShort'> {
   if (rest.partMl < SCRAPINGS_ML) return { part: null, twoShort: null };
   // The full ones of its size are taken before it.
   const taken = (name: string) => rest.jars.find((jar) => jar.name === name)?.count ?? 0;
@@ -117,7 +113,7 @@ function endOf(
   const enough = last >= 0 && rest.partMl <= full && each >= full * (1 - LITTLE_SHORT);
   const [fit] = fits;
   return {
-    part: fit === undefined ? null : { size: fit.size, mL: Math.min(rest.partMl, leftMl) },
+    part: fit === undefined ? null : { size: fit.size, mL: rest.partMl },
     twoShort: enough ? { size: last + 1, mL: each } : null,
   };
 }

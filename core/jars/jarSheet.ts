@@ -28,8 +28,6 @@ export type JarSheet = {
   readonly altitudeAssumed: boolean;
   /** What the cook states of the formula, a name or a meter’s reading; null where nothing was. */
   readonly stated: Assurance | null;
-  /** Minutes that a named tested formula prints; null where it did not say, or none is named. */
-  readonly statedMinutes: number | null;
   /** What is expected in the pot, as it is filled, mL. */
   readonly forecastMl: Spread;
   /** mL that a gram in the pot fills, what clings and is skimmed taken off. */
@@ -78,7 +76,6 @@ export function jarSheetOf(
     timedBy: processCaseOf(worked),
     altitudeAssumed: request.altitudeM === null && request.waterBoilsC === null,
     stated: isNamed(assurance) || assurance.meterPH !== null ? assurance : null,
-    statedMinutes: isNamed(assurance) ? assurance.minutes : null,
     forecastMl: ranged?.forecast.volumeMl ?? volumeMl,
     mlPerG: volumeMl.p50 / outcome.plan.finish.massG.p50,
     potMl: pot === null ? null : (Math.PI / 4) * pot.diameterCm ** 2 * pot.heightCm,
@@ -110,11 +107,11 @@ export type LoadTime =
  */
 export function loadTime(sheet: JarSheet, jarsMl: readonly number[]): LoadTime {
   const refuse = (refused: string): LoadTime => ({ minutes: null, refused });
-  const { shelf, timedBy, stated, statedMinutes } = sheet;
+  const { shelf, timedBy, stated } = sheet;
   if (shelf.verdict !== 'pantry')
     return refuse(`It is not for the pantry: ${shelf.reasons[0] ?? 'keep it in the fridge.'}`);
   const jarMl = Math.max(...jarsMl, 0);
-  if (stated !== null && isNamed(stated)) return { minutes: statedMinutes, refused: null };
+  if (stated !== null && isNamed(stated)) return { minutes: stated.minutes, refused: null };
   const time = processTime({ ...timedBy, jarMl });
   if (time !== null) return { minutes: time.minutes, refused: null };
   if (jarMl > largestJarMl(timedBy.product, timedBy.ofApples))

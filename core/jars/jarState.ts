@@ -1,4 +1,4 @@
-import { jarsFromText, type JarName } from '../chain/index.ts';
+import { COOL_MIN, jarsFromText, REST_MIN, type JarName } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
 import type { JarState, LoadState } from './jarTransitions.ts';
 
@@ -84,10 +84,10 @@ export const REPROCESS_WITHIN_MS = 24 * 60 * 60_000;
  * Judgement.
  */
 export const LITTLE_SHORT = 0.08;
-/** Jars rest in the canner with the heat off; common practice. */
-export const REST_MS = 5 * 60_000;
-/** Least and most that jars cool untouched before their lids are pressed; common practice. */
-export const COOL_MS = { least: 12 * 60 * 60_000, most: 24 * 60 * 60_000 } as const;
+/** How long jars rest in the canner with the heat off. */
+export const REST_MS = REST_MIN * 60_000;
+/** Least that jars cool untouched before their lids are pressed. */
+export const COOL_MS = COOL_MIN * 60_000;
 
 const AT_REST: ReadonlySet<JarState> = new Set(['sealed', 'fridge', 'freezer', 'shelf', 'broken']);
 

@@ -373,10 +373,7 @@ describe('filling', () => {
       plan.ok ? (plan.plan.yield?.volumeMl.p50 ?? 0) : 0,
       -1,
     );
-    const weighed = fillingOf(JAM, after(log), {
-      massG: { p10: 2300, p50: 2300, p90: 2300 },
-      by: 'weighed',
-    });
+    const weighed = fillingOf(JAM, after(log), { p10: 2300, p50: 2300, p90: 2300 });
     expect(weighed.totalMl.p50).toBeCloseTo(2300 * JAM.mlPerG, 5);
     expect(width(weighed.totalMl)).toBeLessThan(width(forecast.totalMl));
     log.at(0, 'measured', null, 1800);

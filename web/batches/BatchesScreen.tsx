@@ -2,7 +2,7 @@ import type { BatchSummary, Kitchen } from '@idle-kettle/contract';
 import { CookingPot, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, Navigate, useSearchParams } from 'react-router';
-import { useBatches, useBringBack, usePutAway, useSetDone } from '../api/batches.ts';
+import { useBatches, useBringBack, usePutAway } from '../api/batches.ts';
 import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
@@ -40,7 +40,6 @@ function Batches({ kitchen, batches }: Props) {
   const [search, setSearch] = useSearchParams();
   const putAway = usePutAway();
   const bringBack = useBringBack();
-  const setDone = useSetDone();
   const [last, setLast] = useState<{
     readonly text: string;
     readonly way: string;
@@ -48,7 +47,7 @@ function Batches({ kitchen, batches }: Props) {
   } | null>(null);
   const finding = findingIn(search);
   const shown = byNeed(found(batches, finding));
-  const trouble = putAway.error ?? bringBack.error ?? setDone.error;
+  const trouble = putAway.error ?? bringBack.error;
   const forget = { onSuccess: () => setLast(null) };
 
   return (

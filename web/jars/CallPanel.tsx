@@ -1,6 +1,6 @@
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { clockInWords } from '../stove/words.ts';
+import { clockInWords, unbroken } from '../stove/words.ts';
 import type { Call, Press } from './jarsNow.ts';
 
 /** A clock that runs longer than this is told by the hour that it ends at, ms. */
@@ -92,9 +92,6 @@ export function CallPanel({ call, nowMs, onPress, large }: Props) {
     </section>
   );
 }
-
-/** A number stays with its unit. */
-const unbroken = (text: string): string => text.replace(/(\d) /g, '$1\u00a0');
 
 type ClockProps = { readonly call: Call; readonly nowMs: number; readonly large: boolean };
 

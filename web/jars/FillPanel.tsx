@@ -31,22 +31,18 @@ const STEPS: { readonly [step in Closing]: string } = {
 
 const BY: { readonly [by in Filling['by']]: string } = {
   measured: 'as measured',
-  weighed: 'by its weight',
   followed: 'as followed at the stove',
   forecast: 'by the forecast',
 };
 
 /** Pixels a centimetre, of the jars drawn. */
 const SCALE = 12;
-/** Less than a spoonful is no part jar, mL. */
-const WORTH_A_JAR_ML = 15;
 
 /** What is in the pot, how it fills the jars that are left, and each size of jar with what is filled and closed of it. */
 export function FillPanel({ sheet, progress, filling, units, fruit, onPress }: Props) {
   const [panel, setPanel] = useState<'measure' | 'weigh' | null>(null);
   const volume = (mL: number) => formatVolume(mL, units);
-  const { leftMl, totalMl, by, keepHot } = filling;
-  const empty = leftMl.p50 < WORTH_A_JAR_ML;
+  const { leftMl, totalMl, by, keepHot, isEmpty: empty } = filling;
   const note = (...notes: Noting[]) => onPress({ label: '', notes });
   const toggle = (next: 'measure' | 'weigh') => setPanel(panel === next ? null : next);
   return (
@@ -155,7 +151,7 @@ function Ending({ sheet, progress, filling, volume, note }: EndingProps) {
       </div>
     );
   }
-  if (full > 0 || filling.leftMl.p50 < WORTH_A_JAR_ML) return null;
+  if (full > 0 || filling.isEmpty) return null;
   if (part === null)
     return (
       <p role="status" className="mt-3 border-l-8 border-secondary pl-3 text-lg font-bold">

@@ -1,7 +1,7 @@
 import type { CookRecord } from '@idle-kettle/contract';
-import { canBeAt, factorLearned, USUAL_HALF_PINTS, type Entry } from '@idle-kettle/core';
+import { factorLearned, USUAL_HALF_PINTS, type Entry } from '@idle-kettle/core';
 import { Award, Tags } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useSetDone } from '../api/batches.ts';
 import { useChangeKitchen, useKitchen } from '../api/kitchen.ts';
@@ -11,6 +11,7 @@ import { can, useAttention } from '../stove/useAttention.ts';
 import type { CookLog } from '../stove/useCookLog.ts';
 import { useEstimate } from '../stove/useEstimate.ts';
 import { useKitchenNow } from '../stove/useKitchenNow.ts';
+import { useStanding } from '../stove/useStanding.ts';
 import { useVoice } from '../stove/useVoice.ts';
 import { fruitColourOfLines } from '../ui/fruit.ts';
 import { Guarded } from '../ui/Guarded.tsx';
@@ -25,8 +26,6 @@ import { ShowSheet } from './ShowSheet.tsx';
 import { toBoilIn, useJars } from './useJars.ts';
 import { WhereFrom } from './WhereFrom.tsx';
 
-const HOUR_MS = 3_600_000;
-
 type Props = { readonly cook: CookRecord; readonly log: CookLog };
 
 /** The jars of one batch, from the full pot to where they are kept. */
@@ -36,19 +35,15 @@ export function Jars({ cook, log }: Props) {
   const setDone = useSetDone();
   const navigate = useNavigate();
   const nowMs = useKitchenNow(cook.clock, null);
-  const startMs = Date.parse(cook.startedAt);
-  const hour = Math.ceil(nowMs / HOUR_MS);
-  const entries = useMemo(
-    () => log.entries.filter(({ at }) => canBeAt(at, startMs, hour * HOUR_MS)),
-    [log.entries, startMs, hour],
-  );
+  const standing = useStanding(cook, log.entries, nowMs);
+  const { entries, waterBoilsC } = standing;
   const { known: pot } = useEstimate({
     cook: wantsPot(entries) ? cook : null,
-    waterBoilsC: null,
+    waterBoilsC,
     entries,
     now: () => nowMs,
   });
-  const known = useJars(cook, entries, pot);
+  const known = useJars(cook, standing, pot);
   const [sheetOpen, setSheetOpen] = useState<'labels' | 'show' | null>(null);
   const toBoil = known ? toBoilIn(cook, kitchen, known.sheet) : null;
   const cannerHolds = kitchen?.cannerHolds ?? USUAL_HALF_PINTS;
@@ -85,7 +80,9 @@ export function Jars({ cook, log }: Props) {
   const fruit = fruitColourOfLines(cook.formula);
   const filled = progress.jars.length > 0;
   const isFilling =
-    progress.loads.length === 0 && progress.putAwayAtMs === null && !atRest(progress);
+    progress.loads.length === 0 &&
+    progress.putAwayAtMs === null &&
+    (!filled || progress.jars.some(({ state }) => state === 'filled' || state === 'closed'));
   const pressing = calls.some(({ id }) => id === 'press');
   const [first, ...others] = calls;
   return (
@@ -242,10 +239,6 @@ const wantsPot = (entries: readonly Pick<Entry, 'kind'>[]): boolean =>
   !entries.some(({ kind }) => kind === 'measured' || kind === 'loaded');
 
 const NO_CALLS: ReturnType<typeof callsOf> = [];
-
-/** Whether every jar that was filled is where it stays. */
-const atRest = ({ jars }: { readonly jars: readonly { readonly state: string }[] }): boolean =>
-  jars.length > 0 && jars.every(({ state }) => !['filled', 'closed'].includes(state));
 
 const AllDone = ({ done }: { readonly done: boolean }) => (
   <section aria-label="Next" className="rounded-box border-4 border-base-300 p-4">

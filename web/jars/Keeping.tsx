@@ -1,10 +1,9 @@
 import { isNamed, type JarSheet } from '@idle-kettle/core';
-import { addDays, addMonths, format } from 'date-fns';
+import { addMonths, format } from 'date-fns';
+import { eatBy } from '../labels/eatBy.ts';
 
 /** Frozen, a spread is at its best for a year; judgement of common practice. */
 const FREEZER_MONTHS = 12;
-const FRIDGE_DAYS = 21;
-const CURD_FRIDGE_DAYS = 28;
 
 type Props = { readonly sheet: JarSheet; readonly nowMs: number };
 
@@ -12,7 +11,6 @@ type Props = { readonly sheet: JarSheet; readonly nowMs: number };
 export function Keeping({ sheet, nowMs }: Props) {
   const { shelf, stated, product } = sheet;
   const day = (date: Date) => format(date, 'd MMMM yyyy');
-  const fridge = addDays(nowMs, product === 'curd' ? CURD_FRIDGE_DAYS : FRIDGE_DAYS);
   return (
     <section
       aria-label="Where they are kept"
@@ -33,7 +31,7 @@ export function Keeping({ sheet, nowMs }: Props) {
       {shelf.verdict !== 'pantry' && (
         <ul className="mt-2 flex flex-col gap-1 text-lg">
           <li>
-            <b>Fridge:</b> eaten by {day(fridge)}, and within two weeks of opening.
+            <b>Fridge:</b> eaten by {day(eatBy(product, nowMs))}, and within two weeks of opening.
           </li>
           <li>
             <b>Freezer:</b> at its best until {day(addMonths(nowMs, FREEZER_MONTHS))}. Leave ½ in (1

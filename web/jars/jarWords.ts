@@ -1,6 +1,5 @@
 import type { Jar, JarSheet } from '@idle-kettle/core';
-
-const list = new Intl.ListFormat('en-US');
+import { packingInWords } from '../ui/words.ts';
 
 /** `half-pint 3`. */
 export const jarInWords = ({ sizes }: JarSheet, { size, number }: Jar): string =>
@@ -9,10 +8,9 @@ export const jarInWords = ({ sizes }: JarSheet, { size, number }: Jar): string =
 /** `7 half-pints and 1 pint`. */
 export function countedInWords({ sizes }: JarSheet, jars: readonly Pick<Jar, 'size'>[]): string {
   if (jars.length === 0) return 'no jar';
-  return list.format(
-    sizes.flatMap(({ name }, index) => {
-      const count = jars.filter(({ size }) => size === index + 1).length;
-      return count === 0 ? [] : [`${count} ${count === 1 ? name : `${name}s`}`];
-    }),
-  );
+  const counts = sizes.map(({ name }, index) => ({
+    name,
+    count: jars.filter(({ size }) => size === index + 1).length,
+  }));
+  return packingInWords({ jars: counts.filter(({ count }) => count > 0) });
 }

@@ -1,9 +1,13 @@
 import {
+  convert,
   COOL_MS,
   isAtRest,
+  isNamed,
   jarsInText,
   loadTime,
   nextLoad,
+  REPROCESS_WITHIN_MS,
+  REST_MS,
   type EntryKind,
   type Filling,
   type Jar,
@@ -12,6 +16,7 @@ import {
   type Load,
   type Spread,
 } from '@idle-kettle/core';
+import { minutesInWords } from '../words/acts.ts';
 import { countedInWords, jarInWords } from './jarWords.ts';
 
 /** Something that a press writes down: its kind, number and words. */
@@ -67,8 +72,6 @@ const call = (given: Partial<Call> & Pick<Call, 'id' | 'title' | 'detail' | 'ran
 
 const named = (jars: readonly Jar[]): string => jarsInText(jars);
 
-const minutes = (count: number): string => `${count} ${count === 1 ? 'minute' : 'minutes'}`;
-
 /** Everything that wants doing now, the most pressing first; empty when all is put away. */
 export function callsOf(now: JarsCase): readonly Call[] {
   const { progress } = now;
@@ -94,7 +97,8 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
   const jars = progress.jars.filter(({ id }) => load.jars.includes(id));
   const what = countedInWords(sheet, jars);
   const note = (kind: EntryKind): readonly Noting[] => [[kind, load.number, null]];
-  const time = load.minutes === null ? 'the time that the formula prints' : minutes(load.minutes);
+  const time =
+    load.minutes === null ? 'the time that the formula prints' : minutesInWords(load.minutes);
   const base = { id: `load-${load.number}-${load.state}` };
   const water = { label: 'Water was low: boiling water in', notes: note('water-in') };
   const boils = {
@@ -160,7 +164,7 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
           asks:
             over || left === null
               ? null
-              : `${minutes(left)} ${left === 1 ? 'is' : 'are'} left. Heat off now is no process: the whole time would begin again.`,
+              : `${minutesInWords(left)} ${left === 1 ? 'is' : 'are'} left. Heat off now is no process: the whole time would begin again.`,
         }),
       ];
     }
@@ -187,7 +191,7 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
             others: [{ label: 'Take them out, for the fridge', notes: note('lifted-out') }],
           }),
         ];
-      const until = (load.offAtMs ?? 0) + 5 * 60_000;
+      const until = (load.offAtMs ?? 0) + REST_MS;
       const over = nowMs >= until;
       return [
         call({
@@ -210,10 +214,10 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
 }
 
 /** Why it takes so long. */
-function reasonOf({ timedBy, altitudeAssumed, stated, statedMinutes }: JarSheet): string {
-  if (stated !== null && statedMinutes !== null)
+function reasonOf({ timedBy, altitudeAssumed, stated }: JarSheet): string {
+  if (stated !== null && isNamed(stated) && stated.minutes !== null)
     return 'The time is the one that you say the formula prints.';
-  const feet = Math.round(timedBy.altitudeM * 3.28084);
+  const feet = Math.round(convert(timedBy.altitudeM, 'm', 'ft'));
   const school =
     timedBy.school === 'sterilised' ? 'jars boiled sterile' : 'clean hot jars, not boiled sterile';
   return altitudeAssumed
@@ -227,7 +231,7 @@ const THE_POT_IS_EMPTY: Press = { label: 'The pot is empty', notes: [['measured'
 /** What is left in the pot. */
 function toFill({ filling, progress, readyAtMs }: JarsCase): readonly Call[] {
   const open = progress.jars.filter(({ state }) => state === 'filled');
-  const empty = filling.leftMl.p50 < 15 || progress.loads.length > 0;
+  const empty = filling.isEmpty || progress.loads.length > 0;
   if (!empty)
     return [
       call({
@@ -284,7 +288,7 @@ function toLoad({ sheet, progress, cannerHolds, filling }: JarsCase): readonly C
   };
   const number = Math.max(0, ...progress.loads.map((load) => load.number)) + 1;
   const busy = progress.loads.some(({ state }) => state !== 'out');
-  const more = filling.leftMl.p50 >= 15 && progress.loads.length === 0;
+  const more = !filling.isEmpty && progress.loads.length === 0;
   return [
     call({
       id: `load-${number}`,
@@ -294,7 +298,7 @@ function toLoad({ sheet, progress, cannerHolds, filling }: JarsCase): readonly C
         sheet.timedBy.canner === 'steam'
           ? 'On the rack, not touching, lid on.'
           : `On the rack, not touching, into water of ${sheet.product === 'curd' ? '82 °C (180 °F), not boiling, and 25 to 30 minutes’ climb from there' : 'about 82 °C (180 °F)'}, 1 to 2 in over the lids.`
-      } ${time.minutes === null ? 'Its time is the one printed in the formula.' : `It takes ${minutes(time.minutes)} at the boil.`}`,
+      } ${time.minutes === null ? 'Its time is the one printed in the formula.' : `It takes ${minutesInWords(time.minutes)} at the boil.`}`,
       press: { label: 'They are in', notes: [['loaded', number, named(jars)]] },
       others: [cold],
       due: !busy,
@@ -344,7 +348,7 @@ function cooling({ sheet, progress, nowMs }: JarsCase): readonly Call[] {
   const jars = progress.jars.filter(({ state }) => state === 'cooling');
   if (jars.length === 0) return [];
   const lastOut = Math.max(...jars.map(({ outAtMs }) => outAtMs ?? 0));
-  const until = lastOut + COOL_MS.least;
+  const until = lastOut + COOL_MS;
   const due = nowMs >= until;
   return [
     call({
@@ -365,7 +369,7 @@ function notSealed({ sheet, progress, nowMs }: JarsCase): readonly Call[] {
   return progress.jars
     .filter(({ state }) => state === 'unsealed' || state === 'cut short')
     .map((jar) => {
-      const until = (jar.outAtMs ?? 0) + 24 * 60 * 60_000;
+      const until = (jar.outAtMs ?? 0) + REPROCESS_WITHIN_MS;
       const fridge: Press = { label: 'Into the fridge', notes: [['to-fridge', null, jar.id]] };
       const late = nowMs > until;
       return call({

@@ -6,14 +6,11 @@ import {
   type Kitchen,
 } from '@idle-kettle/contract';
 import {
-  ambientOf,
-  boilingWaterOf,
   fillingOf,
   HEAT_SOURCES,
   jarProgressOf,
   jarSheetOf,
   minutesToBoil,
-  standingEvents,
   USUAL_HALF_PINTS,
   WATER_WHEN_LOADED_C,
   type Entry,
@@ -22,10 +19,10 @@ import {
   type JarProgress,
   type JarSheet,
   type Load,
-  type PotMass,
   type Spread,
 } from '@idle-kettle/core';
 import { useMemo } from 'react';
+import type { Standing } from '../stove/useStanding.ts';
 
 /** What is known of the jars of a cook. */
 export type KnownJars = {
@@ -43,30 +40,23 @@ export type KnownJars = {
  */
 export function useJars(
   cook: CookRecord,
-  entries: readonly Entry[],
+  { events, waterBoilsC }: Standing,
   known: Estimate | null,
 ): KnownJars | null {
-  const events = useMemo(() => standingEvents(entries), [entries]);
   // Only what went in at the stove moves the sheet, which takes long to work out.
   const added = JSON.stringify(events.filter(({ kind }) => kind === 'added'));
   const sheet = useMemo(() => {
-    const waterBoilsC = boilingWaterOf(
-      events,
-      ambientOf({ ...cook.kitchen, waterBoilsC: null }).waterBoilsC,
-    );
     const request = requestInKitchen(cook.formula, cook.kitchen);
     return jarSheetOf(
       waterBoilsC === null ? request : { ...request, waterBoilsC },
       JSON.parse(added) as Entry[],
     );
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- of the events only those that are in `added` and the water count
-  }, [cook.formula, cook.kitchen, added]);
+  }, [cook.formula, cook.kitchen, added, waterBoilsC]);
   const progress = useMemo(() => (sheet ? jarProgressOf(sheet, events) : null), [sheet, events]);
-  const mass = massOf(events, known);
-  const massKey = JSON.stringify(mass);
+  const massKey = JSON.stringify(massOf(events, known));
   const filling = useMemo(
     () =>
-      sheet && progress ? fillingOf(sheet, progress, JSON.parse(massKey) as PotMass | null) : null,
+      sheet && progress ? fillingOf(sheet, progress, JSON.parse(massKey) as Spread | null) : null,
     [sheet, progress, massKey],
   );
   const sizes = useMemo(() => jarsIn(cook.kitchen).map(({ name }) => name), [cook.kitchen]);
@@ -76,10 +66,10 @@ export function useJars(
 }
 
 /** What the stove knew of the pot’s mass at the end; null for a batch that was not followed there. */
-function massOf(events: readonly Entry[], known: Estimate | null): PotMass | null {
+function massOf(events: readonly Entry[], known: Estimate | null): Spread | null {
   const followed =
     events.some(({ kind }) => kind === 'lit') && events.some(({ kind }) => kind === 'off-heat');
-  return followed && known !== null ? { massG: known.massG, by: 'followed' } : null;
+  return followed && known !== null ? known.massG : null;
 }
 
 /** Minutes that a load takes from the flame to the boil, over the burner of the batch. */

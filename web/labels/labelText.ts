@@ -1,6 +1,7 @@
 import type { CookRecord } from '@idle-kettle/contract';
 import { formatMass, isNamed, type JarSheet } from '@idle-kettle/core';
-import { addDays, addMonths, format } from 'date-fns';
+import { addMonths, format } from 'date-fns';
+import { eatBy } from './eatBy.ts';
 
 /** What a label prints, line by line. */
 export type LabelText = {
@@ -23,8 +24,6 @@ export type LabelText = {
   readonly fruit: string;
 };
 
-const FRIDGE_DAYS = 21;
-const CURD_FRIDGE_DAYS = 28;
 /** Enough of a batch’s id to be told from any other of a household. */
 const SHORT_ID = 8;
 
@@ -45,7 +44,7 @@ export function labelTextOf(
   const day = (date: Date | number) => format(date, 'd MMM yyyy');
   const before = pantry
     ? format(addMonths(madeMs, shelf.months), 'MMM yyyy')
-    : day(addDays(madeMs, product === 'curd' ? CURD_FRIDGE_DAYS : FRIDGE_DAYS));
+    : day(eatBy(product, madeMs));
   const { allergens, mayHold } = label;
   const told = [
     ...(allergens.length > 0 ? [`Contains ${allergens.join(', ')}.`] : []),

@@ -1,5 +1,5 @@
 import type { CookRecord } from '@idle-kettle/contract';
-import { isNamed, type JarProgress, type JarSheet } from '@idle-kettle/core';
+import { convert, isNamed, type JarProgress, type JarSheet } from '@idle-kettle/core';
 import { format } from 'date-fns';
 
 /** A row of an entry card: what is asked, and what is said. */
@@ -14,7 +14,7 @@ export function entryOf(
   const { timedBy, process, product, altitudeAssumed, stated, label } = sheet;
   const whole = loads.filter((load) => load.whole);
   const minutes = [...new Set(whole.map((load) => load.minutes))];
-  const feet = Math.round(timedBy.altitudeM * 3.28084).toLocaleString('en-US');
+  const feet = Math.round(convert(timedBy.altitudeM, 'm', 'ft')).toLocaleString('en-US');
   const madeMs = jars[0]?.filledAtMs ?? Date.parse(cook.startedAt);
   return [
     ['Product', product === 'pepper-jelly' ? 'pepper jelly' : product],

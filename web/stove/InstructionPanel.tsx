@@ -1,4 +1,4 @@
-import { clockInWords } from './words.ts';
+import { clockInWords, unbroken } from './words.ts';
 import { useState } from 'react';
 import type { Instruction } from './instruction.ts';
 
@@ -87,6 +87,3 @@ export function InstructionPanel({ instruction, nowMs, mayLeave, onPress, onInst
     </section>
   );
 }
-
-/** A number stays with its unit. */
-const unbroken = (text: string): string => text.replace(/(\d) /g, '$1\u00a0');

@@ -1,12 +1,8 @@
 import { jarsIn, type CookRecord } from '@idle-kettle/contract';
 import {
-  ambientOf,
   asPlanned,
-  boilingWaterOf,
-  canBeAt,
   formatGrams,
   progressOf,
-  standingEvents,
   stoveCautions,
   testConflict,
   type Caution,
@@ -32,10 +28,9 @@ import type { CookLog } from './useCookLog.ts';
 import { useEstimate } from './useEstimate.ts';
 import { useKitchenNow } from './useKitchenNow.ts';
 import { stoveSayings } from './sayings.ts';
+import { useStanding } from './useStanding.ts';
 import { useVoice } from './useVoice.ts';
 import { WaterCheck, type Keeping } from './WaterCheck.tsx';
-
-const HOUR_MS = 3_600_000;
 
 type Props = {
   readonly cook: CookRecord;
@@ -50,22 +45,11 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
   const { note } = log;
   const { temperature: scale } = cook.kitchen;
   const nowMs = useKitchenNow(cook.clock, cook.endedAt === null ? null : Date.parse(cook.endedAt));
-  const startMs = Date.parse(cook.startedAt);
-  // What is years off, from before such entries were refused, is only shown, to be taken back.
-  const hour = Math.ceil(nowMs / HOUR_MS);
-  const entries = useMemo(
-    () => log.entries.filter(({ at }) => canBeAt(at, startMs, hour * HOUR_MS)),
-    [log.entries, startMs, hour],
-  );
+  const { entries, events, waterBoilsC } = useStanding(cook, log.entries, nowMs);
   const sizes = useMemo(() => jarsIn(cook.kitchen).map(({ name }) => name), [cook.kitchen]);
   const [test, setTest] = useState<TestKind | null>(null);
   const [amount, setAmount] = useState(false);
 
-  const events = useMemo(() => standingEvents(entries), [entries]);
-  const waterBoilsC = useMemo(
-    () => boilingWaterOf(events, ambientOf(cook.kitchen).waterBoilsC),
-    [events, cook.kitchen],
-  );
   const sheet = useMemo(() => stoveSheet(cook, waterBoilsC), [cook, waterBoilsC]);
   const progress = useMemo(() => (sheet ? progressOf(sheet, events) : null), [sheet, events]);
   const { known, failing } = useEstimate({ cook, waterBoilsC, entries, now: () => nowMs });

@@ -123,3 +123,6 @@ export function clockInWords(ms: number): string {
   const [h, m, s] = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60];
   return `${passed ? '+' : ''}${h > 0 ? `${h}:${two(m)}` : m}:${two(s)}`;
 }
+
+/** A number stays with its unit. */
+export const unbroken = (text: string): string => text.replace(/(\d) /g, '$1\u00a0');

@@ -6,7 +6,7 @@ const plural = (count: number, name: string): string => (count === 1 ? name : `$
 const list = new Intl.ListFormat('en-US');
 
 /** `7 half-pints and 1 quarter-pint`: what the batch most likely fills. */
-export const packingInWords = ({ jars }: NonNullable<Plan['yield']>): string =>
+export const packingInWords = ({ jars }: Pick<NonNullable<Plan['yield']>, 'jars'>): string =>
   jars.length === 0
     ? 'no full jar'
     : list.format(jars.map(({ name, count }) => `${count} ${plural(count, name)}`));

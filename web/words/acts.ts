@@ -52,7 +52,8 @@ function given({ gives }: ToldAct): string {
     : `It should give ${volume(volumeMl.low)} to ${volume(volumeMl.high)} (${formatGrams(massG.low)} to ${formatGrams(massG.high)}). Measure it, and write it down: the rest goes by it.`;
 }
 
-const minutesOf = (count: number | null): string =>
+/** `5 minutes`; `the time` where nobody said. */
+export const minutesInWords = (count: number | null): string =>
   count === null ? 'the time' : `${count} ${count === 1 ? 'minute' : 'minutes'}`;
 
 /** What goes into a butter near its end. */
@@ -197,7 +198,7 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
     press: 'Rolling boil now',
   }),
   clock: (act, { stop, method }) => ({
-    title: `${method === 'low-methoxyl' ? 'Boil, stirring,' : 'Boil hard'} for ${minutesOf(act.minutes)}`,
+    title: `${method === 'low-methoxyl' ? 'Boil, stirring,' : 'Boil hard'} for ${minutesInWords(act.minutes)}`,
     detail: `Stir all the while. The clock decides; it should then show about ${stop}.`,
     press: 'Off the heat',
   }),
@@ -260,7 +261,7 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
     press: 'There now',
   }),
   process: (act, { process }) => ({
-    title: `Process ${act.minutes === null ? 'the time printed in the formula' : minutesOf(act.minutes)}`,
+    title: `Process ${act.minutes === null ? 'the time printed in the formula' : minutesInWords(act.minutes)}`,
     detail: `In the ${process.method === 'steam' ? 'steam canner' : 'boiling-water canner'}. ${process.notes.slice(1).join(' ')} If the boil is lost, begin again.`,
     press: 'Processed',
   }),
