@@ -1,6 +1,9 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
+import { chmodSync, mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { ensurePackages, TEST_PACKAGES } from './packages.mjs';
 import { portNear } from './ports.mjs';
 import { ensureModules, ensureNodeBuild, ensureWebBuild } from './project.mjs';
@@ -25,14 +28,25 @@ export async function runBench(args) {
     await migrate(url);
     await loadDemo(url);
     const port = await portNear(FIRST_PORT);
-    const server = await startServer(url, port);
+    const folder = mkdtempSync(join(tmpdir(), 'kettle-bench-'));
+    // The server runs as another user, and notes there how long its loop was held.
+    chmodSync(folder, 0o777);
+    const loop = join(folder, 'loop.jsonl');
+    const server = await startServer(url, port, {
+      NODE_OPTIONS: `--import ${pathToFileURL(join(ROOT, 'bench/loopWatch.mjs')).href}`,
+      KETTLE_BENCH_LOOP: loop,
+    });
     try {
       const child = spawn(
         'node',
         [join(ROOT, program), ...args.filter((arg) => !arg.startsWith('--'))],
         {
           stdio: 'inherit',
-          env: { ...process.env, KETTLE_BENCH_ADDRESS: `http://127.0.0.1:${port}` },
+          env: {
+            ...process.env,
+            KETTLE_BENCH_ADDRESS: `http://127.0.0.1:${port}`,
+            KETTLE_BENCH_LOOP: loop,
+          },
         },
       );
       const [code] = await once(child, 'exit');

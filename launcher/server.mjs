@@ -79,14 +79,15 @@ export const loadDemo = (databaseUrl) => runProgram('loadDemo.js', databaseUrl);
  * Starts the app’s server and waits until it listens.
  * @param {string} databaseUrl
  * @param {number} port
+ * @param {NodeJS.ProcessEnv} [more] for its environment
  * @returns {Promise<Server>}
  */
-export async function startServer(databaseUrl, port) {
+export async function startServer(databaseUrl, port, more = {}) {
   const child = spawn(
     process.execPath,
     ['--enable-source-maps', join(ROOT, 'server/dist/main.js')],
     {
-      env: environment(databaseUrl, port),
+      env: { ...environment(databaseUrl, port), ...more },
       cwd: ROOT,
       detached: true,
       stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
