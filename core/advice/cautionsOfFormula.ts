@@ -120,7 +120,7 @@ function solidsCautions({ choice }: Worked, { all, finish, targetPct }: Boil): C
         'already-past-target',
         stopKind === 'body'
           ? 'It is already thicker than it needs to be before it is reduced.'
-          : `More sugar than fruit can carry: the batch is past ${targetPct} % soluble solids before it boils, and may crystallise.`,
+          : `More sugar than fruit can carry: the batch is past ${Math.round(targetPct)} % soluble solids before it boils, and may crystallise.`,
       ),
     );
   }

@@ -52,6 +52,28 @@ describe('the integrator', () => {
     expect(decay.t).toBeCloseTo(Math.LN2, 5);
   });
 
+  // False position alone would need thousands of guesses for these.
+  test.each([
+    ['a sharp turn', (y: number) => (y < 0.7 ? -1e-9 : 1e6)],
+    ['a flat approach', (y: number) => y ** 31 - 0.7 ** 31],
+    ['a start that is almost there', (y: number) => (y < 0.7 ? -1e6 : 1e-9)],
+  ])('finds an event to a millionth of its step, and little work: %s', (_, at) => {
+    let looks = 0;
+    const { t, y } = integrate([0], 1, {
+      slope: () => [1],
+      event: ([now = 0]) => {
+        looks += 1;
+        return at(now);
+      },
+      tolerance: [1],
+      longestStep: 1,
+    });
+    expect(t).toBeGreaterThanOrEqual(0.7);
+    expect(t).toBeLessThan(0.7 + 1e-6);
+    expect(y[0]).toBeCloseTo(t, 9);
+    expect(looks).toBeLessThan(40);
+  });
+
   test('says when the time was up first, or the event had happened before', () => {
     const still = { slope: () => [0], tolerance: [1e-6], longestStep: 1 };
     expect(integrate([0], 3, { ...still, event: () => -1 })).toMatchObject({

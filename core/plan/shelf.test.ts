@@ -83,6 +83,11 @@ test.each([
     ['1 kg strawberries', '800 g sugar', '3 litres water'],
     '2,995 g of water to 1,000 g of acid fruit',
   ],
+  [
+    'jelly',
+    ['180 ml lemon juice', '850 g honey', '1 pouch liquid pectin'],
+    'Lemon juice: high-acid fruit',
+  ],
 ] as const)('the reasons say the amounts: %s of %j', (product, lines, reason) => {
   expect(plan({ product, lines }).shelf.reasons.join(' ')).toContain(reason);
 });

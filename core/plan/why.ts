@@ -76,7 +76,7 @@ function whyBatch(
 function whySet(model: NonNullable<Plan['set']>['model'], pectinLeft: number): string {
   switch (model) {
     case 'high-methoxyl':
-      return `Pectin held over pectin needed: a standard gel of 65 % solids holds ${STANDARD_GEL_PECTIN.value} % of 150-grade pectin (USA-SAG), a soft set in a jar does with ${Math.round(100 * (1 - ENOUGH['high-methoxyl']))} % less, and a firm one takes more; the need rises with fewer solids and away from pH 3.1. Judgement, fitted to how tested formulas set, each figure of fruit within its published range. Acidity is a charge balance of every ingredient’s acids; boiling leaves ${(100 * pectinLeft).toFixed(0)} % of the pectin’s power.`;
+      return `Pectin held over pectin needed: a standard gel of 65 % solids holds ${STANDARD_GEL_PECTIN.value.toFixed(2)} % of 150-grade pectin (USA-SAG), a soft set in a jar does with ${Math.round(100 * (1 - ENOUGH['high-methoxyl']))} % less, and a firm one takes more; the need rises with fewer solids and away from pH 3.1. Judgement, fitted to how tested formulas set, each figure of fruit within its published range. Acidity is a charge balance of every ingredient’s acids; boiling leaves ${(100 * pectinLeft).toFixed(0)} % of the pectin’s power.`;
     case 'low-methoxyl':
       return `Low-methoxyl pectin held over ${LOW_METHOXYL_PECTIN.value} %, less where calcium, solids or pH lie outside makers’ usual windows; judgement.`;
     case 'body':

@@ -1,6 +1,6 @@
-import { findIngredient, type Fruit } from '../larder/index.ts';
-import { exactly } from '../quantity/index.ts';
-import { ACIDIFIED, METER_PH, roleOf } from './caps.ts';
+import { findIngredient } from '../larder/index.ts';
+import { exactly, formatGrams } from '../quantity/index.ts';
+import { ACIDIFIED, METER_PH, roleOf, type Role } from './caps.ts';
 import { keepingOf } from './keeping.ts';
 import { againstMeter, familyOf, isInfused, isNamed, judged, type Judged } from './judged.ts';
 import {
@@ -141,8 +141,8 @@ function wayInWords({
     ...(gone.length === 0 ? [] : [`leave out the ${gone.join(' and the ')}`]),
     ...add.map(({ id, grams }) =>
       replaced.includes(id.replace(/-bottled$/, ''))
-        ? `${grams} g ${name(id)} in place of the fresh`
-        : `${grams} g more ${name(id)}`,
+        ? `${formatGrams(grams)} ${name(id)} in place of the fresh`
+        : `${formatGrams(grams)} more ${name(id)}`,
     ),
   ].join(', and ');
 }
@@ -196,10 +196,14 @@ function reasonsFor({ found, family, acidified }: Judged): string[] {
         processed,
       ];
     case 'spread': {
-      const fruits = found.lines
-        .map(({ ingredient }) => ingredient)
-        .filter((row): row is Fruit => roleOf(row) === 'acid-fruit');
-      const sour = [...new Set(fruits.map(({ name }) => name))];
+      const rowsOf = (...roles: readonly Role[]) =>
+        found.lines
+          .map(({ ingredient }) => ingredient)
+          .filter((row) => roles.includes(roleOf(row)));
+      const fruits = rowsOf('acid-fruit');
+      // Of a spread without other fruit, the juice of lemons or limes is the fruit.
+      const acid = fruits.length > 0 || acidified.size > 0 ? fruits : rowsOf('citrus-juice');
+      const sour = [...new Set(acid.map(({ name }) => name))];
       const made = [...acidified].map(
         (id) => `${nameOf(id)} with acid enough (${ACIDIFIED[id]?.published ?? ''})`,
       );

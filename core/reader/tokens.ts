@@ -54,7 +54,7 @@ const plainText = (text: string): string =>
     // `low- or no-sugar pectin`
     .replace(/([a-z])- (or|and) /gi, '$1 $2 ')
     .replace(/[\u2010\u2011]/g, '-')
-    .replace(/[\u0000-\u001f\u007f\s]/g, ' '); // eslint-disable-line no-control-regex
+    .replace(/[\u0000-\u001f\u007f\s]/g, ' '); // oxlint-disable-line no-control-regex
 
 const PIECE =
   /(\s*)(?:(\d{1,4} ?[/⁄∕] ?\d{1,4}(?![\d/]))|(\d{1,2}:\d{1,2}(?!\d))|(\d+(?:\.\d+)?(?:e\d{1,3}(?!\w))?|\.\d+)|([\p{L}\p{M}]+(?:['’][\p{L}\p{M}]+)*['’]?)|([\s\S]))/uy;
