@@ -6,6 +6,7 @@ import { print } from './measure.mjs';
 import { packingRows } from './packing.mjs';
 import { planRows } from './plan.mjs';
 import { readingRows } from './reading.mjs';
+import { startRows } from './start.mjs';
 import { typingRows } from './typing.mjs';
 
 const address = process.env['KETTLE_BENCH_ADDRESS'];
@@ -18,6 +19,7 @@ const TABLES = {
   packing: packingRows,
   live: liveRows,
   typing: () => (address === undefined ? [] : typingRows(address)),
+  start: startRows,
   ingest: () => (address === undefined ? [] : ingestRows(address)),
 };
 const asked = process.argv.slice(2);

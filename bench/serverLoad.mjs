@@ -1,5 +1,7 @@
+import { MOST_ENTRIES } from '@idle-kettle/contract';
 import autocannon from 'autocannon';
 import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import { EventSource } from 'undici';
 import { ask } from './ask.mjs';
 import { ms, print } from './measure.mjs';
@@ -14,6 +16,11 @@ const VIEWERS_OF_EACH = 2;
 const VIEWERS_OF_ONE = 200;
 const MOST_P99_MS = 50;
 const MOST_LAG_MS = 500;
+const MOST_HELD_MS = 50;
+/** Rounds of the largest requests, and how many of each are made at once in one more. */
+const HARD_TIMES = 10;
+/** What the watch of the loop adds up over, ms. */
+const WATCH_MS = 250;
 const BATCHES = 16;
 const MOST_LIST_BYTES = 12_000;
 const FORMULA = { name: 'Measured', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };
@@ -21,12 +28,16 @@ const FORMULA = { name: 'Measured', lines: ['2 kg crushed damsons', '1.4 kg suga
 /** @typedef {import('./measure.mjs').Row} Row */
 
 const address = process.env['KETTLE_BENCH_ADDRESS'];
-if (address === undefined) throw new Error('Run it with ./kettle bench --server');
+const loop = process.env['KETTLE_BENCH_LOOP'];
+if (address === undefined || loop === undefined)
+  throw new Error('Run it with ./kettle bench --server');
 const rows = [
   await list(address),
   await mixed(address),
   ...(await kitchens(address)),
   await crowd(address),
+  // Last, since the plans of what it saves are worked out after it.
+  await held(address, loop),
 ];
 print(rows);
 process.exitCode = rows.every(({ met }) => met) ? 0 : 1;
@@ -49,6 +60,69 @@ async function list(at) {
     found: `${(bytes / 1000).toFixed(1)} kB before it is compressed`,
     met: bytes <= MOST_LIST_BYTES,
   };
+}
+
+/**
+ * For how long the server’s event loop was held at most while the largest of everything that is taken was asked for, one request after another,
+ * and several at once.
+ * @param {string} at @param {string} noted file that the server’s watch writes @returns {Promise<Row>}
+ */
+async function held(at, noted) {
+  const single = await heldBy(noted, () => largest(at, 1, HARD_TIMES));
+  const together = await heldBy(noted, () => largest(at, HARD_TIMES, 1));
+  return {
+    what: 'the event loop under the largest plans, readings, saves, cooks and logs',
+    bar: `held ≤ ${MOST_HELD_MS} ms`,
+    found: `${ms(single)} at most one by one, ${ms(together)} with ${HARD_TIMES} of each at once`,
+    met: single <= MOST_HELD_MS,
+  };
+}
+
+/** @param {string} noted @param {() => Promise<void>} work @returns {Promise<number>} ms */
+async function heldBy(noted, work) {
+  const from = Date.now();
+  await work();
+  await new Promise((resolve) => setTimeout(resolve, 2 * WATCH_MS));
+  return readFileSync(noted, 'utf8')
+    .trim()
+    .split('\n')
+    .map((line) => /** @type {{ at: number, heldMs: number }} */ (JSON.parse(line)))
+    .filter((note) => note.at > from + WATCH_MS)
+    .reduce((most, { heldMs }) => Math.max(most, heldMs), 0);
+}
+
+/** Some rounds of every large request, so many of each at once. @param {string} at @param {number} atOnce @param {number} rounds */
+async function largest(at, atOnce, rounds) {
+  const lines = Array.from({ length: 100 }, () => '1 kg rhubarb');
+  const cook = randomUUID();
+  const batch = /** @type {{ id: string }} */ (
+    await ask(at, 'POST', '/batches', { name: 'Hard', lines })
+  );
+  await ask(at, 'POST', '/cooks', { id: cook, batchId: batch.id });
+  let seq = 0;
+  const reading = () => ({
+    source: 'hard',
+    seq: (seq += 1),
+    at: Date.now(),
+    kind: 'temperature',
+    value: 90,
+  });
+  const requests = [
+    () => ask(at, 'POST', '/plan', { lines, draws: 10_000 }),
+    () => ask(at, 'POST', '/read', { lines }),
+    () => ask(at, 'POST', '/cards', { name: 'Hard', lines }),
+    () => ask(at, 'POST', '/batches', { name: 'Hard', lines }),
+    () => ask(at, 'POST', '/cooks', { id: randomUUID(), batchId: batch.id }),
+    () =>
+      ask(at, 'POST', `/cooks/${cook}/log`, {
+        entries: Array.from({ length: MOST_ENTRIES }, reading),
+      }),
+    () => ask(at, 'GET', `/cooks/${cook}/log?after=0`),
+    () => ask(at, 'GET', '/docs-json'),
+  ];
+  for (let round = 0; round < rounds; round += 1)
+    for (const request of requests) await Promise.all(Array.from({ length: atOnce }, request));
+  await ask(at, 'POST', `/cooks/${cook}/end`);
 }
 
 /**

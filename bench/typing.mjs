@@ -26,8 +26,9 @@ export async function typingRows(address) {
       followed.push(taken.followed);
     }
     return [
-      row('a key to the screen', shown),
-      row('a key to the verdicts that follow it', followed),
+      row('a key to the screen', shown, MOST_MS),
+      // They give way to the next key, and are told without a bar.
+      row('a key to the verdicts that follow it', followed, null),
     ];
   } finally {
     await browser.close();
@@ -99,16 +100,19 @@ async function writeBatch(browser, address) {
   return times;
 }
 
-/** @param {string} what @param {readonly number[][]} batches the time of every key of every batch, ms */
-function row(what, batches) {
+/**
+ * @param {string} what @param {readonly number[][]} batches the time of every key of every batch, ms
+ * @param {number | null} most of nine keys in ten, and of a first key, ms; null for what is only told
+ */
+function row(what, batches, most) {
   const sorted = batches.flat().sort((a, b) => a - b);
   const at = (/** @type {number} */ share) =>
     sorted[Math.floor(share * (sorted.length - 1))] ?? NaN;
   const first = Math.max(...batches.map(([key]) => key ?? NaN));
   return {
     what: `${what}, browser slowed ${SLOWED} ×`,
-    bar: `p90 ≤ ${MOST_MS} ms`,
+    bar: most === null ? 'told' : `p90 and first key ≤ ${most} ms`,
     found: `p50 ${at(0.5).toFixed(0)} ms, p90 ${at(0.9).toFixed(0)} ms, first key ${first.toFixed(0)} ms, ${sorted.length} keys`,
-    met: at(0.9) <= MOST_MS,
+    met: most === null || (at(0.9) <= most && first <= most),
   };
 }

@@ -37,7 +37,7 @@ import { IsName } from './text.ts';
 /** Fastest that a practice cook runs: sixty minutes of the kitchen in one of the wall. */
 export const FASTEST = 60;
 /** Most entries that are delivered at once. */
-export const MOST_ENTRIES = 500;
+export const MOST_ENTRIES = 100;
 /** Names that only the devices of a kitchen write under. */
 const DEVICE_SOURCES: readonly string[] = [PROBE_SOURCE, SCALE_SOURCE];
 const MOST_TEXT_CHARS = 120;

@@ -16,7 +16,7 @@ export const IsName = (): PropertyDecorator =>
     MaxLength(MOST_NAME_CHARS, {
       message: `A name may have at most ${MOST_NAME_CHARS} characters.`,
     }),
-    // eslint-disable-next-line no-control-regex
+    // oxlint-disable-next-line no-control-regex
     Matches(/^[^<>\u0000-\u001f]*$/, {
       message: 'A name may not hold < or > or control characters.',
     }),

@@ -1,17 +1,15 @@
 import 'reflect-metadata';
-import { faultsOf, VALIDATION } from '@idle-kettle/contract';
-import { ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { ErrorRequestHandler, Response } from 'express';
 import compression from 'compression';
 import helmet from 'helmet';
 import { AppModule } from './app.module.ts';
+import { BODIES } from './bodies.ts';
 import { onlyCleanBodies } from './cleanBody.ts';
 import type { Config } from './config.ts';
 import { documentApi } from './openapi.ts';
 import { onlyUnderOwnName } from './ownName.ts';
-import { BadInput } from './problem/errors.ts';
 import { answerProblem, MOST_BODY, ProblemFilter } from './problem/problem.filter.ts';
 
 /** Answers for a body that could not be read, which Nest is never told of. Express knows it by its four parameters. */
@@ -53,13 +51,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   app.useBodyParser('json', { limit: MOST_BODY });
   app.use(answerBodyProblem);
   app.use(onlyCleanBodies);
-  app.useGlobalPipes(
-    new ValidationPipe({
-      ...VALIDATION,
-      transform: true,
-      exceptionFactory: (errors) => new BadInput(faultsOf(errors)),
-    }),
-  );
+  app.useGlobalPipes(BODIES);
   app.useGlobalFilters(new ProblemFilter());
   app.enableShutdownHooks();
   documentApi(app);

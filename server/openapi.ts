@@ -90,10 +90,9 @@ const PROBLEM_SCHEMA: Schema = {
   },
 };
 
-/** Serves the OpenAPI page at /api/docs; it is made when it is first asked for. */
+/** Serves the OpenAPI page at /api/docs. */
 export function documentApi(app: INestApplication): void {
-  let made: OpenAPIObject | null = null;
-  SwaggerModule.setup('api/docs', app, () => (made ??= documentOf(app)));
+  SwaggerModule.setup('api/docs', app, documentOf(app));
 }
 
 /** The document, its schemas read from the validation rules themselves. */

@@ -10,6 +10,7 @@ import {
 } from '@idle-kettle/contract';
 import { Injectable, Logger } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
+import type { Transaction } from 'sequelize';
 import { randomUUID } from 'node:crypto';
 import { HouseholdService } from '../household/household.service.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
@@ -122,16 +123,27 @@ export class BatchesService {
 
   /** Says that a batch is done, or that it is not after all. Said twice, it is so since the first time. */
   async setDone(id: string, isDone: boolean): Promise<void> {
-    const row = await this.row(id);
-    const cook = (await this.lastCooks([id])).get(id) ?? null;
+    await this.row(id);
+    await this.markDone(id, isDone, null);
+  }
+
+  /** Marks a batch as done, or as not done, together with what else is written; one that was put away stays as it is. */
+  async markDone(id: string, isDone: boolean, transaction: Transaction | null): Promise<void> {
+    const row = await this.batches.findByPk(id, { transaction });
+    if (row === null) return;
+    const cook = (await this.lastCooks([id], transaction)).get(id) ?? null;
     const { state } = progressOf(row.updatedAt, cook, row.doneAt);
     if (isDone && state === 'done') return;
-    await row.update({ doneAt: isDone ? new Date() : null }, { silent: true });
+    await row.update({ doneAt: isDone ? new Date() : null }, { silent: true, transaction });
   }
 
   /** The last cook of each batch that was ever cooked, by the batch. */
-  private async lastCooks(batchIds: readonly string[]): Promise<ReadonlyMap<string, CookModel>> {
+  private async lastCooks(
+    batchIds: readonly string[],
+    transaction: Transaction | null = null,
+  ): Promise<ReadonlyMap<string, CookModel>> {
     const rows = await this.cooks.findAll({
+      transaction,
       attributes: ['id', 'batchId', 'startedAt', 'endedAt'],
       where: { batchId: [...batchIds] },
       order: [['startedAt', 'ASC']],

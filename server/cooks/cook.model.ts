@@ -9,6 +9,7 @@ import {
   PrimaryKey,
   Table,
 } from 'sequelize-typescript';
+import type { StockTaken } from '../kitchen/kitchen.service.ts';
 
 /** One time that a pot stood on the stove, of a batch or for practice. */
 @Table({ tableName: 'cooks', underscored: true })
@@ -61,6 +62,12 @@ export class CookModel extends Model {
   /** When its jars were put away, and taken off the kitchen’s stock. */
   @Column(DataType.DATE)
   declare putAwayAt: Date | null;
+
+  /** What that changed of the stock, to be given back should it be taken back. */
+  @AllowNull(false)
+  @Default([])
+  @Column(DataType.JSONB)
+  declare stockTaken: readonly StockTaken[];
 
   @Column(DataType.JSONB)
   declare debrief: Debrief | null;

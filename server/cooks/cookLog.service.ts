@@ -10,7 +10,7 @@ import { CookModel } from './cook.model.ts';
 import { CookEntryModel } from './cookEntry.model.ts';
 
 /** Most entries that one question is answered with; who wants more asks again. */
-export const MOST_ANSWERED = 5000;
+export const MOST_ANSWERED = 500;
 
 /** What is known of a cook’s time. */
 type CookTimes = { readonly clock: KitchenClock; readonly startedAt: Date };
@@ -85,6 +85,7 @@ export class CookLogService {
       where: { cookId, position: { [Op.gt]: position } },
       order: [['position', 'ASC']],
       limit: MOST_ANSWERED,
+      raw: true,
     });
     return rows.map(answer);
   }
@@ -99,6 +100,7 @@ export class CookLogService {
     const rows = await this.entries.findAll({
       where: { cookId, kind: { [Op.notIn]: [...READING_KINDS] } },
       order: [['position', 'ASC']],
+      raw: true,
       transaction,
     });
     const [startMs, nowMs] = [cook.startedAt.getTime(), kitchenTime(cook.clock, Date.now())];
@@ -125,11 +127,10 @@ export class CookLogService {
     given: readonly Entry[],
     transaction: Transaction,
   ): Promise<void> {
-    const kept = await this.entries.findAll({
-      where: {
-        cookId,
-        [Op.or]: given.map(({ source, seq }) => ({ source, seq })),
-      },
+    const names = given.map(({ source, seq }) => ({ source, seq }));
+    const kept = await this.database.query<CookEntryModel>(KEPT, {
+      type: QueryTypes.SELECT,
+      bind: [cookId, JSON.stringify(names)],
       transaction,
     });
     const known = new Map<string, Entry>(kept.map((row) => [nameOf(row), answer(row)]));
@@ -169,6 +170,14 @@ export class CookLogService {
     return put?.position ?? null;
   }
 }
+
+/** The entries of a log that go by one of some names. */
+const KEPT = `
+  SELECT kept.source, kept.seq, kept.position, kept.at, kept.kind, kept.value, kept.text
+  FROM cook_entries AS kept
+  JOIN jsonb_to_recordset($2::jsonb) AS given (source text, seq int)
+    ON given.source = kept.source AND given.seq = kept.seq
+  WHERE kept.cook_id = $1::uuid`;
 
 const PUT = `
   WITH given AS (

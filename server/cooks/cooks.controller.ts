@@ -123,7 +123,8 @@ export class CooksController {
   ): Promise<{ readonly position: number }> {
     const householdId = await this.households.currentId();
     const position = await this.log.append(id, householdId, entries.map(entryOf));
-    if (entries.some(({ kind }) => kind === 'put-away')) await this.cooks.putAway(id);
+    if (entries.some(({ kind }) => kind === 'put-away' || kind === 'undo'))
+      await this.cooks.settleJars(id);
     return { position };
   }
 

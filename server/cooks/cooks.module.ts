@@ -12,6 +12,7 @@ import { CooksService } from './cooks.service.ts';
 import { DeviceRunner } from './deviceRunner.service.ts';
 import { LiveViewService } from './liveView.service.ts';
 import { PotService } from './pot.service.ts';
+import { SimulatedDevices } from './simulatedDevices.ts';
 
 @Module({
   imports: [
@@ -22,6 +23,13 @@ import { PotService } from './pot.service.ts';
     LiveModule,
   ],
   controllers: [CooksController],
-  providers: [CooksService, CookLogService, LiveViewService, PotService, DeviceRunner],
+  providers: [
+    CooksService,
+    CookLogService,
+    LiveViewService,
+    PotService,
+    SimulatedDevices,
+    DeviceRunner,
+  ],
 })
 export class CooksModule {}

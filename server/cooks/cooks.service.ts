@@ -1,21 +1,12 @@
 import {
   kitchenTime,
-  requestInKitchen,
   type CookDto,
   type CookRecord,
   type CookSummary,
   type KitchenClock,
   type PracticeDto,
 } from '@idle-kettle/contract';
-import {
-  debriefOf,
-  jarProgressOf,
-  jarSheetOf,
-  sheetOf,
-  stockUseOf,
-  USUAL_PROBE,
-  type Practice,
-} from '@idle-kettle/core';
+import { USUAL_PROBE, type Practice } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { literal, type Transaction } from 'sequelize';
@@ -23,10 +14,10 @@ import { Sequelize } from 'sequelize-typescript';
 import { BatchesService } from '../batches/batches.service.ts';
 import { HouseholdService } from '../household/household.service.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
+import { PlanningService } from '../planning/planning.service.ts';
 import { BadInput, NotFound } from '../problem/errors.ts';
 import { CookLogService } from './cookLog.service.ts';
 import { CookModel } from './cook.model.ts';
-import { truthOf } from './truth.ts';
 
 const MOST_LISTED = 100;
 
@@ -39,6 +30,7 @@ export class CooksService {
     private readonly households: HouseholdService,
     private readonly kitchens: KitchenService,
     private readonly batches: BatchesService,
+    private readonly planning: PlanningService,
   ) {}
 
   /** The cooks, the last begun first; neither their kitchens nor their debriefs are read for it. */
@@ -82,7 +74,7 @@ export class CooksService {
     if (there) return answer(there);
     const kitchen = await this.kitchens.current();
     const of = await this.whatIsCooked(batchId, practice);
-    if (sheetOf(requestInKitchen(of.formula, kitchen)) === null) {
+    if (!(await this.planning.quickly('canBeCooked', { formula: of.formula, kitchen }))) {
       throw new BadInput([
         {
           field: 'lines',
@@ -119,34 +111,44 @@ export class CooksService {
 
   /** Ends a cook; a practice cook is debriefed. Ended twice, it ended the first time. */
   async end(id: string): Promise<CookRecord> {
-    const events = await this.log.events(id);
+    const cook = await this.row(id);
+    const endedAt = new Date();
+    const debrief = await this.planning.quickly('debrief', {
+      cook: plainly(cook),
+      events: await this.log.events(id),
+      endMs: kitchenTime(cook.clock, endedAt.getTime()),
+    });
     return this.changed(id, (row) => {
       if (row.endedAt !== null) return;
-      row.endedAt = new Date();
-      const sheet = truthOf(row);
-      if (row.practice === null || sheet === null) return;
-      const endMs = kitchenTime(row.clock, row.endedAt.getTime());
-      row.debrief = debriefOf(sheet, row.practice, events, endMs);
+      row.endedAt = endedAt;
+      row.debrief = debrief;
     });
   }
 
   /**
-   * Puts the jars of a cook away, where its log says that they are: the batch is done, and what it used comes off the stock of jars and
-   * lids. Asked again, it was done the first time.
+   * Makes a cook’s jars put away where its log says that they are: the batch is done, and what it used comes off the stock of jars and lids;
+   * taken back in the log, the batch is not done and the stock gets back what was taken. Asked again, nothing changes.
    */
-  async putAway(id: string): Promise<void> {
-    const { batchId } = await this.row(id);
-    const events = await this.log.events(id);
+  async settleJars(id: string): Promise<void> {
     await this.changed(id, async (row, transaction) => {
-      if (row.putAwayAt !== null) return;
-      const sheet = jarSheetOf(requestInKitchen(row.formula, row.kitchen), events, 0);
-      const progress = sheet && jarProgressOf(sheet, events);
-      if (!sheet || !progress || progress.putAwayAtMs === null) return;
-      await this.kitchens.takeJars(stockUseOf(sheet, progress), transaction);
-      row.putAwayAt = new Date();
-      row.endedAt ??= row.putAwayAt;
+      // Read under the lock: of several that settle, the last knows of everything.
+      const events = await this.log.events(id, transaction);
+      // Most logs never spoke of it, and need not be worked out.
+      if (row.putAwayAt === null && !events.some(({ kind }) => kind === 'put-away')) return;
+      const used = await this.planning.quickly('putAway', { cook: plainly(row), events });
+      const isAway = used !== null;
+      if (isAway === (row.putAwayAt !== null)) return;
+      if (isAway) {
+        row.stockTaken = await this.kitchens.takeJars(used, transaction);
+        row.putAwayAt = new Date();
+        row.endedAt ??= row.putAwayAt;
+      } else {
+        await this.kitchens.giveBackJars(row.stockTaken, transaction);
+        row.stockTaken = [];
+        row.putAwayAt = null;
+      }
+      if (row.batchId !== null) await this.batches.markDone(row.batchId, isAway, transaction);
     });
-    if (batchId !== null) await this.batches.setDone(batchId, true);
   }
 
   private async whatIsCooked(batchId?: string | null, practice?: PracticeDto | null) {
@@ -193,6 +195,9 @@ export class CooksService {
     return row;
   }
 }
+
+/** What a thread needs of a cook. */
+const plainly = ({ formula, kitchen, practice }: CookModel) => ({ formula, kitchen, practice });
 
 const practiceOf = ({ seed, fault, probeOffsetK, scale }: PracticeDto): Practice => ({
   seed,

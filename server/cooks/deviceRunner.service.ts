@@ -10,9 +10,7 @@ import { ConnectionError, Op } from 'sequelize';
 import { CookLogService } from './cookLog.service.ts';
 import { CookModel } from './cook.model.ts';
 import type { DeviceDriver } from './devices.ts';
-import { SIMULATED_DEVICES } from './simulatedDevices.ts';
-
-const DRIVERS: readonly DeviceDriver[] = [SIMULATED_DEVICES];
+import { SimulatedDevices } from './simulatedDevices.ts';
 
 /** Between two looks at the devices, ms. */
 const EVERY_MS = 250;
@@ -27,6 +25,7 @@ const LONGEST_GAP_S = 3600;
 @Injectable()
 export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
   private readonly logger = new Logger(DeviceRunner.name);
+  private readonly drivers: readonly DeviceDriver[];
   private timer: NodeJS.Timeout | null = null;
   private stopped = false;
   private failing = false;
@@ -36,7 +35,10 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
   constructor(
     @InjectModel(CookModel) private readonly cooks: typeof CookModel,
     private readonly log: CookLogService,
-  ) {}
+    simulated: SimulatedDevices,
+  ) {
+    this.drivers = [simulated];
+  }
 
   onApplicationBootstrap(): void {
     void this.turn();
@@ -68,9 +70,10 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
         practice: { [Op.ne]: null },
         updatedAt: { [Op.gt]: new Date(Date.now() - FORGOTTEN_MIN * 60_000) },
       },
+      order: [['startedAt', 'ASC']],
     });
     for (const { id, practice } of on) {
-      for (const driver of DRIVERS.filter((one) => one.reads({ practice }))) {
+      for (const driver of this.drivers.filter((one) => one.reads({ practice }))) {
         try {
           await this.read(driver, id);
           this.ill.delete(id);

@@ -11,7 +11,12 @@ export interface DeviceDriver {
   /** Whether it reads the pot of this cook. */
   reads(cook: Pick<CookRecord, 'practice'>): boolean;
   /** What it reads from second `fromS` of the cook to before `toS`, given what was done so far. */
-  read(cook: DrivenCook, events: readonly Entry[], fromS: number, toS: number): readonly Entry[];
+  read(
+    cook: DrivenCook,
+    events: readonly Entry[],
+    fromS: number,
+    toS: number,
+  ): Promise<readonly Entry[]>;
 }
 
 export type DrivenCook = Pick<CookRecord, 'formula' | 'kitchen' | 'practice'> & {

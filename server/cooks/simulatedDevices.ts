@@ -1,14 +1,25 @@
-import { PROBE_SOURCE, readingsOf } from '@idle-kettle/core';
-import type { DeviceDriver } from './devices.ts';
-import { truthOf } from './truth.ts';
+import { PROBE_SOURCE, type Entry } from '@idle-kettle/core';
+import { Injectable } from '@nestjs/common';
+import { PlanningService } from '../planning/planning.service.ts';
+import type { DeviceDriver, DrivenCook } from './devices.ts';
 
 /** The simulated probe and scale of a practice cook. */
-export const SIMULATED_DEVICES: DeviceDriver = {
-  source: PROBE_SOURCE,
-  reads: ({ practice }) => practice !== null,
-  read(cook, events, fromS, toS) {
-    const sheet = truthOf(cook);
-    if (cook.practice === null || sheet === null) return [];
-    return readingsOf(sheet, cook.practice, events, cook.startMs, fromS, toS);
-  },
-};
+@Injectable()
+export class SimulatedDevices implements DeviceDriver {
+  readonly source = PROBE_SOURCE;
+
+  constructor(private readonly planning: PlanningService) {}
+
+  reads({ practice }: Pick<DrivenCook, 'practice'>): boolean {
+    return practice !== null;
+  }
+
+  read(
+    cook: DrivenCook,
+    events: readonly Entry[],
+    fromS: number,
+    toS: number,
+  ): Promise<readonly Entry[]> {
+    return this.planning.quickly('readings', { cook, events, fromS, toS });
+  }
+}

@@ -103,18 +103,29 @@ export class KitchenService {
     return this.withNames((names) => names.filter((known) => !isSameName(known.name, name)));
   }
 
-  /** Takes what a batch used off the stock of jars and lids, in a transaction of the caller’s. */
-  async takeJars(used: readonly StockUse[], transaction: Transaction): Promise<void> {
-    await this.changed(
-      ({ jars }) => ({
-        jars: jars.map((jar) => {
-          const took = used.find(({ name }) => name === jar.name);
-          return took === undefined ? jar : less(jar, took);
-        }),
-      }),
-      false,
-      transaction,
-    );
+  /** Takes what a batch used off the stock of jars and lids, in a transaction of the caller’s; answers with what that changed. */
+  async takeJars(used: readonly StockUse[], transaction: Transaction): Promise<StockTaken[]> {
+    const taken: StockTaken[] = [];
+    await this.withJars((jar) => {
+      const use = used.find(({ name }) => name === jar.name);
+      if (use === undefined) return jar;
+      const left = less(jar, use);
+      taken.push(difference(jar, left));
+      return left;
+    }, transaction);
+    return taken;
+  }
+
+  /** Gives back what a batch took, in a transaction of the caller’s. */
+  async giveBackJars(taken: readonly StockTaken[], transaction: Transaction): Promise<void> {
+    await this.withJars((jar) => {
+      const took = taken.find(({ name }) => name === jar.name);
+      return took === undefined ? jar : more(jar, took);
+    }, transaction);
+  }
+
+  private async withJars(change: (jar: JarDto) => JarDto, transaction: Transaction): Promise<void> {
+    await this.changed(({ jars }) => ({ jars: jars.map(change) }), false, transaction);
   }
 
   private withNames(change: (names: TaughtNameDto[]) => TaughtNameDto[]): Promise<Kitchen> {
@@ -168,6 +179,29 @@ const less = (jar: JarDto, { inUse, broken, lids }: StockUse): JarDto => ({
   inUse: (jar.inUse ?? 0) + inUse,
   ...(jar.count == null ? {} : { count: Math.max(0, jar.count - inUse - broken) }),
   ...(jar.lids == null ? {} : { lids: Math.max(0, jar.lids - lids) }),
+});
+
+/** What a batch changed of the stock of a size. */
+export type StockTaken = {
+  readonly name: string;
+  readonly inUse: number;
+  readonly count: number;
+  readonly lids: number;
+};
+
+const difference = (before: JarDto, after: JarDto): StockTaken => ({
+  name: before.name,
+  inUse: (after.inUse ?? 0) - (before.inUse ?? 0),
+  count: (before.count ?? 0) - (after.count ?? 0),
+  lids: (before.lids ?? 0) - (after.lids ?? 0),
+});
+
+/** The stock with what was taken back in it; what nobody counts stays uncounted. */
+const more = (jar: JarDto, { inUse, count, lids }: StockTaken): JarDto => ({
+  ...jar,
+  inUse: Math.max(0, (jar.inUse ?? 0) - inUse),
+  ...(jar.count == null ? {} : { count: jar.count + count }),
+  ...(jar.lids == null ? {} : { lids: jar.lids + lids }),
 });
 
 /** Fields of a kitchen by their names. */

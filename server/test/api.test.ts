@@ -433,6 +433,31 @@ describe('batches', () => {
     }
   });
 
+  test('saves that follow on each other at once are each answered with the row that they wrote', async () => {
+    const { id } = await create();
+    let taken = 0;
+    let version = 1;
+    for (let round = 0; round < 25; round += 1) {
+      const answers = await Promise.all(
+        [0, 1, 2, 3].map(async (ahead) => {
+          const on = version + ahead;
+          const name = `Plum ${round} on ${on}`;
+          const answer = await api()
+            .put(`/api/batches/${id}`)
+            .send({ ...PLUM, name, version: on });
+          return { on, name, status: answer.status, row: body<Batch>(answer) };
+        }),
+      );
+      for (const { on, name, status, row } of answers) {
+        if (status !== 200) continue;
+        expect(row).toMatchObject({ name, version: on + 1 });
+        version = Math.max(version, row.version);
+        taken += 1;
+      }
+    }
+    expect(taken).toBeGreaterThan(25);
+  });
+
   test('a save against putting away is one or the other', async () => {
     for (let round = 0; round < 4; round += 1) {
       const { id } = await create();
@@ -477,7 +502,7 @@ describe('batches', () => {
     const statuses = (await Promise.all([save('A'), save('B'), save('C')])).map(
       ({ status }) => status,
     );
-    expect(statuses.sort()).toEqual([200, 409, 409]);
+    expect(statuses.toSorted((a, b) => a - b)).toEqual([200, 409, 409]);
   });
 
   test('are put away, and brought back', async () => {

@@ -231,6 +231,7 @@ describe('its log', () => {
       body<CookRecord>(
         await api().post('/api/cooks').send({ id: randomUUID(), practice: PRACTICE }).expect(201),
       ).id;
+    // The ill one is the first to be read, in every turn.
     const [ill, well] = [await begin(), await begin()];
     const admin = new Client({ connectionString: databaseUrl });
     await admin.connect();

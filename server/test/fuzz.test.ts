@@ -44,16 +44,20 @@ test('every field of every body, with fifty hostile values: never our fault, and
   const document = (await api().get('/api/docs-json').expect(200)).body as Document;
   const places = placesIn(document);
   expect(places.length).toBeGreaterThan(60);
+  const address = await app.getUrl();
   const troubles: string[] = [];
   for (const { path, method, name, put, told } of places) {
     const url = path.replace(/\{[^}]+\}/g, () => randomUUID());
     let before = await stored();
     let refusals = 0;
     for (const value of HOSTILE) {
-      const call = api();
-      const response = await call[method as 'put' | 'post' | 'patch'](url)
-        .set('Content-Type', 'application/json')
-        .send(JSON.stringify(put(value)));
+      const response = await fetch(`${address}${url}`, {
+        method: method.toUpperCase(),
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(put(value)),
+      });
+      // Read, so that its connection serves the next.
+      await response.arrayBuffer();
       if (response.status >= 500)
         troubles.push(
           `${method} ${path} ${name} = ${JSON.stringify(value).slice(0, 40)}: ${response.status}`,

@@ -6,7 +6,7 @@ import {
   type Kitchen,
   type LiveMessage,
 } from '@idle-kettle/contract';
-import { jarProgressOf, jarSheetOf, standingEvents } from '@idle-kettle/core';
+import { jarProgressOf, jarSheetOf, nameOf, standingEvents, type Entry } from '@idle-kettle/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
@@ -57,10 +57,9 @@ async function withJars(): Promise<void> {
 }
 
 /** The entries of a log, from half an hour ago on. */
-const entriesOf = (log: JarLog) => {
-  const from = Date.now() - 45 * 60_000;
-  return log.entries.map((entry) => ({ ...entry, at: Math.round(from + entry.at) }));
-};
+const entriesOf = (log: JarLog) =>
+  log.entries.map((entry) => ({ ...entry, at: Math.round(FROM + entry.at) }));
+const FROM = Date.now() - 45 * 60_000;
 
 const send = (id: string, log: JarLog, of: NestExpressApplication = app) =>
   api(of)
@@ -98,6 +97,40 @@ describe('jars that are put away', () => {
     expect(cook.endedAt).not.toBeNull();
     const listed = body<BatchSummary[]>(await api().get('/api/batches').expect(200));
     expect(listed.find((batch) => batch.id === batchId)).toMatchObject({ state: 'done' });
+  });
+
+  test('taken back, the batch is not done and the stock has its jars and lids again, once', async () => {
+    await withJars();
+    const before = (await kitchen()).jars;
+    const { id, batchId } = await cookOf(['2 kg plums', '1.4 kg sugar']);
+    const state = async () =>
+      body<BatchSummary[]>(await api().get('/api/batches').expect(200)).find(
+        (batch) => batch.id === batchId,
+      )?.state;
+    const log = done();
+    await send(id, log).expect(200);
+    const away = (await kitchen()).jars;
+    expect(await state()).toBe('done');
+    log.at(39, 'undo', nameOf(log.entries.at(-1) as Entry));
+    // More at once than there are connections to the database: none waits for one that another holds.
+    const many = await Promise.all(Array.from({ length: 24 }, () => send(id, log, app)));
+    expect(many.map(({ status }) => status)).toEqual(many.map(() => 200));
+    await send(id, log, other).expect(200);
+    expect((await kitchen()).jars).toEqual(before.map((jar) => ({ ...jar, inUse: 0 })));
+    expect(body<CookRecord>(await api().get(`/api/cooks/${id}`)).putAwayAt).toBeNull();
+    expect(await state()).not.toBe('done');
+    // And put away again, as many are gone as the first time.
+    await send(id, log.at(40, 'put-away')).expect(200);
+    expect((await kitchen()).jars).toEqual(away);
+    expect(await state()).toBe('done');
+  });
+
+  test('so are those of a batch that was thrown away meanwhile', async () => {
+    await withJars();
+    const { id, batchId } = await cookOf(['2 kg plums', '1.4 kg sugar']);
+    await api().delete(`/api/batches/${batchId}`).expect(204);
+    await send(id, done()).expect(200);
+    expect(body<CookRecord>(await api().get(`/api/cooks/${id}`)).putAwayAt).not.toBeNull();
   });
 
   test('are not, where no jar is where it is kept', async () => {

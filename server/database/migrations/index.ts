@@ -9,6 +9,7 @@ import { versionsIdsSummaries } from './006-versions-ids-summaries.ts';
 import { cupboard } from './007-cupboard.ts';
 import { onTheShelf } from './008-on-the-shelf.ts';
 import { jars } from './009-jars.ts';
+import { stockTaken } from './010-stock-taken.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -21,4 +22,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   cupboard,
   onTheShelf,
   jars,
+  stockTaken,
 ];
