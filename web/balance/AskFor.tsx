@@ -91,11 +91,11 @@ export function AskFor({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
     <form
       onSubmit={(event) => {
         event.preventDefault();
-        void ask();
+        ask();
       }}
-      className="flex flex-col gap-3"
+      className="flex flex-col gap-2"
     >
-      <div className="flex flex-wrap items-end gap-4">
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
         {field(
           'jars',
           'Jars wanted',
@@ -129,13 +129,13 @@ export function AskFor({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
             no more than this pot takes
           </label>
         )}
-        <button type="submit" className="btn btn-primary" disabled={busy}>
+        <button type="submit" className="btn btn-sm btn-primary" disabled={busy}>
           Find the amounts
         </button>
       </div>
       <p
         role="status"
-        className={answer && !answer.good ? 'font-bold text-error' : ''}
+        className={`text-sm ${answer && !answer.good ? 'font-bold text-error' : ''}`}
         data-testid="asked"
       >
         {busy ? 'Working it out' : (answer?.text ?? 'Leave blank what you do not mind.')}

@@ -30,7 +30,6 @@ import { readPasted } from './pasted.ts';
 import { Diagnosis } from './Diagnosis.tsx';
 import { SaveBar } from './SaveBar.tsx';
 import { SettingsBar } from './SettingsBar.tsx';
-import { useAfterPaint } from './useAfterPaint.ts';
 import { usePlan } from './usePlan.ts';
 import { useAsk } from './useAsk.ts';
 import { useSaver } from './useSaver.ts';
@@ -68,9 +67,7 @@ export function Balance({ kitchen, saved, from }: Props) {
     (): Formula => ({ lines: JSON.parse(linesKey) as string[], settings }),
     [linesKey, settings],
   );
-  // What is typed is on the screen at once; what follows from it comes after, and gives way to the next key.
-  const shown = useAfterPaint(formula);
-  const { plan, settled, settledOf, faults, rough, failing } = usePlan(shown, kitchen);
+  const { plan, settled, settledOf, faults, rough, failing } = usePlan(formula, kitchen);
   const stale = faults.length > 0;
   const fruit = fruitColourOf(plan);
   const finalName = name.trim() === '' ? suggestedName(plan) : name.trim();
@@ -227,7 +224,7 @@ export function Balance({ kitchen, saved, from }: Props) {
       ) : null,
     [pots, onSplit],
   );
-  const isWritten = shown.lines.length > 0;
+  const isWritten = formula.lines.length > 0;
 
   return (
     <div className="grid items-start gap-x-5 gap-y-3 max-md:pb-12 md:grid-cols-2 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,22rem)]">
@@ -290,7 +287,7 @@ export function Balance({ kitchen, saved, from }: Props) {
           )}
           {stale ? (
             <Impossible faults={faults} />
-          ) : plan && isBareFruit(shown, plan) ? (
+          ) : plan && isBareFruit(formula, plan) ? (
             <Guarded what="what is short" on={plan}>
               <WorkOut busy={working} onWorkOut={workOutWritten} />
             </Guarded>

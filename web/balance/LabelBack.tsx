@@ -40,7 +40,7 @@ export const LabelBack = memo(function LabelBack({ plan, kitchen }: Props) {
           small
         >
           <p>
-            A level tablespoon, {label.spoon.spoonG} g. {why.spoon}
+            {label.spoon.spoonG} g. {why.spoon}
           </p>
         </Figure>
       )}

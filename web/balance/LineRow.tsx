@@ -14,6 +14,7 @@ import { useCombobox } from 'downshift';
 import { ChevronDown, CircleHelp, GripVertical, ShieldX, X } from 'lucide-react';
 import {
   memo,
+  useCallback,
   useId,
   useMemo,
   useState,
@@ -25,6 +26,7 @@ import { completionsOf } from './completions.ts';
 import type { FormulaAction } from './formula.ts';
 import { LineDetails } from './LineDetails.tsx';
 import { LineNote } from './LineNote.tsx';
+import { useAhead } from './useAhead.ts';
 
 type Props = {
   readonly text: string;
@@ -61,13 +63,17 @@ export const LineRow = memo(function LineRow(props: Props) {
     () => (text.trim() === '' ? null : readLine(text, kitchen)),
     [text, kitchen],
   );
-  const onType = (next: string) => dispatch({ type: 'type', index, text: next });
+  const give = useCallback(
+    (next: string) => dispatch({ type: 'type', index, text: next }),
+    [dispatch, index],
+  );
+  const { text: typed, write, flush } = useAhead(text, give);
   const noteId = useId();
   const [open, setOpen] = useState(false);
   const trouble = reading?.understood === false ? reading.trouble : null;
   const noted = trouble !== null || (reading?.understood === true && reading.assumed !== undefined);
   const replace = (lines: readonly string[]) => dispatch({ type: 'replace', index, lines });
-  const items = useMemo(() => completionsOf(text), [text]);
+  const items = useMemo(() => completionsOf(typed), [typed]);
   const { setNodeRef, attributes, listeners, transform, isDragging } = useSortable({
     id: index,
     disabled: reading === null,
@@ -75,13 +81,14 @@ export const LineRow = memo(function LineRow(props: Props) {
 
   const completing = useCombobox<string>({
     items,
-    inputValue: text,
+    inputValue: typed,
     selectedItem: null,
-    onSelectedItemChange: ({ selectedItem }) => selectedItem !== null && onType(selectedItem),
+    onSelectedItemChange: ({ selectedItem }) => selectedItem !== null && write(selectedItem),
   });
   const listOpen = completing.isOpen && items.length > 0;
 
   function onKeyDown(event: KeyboardEvent<HTMLElement>) {
+    if (event.key.length > 1 || event.ctrlKey || event.metaKey) flush();
     if (listOpen && (completing.highlightedIndex >= 0 || event.key === 'ArrowDown')) return;
     const act = event.altKey
       ? { ArrowUp: () => onMove(index, index - 1), ArrowDown: () => onMove(index, index + 1) }[
@@ -91,7 +98,7 @@ export const LineRow = memo(function LineRow(props: Props) {
           Enter: () => onEnter(index),
           ArrowUp: () => onFocus(index - 1),
           ArrowDown: () => onFocus(index + 1),
-          ...(text === '' ? { Backspace: () => onRemove(index) } : {}),
+          ...(typed === '' ? { Backspace: () => onRemove(index) } : {}),
         }[event.key];
     if (!act) return;
     event.preventDefault();
@@ -105,14 +112,16 @@ export const LineRow = memo(function LineRow(props: Props) {
     const pasted = event.clipboardData.getData('text/plain');
     if (!isTwoLines(pasted) && !/^\s*[[{]/.test(pasted) && pasted.length <= MOST_LINE_CHARS) return;
     event.preventDefault();
+    flush();
     const { selectionStart, selectionEnd } = event.currentTarget;
-    const [from, to] = [selectionStart ?? text.length, selectionEnd ?? text.length];
-    onPaste(index, `${text.slice(0, from)}${pasted}${text.slice(to)}`);
+    const [from, to] = [selectionStart ?? typed.length, selectionEnd ?? typed.length];
+    onPaste(index, `${typed.slice(0, from)}${pasted}${typed.slice(to)}`);
   }
 
   return (
     <li
       ref={setNodeRef}
+      onBlurCapture={flush}
       style={{ transform: CSS.Transform.toString(transform) }}
       className={`border-b border-base-300 ${against === undefined ? '' : 'border-l-4 border-l-error'} ${isDragging ? 'relative z-10 bg-base-100 shadow' : ''}`}
     >
@@ -128,10 +137,10 @@ export const LineRow = memo(function LineRow(props: Props) {
         >
           <GripVertical aria-hidden className="size-4" />
         </button>
-        <div className="relative min-w-0 grow">
+        <div className={`relative min-w-0 grow ${noted ? 'self-start' : ''}`}>
           <textarea
             {...completing.getInputProps({
-              onChange: (event) => onType(event.currentTarget.value),
+              onChange: (event) => write(event.currentTarget.value),
               onKeyDown,
               onPaste: onPasteText,
               'aria-label': `Line ${index + 1}`,
@@ -144,7 +153,7 @@ export const LineRow = memo(function LineRow(props: Props) {
             placeholder={index === 0 ? '7 cups crushed damsons' : 'add a line'}
             autoComplete="off"
             spellCheck={false}
-            className="field-sizing-content block min-h-9 focus-visible:-outline-offset-2 w-full min-w-0 resize-none rounded-field bg-transparent px-1 py-1.5 text-base leading-6"
+            className={`field-sizing-content block w-full min-w-0 resize-none rounded-field bg-transparent px-1 pt-1.5 text-base leading-6 focus-visible:-outline-offset-2 ${noted ? '' : 'min-h-9 pb-1.5'}`}
           />
           <ul
             {...completing.getMenuProps({

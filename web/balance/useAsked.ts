@@ -15,7 +15,7 @@ export function useAsked<T>(ask: () => Promise<T>, on: readonly unknown[]): T | 
       asked = false;
     };
     // The question is the same as long as what it is about is.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, on);
   return answer !== null && answer.on.every((thing, i) => thing === on[i]) ? answer.value : null;
 }

@@ -30,7 +30,7 @@ type Answer = {
 };
 
 /** Between two keys of one word; the ranges are asked for after it. */
-const QUIET_MS = 250;
+const QUIET_MS = 400;
 /** After a worker that did not answer, or could not even be fetched, the ranges are asked for again. */
 const AGAIN_MS = 3000;
 

@@ -34,7 +34,7 @@ export const Dipsticks = memo(function Dipsticks({ plan, fruit, onTurn }: Props)
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="group"
         aria-label="The pot with its dipsticks"
-        className="w-full touch-pan-y select-none"
+        className="w-full touch-pan-y select-none lg:max-h-[36dvh]"
       >
         <Contents plan={plan} fruit={fruit} />
         {gauges.map((gauge) => (
@@ -98,7 +98,8 @@ function Contents({ plan: { start, finish }, fruit }: Pick<Props, 'plan' | 'frui
       ? [{ text: 'leaves as steam', value: mass(steam), at: y - (steam * perGram) / 2 }]
       : []),
   ]);
-  const inWords = `${mass(start.massG)} goes into the pot. ${captions.map(({ text, value }) => `${value} ${text}`).join(', ')}.`;
+  const parts = captions.map(({ text, value }) => `${value} ${text}`).join(', ');
+  const inWords = `${mass(start.massG)} goes into the pot.${parts === '' ? '' : ` ${parts}.`}`;
   return (
     <g role="img" aria-label={inWords}>
       <clipPath id="inside">

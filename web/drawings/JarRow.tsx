@@ -5,7 +5,8 @@ import { jarsDrawn, type DrawnJar } from './jarsDrawn.ts';
 
 /** Most jars drawn; more than that are said in words beside the drawing. */
 const MOST_DRAWN = 17;
-const PER_ROW = 9;
+/** Jars side by side: never so few that they are drawn large, nor so many that they are too small to see. */
+const PER_ROW = { least: 9, most: 13 };
 const STEP = 44;
 const ROW = 62;
 
@@ -22,15 +23,17 @@ export const JarRow = memo(function JarRow({ jars, sizes, fruit }: Props) {
   const drawn = all.slice(0, MOST_DRAWN);
   const more = all.length - drawn.length;
   const largest = Math.max(...all.map(({ volumeMl }) => volumeMl));
-  const rows = Math.ceil((drawn.length + (more > 0 ? 1 : 0)) / PER_ROW);
+  const places = drawn.length + (more > 0 ? 1 : 0);
+  const perRow = Math.min(PER_ROW.most, Math.max(PER_ROW.least, places));
+  const rows = Math.ceil(places / perRow);
   const at = (i: number) => ({
-    x: (i % PER_ROW) * STEP + 4,
-    y: Math.floor(i / PER_ROW) * ROW + 4,
+    x: (i % perRow) * STEP + 4,
+    y: Math.floor(i / perRow) * ROW + 4,
   });
   if (all.length === 0) return null;
   return (
     <svg
-      viewBox={`0 0 ${PER_ROW * STEP + 6} ${rows * ROW}`}
+      viewBox={`0 0 ${perRow * STEP + 6} ${rows * ROW}`}
       role="img"
       aria-label={inWords(jars)}
       className="w-full max-w-md"

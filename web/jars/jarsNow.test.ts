@@ -148,6 +148,24 @@ describe('what wants doing', () => {
     const [heating] = calls(log, 4, sheet);
     expect(heating?.title).toBe('Up to the gauge’s mark');
     expect(heating?.others).toEqual([]);
+    // From the heating to the rest after a heat that went off too soon: nothing speaks of a boil, or of water.
+    const saidAt = (minute: number) =>
+      calls(log, minute, sheet)
+        .filter(({ id }) => id.startsWith('load-1'))
+        .flatMap(({ title, detail, press, others }) => [
+          title,
+          detail,
+          ...[press, ...others].map((one) => one?.label ?? ''),
+        ]);
+    const said = saidAt(4);
+    log.at(8, 'canner-boils', null, 1);
+    said.push(...saidAt(8));
+    log.at(9, 'boil-lost', null, 1);
+    said.push(...saidAt(9));
+    log.at(10, 'canner-boils', null, 1).at(12, 'canner-off', null, 1);
+    said.push(...saidAt(12));
+    expect(said.length).toBeGreaterThan(9);
+    expect(said.filter((text) => /\bboil(s|ing)?\b|water/i.test(text))).toEqual([]);
   });
 });
 

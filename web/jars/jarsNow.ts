@@ -90,10 +90,37 @@ export function callsOf(now: JarsCase): readonly Call[] {
 const of = (load: Load) => (load.number === 1 ? '' : ` ${load.number}`);
 const inCanner = (load: Load) => (load.number === 1 ? '' : `, canner ${load.number}`);
 
+/** How a canner shows that the time counts, and how that is said. */
+const SIGNS = {
+  'boiling-water': {
+    upTo: 'Up to a full rolling boil',
+    reached: 'It boils, rolling',
+    keep: 'Keep it boiling for',
+    lost: 'The boil was lost',
+    ifLost: 'If the boil is lost',
+    backTo: 'Back to a full boil',
+    whenBack: 'When it boils',
+    again: 'It boils again',
+    atIt: 'at the boil',
+  },
+  steam: {
+    upTo: 'Up to the gauge’s mark',
+    reached: 'The gauge is at the mark',
+    keep: 'Keep the gauge at the mark for',
+    lost: 'It fell below the mark',
+    ifLost: 'If it falls below',
+    backTo: 'Back up to the gauge’s mark',
+    whenBack: 'When it is there',
+    again: 'At the mark again',
+    atIt: 'at the gauge’s mark',
+  },
+} as const;
+
 /** What a load in a canner wants. */
 function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
   const { sheet, progress, nowMs } = now;
   const steam = sheet.timedBy.canner === 'steam';
+  const signs = SIGNS[sheet.timedBy.canner];
   const jars = progress.jars.filter(({ id }) => load.jars.includes(id));
   const what = countedInWords(sheet, jars);
   const note = (kind: EntryKind): readonly Noting[] => [[kind, load.number, null]];
@@ -101,10 +128,7 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
     load.minutes === null ? 'the time that the formula prints' : minutesInWords(load.minutes);
   const base = { id: `load-${load.number}-${load.state}` };
   const water = { label: 'Water was low: boiling water in', notes: note('water-in') };
-  const boils = {
-    label: steam ? 'The gauge is at the mark' : 'It boils, rolling',
-    notes: note('canner-boils'),
-  };
+  const boils = { label: signs.reached, notes: note('canner-boils') };
   switch (load.state) {
     case 'in':
       return [
@@ -128,7 +152,7 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
         call({
           ...base,
           rank: 3,
-          title: `${steam ? 'Up to the gauge’s mark' : 'Up to a full rolling boil'}${inCanner(load)}`,
+          title: `${signs.upTo}${inCanner(load)}`,
           detail: `It takes some ${Math.round(p10)} to ${Math.round(p90)} minutes, most likely near ${Math.round(p50)}. The time begins only then.`,
           press: boils,
           others: steam ? [] : [water],
@@ -139,10 +163,7 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
     }
     case 'timed': {
       const over = load.timedToMs !== null && nowMs >= load.timedToMs;
-      const lost = {
-        label: steam ? 'It fell below the mark' : 'The boil was lost',
-        notes: note('boil-lost'),
-      };
+      const lost = { label: signs.lost, notes: note('boil-lost') };
       const off = { label: 'Heat off', notes: note('canner-off') };
       const left = load.timedToMs === null ? null : Math.ceil((load.timedToMs - nowMs) / 60_000);
       return [
@@ -151,10 +172,10 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
           rank: 3,
           title: over
             ? `Time is up: heat off, canner${of(load)}`
-            : `Keep it boiling for ${time}${inCanner(load)}`,
+            : `${signs.keep} ${time}${inCanner(load)}`,
           detail: over
             ? 'Lid off, away from your face. Then five minutes’ rest.'
-            : `${what}. ${reasonOf(sheet)} If the boil is lost, the whole time begins again.`,
+            : `${what}. ${reasonOf(sheet)} ${signs.ifLost}, the whole time begins again.`,
           press: off,
           others: over ? [] : steam ? [lost] : [lost, water],
           dueAtMs: load.timedToMs,
@@ -173,10 +194,10 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
         call({
           ...base,
           rank: 0,
-          title: `Back to a full boil${inCanner(load)}`,
-          detail: `Full heat, lid on. When it boils, the whole ${time} begin again: what was counted before does not hold, since the jars cooled.`,
-          press: { ...boils, label: steam ? 'At the mark again' : 'It boils again' },
-          others: [water],
+          title: `${signs.backTo}${inCanner(load)}`,
+          detail: `Full heat, lid on. ${signs.whenBack}, the whole ${time} begin again: what was counted before does not hold, since the jars cooled.`,
+          press: { ...boils, label: signs.again },
+          others: steam ? [] : [water],
         }),
       ];
     case 'resting': {
@@ -185,9 +206,9 @@ function callOfLoad(now: JarsCase, load: Load): readonly Call[] {
           call({
             ...base,
             rank: 0,
-            title: `Not processed: back to the boil${inCanner(load)}`,
+            title: `Not processed: ${signs.backTo.toLowerCase()}${inCanner(load)}`,
             detail: `The heat went off before ${time} were over. Bring it back for the whole time, or take the jars out for the fridge.`,
-            press: { ...boils, label: 'It boils again' },
+            press: { ...boils, label: signs.again },
             others: [{ label: 'Take them out, for the fridge', notes: note('lifted-out') }],
           }),
         ];
@@ -298,7 +319,7 @@ function toLoad({ sheet, progress, cannerHolds, filling }: JarsCase): readonly C
         sheet.timedBy.canner === 'steam'
           ? 'On the rack, not touching, lid on.'
           : `On the rack, not touching, into water of ${sheet.product === 'curd' ? '82 °C (180 °F), not boiling, and 25 to 30 minutes’ climb from there' : 'about 82 °C (180 °F)'}, 1 to 2 in over the lids.`
-      } ${time.minutes === null ? 'Its time is the one printed in the formula.' : `It takes ${minutesInWords(time.minutes)} at the boil.`}`,
+      } ${time.minutes === null ? 'Its time is the one printed in the formula.' : `It takes ${minutesInWords(time.minutes)} ${SIGNS[sheet.timedBy.canner].atIt}.`}`,
       press: { label: 'They are in', notes: [['loaded', number, named(jars)]] },
       others: [cold],
       due: !busy,

@@ -1,7 +1,7 @@
 import type { Kitchen } from '@idle-kettle/contract';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import { useChangeKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { PotDrawing } from '../drawings/PotDrawing.tsx';
@@ -31,6 +31,11 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
   const [pots, setPots] = useState<readonly string[]>([]);
   const save = useChangeKitchen();
   const navigate = useNavigate();
+  const { key } = useLocation();
+  const place = useRef(key);
+  useEffect(() => {
+    place.current = key;
+  }, [key]);
   const { register, control, setValue, getValues, formState, trigger } = useForm<KitchenForm>({
     defaultValues: { ...formOf(kitchen), ...READINGS[reading] },
     resolver: kitchenResolver,
@@ -65,7 +70,12 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
           ...(pots.length === 0 ? {} : { pots: POTS.filter(({ name }) => pots.includes(name)) }),
         },
       },
-      { onSuccess: () => void navigate('/') },
+      {
+        onSuccess: () => {
+          // Whoever pressed for another screen while it was saved has gone on already.
+          if (place.current === key) void navigate('/');
+        },
+      },
     );
   }
 

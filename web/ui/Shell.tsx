@@ -20,7 +20,7 @@ export function Shell() {
         Skip to the page
       </a>
       <header className="rim bg-base-100 will-change-transform print:hidden">
-        <div className="mx-auto flex max-w-[84rem] items-center gap-2 px-3 py-2 sm:gap-4 sm:px-6">
+        <div className="mx-auto flex max-w-[84rem] items-center gap-2 px-3 py-2 sm:gap-4 sm:px-6 lg:py-1">
           <NavLink
             to="/"
             className="flex items-center gap-2 text-lg font-bold whitespace-nowrap text-primary sm:text-xl"
@@ -46,10 +46,13 @@ export function Shell() {
         </div>
       </header>
       <ScrollRestoration />
-      <main id="page" className="mx-auto w-full max-w-[84rem] grow px-4 py-3 sm:px-6 sm:py-5">
+      <main
+        id="page"
+        className="mx-auto w-full max-w-[84rem] grow px-4 py-3 sm:px-6 sm:py-5 lg:py-2.5"
+      >
         <Outlet />
       </main>
-      <footer className="print:hidden mx-auto max-w-[84rem] px-4 pb-6 text-sm opacity-80 sm:px-6">
+      <footer className="print:hidden mx-auto max-w-[84rem] px-4 pb-6 text-sm opacity-80 sm:px-6 lg:pb-1.5 lg:text-xs">
         Times and verdicts are a help, not an authority: follow your local extension service or food
         authority where it says otherwise.
       </footer>

@@ -1,22 +1,14 @@
 import type { BatchSummary } from '@idle-kettle/contract';
-import { renderToStaticMarkup } from 'react-dom/server';
-import { MemoryRouter } from 'react-router';
 import { Refused, Unreachable } from '../api/request.ts';
 import { BatchCard } from '../batches/BatchCard.tsx';
 import { Conflict } from '../balance/Conflict.tsx';
 import { SaveBar } from '../balance/SaveBar.tsx';
 import type { Saver, SaverState } from '../balance/saver.ts';
+import { drawn, html } from '../test/drawn.tsx';
 import { FakeBatches } from '../test/fakeBatches.ts';
 import { FakeClock } from '../test/fakeClock.ts';
 import { DEFAULTS } from '../test/kitchen.ts';
 import { Guarded } from './Guarded.tsx';
-
-const html = (what: React.ReactNode): string =>
-  renderToStaticMarkup(<MemoryRouter>{what}</MemoryRouter>);
-const drawn = (what: React.ReactNode): string =>
-  html(what)
-    .replace(/<[^>]+>/g, ' ')
-    .replace(/\s+/g, ' ');
 
 const nothing = () => undefined;
 const server = new FakeBatches(new FakeClock());

@@ -1,0 +1,123 @@
+import '../test/window.ts';
+import { BARE_KITCHEN, type CookRecord, type Kitchen } from '@idle-kettle/contract';
+import { JarLog } from '../../core/test/jarLog.ts';
+import { REFUSED } from '../../core/test/refused.ts';
+import type { CookLog } from '../stove/useCookLog.ts';
+import { html, nonsenseIn, wordsOf } from '../test/drawn.tsx';
+import { COOK } from '../test/fakeCooks.ts';
+import { DEFAULTS } from '../test/kitchen.ts';
+import { stillLog } from '../test/stillLog.ts';
+import { Jars } from './Jars.tsx';
+
+const HOUR = 60;
+/** The cook began with the log. */
+const START = '1970-01-01T00:00:00.000Z';
+const KITCHEN: Kitchen = {
+  ...DEFAULTS,
+  altitudeM: 1524,
+  jars: [
+    { id: 'half', name: 'half-pint', volumeMl: 237, count: 12 },
+    { id: 'quarter', name: 'quarter-pint', volumeMl: 118, count: 6 },
+  ],
+};
+
+beforeEach(() => jest.useFakeTimers());
+afterEach(() => jest.useRealTimers());
+
+/** The screen of the jars at a minute of their log. */
+function screen(
+  log: JarLog,
+  minute: number,
+  lines: readonly string[] = PLUM,
+  change: Partial<CookRecord> = {},
+  kitchen: Kitchen = KITCHEN,
+): string {
+  jest.setSystemTime(minute * 60_000);
+  const cook = {
+    ...COOK,
+    startedAt: START,
+    batchId: 'b',
+    formula: { lines: [...lines], settings: {} },
+    kitchen: { ...BARE_KITCHEN, ...kitchen },
+    ...change,
+  };
+  return html(<Jars cook={cook} log={stillLog(log.entries)} />, [[['kitchen'], kitchen]]);
+}
+const read = (...of: Parameters<typeof screen>) => wordsOf(screen(...of));
+
+const PLUM = ['2 kg plums', '1.4 kg sugar'];
+
+/** Seven jars of plums through the canner, on a height that asks for more minutes, up to a point of it. */
+const full = () => new JarLog().closed(0, '1.1-7');
+const loaded = () => full().at(6, 'loaded', '1.1-7', 1);
+const heating = () => loaded().at(7, 'canner-lit', null, 1);
+const boiling = () => heating().at(30, 'canner-boils', null, 1);
+const rested = () => boiling().at(45, 'canner-off', null, 1);
+const cooling = () => rested().at(51, 'lifted-out', null, 1);
+
+const STAGES: readonly (readonly [
+  stage: string,
+  log: JarLog,
+  minute: number,
+  words: readonly (string | RegExp)[],
+])[] = [
+  ['a full pot', new JarLog(), 1, ['Fill the jars, at once', 'Keep 10 jars hot, one of them to spare', 'about 8 to go', 'For the pantry']],
+  ['some jars filled', new JarLog().at(0, 'filled', '1.1-3'), 2, ['3 filled', 'Bubbles out']],
+  ['jars that are closed', full(), 4, ['half-pints into the canner', '7 filled']],
+  ['a load in the canner', loaded(), 6.5, ['covered by 1 to 2 in of water', 'No minute counts before']],
+  ['a canner that heats', heating(), 20, ['Up to a full rolling boil', 'It boils, rolling']],
+  ['a rolling boil', boiling(), 32, ['Keep it boiling for 10 minutes', 'The boil was lost', '8:00']],
+  ['a boil that was lost', boiling().at(33, 'boil-lost', null, 1), 34, ['the whole 10 minutes begin again']],
+  ['time that is up', boiling(), 40.5, ['Time is up: heat off']],
+  ['a rest', rested(), 46, ['Lid off, and let them rest']],
+  ['the end of a rest', rested(), 50.5, ['Lift the jars straight out']],
+  ['jars that cool', cooling(), 2 * HOUR, ['Leave them alone to cool']],
+  ['the next day', cooling(), 15 * HOUR, ['Press every lid', 'Not sealed']],
+  ['a lid that did not go down', cooling().at(15 * HOUR, 'unsealed', '1.7'), 15.1 * HOUR, ['Half-pint 7 did not seal']],
+  ['seals that are good', cooling().at(15 * HOUR, 'sealed', '1.1-7'), 15.2 * HOUR, ['Bands off, wash and label', 'Labels …', 'For a show …']],
+  ['jars put away', cooling().at(15 * HOUR, 'sealed', '1.1-7').at(16 * HOUR, 'labelled').at(17 * HOUR, 'put-away'), 17.1 * HOUR, ['All put away']],
+]; // prettier-ignore
+
+test.each(STAGES)('the screen of the jars says what is next: %s', (_, log, minute, words) => {
+  const markup = screen(log, minute);
+  expect(nonsenseIn(markup)).toEqual([]);
+  const text = wordsOf(markup);
+  for (const part of words) expect(text).toMatch(part);
+});
+
+test('with no network, and with a browser that keeps nothing, it says so and goes on', () => {
+  jest.setSystemTime(60_000);
+  const cook = { ...COOK, startedAt: START, batchId: 'b' };
+  const bar = (change: Partial<CookLog>) =>
+    wordsOf(
+      html(<Jars cook={cook} log={{ ...stillLog([]), ...change }} />, [[['kitchen'], KITCHEN]]),
+    );
+  expect(bar({})).toContain('All is kept');
+  expect(bar({ heard: false, waiting: 3 })).toContain('3 kept here until it is back');
+  expect(bar({ keeps: false })).toMatch(/this browser keeps nothing|not kept/i);
+  expect(bar({ refused: 'The cook has ended.' })).toContain('The cook has ended.');
+});
+
+test('by steam the gauge is spoken of, and by water the boil', () => {
+  const steam = { ...KITCHEN, canner: 'steam' as const };
+  const at = (kitchen: Kitchen) => read(heating(), 20, PLUM, {}, kitchen);
+  expect(at(steam)).toContain('the mark');
+  expect(at(steam)).not.toContain('rolling');
+  expect(at(KITCHEN)).toContain('rolling');
+});
+
+/** Whatever was pressed: none of it may look as if it were for the shelf. */
+test.each(REFUSED)('$name is told where to go, and no canner is offered', ({ lines, product }) => {
+  const formula = { lines: [...lines], settings: product === undefined ? {} : { product } };
+  for (const log of [new JarLog(), full(), cooling().at(15 * HOUR, 'sealed', '1.1-7')]) {
+    const markup = screen(log, 16 * HOUR, lines, { formula });
+    const text = wordsOf(markup);
+    expect(nonsenseIn(markup)).toEqual([]);
+    expect(text).not.toMatch(/For the pantry|(?<!Not )into the canner|rolling boil|Onto the shelf/);
+    expect(text).toMatch(/fridge|freezer|cannot be followed/i);
+  }
+});
+
+test('what cannot be followed says where it belongs', () => {
+  expect(read(new JarLog(), 1, ['3 blobs of zorp'])).toContain('keep them in the fridge');
+});
