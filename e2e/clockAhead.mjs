@@ -1,5 +1,9 @@
 /** Puts the clock of a server process ahead, for tests that come to the next day. */
-const aheadMs = Number(process.env['E2E_AHEAD_MS']);
+let aheadMs = Number(process.env['E2E_AHEAD_MS']);
+process.on('message', (message) => {
+  aheadMs = Number(message);
+  process.send?.('ahead');
+});
 
 globalThis.Date = new Proxy(Date, {
   construct: (Wall, args) =>

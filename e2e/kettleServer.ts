@@ -87,6 +87,15 @@ export class KettleServer {
   /** How far the servers of this kitchen are ahead of the wall, ms, from their next start on. */
   aheadMs = 0;
 
+  /** Lets so much time go by for a server that was begun ahead of the wall. */
+  async letGoBy(ms: number): Promise<void> {
+    if (this.aheadMs === 0 || this.child === null)
+      throw new Error('Only a server that is ahead can be put further ahead');
+    this.aheadMs += ms;
+    this.child.send(this.aheadMs);
+    await once(this.child, 'message');
+  }
+
   async start(): Promise<void> {
     this.child = this.run('main.js');
     await once(this.child, 'message');

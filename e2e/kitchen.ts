@@ -19,7 +19,7 @@ type House = {
 /** A test with its own kitchen. A page that logs an error, or throws one, fails it. */
 export const test = base.extend<Fixtures, House>({
   house: [
-    // eslint-disable-next-line no-empty-pattern
+    // oxlint-disable-next-line no-empty-pattern
     async ({}, use) => {
       const server = await KettleServer.withEmptyKitchen();
       await use(server);

@@ -1,29 +1,22 @@
-import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { seriousFaults } from '../axe.ts';
 import { expect, test, typeLines } from '../kitchen.ts';
 
 /** In the dark, only what the dark changes. */
-async function seriousFaults(page: Page, colorScheme: 'light' | 'dark'): Promise<string[]> {
-  const axe = new AxeBuilder({ page });
-  if (colorScheme === 'dark') axe.withRules(['color-contrast', 'link-in-text-block']);
-  const { violations } = await axe.analyze();
-  return violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-    .flatMap(({ id, nodes }) => nodes.map(({ html }) => `${id}: ${html}`));
-}
+const RULES = { light: undefined, dark: ['color-contrast', 'link-in-text-block'] };
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`axe finds nothing serious on any screen, ${colorScheme}`, async ({ page, kettle }) => {
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
     await page.goto(kettle.address);
     await expect(page.getByRole('heading', { name: 'Where is your kitchen?' })).toBeVisible();
-    expect(await seriousFaults(page, colorScheme)).toEqual([]);
+    expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
 
     await kettle.setUpKitchen();
     await page.goto(`${kettle.address}/batches/new`);
     await typeLines(page, ['2 kg diced melon', '1 kg sugar', '3 blobs of zorp']);
     await expect(page.getByTestId('shelf')).toContainText('Fridge only');
-    expect(await seriousFaults(page, colorScheme)).toEqual([]);
+    expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
     await page.getByRole('button', { name: 'Save as a batch' }).click();
     await expect(page.getByTestId('save-state')).toContainText('Saved');
 
@@ -31,20 +24,20 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.getByRole('tab', { name }).click();
       await expect(page.getByRole('tabpanel', { name })).toBeVisible();
     }
-    expect(await seriousFaults(page, colorScheme)).toEqual([]);
+    expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
     await page.getByRole('link', { name: 'Prepare it' }).click();
     await expect(page.getByRole('heading', { name: 'Run sheet' })).toBeVisible();
-    expect(await seriousFaults(page, colorScheme)).toEqual([]);
+    expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
     await page.goto(`${kettle.address}/kitchen`);
     await expect(page.getByRole('region', { name: 'On the shelf' })).toBeVisible();
-    expect(await seriousFaults(page, colorScheme)).toEqual([]);
+    expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
     await page.getByRole('button', { name: 'Change jars' }).click();
     await page.getByRole('button', { name: 'Add a jar' }).click();
-    expect(await seriousFaults(page, colorScheme)).toEqual([]);
+    expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
 
     await page.goto(kettle.address);
     await expect(page.getByRole('listitem')).toContainText('Melon jam');
-    expect(await seriousFaults(page, colorScheme)).toEqual([]);
+    expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
   });
 }
 

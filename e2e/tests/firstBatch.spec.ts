@@ -68,6 +68,24 @@ test('first run: set the altitude, type a recipe, read the verdicts, save, reloa
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('1.8 kg sugar');
 });
 
+test('who goes elsewhere while the first steps are saved is left there', async ({
+  page,
+  kettle,
+}) => {
+  await page.route('**/api/kitchen', async (route) => {
+    if (route.request().method() === 'PATCH') await page.waitForTimeout(500);
+    await route.continue();
+  });
+  await page.goto(`${kettle.address}/kitchen`);
+  const saved = page.waitForResponse((answer) => answer.request().method() === 'PATCH');
+  await page.getByRole('button', { name: 'Skip the rest' }).click();
+  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await saved;
+  await page.getByRole('button', { name: 'Change the place and units' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expect(page).toHaveURL(/\/kitchen$/);
+});
+
 test('melon is refused the pantry, with the reason', async ({ page, kettle }) => {
   await kettle.setUpKitchen();
   await page.goto(`${kettle.address}/batches/new`);

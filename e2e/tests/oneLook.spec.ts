@@ -43,6 +43,32 @@ for (const [screen, [width, height]] of Object.entries(SIZES)) {
   }
 }
 
+test('a batch of eight lines, with what was assumed of them, needs no scrolling at the table', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.send('PUT', '/kitchen', DEMO_KITCHEN);
+  const { id } = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Eight lines',
+    lines: [
+      '1.5 kg damsons',
+      '500 g crushed blackberries',
+      '2 apples, peeled and cored',
+      '1.4 kg sugar',
+      '2 tbsp bottled lemon juice',
+      '1 cup water',
+      '1 stick cinnamon',
+      '2 tbsp brandy',
+    ],
+  });
+  await page.goto(`${kettle.address}/batches/${id}`);
+  await expect(page.getByTestId('diagnosis')).toBeVisible();
+  await expect(page.getByText('Working out the ranges')).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Find the amounts' })).toBeVisible();
+  const tall = await page.evaluate(() => document.documentElement.scrollHeight);
+  expect(tall).toBeLessThanOrEqual(800);
+});
+
 test('the label is turned over for the rest, and for where every figure comes from', async ({
   page,
   kettle,

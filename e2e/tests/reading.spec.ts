@@ -100,6 +100,37 @@ test('a line reads the same typed, pasted, as JSON-LD, on the command line and o
   }
 });
 
+test('what is typed is kept, however soon something else follows it', async ({ page, kettle }) => {
+  await page.goto(`${kettle.address}/batches/new`);
+  await line(page, 1).click();
+  /** A line is written and something is done to it before anything of that can be painted. */
+  const writeAnd = (at: number, text: string, then: 'Enter' | 'blur' | 'reload') =>
+    page.evaluate(
+      ({ at, text, then }) => {
+        const area = document.querySelector<HTMLTextAreaElement>(`[data-line="${at - 1}"]`);
+        if (area === null) throw new Error('There is no such line');
+        area.setRangeText(text, 0, area.value.length, 'end');
+        area.dispatchEvent(new InputEvent('input', { bubbles: true }));
+        if (then === 'blur') area.blur();
+        else if (then === 'reload') location.reload();
+        else
+          area.dispatchEvent(
+            new KeyboardEvent('keydown', { key: then, bubbles: true, cancelable: true }),
+          );
+      },
+      { at, text, then },
+    );
+  await writeAnd(1, '2 kg plums', 'Enter');
+  await expect(line(page, 2)).toBeFocused();
+  await writeAnd(2, '1.6 kg sugar', 'blur');
+  await expect(line(page, 3)).toHaveValue('');
+  await expect(line(page, 1)).toHaveValue('2 kg plums');
+  await expect(line(page, 2)).toHaveValue('1.6 kg sugar');
+  await expect(page.getByTestId('jars')).toContainText('half-pint');
+  await writeAnd(2, '1.7 kg sugar', 'reload');
+  await expect(line(page, 2)).toHaveValue('1.7 kg sugar');
+});
+
 test('Enter goes to the blank line that is there, and no blank line is left behind', async ({
   page,
   kettle,
