@@ -14,7 +14,7 @@ export type Config = {
 };
 
 /**
- * Reads the environment: `KETTLE_DATABASE_URL` (required), `KETTLE_PORT` (4780), `KETTLE_WEB_DIR`.
+ * Reads the environment: `KETTLE_DATABASE_URL` (required), `KETTLE_PORT` (4780), `KETTLE_WEB_DIR`, `KETTLE_MOST_REQUESTS`.
  * Throws Error naming the variable that is missing or wrong.
  */
 export function configFrom(env: NodeJS.ProcessEnv): Config {
@@ -29,5 +29,11 @@ export function configFrom(env: NodeJS.ProcessEnv): Config {
     throw new Error(`KETTLE_PORT must be a port number, not “${env['KETTLE_PORT']}”.`);
   }
   const webDir = env['KETTLE_WEB_DIR'] ?? fileURLToPath(new URL('../../web/dist', import.meta.url));
-  return { databaseUrl, port, webDir };
+  const most = env['KETTLE_MOST_REQUESTS'];
+  if (most === undefined) return { databaseUrl, port, webDir };
+  const mostRequests = Number(most);
+  if (!Number.isInteger(mostRequests) || mostRequests < 1) {
+    throw new Error(`KETTLE_MOST_REQUESTS must be a count of at least 1, not “${most}”.`);
+  }
+  return { databaseUrl, port, webDir, mostRequests };
 }

@@ -32,7 +32,11 @@ async function store(
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),
   });
-  return response.ok ? ((await response.json()) as { id: string }) : null;
+  if (response.ok) return (await response.json()) as { id: string };
+  // Only what is wrong with the body refuses it: a server that is tired or broken would leave values untried.
+  if (![400, 404, 409, 413, 422].includes(response.status))
+    throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
+  return null;
 }
 
 /** Everything of a kind that the server stores of every field with every hostile value; each different thing once. */

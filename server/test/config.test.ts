@@ -1,0 +1,30 @@
+import { configFrom } from '../config.ts';
+
+const SOUND = {
+  KETTLE_DATABASE_URL: 'postgres://cook@127.0.0.1:5432/kettle',
+  KETTLE_PORT: '4790',
+  KETTLE_WEB_DIR: '/web',
+};
+
+test('the environment is read, and what is left out has its usual value', () => {
+  const read = { databaseUrl: SOUND.KETTLE_DATABASE_URL, port: 4790, webDir: '/web' };
+  expect(configFrom(SOUND)).toEqual(read);
+  expect(configFrom({ ...SOUND, KETTLE_MOST_REQUESTS: '50' })).toEqual({
+    ...read,
+    mostRequests: 50,
+  });
+  const { port, webDir } = configFrom({ KETTLE_DATABASE_URL: SOUND.KETTLE_DATABASE_URL });
+  expect(port).toBe(4780);
+  expect(webDir).toMatch(/web\/dist$/);
+});
+
+test.each([
+  ['KETTLE_DATABASE_URL', undefined],
+  ['KETTLE_DATABASE_URL', ''],
+  ['KETTLE_PORT', 'four'],
+  ['KETTLE_PORT', '70000'],
+  ['KETTLE_MOST_REQUESTS', '0'],
+  ['KETTLE_MOST_REQUESTS', 'many'],
+])('%s as “%s” is refused by its name', (variable, value) => {
+  expect(() => configFrom({ ...SOUND, [variable]: value })).toThrow(variable);
+});
