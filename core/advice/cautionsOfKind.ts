@@ -1,5 +1,5 @@
 import { alcoholLeftG, atTheEnd } from '../chain/index.ts';
-import { formatGrams } from '../quantity/index.ts';
+import { formatGrams, listed } from '../quantity/index.ts';
 import { isSugar, METHODS } from '../method/index.ts';
 import { type Caution, note, warn } from './caution.ts';
 import type { Worked } from '../work/index.ts';
@@ -141,13 +141,16 @@ function ingredientCautions({ request, understood, choice }: Worked): Caution[] 
   return found;
 }
 
-/** What a row of the larder warns of: white-fleshed peaches, stalks of elder, bitter kernels. */
+/** What rows of the larder warn of: white-fleshed peaches, stalks of elder, bitter kernels; of several fruits once. */
 function rowCautions({ understood }: Worked): Caution[] {
-  const rows = new Map(understood.map(({ ingredient }) => [ingredient.id, ingredient]));
-  return [...rows.values()].flatMap((row) =>
-    row.kind === 'fruit' && row.caution !== undefined
-      ? [warn(`row-${row.id}`, `${capital(row.name)}: ${row.caution}`)]
-      : [],
+  const about = new Map<string, Map<string, string>>();
+  for (const { ingredient: row } of understood) {
+    if (row.kind !== 'fruit') continue;
+    for (const text of row.cautions)
+      about.set(text, (about.get(text) ?? new Map<string, string>()).set(row.id, row.name));
+  }
+  return [...about].map(([text, rows]) =>
+    warn(`row-${[...rows.keys()].join('-')}`, `${capital(listed([...rows.values()]))}: ${text}`),
   );
 }
 

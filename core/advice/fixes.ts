@@ -1,7 +1,7 @@
 import { massOf, scaleLine, startContents } from '../formula/index.ts';
 import type { LineReading } from '../reader/index.ts';
 import { isSugar, type Method, METHODS, PRODUCTS } from '../method/index.ts';
-import { formatGrams } from '../quantity/index.ts';
+import { formatGrams, formatVolume, kitchenFraction, listed } from '../quantity/index.ts';
 import { type Boil, type Change, readingKitchen, type Worked } from '../work/index.ts';
 import { leastSteps } from './leastSteps.ts';
 import type { ShortSide } from './diagnosis.ts';
@@ -9,7 +9,10 @@ import type { ShortSide } from './diagnosis.ts';
 /** Something a cook can change, in the steps in which it is measured. */
 export type Fix = {
   readonly change: (steps: number) => Change;
-  readonly say: (steps: number) => string;
+  /** What is done, in words. */
+  readonly act: (steps: number) => string;
+  /** What ends its sentence: what it is for, or what comes of it. */
+  readonly why: string;
   /** The most steps worth trying. */
   readonly most: number;
   /** Grams that a step puts in or takes out, where fixes are offered by how little they change. */
@@ -17,6 +20,48 @@ export type Fix = {
   /** Offered only where this one, tried before it, does not do. */
   readonly failing?: Fix;
 };
+
+/** Something that is put into the pot, as it is measured. */
+type Part = { readonly amount: number; readonly unit: 'g' | 'mL' | ''; readonly name: string };
+
+const grams = (amount: number, name: string): Part => ({ amount, unit: 'g', name });
+const millilitres = (amount: number, name: string): Part => ({ amount, unit: 'mL', name });
+const count = (amount: number, name: string): Part => ({ amount, unit: '', name });
+
+/** As a line of a formula. */
+const lineOf = ({ amount, unit, name }: Part): string =>
+  [amount, unit, name].filter((word) => word !== '').join(' ');
+
+/** As a cook is told it: what is poured in spoons or cups too. */
+const partInWords = ({ amount, unit, name }: Part): string => {
+  if (unit === 'mL') return `${formatVolume(amount, 'metric')} (${spoonsAndCups(amount)}) ${name}`;
+  return `${unit === 'g' ? formatGrams(amount) : amount} ${name}`;
+};
+
+const TEASPOON_ML = 5;
+const TEASPOONS_A_TABLESPOON = 3;
+const TEASPOONS_A_QUARTER_CUP = 12;
+/** From a cup on, a spoonful is a tablespoon. */
+const A_CUP_ML = 240;
+
+/** `2 tsp`, `¼ cup + 1 tbsp`, `1½ cups`: what is measured with spoons and a cup of quarters, within a few in a hundred. */
+function spoonsAndCups(volumeMl: number): string {
+  const least = volumeMl >= A_CUP_ML ? TEASPOONS_A_TABLESPOON : 1;
+  const spoons = least * Math.round(volumeMl / TEASPOON_ML / least);
+  const quarters = Math.floor(spoons / TEASPOONS_A_QUARTER_CUP);
+  const left = spoons % TEASPOONS_A_QUARTER_CUP;
+  return [
+    quarters === 0 ? '' : `${kitchenFraction(quarters / 4)} ${quarters > 4 ? 'cups' : 'cup'}`,
+    ...(
+      [
+        [Math.floor(left / TEASPOONS_A_TABLESPOON), 'tbsp'],
+        [left % TEASPOONS_A_TABLESPOON, 'tsp'],
+      ] as const
+    ).map(([amount, spoon]) => (amount === 0 ? '' : `${amount} ${spoon}`)),
+  ]
+    .filter((part) => part !== '')
+    .join(' + ');
+}
 
 type Replan = (change: Change, draws: number) => Boil | null;
 
@@ -64,7 +109,7 @@ export function fixesFor(
       return short === 'fruit' ? [kitchen.boilFurther(MOST_BUTTER_PCT)] : [];
     case 'egg':
       return short === 'egg'
-        ? [kitchen.add((n) => `${n} egg ${n === 1 ? 'yolk' : 'yolks'}`, 1, 12, 'thicken it')]
+        ? [kitchen.add((n) => count(n, n === 1 ? 'egg yolk' : 'egg yolks'), 1, 12, 'thicken it')]
         : [];
   }
 }
@@ -75,26 +120,32 @@ type Kitchen = ReturnType<typeof fixing>;
 function fixing({ request, choice, understood, boil }: Worked, readings: readonly LineReading[]) {
   const potKg = massOf(startContents(understood)) / 1000;
   const { method } = choice;
-  const addLines = (lines: (n: number) => string[], most: number, does: string): Fix => ({
+  const addParts = (parts: (n: number) => readonly Part[], most: number, does: string): Fix => ({
     // The method stays what it is, whatever is added: a little powder does not make it a timed boil.
-    change: (n) => ({ add: lines(n), method }),
-    say: (n) => `Add ${lines(n).join(' and ')}, to ${does}.`,
+    change: (n) => ({ add: parts(n).map(lineOf), method }),
+    act: (n) => `Add ${parts(n).map(partInWords).join(' and ')}`,
+    why: `, to ${does}.`,
     most,
   });
   return {
     request,
     method,
-    addLines,
+    addParts,
     potKg,
     isJelly: request.product === 'jelly' || request.product === 'infusion-jelly',
-    add: (line: (n: number) => string, step: number, mostPerKg: number, does: string): Fix =>
-      addLines((n) => [line(n * step)], Math.floor((mostPerKg * potKg) / step), does),
+    add: (part: (n: number) => Part, step: number, mostPerKg: number, does: string): Fix =>
+      addParts((n) => [part(n * step)], Math.floor((mostPerKg * potKg) / step), does),
     indexesOf: (which: (id: string, kind: string) => boolean): number[] =>
       readings.flatMap((line, index) =>
         line.understood && which(line.ingredient.id, line.ingredient.kind) ? [index] : [],
       ),
     /** A line with up to such a share of it taken out; nothing where there is too little to be worth it. */
-    takeOut: (index: number, mostShare: number, say: (grams: string) => string): Fix[] => {
+    takeOut: (
+      index: number,
+      mostShare: number,
+      act: (grams: string) => string,
+      why: string,
+    ): Fix[] => {
       const line = readings[index];
       if (!line?.understood || line.massG.typical < LEAST_TAKEN_OUT_G) return [];
       const kept = (n: number) => scaleLine(line, 1 - n / TAKEN_OUT_STEPS, readingKitchen(request));
@@ -102,7 +153,8 @@ function fixing({ request, choice, understood, boil }: Worked, readings: readonl
       return [
         {
           change: (n) => ({ drop: [index], add: n < TAKEN_OUT_STEPS ? [kept(n)] : [], method }),
-          say: (n) => say(out(n)),
+          act: (n) => act(out(n)),
+          why,
           most: Math.round(TAKEN_OUT_STEPS * mostShare),
           gramsA: line.massG.typical / TAKEN_OUT_STEPS,
         },
@@ -113,16 +165,18 @@ function fixing({ request, choice, understood, boil }: Worked, readings: readonl
     readings,
     boil,
     names: (indexes: readonly number[]): string =>
-      indexes
-        .map((index) => readings[index])
-        .map((line) => (line?.understood ? line.ingredient.name : ''))
-        .join(' and '),
+      listed(
+        indexes
+          .map((index) => readings[index])
+          .map((line) => (line?.understood ? line.ingredient.name : '')),
+      ),
     offers: (other: Method): boolean => PRODUCTS[request.product].methods.includes(other),
     boilFurther(mostPct: number): Fix {
       const fromPct = Math.round(boil?.targetPct ?? mostPct);
       return {
         change: (n) => ({ targetSolublesPct: fromPct + n, method }),
-        say: (n) => `Boil it down further, to ${fromPct + n} % soluble solids.`,
+        act: (n) => `Boil it down further, to ${fromPct + n} % soluble solids`,
+        why: '.',
         most: Math.max(0, mostPct - fromPct),
       };
     },
@@ -132,13 +186,13 @@ function fixing({ request, choice, understood, boil }: Worked, readings: readonl
 function sugarGelFixes(kitchen: Kitchen, short: ShortSide, replan: Replan): Fix[] {
   const timed = METHODS[kitchen.method].stopKind === 'timed-boil';
   const lemon = kitchen.add(
-    (mL) => `${mL} mL bottled lemon juice`,
+    (mL) => millilitres(mL, 'bottled lemon juice'),
     LEMON_STEP_ML,
     LEMON_PER_KG_ML,
-    'bring the acid to where pectin links best',
+    'let the pectin link',
   );
   const powder = kitchen.add(
-    (g) => `${g} g powdered pectin`,
+    (g) => grams(g, 'powdered pectin'),
     1,
     POWDER_PER_KG_G,
     'bring the pectin that the fruit lacks',
@@ -146,7 +200,7 @@ function sugarGelFixes(kitchen: Kitchen, short: ShortSide, replan: Replan): Fix[
   const fruit = kitchen.isJelly
     ? [
         kitchen.add(
-          (mL) => `${mL} mL crab apple juice`,
+          (mL) => millilitres(mL, 'crab apple juice'),
           10,
           FRUIT_PER_KG_G,
           'bring pectin and acid',
@@ -154,12 +208,12 @@ function sugarGelFixes(kitchen: Kitchen, short: ShortSide, replan: Replan): Fix[
       ]
     : [
         kitchen.add(
-          (g) => `${g} g chopped under-ripe apples`,
+          (g) => grams(g, 'chopped under-ripe apples'),
           10,
           FRUIT_PER_KG_G,
           'bring pectin and acid',
         ),
-        kitchen.add((g) => `${g} g redcurrants`, 10, FRUIT_PER_KG_G, 'bring pectin and acid'),
+        kitchen.add((g) => grams(g, 'redcurrants'), 10, FRUIT_PER_KG_G, 'bring pectin and acid'),
       ];
   const calcium = calciumInstead(kitchen);
   if (short === 'sugar') {
@@ -179,10 +233,10 @@ function sugarGelFixes(kitchen: Kitchen, short: ShortSide, replan: Replan): Fix[
 }
 
 /** More sugar, as long as it is the same formula. */
-const moreSugar = ({ addLines, sugarG, potKg }: Kitchen): Fix[] => [
+const moreSugar = ({ addParts, sugarG, potKg }: Kitchen): Fix[] => [
   {
-    ...addLines(
-      (n) => [`${SUGAR_STEP_G * n} g sugar`],
+    ...addParts(
+      (n) => [grams(SUGAR_STEP_G * n, 'sugar')],
       Math.floor((sugarG === 0 ? 1000 * potKg : MOST_MORE_SUGAR * sugarG) / SUGAR_STEP_G),
       'let the pectin link',
     ),
@@ -196,13 +250,13 @@ function takenOut({ indexesOf, takeOut, names, isJelly }: Kitchen): Fix[] {
   const water = indexesOf((_, kind) => kind === 'water');
   const fruit = indexesOf((_, kind) => kind === 'fruit' || kind === 'juice');
   return [
-    ...water.flatMap((index) => takeOut(index, 1, (grams) => `Leave out ${grams} of the water.`)),
+    ...water.flatMap((index) => takeOut(index, 1, (mass) => `Leave out ${mass} of the water`, '.')),
     ...fruit.flatMap((index) =>
       takeOut(
         index,
         MOST_TAKEN_OUT,
-        (grams) =>
-          `Keep back ${grams} of the ${fruit.length === 1 ? base : names([index])} for a second batch.`,
+        (mass) => `Keep back ${mass} of the ${fruit.length === 1 ? base : names([index])}`,
+        ' for a second batch.',
       ),
     ),
   ];
@@ -220,8 +274,8 @@ function inTwoPots({ boil, understood, method, request, readings }: Kitchen): Fi
         add: understood.map((line) => scaleLine(line, 1 / pots(n), readingKitchen(request))),
         method,
       }),
-      say: (n) =>
-        `Cook it in ${NUMBER_WORDS[pots(n)] ?? pots(n)} pots, one after another: a small one boils down sooner and wears its pectin less.`,
+      act: (n) => `Cook it in ${NUMBER_WORDS[pots(n)] ?? pots(n)} pots, one after another`,
+      why: ': a small one boils down sooner and wears its pectin less.',
       most: 3,
     },
   ];
@@ -230,19 +284,19 @@ function inTwoPots({ boil, understood, method, request, readings }: Kitchen): Fi
 const NUMBER_WORDS: { readonly [n: number]: string } = { 2: 'two', 3: 'three', 4: 'four' };
 
 /** Lemon juice as far as the acid is best, and then powder: for what is short of both. */
-function lemonAndPowder({ addLines, potKg, method }: Kitchen, alone: Fix, replan: Replan): Fix[] {
+function lemonAndPowder({ addParts, potKg, method }: Kitchen, alone: Fix, replan: Replan): Fix[] {
   const most = Math.floor((LEMON_PER_KG_ML * potKg) / LEMON_STEP_ML);
-  const lemon = (n: number) => `${n * LEMON_STEP_ML} mL bottled lemon juice`;
-  const sour = (n: number) => (replan({ add: [lemon(n)], method }, 0)?.pH ?? 0) <= BEST_PH;
+  const lemon = (n: number) => millilitres(n * LEMON_STEP_ML, 'bottled lemon juice');
+  const sour = (n: number) => (replan({ add: [lineOf(lemon(n))], method }, 0)?.pH ?? 0) <= BEST_PH;
   const steps = leastSteps(most, sour) ?? most;
   // A spoon of lemon beside the powder is no other way of mending it.
   if (steps < 2) return [];
   return [
     {
-      ...addLines(
-        (n) => [lemon(steps), `${n} g powdered pectin`],
+      ...addParts(
+        (n) => [lemon(steps), grams(n, 'powdered pectin')],
         Math.floor(POWDER_PER_KG_G * potKg * Math.min(1, MOST_OF_BOTH - steps / most)),
-        'bring the acid to where pectin links best, and the pectin that the fruit lacks',
+        'let the pectin link, and bring what the fruit lacks of it',
       ),
       failing: alone,
     },
@@ -252,8 +306,8 @@ function lemonAndPowder({ addLines, potKg, method }: Kitchen, alone: Fix, replan
 /** The same batch boiled down to a jam's solids instead of by the clock. */
 const longBoilInstead = (): Fix => ({
   change: () => ({ method: 'long-boil' }),
-  say: () =>
-    'Boil it down by the long-boil method instead, to its stop. It takes longer and makes fewer jars.',
+  act: () => 'Boil it down by the long-boil method instead, to its stop',
+  why: '. It takes longer and makes fewer jars.',
   most: 1,
 });
 
@@ -262,12 +316,12 @@ function calciumInstead(kitchen: Kitchen): Fix[] {
   if (!kitchen.offers('low-methoxyl')) return [];
   const drop = kitchen.indexesOf((_, kind) => kind === 'pectin');
   const instead = drop.length === 0 ? '' : `, in place of the ${kitchen.names(drop)}`;
-  const grams = (n: number) => `${2 * n} g low-sugar pectin`;
+  const pectin = (n: number) => grams(2 * n, 'low-sugar pectin');
   return [
     {
-      change: (n) => ({ drop, add: [grams(n)], method: 'low-methoxyl' }),
-      say: (n) =>
-        `Cook it by the low-methoxyl method with ${grams(n)}${instead}. Sugar is then free.`,
+      change: (n) => ({ drop, add: [lineOf(pectin(n))], method: 'low-methoxyl' }),
+      act: (n) => `Cook it by the low-methoxyl method with ${partInWords(pectin(n))}${instead}`,
+      why: '. Sugar is then free.',
       most: Math.floor((LOW_SUGAR_PER_KG_G * kitchen.potKg) / 2),
     },
   ];
@@ -278,12 +332,17 @@ function calciumGelFixes(kitchen: Kitchen, short: ShortSide): Fix[] {
   const name = own.length > 0 ? 'low-methoxyl pectin' : 'low-sugar pectin';
   switch (short) {
     case 'pectin':
-      return [kitchen.add((g) => `${g} g ${name}`, 1, 30, 'bring the pectin that is short')];
+      return [kitchen.add((g) => grams(g, name), 1, 30, 'bring the pectin that is short')];
     case 'calcium':
-      return [kitchen.add((mL) => `${mL} mL calcium water`, 5, 100, 'link the pectin')];
+      return [kitchen.add((mL) => millilitres(mL, 'calcium water'), 5, 100, 'link the pectin')];
     case 'acid':
       return [
-        kitchen.add((mL) => `${mL} mL bottled lemon juice`, LEMON_STEP_ML, 80, 'bring the acid'),
+        kitchen.add(
+          (mL) => millilitres(mL, 'bottled lemon juice'),
+          LEMON_STEP_ML,
+          80,
+          'bring the acid',
+        ),
       ];
     default:
       return [];

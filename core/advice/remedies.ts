@@ -15,7 +15,10 @@ import { leastSteps } from './leastSteps.ts';
 
 /** What would mend the set, and what the batch sets like with it. */
 export type Remedy = {
+  /** What is done, and what for: a sentence or two. */
   readonly text: string;
+  /** What is done, by itself: `Add 30 mL (2 tbsp) bottled lemon juice`. */
+  readonly act: string;
   readonly change: Change;
   readonly forecast: SetClass;
 };
@@ -79,6 +82,11 @@ function leastFirst(found: readonly Found[]): readonly Found[] {
   return found.map((one) => (one.grams === null ? one : (ranked.shift() ?? one)));
 }
 
+const said = (fix: Fix, n: number): Pick<Remedy, 'text' | 'act'> => {
+  const act = fix.act(n);
+  return { text: `${act}${fix.why}`, act };
+};
+
 /** Draws that prove a set, unless it comes out this near to another class: then all of the plan's do. */
 const PROOF_DRAWS = 400;
 const TOO_NEAR = 0.06;
@@ -98,7 +106,7 @@ function proven(
     const sure = setClassOf(few * (1 - TOO_NEAR)) === setClassOf(few * (1 + TOO_NEAR));
     const ratio = sure || draws <= PROOF_DRAWS ? few : middle(draws);
     if (ratio >= enough) {
-      const remedy = { text: fix.say(n), change, forecast: setClassOf(ratio) };
+      const remedy = { ...said(fix, n), change, forecast: setClassOf(ratio) };
       return [{ remedy, grams: fix.gramsA === undefined ? null : n * fix.gramsA }];
     }
   }

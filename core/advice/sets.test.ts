@@ -1,4 +1,5 @@
 import { codes, planned, request, settles } from '../test/planned.ts';
+import { readLine } from '../reader/index.ts';
 import { changed, type PlanRequest } from '../work/index.ts';
 import { leastSteps } from './leastSteps.ts';
 
@@ -224,6 +225,31 @@ describe('remedies', () => {
     });
     expect(less.set?.short).not.toBe('none');
     expect(less.set?.forecast).not.toBe(powder?.forecast);
+  });
+
+  test('are told as they are measured: juice in spoons and cups too, grams with their comma', () => {
+    const remedies = (lines: readonly string[]) => planned({ lines }).set?.remedies ?? [];
+    const found = [
+      ...remedies(['600 g sweet cherries', '300 g sugar']),
+      ...remedies(['2 kg peaches', '1 kg sugar']),
+      ...remedies(['8 kg peaches', '1 kg sweet cherries', '4 kg sugar']),
+    ];
+    for (const { text, act } of found) expect(text.startsWith(act)).toBe(true);
+    const acts = found.map(({ act }) => act);
+    const juices = acts.flatMap((act) => [
+      ...act.matchAll(/([\d.]+ m?L) \(([^)]+)\) bottled lemon juice/g),
+    ]);
+    expect(juices.length).toBe(3);
+    const waterG = (amount: string): number => {
+      const line = readLine(`${amount} water`);
+      return line.understood ? line.massG.typical : NaN;
+    };
+    for (const [, measured = '', spoons = ''] of juices) {
+      const told = spoons.split(' + ').reduce((sum, part) => sum + waterG(part), 0);
+      expect(Math.abs(told / waterG(measured) - 1)).toBeLessThan(0.04);
+    }
+    expect(acts.join()).toMatch(/ 1,\d{3} g redcurrants/);
+    expect(acts.join()).not.toMatch(/\d{4} g/);
   });
 
   test('are not offered to what sets, nor when only typical figures are asked for', () => {

@@ -247,30 +247,34 @@ const PEEL_SHARE: { readonly [id: string]: number } = {
   'sweet-potato': 0.14,
 };
 
-/** What can hurt with a fruit; common practice. */
-const KERNELS = 'Leave the stones out: their kernels are bitter, and hold cyanide.';
-const CAUTIONS: { readonly [id: string]: string } = {
-  apricot: KERNELS,
-  peach: `for yellow-fleshed ones only; white-fleshed ones can be above pH 4.6. ${KERNELS}`,
-  nectarine: `for yellow-fleshed ones only; white-fleshed ones can be above pH 4.6. ${KERNELS}`,
-  'white-peach': KERNELS,
-  plum: KERNELS,
-  damson: KERNELS,
-  greengage: KERNELS,
-  cherry: KERNELS,
-  'sour-cherry': KERNELS,
-  sloe: KERNELS,
-  chokecherry:
-    'Use the juice or pulp alone: stones and leaves are poisonous. Do not crush the stones.',
-  elderberry:
+/** What can hurt with a fruit, each by itself; common practice. */
+const KERNELS = 'leave the stones out: their kernels are bitter, and hold cyanide.';
+const YELLOW = 'for yellow-fleshed ones only; white-fleshed ones can be above pH 4.6.';
+const NO_SQUASH_BUTTER = 'no safe way of home canning pumpkin or squash butter exists.';
+const CAUTIONS: { readonly [id: string]: readonly string[] } = {
+  apricot: [KERNELS],
+  peach: [YELLOW, KERNELS],
+  nectarine: [YELLOW, KERNELS],
+  'white-peach': [KERNELS],
+  plum: [KERNELS],
+  damson: [KERNELS],
+  greengage: [KERNELS],
+  cherry: [KERNELS],
+  'sour-cherry': [KERNELS],
+  sloe: [KERNELS],
+  chokecherry: [
+    'use the juice or pulp alone: stones and leaves are poisonous. Do not crush the stones.',
+  ],
+  elderberry: [
     'cook them; raw ones, green ones and their stalks upset the stomach. Take every stalk off.',
-  rowan: 'cook them; raw ones upset the stomach.',
-  'rose-hip': 'sieve the hairs out; they irritate the throat.',
-  rhubarb: 'the stalks only; the leaves are poisonous.',
-  tomato: 'ripe and sound fruit only; those from dead or frosted vines are less acid.',
-  pumpkin: 'no safe way of home canning pumpkin or squash butter exists.',
-  squash: 'no safe way of home canning pumpkin or squash butter exists.',
-  courgette: 'no safe way of home canning squash butter exists.',
+  ],
+  rowan: ['cook them; raw ones upset the stomach.'],
+  'rose-hip': ['sieve the hairs out; they irritate the throat.'],
+  rhubarb: ['the stalks only; the leaves are poisonous.'],
+  tomato: ['ripe and sound fruit only; those from dead or frosted vines are less acid.'],
+  pumpkin: [NO_SQUASH_BUTTER],
+  squash: [NO_SQUASH_BUTTER],
+  courgette: [NO_SQUASH_BUTTER],
 };
 
 const rangeOf = ([low, typical, high]: Three): Range => range(low, typical, high);
@@ -332,7 +336,7 @@ const toFruit = (entry: Entry): Fruit => ({
   ...(BUSHEL_LB[entry.id] === undefined
     ? {}
     : { bushelKg: convert(BUSHEL_LB[entry.id] ?? NaN, 'lb', 'kg') }),
-  ...(CAUTIONS[entry.id] === undefined ? {} : { caution: CAUTIONS[entry.id] ?? '' }),
+  cautions: CAUTIONS[entry.id] ?? [],
   ...(PEEL_SHARE[entry.id] === undefined ? {} : { peelShare: PEEL_SHARE[entry.id] ?? 0 }),
   ...(entry.piece === undefined ? {} : { pieceG: rangeOf(entry.piece) }),
   ...(entry.packs === undefined ? {} : { packs: entry.packs }),

@@ -82,7 +82,7 @@ export type Fruit = Row & {
   /** A bushel as bought, kg; absent for what is not sold by it. */
   readonly bushelKg?: number;
   /** What can hurt with this fruit, said with every plan that holds it. */
-  readonly caution?: string;
+  readonly cautions: readonly string[];
   /** Share of a piece as bought that is peel, where some cook it with the peel on. */
   readonly peelShare?: number;
 };

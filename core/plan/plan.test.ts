@@ -150,6 +150,18 @@ describe('cautions', () => {
     expect(codes(planned(change))).toContain(code);
   });
 
+  test('what holds of several fruits is said once, of all of them', () => {
+    const { cautions } = planned({
+      lines: ['1 kg plums', '500 g peaches', '300 g sweet cherries', '1.4 kg sugar'],
+    });
+    const texts = cautions.map(({ text }) => text);
+    expect(texts).toContain(
+      'Plum, peach and cherry: leave the stones out: their kernels are bitter, and hold cyanide.',
+    );
+    expect(texts.filter((text) => text.includes('kernels'))).toHaveLength(1);
+    expect(texts.filter((text) => text.startsWith('Peach: for yellow-fleshed'))).toHaveLength(1);
+  });
+
   test('none of the warnings stands against a sound batch', () => {
     expect(planned().cautions.filter(({ level }) => level !== 'note')).toEqual([]);
   });

@@ -1,4 +1,5 @@
 import { findIngredient } from '../larder/index.ts';
+import { listed } from '../quantity/index.ts';
 import type { Against } from './shelfCase.ts';
 
 /** Something that stands against the pantry, the rows it is about, and the way back where there is one. */
@@ -19,7 +20,7 @@ export const nameOf = (id: string): string => findIngredient(id)?.name ?? id;
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Rows by their names: `apple and pear`. */
-export const names = (ids: readonly string[]): string => ids.map(nameOf).join(' and ');
+export const names = (ids: readonly string[]): string => listed(ids.map(nameOf));
 
 /** `4.5 g`, `1,200 g`. */
 export const grams = (value: number): string =>

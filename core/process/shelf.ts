@@ -1,5 +1,5 @@
 import { findIngredient } from '../larder/index.ts';
-import { exactly, formatGrams } from '../quantity/index.ts';
+import { exactly, formatGrams, listed } from '../quantity/index.ts';
 import { ACIDIFIED, METER_PH, roleOf, type Role } from './caps.ts';
 import { keepingOf } from './keeping.ts';
 import { againstMeter, familyOf, isInfused, isNamed, judged, type Judged } from './judged.ts';
@@ -208,7 +208,7 @@ function reasonsFor({ found, family, acidified }: Judged): string[] {
         (id) => `${nameOf(id)} with acid enough (${ACIDIFIED[id]?.published ?? ''})`,
       );
       return [
-        `${capital([...sour, ...made].join(' and '))}${sour.length > 0 ? ': high-acid fruit' : ': as published'}, with nothing in the pot that takes it out of that class.`,
+        `${capital(listed([...sour, ...made]))}${sour.length > 0 ? ': high-acid fruit' : ': as published'}, with nothing in the pot that takes it out of that class.`,
         processed,
       ];
     }

@@ -13,6 +13,11 @@ const GROUPED = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
 const trimmed = (value: number, decimals: number): string =>
   String(Number(value.toFixed(decimals)));
 
+const LIST = new Intl.ListFormat('en-GB');
+
+/** Names as they are said: `peach`, `peach and cherry`, `peach, cherry and plum`. */
+export const listed = (names: readonly string[]): string => LIST.format(names);
+
 /** To the nearest eighth, as cups and spoons are marked: `1½`, `¾`, `8⅛`. */
 export const kitchenFraction = (value: number): string =>
   formatQuantity(Math.round(value * 8) / 8, { vulgarFractions: true }) ?? trimmed(value, 2);

@@ -8,6 +8,7 @@ import {
   formatMass,
   formatTemperature,
   formatVolume,
+  listed,
 } from './format.ts';
 import { exactly, range } from './range.ts';
 import { smoothThrough } from './smooth.ts';
@@ -108,6 +109,14 @@ describe('amounts as cooks write them', () => {
 });
 
 describe('amounts as cooks read them', () => {
+  test.each([
+    [['peach'], 'peach'],
+    [['peach', 'cherry'], 'peach and cherry'],
+    [['peach', 'cherry', 'plum'], 'peach, cherry and plum'],
+  ])('%j are listed as “%s”', (names, text) => {
+    expect(listed(names)).toBe(text);
+  });
+
   test.each([
     [formatGrams(1400), '1,400 g'],
     [formatGrams(7.25), '7.3 g'],

@@ -26,9 +26,10 @@ import { First } from './First.tsx';
 import { FoldedLines } from './FoldedLines.tsx';
 import { HistoryBar } from './HistoryBar.tsx';
 import { LinesEditor } from './LinesEditor.tsx';
+import { NotSaved } from './NotSaved.tsx';
 import { readPasted } from './pasted.ts';
 import { Diagnosis } from './Diagnosis.tsx';
-import { SaveBar } from './SaveBar.tsx';
+import { SaveState } from './SaveState.tsx';
 import { SettingsBar } from './SettingsBar.tsx';
 import { usePlan } from './usePlan.ts';
 import { useAsk } from './useAsk.ts';
@@ -218,13 +219,22 @@ export function Balance({ kitchen, saved, from }: Props) {
       code === 'boil-over' ? (
         <Split pots={pots} onSplit={onSplit} />
       ) : code === 'altitude-assumed' ? (
-        <Link to="/kitchen" className="btn btn-sm">
+        <Link to="/kitchen" className="btn btn-outline btn-xs ml-1.5 max-md:btn-sm">
           Say how high this kitchen is
         </Link>
       ) : null,
     [pots, onSplit],
   );
   const isWritten = formula.lines.length > 0;
+  // Under the lines as long as there is room; many ways of mending them take it.
+  const underLabel = (settled?.set?.remedies.length ?? 0) > MANY_REMEDIES;
+  const toMind = !stale && settled && isWritten && (
+    <div className="min-w-0 max-md:order-3">
+      <Guarded what="what to mind" on={settled}>
+        <Cautions cautions={settled.cautions} wayOn={wayOn} />
+      </Guarded>
+    </div>
+  );
 
   return (
     <div className="grid items-start gap-x-5 gap-y-3 max-md:pb-12 md:grid-cols-2 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,22rem)]">
@@ -268,6 +278,14 @@ export function Balance({ kitchen, saved, from }: Props) {
             </p>
           )}
         </FoldedLines>
+        <div className="flex min-w-0 items-center gap-2 max-md:order-3 md:order-first">
+          <SaveState saving={saving} empty={!isWritten} />
+          <HistoryBar
+            canUndo={state.past.length > 0}
+            canRedo={state.future.length > 0}
+            dispatch={dispatch}
+          />
+        </div>
         <div className="flex min-w-0 flex-col gap-2 max-md:order-2">
           {(failing || unanswered) && (
             <p role="alert" className="border-l-4 border-error pl-3 text-sm">
@@ -299,20 +317,11 @@ export function Balance({ kitchen, saved, from }: Props) {
             )
           )}
           {working && <p role="status">Trying ways to make it set and keep</p>}
-          <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-            <SaveBar saving={saving} empty={formula.lines.length === 0} />
-            <HistoryBar
-              canUndo={state.past.length > 0}
-              canRedo={state.future.length > 0}
-              did={state.did}
-              dispatch={dispatch}
-            />
-          </div>
-          {!stale && settled && isWritten && (
-            <Guarded what="what to mind" on={settled}>
-              <Cautions cautions={settled.cautions} wayOn={wayOn} />
-            </Guarded>
-          )}
+          <p role="status" className="text-sm empty:-mt-2">
+            {state.did === null ? '' : `${state.did}.`}
+          </p>
+          <NotSaved saving={saving} />
+          {!underLabel && toMind}
         </div>
       </div>
       <div className="grid min-w-0 items-start gap-3 max-md:contents md:max-lg:order-1 md:max-lg:col-span-2 md:max-lg:grid-cols-2">
@@ -324,7 +333,7 @@ export function Balance({ kitchen, saved, from }: Props) {
           </div>
         )}
         {plan && (isWritten || saved !== null) && (
-          <div className={`min-w-0 max-md:order-4 ${stale ? 'opacity-50' : ''}`}>
+          <div className={`min-w-0 max-md:order-5 ${stale ? 'opacity-50' : ''}`}>
             <Guarded what="the drawing" on={plan}>
               <Dipsticks plan={plan} fruit={fruit} onTurn={onTurn} />
             </Guarded>
@@ -336,7 +345,7 @@ export function Balance({ kitchen, saved, from }: Props) {
           </div>
         )}
         {isWritten && settled?.finish && (
-          <div className="min-w-0 max-md:order-3">
+          <div className="min-w-0 max-md:order-4">
             <Guarded what="the workbench" on={settled}>
               <Workbench
                 name={finalName}
@@ -354,7 +363,7 @@ export function Balance({ kitchen, saved, from }: Props) {
         )}
       </div>
       {plan && (
-        <div className="min-w-0 max-md:order-1">
+        <div className="flex min-w-0 flex-col gap-2 max-md:contents">
           <Guarded what="the label" on={plan}>
             <BatchLabel
               plan={plan}
@@ -379,6 +388,7 @@ export function Balance({ kitchen, saved, from }: Props) {
               }
             />
           </Guarded>
+          {underLabel && toMind}
         </div>
       )}
     </div>
@@ -390,6 +400,9 @@ function useSameDecides(plan: Plan | null): Plan['shelf']['decides'] {
   const key = JSON.stringify(plan?.shelf.decides ?? NOTHING_DECIDES);
   return useMemo(() => JSON.parse(key) as Plan['shelf']['decides'], [key]);
 }
+
+/** More than these fill the room under eight lines. */
+const MANY_REMEDIES = 2;
 
 const NOTHING_TO_MIND: Plan['cautions'] = [];
 

@@ -36,7 +36,7 @@ export function BatchLabel(props: Props) {
     <section
       aria-label="What this batch will be"
       style={{ '--fruit': fruit } as React.CSSProperties}
-      className={`jar-label flex flex-col gap-2 py-3 pr-5 pl-4 [contain:content] will-change-transform ${stale ? 'opacity-50' : ''}`}
+      className={`jar-label flex min-w-0 flex-col gap-2 py-3 pr-5 pl-4 [contain:content] max-md:order-1 lg:py-2 will-change-transform ${stale ? 'opacity-50' : ''}`}
     >
       {title}
       {turned ? (
@@ -49,12 +49,13 @@ export function BatchLabel(props: Props) {
           type="button"
           className="btn btn-ghost btn-sm -ml-2 max-md:px-2"
           aria-pressed={turned}
+          aria-label={turned ? 'Back to the front' : 'The rest, and where from'}
           title={turned ? 'Back to the front' : 'The rest, and where from'}
           onClick={() => setTurned(!turned)}
         >
           <RotateCcw aria-hidden className="size-4" />
           <span className={batchId === null ? '' : 'max-md:sr-only'}>
-            {turned ? 'Back to the front' : 'The rest, and where from'}
+            {turned ? 'Front' : batchId === null ? 'The rest, and where from' : 'The rest'}
           </span>
         </button>
         <span role="status" className="text-sm">

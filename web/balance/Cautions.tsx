@@ -54,7 +54,7 @@ export const Split = ({ pots, onSplit }: SplitProps) =>
   pots > 1 && (
     <button
       type="button"
-      className="btn btn-sm mt-1 block text-base-content"
+      className="btn btn-outline btn-xs ml-1.5 max-md:btn-sm"
       onClick={() => onSplit(pots)}
     >
       Make this one of {pots} pots

@@ -8,32 +8,47 @@ type Props = {
   readonly onChange: (change: Change, did: string) => void;
 };
 
+/** So many are said whole at the table; of more, the first alone, and of the others what is done. */
+const WHOLE = 2;
+
 /** What is short, in a sentence, and what mends it with one press. */
-export const Diagnosis = memo(({ set, onChange }: Props) => (
+export const Diagnosis = memo(({ set: { text, beyond, remedies }, onChange }: Props) => (
   <section aria-label="What is short">
-    <p className="leading-snug font-bold" data-testid="diagnosis">
-      {set.text}
+    <p className="leading-snug font-bold lg:text-sm lg:leading-snug" data-testid="diagnosis">
+      {text}
     </p>
-    {set.beyond !== undefined && (
+    {beyond !== undefined && (
       <p
         className="mt-1 border-l-4 border-secondary pl-3 text-sm leading-snug"
         data-testid="beyond"
       >
-        {set.beyond}
+        {beyond}
       </p>
     )}
-    {set.remedies.length > 0 && (
-      <ul className="mt-1.5 flex flex-col gap-1" aria-label="What would mend it">
-        {set.remedies.map(({ text, change, forecast }) => (
-          <li key={text}>
+    {remedies.length > 0 && (
+      <ul
+        className="mt-1.5 divide-y divide-primary/25 rounded-field border border-primary/40 bg-base-100"
+        aria-label="What would mend it"
+      >
+        {remedies.map(({ text: whole, act, change, forecast }, index) => (
+          <li key={whole}>
             <button
               type="button"
-              className="flex w-full cursor-pointer items-start gap-2 rounded-field border border-primary/40 bg-base-100 px-2 py-1 text-left text-sm hover:border-primary"
-              onClick={() => onChange(change, `Mended: ${text.replace(/[.,:].*$/, '')}`)}
+              title={whole}
+              className="flex w-full cursor-pointer items-start gap-2 rounded-field px-2 py-1 text-left text-sm leading-snug hover:bg-base-200"
+              onClick={() => onChange(change, `Mended: ${act}`)}
             >
               <Wand aria-hidden className="mt-0.5 size-4 shrink-0 text-primary" />
-              <span>
-                {text} <b>{SET_IN_WORDS[forecast]}.</b>
+              <span className="grow gap-2 md:flex">
+                {index === 0 || remedies.length <= WHOLE ? (
+                  <span className="grow">{whole}</span>
+                ) : (
+                  <>
+                    <span className="grow lg:hidden">{whole}</span>
+                    <span className="grow max-lg:hidden">{act}</span>
+                  </>
+                )}{' '}
+                <b className="shrink-0">{SET_IN_WORDS[forecast]}</b>
               </span>
             </button>
           </li>

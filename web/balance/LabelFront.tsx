@@ -2,7 +2,6 @@ import type { Kitchen } from '@idle-kettle/contract';
 import {
   formatTemperature,
   formatVolume,
-  METHODS,
   type Caution as Told,
   type Change,
   type Plan,
@@ -66,7 +65,7 @@ export const LabelFront = memo(function LabelFront(props: Props) {
           <Figure
             name="Cook"
             value={minutesInWords(minutes)}
-            aside={`from cold, by ${METHODS[plan.method].name}`}
+            aside="from cold"
             brief
             testId="minutes"
           >
@@ -109,20 +108,16 @@ function Shelf({
     >
       <ul className="flex flex-col gap-1 text-sm leading-snug">
         {(safe ? reasons.slice(0, 1) : reasons).map((reason, index) => (
-          <li
-            key={reason}
-            className={index > 0 ? 'max-md:hidden' : safe ? 'max-md:line-clamp-2' : ''}
-            title={reason}
-          >
+          <li key={reason} className={reasonSeen(index, safe)} title={reason}>
             {reason}
           </li>
         ))}
       </ul>
-      {!safe && reasons.length > 1 && (
-        <p className="text-sm md:hidden">
-          {reasons.length === 2 ? 'One more reason is' : `${reasons.length - 1} more reasons are`}{' '}
-          on the back.
-        </p>
+      {!safe && (
+        <>
+          <MoreReasons count={reasons.length - REASONS_SEEN.phone} where="md:hidden" />
+          <MoreReasons count={reasons.length - REASONS_SEEN.table} where="max-lg:hidden" />
+        </>
       )}
       {stops.length > 0 && (
         <ul className="flex flex-col gap-1">
@@ -142,6 +137,22 @@ function Shelf({
     </Figure>
   );
 }
+
+/** So many reasons stand on the front of the label; the rest of them on its back. */
+const REASONS_SEEN = { phone: 1, table: 2 };
+
+function reasonSeen(index: number, safe: boolean): string {
+  if (index >= REASONS_SEEN.table) return 'max-md:hidden lg:hidden';
+  if (index >= REASONS_SEEN.phone) return 'max-md:hidden';
+  return safe ? 'max-md:line-clamp-2' : '';
+}
+
+const MoreReasons = ({ count, where }: { readonly count: number; readonly where: string }) =>
+  count > 0 && (
+    <p className={`text-sm ${where}`}>
+      {count === 1 ? 'One more reason is' : `${count} more reasons are`} on the back.
+    </p>
+  );
 
 /** Where the cook ends, by the thermometer of this kitchen or by the clock, and what tells it besides. */
 function Stop({ stop, scale }: { stop: Plan['stop']; scale: Kitchen['temperature'] }) {

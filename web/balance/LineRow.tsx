@@ -125,7 +125,7 @@ export const LineRow = memo(function LineRow(props: Props) {
       style={{ transform: CSS.Transform.toString(transform) }}
       className={`border-b border-base-300 ${against === undefined ? '' : 'border-l-4 border-l-error'} ${isDragging ? 'relative z-10 bg-base-100 shadow' : ''}`}
     >
-      <div className="flex items-center">
+      <div className="flex items-center lg:pb-px">
         <button
           type="button"
           {...attributes}
@@ -153,7 +153,7 @@ export const LineRow = memo(function LineRow(props: Props) {
             placeholder={index === 0 ? '7 cups crushed damsons' : 'add a line'}
             autoComplete="off"
             spellCheck={false}
-            className={`field-sizing-content block w-full min-w-0 resize-none rounded-field bg-transparent px-1 pt-1.5 text-base leading-6 focus-visible:-outline-offset-2 ${noted ? '' : 'min-h-9 pb-1.5'}`}
+            className={`field-sizing-content block w-full min-w-0 resize-none rounded-field bg-transparent px-1 pt-1.5 text-base leading-6 focus-visible:-outline-offset-2 lg:pt-1 ${noted ? '' : 'min-h-9 pb-1.5 lg:min-h-8 lg:pb-1'}`}
           />
           <ul
             {...completing.getMenuProps({
@@ -200,9 +200,12 @@ export const LineRow = memo(function LineRow(props: Props) {
         </button>
       </div>
       {against !== undefined && (
-        <p className="mt-0.5 flex items-start gap-1.5 pr-2 pl-5 text-sm text-error">
+        <p
+          title={against}
+          className="mt-0.5 flex items-start gap-1.5 pr-2 pl-5 text-sm text-error lg:mt-0 lg:leading-5"
+        >
           <ShieldX aria-hidden className="mt-0.5 size-4 shrink-0" />
-          <span>
+          <span className="lg:line-clamp-1">
             <b>Decides the shelf.</b> {against}
           </span>
         </p>
@@ -233,10 +236,10 @@ function Grams({ reading, units }: { reading: LineReading | null; units: UnitSys
   }
   const { typical } = reading.massG;
   return (
-    <span className="w-18 shrink-0 text-right leading-tight tabular-nums sm:w-20">
-      <span className="text-base font-bold">{formatGrams(typical)}</span>
+    <span className="w-18 shrink-0 text-right tabular-nums sm:w-20">
+      <span className="block text-base leading-tight font-bold">{formatGrams(typical)}</span>
       {units === 'us' && (
-        <span className="block text-xs opacity-80">{formatMass(typical, 'us')}</span>
+        <span className="block text-xs leading-none opacity-80">{formatMass(typical, 'us')}</span>
       )}
     </span>
   );

@@ -90,7 +90,7 @@ export const LinesEditor = memo(function LinesEditor(props: Props) {
 
   return (
     <section aria-labelledby="lines-title">
-      <h2 id="lines-title" className="font-bold text-primary">
+      <h2 id="lines-title" className="font-bold text-primary lg:sr-only">
         In the pot
       </h2>
       {count === 1 && (

@@ -41,7 +41,7 @@ export const SetBar = ({ share }: { readonly share: Share }) => {
           />
         ))}
       </div>
-      <p className="mt-0.5 flex flex-wrap gap-x-2">
+      <p className="mt-0.5 flex flex-wrap gap-x-1.5">
         {shown.map((set) => (
           <span
             key={set}

@@ -21,7 +21,9 @@ export const Figure = ({
   testId,
   children,
 }: FigureProps) => (
-  <div className="grid grid-cols-[3.75rem_minmax(0,1fr)] gap-x-2 border-t border-base-300 pt-1.5">
+  <div
+    className={`grid grid-cols-[3.75rem_minmax(0,1fr)] gap-x-2 border-t border-base-300 pt-1.5 ${brief ? 'max-md:grid-cols-[auto_minmax(0,1fr)]' : ''}`}
+  >
     <h3 className="pt-0.5 text-sm font-bold text-secondary">{name}</h3>
     <div className="flex min-w-0 flex-col gap-1">
       <p className="flex flex-wrap items-baseline gap-x-2">

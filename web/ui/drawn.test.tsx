@@ -2,7 +2,8 @@ import type { BatchSummary } from '@idle-kettle/contract';
 import { Refused, Unreachable } from '../api/request.ts';
 import { BatchCard } from '../batches/BatchCard.tsx';
 import { Conflict } from '../balance/Conflict.tsx';
-import { SaveBar } from '../balance/SaveBar.tsx';
+import { NotSaved } from '../balance/NotSaved.tsx';
+import { SaveState } from '../balance/SaveState.tsx';
 import type { Saver, SaverState } from '../balance/saver.ts';
 import { drawn, html } from '../test/drawn.tsx';
 import { FakeBatches } from '../test/fakeBatches.ts';
@@ -91,7 +92,12 @@ const STATE: SaverState = {
   ticked: [],
 };
 const bar = (change: Partial<SaverState>, empty = false) =>
-  drawn(<SaveBar saving={{ ...STATE, ...change, saver }} empty={empty} />);
+  drawn(
+    <>
+      <SaveState saving={{ ...STATE, ...change, saver }} empty={empty} />
+      <NotSaved saving={{ ...STATE, ...change, saver }} />
+    </>,
+  );
 const refused = (status: number) =>
   new Refused({ type: '', title: '', status, detail: `said ${status}`, instance: '', faults: [] });
 
