@@ -13,6 +13,7 @@ export {
   formatMass,
   formatTemperature,
   formatVolume,
+  listed,
   readAmount,
 } from './quantity/index.ts';
 export {

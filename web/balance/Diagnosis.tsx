@@ -1,6 +1,7 @@
 import type { Change, Plan } from '@idle-kettle/core';
 import { Wand } from 'lucide-react';
 import { memo } from 'react';
+import { unbroken } from '../ui/words.ts';
 import { SET_IN_WORDS } from './SetBar.tsx';
 
 type Props = {
@@ -15,7 +16,7 @@ const WHOLE = 2;
 export const Diagnosis = memo(({ set: { text, beyond, remedies }, onChange }: Props) => (
   <section aria-label="What is short">
     <p className="leading-snug font-bold lg:text-sm lg:leading-snug" data-testid="diagnosis">
-      {text}
+      {unbroken(text)}
     </p>
     {beyond !== undefined && (
       <p

@@ -19,6 +19,7 @@ import {
   packingInWords,
   processInWords,
   shelfInWords,
+  unbroken,
 } from '../ui/words.ts';
 import { SET_IN_WORDS, SetBar } from './SetBar.tsx';
 
@@ -191,7 +192,7 @@ const WayBack = ({ text, onTake }: { readonly text: string; readonly onTake: () 
   >
     <DoorOpen aria-hidden className="mt-0.5 size-4 shrink-0 text-success" />
     <span>
-      The way back to the pantry: <b>{text.replaceAll(' %', '\u00a0%')}</b>.
+      The way back to the pantry: <b>{unbroken(text)}</b>.
     </span>
   </button>
 );

@@ -2,6 +2,7 @@ import { jamColourOf, mainFruitOf, type Formula } from '@idle-kettle/contract';
 import {
   findIngredient,
   linesBrought,
+  listed,
   PRODUCTS,
   readLine,
   type Plan,
@@ -39,8 +40,8 @@ export function suggestedName(plan: Pick<Plan, 'before' | 'lines' | 'product'> |
   const fruits = (plan === null ? [] : linesBrought(plan)).filter(
     (line) => line.ingredient !== undefined && findIngredient(line.ingredient)?.kind === 'fruit',
   );
-  const names = [...new Set(fruits.map((line) => line.name))].slice(0, 3);
+  const names = [...new Set(fruits.flatMap(({ name }) => name ?? []))].slice(0, 3);
   if (plan === null || names.length === 0) return 'New batch';
-  const text = `${names.join(' and ')} ${PRODUCTS[plan.product].name.replace('fruit ', '')}`;
+  const text = `${listed(names)} ${PRODUCTS[plan.product].name.replace('fruit ', '')}`;
   return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -1,15 +1,16 @@
 import type { PlanSummary } from '@idle-kettle/contract';
-import type { Plan } from '@idle-kettle/core';
+import { listed, type Plan } from '@idle-kettle/core';
+
+/** A text whose shares do not part from their sign at the end of a row. */
+export const unbroken = (text: string): string => text.replaceAll(' %', '\u00a0%');
 
 const plural = (count: number, name: string): string => (count === 1 ? name : `${name}s`);
-
-const list = new Intl.ListFormat('en-US');
 
 /** `7 half-pints and 1 quarter-pint`: what the batch most likely fills. */
 export const packingInWords = ({ jars }: Pick<NonNullable<Plan['yield']>, 'jars'>): string =>
   jars.length === 0
     ? 'no full jar'
-    : list.format(jars.map(({ name, count }) => `${count} ${plural(count, name)}`));
+    : listed(jars.map(({ name, count }) => `${count} ${plural(count, name)}`));
 
 /** `7–8 half-pints`, `5–6 half-pints and up to 1 quarter-pint`: poor to good outcome, size by size; null before there is a yield. */
 export function jarsInWords({
@@ -19,7 +20,7 @@ export function jarsInWords({
 }): string | null {
   if (!jars) return null;
   if (jars.fullJars.p90 === 0) return 'less than one jar';
-  return list.format(
+  return listed(
     jars.sizes.map(({ name, poor, good }) => {
       const count = poor === good ? `${good}` : poor === 0 ? `up to ${good}` : `${poor}–${good}`;
       return `${count} ${plural(good, name)}`;
