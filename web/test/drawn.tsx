@@ -9,11 +9,14 @@ export type Answers = readonly (readonly [question: readonly unknown[], answer: 
 export function html(what: React.ReactNode, answers: Answers = [], path = '/'): string {
   const queries = new QueryClient();
   for (const [question, answer] of answers) queries.setQueryData(question, answer);
-  return renderToStaticMarkup(
+  const markup = renderToStaticMarkup(
     <QueryClientProvider client={queries}>
       <MemoryRouter initialEntries={[path]}>{what}</MemoryRouter>
     </QueryClientProvider>,
   );
+  // It would keep what was answered for some minutes, and the test with it.
+  queries.clear();
+  return markup;
 }
 
 const ENTITIES: { readonly [name: string]: string } = {
