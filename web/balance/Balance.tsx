@@ -269,6 +269,7 @@ export function Balance({ kitchen, saved, from }: Props) {
               units={kitchen.units}
               kitchen={reading}
               decides={decides}
+              named={sheet.settings.before != null}
               onPaste={onPaste}
             />
           </Guarded>

@@ -35,6 +35,8 @@ type Props = {
   readonly kitchen: ReadingKitchen;
   /** Why this line stands against the pantry; undefined where it does not. */
   readonly against: string | undefined;
+  /** There are so many lines that the reason is cut at the table: the label says it whole. */
+  readonly crowded: boolean;
   readonly dispatch: Dispatch<FormulaAction>;
   /** Something longer than a line was pasted. */
   readonly onPaste: (index: number, text: string) => void;
@@ -52,6 +54,7 @@ export const LineRow = memo(function LineRow(props: Props) {
     units,
     kitchen,
     against,
+    crowded,
     dispatch,
     onPaste,
     onEnter,
@@ -205,7 +208,7 @@ export const LineRow = memo(function LineRow(props: Props) {
           className="mt-0.5 flex items-start gap-1.5 pr-2 pl-5 text-sm text-error lg:mt-0 lg:leading-5"
         >
           <ShieldX aria-hidden className="mt-0.5 size-4 shrink-0" />
-          <span className="lg:line-clamp-1">
+          <span className={crowded ? 'lg:line-clamp-1' : ''}>
             <b>Decides the shelf.</b> {against}
           </span>
         </p>

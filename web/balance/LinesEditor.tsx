@@ -22,13 +22,15 @@ type Props = {
   readonly kitchen: ReadingKitchen;
   /** Which of the lines that are written stand against the pantry, and why. */
   readonly decides: Plan['shelf']['decides'];
+  /** Other fruit stands above them, so that they are named even where everybody sees what they are. */
+  readonly named: boolean;
   /** Something longer than a line was pasted into that line. */
   readonly onPaste: (index: number, text: string) => void;
 };
 
 /** The lines of a formula: type, paste a whole recipe, move, take out; all of it by keyboard too. */
 export const LinesEditor = memo(function LinesEditor(props: Props) {
-  const { lines, dispatch, units, kitchen, decides, onPaste } = props;
+  const { lines, dispatch, units, kitchen, decides, named, onPaste } = props;
   const count = lines.length;
   const list = useRef<HTMLOListElement>(null);
   const wanted = useRef<number | null>(null);
@@ -90,7 +92,10 @@ export const LinesEditor = memo(function LinesEditor(props: Props) {
 
   return (
     <section aria-labelledby="lines-title">
-      <h2 id="lines-title" className="font-bold text-primary lg:sr-only">
+      <h2
+        id="lines-title"
+        className={`font-bold text-primary ${named || count === 1 ? '' : 'lg:sr-only'}`}
+      >
         In the pot
       </h2>
       {count === 1 && (
@@ -109,6 +114,7 @@ export const LinesEditor = memo(function LinesEditor(props: Props) {
                 units={units}
                 kitchen={kitchen}
                 against={against.get(index)}
+                crowded={count > ROOMY}
                 dispatch={dispatch}
                 onPaste={onPaste}
                 onEnter={enter}
@@ -123,6 +129,9 @@ export const LinesEditor = memo(function LinesEditor(props: Props) {
     </section>
   );
 });
+
+/** Up to so many rows, the blank one included, there is room at the table for what belongs to them. */
+const ROOMY = 6;
 
 const inputAt = (list: HTMLElement | null, index: number) =>
   list?.querySelector<HTMLTextAreaElement>(`[data-line="${index}"]`);
