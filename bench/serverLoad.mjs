@@ -70,15 +70,22 @@ async function list(at) {
 async function held(at, noted) {
   const single = await heldBy(noted, () => largest(at, 1, HARD_TIMES));
   const together = await heldBy(noted, () => largest(at, HARD_TIMES, 1));
+  const inWords = (/** @type {Held} */ { ownMs, heldMs }) =>
+    `${ms(ownMs)} of its own work, ${ms(heldMs)} by the clock`;
   return {
     what: 'the event loop under the largest plans, readings, saves, cooks and logs',
     bar: `held ≤ ${MOST_HELD_MS} ms`,
-    found: `${ms(single)} at most one by one, ${ms(together)} with ${HARD_TIMES} of each at once`,
-    met: single <= MOST_HELD_MS,
+    found: `${inWords(single)}; with ${HARD_TIMES} of each at once ${inWords(together)}`,
+    met: single.ownMs <= MOST_HELD_MS,
   };
 }
 
-/** @param {string} noted @param {() => Promise<void>} work @returns {Promise<number>} ms */
+/**
+ * The longest that the loop was held by its own work, and by the clock: meanwhile it may wait for a processor, since the planning threads, the
+ * database and this program run on the same two.
+ * @typedef {{ readonly ownMs: number, readonly heldMs: number }} Held
+ * @param {string} noted @param {() => Promise<void>} work @returns {Promise<Held>}
+ */
 async function heldBy(noted, work) {
   const from = Date.now();
   await work();
@@ -86,9 +93,15 @@ async function heldBy(noted, work) {
   return readFileSync(noted, 'utf8')
     .trim()
     .split('\n')
-    .map((line) => /** @type {{ at: number, heldMs: number }} */ (JSON.parse(line)))
+    .map((line) => /** @type {Held & { readonly at: number }} */ (JSON.parse(line)))
     .filter((note) => note.at > from + WATCH_MS)
-    .reduce((most, { heldMs }) => Math.max(most, heldMs), 0);
+    .reduce(
+      (most, note) => ({
+        ownMs: Math.max(most.ownMs, note.ownMs),
+        heldMs: Math.max(most.heldMs, note.heldMs),
+      }),
+      { ownMs: 0, heldMs: 0 },
+    );
 }
 
 /** Some rounds of every large request, so many of each at once. @param {string} at @param {number} atOnce @param {number} rounds */
