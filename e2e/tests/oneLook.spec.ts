@@ -8,6 +8,8 @@ const SIZES = { table: [1280, 800], tablet: [820, 1180], phone: [390, 844] } as 
 /** One that is sound, one that is refused, and one of four lines. */
 const NAMES = ['Hedge bramble', 'Melon for breakfast', 'Apricot and honey'];
 const MOST_PHONE_SCREENS = 4;
+/** A narrower pot has captions that nobody reads, px. */
+const LEAST_POT = 310;
 
 /** Whether all of it is seen without scrolling, above a height. */
 async function isSeen(what: Locator, above: number): Promise<boolean> {
@@ -120,6 +122,25 @@ for (const [what, remedies, lines] of EIGHT) {
     expect(tall).toBeLessThanOrEqual(SIZES.table[1]);
   });
 }
+
+test('between the sizes the pot stays large enough to be read, and nothing sticks out', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.send('PUT', '/kitchen', DEMO_KITCHEN);
+  const { id } = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Eight lines',
+    lines: EIGHT[1]?.[2],
+  });
+  await page.goto(`${kettle.address}/batches/${id}`);
+  const pot = page.getByRole('group', { name: 'The pot with its dipsticks' });
+  for (const width of [768, 900, 1024, 1167, 1168, 1366]) {
+    await page.setViewportSize({ width, height: 800 });
+    await expect.poll(async () => (await pot.boundingBox())?.width ?? 0).toBeGreaterThan(LEAST_POT);
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(wide).toBeLessThanOrEqual(width);
+  }
+});
 
 test('the label is turned over for the rest, and for where every figure comes from', async ({
   page,

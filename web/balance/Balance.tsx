@@ -237,7 +237,7 @@ export function Balance({ kitchen, saved, from }: Props) {
   );
 
   return (
-    <div className="grid items-start gap-x-5 gap-y-3 max-md:pb-12 md:grid-cols-2 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,22rem)]">
+    <div className="grid items-start gap-x-5 gap-y-3 max-md:pb-12 md:grid-cols-2 wide:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,22rem)]">
       <h1 className="sr-only">Balance: {finalName}</h1>
       <div className="flex min-w-0 flex-col gap-2 max-md:contents">
         <FoldedLines lines={plan?.lines ?? []} open={saved === null}>
@@ -325,9 +325,9 @@ export function Balance({ kitchen, saved, from }: Props) {
           {!underLabel && toMind}
         </div>
       </div>
-      <div className="grid min-w-0 items-start gap-3 max-md:contents md:max-lg:order-1 md:max-lg:col-span-2 md:max-lg:grid-cols-2">
+      <div className="grid min-w-0 items-start gap-3 max-md:contents md:max-wide:order-1 md:max-wide:col-span-2 md:max-wide:grid-cols-2">
         {!isWritten && saved === null && (
-          <div className="min-w-0 max-md:order-1 md:max-lg:col-span-2">
+          <div className="min-w-0 max-md:order-1 md:max-wide:col-span-2">
             <Guarded what="where to begin" on={sheet}>
               <Start units={kitchen.units} busy={working} onFruit={workOut} onBringIn={bringIn} />
             </Guarded>

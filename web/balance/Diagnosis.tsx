@@ -15,7 +15,7 @@ const WHOLE = 2;
 /** What is short, in a sentence, and what mends it with one press. */
 export const Diagnosis = memo(({ set: { text, beyond, remedies }, onChange }: Props) => (
   <section aria-label="What is short">
-    <p className="leading-snug font-bold lg:text-sm lg:leading-snug" data-testid="diagnosis">
+    <p className="leading-snug font-bold wide:text-sm wide:leading-snug" data-testid="diagnosis">
       {unbroken(text)}
     </p>
     {beyond !== undefined && (
@@ -45,8 +45,8 @@ export const Diagnosis = memo(({ set: { text, beyond, remedies }, onChange }: Pr
                   <span className="grow">{whole}</span>
                 ) : (
                   <>
-                    <span className="grow lg:hidden">{whole}</span>
-                    <span className="grow max-lg:hidden">{act}</span>
+                    <span className="grow wide:hidden">{whole}</span>
+                    <span className="grow max-wide:hidden">{act}</span>
                   </>
                 )}{' '}
                 <b className="shrink-0">{SET_IN_WORDS[forecast]}</b>

@@ -13,7 +13,7 @@ export const HistoryBar = memo(({ canUndo, canRedo, dispatch }: Props) => (
   <div className="flex items-center">
     <button
       type="button"
-      className="btn btn-square btn-ghost btn-sm lg:btn-xs"
+      className="btn btn-square btn-ghost btn-sm wide:btn-xs"
       aria-label="Undo"
       title="Undo"
       disabled={!canUndo}
@@ -23,7 +23,7 @@ export const HistoryBar = memo(({ canUndo, canRedo, dispatch }: Props) => (
     </button>
     <button
       type="button"
-      className="btn btn-square btn-ghost btn-sm lg:btn-xs"
+      className="btn btn-square btn-ghost btn-sm wide:btn-xs"
       aria-label="Redo"
       title="Redo"
       disabled={!canRedo}

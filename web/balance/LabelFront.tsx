@@ -117,7 +117,7 @@ function Shelf({
       {!safe && (
         <>
           <MoreReasons count={reasons.length - REASONS_SEEN.phone} where="md:hidden" />
-          <MoreReasons count={reasons.length - REASONS_SEEN.table} where="max-lg:hidden" />
+          <MoreReasons count={reasons.length - REASONS_SEEN.table} where="max-wide:hidden" />
         </>
       )}
       {stops.length > 0 && (
@@ -143,7 +143,7 @@ function Shelf({
 const REASONS_SEEN = { phone: 1, table: 2 };
 
 function reasonSeen(index: number, safe: boolean): string {
-  if (index >= REASONS_SEEN.table) return 'max-md:hidden lg:hidden';
+  if (index >= REASONS_SEEN.table) return 'max-md:hidden wide:hidden';
   if (index >= REASONS_SEEN.phone) return 'max-md:hidden';
   return safe ? 'max-md:line-clamp-2' : '';
 }

@@ -16,7 +16,7 @@ export function LineNote({ id, reading, where, onReplace }: Props) {
   const [teaching, setTeaching] = useState(false);
   if (reading.understood) {
     return (
-      <p id={id} className="-mt-1.5 pr-2 pb-1 pl-5 text-xs leading-4 opacity-80 lg:pb-0.5">
+      <p id={id} className="-mt-1.5 pr-2 pb-1 pl-5 text-xs leading-4 opacity-80 wide:pb-0.5">
         {reading.assumed}
       </p>
     );

@@ -128,7 +128,7 @@ export const LineRow = memo(function LineRow(props: Props) {
       style={{ transform: CSS.Transform.toString(transform) }}
       className={`border-b border-base-300 ${against === undefined ? '' : 'border-l-4 border-l-error'} ${isDragging ? 'relative z-10 bg-base-100 shadow' : ''}`}
     >
-      <div className="flex items-center lg:pb-px">
+      <div className="flex items-center wide:pb-px">
         <button
           type="button"
           {...attributes}
@@ -156,7 +156,7 @@ export const LineRow = memo(function LineRow(props: Props) {
             placeholder={index === 0 ? '7 cups crushed damsons' : 'add a line'}
             autoComplete="off"
             spellCheck={false}
-            className={`field-sizing-content block w-full min-w-0 resize-none rounded-field bg-transparent px-1 pt-1.5 text-base leading-6 focus-visible:-outline-offset-2 lg:pt-1 ${noted ? '' : 'min-h-9 pb-1.5 lg:min-h-8 lg:pb-1'}`}
+            className={`field-sizing-content block w-full min-w-0 resize-none rounded-field bg-transparent px-1 pt-1.5 text-base leading-6 focus-visible:-outline-offset-2 wide:pt-1 ${noted ? '' : 'min-h-9 pb-1.5 wide:min-h-8 wide:pb-1'}`}
           />
           <ul
             {...completing.getMenuProps({
@@ -205,10 +205,10 @@ export const LineRow = memo(function LineRow(props: Props) {
       {against !== undefined && (
         <p
           title={against}
-          className="mt-0.5 flex items-start gap-1.5 pr-2 pl-5 text-sm text-error lg:mt-0 lg:leading-5"
+          className="mt-0.5 flex items-start gap-1.5 pr-2 pl-5 text-sm text-error wide:mt-0 wide:leading-5"
         >
           <ShieldX aria-hidden className="mt-0.5 size-4 shrink-0" />
-          <span className={crowded ? 'lg:line-clamp-1' : ''}>
+          <span className={crowded ? 'wide:line-clamp-1' : ''}>
             <b>Decides the shelf.</b> {against}
           </span>
         </p>

@@ -94,7 +94,7 @@ export const LinesEditor = memo(function LinesEditor(props: Props) {
     <section aria-labelledby="lines-title">
       <h2
         id="lines-title"
-        className={`font-bold text-primary ${named || count === 1 ? '' : 'lg:sr-only'}`}
+        className={`font-bold text-primary ${named || count === 1 ? '' : 'wide:sr-only'}`}
       >
         In the pot
       </h2>

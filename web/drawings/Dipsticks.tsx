@@ -34,7 +34,7 @@ export const Dipsticks = memo(function Dipsticks({ plan, fruit, onTurn }: Props)
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="group"
         aria-label="The pot with its dipsticks"
-        className="w-full touch-pan-y select-none lg:max-h-[36dvh]"
+        className="w-full touch-pan-y select-none wide:max-h-[36dvh]"
       >
         <Contents plan={plan} fruit={fruit} />
         {gauges.map((gauge) => (
