@@ -45,6 +45,8 @@ const POWDER_PER_KG_G = 20;
 const FRUIT_PER_KG_G = 250;
 /** A pot in which so much of the pectin's power boils away is better cooked in two. */
 const WORN_PECTIN = 0.8;
+/** A level teaspoon of powder, g: beside lemon juice less than that is not worth fetching it. */
+const LEAST_POWDER_G = 3;
 /** Of lemon juice and powder together no more than so much of what either may be alone: with both at their most it is no jam of that fruit. */
 const MOST_OF_BOTH = 1.6;
 /** Lemon juice is measured by the teaspoon, and beyond the second figure a batch wants something else. */
@@ -253,8 +255,9 @@ function lemonAndPowder({ addParts, potKg, method }: Kitchen, alone: Fix, replan
   return [
     {
       ...addParts(
-        (n) => [lemon(steps), grams(n, 'powdered pectin')],
-        Math.floor(POWDER_PER_KG_G * potKg * Math.min(1, MOST_OF_BOTH - steps / most)),
+        (n) => [lemon(steps), grams(LEAST_POWDER_G - 1 + n, 'powdered pectin')],
+        Math.floor(POWDER_PER_KG_G * potKg * Math.min(1, MOST_OF_BOTH - steps / most)) -
+          (LEAST_POWDER_G - 1),
         'let the pectin link, and bring what the fruit lacks of it',
       ),
       failing: alone,

@@ -252,6 +252,12 @@ describe('remedies', () => {
     expect(acts.join()).not.toMatch(/\d{4} g/);
   });
 
+  test('a pinch of powder beside lemon juice is no remedy: a teaspoon is the least', () => {
+    const { set } = planned({ lines: ['1 kg peaches', '800 g sugar'] });
+    const both = set?.remedies.find(({ act }) => act.includes('lemon juice and'));
+    expect(both?.act).toMatch(/ and 3 g powdered pectin$/);
+  });
+
   test('are not offered to what sets, nor when only typical figures are asked for', () => {
     expect(planned({ lines: ['1 kg gooseberries', '1 kg sugar'] }).set?.remedies).toEqual([]);
     const weak = ['1 kg rhubarb', '1 kg sugar'];
