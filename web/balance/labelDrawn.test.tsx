@@ -1,12 +1,13 @@
 import { planInKitchen, type Kitchen, type SettingsDto } from '@idle-kettle/contract';
 import { readLine, type Caution, type Plan } from '@idle-kettle/core';
-import { drawn, html } from '../test/drawn.tsx';
+import { drawn, html, wordsOf } from '../test/drawn.tsx';
 import { DEFAULTS } from '../test/kitchen.ts';
 import { Cautions, Impossible, Split } from './Cautions.tsx';
 import { Diagnosis } from './Diagnosis.tsx';
 import { LabelBack } from './LabelBack.tsx';
 import { LabelFront } from './LabelFront.tsx';
 import { LineNote } from './LineNote.tsx';
+import { SET_IN_WORDS } from './SetBar.tsx';
 import { SettingsBar } from './SettingsBar.tsx';
 
 const nothing = () => undefined;
@@ -76,6 +77,43 @@ describe('the front of the label', () => {
   ])('stops %s', (_, lines, settings, words) => {
     expect(front(planOf(lines, settings))).toMatch(words);
   }); // prettier-ignore
+});
+
+describe('of more reasons than there is room for', () => {
+  const odd = planOf(['2 kg melon', '1 kg pears', '500 g figs', '1.4 kg sugar']);
+  const markup = html(
+    <LabelFront plan={odd} kitchen={DEFAULTS} stops={[]} wayOn={noWay} onChange={nothing} />,
+  );
+  /** What is drawn at a width, by the classes that hide the rest there. */
+  const hidden = (text: string): string =>
+    new RegExp(`class="([^"]*)"[^>]*>${text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}`).exec(
+      markup,
+    )?.[1] ?? 'not drawn';
+
+  test('two are read at the table, one on a phone, and all of them between', () => {
+    const { reasons } = odd.shelf;
+    expect(reasons).toHaveLength(4);
+    expect(reasons.map(hidden)).toEqual([
+      '',
+      'max-md:hidden',
+      'max-md:hidden wide:hidden',
+      'max-md:hidden wide:hidden',
+    ]);
+    expect(hidden('3 more reasons are on the back.')).toContain('md:hidden');
+    expect(hidden('2 more reasons are on the back.')).toContain('max-wide:hidden');
+  });
+
+  test('all are on the back', () => {
+    const back = drawn(<LabelBack plan={odd} kitchen={DEFAULTS} />);
+    for (const reason of odd.shelf.reasons) expect(back).toContain(reason);
+  });
+
+  test('none is said to be there that is not', () => {
+    expect(front(PLUM)).not.toContain('on the back');
+    const one = planOf(['2 kg plums', '1.4 kg sugar', '3 blobs of zorp']);
+    expect(one.shelf.reasons).toHaveLength(1);
+    expect(front(one)).not.toContain('on the back');
+  });
 });
 
 describe('the back of the label', () => {
@@ -157,6 +195,22 @@ describe('what is short', () => {
     expect([...markup.matchAll(/<button/g)]).toHaveLength(set.remedies.length);
     for (const { text } of set.remedies)
       expect(drawn(<Diagnosis set={set} onChange={nothing} />)).toContain(text);
+  });
+
+  test('of many remedies the first says at the table what it is for, and the others what is done', () => {
+    const { set } = planOf(['2 kg peaches', '1 kg sugar']);
+    if (set === undefined) throw new Error('no set');
+    const [first, second, ...rest] = set.remedies;
+    if (first === undefined || second === undefined || rest.length === 0)
+      throw new Error('too few remedies');
+    const atTheTable = (markup: string) =>
+      wordsOf(markup.replace(/<span class="[^"]*(?<!max-)wide:hidden[^"]*">.*?<\/span>/g, ''));
+    const text = atTheTable(html(<Diagnosis set={set} onChange={nothing} />));
+    expect(text).toContain(first.text);
+    expect(text).toContain(`${second.act} ${SET_IN_WORDS[second.forecast]}`);
+    expect(text).not.toContain(second.text);
+    const two = { ...set, remedies: [first, second] };
+    expect(atTheTable(html(<Diagnosis set={two} onChange={nothing} />))).toContain(second.text);
   });
 });
 
