@@ -103,7 +103,8 @@ const refused = (status: number) =>
 
 test.each<[string, Partial<SaverState>, string]>([
   ['what is saved', {}, 'Saved 1 Sep'],
-  ['a change', { changed: true }, 'Changed since it was saved; kept in this browser'],
+  ['a change', { changed: true }, 'Changed; kept in this browser'],
+  ['a change that can be given up', { changed: true }, 'Go back'],
   ['a save under way', { pending: true }, 'Saving'],
   ['a new batch', { saved: null, changed: true }, 'Not saved yet; kept in this browser'],
   ['a conflict', { theirs: saved, changed: true }, 'Saved somewhere else meanwhile'],
