@@ -287,6 +287,7 @@ export function Balance({ kitchen, saved, from }: Props) {
             dispatch={dispatch}
           />
         </div>
+        <NotSaved saving={saving} />
         <div className="flex min-w-0 flex-col gap-2 max-md:order-2">
           {(failing || unanswered) && (
             <p role="alert" className="border-l-4 border-error pl-3 text-sm">
@@ -321,7 +322,6 @@ export function Balance({ kitchen, saved, from }: Props) {
           <p role="status" className="text-sm empty:-mt-2">
             {state.did === null ? '' : `${state.did}.`}
           </p>
-          <NotSaved saving={saving} />
           {!underLabel && toMind}
         </div>
       </div>

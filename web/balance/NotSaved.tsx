@@ -9,21 +9,20 @@ export function NotSaved({ saving }: { readonly saving: Saving }) {
   if (!error || theirs !== null) return null;
   const isGone = isFinal(error) && error.problem.status === GONE;
   return (
-    <div role="alert" className="border-l-4 border-error pl-3 text-error">
-      <p>
-        Not saved. {sayError(error)}
-        {error instanceof Unreachable &&
-          ' What you wrote is kept in this browser, and saved when it answers again.'}
-      </p>
-      {isGone ? (
-        <button type="button" className="btn btn-sm mt-1" onClick={() => void saver.saveAsNew()}>
-          Save mine as another batch
-        </button>
-      ) : (
-        <button type="button" className="btn btn-sm mt-1" onClick={saver.save}>
-          Try now
-        </button>
-      )}
+    <div
+      role="alert"
+      className="border-l-4 border-error pl-3 text-sm text-error max-md:order-3 md:order-first"
+    >
+      Not saved. {sayError(error)}
+      {error instanceof Unreachable &&
+        ' What you wrote is kept in this browser, and saved when it answers again.'}
+      <button
+        type="button"
+        className="btn btn-outline btn-xs ml-1.5 text-base-content max-md:btn-sm"
+        onClick={isGone ? () => void saver.saveAsNew() : saver.save}
+      >
+        {isGone ? 'Save mine as another batch' : 'Try now'}
+      </button>
     </div>
   );
 }
