@@ -90,6 +90,20 @@ const EIGHT: readonly (readonly [what: string, remedies: number, lines: readonly
     ],
   ],
   [
+    'of which three decide the shelf, and too large for its pot,',
+    2,
+    [
+      '2 kg melon',
+      '1 kg pears',
+      '500 g figs',
+      '1.4 kg sugar',
+      '1 cup water',
+      '1 tsp butter',
+      '1 stick cinnamon',
+      '2 tbsp brandy',
+    ],
+  ],
+  [
     'that would climb out of its pot',
     0,
     [

@@ -21,6 +21,7 @@ import { isBareFruit } from './bareFruit.ts';
 import { BatchLabel } from './BatchLabel.tsx';
 import { Cautions, Impossible, Split } from './Cautions.tsx';
 import { Conflict } from './Conflict.tsx';
+import { isCrowded } from './crowded.ts';
 import { formulaOf, formulaReducer, startingWith, written } from './formula.ts';
 import { First } from './First.tsx';
 import { FoldedLines } from './FoldedLines.tsx';
@@ -226,8 +227,10 @@ export function Balance({ kitchen, saved, from }: Props) {
     [pots, onSplit],
   );
   const isWritten = formula.lines.length > 0;
-  // Under the lines as long as there is room; many ways of mending them take it.
-  const underLabel = (settled?.set?.remedies.length ?? 0) > MANY_REMEDIES;
+  // Under the lines as long as there is room: many ways of mending them take it, or many lines of which some decide the shelf.
+  const underLabel =
+    (settled?.set?.remedies.length ?? 0) > MANY_REMEDIES ||
+    (isCrowded(formula.lines.length) && (settled?.shelf.decides.length ?? 0) > 1);
   const toMind = !stale && settled && isWritten && (
     <div className="min-w-0 max-md:order-3">
       <Guarded what="what to mind" on={settled}>

@@ -36,7 +36,7 @@ export function BatchLabel(props: Props) {
     <section
       aria-label="What this batch will be"
       style={{ '--fruit': fruit } as React.CSSProperties}
-      className={`jar-label flex min-w-0 flex-col gap-2 py-3 pr-5 pl-4 [contain:content] max-md:order-1 wide:py-2 will-change-transform ${stale ? 'opacity-50' : ''}`}
+      className={`jar-label flex min-w-0 flex-col gap-2 py-3 pr-5 pl-4 [contain:content] max-md:order-1 wide:py-1.5 will-change-transform ${stale ? 'opacity-50' : ''}`}
     >
       {title}
       {turned ? (

@@ -21,6 +21,7 @@ import {
   shelfInWords,
   unbroken,
 } from '../ui/words.ts';
+import { isCrowded } from './crowded.ts';
 import { SET_IN_WORDS, SetBar } from './SetBar.tsx';
 
 type Props = {
@@ -100,6 +101,7 @@ function Shelf({
 }: Pick<Props, 'plan' | 'stops' | 'wayOn' | 'onChange'>) {
   const { verdict, reasons, way } = plan.shelf;
   const safe = verdict === 'pantry';
+  const atTable = isCrowded(plan.lines.length) ? AT_THE_TABLE.crowded : AT_THE_TABLE.roomy;
   return (
     <Figure
       name="Shelf"
@@ -109,15 +111,15 @@ function Shelf({
     >
       <ul className="flex flex-col gap-1 text-sm leading-snug">
         {(safe ? reasons.slice(0, 1) : reasons).map((reason, index) => (
-          <li key={reason} className={reasonSeen(index, safe)} title={reason}>
+          <li key={reason} className={reasonSeen(index, atTable, safe)} title={reason}>
             {reason}
           </li>
         ))}
       </ul>
       {!safe && (
         <>
-          <MoreReasons count={reasons.length - REASONS_SEEN.phone} where="md:hidden" />
-          <MoreReasons count={reasons.length - REASONS_SEEN.table} where="max-wide:hidden" />
+          <MoreReasons count={reasons.length - ON_A_PHONE} where="md:hidden" />
+          <MoreReasons count={reasons.length - atTable} where="max-wide:hidden" />
         </>
       )}
       {stops.length > 0 && (
@@ -139,12 +141,13 @@ function Shelf({
   );
 }
 
-/** So many reasons stand on the front of the label; the rest of them on its back. */
-const REASONS_SEEN = { phone: 1, table: 2 };
+/** So many reasons stand on the front of the label, at the table beside as few lines as have room for more; the rest of them on its back. */
+const ON_A_PHONE = 1;
+const AT_THE_TABLE = { roomy: 2, crowded: 1 };
 
-function reasonSeen(index: number, safe: boolean): string {
-  if (index >= REASONS_SEEN.table) return 'max-md:hidden wide:hidden';
-  if (index >= REASONS_SEEN.phone) return 'max-md:hidden';
+function reasonSeen(index: number, atTable: number, safe: boolean): string {
+  if (index >= atTable && index >= ON_A_PHONE) return 'max-md:hidden wide:hidden';
+  if (index >= ON_A_PHONE) return 'max-md:hidden';
   return safe ? 'max-md:line-clamp-2' : '';
 }
 

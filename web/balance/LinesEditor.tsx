@@ -10,6 +10,7 @@ import {
   type Dispatch,
   type FocusEvent,
 } from 'react';
+import { isCrowded } from './crowded.ts';
 import type { FormulaAction } from './formula.ts';
 import { LineRow } from './LineRow.tsx';
 
@@ -114,7 +115,7 @@ export const LinesEditor = memo(function LinesEditor(props: Props) {
                 units={units}
                 kitchen={kitchen}
                 against={against.get(index)}
-                crowded={count > ROOMY}
+                crowded={isCrowded(count - 1)}
                 dispatch={dispatch}
                 onPaste={onPaste}
                 onEnter={enter}
@@ -129,9 +130,6 @@ export const LinesEditor = memo(function LinesEditor(props: Props) {
     </section>
   );
 });
-
-/** Up to so many rows, the blank one included, there is room at the table for what belongs to them. */
-const ROOMY = 6;
 
 const inputAt = (list: HTMLElement | null, index: number) =>
   list?.querySelector<HTMLTextAreaElement>(`[data-line="${index}"]`);

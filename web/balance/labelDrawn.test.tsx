@@ -103,6 +103,23 @@ describe('of more reasons than there is room for', () => {
     expect(hidden('2 more reasons are on the back.')).toContain('max-wide:hidden');
   });
 
+  test('beside more than five lines one is read at the table too', () => {
+    const many = planOf([
+      ...['2 kg melon', '1 kg pears', '500 g figs', '1.4 kg sugar'],
+      ...['1 cup water', '1 tsp butter', '2 tbsp brandy'],
+    ]);
+    const crowded = html(
+      <LabelFront plan={many} kitchen={DEFAULTS} stops={[]} wayOn={noWay} onChange={nothing} />,
+    );
+    const more = many.shelf.reasons.length - 1;
+    expect(more).toBeGreaterThan(1);
+    expect([...crowded.matchAll(/class="max-md:hidden wide:hidden"/g)]).toHaveLength(more);
+    expect([...crowded.matchAll(/(\d) more reasons are on the back/g)].map(([, n]) => n)).toEqual([
+      `${more}`,
+      `${more}`,
+    ]);
+  });
+
   test('all are on the back', () => {
     const back = drawn(<LabelBack plan={odd} kitchen={DEFAULTS} />);
     for (const reason of odd.shelf.reasons) expect(back).toContain(reason);
