@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { chmodSync, mkdtempSync } from 'node:fs';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -53,6 +53,7 @@ export async function runBench(args) {
       return code ?? 1;
     } finally {
       await server.stop();
+      rmSync(folder, { recursive: true, force: true });
     }
   });
 }

@@ -84,7 +84,7 @@ function fixing({ request, choice, understood, boil }: Worked, readings: readonl
   const addParts = (parts: (n: number) => readonly Part[], most: number, does: string): Fix => ({
     // The method stays what it is, whatever is added: a little powder does not make it a timed boil.
     change: (n) => ({ add: parts(n).map(lineOf), method }),
-    act: (n) => `Add ${parts(n).map(partInWords).join(' and ')}`,
+    act: (n) => `Add ${listed(parts(n).map(partInWords))}`,
     why: `, to ${does}.`,
     most,
   });

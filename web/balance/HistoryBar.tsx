@@ -1,4 +1,4 @@
-import { Redo2, Undo2 } from 'lucide-react';
+import { Redo2, Undo2, type LucideIcon } from 'lucide-react';
 import { memo, type Dispatch } from 'react';
 import type { FormulaAction } from './formula.ts';
 
@@ -11,26 +11,28 @@ type Props = {
 /** Takes changes back, and makes them again. */
 export const HistoryBar = memo(({ canUndo, canRedo, dispatch }: Props) => (
   <div className="flex items-center">
-    <button
-      type="button"
-      className="btn btn-square btn-ghost btn-sm wide:btn-xs"
-      aria-label="Undo"
-      title="Undo"
-      disabled={!canUndo}
-      onClick={() => dispatch({ type: 'undo' })}
-    >
-      <Undo2 aria-hidden className="size-4" />
-    </button>
-    <button
-      type="button"
-      className="btn btn-square btn-ghost btn-sm wide:btn-xs"
-      aria-label="Redo"
-      title="Redo"
-      disabled={!canRedo}
-      onClick={() => dispatch({ type: 'redo' })}
-    >
-      <Redo2 aria-hidden className="size-4" />
-    </button>
+    <Step name="Undo" icon={Undo2} can={canUndo} onStep={() => dispatch({ type: 'undo' })} />
+    <Step name="Redo" icon={Redo2} can={canRedo} onStep={() => dispatch({ type: 'redo' })} />
   </div>
 ));
 HistoryBar.displayName = 'HistoryBar';
+
+type StepProps = {
+  readonly name: string;
+  readonly icon: LucideIcon;
+  readonly can: boolean;
+  readonly onStep: () => void;
+};
+
+const Step = ({ name, icon: Icon, can, onStep }: StepProps) => (
+  <button
+    type="button"
+    className="btn btn-square btn-ghost btn-sm wide:btn-xs"
+    aria-label={name}
+    title={name}
+    disabled={!can}
+    onClick={onStep}
+  >
+    <Icon aria-hidden className="size-4" />
+  </button>
+);

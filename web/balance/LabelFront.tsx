@@ -146,7 +146,7 @@ const ON_A_PHONE = 1;
 const AT_THE_TABLE = { roomy: 2, crowded: 1 };
 
 function reasonSeen(index: number, atTable: number, safe: boolean): string {
-  if (index >= atTable && index >= ON_A_PHONE) return 'max-md:hidden wide:hidden';
+  if (index >= atTable) return 'max-md:hidden wide:hidden';
   if (index >= ON_A_PHONE) return 'max-md:hidden';
   return safe ? 'max-md:line-clamp-2' : '';
 }
