@@ -1,4 +1,10 @@
-import { findIngredient, linesBrought, type Ingredient, type Plan } from '@idle-kettle/core';
+import {
+  findIngredient,
+  linesBrought,
+  type Fault,
+  type Ingredient,
+  type Plan,
+} from '@idle-kettle/core';
 
 /** What the label of a batch shows of its plan. */
 export type PlanSummary = {
@@ -23,6 +29,8 @@ export type BatchSummary = {
   readonly version: number;
   /** Null while it is worked out, for a moment after a save. */
   readonly plan: PlanSummary | null;
+  /** Why it cannot be planned in its kitchen; null where it can, or while that is worked out. */
+  readonly planFaults: readonly Fault[] | null;
   readonly state: BatchState;
   /** Since when it is so. */
   readonly since: string;

@@ -1,4 +1,4 @@
-import type { Batch, CookRecord } from '@idle-kettle/contract';
+import type { Batch, BatchSummary, CookRecord } from '@idle-kettle/contract';
 import { randomUUID } from 'node:crypto';
 import { expect, test } from '../kitchen.ts';
 
@@ -44,6 +44,39 @@ test('batches are found by name, state and fruit; each says what it wants next',
   await expect(labels).toHaveCount(3);
   await page.getByRole('link', { name: 'Prepare Plum for the fair' }).click();
   await expect(page.getByRole('heading', { name: 'Prepare: Plum for the fair' })).toBeVisible();
+});
+
+test('a plan that takes minutes still reaches the list, which asks for as long as it waits', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  const lines = ['2 kg plums', '1.4 kg sugar'];
+  await kettle.send<Batch>('POST', '/batches', { name: 'Late', lines });
+  let isLate = true;
+  let asked = 0;
+  await page.route('**/api/batches', async (route) => {
+    asked += 1;
+    const response = await route.fetch();
+    const batches = (await response.json()) as BatchSummary[];
+    const json = isLate ? batches.map((batch) => ({ ...batch, plan: null })) : batches;
+    await route.fulfill({ response, json });
+  });
+  await page.clock.install();
+  await page.goto(kettle.address);
+  const label = page.getByRole('listitem');
+  await expect(label).toContainText('Planning…');
+  // Five minutes of looking: more often than it once looked at all.
+  await expect(async () => {
+    await page.clock.runFor(5_000);
+    expect(asked).toBeGreaterThan(50);
+  }).toPass({ intervals: [10], timeout: 60_000 });
+  isLate = false;
+  await expect(async () => {
+    await page.clock.runFor(5_000);
+    await expect(label).toContainText('half-pints', { timeout: 500 });
+  }).toPass();
+  await expect(page.getByLabel('Of the fruit')).toContainText('plum');
 });
 
 test('a server that is dead on a first visit is said to be, and asked again with a press', async ({

@@ -1,5 +1,5 @@
 import type { PlanSummary, SettingsDto } from '@idle-kettle/contract';
-import type { Plan } from '@idle-kettle/core';
+import type { Fault, Plan } from '@idle-kettle/core';
 import {
   AllowNull,
   Column,
@@ -48,6 +48,10 @@ export class BatchModel extends Model {
   /** What its label shows of the plan; null while there is none, and for a batch that was saved before labels were kept. */
   @Column(DataType.JSONB)
   declare summary: PlanSummary | null;
+
+  /** Why it cannot be planned in its kitchen; null where it can, or while that is worked out. */
+  @Column(DataType.JSONB)
+  declare planFaults: Fault[] | null;
 
   /** Since when it is done: in jars, cooled, and where it is kept. */
   @Column(DataType.DATE)

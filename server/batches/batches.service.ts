@@ -18,15 +18,23 @@ import { PlanningService } from '../planning/planning.service.ts';
 import { BadInput, Conflict, NotFound } from '../problem/errors.ts';
 import { CookModel } from '../cooks/cook.model.ts';
 import { BatchModel } from './batch.model.ts';
+import { PlanQueue, type WantedPlan } from './planQueue.ts';
 
 /** Most batches that one listing answers with, newest first. */
 const MOST_LISTED = 200;
 
+/** A plan that is wanted, in the kitchen as it was when the batch was saved; null for the kitchen as it is when planning begins. */
+type Planning = WantedPlan & { readonly kitchen: Kitchen | null };
+
 @Injectable()
 export class BatchesService {
   private readonly logger = new Logger(BatchesService.name);
-  /** Plans that are being worked out, by batch and version. */
-  private readonly underWay = new Set<string>();
+  private readonly plans = new PlanQueue<Planning>(
+    (wanted) => this.plan(wanted),
+    // It is asked for again when somebody next looks at the batch.
+    ({ id, version }, error) =>
+      this.logger.warn(`No plan for batch ${id} version ${version}: ${String(error)}`),
+  );
 
   constructor(
     @InjectModel(BatchModel) private readonly batches: typeof BatchModel,
@@ -40,7 +48,16 @@ export class BatchesService {
   async list(): Promise<BatchSummary[]> {
     const householdId = await this.households.currentId();
     const rows = await this.batches.findAll({
-      attributes: ['id', 'name', 'version', 'summary', 'doneAt', 'createdAt', 'updatedAt'],
+      attributes: [
+        'id',
+        'name',
+        'version',
+        'summary',
+        'planFaults',
+        'doneAt',
+        'createdAt',
+        'updatedAt',
+      ],
       where: { householdId },
       order: [['updatedAt', 'DESC']],
       limit: MOST_LISTED,
@@ -52,6 +69,7 @@ export class BatchesService {
         name: row.name,
         version: row.version,
         plan: row.summary ?? (await this.summarised(row)),
+        planFaults: row.planFaults,
         ...progressOf(row.updatedAt, cooks.get(row.id) ?? null, row.doneAt),
         createdAt: row.createdAt.toISOString(),
         updatedAt: row.updatedAt.toISOString(),
@@ -99,6 +117,7 @@ export class BatchesService {
         ticked,
         plan: null,
         summary: null,
+        planFaults: null,
         version: version + 1,
       },
       { where: { id, householdId, version }, returning: true },
@@ -172,36 +191,29 @@ export class BatchesService {
     return kitchen;
   }
 
-  /**
-   * The row itself; where it has no plan yet one is worked out meanwhile, for the kitchen as it was when it was saved, and kept where nobody has
-   * saved it since.
-   */
-  private planned(row: BatchModel, kitchen?: Kitchen): BatchModel {
-    const name = `${row.id} ${row.version}`;
-    if (row.plan === null && !this.underWay.has(name)) {
-      this.underWay.add(name);
-      this.plan(row, kitchen)
-        // It is tried again when somebody asks for the batch.
-        .catch((error: unknown) => this.logger.warn(`No plan for batch ${name}: ${String(error)}`))
-        .finally(() => this.underWay.delete(name));
-    }
+  /** The row itself; where it has no plan yet, one is asked for. */
+  private planned(row: BatchModel, kitchen: Kitchen | null = null): BatchModel {
+    const { id, version, plan, planFaults } = row;
+    if (plan === null && planFaults === null) this.plans.ask({ id, version, kitchen });
     return row;
   }
 
-  private async plan(
-    { id, version, lines, settings }: BatchModel,
-    kitchen?: Kitchen,
-  ): Promise<void> {
+  /** Plans a batch and stores the plan, or why there is none, unless it was saved or deleted meanwhile. */
+  private async plan({ id, version, kitchen }: Planning): Promise<void> {
+    const row = await this.batches.findOne({
+      attributes: ['lines', 'settings'],
+      where: { id, version },
+    });
+    if (row === null) return;
+    const { lines, settings } = row;
     const outcome = await this.planning.slowly('planInKitchen', {
       formula: { lines, settings },
       kitchen: kitchen ?? (await this.kitchens.current()),
     });
-    if (!outcome.ok) return;
-    const { plan } = outcome;
-    await this.batches.update(
-      { plan, summary: summaryOf(plan) },
-      { where: { id, version }, silent: true },
-    );
+    const found = outcome.ok
+      ? { plan: outcome.plan, summary: summaryOf(outcome.plan) }
+      : { planFaults: [...outcome.faults] };
+    await this.batches.update(found, { where: { id, version }, silent: true });
   }
 
   private async row(id: string, alsoPutAway = false): Promise<BatchModel> {

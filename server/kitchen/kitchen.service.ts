@@ -15,8 +15,9 @@ import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
+import { BatchModel } from '../batches/batch.model.ts';
 import { HouseholdService } from '../household/household.service.ts';
-import type { Transaction } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BadInput, Conflict } from '../problem/errors.ts';
 import { KitchenModel } from './kitchen.model.ts';
@@ -25,6 +26,7 @@ import { KitchenModel } from './kitchen.model.ts';
 export class KitchenService {
   constructor(
     @InjectModel(KitchenModel) private readonly kitchens: typeof KitchenModel,
+    @InjectModel(BatchModel) private readonly batches: typeof BatchModel,
     private readonly households: HouseholdService,
     @InjectConnection() private readonly database: Sequelize,
   ) {}
@@ -161,6 +163,15 @@ export class KitchenService {
           ...(isSetUp ? { setUpAt: new Date() } : {}),
         },
         { transaction },
+      );
+      // What could not be planned in the kitchen as it was may be planned in this one.
+      await this.batches.update(
+        { planFaults: null },
+        {
+          where: { householdId: row.householdId, planFaults: { [Op.ne]: null } },
+          silent: true,
+          transaction,
+        },
       );
       return answer(row);
     };

@@ -2,6 +2,7 @@ import type { Batch, BatchSummary, Card, Kitchen, Problem } from '@idle-kettle/c
 import type { Plan } from '@idle-kettle/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { randomUUID } from 'node:crypto';
+import { setTimeout } from 'node:timers/promises';
 import { Client } from 'pg';
 import request from 'supertest';
 import { migrate } from '../database/migrate.ts';
@@ -31,7 +32,7 @@ async function planOf({ id }: Batch): Promise<Plan> {
   for (let tries = 0; tries < 200; tries += 1) {
     const { plan } = body<Batch>(await api().get(`/api/batches/${id}`).expect(200));
     if (plan !== null) return plan;
-    await new Promise((resolve) => setTimeout(resolve, 50));
+    await setTimeout(50);
   }
   throw new Error('The batch got no plan');
 }
@@ -376,6 +377,37 @@ describe('batches', () => {
     await client.query('UPDATE batches SET plan = NULL, summary = NULL WHERE id = $1', [batch.id]);
     await client.end();
     expect(await planOf(batch)).toMatchObject({ shelf: plan.shelf });
+  });
+
+  test('one that cannot be planned says why, and is planned once its kitchen allows it', async () => {
+    const batch = await create();
+    await planOf(batch);
+    const client = new Client({ connectionString: databaseUrl });
+    await client.connect();
+    const lines = (written: readonly string[]) =>
+      client.query(
+        'UPDATE batches SET plan = NULL, summary = NULL, lines = $2::jsonb WHERE id = $1',
+        [batch.id, JSON.stringify(written)],
+      );
+    const settled = async (): Promise<BatchSummary> => {
+      const one = body<BatchSummary[]>(await api().get('/api/batches')).find(
+        ({ id }) => id === batch.id,
+      )!;
+      if (one.plan !== null || one.planFaults !== null) return one;
+      await setTimeout(50);
+      return settled();
+    };
+    await lines(['2 kg plums', '0 kg sugar']);
+    expect(await settled()).toMatchObject({ plan: null, planFaults: [{ field: 'lines[1]' }] });
+    await lines(['2 kg plums', '1 kg sugar']);
+    await client.end();
+    expect((await settled()).plan).toBeNull();
+    const { version } = body<Kitchen>(await api().get('/api/kitchen'));
+    await api()
+      .patch('/api/kitchen')
+      .send({ version, changes: { altitudeM: 301 } })
+      .expect(200);
+    expect((await settled()).plan).not.toBeNull();
   });
 
   test('keep a line that is not understood', async () => {

@@ -1,23 +1,16 @@
 import type { Batch, BatchSummary } from '@idle-kettle/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { lookAgainMs } from './lookAgain.ts';
 import { request } from './request.ts';
 
 const LIST = ['batches'];
-/** Between two looks for a label that is being worked out, ms. */
-const LABEL_MS = 700;
-/** So many looks at most, since a label that cannot be worked out never comes. */
-const MOST_LOOKS = 40;
 const one = (id: string) => ['batch', id];
 
 export const useBatches = () =>
   useQuery({
     queryKey: LIST,
     queryFn: () => request<BatchSummary[]>('/batches'),
-    // A label that is still being worked out is there in a moment.
-    refetchInterval: ({ state }) =>
-      state.dataUpdateCount < MOST_LOOKS && state.data?.some(({ plan }) => plan === null) === true
-        ? LABEL_MS
-        : false,
+    refetchInterval: ({ state }) => lookAgainMs(state.data ?? [], Date.now()) ?? false,
   });
 
 /** A batch by id; idle for null, which stands for one not saved yet. */

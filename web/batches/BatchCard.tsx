@@ -3,6 +3,7 @@ import { formatTemperature } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { Amphora, Archive, Flame, ListChecks } from 'lucide-react';
 import { Link } from 'react-router';
+import { sayFault } from '../api/request.ts';
 import { jarsInWords, processInWords, shelfInWords } from '../ui/words.ts';
 
 type Props = {
@@ -24,10 +25,14 @@ export function BatchCard({ batch, kitchen, onPutAway }: Props) {
           {batch.name}
         </Link>
       </h2>
-      {plan === null ? (
-        <p role="status">Its label is being worked out</p>
-      ) : (
+      {plan !== null ? (
         <Figures plan={plan} kitchen={kitchen} />
+      ) : batch.planFaults !== null ? (
+        <p className="border-l-4 border-error pl-3">
+          This batch can’t be planned yet. {batch.planFaults.map(sayFault).join(' ')}
+        </p>
+      ) : (
+        <p role="status">Planning…</p>
       )}
       <div className="mt-auto flex flex-wrap items-end justify-between gap-2 pt-1">
         <p className="text-sm leading-tight">

@@ -31,6 +31,7 @@ const label: BatchSummary = {
   cookId: null,
   createdAt: '2026-09-01T10:00:00Z',
   updatedAt: '2026-09-01T10:00:00Z',
+  planFaults: null,
   plan: {
     fruit: 'plum',
     colour: '#8a2331',
@@ -61,8 +62,16 @@ test('a label that is still being worked out says so, and claims nothing', () =>
   const text = drawn(
     <BatchCard batch={{ ...label, plan: null }} kitchen={DEFAULTS} onPutAway={nothing} />,
   );
-  expect(text).toContain('Its label is being worked out');
+  expect(text).toContain('Planning…');
   expect(text).not.toMatch(/Pantry|half-pint|°F/);
+});
+
+test('a label of a batch that cannot be planned says why', () => {
+  const planFaults = [{ field: 'lines[1]', message: 'The amount must be more than zero.' }];
+  const batch = { ...label, plan: null, planFaults };
+  const text = drawn(<BatchCard batch={batch} kitchen={DEFAULTS} onPutAway={nothing} />);
+  expect(text).toContain('Line 2: The amount must be more than zero.');
+  expect(text).not.toContain('Planning…');
 });
 
 test('of two sheets both are shown line by line, with what can be done', () => {

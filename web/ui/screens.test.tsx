@@ -77,6 +77,7 @@ const summary = (batch: Batch, change: Partial<BatchSummary> = {}): BatchSummary
   createdAt: WHEN,
   updatedAt: WHEN,
   plan: null,
+  planFaults: null,
   ...change,
 });
 const cook = (change: Partial<CookSummary>): CookSummary => ({

@@ -10,6 +10,7 @@ import { cupboard } from './007-cupboard.ts';
 import { onTheShelf } from './008-on-the-shelf.ts';
 import { jars } from './009-jars.ts';
 import { stockTaken } from './010-stock-taken.ts';
+import { planFaults } from './011-plan-faults.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -23,4 +24,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   onTheShelf,
   jars,
   stockTaken,
+  planFaults,
 ];
