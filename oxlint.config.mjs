@@ -4,10 +4,10 @@ import { defineConfig } from 'oxlint';
 const CORE_ROOMS = [
   'quantity',
   'ambient',
-  'larder',
-  'reader',
+  'ingredients',
+  'parser',
   'formula',
-  'before',
+  'pretreatment',
   'gel',
   'boil',
   'method',
@@ -16,7 +16,7 @@ const CORE_ROOMS = [
   'forecast',
   'process',
   'label',
-  'work',
+  'evaluate',
   'advice',
   'plan',
   'calibration',
@@ -26,7 +26,7 @@ const CORE_ROOMS = [
   'stove',
   'jars',
   'practice',
-  'trials',
+  'validation',
 ];
 const HOUSE_ROOMS = ['contract', 'server', 'web', 'cli'];
 

@@ -19,7 +19,7 @@ export async function ingestRows(address) {
   const cooks = await Promise.all(
     Array.from({ length: COOKS }, async () => {
       const id = randomUUID();
-      await ask(address, 'POST', '/cooks', { id, batchId: batch.id });
+      await ask(address, 'POST', '/cook-sessions', { id, batchId: batch.id });
       return id;
     }),
   );
@@ -33,7 +33,7 @@ export async function ingestRows(address) {
         const wait = due - Date.now();
         if (wait > 0) await new Promise((resolve) => setTimeout(resolve, wait));
         const began = performance.now();
-        await ask(address, 'POST', `/cooks/${id}/log`, {
+        await ask(address, 'POST', `/cook-sessions/${id}/log`, {
           entries: [{ source: 'probe', seq, at: Date.now(), kind: 'temperature', value: 90 }],
         });
         taken.push(performance.now() - began);
@@ -43,10 +43,10 @@ export async function ingestRows(address) {
   let kept = 0;
   for (const id of cooks) {
     const log = /** @type {{ entries: { seq: number }[] }} */ (
-      await ask(address, 'GET', `/cooks/${id}/log`)
+      await ask(address, 'GET', `/cook-sessions/${id}/log`)
     );
     kept += new Set(log.entries.map(({ seq }) => seq)).size;
-    await ask(address, 'POST', `/cooks/${id}/end`);
+    await ask(address, 'POST', `/cook-sessions/${id}/end`);
   }
   await fetch(`${address}/api/batches/${batch.id}`, { method: 'DELETE' });
   const sorted = taken.sort((a, b) => a - b);

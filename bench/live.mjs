@@ -1,4 +1,9 @@
-import { otherKettleTrial, ownKettleTrial, summaryOf, trialsOf } from '@idle-kettle/core/trials';
+import {
+  independentModelTrial,
+  ownKettleTrial,
+  summaryOf,
+  trialsOf,
+} from '@idle-kettle/core/validation';
 import { ms, timed } from './measure.mjs';
 
 const COOKS = 200;
@@ -13,9 +18,9 @@ const pct = (/** @type {number | null} */ share) =>
 /** How well minutes left are known at half time. @returns {import('./measure.mjs').Row[]} */
 export function liveRows() {
   const own = trialsOf(ownKettleTrial, COOKS);
-  const [ours, others] = [summaryOf(own), summaryOf(trialsOf(otherKettleTrial, COOKS))];
+  const [ours, others] = [summaryOf(own), summaryOf(trialsOf(independentModelTrial, COOKS))];
   const one = timed(() => own[0]?.again(), 15);
-  const found = (/** @type {import('@idle-kettle/core/trials').TrialSummary} */ of) =>
+  const found = (/** @type {import('@idle-kettle/core/validation').TrialSummary} */ of) =>
     `median ${pct(of.medianError)}, p90 ${pct(of.p90Error)}, most ${pct(of.mostError)}`;
   return [
     {

@@ -111,7 +111,7 @@ async function largest(at, atOnce, rounds) {
   const batch = /** @type {{ id: string }} */ (
     await ask(at, 'POST', '/batches', { name: 'Hard', lines })
   );
-  await ask(at, 'POST', '/cooks', { id: cook, batchId: batch.id });
+  await ask(at, 'POST', '/cook-sessions', { id: cook, batchId: batch.id });
   let seq = 0;
   const reading = () => ({
     source: 'hard',
@@ -123,19 +123,19 @@ async function largest(at, atOnce, rounds) {
   const requests = [
     () => ask(at, 'POST', '/plan', { lines, draws: 10_000 }),
     () => ask(at, 'POST', '/read', { lines }),
-    () => ask(at, 'POST', '/cards', { name: 'Hard', lines }),
+    () => ask(at, 'POST', '/recipes', { name: 'Hard', lines }),
     () => ask(at, 'POST', '/batches', { name: 'Hard', lines }),
-    () => ask(at, 'POST', '/cooks', { id: randomUUID(), batchId: batch.id }),
+    () => ask(at, 'POST', '/cook-sessions', { id: randomUUID(), batchId: batch.id }),
     () =>
-      ask(at, 'POST', `/cooks/${cook}/log`, {
+      ask(at, 'POST', `/cook-sessions/${cook}/log`, {
         entries: Array.from({ length: MOST_ENTRIES }, reading),
       }),
-    () => ask(at, 'GET', `/cooks/${cook}/log?after=0`),
+    () => ask(at, 'GET', `/cook-sessions/${cook}/log?after=0`),
     () => ask(at, 'GET', '/docs-json'),
   ];
   for (let round = 0; round < rounds; round += 1)
     for (const request of requests) await Promise.all(Array.from({ length: atOnce }, request));
-  await ask(at, 'POST', `/cooks/${cook}/end`);
+  await ask(at, 'POST', `/cook-sessions/${cook}/end`);
 }
 
 /**
@@ -153,7 +153,7 @@ async function mixed(at) {
         ),
     ),
   );
-  await ask(at, 'POST', '/cooks', { id: cook, batchId: batches[0]?.id });
+  await ask(at, 'POST', '/cook-sessions', { id: cook, batchId: batches[0]?.id });
   // One is read, the others are written.
   const free = batches.slice(1);
   let seq = 0;
@@ -189,7 +189,7 @@ async function mixed(at) {
   const note = {
     method: 'POST',
     headers: json,
-    path: `/api/cooks/${cook}/log`,
+    path: `/api/cook-sessions/${cook}/log`,
     setupRequest: (request) => ({
       ...request,
       body: JSON.stringify({
@@ -203,9 +203,9 @@ async function mixed(at) {
     read('/kitchen'),
     read(`/batches/${batches[0]?.id}`),
     read('/health/time'),
-    read('/cards'),
-    read(`/cooks/${cook}`),
-    read('/cooks'),
+    read('/recipes'),
+    read(`/cook-sessions/${cook}`),
+    read('/cook-sessions'),
   ];
   const requests = Array.from({ length: 100 }, (_, i) => {
     if (i % 10 === 0) return read('/batches');
@@ -258,7 +258,7 @@ async function spread(at, requests, seconds) {
  * @returns {Promise<{ readonly close: () => void, readonly seen: () => number }>}
  */
 async function viewer(at, cook, lags) {
-  const source = new EventSource(`${at}/api/cooks/${cook}/live?after=0`);
+  const source = new EventSource(`${at}/api/cook-sessions/${cook}/live?after=0`);
   let seen = 0;
   source.addEventListener('log', (event) => {
     const { data } = /** @type {MessageEvent<string>} */ (event);
@@ -274,7 +274,7 @@ async function viewer(at, cook, lags) {
 /** @param {string} at @param {string} batchId */
 async function begin(at, batchId) {
   const id = randomUUID();
-  await ask(at, 'POST', '/cooks', { id, batchId });
+  await ask(at, 'POST', '/cook-sessions', { id, batchId });
   return id;
 }
 
@@ -292,7 +292,7 @@ async function noteEachSecond(at, cooks, seconds) {
         const wait = due - Date.now();
         if (wait > 0) await new Promise((resolve) => setTimeout(resolve, wait));
         const began = performance.now();
-        await ask(at, 'POST', `/cooks/${id}/log`, {
+        await ask(at, 'POST', `/cook-sessions/${id}/log`, {
           entries: [{ source: 'probe', seq, at: Date.now(), kind: 'temperature', value: 90 }],
         });
         taken.push(performance.now() - began);
@@ -314,7 +314,7 @@ async function kitchens(at) {
   await new Promise((resolve) => setTimeout(resolve, 1500));
   const seen = viewers.reduce((sum, one) => sum + one.seen(), 0);
   for (const one of viewers) one.close();
-  for (const id of cooks) await ask(at, 'POST', `/cooks/${id}/end`);
+  for (const id of cooks) await ask(at, 'POST', `/cook-sessions/${id}/end`);
   const all = COOKS * VIEWERS_OF_EACH * SECONDS;
   const p99 = quantile(taken, 0.99);
   return [
@@ -344,7 +344,7 @@ async function crowd(at) {
   await noteEachSecond(at, [id], Math.min(SECONDS, 30));
   await new Promise((resolve) => setTimeout(resolve, 1500));
   for (const one of viewers) one.close();
-  await ask(at, 'POST', `/cooks/${id}/end`);
+  await ask(at, 'POST', `/cook-sessions/${id}/end`);
   const p99 = quantile(lags, 0.99);
   return {
     what: `${VIEWERS_OF_ONE} viewers of one cook at 1 Hz`,

@@ -1,5 +1,5 @@
 import { readReadRequest } from '@idle-kettle/contract';
-import { planLine, readLines, USUAL_READING, type PlanLine } from '@idle-kettle/core';
+import { planLine, readLines, DEFAULT_PARSER_KITCHEN, type PlanLine } from '@idle-kettle/core';
 import { answerJson, sourceOf, type Answer, type Outcome } from './answer.ts';
 
 type Lines = { readonly lines: readonly PlanLine[] };
@@ -20,7 +20,7 @@ export function readFromText(source: string): Answer {
     return answerJson(strings === null ? source : JSON.stringify({ lines: strings }), readOne);
   }
   const lines = source.split(/\r\n|\n|\r/).filter((line) => line.trim() !== '');
-  const said = readLines({ ...USUAL_READING, lines }).map(planLine);
+  const said = readLines({ ...DEFAULT_PARSER_KITCHEN, lines }).map(planLine);
   return { code: 0, out: `${JSON.stringify({ lines: said }, null, 2)}\n`, err: '' };
 }
 

@@ -35,7 +35,7 @@ export type BatchSummary = {
   /** Since when it is so. */
   readonly since: string;
   /** The cook that is or was the last of it; null for none. */
-  readonly cookId: string | null;
+  readonly sessionId: string | null;
   readonly createdAt: string;
   readonly updatedAt: string;
 };
@@ -82,7 +82,7 @@ function fruitOf(row: Ingredient): Ingredient | null {
 }
 
 /** The last cook of a batch, as far as its state goes by it. */
-export type LastCook = {
+export type LastCookSession = {
   readonly id: string;
   readonly startedAt: Date;
   readonly endedAt: Date | null;
@@ -90,17 +90,20 @@ export type LastCook = {
 
 /**
  * How far a batch has come.
- * @param cook its last cook; null where it was never cooked
+ * @param session its last cook; null where it was never cooked
  * @param doneAt when somebody said that it is done; a cook begun later counts more
  */
 export function progressOf(
   updatedAt: Date,
-  cook: LastCook | null,
+  session: LastCookSession | null,
   doneAt: Date | null,
-): Pick<BatchSummary, 'state' | 'since' | 'cookId'> {
-  const cookId = cook?.id ?? null;
-  const at = (state: BatchState, since: Date) => ({ state, since: since.toISOString(), cookId });
-  if (doneAt !== null && (cook === null || cook.startedAt <= doneAt)) return at('done', doneAt);
-  if (cook === null) return at('planned', updatedAt);
-  return cook.endedAt === null ? at('on the stove', cook.startedAt) : at('in jars', cook.endedAt);
+): Pick<BatchSummary, 'state' | 'since' | 'sessionId'> {
+  const sessionId = session?.id ?? null;
+  const at = (state: BatchState, since: Date) => ({ state, since: since.toISOString(), sessionId });
+  if (doneAt !== null && (session === null || session.startedAt <= doneAt))
+    return at('done', doneAt);
+  if (session === null) return at('planned', updatedAt);
+  return session.endedAt === null
+    ? at('on the stove', session.startedAt)
+    : at('in jars', session.endedAt);
 }

@@ -5,7 +5,7 @@ import {
   requestInKitchen,
   KitchenDto,
   BatchDto,
-  CardDto,
+  RecipeDto,
   VALIDATION,
   faultsOf,
   type PlanningKitchen,
@@ -207,9 +207,9 @@ describe('forms', () => {
 
   test('a card, with the settings of its formula', () => {
     const card = { name: 'Plum', lines: ['1 kg plums'], settings: { product: 'butter' }, note: '' };
-    expect(faults(plainToInstance(CardDto, card))).toEqual([]);
+    expect(faults(plainToInstance(RecipeDto, card))).toEqual([]);
     expect(
-      faults(plainToInstance(CardDto, { ...card, settings: { product: 'pickle', zorp: 1 } })),
+      faults(plainToInstance(RecipeDto, { ...card, settings: { product: 'pickle', zorp: 1 } })),
     ).toEqual(['settings.zorp', 'settings.product']);
   });
 

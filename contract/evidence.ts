@@ -41,7 +41,7 @@ export class MeasuredDto {
 }
 
 /** What the cook puts beside the sums; the sums themselves never open the pantry. */
-export class AssuranceDto {
+export class SafetyEvidenceDto {
   /** Name of the tested formula from a trusted source that this is, exactly. */
   @IsOptional()
   @IsName()

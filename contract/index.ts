@@ -2,10 +2,10 @@ import 'reflect-metadata';
 
 export * from './batch.ts';
 export * from './batchSummary.ts';
-export * from './before.ts';
-export * from './card.ts';
-export * from './clock.ts';
-export * from './cook.ts';
+export * from './pretreatment.ts';
+export * from './recipe.ts';
+export * from './cookClock.ts';
+export * from './cookSession.ts';
 export * from './equipment.ts';
 export * from './evidence.ts';
 export * from './faults.ts';

@@ -5,7 +5,7 @@ import {
   MOST_ALTITUDE_M,
   type Canner,
   type MeasuresId,
-  type School,
+  type JarPreparation,
   type TemperatureScale,
   type UnitSystem,
 } from '@idle-kettle/core';
@@ -33,7 +33,7 @@ import {
   JarDto,
   LEAST_WATER_BOILS_C,
   MOST_WATER_BOILS_C,
-  SCHOOLS,
+  JAR_PREPARATIONS,
 } from './planRequest.ts';
 
 const altitude = { message: `Give an altitude from ${LEAST_ALTITUDE_M} to ${MOST_ALTITUDE_M} m.` };
@@ -80,8 +80,8 @@ export class KitchenDto {
   @IsIn(['m', 'ft'], { message: 'altitudeUnit must be m or ft.' })
   altitudeUnit!: 'm' | 'ft';
 
-  @IsIn(SCHOOLS, { message: `school must be one of: ${SCHOOLS.join(', ')}.` })
-  school!: School;
+  @IsIn(JAR_PREPARATIONS, { message: `school must be one of: ${JAR_PREPARATIONS.join(', ')}.` })
+  school!: JarPreparation;
 
   @IsOptional()
   @IsIn(CANNERS, { message: `canner must be one of: ${CANNERS.join(', ')}.` })

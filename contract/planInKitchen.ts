@@ -8,7 +8,7 @@ import {
   type PlanRequest,
 } from '@idle-kettle/core';
 import type { Kitchen } from './kitchen.ts';
-import { toBefore } from './before.ts';
+import { toPretreatment } from './pretreatment.ts';
 import { toReadingKitchen } from './reading.ts';
 import type { Formula } from './settings.ts';
 
@@ -72,7 +72,7 @@ export function requestInKitchen(
     product: settings.product ?? USUAL_REQUEST.product,
     method: settings.method ?? null,
     lines,
-    before: toBefore(settings.before),
+    before: toPretreatment(settings.before),
     altitudeM: kitchen.altitudeM,
     waterBoilsC: kitchen.waterBoilsC,
     pot: inside === null ? null : { diameterCm: inside.diameterCm, heightCm: inside.heightCm },

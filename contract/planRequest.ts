@@ -16,7 +16,7 @@ import {
   type PlanRequest,
   type Product,
   type ReadRequest,
-  type School,
+  type JarPreparation,
 } from '@idle-kettle/core';
 import { plainToInstance } from 'class-transformer';
 import {
@@ -28,13 +28,13 @@ import {
   IsOptional,
   validateSync,
 } from 'class-validator';
-import { BeforeDto, toBefore } from './before.ts';
+import { PretreatmentDto, toPretreatment } from './pretreatment.ts';
 import { AllDiffer, IsOwnId } from './owned.ts';
 import { IsName } from './text.ts';
 import { faultsOf } from './faults.ts';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
 import { AreLines, type LineDto } from './lines.ts';
-import { ArePacks, AssuranceDto, MeasuredDto, PackDto } from './evidence.ts';
+import { ArePacks, SafetyEvidenceDto, MeasuredDto, PackDto } from './evidence.ts';
 import {
   AreTaughtNames,
   IsMeasures,
@@ -44,7 +44,7 @@ import {
   toReadingKitchen,
 } from './reading.ts';
 
-export const SCHOOLS: readonly School[] = ['sterilised', 'ten-minute'];
+export const JAR_PREPARATIONS: readonly JarPreparation[] = ['sterilised', 'ten-minute'];
 export const CANNERS: readonly Canner[] = ['boiling-water', 'steam'];
 
 /** The lowest and highest reading of boiling water that a kitchen thermometer can honestly give, °C. */
@@ -126,8 +126,11 @@ export class PlanRequestDto {
 
   /** What is done first, and gives what the lines go with. */
   @IsOptional()
-  @IsPart(() => BeforeDto, 'before must be like { "kind": "extract", "lines": ["3 lb apples"] }.')
-  before?: BeforeDto | null;
+  @IsPart(
+    () => PretreatmentDto,
+    'before must be like { "kind": "extract", "lines": ["3 lb apples"] }.',
+  )
+  before?: PretreatmentDto | null;
 
   @IsOptional()
   @IsBetween(LEAST_ALTITUDE_M, MOST_ALTITUDE_M, 'm')
@@ -170,8 +173,8 @@ export class PlanRequestDto {
   jars?: JarDto[];
 
   @IsOptional()
-  @IsIn(SCHOOLS, { message: `school must be one of: ${SCHOOLS.join(', ')}.` })
-  school?: School;
+  @IsIn(JAR_PREPARATIONS, { message: `school must be one of: ${JAR_PREPARATIONS.join(', ')}.` })
+  school?: JarPreparation;
 
   @IsOptional()
   @IsIn(CANNERS, { message: `canner must be one of: ${CANNERS.join(', ')}.` })
@@ -197,8 +200,8 @@ export class PlanRequestDto {
 
   /** What stands for the safety of a formula that is not plainly acid. */
   @IsOptional()
-  @IsPart(() => AssuranceDto, 'assurance must be like { "meterPH": 3.9 }.')
-  assurance?: AssuranceDto;
+  @IsPart(() => SafetyEvidenceDto, 'assurance must be like { "meterPH": 3.9 }.')
+  assurance?: SafetyEvidenceDto;
 
   @IsOptional()
   @IsWholeBetween(0, 2_147_483_647)
@@ -223,7 +226,7 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
   product: dto.product ?? USUAL_REQUEST.product,
   method: dto.method ?? null,
   lines: toLines(dto.lines),
-  before: toBefore(dto.before),
+  before: toPretreatment(dto.before),
   altitudeM: dto.altitudeM ?? null,
   waterBoilsC: dto.waterBoilsC ?? null,
   pot: dto.pot ?? null,

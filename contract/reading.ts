@@ -3,9 +3,9 @@ import {
   findIngredient,
   MEASURE_IDS,
   teachingFault,
-  USUAL_READING,
+  DEFAULT_PARSER_KITCHEN,
   type MeasuresId,
-  type ReadingKitchen,
+  type ParserKitchen,
 } from '@idle-kettle/core';
 
 import {
@@ -110,10 +110,10 @@ export const toReadingKitchen = ({
   measures,
   names,
   packs,
-}: Pick<ReadRequestDto, 'measures' | 'names' | 'packs'>): ReadingKitchen => ({
-  measures: measures ?? USUAL_READING.measures,
-  names: names ?? USUAL_READING.names,
-  packs: packs ?? USUAL_READING.packs,
+}: Pick<ReadRequestDto, 'measures' | 'names' | 'packs'>): ParserKitchen => ({
+  measures: measures ?? DEFAULT_PARSER_KITCHEN.measures,
+  names: names ?? DEFAULT_PARSER_KITCHEN.names,
+  packs: packs ?? DEFAULT_PARSER_KITCHEN.packs,
 });
 
 /** Lines as core takes them: text, or weighed. */

@@ -8,8 +8,8 @@ import {
   type Product,
 } from '@idle-kettle/core';
 import { IsIn, IsOptional } from 'class-validator';
-import { KeptBeforeDto } from './before.ts';
-import { AssuranceDto, MeasuredDto } from './evidence.ts';
+import { StoredPretreatmentDto } from './pretreatment.ts';
+import { SafetyEvidenceDto, MeasuredDto } from './evidence.ts';
 import { IsBetween } from './numbers.ts';
 import { IsName } from './text.ts';
 
@@ -36,10 +36,10 @@ export class SettingsDto {
   /** What is done first: juice through a cloth, an infusion, a soak. */
   @IsOptional()
   @IsPart(
-    () => KeptBeforeDto,
+    () => StoredPretreatmentDto,
     'before must be like { "kind": "extract", "lines": ["3 lb apples"] }.',
   )
-  before?: KeptBeforeDto | null;
+  before?: StoredPretreatmentDto | null;
 
   @IsOptional()
   @IsBetween(0.5, 60, 'minutes')
@@ -60,8 +60,8 @@ export class SettingsDto {
   measured?: MeasuredDto;
 
   @IsOptional()
-  @IsPart(() => AssuranceDto, 'assurance must be like { "meterPH": 3.9 }.')
-  assurance?: AssuranceDto;
+  @IsPart(() => SafetyEvidenceDto, 'assurance must be like { "meterPH": 3.9 }.')
+  assurance?: SafetyEvidenceDto;
 }
 
 /** What a batch is made from: its lines as written, and what is said besides. */

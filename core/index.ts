@@ -1,7 +1,7 @@
 /** What the rooms beside core use of it, and no more; a test holds the list to its use. */
 export {
   type Range,
-  type Spread,
+  type Quantiles,
   type TemperatureScale,
   type UnitSystem,
   celsiusToFahrenheit,
@@ -27,31 +27,31 @@ export {
   type Form,
   type FruitState,
   type Ingredient,
-  LARDER,
+  INGREDIENTS,
   findIngredient,
-} from './larder/index.ts';
+} from './ingredients/index.ts';
 export {
   type LineReading,
   MEASURE_IDS,
   MOST_LINES,
   MOST_LINE_CHARS,
   type MeasuresId,
-  type ReadingKitchen,
-  USUAL_READING,
+  type ParserKitchen,
+  DEFAULT_PARSER_KITCHEN,
   type UnderstoodLine,
   isTwoLines,
   readLine,
   teachingFault,
-} from './reader/index.ts';
+} from './parser/index.ts';
 export { NOTHING, RIPENESS_STOPS, massOf, restate } from './formula/index.ts';
 export {
-  BEFORE_FACTS,
-  BEFORE_KINDS,
-  type Before,
-  type BeforeKind,
+  PRETREATMENT_FACTS,
+  PRETREATMENT_KINDS,
+  type Pretreatment,
+  type PretreatmentKind,
   CLOTS,
   type Clot,
-} from './before/index.ts';
+} from './pretreatment/index.ts';
 export {
   BODY_STOPS,
   type BodyStop,
@@ -95,7 +95,13 @@ export {
   jarsInText,
 } from './chain/index.ts';
 export { type JarSize, packJars } from './yield/index.ts';
-export { type Canner, type School, familiesPage, isNamed, processPage } from './process/index.ts';
+export {
+  type Canner,
+  type JarPreparation,
+  familiesPage,
+  isNamed,
+  processPage,
+} from './process/index.ts';
 export {
   type Change,
   type PlanRequest,
@@ -103,7 +109,7 @@ export {
   USUAL_JARS,
   USUAL_REQUEST,
   readLines,
-} from './work/index.ts';
+} from './evaluate/index.ts';
 export { type Caution } from './advice/index.ts';
 export {
   type Fault,
@@ -130,7 +136,7 @@ export {
   formulaFor,
   solveFor,
   sweepSugar,
-  turnGauge,
+  moveGauge,
   withSugarShare,
 } from './solve/index.ts';
 export { type Preparation, costOf, prepareOf } from './prepare/index.ts';
@@ -146,7 +152,7 @@ export {
   type EntryKind,
   type Estimate,
   type Progress,
-  type Sheet,
+  type CookPlan,
   UNOBSERVED_IN_WORDS,
   asPlanned,
   boilingWaterOf,
@@ -158,9 +164,9 @@ export {
   median,
   plannedAddition,
   progressOf,
-  sheetOf,
-  standing,
-  standingEvents,
+  cookPlanOf,
+  effectiveEntries,
+  effectiveEvents,
   stoveCautions,
   testConflict,
   waterReading,
@@ -175,7 +181,7 @@ export {
   type Filling,
   type Jar,
   type JarProgress,
-  type JarSheet,
+  type JarPlan,
   type Load,
   USUAL_HALF_PINTS,
   WATER_WHEN_LOADED_C,
@@ -184,7 +190,7 @@ export {
   fillingOf,
   isAtRest,
   jarProgressOf,
-  jarSheetOf,
+  jarPlanOf,
   jarSizeCm,
   loadTime,
   minutesToBoil,

@@ -62,7 +62,7 @@ export class KettleServer {
     const client = new Client({ connectionString: this.databaseUrl });
     await client.connect();
     await client.query(`
-      TRUNCATE batches, cards, card_versions, cooks, cook_entries, kitchens;
+      TRUNCATE batches, recipes, recipe_versions, cook_sessions, cook_session_entries, kitchens;
       INSERT INTO kitchens (household_id, name, units, temperature, altitude_unit, school)
       SELECT id, 'My kitchen', 'us', 'F', 'ft', 'ten-minute' FROM households`);
     await client.end();

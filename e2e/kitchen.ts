@@ -1,5 +1,5 @@
 /// <reference lib="dom" />
-import type { CookRecord } from '@idle-kettle/contract';
+import type { CookSession } from '@idle-kettle/contract';
 import { test as base, type Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { KettleServer } from './kettleServer.ts';
@@ -42,8 +42,8 @@ export const test = base.extend<Fixtures, House>({
 export const DAMSON = { name: 'Damson jam', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };
 
 /** Begins a practice cook at sixty times, or as a test changes it. */
-export const practice = (kettle: KettleServer, change: object = {}): Promise<CookRecord> =>
-  kettle.send<CookRecord>('POST', '/cooks', {
+export const practice = (kettle: KettleServer, change: object = {}): Promise<CookSession> =>
+  kettle.send<CookSession>('POST', '/cook-sessions', {
     id: randomUUID(),
     practice: { ...DAMSON, fault: 'none', seed: 11, speed: 60, ...change },
   });

@@ -10,7 +10,7 @@ import { ensureModules, ensureNodeBuild, ensureWebBuild, nodeBuildMark } from '.
 import { Failure, say } from './say.mjs';
 import { loadDemo, migrate, startServer } from './server.mjs';
 import { ROOT } from './shell.mjs';
-import { recall, remember, stateFolder } from './state.mjs';
+import { readState, writeState, stateFolder } from './state.mjs';
 
 const FIRST_PORT = 4780;
 
@@ -26,7 +26,7 @@ export async function runServe(kitchen, args) {
   const lock = takeLock(folder);
   if ('heldBy' in lock) {
     say(
-      `already running at ${addressOf(recall(folder).webPort ?? FIRST_PORT)} (process ${lock.heldBy})`,
+      `already running at ${addressOf(readState(folder).webPort ?? FIRST_PORT)} (process ${lock.heldBy})`,
     );
     return 0;
   }
@@ -98,10 +98,10 @@ async function serve(kitchen, folder, asked, stopAsked) {
  * @param {string} folder @param {number | undefined} asked
  */
 async function portFor(folder, asked) {
-  const port = await portNear(asked ?? recall(folder).webPort ?? FIRST_PORT);
+  const port = await portNear(asked ?? readState(folder).webPort ?? FIRST_PORT);
   if (asked !== undefined && port !== asked)
     throw new Failure(`Port ${asked} is taken. Name another with --port.`);
-  remember(folder, { webPort: port });
+  writeState(folder, { webPort: port });
   return port;
 }
 
@@ -119,12 +119,12 @@ async function prepared(kitchen, { url, folder }, port) {
     const loaded = await loadDemo(url);
     if (loaded !== '') say(loaded);
   };
-  if (recall(folder).prepared === build) {
+  if (readState(folder).prepared === build) {
     const [server] = await Promise.all([startServer(url, port), upToDate()]);
     return server;
   }
   await upToDate();
-  remember(folder, { prepared: build });
+  writeState(folder, { prepared: build });
   return startServer(url, port);
 }
 

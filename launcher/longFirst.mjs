@@ -4,10 +4,10 @@ import Sequencer from '@jest/test-sequencer';
 const LONG = [
   'launcher/test/faults',
   'server/test/fuzz',
-  'core/trials/trials',
+  'core/validation/trials',
   'core/calibration/calibration',
   'core/plan/shelf',
-  'core/reader/properties',
+  'core/parser/properties',
   'core/plan/properties',
   'core/yield/packing',
   'core/practice/practice',

@@ -52,40 +52,47 @@ function make(folder) {
 const reaches = (path, user) => spawnSync('test', ['-x', path], { ...user, cwd: '/' }).status === 0;
 
 /**
- * What is remembered between runs, beside the data.
- * @typedef {{ databasePort: number, webPort: number, password: string, keeperPassword: string, prepared: string }} Memory
+ * What the launcher keeps between runs, beside the data.
+ * @typedef {{ databasePort: number, webPort: number, password: string, keeperPassword: string, prepared: string }} State
  */
 
+/** Where it is kept, and where earlier versions kept it. @param {string} folder */
+const stateFiles = (folder) => ({
+  file: join(folder, 'state.json'),
+  earlier: join(folder, 'memory.json'),
+});
+
 /**
- * What is remembered; nothing where there is none, or where what is there cannot be read as such: everything in it can be made anew.
+ * The state of the last run; empty where there is none, or where the file is damaged: everything in it can be made anew.
  * @param {string} folder
- * @returns {Partial<Memory>}
+ * @returns {Partial<State>}
  */
-export function recall(folder) {
-  const file = join(folder, 'memory.json');
+export function readState(folder) {
+  const { file, earlier } = stateFiles(folder);
+  if (!existsSync(file) && existsSync(earlier)) renameSync(earlier, file);
   if (!existsSync(file)) return {};
   try {
-    const memory = /** @type {unknown} */ (JSON.parse(readText(file)));
-    if (typeof memory === 'object' && memory !== null && !Array.isArray(memory)) return memory;
+    const state = /** @type {unknown} */ (JSON.parse(readText(file)));
+    if (typeof state === 'object' && state !== null && !Array.isArray(state)) return state;
   } catch (error) {
     if (!(error instanceof SyntaxError)) throw error;
   }
   const aside = `${file}.damaged`;
   renameSync(file, aside);
-  say(`${file} is damaged; it is kept as ${aside}, and what it held is made anew`);
+  say(`${file} is damaged. It was moved to ${aside}, and a new one is made`);
   return {};
 }
 
-/** Remembers something; what was remembered otherwise stays. @param {string} folder @param {Partial<Memory>} memory */
-export function remember(folder, memory) {
-  const file = join(folder, 'memory.json');
-  const before = recall(folder);
+/** Changes some of the state; the rest stays. @param {string} folder @param {Partial<State>} changes */
+export function writeState(folder, changes) {
+  const { file } = stateFiles(folder);
+  const before = readState(folder);
   if (
-    Object.entries(memory).every(
-      ([key, value]) => before[/** @type {keyof Memory} */ (key)] === value,
+    Object.entries(changes).every(
+      ([key, value]) => before[/** @type {keyof State} */ (key)] === value,
     )
   )
     return;
-  writeFileSync(`${file}.new`, JSON.stringify({ ...before, ...memory }), { mode: 0o600 });
+  writeFileSync(`${file}.new`, JSON.stringify({ ...before, ...changes }), { mode: 0o600 });
   renameSync(`${file}.new`, file);
 }

@@ -8,8 +8,8 @@ import { fileURLToPath } from 'node:url';
 import type { ServerResponse } from 'node:http';
 import type { Config } from './config.ts';
 import { BatchesModule } from './batches/batches.module.ts';
-import { CardsModule } from './cards/cards.module.ts';
-import { CooksModule } from './cooks/cooks.module.ts';
+import { RecipesModule } from './recipes/recipes.module.ts';
+import { CookSessionsModule } from './cookSessions/cookSessions.module.ts';
 import { sequelizeOptions } from './database/sequelizeOptions.ts';
 import { HealthController } from './health/health.controller.ts';
 import { KitchenModule } from './kitchen/kitchen.module.ts';
@@ -49,8 +49,8 @@ export class AppModule {
         PlanningModule.with(planningWorker),
         KitchenModule,
         BatchesModule,
-        CardsModule,
-        CooksModule,
+        RecipesModule,
+        CookSessionsModule,
       ],
       controllers: [HealthController, PlanController, ReadController],
       providers: [{ provide: APP_GUARD, useClass: ThrottlerGuard }],

@@ -9,7 +9,7 @@ import { BODIES } from './bodies.ts';
 import { onlyCleanBodies } from './cleanBody.ts';
 import type { Config } from './config.ts';
 import { documentApi } from './openapi.ts';
-import { onlyUnderOwnName } from './ownName.ts';
+import { hostGuard } from './hostGuard.ts';
 import { answerProblem, MOST_BODY, ProblemFilter } from './problem/problem.filter.ts';
 
 /** Answers for a body that could not be read, which Nest is never told of. Express knows it by its four parameters. */
@@ -29,7 +29,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
     forceCloseConnections: true,
     logger: ['error', 'warn'],
   });
-  app.use(onlyUnderOwnName());
+  app.use(hostGuard());
   app.setGlobalPrefix('api');
   // Answers alone: pages are fetched once, all together when a stove is first looked at, and compressing them would hold the server up for
   // seconds. A live view is sent as it comes, and gains nothing by being held back.

@@ -5,11 +5,11 @@ import { NestFactory } from '@nestjs/core';
 import { Sequelize } from 'sequelize-typescript';
 import { AppModule } from './app.module.ts';
 import { BatchesService } from './batches/batches.service.ts';
-import { CardsService } from './cards/cards.service.ts';
+import { RecipesService } from './recipes/recipes.service.ts';
 import { configFrom } from './config.ts';
-import { CookLogService } from './cooks/cookLog.service.ts';
-import { CookModel } from './cooks/cook.model.ts';
-import { DEMO_BATCHES, DEMO_CARDS, DEMO_KITCHEN, DEMO_SEASON, lastTimeOn } from './demo/demo.ts';
+import { CookLogService } from './cookSessions/cookLog.service.ts';
+import { CookSessionModel } from './cookSessions/cookSession.model.ts';
+import { DEMO_BATCHES, DEMO_RECIPES, DEMO_KITCHEN, DEMO_SEASON, lastTimeOn } from './demo/demo.ts';
 import { demoJars } from './demo/demoJars.ts';
 import { DEMO_COOK_OF, DEMO_PRACTICE, demoCook } from './demo/demoCook.ts';
 import { HouseholdService } from './household/household.service.ts';
@@ -26,15 +26,15 @@ const YESTERDAY_MS = 16 * 3_600_000;
 
 const kitchens = app.get(KitchenService);
 const batches = app.get(BatchesService);
-const cards = app.get(CardsService);
+const recipes = app.get(RecipesService);
 if (!(await kitchens.current()).setUp) {
   await clear();
   // It counts as set up when everything is there: a load that was interrupted is begun anew.
   await kitchens.setUp(DEMO_KITCHEN, false);
   for (const batch of DEMO_BATCHES) await batches.create(batch);
-  for (const [first, ...later] of DEMO_CARDS) {
-    const { id } = await cards.create(first);
-    for (const version of later) await cards.addVersion(id, version);
+  for (const [first, ...later] of DEMO_RECIPES) {
+    const { id } = await recipes.create(first);
+    for (const version of later) await recipes.addVersion(id, version);
   }
   await setOnTheStove();
   await throughTheSeason();
@@ -51,7 +51,9 @@ async function everyLabel(): Promise<void> {
 
 /** Takes out what an interrupted load left behind. */
 async function clear(): Promise<void> {
-  await app.get(Sequelize).query('TRUNCATE batches, cards, card_versions, cooks, cook_entries');
+  await app
+    .get(Sequelize)
+    .query('TRUNCATE batches, recipes, recipe_versions, cook_sessions, cook_session_entries');
 }
 
 /** Dates of the last season for what was made in it, the cooks included. */
@@ -74,7 +76,7 @@ async function throughTheSeason(): Promise<void> {
     if (state === 'planned') continue;
     const startMs = startedAt.getTime();
     const isDone = state === 'done';
-    const cook = await CookModel.create({
+    const session = await CookSessionModel.create({
       id: randomUUID(),
       householdId: await app.get(HouseholdService).currentId(),
       batchId,
@@ -86,10 +88,10 @@ async function throughTheSeason(): Promise<void> {
       startedAt,
       endedAt,
       // The stock of the demo is as it is now, with these jars out of it.
-      putAwayAt: isDone ? new Date(endedAt.getTime() + COOL_MS) : null,
+      storedAt: isDone ? new Date(endedAt.getTime() + COOL_MS) : null,
     });
     const done = demoJars({ lines, settings }, kitchen, endedAt.getTime(), isDone);
-    await app.get(CookLogService).append(cook.id, cook.householdId, done);
+    await app.get(CookLogService).append(session.id, session.householdId, done);
   }
 }
 
@@ -101,7 +103,7 @@ async function setOnTheStove(): Promise<void> {
   const kitchen = await kitchens.current();
   const now = Date.now();
   const { startMs, entries } = demoCook(batch, kitchen, now);
-  const cook = await CookModel.create({
+  const session = await CookSessionModel.create({
     id: randomUUID(),
     householdId: await app.get(HouseholdService).currentId(),
     batchId: batch.id,
@@ -112,5 +114,5 @@ async function setOnTheStove(): Promise<void> {
     clock: { realAt: now, cookAt: now, speed: 1 },
     startedAt: new Date(startMs),
   });
-  await app.get(CookLogService).append(cook.id, cook.householdId, entries);
+  await app.get(CookLogService).append(session.id, session.householdId, entries);
 }

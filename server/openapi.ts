@@ -39,8 +39,8 @@ const MAY_COLLIDE: ReadonlySet<string> = new Set([
   'put /api/kitchen',
   'patch /api/kitchen',
   'put /api/batches/{id}',
-  'post /api/cards/{id}/versions',
-  'post /api/cooks/{id}/log',
+  'post /api/recipes/{id}/versions',
+  'post /api/cook-sessions/{id}/log',
 ]);
 
 const METHODS = ['get', 'put', 'post', 'patch', 'delete'] as const;

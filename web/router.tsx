@@ -13,7 +13,15 @@ export const router = createBrowserRouter([
       { index: true, element: <BatchesScreen /> },
       // Where somebody looks who cuts an address short.
       { path: 'batches', loader: () => redirect('/') },
+      { path: 'cook-sessions', loader: () => redirect('/stove') },
+      // Addresses that were kept or printed before.
+      { path: 'cards', loader: () => redirect('/recipes') },
       { path: 'cooks', loader: () => redirect('/stove') },
+      { path: 'cooks/:id', loader: ({ params }) => redirect(`/cook-sessions/${params['id']}`) },
+      {
+        path: 'cooks/:id/jars',
+        loader: ({ params }) => redirect(`/cook-sessions/${params['id']}/jars`),
+      },
       {
         path: 'batches/:id',
         lazy: async () => ({
@@ -31,11 +39,11 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./stove/BeginScreen.tsx')).BeginScreen }),
       },
       {
-        path: 'cooks/:id',
+        path: 'cook-sessions/:id',
         lazy: async () => ({ Component: (await import('./stove/StoveScreen.tsx')).StoveScreen }),
       },
       {
-        path: 'cooks/:id/jars',
+        path: 'cook-sessions/:id/jars',
         lazy: async () => ({ Component: (await import('./jars/JarsScreen.tsx')).JarsScreen }),
       },
       {
@@ -47,9 +55,9 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./practice/StoveHome.tsx')).StoveHome }),
       },
       {
-        path: 'cards',
+        path: 'recipes',
         lazy: async () => ({
-          Component: (await import('./cards/CardsScreen.tsx')).CardsScreen,
+          Component: (await import('./recipes/RecipesScreen.tsx')).RecipesScreen,
         }),
       },
       {

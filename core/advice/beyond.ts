@@ -1,10 +1,10 @@
-import { findIngredient } from '../larder/index.ts';
+import { findIngredient } from '../ingredients/index.ts';
 import { type AcidLoad, acidLoadOf, gramsToReach, typicalAcidLoad } from '../gel/index.ts';
 import { massOf } from '../formula/index.ts';
 import { METHODS } from '../method/index.ts';
 import { formatGrams } from '../quantity/index.ts';
 import type { Diagnosis } from './diagnosis.ts';
-import type { Boil, Worked } from '../work/index.ts';
+import type { Boil, Evaluation } from '../evaluate/index.ts';
 
 /** Acid at which a sugar gel links well enough. */
 const LINKS_AT_PH = 3.4;
@@ -14,7 +14,7 @@ const LINKS_AT_PH = 3.4;
  * a batch safe for the pantry.
  */
 export function beyondMending(
-  { understood, choice, request }: Worked,
+  { understood, choice, request }: Evaluation,
   { all, forecast, setters }: Boil,
   { short, ratio, model }: Diagnosis,
 ): string {

@@ -1,14 +1,14 @@
-import { HIGHEST_TABLED_FT, isNamed, type ShelfVerdict } from '../process/index.ts';
+import { HIGHEST_TABLED_FT, isNamed, type StorageVerdict } from '../process/index.ts';
 import { convert } from '../quantity/index.ts';
 import { type Caution, note, stop, warn } from './caution.ts';
-import { beforeCautions } from './cautionsOfBefore.ts';
+import { pretreatmentCautions } from './cautionsOfPretreatment.ts';
 import { formulaCautions } from './cautionsOfFormula.ts';
 import { kindCautions } from './cautionsOfKind.ts';
-import { isOfApples, jarsFilled, type Worked } from '../work/index.ts';
+import { isOfApples, jarsFilled, type Evaluation } from '../evaluate/index.ts';
 import type { BoilOver } from '../boil/index.ts';
 
 /** What cautions go by besides what was worked out. */
-export type Told = {
+export type CautionCase = {
   readonly lines: readonly ToldLine[];
   readonly before?: { readonly lines: readonly ToldLine[] };
   readonly pot?: {
@@ -16,7 +16,7 @@ export type Told = {
     readonly overfull?: number;
     readonly stirEveryMin: { readonly finish: number };
   };
-  readonly verdict: ShelfVerdict['verdict'];
+  readonly verdict: StorageVerdict['verdict'];
 };
 
 type ToldLine = {
@@ -26,11 +26,11 @@ type ToldLine = {
 };
 
 /** Every caution that belongs to this plan, the gravest first. */
-export function cautionsFor(worked: Worked, told: Told): Caution[] {
+export function cautionsFor(worked: Evaluation, told: CautionCase): Caution[] {
   const rank = { stop: 0, warn: 1, note: 2 };
   return [
     ...lineCautions(told),
-    ...beforeCautions(worked),
+    ...pretreatmentCautions(worked),
     ...formulaCautions(worked),
     ...kindCautions(worked),
     ...potCautions(told),
@@ -41,14 +41,14 @@ export function cautionsFor(worked: Worked, told: Told): Caution[] {
   ].sort((a, b) => rank[a.level] - rank[b.level]);
 }
 
-const lineCautions = ({ before, lines }: Told): Caution[] =>
+const lineCautions = ({ before, lines }: CautionCase): Caution[] =>
   [...(before?.lines ?? []), ...lines]
     .filter((line) => !line.understood)
     .map((line) =>
       warn('line-not-understood', `“${line.text}” is left out of the sums. ${line.trouble ?? ''}`),
     );
 
-function potCautions({ pot }: Told): Caution[] {
+function potCautions({ pot }: CautionCase): Caution[] {
   const found: Caution[] = [];
   const { boilOver, stirEveryMin } = pot ?? {};
   if (boilOver && boilOver.risk !== 'fine') {
@@ -77,7 +77,7 @@ function potCautions({ pot }: Told): Caution[] {
 }
 
 /** Jars on hand that stay empty, because no time is tabled for so large a jar. */
-function jarCautions(worked: Worked): Caution[] {
+function jarCautions(worked: Evaluation): Caution[] {
   const { request } = worked;
   const filled = jarsFilled(request, isOfApples(worked));
   const left = request.jars
@@ -93,7 +93,7 @@ function jarCautions(worked: Worked): Caution[] {
       ];
 }
 
-function placeCautions({ ambient }: Worked): Caution[] {
+function placeCautions({ ambient }: Evaluation): Caution[] {
   const found: Caution[] = [];
   if (ambient.basis === 'assumed sea level') {
     found.push(
@@ -115,7 +115,7 @@ function placeCautions({ ambient }: Worked): Caution[] {
 }
 
 /** A named formula is held to what it prints, and both its source and its minutes are asked for. */
-function statementCautions({ request }: Worked, { verdict }: Told): Caution[] {
+function statementCautions({ request }: Evaluation, { verdict }: CautionCase): Caution[] {
   const { assurance } = request;
   if (assurance.testedFormula === null) return [];
   if (!isNamed(assurance)) {
@@ -141,7 +141,7 @@ function statementCautions({ request }: Worked, { verdict }: Told): Caution[] {
   ];
 }
 
-function alwaysTrue({ choice }: Worked, { verdict }: Told): Caution[] {
+function alwaysTrue({ choice }: Evaluation, { verdict }: CautionCase): Caution[] {
   return [
     choice.method === 'egg'
       ? note('burns', 'Hot curd burns: keep children and pets away, and do not leave the pan.')

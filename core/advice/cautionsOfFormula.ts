@@ -1,8 +1,8 @@
 import { massOf, sugarsG } from '../formula/index.ts';
-import type { Ingredient } from '../larder/index.ts';
+import type { Ingredient } from '../ingredients/index.ts';
 import { isSugar, METHODS, PRODUCTS } from '../method/index.ts';
 import { type Caution, note, stop, warn } from './caution.ts';
-import type { Boil, Worked } from '../work/index.ts';
+import type { Boil, Evaluation } from '../evaluate/index.ts';
 
 /** Below this share of sugars in the raw batch, a long boil is very long indeed; common practice. */
 const LITTLE_SUGAR_PCT = 25;
@@ -14,7 +14,7 @@ const MOST_INVERTED = 0.5;
 const WEEPING_PH = 2.8;
 
 /** What to mind in what was put together, whatever it is called. */
-export function formulaCautions(worked: Worked): Caution[] {
+export function formulaCautions(worked: Evaluation): Caution[] {
   const { boil, understood } = worked;
   if (understood.length === 0) return [];
   const missing = missingCautions(worked);
@@ -33,7 +33,7 @@ export function formulaCautions(worked: Worked): Caution[] {
 
 const standsForFruit = ({ kind }: Ingredient): boolean => kind === 'fruit' || kind === 'juice';
 
-function missingCautions({ request, choice, understood }: Worked): Caution[] {
+function missingCautions({ request, choice, understood }: Evaluation): Caution[] {
   const { name, base } = PRODUCTS[request.product];
   const { setModel } = METHODS[choice.method];
   const found: Caution[] = [];
@@ -56,7 +56,7 @@ function missingCautions({ request, choice, understood }: Worked): Caution[] {
   return found;
 }
 
-function cookCautions({ request, choice }: Worked, { cook, forecast, all }: Boil): Caution[] {
+function cookCautions({ request, choice }: Evaluation, { cook, forecast, all }: Boil): Caution[] {
   const found: Caution[] = [];
   const gels = METHODS[choice.method].setModel === 'high-methoxyl';
   if (cook.outcome === 'boils dry') {
@@ -110,7 +110,7 @@ function cookCautions({ request, choice }: Worked, { cook, forecast, all }: Boil
   return found;
 }
 
-function solidsCautions({ choice }: Worked, { all, finish, targetPct }: Boil): Caution[] {
+function solidsCautions({ choice }: Evaluation, { all, finish, targetPct }: Boil): Caution[] {
   const { stopKind } = METHODS[choice.method];
   if (stopKind !== 'temperature' && stopKind !== 'body') return [];
   const found: Caution[] = [];

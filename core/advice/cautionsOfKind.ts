@@ -2,7 +2,7 @@ import { alcoholLeftG, atTheEnd } from '../chain/index.ts';
 import { formatGrams, listed } from '../quantity/index.ts';
 import { isSugar, METHODS } from '../method/index.ts';
 import { type Caution, note, warn } from './caution.ts';
-import type { Worked } from '../work/index.ts';
+import type { Evaluation } from '../evaluate/index.ts';
 
 /** One box of regular powder, g: what one pot of a timed boil is meant for; common practice. */
 const ONE_BOX_G = 60;
@@ -11,7 +11,7 @@ const ONE_BOX_G = 60;
 const LEAST_ALCOHOL_G = 3;
 
 /** What to mind because of what is made, how, on what heat and out of what. */
-export function kindCautions(worked: Worked): Caution[] {
+export function kindCautions(worked: Evaluation): Caution[] {
   if (worked.understood.length === 0) return [];
   return [
     ...methodCautions(worked),
@@ -21,7 +21,7 @@ export function kindCautions(worked: Worked): Caution[] {
   ];
 }
 
-function methodCautions({ choice, understood, heat }: Worked): Caution[] {
+function methodCautions({ choice, understood, heat }: Evaluation): Caution[] {
   const found: Caution[] = [];
   const { setModel, stopKind } = METHODS[choice.method];
   const gramsOf = (id: string) =>
@@ -55,7 +55,7 @@ function methodCautions({ choice, understood, heat }: Worked): Caution[] {
   return found;
 }
 
-function productCautions({ request, understood }: Worked): Caution[] {
+function productCautions({ request, understood }: Evaluation): Caution[] {
   const { product } = request;
   const holds = (id: string) => understood.some(({ ingredient }) => ingredient.id === id);
   const found: Caution[] = [];
@@ -86,7 +86,7 @@ function productCautions({ request, understood }: Worked): Caution[] {
   return found;
 }
 
-function ingredientCautions({ request, understood, choice }: Worked): Caution[] {
+function ingredientCautions({ request, understood, choice }: Evaluation): Caution[] {
   const found: Caution[] = [];
   const alcoholG = alcoholLeftG(atTheEnd(request.product, choice.method, understood));
   if (alcoholG >= LEAST_ALCOHOL_G) {
@@ -142,7 +142,7 @@ function ingredientCautions({ request, understood, choice }: Worked): Caution[] 
 }
 
 /** What rows of the larder warn of: white-fleshed peaches, stalks of elder, bitter kernels; of several fruits once. */
-function rowCautions({ understood }: Worked): Caution[] {
+function rowCautions({ understood }: Evaluation): Caution[] {
   const about = new Map<string, Map<string, string>>();
   for (const { ingredient: row } of understood) {
     if (row.kind !== 'fruit') continue;

@@ -14,8 +14,8 @@ import {
   type Setters,
   STANDARD_GEL_PECTIN,
 } from '../gel/index.ts';
-import { roundSpread, roundTo, type Spread } from '../quantity/index.ts';
-import type { Boil } from '../work/index.ts';
+import { roundQuantiles, roundTo, type Quantiles } from '../quantity/index.ts';
+import type { Boil } from '../evaluate/index.ts';
 
 /**
  * Below this ratio of what makes it set, held over needed, something is short: a sugar gel sets softly from here on, as tested formulas
@@ -45,7 +45,7 @@ export type Diagnosis = {
   readonly model: SetModel;
   readonly forecast: SetClass;
   /** What makes it set, held over needed: below 0.5 pours, 0.75 loose, 1.15 soft, 2 firm. */
-  readonly ratio: Spread;
+  readonly ratio: Quantiles;
   /** Share of the imagined batches in each class. */
   readonly share: { readonly [set in SetClass]: number };
   readonly short: ShortSide;
@@ -79,7 +79,7 @@ export function diagnose(boil: Boil, model: SetModel, fruitPer100g: number): Dia
   return {
     model,
     forecast: setClassOf(ratio.p50),
-    ratio: roundSpread(ratio, 2),
+    ratio: roundQuantiles(ratio, 2),
     share: Object.fromEntries(
       Object.entries(share).map(([set, part]) => [set, roundTo(part, 3)]),
     ) as typeof share,

@@ -1,8 +1,8 @@
 import { massOf, scaleLine, startContents } from '../formula/index.ts';
-import type { LineReading } from '../reader/index.ts';
+import type { LineReading } from '../parser/index.ts';
 import { isSugar, type Method, METHODS, PRODUCTS } from '../method/index.ts';
 import { formatGrams, listed } from '../quantity/index.ts';
-import { type Boil, type Change, readingKitchen, type Worked } from '../work/index.ts';
+import { type Boil, type Change, readingKitchen, type Evaluation } from '../evaluate/index.ts';
 import { leastSteps } from './leastSteps.ts';
 import { count, grams, lineOf, millilitres, type Part, partInWords } from './parts.ts';
 import type { ShortSide } from './diagnosis.ts';
@@ -55,7 +55,7 @@ const LEMON_PER_KG_ML = 80;
 
 /** What could mend a short side of this batch, the smallest interference first. */
 export function fixesFor(
-  worked: Worked,
+  worked: Evaluation,
   readings: readonly LineReading[],
   short: ShortSide,
   replan: Replan,
@@ -78,7 +78,10 @@ export function fixesFor(
 type Kitchen = ReturnType<typeof fixing>;
 
 /** The kinds of fix, for one batch. */
-function fixing({ request, choice, understood, boil }: Worked, readings: readonly LineReading[]) {
+function fixing(
+  { request, choice, understood, boil }: Evaluation,
+  readings: readonly LineReading[],
+) {
   const potKg = massOf(startContents(understood)) / 1000;
   const { method } = choice;
   const addParts = (parts: (n: number) => readonly Part[], most: number, does: string): Fix => ({

@@ -1,4 +1,4 @@
-import type { LineReading } from '../reader/index.ts';
+import type { LineReading } from '../parser/index.ts';
 import { setClassOf, type SetClass, type SetModel } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
 import {
@@ -6,9 +6,9 @@ import {
   type Change,
   changed,
   changedReadings,
-  type Worked,
-  workOut,
-} from '../work/index.ts';
+  type Evaluation,
+  evaluate,
+} from '../evaluate/index.ts';
 import { type Diagnosis, ENOUGH } from './diagnosis.ts';
 import { type Fix, fixesFor } from './fixes.ts';
 import { leastSteps } from './leastSteps.ts';
@@ -39,12 +39,12 @@ const A_LITTLE_MORE = [1, 1.15, 1.35];
  * whose proof fails, is not offered.
  */
 export function remediesFor(
-  worked: Worked,
+  worked: Evaluation,
   readings: readonly LineReading[],
   diagnosis: Diagnosis,
 ): Remedy[] {
   const replan = (change: Change, draws: number): Boil | null =>
-    workOut(
+    evaluate(
       { ...changed(worked.request, change), draws },
       changedReadings(readings, change, worked.request),
     ).boil;

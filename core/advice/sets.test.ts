@@ -1,6 +1,6 @@
 import { codes, planned, request, settles } from '../test/planned.ts';
-import { readLine } from '../reader/index.ts';
-import { changed, type PlanRequest } from '../work/index.ts';
+import { readLine } from '../parser/index.ts';
+import { changed, type PlanRequest } from '../evaluate/index.ts';
 import { leastSteps } from './leastSteps.ts';
 
 const replanned = (change: Partial<PlanRequest>, remedy: Parameters<typeof changed>[1]) =>

@@ -1,5 +1,5 @@
 import { massOf, type Contents } from '../formula/index.ts';
-import { calibrated } from '../larder/index.ts';
+import { calibrated } from '../ingredients/index.ts';
 import { commonPractice, constant, fromMemory, KELVIN_AT_0_C } from '../quantity/index.ts';
 
 /** Heat of evaporation at 100 °C, and how it falls with temperature. */

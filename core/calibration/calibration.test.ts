@@ -1,22 +1,22 @@
 import {
   calibrated,
   findIngredient,
-  MOVES,
-  pectinMove,
+  CALIBRATION_OFFSETS,
+  pectinOffset,
   PRIOR_IDS,
   PRIORS,
   TABLED_PECTIN_PCT,
   logDeviation,
-} from '../larder/index.ts';
+} from '../ingredients/index.ts';
 import { setClassOf } from '../gel/index.ts';
 import { planBatch } from '../plan/index.ts';
 import { planned } from '../test/planned.ts';
 import { ratioWith, requestOf } from './features.ts';
-import { fitMoves, leaveOneOut, outside } from './fit.ts';
-import { formulasWithSets, heldFormulas } from './held.ts';
+import { fitOffsets, leaveOneOut, outside } from './fit.ts';
+import { formulasWithSets, fitCases } from './fitCases.ts';
 import { calibrationReport } from './report.ts';
 import { TESTED_FORMULAS } from './testedFormulas.ts';
-import { coverageOf, yieldsHeld } from './yields.ts';
+import { coverageOf, yieldCases } from './yields.ts';
 
 const planOf = (formula: (typeof TESTED_FORMULAS)[number]) => {
   const outcome = planBatch({ ...requestOf(formula), draws: 1000 });
@@ -51,22 +51,22 @@ describe('tested formulas', () => {
 });
 
 describe('the fit', () => {
-  const held = heldFormulas(false);
-  const moves = fitMoves(held, MOVES);
+  const held = fitCases(false);
+  const moves = fitOffsets(held, CALIBRATION_OFFSETS);
   const out = leaveOneOut(held);
 
   test('done again gives the moves that the larder has', () => {
     for (const [name, z] of Object.entries(moves)) {
-      expect(Math.abs(z - (MOVES[name] ?? 0))).toBeLessThan(0.05);
+      expect(Math.abs(z - (CALIBRATION_OFFSETS[name] ?? 0))).toBeLessThan(0.05);
     }
-    expect(Object.keys(moves)).toEqual(expect.arrayContaining(Object.keys(MOVES)));
+    expect(Object.keys(moves)).toEqual(expect.arrayContaining(Object.keys(CALIBRATION_OFFSETS)));
   });
 
   test('counts as the plan does', () => {
     for (const { features } of held) {
       const formula = formulasWithSets(false).find(({ name }) => name === features.name);
       const { set } = planned({ ...formula?.request, draws: 0 });
-      expect(ratioWith(features, MOVES)).toBeCloseTo(set?.ratio.p50 ?? NaN, 1);
+      expect(ratioWith(features, CALIBRATION_OFFSETS)).toBeCloseTo(set?.ratio.p50 ?? NaN, 1);
     }
   });
 
@@ -76,7 +76,9 @@ describe('the fit', () => {
       const row = findIngredient(id);
       if (!row) throw new Error(id);
       const { low, typical, high } = row.pectinPct;
-      const asked = tabled * Math.exp((MOVES[pectinMove(id)] ?? 0) * logDeviation(row.pectinPct));
+      const asked =
+        tabled *
+        Math.exp((CALIBRATION_OFFSETS[pectinOffset(id)] ?? 0) * logDeviation(row.pectinPct));
       // What the fit asks for lies inside, so that the end of a range cut nothing off.
       expect(asked).toBeGreaterThanOrEqual(low);
       expect(asked).toBeLessThanOrEqual(high);
@@ -98,7 +100,7 @@ describe('the fit', () => {
   test('is reported with every formula, every move and the coverage', () => {
     const report = calibrationReport(held, out);
     for (const { name } of TESTED_FORMULAS) expect(report).toContain(name);
-    for (const name of Object.keys(MOVES)) expect(report).toContain(name);
+    for (const name of Object.keys(CALIBRATION_OFFSETS)) expect(report).toContain(name);
     expect(report).toMatch(/\d+ printed yields: \d+ % within their range/);
     expect(report).not.toMatch(/NaN|undefined/);
   });
@@ -113,7 +115,7 @@ describe('the fit', () => {
 });
 
 describe('printed yields', () => {
-  const yields = yieldsHeld();
+  const yields = yieldCases();
 
   test('are held by their ranges four times in five, and the ranges are no wider than that takes', () => {
     expect(yields.length).toBeGreaterThanOrEqual(30);

@@ -14,22 +14,22 @@ import {
   STANDARD_GEL_PECTIN,
 } from '../gel/index.ts';
 import {
-  acidMove,
+  acidOffset,
   calibrated,
   deviation,
   extractionOf,
   findIngredient,
   logDeviation,
-  MOVES,
-  type Moves,
-  pectinMove,
+  CALIBRATION_OFFSETS,
+  type CalibrationOffsets,
+  pectinOffset,
   pectinStrength,
   type PriorId,
   TABLED_PECTIN_PCT,
-} from '../larder/index.ts';
+} from '../ingredients/index.ts';
 import { fruitCookOf, METHODS } from '../method/index.ts';
-import { type PlanRequest, readLines, USUAL_REQUEST, workOut } from '../work/index.ts';
-import type { UnderstoodLine } from '../reader/index.ts';
+import { type PlanRequest, readLines, USUAL_REQUEST, evaluate } from '../evaluate/index.ts';
+import type { UnderstoodLine } from '../parser/index.ts';
 import type { TestedFormula } from './testedFormulas.ts';
 
 /** One line of a formula, as far as the set goes by it. */
@@ -76,7 +76,7 @@ export function featuresOf(formula: TestedFormula): Features {
   const readings = readLines(request);
   const puzzling = readings.find(({ understood }) => !understood);
   if (puzzling !== undefined) throw new Error(`${formula.name}: “${puzzling.text}” is not read`);
-  const { boil, choice, understood } = workOut(request, readings);
+  const { boil, choice, understood } = evaluate(request, readings);
   if (boil === null || METHODS[choice.method].setModel !== 'high-methoxyl')
     throw new Error(`${formula.name} has no set of sugar, acid and pectin`);
   const { contents } = boil.finish;
@@ -128,10 +128,10 @@ function partOf({ ingredient, massG }: UnderstoodLine, fruitCook: FruitCook): Pa
  */
 export function ratioWith(
   { parts, massG, waterG, solublesPct, logLeft }: Features,
-  moves: Moves,
+  moves: CalibrationOffsets,
   curves: NeedCurves = needCurves(moves),
 ): number {
-  const by = (id: string): number => (moves[id] ?? 0) - (MOVES[id] ?? 0);
+  const by = (id: string): number => (moves[id] ?? 0) - (CALIBRATION_OFFSETS[id] ?? 0);
   let pectinG = 0;
   let acid = NO_ACID;
   for (const {
@@ -146,12 +146,12 @@ export function ratioWith(
     const own =
       fruit === null
         ? 1
-        : (Math.exp(by(pectinMove(fruit.id)) * fruit.pectinLogSd) *
+        : (Math.exp(by(pectinOffset(fruit.id)) * fruit.pectinLogSd) *
             pectinStrength(fruit.tabledPct, moves)) /
           pectinStrength(fruit.tabledPct);
     pectinG += heldG * freedTimes * own;
     if (sour === null) continue;
-    const sourer = fruit === null ? 0 : by(acidMove(fruit.id));
+    const sourer = fruit === null ? 0 : by(acidOffset(fruit.id));
     acid = plusLoad(
       acid,
       acidLoadOf(

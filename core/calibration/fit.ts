@@ -6,11 +6,16 @@ import {
   SET_LEAST_RATIO,
   type SetClass,
 } from '../gel/index.ts';
-import { acidMove, PRIOR_IDS, pectinMove, type Moves } from '../larder/index.ts';
+import {
+  acidOffset,
+  PRIOR_IDS,
+  pectinOffset,
+  type CalibrationOffsets,
+} from '../ingredients/index.ts';
 import { ratioWith, type Features } from './features.ts';
 
 /** A formula that the fit looks at: what its set hangs on, and the classes that it may come out in. */
-export type Held = { readonly features: Features; readonly sets: readonly SetClass[] };
+export type FitCase = { readonly features: Features; readonly sets: readonly SetClass[] };
 
 /** How far inside its class a formula is wanted, as a logarithm: classes are about half of one wide, so near the middle. */
 const MARGIN = 0.33;
@@ -36,7 +41,7 @@ export function outside(ratio: number, sets: readonly SetClass[], margin = 0): n
 /** Something that the fit may move; `fruit` is null for what holds for every formula. */
 type Parameter = { readonly name: string; readonly fruit: string | null };
 
-function parametersOf(held: readonly Held[]): Parameter[] {
+function parametersOf(held: readonly FitCase[]): Parameter[] {
   const fruits = new Set(
     held.flatMap(({ features }) =>
       features.parts.flatMap(({ fruit }) => (fruit === null ? [] : [fruit.id])),
@@ -45,13 +50,13 @@ function parametersOf(held: readonly Held[]): Parameter[] {
   return [
     ...PRIOR_IDS.map((name) => ({ name, fruit: null })),
     ...[...fruits].flatMap((fruit) => [
-      { name: pectinMove(fruit), fruit },
-      { name: acidMove(fruit), fruit },
+      { name: pectinOffset(fruit), fruit },
+      { name: acidOffset(fruit), fruit },
     ]),
   ];
 }
 
-const holds = ({ features }: Held, fruit: string | null): boolean =>
+const holds = ({ features }: FitCase, fruit: string | null): boolean =>
   fruit === null || features.parts.some((part) => part.fruit?.id === fruit);
 
 /**
@@ -59,12 +64,15 @@ const holds = ({ features }: Held, fruit: string | null): boolean =>
  * of every move in deviations of its prior, by Gauss–Newton with damping. No fruit is moved by a formula's name.
  * @param from moves to start from
  */
-export function fitMoves(held: readonly Held[], from: Moves = {}): Moves {
+export function fitOffsets(
+  held: readonly FitCase[],
+  from: CalibrationOffsets = {},
+): CalibrationOffsets {
   const parameters = parametersOf(held);
-  const movesOf = (z: readonly number[]): Moves =>
+  const movesOf = (z: readonly number[]): CalibrationOffsets =>
     Object.fromEntries(parameters.map(({ name }, i) => [name, z[i] as number]));
   /** How far each of some formulas lies outside its class, in deviations. */
-  const missesAt = (z: readonly number[], of: readonly Held[]): number[] => {
+  const missesAt = (z: readonly number[], of: readonly FitCase[]): number[] => {
     const moves = movesOf(z);
     const curves = needCurves(moves);
     return of.map(
@@ -83,7 +91,7 @@ export function fitMoves(held: readonly Held[], from: Moves = {}): Moves {
       const moved = held.flatMap((formula, i) => (holds(formula, fruit) ? [i] : []));
       missesAt(
         z.map((value, i) => (i === j ? value + DIFFERENCE : value)),
-        moved.map((i) => held[i] as Held),
+        moved.map((i) => held[i] as FitCase),
       ).forEach((miss, k) => {
         const i = moved[k] as number;
         jacobian.set(i, j, (miss - (misses[i] as number)) / DIFFERENCE);
@@ -116,10 +124,10 @@ export function fitMoves(held: readonly Held[], from: Moves = {}): Moves {
 export type LeftOut = { readonly name: string; readonly ratio: number; readonly right: boolean };
 
 /** Each formula by the fit of all the others. */
-export function leaveOneOut(held: readonly Held[]): LeftOut[] {
-  const all = fitMoves(held);
+export function leaveOneOut(held: readonly FitCase[]): LeftOut[] {
+  const all = fitOffsets(held);
   return held.map(({ features, sets }, index) => {
-    const moves = fitMoves(
+    const moves = fitOffsets(
       held.filter((_, i) => i !== index),
       all,
     );

@@ -1,6 +1,6 @@
 export { calibrationReport } from './report.ts';
 export { featuresOf, ratioWith, requestOf } from './features.ts';
-export { fitMoves, leaveOneOut, outside } from './fit.ts';
-export { formulasWithSets, heldFormulas } from './held.ts';
+export { fitOffsets, leaveOneOut, outside } from './fit.ts';
+export { formulasWithSets, fitCases } from './fitCases.ts';
 export { TESTED_FORMULAS } from './testedFormulas.ts';
-export { coverageOf, yieldsHeld } from './yields.ts';
+export { coverageOf, yieldCases } from './yields.ts';

@@ -1,21 +1,21 @@
 import { setClassOf, type SetClass } from '../gel/index.ts';
-import { MOVES } from '../larder/index.ts';
+import { CALIBRATION_OFFSETS } from '../ingredients/index.ts';
 import { ratioWith } from './features.ts';
-import { fitMoves, leaveOneOut, type Held, type LeftOut } from './fit.ts';
-import { heldFormulas } from './held.ts';
-import { coverageOf, yieldsHeld } from './yields.ts';
+import { fitOffsets, leaveOneOut, type FitCase, type LeftOut } from './fit.ts';
+import { fitCases } from './fitCases.ts';
+import { coverageOf, yieldCases } from './yields.ts';
 
 /** A move of less than this many deviations is not written into the larder. */
 const WORTH_WRITING = 0.02;
 
 /** Fits the set anew and says, in columns, how each formula came out before and after, what was moved, and how ranges of jars hold. */
 export function calibrationReport(
-  seen: readonly Held[] = heldFormulas(false),
+  seen: readonly FitCase[] = fitCases(false),
   out: readonly LeftOut[] = leaveOneOut(seen),
 ): string {
-  const unseen = heldFormulas(true);
-  const moves = fitMoves(seen);
-  const yields = yieldsHeld();
+  const unseen = fitCases(true);
+  const moves = fitOffsets(seen);
+  const yields = yieldCases();
   const { coverage, width } = coverageOf(yields);
   const written = Object.entries(moves).filter(([, z]) => Math.abs(z) >= WORTH_WRITING);
   return [
@@ -34,7 +34,7 @@ export function calibrationReport(
     '',
     ...written.map(
       ([name, z]) =>
-        `${name.padEnd(NAME_WIDTH)}${z.toFixed(2).padStart(7)}${(MOVES[name] ?? 0).toFixed(2).padStart(8)}`,
+        `${name.padEnd(NAME_WIDTH)}${z.toFixed(2).padStart(7)}${(CALIBRATION_OFFSETS[name] ?? 0).toFixed(2).padStart(8)}`,
     ),
     '',
     'Jars: printed, and forecast p10, p50 and p90.',
@@ -54,7 +54,11 @@ const NAME_WIDTH = 64;
 const row = (name: string, ...cells: readonly string[]): string =>
   name.padEnd(NAME_WIDTH) + cells.map((cell) => cell.padStart(8)).join('');
 
-function setRow({ features, sets }: Held, moves: typeof MOVES, unseen?: number): string {
+function setRow(
+  { features, sets }: FitCase,
+  moves: typeof CALIBRATION_OFFSETS,
+  unseen?: number,
+): string {
   const after = ratioWith(features, moves);
   const found = setClassOf(after);
   return row(
@@ -70,5 +74,5 @@ function setRow({ features, sets }: Held, moves: typeof MOVES, unseen?: number):
 const range = (sets: readonly SetClass[]): string =>
   sets.length === 1 ? String(sets[0]) : `${sets[0]} to ${sets.at(-1)}`;
 
-const share = (held: readonly Held[], moves: typeof MOVES): string =>
+const share = (held: readonly FitCase[], moves: typeof CALIBRATION_OFFSETS): string =>
   `${held.filter(({ features, sets }) => sets.includes(setClassOf(ratioWith(features, moves)))).length} of ${held.length}`;

@@ -1,5 +1,5 @@
 import type { SetClass } from '../gel/index.ts';
-import type { PlanRequest } from '../work/index.ts';
+import type { PlanRequest } from '../evaluate/index.ts';
 
 /**
  * Formulas whose outcome is known. Amounts and yields are from memory of the USDA Complete Guide to Home Canning, guide 7, and of

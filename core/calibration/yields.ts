@@ -3,7 +3,7 @@ import { requestOf } from './features.ts';
 import { TESTED_FORMULAS, type TestedFormula } from './testedFormulas.ts';
 
 /** A forecast of jars beside what a formula prints. */
-export type YieldHeld = {
+export type YieldCase = {
   readonly name: string;
   readonly from: number;
   readonly to: number;
@@ -19,10 +19,10 @@ const HALF_PINT_ML = 237;
 const QUARTER_JAR = 0.25;
 
 /** The forecast yield of every formula that prints one. @throws Error for one that cannot be planned */
-export const yieldsHeld = (): YieldHeld[] =>
+export const yieldCases = (): YieldCase[] =>
   TESTED_FORMULAS.flatMap((formula) => (formula.jars === undefined ? [] : [held(formula)]));
 
-function held(formula: TestedFormula): YieldHeld {
+function held(formula: TestedFormula): YieldCase {
   const { from = NaN, to = NaN, jarMl = HALF_PINT_ML } = formula.jars ?? {};
   const volume = volumeOf(formula);
   const [p10, p50, p90] = [volume.p10, volume.p50, volume.p90].map((mL) => mL / jarMl) as [
@@ -50,7 +50,7 @@ function volumeOf(formula: TestedFormula): NonNullable<Plan['yield']>['volumeMl'
 }
 
 /** Share of the printed yields that their ranges hold, and the median width of a range over its middle. */
-export function coverageOf(yields: readonly YieldHeld[]): {
+export function coverageOf(yields: readonly YieldCase[]): {
   readonly coverage: number;
   readonly width: number;
 } {

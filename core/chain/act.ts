@@ -2,7 +2,7 @@ import type { Stage } from '../boil/index.ts';
 import type { Contents } from '../formula/index.ts';
 import { isSugar } from '../method/index.ts';
 import type { Range } from '../quantity/index.ts';
-import type { UnderstoodLine } from '../reader/index.ts';
+import type { UnderstoodLine } from '../parser/index.ts';
 import type { EventKind } from './event.ts';
 
 /** When and where an act is done. */

@@ -2,7 +2,11 @@ import type { Stage, StageTaken } from '../boil/index.ts';
 import { plus, startContents, type Contents } from '../formula/index.ts';
 import type { Act, Addition } from './act.ts';
 import { goesInLater } from './goesInLater.ts';
-import { beforeActs, usualBeforeActs, type BeforeCase } from './beforeActs.ts';
+import {
+  pretreatmentActs,
+  usualPretreatmentActs,
+  type PretreatmentCase,
+} from './pretreatmentActs.ts';
 import { jarActs, type JarWork } from './jarActs.ts';
 import { prepareActs } from './prepareActs.ts';
 import { firstLines, stoveActs, type StoveCase } from './stoveActs.ts';
@@ -31,13 +35,13 @@ export function stoveChain(of: StoveCase): StoveChain {
 export const wholeChain = (
   of: StoveCase,
   { acts }: StoveChain,
-  before: BeforeCase | null,
+  before: PretreatmentCase | null,
   jars: JarWork,
 ): readonly Act[] =>
   of.lines.length === 0
     ? []
     : [
-        ...(before === null ? usualBeforeActs(of.product) : beforeActs(before)),
+        ...(before === null ? usualPretreatmentActs(of.product) : pretreatmentActs(before)),
         ...prepareActs(of.method, of.lines),
         ...acts,
         ...jarActs(jars),

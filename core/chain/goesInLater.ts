@@ -1,5 +1,5 @@
 import { isSugar, type Method, type Product } from '../method/index.ts';
-import { massOfLines, type UnderstoodLine } from '../reader/index.ts';
+import { massOfLines, type UnderstoodLine } from '../parser/index.ts';
 import type { AdditionId } from './act.ts';
 
 /** Spirits beyond this share of a batch are what it is made of, and are cooked with it; judgement. */

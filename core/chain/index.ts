@@ -1,5 +1,5 @@
 export * from './act.ts';
-export * from './beforeActs.ts';
+export * from './pretreatmentActs.ts';
 export * from './chain.ts';
 export * from './event.ts';
 export * from './goesInLater.ts';

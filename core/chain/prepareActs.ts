@@ -1,5 +1,5 @@
 import { isSugar, type Method } from '../method/index.ts';
-import { massOfLines, type UnderstoodLine } from '../reader/index.ts';
+import { massOfLines, type UnderstoodLine } from '../parser/index.ts';
 import { act, usedOf, type Act } from './act.ts';
 
 /** Sugar that carries powdered pectin so that it does not clump, g: ¼ cup; common practice. */

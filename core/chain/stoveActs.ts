@@ -1,7 +1,7 @@
 import type { HeatSource, Stage } from '../boil/index.ts';
 import { startContents } from '../formula/index.ts';
 import { CURD_DONE_C, METHODS, softeningOf, type Method, type Product } from '../method/index.ts';
-import { massOfLines, type UnderstoodLine } from '../reader/index.ts';
+import { massOfLines, type UnderstoodLine } from '../parser/index.ts';
 import { act, BY_SIGN, byClock, endsBy, usedOf, type Act, type AdditionId } from './act.ts';
 import { type GoesInLater } from './goesInLater.ts';
 

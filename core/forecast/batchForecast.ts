@@ -1,6 +1,6 @@
 import type { Cook } from '../boil/index.ts';
 import { massOf, plus, solublesPctOf, type Contents } from '../formula/index.ts';
-import { type UnderstoodLine } from '../reader/index.ts';
+import { type UnderstoodLine } from '../parser/index.ts';
 import {
   type FruitCook,
   boiledTo,
@@ -13,7 +13,7 @@ import {
   type SetModel,
 } from '../gel/index.ts';
 import type { StopKind } from '../method/index.ts';
-import { range, type Range, type Spread } from '../quantity/index.ts';
+import { range, type Range, type Quantiles } from '../quantity/index.ts';
 import {
   boiledFor,
   FILLING_TEMP_C,
@@ -28,7 +28,7 @@ import { CUP_FILLING, JAR_FILLING, powerRange, stopRange, type Care } from './ca
 import { drawPot, isMeasured } from './drawnPot.ts';
 import { weightsFor, type Measurements } from './measurements.ts';
 import { chanceFrom, drawFrom, quantileOf } from './random.ts';
-import { spreadOf } from './spread.ts';
+import { quantilesOf } from './quantiles.ts';
 
 /** Steam of a cook that ends by the clock or the thermometer, over the followed one's: lively or slow, wide or narrow. */
 const STEAM_SCATTER: Range = range(0.5, 1, 1.6);
@@ -43,16 +43,16 @@ const RANKED_DRAWS = 1000;
 /** How a batch may turn out: p10, p50 and p90 of each figure, and what they come from. */
 export type BatchForecast = {
   /** What reaches the jars, filled hot, in mL. */
-  readonly volumeMl: Spread;
+  readonly volumeMl: Quantiles;
   /** What is in the pot at the stop, in g. */
-  readonly massG: Spread;
-  readonly solublesPct: Spread;
+  readonly massG: Quantiles;
+  readonly solublesPct: Quantiles;
   /** From cold to the stop. */
-  readonly minutes: Spread;
+  readonly minutes: Quantiles;
   /** Absent where nothing in the batch is sour. */
-  readonly pH?: { readonly start: Spread; readonly finish: Spread };
+  readonly pH?: { readonly start: Quantiles; readonly finish: Quantiles };
   /** What makes it set, held over needed. Absent where it cannot be told. */
-  readonly setRatio?: Spread;
+  readonly setRatio?: Quantiles;
   /** Share of the imagined batches in each class of set; they add up to 1. */
   readonly setShare?: { readonly [set in SetClass]: number };
   /** What the spread of each figure comes from, the biggest first. */
@@ -207,7 +207,7 @@ export function forecastBatch(
     }
   }
   const { weights, unlikely } = weightsFor(setting.measured, brix, sour ? startPH : null);
-  const spread = (values: Float64Array) => spreadOf(values, weights);
+  const spread = (values: Float64Array) => quantilesOf(values, weights);
   const contributors = (result: Float64Array) =>
     contributorsTo(result.subarray(0, ranked), factors);
   return {

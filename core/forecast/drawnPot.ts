@@ -1,5 +1,5 @@
 import { contentsOf, NOTHING, plus, type Contents } from '../formula/index.ts';
-import { type UnderstoodLine } from '../reader/index.ts';
+import { type UnderstoodLine } from '../parser/index.ts';
 import {
   acidLoadOf,
   freedShare,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { simulateCook } from '../boil/index.ts';
 import { massOf, startContents } from '../formula/index.ts';
-import { readLine, type UnderstoodLine } from '../reader/index.ts';
+import { readLine, type UnderstoodLine } from '../parser/index.ts';
 import { range } from '../quantity/index.ts';
 import { finishOf } from '../yield/index.ts';
 import { forecastBatch } from './batchForecast.ts';
@@ -9,7 +9,7 @@ import type { Care } from './care.ts';
 import { contributorsTo, rankCorrelation } from './contributors.ts';
 import { NOT_MEASURED, type Measurements } from './measurements.ts';
 import { chanceFrom, drawFrom, quantileOf } from './random.ts';
-import { spreadOf } from './spread.ts';
+import { quantilesOf } from './quantiles.ts';
 
 const lines = (...texts: string[]) => texts.map((text) => readLine(text) as UnderstoodLine);
 const HALF_PINT_ML = 237;
@@ -65,7 +65,7 @@ describe('draws', () => {
     const draws = Array.from({ length: 20_000 }, () => drawFrom(range(2, 3, 7), chance));
     expect(Math.min(...draws)).toBeGreaterThanOrEqual(2);
     expect(Math.max(...draws)).toBeLessThanOrEqual(7);
-    expect(spreadOf(Float64Array.from(draws)).p50).toBeCloseTo(3, 1);
+    expect(quantilesOf(Float64Array.from(draws)).p50).toBeCloseTo(3, 1);
     // Either half is a triangle with its top at the typical value: a third of its width from there, on average.
     const mean = (of: readonly number[]) => of.reduce((sum, x) => sum + x, 0) / of.length;
     expect(mean(draws.filter((x) => x < 3))).toBeCloseTo(3 - 1 / 3, 1);
@@ -73,7 +73,7 @@ describe('draws', () => {
   });
 
   test('spreads are ordered, and interpolate between ranks', () => {
-    expect(spreadOf(Float64Array.from({ length: 11 }, (_, i) => i * 10))).toEqual({
+    expect(quantilesOf(Float64Array.from({ length: 11 }, (_, i) => i * 10))).toEqual({
       p10: 10,
       p50: 50,
       p90: 90,
@@ -84,7 +84,7 @@ describe('draws', () => {
         fc.option(fc.constant(1)),
         (xs, weight) => {
           const draws = Float64Array.from(xs);
-          const { p10, p50, p90 } = spreadOf(
+          const { p10, p50, p90 } = quantilesOf(
             draws,
             weight === null ? null : draws.map(() => weight),
           );
@@ -93,7 +93,7 @@ describe('draws', () => {
         },
       ),
     );
-    expect(() => spreadOf(new Float64Array())).toThrow(RangeError);
+    expect(() => quantilesOf(new Float64Array())).toThrow(RangeError);
   });
 });
 

@@ -4,5 +4,5 @@ export * from './contributors.ts';
 export { isMeasured } from './drawnPot.ts';
 export * from './measurements.ts';
 export * from './random.ts';
-export * from './spread.ts';
+export * from './quantiles.ts';
 export * from './typicalForecast.ts';

@@ -1,4 +1,4 @@
-import { BRIX_ERROR } from '../before/index.ts';
+import { BRIX_ERROR } from '../pretreatment/index.ts';
 import { commonPractice, constant } from '../quantity/index.ts';
 
 /** What a cook has measured of the raw batch; null for what was not. */

@@ -1,10 +1,10 @@
 import { massOf, solublesPctOf, type Contents } from '../formula/index.ts';
 import { SET_CLASSES, setClassOf, type SetClass } from '../gel/index.ts';
-import type { Spread } from '../quantity/index.ts';
+import type { Quantiles } from '../quantity/index.ts';
 import { FILLING_TEMP_C, jarredMl, SKIM_AND_CLING, TRAPPED_AIR, volumeMl } from '../yield/index.ts';
 import type { BatchForecast, ForecastSetting } from './batchForecast.ts';
 
-const point = (value: number): Spread => ({ p10: value, p50: value, p90: value });
+const point = (value: number): Quantiles => ({ p10: value, p50: value, p90: value });
 
 /** The forecast with everything at its typical value: no draws, and ranges that are points. */
 export function typicalForecast(

@@ -1,5 +1,5 @@
 /** A recipe from outside: its name and its ingredient lines as they were written. */
-export type Recipe = {
+export type RecipeContent = {
   /** Empty where none was found. */
   readonly name: string;
   readonly lines: readonly string[];
@@ -12,7 +12,7 @@ export type FormatFault = { readonly where: string; readonly message: string };
 
 /** A recipe that was read, or what is wrong with the file. */
 export type RecipeReading =
-  | { readonly ok: true; readonly recipe: Recipe }
+  | { readonly ok: true; readonly recipe: RecipeContent }
   | { readonly ok: false; readonly faults: readonly FormatFault[] };
 
 /** Most characters of a recipe that are read. */

@@ -1,5 +1,5 @@
 import { formatISODuration } from 'date-fns/formatISODuration';
-import { MOST_LINES } from '../reader/index.ts';
+import { MOST_LINES } from '../parser/index.ts';
 import { linesBrought, type Plan } from '../plan/index.ts';
 import { MOST_RECIPE_CHARS, type FormatFault, type RecipeReading } from './recipe.ts';
 

@@ -1,4 +1,4 @@
-import { linesIn, MOST_LINES, readLine } from '../reader/index.ts';
+import { linesIn, MOST_LINES, readLine } from '../parser/index.ts';
 import { MOST_RECIPE_CHARS, type RecipeReading } from './recipe.ts';
 
 const INGREDIENTS_HEAD = /^(ingredients?|you(’|')?ll need|you need|for the \w+)\b[^.]*:?$/i;

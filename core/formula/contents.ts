@@ -1,5 +1,5 @@
-import type { Ingredient } from '../larder/index.ts';
-import type { UnderstoodLine } from '../reader/index.ts';
+import type { Ingredient } from '../ingredients/index.ts';
+import type { UnderstoodLine } from '../parser/index.ts';
 
 /**
  * What a pot holds, in grams. Solubles are sucrose + hexoses + other (acids, pectin, minerals, and

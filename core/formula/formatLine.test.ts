@@ -1,4 +1,4 @@
-import { readLine } from '../reader/index.ts';
+import { readLine } from '../parser/index.ts';
 import { LINE_CORPUS } from '../test/lineCorpus.ts';
 import { formatLine } from './formatLine.ts';
 

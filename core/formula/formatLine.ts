@@ -1,6 +1,6 @@
-import { findIngredient, type Form } from '../larder/index.ts';
-import type { UnderstoodLine } from '../reader/index.ts';
-import { RIPENESS_WORDS } from '../reader/index.ts';
+import { findIngredient, type Form } from '../ingredients/index.ts';
+import type { UnderstoodLine } from '../parser/index.ts';
+import { RIPENESS_WORDS } from '../parser/index.ts';
 
 /** Forms that are said in a line; the others go without saying. */
 const SAID: readonly Form[] = ['whole', 'sliced', 'chopped', 'crushed', 'pureed', 'packed'];

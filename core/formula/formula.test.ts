@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { findIngredient, type Ingredient } from '../larder/index.ts';
-import { readLine, type UnderstoodLine } from '../reader/index.ts';
+import { findIngredient, type Ingredient } from '../ingredients/index.ts';
+import { readLine, type UnderstoodLine } from '../parser/index.ts';
 import { contentsOf, massOf, plus, solublesPctOf } from './contents.ts';
 import { restate, RIPENESS_STOPS } from './restate.ts';
 import { scaleLine } from './scaleLine.ts';

@@ -1,5 +1,5 @@
-import { findIngredient, type Form, type FruitState } from '../larder/index.ts';
-import { amountText, readLine, type ReadingKitchen, type UnderstoodLine } from '../reader/index.ts';
+import { findIngredient, type Form, type FruitState } from '../ingredients/index.ts';
+import { amountText, readLine, type ParserKitchen, type UnderstoodLine } from '../parser/index.ts';
 import { formatLine, ripenessWord } from './formatLine.ts';
 
 /** What may be said anew of a line's fruit. */
@@ -19,7 +19,7 @@ export const RIPENESS_STOPS = [0.1, 0.2, 0.4, 0.5, 0.8, 0.95] as const;
 export function restate(
   line: UnderstoodLine,
   change: Restatement,
-  kitchen: Partial<ReadingKitchen> = {},
+  kitchen: Partial<ParserKitchen> = {},
 ): string {
   const { ingredient } = line;
   const base =

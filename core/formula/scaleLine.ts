@@ -1,6 +1,6 @@
 import { readAmount } from '../quantity/index.ts';
 import { formatLine } from './formatLine.ts';
-import { readLine, type ReadingKitchen, type UnderstoodLine } from '../reader/index.ts';
+import { readLine, type ParserKitchen, type UnderstoodLine } from '../parser/index.ts';
 
 /** The number that a line starts with. */
 const AMOUNT =
@@ -16,7 +16,7 @@ const ROUNDING = 0.004;
 export function scaleLine(
   line: UnderstoodLine,
   factor: number,
-  kitchen: Partial<ReadingKitchen> = {},
+  kitchen: Partial<ParserKitchen> = {},
 ): string {
   if (factor === 1) return line.text;
   const { massG } = line;

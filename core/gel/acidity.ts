@@ -1,4 +1,4 @@
-import type { AcidId, Sourness } from '../larder/index.ts';
+import type { AcidId, Sourness } from '../ingredients/index.ts';
 import { constant, fromMemory } from '../quantity/index.ts';
 import { ACID_IDS, ACIDS_BY_ID, chargeOf, meanCharge } from './acids.ts';
 

@@ -1,4 +1,4 @@
-import type { AcidId } from '../larder/index.ts';
+import type { AcidId } from '../ingredients/index.ts';
 import { fromMemory, type Provenance } from '../quantity/index.ts';
 
 /** One acid: its dissociation constants (25 °C) and how it is weighed. */

@@ -1,5 +1,5 @@
 import { contentsOf } from '../formula/index.ts';
-import { type UnderstoodLine } from '../reader/index.ts';
+import { type UnderstoodLine } from '../parser/index.ts';
 import {
   calibrated,
   isVegetable,
@@ -8,7 +8,7 @@ import {
   type Gelling,
   type Ingredient,
   type PriorId,
-} from '../larder/index.ts';
+} from '../ingredients/index.ts';
 import { commonPractice, constant } from '../quantity/index.ts';
 import { acidLoadOf, NO_ACID, plusLoad, type AcidLoad } from './acidity.ts';
 import type { Setters } from './set.ts';

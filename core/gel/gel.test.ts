@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { findIngredient, type Ingredient } from '../larder/index.ts';
+import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import {
   acidLoadOf,
   gramsToReach,

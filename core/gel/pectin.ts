@@ -1,4 +1,4 @@
-import { calibrated, MOVES, type Moves } from '../larder/index.ts';
+import { calibrated, CALIBRATION_OFFSETS, type CalibrationOffsets } from '../ingredients/index.ts';
 import { constant, fromMemory, smoothThrough } from '../quantity/index.ts';
 
 /**
@@ -17,7 +17,7 @@ type Points = readonly (readonly [x: number, need: number])[];
  * Multiples of the standard gel's pectin that a set asks for at these soluble solids, pH 3.1; engineering judgement, fitted to how
  * tested formulas set.
  */
-export const needBySolublesPoints = (moves: Moves = MOVES): Points => [
+export const needBySolublesPoints = (moves: CalibrationOffsets = CALIBRATION_OFFSETS): Points => [
   [45, calibrated('pectin need at 45 % solids', moves)],
   [50, calibrated('pectin need at 50 % solids', moves)],
   [55, calibrated('pectin need at 55 % solids', moves)],
@@ -28,7 +28,7 @@ export const needBySolublesPoints = (moves: Moves = MOVES): Points => [
 ];
 
 /** Multiples that it asks for at this pH, 65 % soluble solids, likewise; beyond the last it rises without bound. */
-export function needByPHPoints(moves: Moves = MOVES): Points {
+export function needByPHPoints(moves: CalibrationOffsets = CALIBRATION_OFFSETS): Points {
   const at34 = calibrated('pectin need at pH 3.4', moves);
   const at36 = at34 * calibrated('pectin need at pH 3.6, over that at 3.4', moves);
   return [
@@ -56,7 +56,7 @@ const SOUREST_PH = 2.8;
  * Pectin that a gel needs over the standard one, by soluble solids (g per 100 g) and by pH: smooth through the points of the arithmetic,
  * moved by the fit.
  */
-export function needCurves(moves: Moves = MOVES): NeedCurves {
+export function needCurves(moves: CalibrationOffsets = CALIBRATION_OFFSETS): NeedCurves {
   const logBySolubles = logged(needBySolublesPoints(moves));
   const logByPH = logged(needByPHPoints(moves));
   return {

@@ -1,4 +1,4 @@
-import { commonPractice, fromMemory, type Spread } from '../quantity/index.ts';
+import { commonPractice, fromMemory, type Quantiles } from '../quantity/index.ts';
 import type { Canner } from '../process/index.ts';
 
 /**
@@ -107,7 +107,7 @@ const ROOM_C = 20;
 const LEAST_NET = 0.2;
 
 /** Minutes from the loading to the full boil, or to the steam gauge’s mark, by the heat that water, glass and spread take up. */
-export function minutesToBoil(load: HeatingCase): Spread {
+export function minutesToBoil(load: HeatingCase): Quantiles {
   const { kind, halfPints, jarsMl, powerW, waterBoilsC, waterC, factor, watched } = load;
   const content = jarsMl.reduce((sum, mL) => sum + mL, 0);
   const high = Math.max(...jarsMl.map((mL) => jarSizeCm(mL).high), 0);

@@ -1,6 +1,6 @@
 import { jarId } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
-import type { JarSheet } from './jarSheet.ts';
+import type { JarPlan } from './jarPlan.ts';
 import {
   CLOSING,
   jarOf,
@@ -14,7 +14,7 @@ import {
 import { JAR_TRANSITIONS } from './jarTransitions.ts';
 
 /** What is in the pot was measured. */
-export function measured({ potMl }: JarSheet, now: JarProgress, event: Entry): JarProgress {
+export function measured({ potMl }: JarPlan, now: JarProgress, event: Entry): JarProgress {
   const mL = event.value ?? 0;
   if (potMl !== null && mL > potMl)
     return tell(
@@ -26,12 +26,12 @@ export function measured({ potMl }: JarSheet, now: JarProgress, event: Entry): J
 }
 
 /** Jars are filled: each once, however often that is said. */
-export function filled(sheet: JarSheet, now: JarProgress, event: Entry): JarProgress {
+export function filled(jarPlan: JarPlan, now: JarProgress, event: Entry): JarProgress {
   return namedIn(event).reduce((state, name) => {
     const id = jarId(name);
     // Pressed on two devices, or twice: it is one jar.
     if (jarOf(state, id) !== undefined) return state;
-    const size = sheet.sizes[name.size - 1];
+    const size = jarPlan.sizes[name.size - 1];
     if (size === undefined)
       return tell(state, event, 'This kitchen has no such jar. It is not counted.');
     const holdsMl = Math.min(event.value ?? size.volumeMl, size.volumeMl);

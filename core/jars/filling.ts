@@ -1,7 +1,7 @@
-import type { Spread } from '../quantity/index.ts';
+import type { Quantiles } from '../quantity/index.ts';
 import { packJars, MOST_PACKED_ML, type JarSize, type Packing } from '../yield/index.ts';
 import { LITTLE_SHORT, type Jar, type JarProgress } from './jarState.ts';
-import type { JarSheet } from './jarSheet.ts';
+import type { JarPlan } from './jarPlan.ts';
 
 /** How well the content of a pot is known: measured or weighed by this much, ±. Judgement: a ladle and a scale. */
 const MEASURED = 0.03;
@@ -11,9 +11,9 @@ export type Filling = {
   /** What is known by: measured or weighed now, followed at the stove, or forecast. */
   readonly by: 'measured' | 'followed' | 'forecast';
   /** What was in it before the first jar, mL. */
-  readonly totalMl: Spread;
+  readonly totalMl: Quantiles;
   /** What is left, mL. */
-  readonly leftMl: Spread;
+  readonly leftMl: Quantiles;
   /** Whether that is no more than scrapings. */
   readonly isEmpty: boolean;
   /** How the likely rest fills the jars that are left; full jars by size. */
@@ -33,15 +33,19 @@ const SCRAPINGS_ML = 15;
  * What is in the pot, and how it fills the jars that are left as jars are really filled.
  * @param massG what the stove knew of the pot’s mass at the end; null for a batch that was not followed there
  */
-export function fillingOf(sheet: JarSheet, progress: JarProgress, massG: Spread | null): Filling {
+export function fillingOf(
+  jarPlan: JarPlan,
+  progress: JarProgress,
+  massG: Quantiles | null,
+): Filling {
   const filledMl = sumMl(progress.jars);
   const before = sumMl(
     progress.jars.filter(({ filledAtMs }) => filledAtMs <= (progress.measuredAtMs ?? -Infinity)),
   );
-  const { totalMl, by } = contentOf(sheet, progress, massG, before);
+  const { totalMl, by } = contentOf(jarPlan, progress, massG, before);
   const left = (mL: number) => Math.min(MOST_PACKED_ML, Math.max(0, mL - filledMl));
   const leftMl = { p10: left(totalMl.p10), p50: left(totalMl.p50), p90: left(totalMl.p90) };
-  const jars = jarsLeft(sheet, progress.jars);
+  const jars = jarsLeft(jarPlan, progress.jars);
   const rest = packJars(leftMl.p50, jars);
   const most = packJars(leftMl.p90, jars);
   return {
@@ -58,9 +62,9 @@ export function fillingOf(sheet: JarSheet, progress: JarProgress, massG: Spread 
 const sumMl = (jars: readonly Jar[]): number => jars.reduce((sum, { holdsMl }) => sum + holdsMl, 0);
 
 function contentOf(
-  { forecastMl, mlPerG }: JarSheet,
+  { forecastMl, mlPerG }: JarPlan,
   { measuredMl }: JarProgress,
-  massG: Spread | null,
+  massG: Quantiles | null,
   before: number,
 ): Pick<Filling, 'totalMl' | 'by'> {
   if (measuredMl !== null) {
@@ -83,7 +87,7 @@ function contentOf(
 }
 
 /** The jars that are not filled yet, gifts first. */
-const jarsLeft = ({ sizes }: JarSheet, jars: readonly Jar[]) =>
+const jarsLeft = ({ sizes }: JarPlan, jars: readonly Jar[]) =>
   sizes.map((size, index) => {
     const used = jars.filter((jar) => jar.size === index + 1 && !jar.part).length;
     const all = jars.filter((jar) => jar.size === index + 1).length;

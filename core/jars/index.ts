@@ -1,7 +1,7 @@
 export * from './canner.ts';
 export * from './filling.ts';
 export * from './jarProgress.ts';
-export * from './jarSheet.ts';
+export * from './jarPlan.ts';
 export {
   CLOSING,
   COOL_MS,

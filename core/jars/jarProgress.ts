@@ -1,31 +1,31 @@
 import { isOfTheJars, type JarEventKind } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
 import { closing, filled, measured } from './fillSteps.ts';
-import type { JarSheet } from './jarSheet.ts';
+import type { JarPlan } from './jarPlan.ts';
 import { NOTHING_YET, type JarProgress } from './jarState.ts';
-import { ofJars, putAway, seen } from './jarSteps.ts';
+import { ofJars, storeJars, seen } from './jarSteps.ts';
 import { loaded, ofLoad } from './loadSteps.ts';
 
 /** Where the jars stand after the events that stand, in order. */
-export const jarProgressOf = (sheet: JarSheet, events: readonly Entry[]): JarProgress =>
+export const jarProgressOf = (jarPlan: JarPlan, events: readonly Entry[]): JarProgress =>
   events.reduce(
-    (now, event) => (isOfTheJars(event.kind) ? after(sheet, now, event, event.kind) : now),
+    (now, event) => (isOfTheJars(event.kind) ? after(jarPlan, now, event, event.kind) : now),
     NOTHING_YET,
   );
 
-function after(sheet: JarSheet, now: JarProgress, event: Entry, kind: JarEventKind): JarProgress {
+function after(jarPlan: JarPlan, now: JarProgress, event: Entry, kind: JarEventKind): JarProgress {
   switch (kind) {
     case 'measured':
-      return measured(sheet, now, event);
+      return measured(jarPlan, now, event);
     case 'filled':
-      return filled(sheet, now, event);
+      return filled(jarPlan, now, event);
     case 'bubbled':
     case 'wiped':
     case 'lidded':
     case 'tight':
       return closing(now, event, kind);
     case 'loaded':
-      return loaded(sheet, now, event);
+      return loaded(jarPlan, now, event);
     case 'canner-lit':
       return ofLoad(now, event, 'light');
     case 'canner-boils':
@@ -56,6 +56,6 @@ function after(sheet: JarSheet, now: JarProgress, event: Entry, kind: JarEventKi
     case 'labelled':
       return { ...now, labelled: true };
     case 'put-away':
-      return putAway(now, event);
+      return storeJars(now, event);
   }
 }

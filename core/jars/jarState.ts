@@ -48,7 +48,7 @@ export type Load = {
 };
 
 /** An event that was not counted, or that wants a word, and why. */
-export type Told = { readonly event: Entry; readonly text: string };
+export type JarWarning = { readonly event: Entry; readonly text: string };
 
 /** Where the jars of a batch stand. */
 export type JarProgress = {
@@ -62,8 +62,8 @@ export type JarProgress = {
   readonly measuredAtMs: number | null;
   readonly labelled: boolean;
   /** When what is sealed went on the shelf, and the batch was done; null until then. */
-  readonly putAwayAtMs: number | null;
-  readonly told: readonly Told[];
+  readonly storedAtMs: number | null;
+  readonly warnings: readonly JarWarning[];
 };
 
 /** Where the jars stand before anything happened. */
@@ -73,8 +73,8 @@ export const NOTHING_YET: JarProgress = {
   measuredMl: null,
   measuredAtMs: null,
   labelled: false,
-  putAwayAtMs: null,
-  told: [],
+  storedAtMs: null,
+  warnings: [],
 };
 
 /** A lid that did not seal may be tried again for so long after the jar came out; common practice. */
@@ -97,7 +97,7 @@ export const isAtRest = ({ state }: Pick<Jar, 'state'>): boolean => AT_REST.has(
 /** Says something of an event; nothing else changes. */
 export const tell = (now: JarProgress, event: Entry, text: string): JarProgress => ({
   ...now,
-  told: [...now.told, { event, text }],
+  warnings: [...now.warnings, { event, text }],
 });
 
 /** One jar changed. */

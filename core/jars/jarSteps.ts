@@ -63,7 +63,7 @@ export function seen(now: JarProgress, event: Entry, what: 'siphoned' | 'floatin
 }
 
 /** What is sealed goes on the shelf; what is in the fridge or the freezer is where it is kept. */
-export function putAway(now: JarProgress, event: Entry): JarProgress {
+export function storeJars(now: JarProgress, event: Entry): JarProgress {
   const sealed = now.jars.filter(({ state }) => JAR_TRANSITIONS[state].store !== undefined);
   if (now.jars.length === 0 || !now.jars.every(isAtRest))
     return tell(
@@ -73,6 +73,6 @@ export function putAway(now: JarProgress, event: Entry): JarProgress {
     );
   return sealed.reduce<JarProgress>((state, { id }) => changed(state, id, { state: 'shelf' }), {
     ...now,
-    putAwayAtMs: now.putAwayAtMs ?? event.at,
+    storedAtMs: now.storedAtMs ?? event.at,
   });
 }

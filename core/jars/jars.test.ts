@@ -8,14 +8,14 @@ import {
   type EventKind,
 } from '../chain/index.ts';
 import { planBatch } from '../plan/index.ts';
-import { entryFault, standingEvents, type Entry } from '../stove/index.ts';
+import { entryFault, effectiveEvents, type Entry } from '../stove/index.ts';
 import { JarLog } from '../test/jarLog.ts';
 import { request } from '../test/planned.ts';
 import { REFUSED } from '../test/refused.ts';
 import { fillingOf } from './filling.ts';
 import { jarProgressOf } from './jarProgress.ts';
 import { CLOSING, type JarProgress } from './jarState.ts';
-import { jarSheetOf, loadTime, type JarSheet } from './jarSheet.ts';
+import { jarPlanOf, loadTime, type JarPlan } from './jarPlan.ts';
 import {
   JAR_STATES,
   JAR_STEPS,
@@ -38,16 +38,16 @@ const JARS = [
 function sheetFor(
   change: Parameters<typeof request>[0] = {},
   events: readonly Entry[] = [],
-): JarSheet {
-  const sheet = jarSheetOf(request({ jars: JARS, ...change }), events);
-  if (sheet === null) throw new Error('There is no sheet for these lines');
-  return sheet;
+): JarPlan {
+  const jarPlan = jarPlanOf(request({ jars: JARS, ...change }), events);
+  if (jarPlan === null) throw new Error('There is no sheet for these lines');
+  return jarPlan;
 }
 
 const JAM = sheetFor();
 const statesOf = ({ jars }: JarProgress) =>
   Object.fromEntries(jars.map(({ id, state }) => [id, state]));
-const after = (log: JarLog, sheet = JAM) => jarProgressOf(sheet, standingEvents(log.entries));
+const after = (log: JarLog, jarPlan = JAM) => jarProgressOf(jarPlan, effectiveEvents(log.entries));
 
 describe('the tables', () => {
   test('lead only where there is a state, and every state can be come to', () => {
@@ -113,7 +113,7 @@ describe('from the pot to the shelf', () => {
   test('seven jars of eight are processed, cool, and are sealed but for one, which is processed again', () => {
     const log = whole();
     expect(after(log).loads[0]).toMatchObject({ state: 'out', whole: true, minutes: 5 });
-    expect(after(log).told).toEqual([]);
+    expect(after(log).warnings).toEqual([]);
     expect(Object.values(statesOf(after(log))).filter((state) => state === 'cooling').length).toBe(
       7,
     );
@@ -124,7 +124,7 @@ describe('from the pot to the shelf', () => {
       .at(30 * HOUR, 'labelled')
       .at(30 * HOUR, 'put-away');
     const done = after(log);
-    expect(done.told).toEqual([]);
+    expect(done.warnings).toEqual([]);
     expect(statesOf(done)).toEqual({
       ...Object.fromEntries([1, 2, 3, 4, 5, 6, 7].map((n) => [`1.${n}`, 'shelf'])),
       '2.1': 'fridge',
@@ -159,7 +159,7 @@ describe('the time in the canner', () => {
   test('begins again when the boil was lost, and counts once when it is said twice', () => {
     const log = loaded().at(10, 'canner-boils', null, 1).at(12, 'canner-boils', null, 1);
     expect(after(log).loads[0]?.timedToMs).toBe(15 * MIN);
-    expect(after(log).told).toHaveLength(1);
+    expect(after(log).warnings).toHaveLength(1);
     log.at(13, 'boil-lost', null, 1);
     expect(after(log).loads[0]).toMatchObject({ state: 'boil lost', timedToMs: null, lost: 1 });
     log.at(14, 'water-in', null, 1).at(16, 'canner-boils', null, 1);
@@ -171,14 +171,14 @@ describe('the time in the canner', () => {
   test('cut short is no time: back to the boil for all of it, and the lid proves nothing', () => {
     const log = loaded().at(10, 'canner-boils', null, 1).at(14, 'canner-off', null, 1);
     expect(after(log).loads[0]).toMatchObject({ state: 'resting', whole: false });
-    expect(after(log).told[0]?.text).toMatch(/^1 minute short/);
+    expect(after(log).warnings[0]?.text).toMatch(/^1 minute short/);
     const back = new JarLog();
     back.entries.push(...log.entries);
     back.at(16, 'canner-boils', null, 1);
     expect(after(back).loads[0]?.timedToMs).toBe(21 * MIN);
     log.at(15, 'lifted-out', null, 1).at(14 * HOUR, 'sealed', '1.1');
     expect(statesOf(after(log))['1.1']).toBe('cut short');
-    expect(after(log).told.at(-1)?.text).toContain('not processed for its whole time');
+    expect(after(log).warnings.at(-1)?.text).toContain('not processed for its whole time');
   });
 
   test('is the longest of the load’s jars, by altitude and by what it is', () => {
@@ -202,10 +202,10 @@ describe('the time in the canner', () => {
   });
 
   test('is refused above the tables', () => {
-    const sheet = sheetFor({ altitudeM: 3200 });
+    const jarPlan = sheetFor({ altitudeM: 3200 });
     const log = new JarLog().closed(0, '1.1').at(1, 'loaded', '1.1', 1);
-    expect(after(log, sheet).loads).toEqual([]);
-    expect(after(log, sheet).told.at(-1)?.text).toContain('10,000 ft');
+    expect(after(log, jarPlan).loads).toEqual([]);
+    expect(after(log, jarPlan).warnings.at(-1)?.text).toContain('10,000 ft');
   });
 });
 
@@ -213,16 +213,16 @@ describe('what is said out of order or twice', () => {
   test('more jars than there are is told, and none is lost', () => {
     const log = new JarLog().at(0, 'filled', '3.1-5');
     expect(after(log).jars).toHaveLength(5);
-    expect(after(log).told[0]?.text).toContain('the kitchen says that there are 4');
+    expect(after(log).warnings[0]?.text).toContain('the kitchen says that there are 4');
   });
 
   test('a batch is put away when every jar is where it stays, and not before', () => {
     const log = new JarLog().closed(0, '1.1-2').processed(1, 1, '1.1', 10, 5);
     log.at(14 * HOUR, 'sealed', '1.1').at(14 * HOUR, 'put-away');
-    expect(after(log).putAwayAtMs).toBeNull();
-    expect(after(log).told.at(-1)?.text).toContain('Not every jar');
+    expect(after(log).storedAtMs).toBeNull();
+    expect(after(log).warnings.at(-1)?.text).toContain('Not every jar');
     log.at(15 * HOUR, 'to-fridge', '1.2').at(15 * HOUR, 'put-away');
-    expect(after(log).putAwayAtMs).toBe(15 * HOUR * MIN);
+    expect(after(log).storedAtMs).toBe(15 * HOUR * MIN);
   });
 
   test('a jar filled twice is one', () => {
@@ -231,10 +231,10 @@ describe('what is said out of order or twice', () => {
   });
 
   test('more than the pot holds is not counted', () => {
-    const sheet = sheetFor({ pot: { diameterCm: 24, heightCm: 10 } });
+    const jarPlan = sheetFor({ pot: { diameterCm: 24, heightCm: 10 } });
     const log = new JarLog().at(0, 'measured', null, 5000);
-    expect(after(log, sheet).measuredMl).toBeNull();
-    expect(after(log, sheet).told[0]?.text).toContain('The pot holds 4524 mL');
+    expect(after(log, jarPlan).measuredMl).toBeNull();
+    expect(after(log, jarPlan).warnings[0]?.text).toContain('The pot holds 4524 mL');
   });
 
   test('a seal on a jar that was not filled, a load that is not there, a size that is not', () => {
@@ -243,7 +243,7 @@ describe('what is said out of order or twice', () => {
       .at(0, 'canner-boils', null, 3)
       .at(0, 'filled', '9.1')
       .at(0, 'put-away');
-    expect(after(log).told).toHaveLength(4);
+    expect(after(log).warnings).toHaveLength(4);
     expect(after(log).jars).toEqual([]);
   });
 
@@ -252,7 +252,7 @@ describe('what is said out of order or twice', () => {
     for (const step of CLOSING) log.at(2, step, '2');
     log.at(3, 'loaded', '1.1-3', 1);
     expect(after(log).loads[0]?.jars).toEqual(['1.1']);
-    expect(after(log).told[0]?.text).toContain('not full stays out');
+    expect(after(log).warnings[0]?.text).toContain('not full stays out');
   });
 
   test('a lid that was loose is not trusted later, nor tried again after a day', () => {
@@ -261,7 +261,7 @@ describe('what is said out of order or twice', () => {
     expect(statesOf(after(log))['1.1']).toBe('unsealed');
     log.at(25 * HOUR, 'new-lid', '1.1');
     expect(statesOf(after(log))['1.1']).toBe('unsealed');
-    expect(after(log).told.at(-1)?.text).toContain('More than 24 hours');
+    expect(after(log).warnings.at(-1)?.text).toContain('More than 24 hours');
   });
 
   /** What is pressed twice by wet hands; what is lost or lit again is a step of its own. */
@@ -281,7 +281,7 @@ describe('what is said out of order or twice', () => {
       fc.property(fc.array(event, { maxLength: 60 }), (events) => {
         const log = new JarLog();
         for (const { minute, kind, text, value } of events) log.at(minute, kind, text, value);
-        const standing = standingEvents(log.entries);
+        const standing = effectiveEvents(log.entries);
         const now = jarProgressOf(JAM, standing);
         const ids = now.jars.map(({ id }) => id);
         expect(new Set(ids).size).toBe(ids.length);
@@ -313,7 +313,7 @@ describe('what is said out of order or twice', () => {
           REPEATS.has(one.kind) ? [one, { ...one, seq: one.seq + 1000 }] : [one],
         );
         const again = jarProgressOf(JAM, twice);
-        expect({ ...again, told: [] }).toEqual({ ...now, told: [] });
+        expect({ ...again, warnings: [] }).toEqual({ ...now, warnings: [] });
       }),
       { numRuns: 500 },
     );
@@ -324,16 +324,16 @@ describe('what is refused for the shelf', () => {
   test.each(REFUSED)(
     '$name never goes into the canner, whatever is pressed',
     ({ name: _, ...change }) => {
-      const sheet = sheetFor(change);
-      expect(sheet.shelf.verdict).not.toBe('pantry');
+      const jarPlan = sheetFor(change);
+      expect(jarPlan.shelf.verdict).not.toBe('pantry');
       const log = new JarLog().closed(0, '1.1-3').processed(1, 1, '1.1-3', 15, 60);
       log.at(14 * HOUR, 'sealed', '1.1-3').at(15 * HOUR, 'put-away');
-      const now = after(log, sheet);
+      const now = after(log, jarPlan);
       expect(now.loads).toEqual([]);
-      expect(now.told[0]?.text).toMatch(/^It is not for the pantry: ./);
+      expect(now.warnings[0]?.text).toMatch(/^It is not for the pantry: ./);
       expect(Object.values(statesOf(now))).toEqual(['closed', 'closed', 'closed']);
       log.at(16 * HOUR, 'to-fridge', '1.1-2').at(16 * HOUR, 'to-freezer', '1.3');
-      expect(Object.values(statesOf(after(log, sheet)))).toEqual(['fridge', 'fridge', 'freezer']);
+      expect(Object.values(statesOf(after(log, jarPlan)))).toEqual(['fridge', 'fridge', 'freezer']);
     },
   );
 
@@ -352,13 +352,13 @@ describe('what is refused for the shelf', () => {
       minutes: 25,
       meterPH: null,
     };
-    const sheet = sheetFor({
+    const jarPlan = sheetFor({
       lines: ['2 kg figs', '1 kg sugar', '120 mL bottled lemon juice'],
       assurance,
     });
-    expect(sheet.stated).toEqual(assurance);
-    const { minutes } = loadTime(sheet, [237]);
-    expect(minutes).toBe(sheet.shelf.verdict === 'pantry' ? 25 : null);
+    expect(jarPlan.stated).toEqual(assurance);
+    const { minutes } = loadTime(jarPlan, [237]);
+    expect(minutes).toBe(jarPlan.shelf.verdict === 'pantry' ? 25 : null);
     expect(JAM.stated).toBeNull();
   });
 });
@@ -403,35 +403,35 @@ describe('filling', () => {
   });
 
   test('names no part jar where none is left that holds it', () => {
-    const sheet = sheetFor({ jars: [{ name: 'half-pint', volumeMl: 237, count: 1 }] });
+    const jarPlan = sheetFor({ jars: [{ name: 'half-pint', volumeMl: 237, count: 1 }] });
     const log = new JarLog().at(0, 'measured', null, 400);
-    const { rest, part } = fillingOf(sheet, after(log, sheet), null);
+    const { rest, part } = fillingOf(jarPlan, after(log, jarPlan), null);
     expect(rest.jars).toEqual([{ name: 'half-pint', count: 1 }]);
     expect(part).toBeNull();
   });
 
   test('gift jars come first', () => {
-    const sheet = sheetFor({
+    const jarPlan = sheetFor({
       jars: JARS.slice(0, 2).map((jar, index) => ({ ...jar, gift: 3 * index })),
     });
     const log = new JarLog().at(0, 'measured', null, 1000);
     const gifts = ({ jars }: { jars: readonly { name: string; count: number }[] }) =>
       jars.find(({ name }) => name === 'quarter-pint')?.count ?? 0;
-    expect(gifts(fillingOf(sheet, after(log, sheet), null).rest)).toBeGreaterThanOrEqual(3);
+    expect(gifts(fillingOf(jarPlan, after(log, jarPlan), null).rest)).toBeGreaterThanOrEqual(3);
     log.at(1, 'filled', '2.1-3');
-    expect(gifts(fillingOf(sheet, after(log, sheet), null).rest)).toBeLessThan(3);
+    expect(gifts(fillingOf(jarPlan, after(log, jarPlan), null).rest)).toBeLessThan(3);
   });
 
   /** Common practice: of two jars that end nearly full both are kept; else one is filled and the other eaten first. */
   test('asks where it arises whether the last two are filled a little short', () => {
-    const sheet = sheetFor({ jars: [{ name: 'half-pint', volumeMl: 237, count: 12 }] });
+    const jarPlan = sheetFor({ jars: [{ name: 'half-pint', volumeMl: 237, count: 12 }] });
     const ends = (mL: number) =>
-      fillingOf(sheet, after(new JarLog().at(0, 'measured', null, mL), sheet), null);
+      fillingOf(jarPlan, after(new JarLog().at(0, 'measured', null, mL), jarPlan), null);
     expect(ends(2 * 237 - 30).twoShort).toEqual({ size: 1, mL: 237 - 15 });
     expect(ends(2 * 237 - 100)).toMatchObject({ twoShort: null, part: { size: 1, mL: 137 } });
     expect(ends(2 * 237 + 5)).toMatchObject({ twoShort: null, part: null });
     const log = new JarLog().at(0, 'measured', null, 444).at(1, 'filled', '1.1-2', 222);
-    expect(after(log, sheet).jars.map(({ part }) => part)).toEqual([false, false]);
+    expect(after(log, jarPlan).jars.map(({ part }) => part)).toEqual([false, false]);
   });
 });
 
@@ -454,17 +454,17 @@ describe('the next load', () => {
   });
 
   test('leaves out jars that are too large for any table', () => {
-    const sheet = sheetFor({
+    const jarPlan = sheetFor({
       jars: [...JARS, { name: 'quart', volumeMl: 946, count: 4 }],
     });
     const log = new JarLog().closed(0, '1.1-3 4.1');
-    const { jars, refused } = nextLoad(sheet, after(log, sheet), 7);
+    const { jars, refused } = nextLoad(jarPlan, after(log, jarPlan), 7);
     expect(jars.map(({ id }) => id)).toEqual(['1.1', '1.2', '1.3']);
     expect(refused.map(({ id }) => id)).toEqual(['4.1']);
   });
 });
 
 test('a meter above 4.2 keeps any batch out of the canner', () => {
-  const sheet = sheetFor({ measured: { startBrix: null, startPH: 4.4 } });
-  expect(loadTime(sheet, [237]).refused).toMatch(/^It is not for the pantry/);
+  const jarPlan = sheetFor({ measured: { startBrix: null, startPH: 4.4 } });
+  expect(loadTime(jarPlan, [237]).refused).toMatch(/^It is not for the pantry/);
 });

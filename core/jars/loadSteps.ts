@@ -1,6 +1,6 @@
 import { jarId } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
-import { loadTime, type JarSheet } from './jarSheet.ts';
+import { loadTime, type JarPlan } from './jarPlan.ts';
 import {
   changed,
   jarOf,
@@ -20,7 +20,7 @@ import {
 } from './jarTransitions.ts';
 
 /** Closed jars go into a canner together, where their sheet allows it. */
-export function loaded(sheet: JarSheet, now: JarProgress, event: Entry): JarProgress {
+export function loaded(jarPlan: JarPlan, now: JarProgress, event: Entry): JarProgress {
   const number = event.value ?? 0;
   if (now.loads.some((load) => load.number === number))
     return tell(now, event, `Load ${number} is in already. It counts once.`);
@@ -35,8 +35,8 @@ export function loaded(sheet: JarSheet, now: JarProgress, event: Entry): JarProg
   const told = fit.length < named.length ? tell(now, event, why) : now;
   if (fit.length === 0) return told;
   const time = loadTime(
-    sheet,
-    fit.map(({ size }) => sheet.sizes[size - 1]?.volumeMl ?? Infinity),
+    jarPlan,
+    fit.map(({ size }) => jarPlan.sizes[size - 1]?.volumeMl ?? Infinity),
   );
   if (time.refused !== null) return tell(now, event, time.refused);
   const jars = fit.map(({ id }) => id);

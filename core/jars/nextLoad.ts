@@ -1,6 +1,6 @@
 import { capacityOf } from './canner.ts';
 import type { Jar, JarProgress } from './jarState.ts';
-import { loadTime, type JarSheet } from './jarSheet.ts';
+import { loadTime, type JarPlan } from './jarPlan.ts';
 
 /** Jars for the next load, those that wait hot meanwhile, and those that no time is published for. */
 export type NextLoad = {
@@ -14,10 +14,10 @@ export type NextLoad = {
  * room of the largest, and the load then takes as long as that needs.
  * @param halfPints how many half-pints the canner takes
  */
-export function nextLoad(sheet: JarSheet, { jars }: JarProgress, halfPints: number): NextLoad {
-  const mlOf = ({ size }: Jar) => sheet.sizes[size - 1]?.volumeMl ?? Infinity;
+export function nextLoad(jarPlan: JarPlan, { jars }: JarProgress, halfPints: number): NextLoad {
+  const mlOf = ({ size }: Jar) => jarPlan.sizes[size - 1]?.volumeMl ?? Infinity;
   const closed = jars.filter(({ state, part }) => state === 'closed' && !part);
-  const may = (jar: Jar) => loadTime(sheet, [mlOf(jar)]).refused === null;
+  const may = (jar: Jar) => loadTime(jarPlan, [mlOf(jar)]).refused === null;
   const fit = closed.filter(may);
   let count = 0;
   let largest = 0;

@@ -1,5 +1,5 @@
 import type { JarProgress } from './jarState.ts';
-import type { JarSheet } from './jarSheet.ts';
+import type { JarPlan } from './jarPlan.ts';
 
 /** What a batch took of a kitchen’s jars: full ones and part ones in use, broken ones gone, and new lids used up. */
 export type StockUse = {
@@ -10,7 +10,7 @@ export type StockUse = {
 };
 
 /** What the jars of a batch took, by size; sizes that took nothing are left out. A lid is used once. */
-export const stockUseOf = ({ sizes }: JarSheet, { jars }: JarProgress): readonly StockUse[] =>
+export const stockUseOf = ({ sizes }: JarPlan, { jars }: JarProgress): readonly StockUse[] =>
   sizes
     .map(({ name }, index) => {
       const own = jars.filter(({ size }) => size === index + 1);

@@ -1,4 +1,4 @@
-import type { UnderstoodLine } from '../reader/index.ts';
+import type { UnderstoodLine } from '../parser/index.ts';
 import { isSugar, type Product } from '../method/index.ts';
 import { fromMemory } from '../quantity/index.ts';
 

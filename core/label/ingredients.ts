@@ -1,4 +1,4 @@
-import { findIngredient } from '../larder/index.ts';
+import { findIngredient } from '../ingredients/index.ts';
 import { roleOf } from '../process/index.ts';
 import { fromMemory } from '../quantity/index.ts';
 

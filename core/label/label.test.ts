@@ -1,4 +1,4 @@
-import { readLine, type UnderstoodLine } from '../reader/index.ts';
+import { readLine, type UnderstoodLine } from '../parser/index.ts';
 import { definitionsOf, labelStatement } from './definitions.ts';
 import { labelIngredients } from './ingredients.ts';
 

@@ -1,5 +1,5 @@
 import type { FruitCook } from '../gel/index.ts';
-import type { UnderstoodLine } from '../reader/index.ts';
+import type { UnderstoodLine } from '../parser/index.ts';
 import { METHODS, type Method } from './methods.ts';
 import type { Product } from './products.ts';
 

@@ -1,5 +1,5 @@
 import { USUAL_TARGET_PCT } from '../boil/index.ts';
-import type { UnderstoodLine } from '../reader/index.ts';
+import type { UnderstoodLine } from '../parser/index.ts';
 import type { SetModel } from '../gel/index.ts';
 import { PRODUCTS, type Product } from './products.ts';
 

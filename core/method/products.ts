@@ -1,4 +1,4 @@
-import type { BeforeKind } from '../before/index.ts';
+import type { PretreatmentKind } from '../pretreatment/index.ts';
 import type { Method } from './methods.ts';
 
 /** What is being made. */
@@ -21,7 +21,7 @@ export type ProductFacts = {
   /** What goes in besides sugar, for messages: `fruit`, `juice`. */
   readonly base: string;
   /** What is usually done first; null where the fruit goes straight into the pot. */
-  readonly first: BeforeKind | null;
+  readonly first: PretreatmentKind | null;
 };
 
 const PECTIN_METHODS = ['powdered-pectin', 'liquid-pectin', 'low-methoxyl'] as const;

@@ -1,6 +1,6 @@
-import type { Before } from '../before/index.ts';
+import type { Pretreatment } from '../pretreatment/index.ts';
 import { massOf, startContents } from '../formula/index.ts';
-import { type UnderstoodLine } from '../reader/index.ts';
+import { type UnderstoodLine } from '../parser/index.ts';
 import { isSugar } from './methods.ts';
 import type { Product } from './products.ts';
 
@@ -33,6 +33,9 @@ export function softeningOf(product: Product, lines: readonly UnderstoodLine[]):
 }
 
 /** Whether the fruit of a butter comes to its pot as a sauce: cooked and puréed before, or bought so. */
-export const comesAsSauce = (before: Before | null, lines: readonly UnderstoodLine[]): boolean =>
+export const comesAsSauce = (
+  before: Pretreatment | null,
+  lines: readonly UnderstoodLine[],
+): boolean =>
   before?.kind === 'sauce' ||
   lines.every(({ ingredient, form }) => ingredient.kind !== 'fruit' || form === 'pureed');

@@ -1,12 +1,12 @@
 import { minutesOfActs, stoveChain, toTheStop, wholeChain, type Act } from '../chain/index.ts';
 import { comesAsSauce, usualTargetPct } from '../method/index.ts';
-import { roundSpread, type Spread } from '../quantity/index.ts';
-import type { Boil, Worked } from '../work/index.ts';
+import { roundQuantiles, type Quantiles } from '../quantity/index.ts';
+import type { Boil, Evaluation } from '../evaluate/index.ts';
 import type { Plan, PlanAct } from './plan.ts';
 
 /** The chain of a plan, from the fruit to the shelf, with the minutes of each act. */
-export function actsOfPlan(worked: Worked, { method, minutes }: Plan['process']): PlanAct[] {
-  const { request, choice, heat, understood, beforehand, boil } = worked;
+export function actsOfPlan(worked: Evaluation, { method, minutes }: Plan['process']): PlanAct[] {
+  const { request, choice, heat, understood, pretreated, boil } = worked;
   const of = {
     product: request.product,
     method: choice.method,
@@ -18,33 +18,33 @@ export function actsOfPlan(worked: Worked, { method, minutes }: Plan['process'])
   };
   const stove = boil?.chain ?? stoveChain(of);
   const before =
-    beforehand === null
+    pretreated === null
       ? null
       : {
-          before: beforehand.before,
-          lines: beforehand.understood,
-          obtained: beforehand.obtained,
+          before: pretreated.pretreatment,
+          lines: pretreated.understood,
+          obtained: pretreated.obtained,
         };
-  const atTheStove = boil === null ? new Map<Act, Spread>() : stoveMinutes(boil);
+  const atTheStove = boil === null ? new Map<Act, Quantiles>() : stoveMinutes(boil);
   return wholeChain(of, stove, before, { method, minutes }).map((act) => {
     const { ahead, adds, takes, ...rest } = act;
     const known = atTheStove.get(act) ?? (takes.minutes === null ? null : point(takes.minutes));
     return {
       ...rest,
       by: takes.by,
-      minutes: known === null ? null : roundSpread(known, 1),
+      minutes: known === null ? null : roundQuantiles(known, 1),
       adds: adds === null ? null : { id: adds.id, massG: adds.massG },
     };
   });
 }
 
-const point = (minutes: number): Spread => ({ p10: minutes, p50: minutes, p90: minutes });
+const point = (minutes: number): Quantiles => ({ p10: minutes, p50: minutes, p90: minutes });
 
 /**
  * Minutes of the acts to the stop, as the cook went through them; what no clock decides is spread so that all of them together take as long
  * as is forecast.
  */
-function stoveMinutes({ chain, cook, forecast }: Boil): ReadonlyMap<Act, Spread> {
+function stoveMinutes({ chain, cook, forecast }: Boil): ReadonlyMap<Act, Quantiles> {
   if (cook.outcome !== 'reached') return new Map();
   const acts = toTheStop(chain.acts);
   const taken = minutesOfActs(acts, cook.stages);

@@ -1,30 +1,30 @@
 import { type Contents, massOf, solublesPctOf, sugarsG, syrupBrixOf } from '../formula/index.ts';
-import type { UnderstoodLine } from '../reader/index.ts';
+import type { UnderstoodLine } from '../parser/index.ts';
 import type { Layers, Plan } from './plan.ts';
-import { roundSpread, roundTo } from '../quantity/index.ts';
-import type { Boil, Worked } from '../work/index.ts';
+import { roundQuantiles, roundTo } from '../quantity/index.ts';
+import type { Boil, Evaluation } from '../evaluate/index.ts';
 
 /** The batch before it is lit, by layers. */
 export const startOfPlan = ({ all, forecast }: Boil): NonNullable<Plan['start']> => ({
   massG: roundTo(massOf(all), 1),
   solublesPct: roundTo(solublesPctOf(all), 2),
   layers: layersOf(all),
-  ...(forecast.pH ? { pH: roundSpread(forecast.pH.start, 2) } : {}),
+  ...(forecast.pH ? { pH: roundQuantiles(forecast.pH.start, 2) } : {}),
 });
 
 /** The batch at its stop, by layers. */
 export function finishOfPlan(
-  { understood }: Worked,
+  { understood }: Evaluation,
   { all, finish: { contents }, forecast, cook, setters }: Boil,
 ): NonNullable<Plan['finish']> {
   const massG = massOf(contents);
   const per100g = (grams: number) => roundTo((100 * grams) / massG, 1);
   return {
-    massG: roundSpread(forecast.massG, 1),
+    massG: roundQuantiles(forecast.massG, 1),
     solublesPct: roundTo(solublesPctOf(contents), 2),
     syrupBrix: roundTo(syrupBrixOf(contents), 2),
     steamG: roundTo(massOf(all) - massG, 1),
-    ...(forecast.pH ? { pH: roundSpread(forecast.pH.finish, 2) } : {}),
+    ...(forecast.pH ? { pH: roundQuantiles(forecast.pH.finish, 2) } : {}),
     ...(setters === null
       ? {}
       : {

@@ -1,5 +1,5 @@
 import { codes, planned } from '../test/planned.ts';
-import type { PlanRequest } from '../work/index.ts';
+import type { PlanRequest } from '../evaluate/index.ts';
 
 const width = ({ p10, p90 }: { p10: number; p90: number }) => p90 - p10;
 

@@ -1,9 +1,9 @@
-import type { UnderstoodLine } from '../reader/index.ts';
+import type { UnderstoodLine } from '../parser/index.ts';
 import { CURD_EGG, LOW_METHOXYL_WINDOW, MOUNDING, type SetModel } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
-import { commonPractice, roundSpread, type Spread } from '../quantity/index.ts';
+import { commonPractice, roundQuantiles, type Quantiles } from '../quantity/index.ts';
 import type { Plan } from './plan.ts';
-import type { Boil, Worked } from '../work/index.ts';
+import type { Boil, Evaluation } from '../evaluate/index.ts';
 
 /** One of the four sides of a batch. */
 export type GaugeId = 'fruit' | 'sugar' | 'acid' | 'pectin';
@@ -16,7 +16,7 @@ export type Gauge = {
   /** What is measured: `soluble solids`, `pH`. */
   readonly name: string;
   readonly unit: string;
-  readonly value: Spread;
+  readonly value: Quantiles;
   /** Where the method works; `best` where it works best. */
   readonly window: { readonly low: number; readonly high: number };
   readonly best?: { readonly low: number; readonly high: number };
@@ -79,7 +79,7 @@ const SCALES: { readonly [model in SetModel]: { readonly [id in GaugeId]: Scale 
 
 /** The gauges of a batch, those that can be told. */
 export function gaugesOf(
-  { choice, understood }: Worked,
+  { choice, understood }: Evaluation,
   { forecast }: Boil,
   set: Plan['set'],
 ): Gauge[] {
@@ -88,7 +88,7 @@ export function gaugesOf(
     .filter(standsForFruit)
     .reduce((sum, { massG }) => sum + massG.typical, 0);
   const { p10, p50, p90 } = forecast.massG;
-  const values: { readonly [id in GaugeId]: Spread | undefined } = {
+  const values: { readonly [id in GaugeId]: Quantiles | undefined } = {
     // A heavier pot holds less fruit in 100 g.
     fruit: { p10: (100 * fruitG) / p90, p50: (100 * fruitG) / p50, p90: (100 * fruitG) / p10 },
     sugar: forecast.solublesPct,
@@ -104,12 +104,12 @@ export function gaugesOf(
 const standsForFruit = ({ ingredient: { kind, id } }: UnderstoodLine): boolean =>
   kind === 'fruit' || kind === 'juice' || /^(lemon|lime)-juice/.test(id);
 
-function gauge(id: GaugeId, value: Spread, scale: Scale): Gauge {
+function gauge(id: GaugeId, value: Quantiles, scale: Scale): Gauge {
   const { low, high } = scale.window;
   return {
     id,
     ...scale,
-    value: roundSpread(value, id === 'fruit' || id === 'sugar' ? 1 : 2),
+    value: roundQuantiles(value, id === 'fruit' || id === 'sugar' ? 1 : 2),
     reading: value.p50 < low ? 'under' : value.p50 > high ? 'over' : 'within',
   };
 }

@@ -1,24 +1,24 @@
-import { isOfApples, jarsFilled } from '../work/index.ts';
+import { isOfApples, jarsFilled } from '../evaluate/index.ts';
 import type { BatchForecast } from '../forecast/index.ts';
 import {
   headspaceMm,
   isNamed,
   largestJarName,
   type ProcessTime,
-  type ShelfVerdict,
+  type StorageVerdict,
   steriliseMinutes,
 } from '../process/index.ts';
 import { type Packing, packJars } from '../yield/index.ts';
 import type { Plan } from './plan.ts';
-import type { Worked } from '../work/index.ts';
-import { roundSpread, roundTo } from '../quantity/index.ts';
+import type { Evaluation } from '../evaluate/index.ts';
+import { roundQuantiles, roundTo } from '../quantity/index.ts';
 
 /**
  * The jars that a batch fills, and how many in a poor and a good outcome: those of the middling one that a poor one still fills, and what a
  * good one fills besides, in the same sizes, so that the range is of one thing.
  */
 export function yieldOf(
-  { request, understood }: Worked,
+  { request, understood }: Evaluation,
   forecast: BatchForecast,
 ): NonNullable<Plan['yield']> {
   const { p10, p50, p90 } = forecast.volumeMl;
@@ -46,7 +46,7 @@ export function yieldOf(
     p90: jarsIn(packed) + jarsIn(more),
   };
   return {
-    volumeMl: roundSpread(forecast.volumeMl, 1),
+    volumeMl: roundQuantiles(forecast.volumeMl, 1),
     jars: packed.jars,
     partMl: roundTo(packed.partMl, 1),
     sizes: onHand
@@ -68,8 +68,8 @@ const jarsIn = ({ jars }: Packing): number => jars.reduce((sum, { count }) => su
 
 /** What is done with the filled jars: the canner where the verdict is for the pantry, else the fridge. */
 export function processOf(
-  { request, ambient, understood }: Worked,
-  { verdict }: ShelfVerdict,
+  { request, ambient, understood }: Evaluation,
+  { verdict }: StorageVerdict,
   time: ProcessTime | null,
 ): Plan['process'] {
   const { product, assurance } = request;

@@ -1,4 +1,4 @@
-import type { LineReading } from '../reader/index.ts';
+import type { LineReading } from '../parser/index.ts';
 import type { PlanLine } from './plan.ts';
 import { roundTo } from '../quantity/index.ts';
 

@@ -1,7 +1,7 @@
 import { exactly } from '../quantity/index.ts';
 import { isMeasured } from '../forecast/index.ts';
 import { METHODS } from '../method/index.ts';
-import { type Boil, boilOf, type CareGiven, type Worked } from '../work/index.ts';
+import { type Boil, simulateBoil, type CareGiven, type Evaluation } from '../evaluate/index.ts';
 import { yieldOf } from './jarsOfPlan.ts';
 import type { Narrowing } from './plan.ts';
 
@@ -20,12 +20,12 @@ type Way = {
 };
 
 /** What a cook could do to know the batch better before it is lit, and by how much each would narrow a range; the most first. */
-export function narrowingsOf(worked: Worked, boil: Boil): Narrowing[] {
+export function narrowingsOf(worked: Evaluation, boil: Boil): Narrowing[] {
   const draws = Math.min(worked.request.draws, DRAWS);
   if (draws === 0 || boil.cook.outcome !== 'reached') return [];
   const request = { ...worked.request, draws };
   const at = (way: Pick<Way, 'given' | 'weighed'>) =>
-    boilOf(
+    simulateBoil(
       request,
       worked.choice.method,
       way.weighed
@@ -58,7 +58,7 @@ export function narrowingsOf(worked: Worked, boil: Boil): Narrowing[] {
     .sort((a, b) => b.share - a.share);
 }
 
-function waysOf({ request, choice, understood }: Worked): Way[] {
+function waysOf({ request, choice, understood }: Evaluation): Way[] {
   const { stopKind } = METHODS[choice.method];
   const loose = understood.filter(({ massG }) => isMeasured(massG));
   const ways: Way[] = [];
@@ -95,7 +95,7 @@ function waysOf({ request, choice, understood }: Worked): Way[] {
 type Forecast = Boil['forecast'];
 
 /** `7–9 becomes 8`; in tenths of a jar where whole jars do not show it. */
-function jarsWords(worked: Worked, now: Forecast, then: Forecast): string {
+function jarsWords(worked: Evaluation, now: Forecast, then: Forecast): string {
   const whole = (forecast: Forecast) => {
     const { p10, p90 } = yieldOf(worked, forecast).fullJars;
     return p10 === p90 ? String(p10) : `${p10}–${p90}`;

@@ -1,6 +1,6 @@
 import { codes, planned, request } from '../test/planned.ts';
 import { planBatch } from './planBatch.ts';
-import { type PlanRequest, USUAL_REQUEST } from '../work/index.ts';
+import { type PlanRequest, USUAL_REQUEST } from '../evaluate/index.ts';
 
 describe('2 kg crushed blackberries and 1.4 kg sugar', () => {
   test.each([

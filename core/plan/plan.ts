@@ -1,14 +1,14 @@
 import type { Caution, Diagnosis, Remedy } from '../advice/index.ts';
-import type { BeforeKind, Clot } from '../before/index.ts';
+import type { PretreatmentKind, Clot } from '../pretreatment/index.ts';
 import type { BoilOver } from '../boil/index.ts';
 import type { CloudPoint, Contributor } from '../forecast/index.ts';
 import type { Definition, SpoonNutrition } from '../label/index.ts';
-import type { Form, FruitState } from '../larder/index.ts';
+import type { Form, FruitState } from '../ingredients/index.ts';
 import type { Act, Addition, Takes } from '../chain/index.ts';
 import type { Method, Product, StopKind } from '../method/index.ts';
-import type { Range, Spread } from '../quantity/index.ts';
-import type { Keeping, ShelfVerdict } from '../process/index.ts';
-import type { Change } from '../work/index.ts';
+import type { Range, Quantiles } from '../quantity/index.ts';
+import type { Keeping, StorageVerdict } from '../process/index.ts';
+import type { Change } from '../evaluate/index.ts';
 import type { Gauge } from './gauges.ts';
 
 /** One line of the formula as the plan used it. */
@@ -78,7 +78,7 @@ export type Plan = {
   readonly lines: readonly PlanLine[];
   /** What is done first, and what it gives; absent where nothing is. */
   readonly before?: {
-    readonly kind: BeforeKind;
+    readonly kind: PretreatmentKind;
     readonly lines: readonly PlanLine[];
     /** Water that goes in besides the lines, g. */
     readonly waterG: number;
@@ -108,15 +108,15 @@ export type Plan = {
     readonly solublesPct: number;
     readonly layers: Layers;
     /** Absent where nothing in the batch is sour. */
-    readonly pH?: Spread;
+    readonly pH?: Quantiles;
   };
   readonly finish?: {
-    readonly massG: Spread;
+    readonly massG: Quantiles;
     readonly solublesPct: number;
     readonly syrupBrix: number;
     readonly steamG: number;
     /** Absent where nothing in the batch is sour. */
-    readonly pH?: Spread;
+    readonly pH?: Quantiles;
     /** g of 150-grade pectin per 100 g, after what boiling wears away; absent when the cook cannot be followed. */
     readonly pectinPct?: number;
     /** Sucrose that has inverted, %; absent when the cook cannot be followed. */
@@ -139,7 +139,7 @@ export type Plan = {
     readonly aboveWaterC?: number;
   };
   /** From cold to the stop on this burner; absent when the burner cannot get there. */
-  readonly minutes?: Spread;
+  readonly minutes?: Quantiles;
   /** Minutes with the lid on and off, where it cooks for hours; absent on a burner. */
   readonly lid?: { readonly onMin: number; readonly offMin: number };
   /** Absent where nothing in the batch is sour, or the cook cannot be followed. */
@@ -150,7 +150,7 @@ export type Plan = {
     readonly beyond?: string;
   };
   readonly yield?: {
-    readonly volumeMl: Spread;
+    readonly volumeMl: Quantiles;
     readonly jars: readonly { readonly name: string; readonly count: number }[];
     readonly partMl: number;
     /** Full jars of each size in a poor and in a good outcome, those that neither fills left out. */
@@ -160,7 +160,7 @@ export type Plan = {
       readonly good: number;
     }[];
     /** Full jars in a poor, a middling and a good outcome. */
-    readonly fullJars: Spread;
+    readonly fullJars: Quantiles;
     /** Jars to heat: one more than the good outcome fills. */
     readonly jarsToHeat: number;
   };
@@ -197,7 +197,7 @@ export type Plan = {
   readonly narrowing: readonly Narrowing[];
   /** Some of the imagined batches, for the gel map. */
   readonly cloud: readonly CloudPoint[];
-  readonly shelf: Pick<ShelfVerdict, 'verdict' | 'months' | 'reasons'> & {
+  readonly shelf: Pick<StorageVerdict, 'verdict' | 'months' | 'reasons'> & {
     /** The lines that stand against the pantry, by their place in `lines`, each with its reason. */
     readonly decides: readonly { readonly line: number; readonly text: string }[];
     /** What would open it, planned again to prove it; absent where there is no safe way, or it is open. */
@@ -218,7 +218,7 @@ export type Plan = {
 /** An act of the chain as a plan tells it; minutes are null where nothing tells them. */
 export type PlanAct = Omit<Act, 'ahead' | 'adds' | 'takes'> & {
   readonly by: Takes['by'];
-  readonly minutes: Spread | null;
+  readonly minutes: Quantiles | null;
   readonly adds: Pick<Addition, 'id' | 'massG'> | null;
 };
 

@@ -1,6 +1,6 @@
-import { type LineReading, MOST_LINES } from '../reader/index.ts';
+import { type LineReading, MOST_LINES } from '../parser/index.ts';
 import { solublesPctOf } from '../formula/index.ts';
-import { findIngredient } from '../larder/index.ts';
+import { findIngredient } from '../ingredients/index.ts';
 import { definitionsOf, labelStatement, spoonNutrition } from '../label/index.ts';
 import { minutesOfActs, toTheStop } from '../chain/index.ts';
 import { methodFault, METHODS } from '../method/index.ts';
@@ -10,8 +10,8 @@ import {
   type ProcessCase,
   processTime,
   type ProcessTime,
-  type ShelfVerdict,
-  shelfVerdict,
+  type StorageVerdict,
+  storageVerdict,
 } from '../process/index.ts';
 import {
   type Boil,
@@ -22,10 +22,10 @@ import {
   jarsFilled,
   type PlanRequest,
   readLines,
-  type Worked,
-  workOut,
-} from '../work/index.ts';
-import { beforeOfPlan } from './beforeOfPlan.ts';
+  type Evaluation,
+  evaluate,
+} from '../evaluate/index.ts';
+import { pretreatmentOfPlan } from './pretreatmentOfPlan.ts';
 import {
   beyondMending,
   cautionsFor,
@@ -40,13 +40,13 @@ import { planLine } from './lineOfPlan.ts';
 import type { Fault, Plan, PlanOutcome } from './plan.ts';
 import { narrowingsOf } from './narrowing.ts';
 import { potOf } from './potOfPlan.ts';
-import { roundSpread, roundTo } from '../quantity/index.ts';
+import { roundQuantiles, roundTo } from '../quantity/index.ts';
 import { actsOfPlan } from './actsOfPlan.ts';
 import { stopOf } from './stopOfPlan.ts';
 import { explain } from './why.ts';
 
 /** A plan, and what it was worked out from. */
-export type WorkedPlan = { readonly plan: Plan; readonly worked: Worked };
+export type EvaluatedPlan = { readonly plan: Plan; readonly worked: Evaluation };
 
 /**
  * Plans a batch: lines to grams, grams to solids, acid and pectin, a cook to a stop, jars, and a verdict
@@ -56,14 +56,14 @@ export type WorkedPlan = { readonly plan: Plan; readonly worked: Worked };
  * @example planBatch({ ...USUAL_REQUEST, lines: ['2 kg damsons', '1.4 kg sugar'] })
  */
 export function planBatch(request: PlanRequest): PlanOutcome {
-  const outcome = workedPlan(request);
+  const outcome = evaluatedPlan(request);
   return outcome.ok ? { ok: true, plan: outcome.plan } : outcome;
 }
 
 /** A plan as {@link planBatch} makes it, with what it was worked out from. */
-export function workedPlan(
+export function evaluatedPlan(
   request: PlanRequest,
-): ({ readonly ok: true } & WorkedPlan) | Extract<PlanOutcome, { ok: false }> {
+): ({ readonly ok: true } & EvaluatedPlan) | Extract<PlanOutcome, { ok: false }> {
   if (request.lines.length > MOST_LINES) {
     return refuse([
       {
@@ -73,11 +73,11 @@ export function workedPlan(
     ]);
   }
   const readings = readLines(request);
-  const worked = workOut(request, readings);
+  const worked = evaluate(request, readings);
   const faults = [
     ...methodFaults(request),
     ...readings.flatMap(lineFaults('lines')),
-    ...(worked.beforehand?.readings.flatMap(lineFaults('before.lines')) ?? []),
+    ...(worked.pretreated?.readings.flatMap(lineFaults('before.lines')) ?? []),
   ];
   return faults.length > 0
     ? refuse(faults)
@@ -101,7 +101,7 @@ const lineFaults =
       ? []
       : [{ field: `${field}[${index}]`, message: reading.trouble.message }];
 
-function assemble(worked: Worked, readings: readonly LineReading[]): Plan {
+function assemble(worked: Evaluation, readings: readonly LineReading[]): Plan {
   const { request, boil, choice } = worked;
   const time = timeOf(worked);
   const shelf = shelfOf(worked, time);
@@ -109,7 +109,7 @@ function assemble(worked: Worked, readings: readonly LineReading[]): Plan {
   const process = processOf(worked, shelf, time);
   const plan: Omit<Plan, 'cautions' | 'why'> = {
     lines: readings.map(planLine),
-    ...(worked.beforehand === null ? {} : { before: beforeOfPlan(worked.beforehand) }),
+    ...(worked.pretreated === null ? {} : { before: pretreatmentOfPlan(worked.pretreated) }),
     product: request.product,
     method: choice.method,
     methodReason: choice.reason,
@@ -142,11 +142,11 @@ function assemble(worked: Worked, readings: readonly LineReading[]): Plan {
 const NO_BATCH_PCT = 65;
 
 /** The time in the canner, the longest over the jars that are filled; null where there is none. */
-const timeOf = (worked: Worked): ProcessTime | null =>
+const timeOf = (worked: Evaluation): ProcessTime | null =>
   processTime({ ...processCaseOf(worked), jarMl: largestFilledMl(worked) });
 
 /** What the time in the canner goes by, whichever jars are filled. */
-export function processCaseOf(worked: Worked): Omit<ProcessCase, 'jarMl'> {
+export function processCaseOf(worked: Evaluation): Omit<ProcessCase, 'jarMl'> {
   const { request, ambient, choice } = worked;
   const { product, school, canner } = request;
   return {
@@ -167,7 +167,7 @@ export function processCaseOf(worked: Worked): Omit<ProcessCase, 'jarMl'> {
  * Soluble solids that the shelf goes by, g per 100 g: those it is boiled to, or, where the clock stops it, those that go in,
  * since what steams off in a minute goes by the size of the batch and the verdict must not. Null before there is a recipe.
  */
-function solidsForShelf({ boil, choice }: Worked): number | null {
+function solidsForShelf({ boil, choice }: Evaluation): number | null {
   if (boil === null) return null;
   const { stopKind } = METHODS[choice.method];
   return stopKind === 'temperature' || stopKind === 'body'
@@ -175,15 +175,15 @@ function solidsForShelf({ boil, choice }: Worked): number | null {
     : solublesPctOf(boil.all);
 }
 
-const largestFilledMl = (worked: Worked): number =>
+const largestFilledMl = (worked: Evaluation): number =>
   Math.max(...jarsFilled(worked.request, isOfApples(worked)).map(({ volumeMl }) => volumeMl));
 
-const shelfOf = (worked: Worked, process: ProcessTime | null): ShelfVerdict => {
-  const { request, forShelf, puzzling } = worked;
-  return shelfVerdict({
+const shelfOf = (worked: Evaluation, process: ProcessTime | null): StorageVerdict => {
+  const { request, forShelf, unrecognized } = worked;
+  return storageVerdict({
     product: request.product,
     lines: forShelf,
-    puzzlingLines: puzzling.length,
+    unrecognizedLines: unrecognized.length,
     solublesPct: solidsForShelf(worked),
     process,
     largestJarMl: largestFilledMl(worked),
@@ -194,8 +194,8 @@ const shelfOf = (worked: Worked, process: ProcessTime | null): ShelfVerdict => {
 
 /** The verdict as a plan has it: what decides by the place of its line, and the way back as a change of lines. */
 function shelfInPlan(
-  worked: Worked,
-  { decides, way, ...verdict }: ShelfVerdict,
+  worked: Evaluation,
+  { decides, pantryFix: way, ...verdict }: StorageVerdict,
   readings: readonly LineReading[],
 ): Plan['shelf'] {
   const at = (row: string): number[] =>
@@ -217,16 +217,16 @@ function shelfInPlan(
 
 /** Whether the batch with a change made, worked out again, is for the pantry. */
 function opensPantry(
-  { request }: Worked,
+  { request }: Evaluation,
   change: Change,
   readings: readonly LineReading[],
 ): boolean {
-  const again = workOut(changed(request, change), changedReadings(readings, change, request));
+  const again = evaluate(changed(request, change), changedReadings(readings, change, request));
   return shelfOf(again, timeOf(again)).verdict === 'pantry';
 }
 
 /** The parts of a plan that need a recipe. */
-function partsOf(worked: Worked, readings: readonly LineReading[], boil: Boil): Partial<Plan> {
+function partsOf(worked: Evaluation, readings: readonly LineReading[], boil: Boil): Partial<Plan> {
   const { request, choice, understood } = worked;
   const { forecast, cook } = boil;
   const finish = finishOfPlan(worked, boil);
@@ -235,7 +235,7 @@ function partsOf(worked: Worked, readings: readonly LineReading[], boil: Boil): 
   return {
     start: startOfPlan(boil),
     finish,
-    ...(cook.outcome === 'reached' ? { minutes: roundSpread(forecast.minutes, 1) } : {}),
+    ...(cook.outcome === 'reached' ? { minutes: roundQuantiles(forecast.minutes, 1) } : {}),
     ...(worked.heat.slow && METHODS[choice.method].stopKind === 'body' && cook.outcome === 'reached'
       ? { lid: lidOf(boil) }
       : {}),
@@ -280,7 +280,7 @@ function roundedSpoon({ finish }: Boil): NonNullable<Plan['label']>['spoon'] {
 }
 
 function setOf(
-  worked: Worked,
+  worked: Evaluation,
   boil: Boil,
   readings: readonly LineReading[],
   diagnosis: Diagnosis,

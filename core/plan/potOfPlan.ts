@@ -3,11 +3,11 @@ import { type Method, METHODS } from '../method/index.ts';
 import { FILLING_TEMP_C, volumeMl } from '../yield/index.ts';
 import type { Plan } from './plan.ts';
 import { roundTo } from '../quantity/index.ts';
-import type { Boil, Worked } from '../work/index.ts';
+import type { Boil, Evaluation } from '../evaluate/index.ts';
 
 /** How the pot behaves: whether it climbs out, and how soon its base would scorch. */
 export function potOf(
-  { request: { pot }, heat }: Worked,
+  { request: { pot }, heat }: Evaluation,
   { all, finish }: Boil,
   method: Method,
 ): NonNullable<Plan['pot']> {

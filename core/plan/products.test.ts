@@ -1,6 +1,6 @@
 import { PRODUCT_IDS, PRODUCTS } from '../method/index.ts';
 import { codes, planned } from '../test/planned.ts';
-import type { PlanRequest } from '../work/index.ts';
+import type { PlanRequest } from '../evaluate/index.ts';
 
 /** Whatever the altitude, the school or the canner. */
 const EVERYWHERE: readonly Partial<PlanRequest>[] = [

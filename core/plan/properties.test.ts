@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { LARDER } from '../larder/index.ts';
+import { INGREDIENTS } from '../ingredients/index.ts';
 import { PRODUCT_IDS, PRODUCTS } from '../method/index.ts';
 import { HEAT_IDS } from '../boil/index.ts';
 import { planned } from '../test/planned.ts';
@@ -20,7 +20,7 @@ function rangesIn(value: unknown): { p10: number; p50: number; p90: number }[] {
 }
 
 const weighed = fc.record({
-  ingredient: fc.constantFrom(...LARDER.map(({ id }) => id)),
+  ingredient: fc.constantFrom(...INGREDIENTS.map(({ id }) => id)),
   massG: fc.double({ min: 0.1, max: 20_000, noNaN: true }),
   ripeness: fc.double({ min: 0, max: 1, noNaN: true }),
   state: fc.constantFrom('fresh', 'frozen', 'dried', 'canned', 'juice'),

@@ -2,10 +2,10 @@ import { boilingPointC, ruleStopC } from '../boil/index.ts';
 import { CURD_DONE_C, METHODS } from '../method/index.ts';
 import { celsiusToFahrenheit, roundTo } from '../quantity/index.ts';
 import type { Plan } from './plan.ts';
-import type { Worked } from '../work/index.ts';
+import type { Evaluation } from '../evaluate/index.ts';
 
 /** Where to stop, by the method's own sign; the temperature is what this recipe shows there. */
-export function stopOf({ request, ambient, choice, boil }: Worked): Plan['stop'] {
+export function stopOf({ request, ambient, choice, boil }: Evaluation): Plan['stop'] {
   const { waterBoilsC } = ambient;
   const { stopKind, boilMin } = METHODS[choice.method];
   const ruleTempC = ruleStopC(ambient);

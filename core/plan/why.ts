@@ -7,7 +7,7 @@ import { formatAltitude } from '../quantity/index.ts';
 import { FILLING_TEMP_C } from '../yield/index.ts';
 import { ENOUGH } from '../advice/index.ts';
 import type { Plan, Why } from './plan.ts';
-import { type Boil, solublesPctAtRule, type Worked } from '../work/index.ts';
+import { type Boil, solublesPctAtRule, type Evaluation } from '../evaluate/index.ts';
 
 type SoFar = Omit<Plan, 'why' | 'cautions'>;
 
@@ -17,7 +17,7 @@ const inBothUnits = (altitudeM: number): string =>
 const kg = (massG: number): string => `${(massG / 1000).toFixed(2)} kg`;
 
 /** Says, for each figure of a plan, what it was worked out from and by what rule. */
-export function explain(worked: Worked, plan: SoFar): Why {
+export function explain(worked: Evaluation, plan: SoFar): Why {
   const { boil } = worked;
   return {
     stop: whyStop(worked, plan),
@@ -26,7 +26,7 @@ export function explain(worked: Worked, plan: SoFar): Why {
   };
 }
 
-function whyStop(worked: Worked, { stop, finish }: SoFar): string {
+function whyStop(worked: Evaluation, { stop, finish }: SoFar): string {
   const { ambient, choice } = worked;
   const place = {
     'assumed sea level': 'No altitude is set, so sea level is assumed',
@@ -52,7 +52,7 @@ function whyStop(worked: Worked, { stop, finish }: SoFar): string {
 }
 
 function whyBatch(
-  worked: Worked,
+  worked: Evaluation,
   { all, cook, finish: { contents } }: Boil,
   { finish, set }: SoFar,
 ): Omit<Why, 'stop' | 'process'> {
@@ -86,7 +86,7 @@ function whySet(model: NonNullable<Plan['set']>['model'], pectinLeft: number): s
   }
 }
 
-function whyProcess({ ambient, request }: Worked, { process }: SoFar): string {
+function whyProcess({ ambient, request }: Evaluation, { process }: SoFar): string {
   if (process.method === 'none')
     return 'No processing time applies, because this batch is not for the pantry.';
   const jars = process.presterilise

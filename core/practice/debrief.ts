@@ -1,5 +1,5 @@
 import type { PlateOutcome } from '../chain/index.ts';
-import { readWeighedLine, type UnderstoodLine } from '../reader/index.ts';
+import { readWeighedLine, type UnderstoodLine } from '../parser/index.ts';
 import {
   boiledTo,
   pHOf,
@@ -13,23 +13,23 @@ import { fruitCookOf, METHODS } from '../method/index.ts';
 import {
   plannedAddition,
   momentsOf,
-  standingEvents,
+  effectiveEvents,
   type Entry,
-  type Sheet,
+  type CookPlan,
 } from '../stove/index.ts';
 import { FAULTS } from './faults.ts';
 import { truthAt, type Truth } from './kettle.ts';
 import type { Practice } from './practice.ts';
 
 /** What the simulated pot would set like, as it is at a moment. */
-function setOf(sheet: Sheet, truth: Truth, entries: readonly Entry[]): SetClass {
-  const lines = [...sheet.lines, ...extraLines(entries)];
+function setOf(cookPlan: CookPlan, truth: Truth, entries: readonly Entry[]): SetClass {
+  const lines = [...cookPlan.lines, ...extraLines(entries)];
   const acid = typicalAcidLoad(lines);
   const sour = Object.values(acid.moles).some((moles) => moles > 0);
-  const raw = typicalSetters(lines, fruitCookOf(sheet.product, sheet.method, lines));
+  const raw = typicalSetters(lines, fruitCookOf(cookPlan.product, cookPlan.method, lines));
   return setClassOf(
     setRatioOf(
-      METHODS[sheet.method].setModel,
+      METHODS[cookPlan.method].setModel,
       truth.contents,
       sour ? pHOf(boiledTo(acid, truth.contents.water)) : null,
       { ...raw, highMethoxylG: raw.highMethoxylG * truth.pectinLeft },
@@ -39,7 +39,7 @@ function setOf(sheet: Sheet, truth: Truth, entries: readonly Entry[]): SetClass 
 
 /** What was added besides the sheet, as lines. */
 const extraLines = (entries: readonly Entry[]): UnderstoodLine[] =>
-  standingEvents(entries).flatMap(({ kind, text, value }) => {
+  effectiveEvents(entries).flatMap(({ kind, text, value }) => {
     if (
       kind !== 'added' ||
       text === null ||
@@ -53,12 +53,12 @@ const extraLines = (entries: readonly Entry[]): UnderstoodLine[] =>
 
 /** What a drop on the cold plate does, at a moment of a simulated cook. */
 export function platesAt(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   practice: Practice,
   entries: readonly Entry[],
   atMs: number,
 ): PlateOutcome {
-  const set = setOf(sheet, truthAt(sheet, practice, entries, atMs), entries);
+  const set = setOf(cookPlan, truthAt(cookPlan, practice, entries, atMs), entries);
   if (set === 'pours') return 'runs';
   return set === 'loose' ? 'slow' : 'wrinkles';
 }
@@ -90,19 +90,19 @@ const STIR_GAP_MIN = 6;
 
 /** The debrief of a practice cook that is over, or left. `sheet` is the true one. */
 export function debriefOf(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   practice: Practice,
   entries: readonly Entry[],
   endMs: number,
 ): Debrief {
-  const events = standingEvents(entries);
-  const moments = momentsOf(sheet, events);
+  const events = effectiveEvents(entries);
+  const moments = momentsOf(cookPlan, events);
   const litAtMs = moments.at(-1)?.progress.litAtMs ?? endMs;
   const offAtMs = events.findLast(({ kind }) => kind === 'off-heat')?.at ?? endMs;
-  const truth = truthAt(sheet, practice, entries, offAtMs);
-  const set = setOf(sheet, truth, entries);
-  const off = truth.solublesPct - sheet.targetPct;
-  const bySolids = sheet.stopKind === 'temperature' || sheet.stopKind === 'body';
+  const truth = truthAt(cookPlan, practice, entries, offAtMs);
+  const set = setOf(cookPlan, truth, entries);
+  const off = truth.solublesPct - cookPlan.targetPct;
+  const bySolids = cookPlan.stopKind === 'temperature' || cookPlan.stopKind === 'body';
   const checked = events.some(({ kind }) => kind === 'water-boils');
   const tested = events.some(({ kind }) => kind === 'plate-test' || kind === 'mound-test');
   const gap = longestGapMin(events, litAtMs, offAtMs);
@@ -117,10 +117,10 @@ export function debriefOf(
   if (bySolids) {
     say(
       Math.abs(off) <= 1,
-      `It came off at ${truth.solublesPct.toFixed(1)} % solids, where ${sheet.targetPct.toFixed(0)} % was the aim.`,
+      `It came off at ${truth.solublesPct.toFixed(1)} % solids, where ${cookPlan.targetPct.toFixed(0)} % was the aim.`,
       off > 0
-        ? `It boiled on to ${truth.solublesPct.toFixed(1)} % solids, past ${sheet.targetPct.toFixed(0)} %: fewer jars, and stiffer.`
-        : `It came off at ${truth.solublesPct.toFixed(1)} % solids, short of ${sheet.targetPct.toFixed(0)} %.`,
+        ? `It boiled on to ${truth.solublesPct.toFixed(1)} % solids, past ${cookPlan.targetPct.toFixed(0)} %: fewer jars, and stiffer.`
+        : `It came off at ${truth.solublesPct.toFixed(1)} % solids, short of ${cookPlan.targetPct.toFixed(0)} %.`,
     );
   }
   say(
@@ -144,9 +144,9 @@ export function debriefOf(
   return {
     set,
     solublesPct: truth.solublesPct,
-    targetPct: sheet.targetPct,
+    targetPct: cookPlan.targetPct,
     stoppedC: truth.tempC,
-    stopC: sheet.stopC,
+    stopC: cookPlan.stopC,
     minutes: (offAtMs - litAtMs) / 60_000,
     lesson: FAULTS[practice.fault].lesson,
     told,

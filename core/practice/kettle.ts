@@ -7,10 +7,10 @@ import {
   momentsOf,
   pastStages,
   SOLIDS_SD,
-  standingEvents,
+  effectiveEvents,
   type PotParameters,
   type Entry,
-  type Sheet,
+  type CookPlan,
 } from '../stove/index.ts';
 import { trueProbe, type Practice } from './practice.ts';
 
@@ -34,13 +34,17 @@ export function drawnTruth(seed: number): PotParameters {
 
 /** The simulated pot at a moment, after everything that was done to it. `sheet` is the true one. */
 export function truthAt(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   practice: Practice,
   entries: readonly Entry[],
   atMs: number,
 ): Truth {
-  const stages = pastStages(momentsOf(sheet, standingEvents(entries)), atMs);
-  const cook = cookWith(sheet, drawnTruth(practice.seed), stages.length === 0 ? [UNLIT] : stages);
+  const stages = pastStages(momentsOf(cookPlan, effectiveEvents(entries)), atMs);
+  const cook = cookWith(
+    cookPlan,
+    drawnTruth(practice.seed),
+    stages.length === 0 ? [UNLIT] : stages,
+  );
   const end = cook.trace.at(-1);
   return {
     tempC: cook.stopTempC,
@@ -70,7 +74,7 @@ const WEIGHED_EVERY_S = 60;
  * always says the same, so that two servers, or one that was killed, never disagree.
  */
 export function readingsOf(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   practice: Practice,
   entries: readonly Entry[],
   startMs: number,
@@ -79,10 +83,10 @@ export function readingsOf(
 ): Entry[] {
   const probe = trueProbe(practice);
   const back = Math.ceil(REMEMBERED_LAGS * probe.lagS);
-  const events = standingEvents(entries);
-  const truth = trueTemps(sheet, practice, events, startMs, fromS - back, toS);
+  const events = effectiveEvents(entries);
+  const truth = trueTemps(cookPlan, practice, events, startMs, fromS - back, toS);
   const keep = Math.exp(-1 / Math.max(probe.lagS, 1e-3));
-  let shown = truth[0]?.tempC ?? sheet.setting.startTempC;
+  let shown = truth[0]?.tempC ?? cookPlan.setting.startTempC;
   const readings: Entry[] = [];
   for (const [index, { tempC, massG }] of truth.entries()) {
     const second = fromS - back + index;
@@ -126,21 +130,22 @@ const reading = (
 
 /** True temperatures round the probe, one for every second: of the pot, or of boiling water while it is checked. */
 function trueTemps(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   practice: Practice,
   events: readonly Entry[],
   startMs: number,
   fromS: number,
   toS: number,
 ): readonly { readonly tempC: number; readonly massG: number }[] {
-  const moments = momentsOf(sheet, events);
+  const moments = momentsOf(cookPlan, events);
   const litAtMs = moments.at(-1)?.progress.litAtMs ?? null;
   const stages = pastStages(moments, startMs + toS * 1000);
-  const trace = stages.length === 0 ? [] : cookWith(sheet, drawnTruth(practice.seed), stages).trace;
-  const cold = truthAt(sheet, practice, [], startMs);
+  const trace =
+    stages.length === 0 ? [] : cookWith(cookPlan, drawnTruth(practice.seed), stages).trace;
+  const cold = truthAt(cookPlan, practice, [], startMs);
   return Array.from({ length: Math.max(0, toS - fromS) }, (_, index) => {
     const at = startMs + (fromS + index) * 1000;
-    if (isInWater(events, at)) return { tempC: sheet.waterBoilsC, massG: cold.massG };
+    if (isInWater(events, at)) return { tempC: cookPlan.waterBoilsC, massG: cold.massG };
     if (litAtMs === null || at < litAtMs || trace.length === 0) return cold;
     return traceAt(trace, (at - litAtMs) / 60_000);
   });

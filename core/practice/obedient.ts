@@ -1,6 +1,12 @@
 import type { Stage } from '../boil/index.ts';
 import { stagesOf, type Act } from '../chain/index.ts';
-import { asPlanned, cookWith, type Entry, type PotParameters, type Sheet } from '../stove/index.ts';
+import {
+  asPlanned,
+  cookWith,
+  type Entry,
+  type PotParameters,
+  type CookPlan,
+} from '../stove/index.ts';
 import { drawnTruth } from './kettle.ts';
 import type { Practice } from './practice.ts';
 
@@ -12,11 +18,11 @@ const HAND_S = 20;
  * The events of a cook who does everything the sheet asks for, when the pot in truth is ready for it, from the flame at `startMs`
  * to the jars; every drop on the plate wrinkles. `sheet` is the true one.
  */
-export function obedientCook(sheet: Sheet, practice: Practice, startMs: number): Entry[] {
+export function obedientCook(cookPlan: CookPlan, practice: Practice, startMs: number): Entry[] {
   const truth = drawnTruth(practice.seed);
   const events: Entry[] = [];
-  const minuteAfter = minutesAfter(sheet, truth);
-  for (const [index, act] of sheet.acts.entries()) {
+  const minuteAfter = minutesAfter(cookPlan, truth);
+  for (const [index, act] of cookPlan.acts.entries()) {
     const [end] = act.ends;
     if (end === undefined) continue;
     events.push({
@@ -32,10 +38,10 @@ export function obedientCook(sheet: Sheet, practice: Practice, startMs: number):
 }
 
 /** The true pot's minute when an act of its sheet is over. */
-function minutesAfter(sheet: Sheet, truth: PotParameters): (act: number) => number {
-  const stages = stagesOf(sheet.acts, ownStages);
+function minutesAfter(cookPlan: CookPlan, truth: PotParameters): (act: number) => number {
+  const stages = stagesOf(cookPlan.acts, ownStages);
   const taken = cookWith(
-    sheet,
+    cookPlan,
     truth,
     stages.map(({ stage }) => stage),
   ).stages;

@@ -4,12 +4,12 @@ import {
   asPlanned,
   estimate,
   progressOf,
-  sheetOf,
+  cookPlanOf,
   stoveCautions,
   waterReading,
   type Entry,
   type Estimate,
-  type Sheet,
+  type CookPlan,
 } from '../stove/index.ts';
 import { request } from '../test/planned.ts';
 import {
@@ -37,9 +37,9 @@ const practice = (change: Partial<Practice> = {}): Practice => ({
   scale: false,
   ...change,
 });
-const sure = (sheet: Sheet | null): Sheet => {
-  if (sheet === null) throw new Error('There is no sheet');
-  return sheet;
+const sure = (cookPlan: CookPlan | null): CookPlan => {
+  if (cookPlan === null) throw new Error('There is no sheet');
+  return cookPlan;
 };
 const at = (events: readonly Entry[], kind: Entry['kind']): number =>
   events.find((event) => event.kind === kind)?.at ?? NaN;
@@ -52,10 +52,10 @@ function known(
 ): {
   readonly estimate: Estimate;
   readonly leftMin: number;
-  readonly real: Sheet;
+  readonly real: CookPlan;
 } {
   const real = sure(trueSheet(DAMSON, of));
-  const told = sure(sheetOf(toldRequest(DAMSON, of), waterBoilsC));
+  const told = sure(cookPlanOf(toldRequest(DAMSON, of), waterBoilsC));
   const events = obedientCook(real, of, 0);
   const stop = at(events, 'off-heat');
   const now = stop * share;
@@ -199,7 +199,7 @@ describe('the estimator', () => {
   test('takes a weighing for what it is: solids without any thermometer', () => {
     const of = practice({ seed: 2 });
     const real = sure(trueSheet(DAMSON, of));
-    const told = sure(sheetOf(toldRequest(DAMSON, of)));
+    const told = sure(cookPlanOf(toldRequest(DAMSON, of)));
     const events = obedientCook(real, of, 0);
     const now = 0.8 * at(events, 'off-heat');
     const done = events.filter((event) => event.at <= now);
@@ -223,7 +223,7 @@ describe('the estimator', () => {
   test('says why it cannot tell', () => {
     const of = practice();
     const real = sure(trueSheet(DAMSON, of));
-    const told = sure(sheetOf(DAMSON));
+    const told = sure(cookPlanOf(DAMSON));
     const events = obedientCook(real, of, 0);
     const reasonAt = (now: number, more: readonly Entry[] = []) => {
       const done = [...events.filter((event) => event.at <= now), ...more];
@@ -262,7 +262,7 @@ describe('the estimator', () => {
       expect(Math.abs((now.toGoK ?? NaN) - byThermometerK)).toBeGreaterThan(1);
       const events = obedientCook(real, of, 0);
       const done = events.filter(({ at: when }) => when <= now.atMs);
-      const told = sure(sheetOf(toldRequest(DAMSON, of)));
+      const told = sure(cookPlanOf(toldRequest(DAMSON, of)));
       const cautions = stoveCautions(told, progressOf(told, done), now, now.atMs);
       expect(cautions.find(({ code }) => code === 'thermometer-off')?.text).toMatch(
         new RegExp(`this thermometer reads about [2-4] °F \\(.* °C\\) ${word}: go by the drop`),
@@ -281,7 +281,7 @@ describe('the estimator', () => {
   describe('learns from what the cook says', () => {
     const of = practice({ seed: 2 });
     const real = sure(trueSheet(DAMSON, of));
-    const told = sure(sheetOf(toldRequest(DAMSON, of)));
+    const told = sure(cookPlanOf(toldRequest(DAMSON, of)));
     const events = obedientCook(real, of, 0);
     const stop = at(events, 'off-heat');
     const truthW = real.setting.netPowerW * Math.exp(drawnTruth(2)[0]);
@@ -324,7 +324,7 @@ describe('the estimator', () => {
   test('off the heat, “to go” is not counted', () => {
     const of = practice({ seed: 2 });
     const real = sure(trueSheet(DAMSON, of));
-    const told = sure(sheetOf(toldRequest(DAMSON, of)));
+    const told = sure(cookPlanOf(toldRequest(DAMSON, of)));
     const events = obedientCook(real, of, 0);
     const now = at(events, 'off-heat') + MIN;
     const log = events.filter((event) => event.at <= now);
@@ -336,7 +336,7 @@ describe('the estimator', () => {
   test('counts sugar as it went in, not as it was planned', () => {
     const of = practice();
     const real = sure(trueSheet(DAMSON, of));
-    const told = sure(sheetOf(DAMSON));
+    const told = sure(cookPlanOf(DAMSON));
     const events = obedientCook(real, of, 0);
     const now = at(events, 'added') + 2 * MIN;
     const half = events.map((event) =>
@@ -393,7 +393,7 @@ describe('the debrief', () => {
 
   test('a sea-level stop at 1600 m is boiled far too long', () => {
     const { of, real, events } = cookWith({ fault: 'high-kitchen' });
-    const told = sure(sheetOf(toldRequest(DAMSON, of)));
+    const told = sure(cookPlanOf(toldRequest(DAMSON, of)));
     expect(told.stopC - real.stopC).toBeGreaterThan(4.5);
     const stop = at(events, 'off-heat');
     const late = events.map((event) =>

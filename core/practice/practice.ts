@@ -1,7 +1,7 @@
-import type { UnderstoodLine, WeighedLine } from '../reader/index.ts';
-import { type PlanRequest, readLines } from '../work/index.ts';
+import type { UnderstoodLine, WeighedLine } from '../parser/index.ts';
+import { type PlanRequest, readLines } from '../evaluate/index.ts';
 import { celsiusDegrees } from '../quantity/index.ts';
-import { type Sheet, sheetOf } from '../stove/index.ts';
+import { type CookPlan, cookPlanOf } from '../stove/index.ts';
 import type { FaultId } from './faults.ts';
 
 /** How a simulated thermometer errs. */
@@ -57,9 +57,9 @@ function trueRequest(request: PlanRequest, practice: Pick<Practice, 'fault'>): P
   };
 }
 
-/** The sheet of the pot as it is in truth; null as for {@link sheetOf}. */
-export const trueSheet = (request: PlanRequest, practice: Practice): Sheet | null =>
-  sheetOf(trueRequest(request, practice));
+/** The sheet of the pot as it is in truth; null as for {@link cookPlanOf}. */
+export const trueSheet = (request: PlanRequest, practice: Practice): CookPlan | null =>
+  cookPlanOf(trueRequest(request, practice));
 
 /** The probe as it is in truth, its fault included. */
 export const trueProbe = ({ probe, fault }: Practice): Probe =>

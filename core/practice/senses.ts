@@ -3,9 +3,9 @@ import { DISSOLVE_MIN, ROLLING_MIN } from '../chain/index.ts';
 import {
   momentsOf,
   plannedAddition,
-  standingEvents,
+  effectiveEvents,
   type Entry,
-  type Sheet,
+  type CookPlan,
 } from '../stove/index.ts';
 import { truthAt, type Truth } from './kettle.ts';
 import type { Practice } from './practice.ts';
@@ -23,23 +23,23 @@ const STEAMS_C = 70;
 const NEAR_BOIL_K = 0.3;
 /** What is seen and felt at a moment. `sheet` is the true one. */
 export function sensesAt(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   practice: Practice,
   entries: readonly Entry[],
   atMs: number,
 ): Senses {
-  const events = standingEvents(entries).filter(({ at }) => at <= atMs);
-  const { progress } = momentsOf(sheet, events).at(-1) ?? { progress: null };
+  const events = effectiveEvents(entries).filter(({ at }) => at <= atMs);
+  const { progress } = momentsOf(cookPlan, events).at(-1) ?? { progress: null };
   const bubblesIn = ({ tempC, contents }: Truth): boolean =>
-    tempC >= boilingPointC(contents, sheet.setting.pressurePa) - NEAR_BOIL_K;
-  const truth = truthAt(sheet, practice, entries, atMs);
+    tempC >= boilingPointC(contents, cookPlan.setting.pressurePa) - NEAR_BOIL_K;
+  const truth = truthAt(cookPlan, practice, entries, atMs);
   const lastAdded = events.findLast(({ kind }) => kind === 'added');
   const bubbles = progress?.onHeat === true && bubblesIn(truth);
   const since = atMs - ROLLING_MIN * 60_000;
   const rolls =
     bubbles &&
     (lastAdded === undefined || lastAdded.at < since) &&
-    bubblesIn(truthAt(sheet, practice, entries, since));
+    bubblesIn(truthAt(cookPlan, practice, entries, since));
   const steams = truth.tempC > STEAMS_C;
   return {
     surface: rolls ? 'rolling' : bubbles ? 'bubbling' : steams ? 'steaming' : 'still',

@@ -1,4 +1,4 @@
-import { findIngredient } from '../larder/index.ts';
+import { findIngredient } from '../ingredients/index.ts';
 import { linesBrought, simmeredWhole, type Plan } from '../plan/index.ts';
 
 /** What ingredients cost in this kitchen: minor units of its money a kilogram, by ingredient id. */

@@ -1,4 +1,4 @@
-import { findIngredient, type Ingredient } from '../larder/index.ts';
+import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import { CARRIER_SUGAR_G, carriesPectin } from '../chain/index.ts';
 import { linesBrought, simmeredWhole, type Plan, type PlanAct } from '../plan/index.ts';
 import { formatGrams } from '../quantity/index.ts';

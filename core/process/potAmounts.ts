@@ -1,6 +1,6 @@
 import { contentsOf } from '../formula/index.ts';
 import { DRIED_GREENS, FRESH_OVER_DRIED, roleOf, type Role } from './caps.ts';
-import type { ShelfLine } from './shelfCase.ts';
+import type { StorageLine } from './storageCase.ts';
 
 /** Grams in a pot by what they are to the shelf. */
 export type PotAmounts = {
@@ -28,21 +28,21 @@ export type PotAmounts = {
 
 const BOTTLED: readonly string[] = ['lemon-juice-bottled', 'lime-juice-bottled'];
 
-const isJuice = ({ ingredient }: ShelfLine): boolean =>
+const isJuice = ({ ingredient }: StorageLine): boolean =>
   ingredient.kind === 'juice' || (ingredient.kind === 'fruit' && ingredient.state === 'juice');
 
 /** Dried by its state, or a row of dried fruit: less than half of it is water. */
-const isDried = ({ ingredient }: ShelfLine): boolean =>
+const isDried = ({ ingredient }: StorageLine): boolean =>
   ingredient.kind === 'fruit' &&
   ingredient.make.solublesPct.typical + ingredient.make.insolublesPct.typical > 50;
 
 /** Sums a pot up by typical grams. `asAcid` are rows that count as acid fruit for this batch. */
-export function amountsOf(lines: readonly ShelfLine[], asAcid: ReadonlySet<string>): PotAmounts {
+export function amountsOf(lines: readonly StorageLine[], asAcid: ReadonlySet<string>): PotAmounts {
   const sum = (
-    which: (line: ShelfLine) => boolean,
-    each: (line: ShelfLine) => number = ({ massG }) => massG.typical,
+    which: (line: StorageLine) => boolean,
+    each: (line: StorageLine) => number = ({ massG }) => massG.typical,
   ) => lines.filter(which).reduce((total, line) => total + each(line), 0);
-  const role = ({ ingredient }: ShelfLine): Role =>
+  const role = ({ ingredient }: StorageLine): Role =>
     asAcid.has(ingredient.id) ? 'acid-fruit' : roleOf(ingredient);
   const of = (...roles: readonly Role[]) => sum((line) => roles.includes(role(line)));
   const ofRow = (...ids: readonly string[]) => sum(({ ingredient }) => ids.includes(ingredient.id));

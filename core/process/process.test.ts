@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { findIngredient, type Ingredient } from '../larder/index.ts';
+import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import type { Product } from '../method/index.ts';
 import { convert, exactly } from '../quantity/index.ts';
 import { familiesPage } from './familiesPage.ts';
@@ -12,10 +12,10 @@ import {
   largestJarMl,
   processTime,
   steriliseMinutes,
-  type School,
+  type JarPreparation,
 } from './processing.ts';
-import { shelfVerdict } from './shelf.ts';
-import { NO_ASSURANCE, type ShelfCase, type ShelfLine } from './shelfCase.ts';
+import { storageVerdict } from './storageVerdict.ts';
+import { NO_SAFETY_EVIDENCE, type StorageCase, type StorageLine } from './storageCase.ts';
 import { bestPH, worstPH } from './worstPH.ts';
 
 const metres = (ft: number) => convert(ft, 'ft', 'm');
@@ -23,7 +23,7 @@ const HALF_PINT = 237;
 const PINT = 473;
 const QUART = 946;
 
-const minutes = (product: Product, ft: number, jarMl: number, school: School) =>
+const minutes = (product: Product, ft: number, jarMl: number, school: JarPreparation) =>
   processTime({ product, altitudeM: metres(ft), jarMl, school, canner: 'boiling-water' })
     ?.minutes ?? null;
 
@@ -142,7 +142,7 @@ describe('the whole process table', () => {
     'pepper-jelly',
     'infusion-jelly',
   ];
-  const SCHOOLS: readonly School[] = ['sterilised', 'ten-minute'];
+  const SCHOOLS: readonly JarPreparation[] = ['sterilised', 'ten-minute'];
   const ALTITUDES_FT = [-400, 0, 1000, 1001, 3000, 3001, 6000, 6001, 8000, 8001, 10_000];
   const JARS_ML = [118, 237, 250, 355, 473, 500, 750, 946];
 
@@ -235,36 +235,36 @@ describe('the shelf', () => {
     if (!found) throw new Error(`No ${id}`);
     return found;
   };
-  const of = (...amounts: readonly (readonly [string, number])[]): ShelfLine[] =>
+  const of = (...amounts: readonly (readonly [string, number])[]): StorageLine[] =>
     amounts.map(([id, massG]) => ({ ingredient: row(id), massG: exactly(massG) }));
   const JAM = of(['damson', 1000], ['sugar', 900]);
-  const verdict = (change: Partial<ShelfCase>) =>
-    shelfVerdict({
+  const verdict = (change: Partial<StorageCase>) =>
+    storageVerdict({
       product: 'jam',
       lines: JAM,
-      puzzlingLines: 0,
+      unrecognizedLines: 0,
       solublesPct: 65,
       process: { minutes: 10, presterilise: false },
       largestJarMl: HALF_PINT,
       rawPH: null,
-      assurance: NO_ASSURANCE,
+      assurance: NO_SAFETY_EVIDENCE,
       ...change,
     });
 
   test('acid fruit with sugar is for the pantry, once processed', () => {
     const found = verdict({});
-    expect(found).toMatchObject({ verdict: 'pantry', months: 12, decides: [], way: null });
+    expect(found).toMatchObject({ verdict: 'pantry', months: 12, decides: [], pantryFix: null });
     expect(found.reasons.join(' ')).toContain('10 minutes');
   });
 
-  test.each<[string, Partial<ShelfCase>]>([
-    ['a line that is not understood', { puzzlingLines: 1 }],
+  test.each<[string, Partial<StorageCase>]>([
+    ['a line that is not understood', { unrecognizedLines: 1 }],
     ['nothing at all', { lines: [] }],
     ['no tabled time', { process: null }],
     ['a jar beyond the tables', { largestJarMl: 946 }],
-    ['a meter above 4.2', { assurance: { ...NO_ASSURANCE, meterPH: 4.21 } }],
+    ['a meter above 4.2', { assurance: { ...NO_SAFETY_EVIDENCE, meterPH: 4.21 } }],
     ['a raw batch above 4.2', { rawPH: 4.3 }],
-    ['a meter that cannot be true', { assurance: { ...NO_ASSURANCE, meterPH: 1.9 } }],
+    ['a meter that cannot be true', { assurance: { ...NO_SAFETY_EVIDENCE, meterPH: 1.9 } }],
     ['pumpkin', { lines: [...JAM, ...of(['pumpkin', 5])] }],
     ['a little melon', { lines: [...JAM, ...of(['melon', 5])] }],
   ])('%s stands against it', (_, change) => {
@@ -286,7 +286,7 @@ describe('the shelf', () => {
     const over = verdict({ lines: [...JAM, ...of([id, 1.1 * most])] });
     expect(over.verdict).toBe('fridge');
     expect(over.decides.map((each) => each.row)).toEqual([id]);
-    expect(over.way).toMatchObject({ leaveOut: [id] });
+    expect(over.pantryFix).toMatchObject({ leaveOut: [id] });
   });
 
   test('zest is free in a marmalade, nuts only in a conserve and to a tenth', () => {
@@ -352,7 +352,7 @@ describe('the shelf', () => {
   });
 
   describe('pepper jelly, to 500 g of peppers', () => {
-    const jelly = (vinegar: number, water = 0, more: Partial<ShelfCase> = {}) =>
+    const jelly = (vinegar: number, water = 0, more: Partial<StorageCase> = {}) =>
       verdict({
         product: 'pepper-jelly',
         lines: of(['sweet-pepper', 500], ['vinegar', vinegar], ['water', water], ['sugar', 1000]),
@@ -362,7 +362,7 @@ describe('the shelf', () => {
     test('takes 0.44 of 5 % vinegar, and no more water than that', () => {
       expect([jelly(220).verdict, jelly(210).verdict]).toEqual(['pantry', 'fridge']);
       expect([jelly(300, 300).verdict, jelly(300, 310).verdict]).toEqual(['pantry', 'fridge']);
-      expect(jelly(210).way).toMatchObject({ add: [{ id: 'vinegar', grams: 10 }] });
+      expect(jelly(210).pantryFix).toMatchObject({ add: [{ id: 'vinegar', grams: 10 }] });
     });
 
     test('counts dried peppers by their fresh weight, and wants half of it dissolved', () => {
@@ -398,7 +398,7 @@ describe('the shelf', () => {
     expect(jam(least).verdict).toBe('pantry');
     expect(jam(least - 5)).toMatchObject({
       verdict: 'fridge',
-      way: { add: [{ id: 'lemon-juice-bottled', grams: 5 }] },
+      pantryFix: { add: [{ id: 'lemon-juice-bottled', grams: 5 }] },
     });
     expect(
       verdict({
@@ -411,7 +411,7 @@ describe('the shelf', () => {
   describe('what the cook states', () => {
     const MELON = of(['melon', 1000], ['sugar', 900], ['lemon-juice-bottled', 150]);
     const named = (testedFormula: string, lines = MELON) =>
-      verdict({ lines, assurance: { ...NO_ASSURANCE, testedFormula } });
+      verdict({ lines, assurance: { ...NO_SAFETY_EVIDENCE, testedFormula } });
 
     test.each(['none', 'test', 'no', 'unknown', 'jam', 'my formula', 'the test', 'x y', ''])(
       '“%s” names no formula',
@@ -436,7 +436,7 @@ describe('the shelf', () => {
       (id) => {
         const lines = [...JAM, ...of([id, 100], ['lemon-juice-bottled', 100])];
         expect(named('County jam leaflet', lines).verdict).toBe('fridge');
-        expect(verdict({ lines, assurance: { ...NO_ASSURANCE, meterPH: 3.2 } }).verdict).toBe(
+        expect(verdict({ lines, assurance: { ...NO_SAFETY_EVIDENCE, meterPH: 3.2 } }).verdict).toBe(
           'fridge',
         );
       },
@@ -444,7 +444,7 @@ describe('the shelf', () => {
 
     test('a meter at 4.2 opens, unless it is half below what the sums can be', () => {
       const read = (meterPH: number, lines = MELON) =>
-        verdict({ lines, assurance: { ...NO_ASSURANCE, meterPH } }).verdict;
+        verdict({ lines, assurance: { ...NO_SAFETY_EVIDENCE, meterPH } }).verdict;
       expect([read(4.0), read(4.2), read(4.3)]).toEqual(['pantry', 'pantry', 'fridge']);
       expect(read(3.2, of(['melon', 1000], ['sugar', 900]))).toBe('fridge');
     });
@@ -507,7 +507,7 @@ describe('every cell of the process table', () => {
   };
 
   /** Looked up by hand, a larger jar never with less than a smaller one. */
-  function expected(rows: Rows, jarMl: number, ft: number, school: School): number | null {
+  function expected(rows: Rows, jarMl: number, ft: number, school: JarPreparation): number | null {
     const at = band(ft);
     const fits = rows.findIndex(([upToMl]) => jarMl <= upToMl);
     if (at === -1 || fits === -1) return null;

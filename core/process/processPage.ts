@@ -6,7 +6,7 @@ import {
   MOST_STEAM_MIN,
   PROCESS_TABLE_SOURCE,
   processTime,
-  type School,
+  type JarPreparation,
   steriliseMinutes,
 } from './processing.ts';
 
@@ -48,7 +48,7 @@ needs no sterile jars: clean and hot will do.
 Headspace is ¼ in, of a curd ½ in (${headspaceMm('jam')} and ${headspaceMm('curd')} mm).
 `;
 
-function page(school: School, title: string): string {
+function page(school: JarPreparation, title: string): string {
   const head = `| ${title} | jar | ${BANDS_FT.map((ft, i) => `${i === 0 ? 'to' : `${grouped((BANDS_FT[i - 1] ?? 0) + 1)} to`} ${grouped(ft)} ft`).join(' | ')} |`;
   const rows = TABLED.flatMap(([name, product, ofApples = false]) =>
     JARS.map(([jar, jarMl]) => {

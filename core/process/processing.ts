@@ -2,7 +2,7 @@ import type { Product } from '../method/index.ts';
 import { convert, fromMemory } from '../quantity/index.ts';
 
 /** How jars are readied: boiled sterile first, or only clean and hot with at least ten minutes after. */
-export type School = 'sterilised' | 'ten-minute';
+export type JarPreparation = 'sterilised' | 'ten-minute';
 /** How filled jars are processed; a pressure canner used open counts as boiling water. */
 export type Canner = 'boiling-water' | 'steam';
 
@@ -98,7 +98,7 @@ export type ProcessCase = {
   readonly altitudeM: number;
   /** Volume of the largest jar in the load, mL. */
   readonly jarMl: number;
-  readonly school: School;
+  readonly school: JarPreparation;
   readonly canner: Canner;
   /** Its only fruit is apple: apple butter alone has a time for quarts. */
   readonly ofApples?: boolean;
@@ -121,7 +121,11 @@ export function processTime(asked: ProcessCase): ProcessTime | null {
   return canner === 'steam' && minutes > MOST_STEAM_MIN ? null : { ...time, minutes };
 }
 
-function timeByRow(tabled: readonly Band[], altitudeM: number, school: School): ProcessTime | null {
+function timeByRow(
+  tabled: readonly Band[],
+  altitudeM: number,
+  school: JarPreparation,
+): ProcessTime | null {
   const altitudeFt = convert(altitudeM, 'm', 'ft');
   const at = (band: readonly Band[]) => band.find(({ upToFt }) => altitudeFt <= upToFt)?.minutes;
   const [minutes, clean] = [at(tabled), at(CLEAN_JARS)];

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../larder/index.ts';
+import type { Ingredient } from '../ingredients/index.ts';
 import {
   ACIDIFIED,
   CAPS,
@@ -13,10 +13,10 @@ import {
   PEPPERS,
   roleOf,
 } from './caps.ts';
-import { type Judged, ACIDIFIED_PRODUCTS, liquidOf, EXACT } from './judged.ts';
+import { type SafetyContext, ACIDIFIED_PRODUCTS, liquidOf, EXACT } from './safetyContext.ts';
 import type { PotAmounts } from './potAmounts.ts';
 import {
-  against,
+  safetyFinding,
   capital,
   names,
   grams,
@@ -24,17 +24,17 @@ import {
   BY_THE_OTHERS,
   leaveOut,
   addMore,
-} from './saying.ts';
-import type { Against, ShelfCase } from './shelfCase.ts';
+} from './messages.ts';
+import type { SafetyFinding, StorageCase } from './storageCase.ts';
 import { worstPH } from './worstPH.ts';
 
 /** Pumpkin and squash, dairy, starch, oil, meat, chocolate: nothing that holds them may stand in a pantry. */
-export function againstNoProcess({ found, family }: Judged): Against[] {
+export function noProcessFindings({ found, family }: SafetyContext): SafetyFinding[] {
   const rows = new Map(found.lines.map(({ ingredient }) => [ingredient.id, ingredient]));
   return [...rows.values()].flatMap((row) => {
     if (NEVER.has(row.id)) {
       return [
-        against(
+        safetyFinding(
           `${capital(row.name)} has no safe home-canning process in a spread, at any acidity. Fridge or freezer only.`,
           [row.id],
         ),
@@ -44,7 +44,7 @@ export function againstNoProcess({ found, family }: Judged): Against[] {
     const isBarred = role === 'barred' || (role === 'egg' && family !== 'curd');
     return isBarred
       ? [
-          against(
+          safetyFinding(
             `${(row.kind === 'fruit' ? undefined : row.noShelf) ?? `${capital(row.name)} is in no spread for the shelf.`}`,
             [row.id],
             isMostly(found, row) ? null : leaveOut([row.id]),
@@ -55,7 +55,7 @@ export function againstNoProcess({ found, family }: Judged): Against[] {
 }
 
 /** Whether a batch is made of this row: leaving it out would leave nothing. */
-const isMostly = ({ lines }: ShelfCase, row: Ingredient): boolean => {
+const isMostly = ({ lines }: StorageCase, row: Ingredient): boolean => {
   const mass = (which: (id: string) => boolean) =>
     lines
       .filter(({ ingredient }) => which(ingredient.id) && ingredient.kind !== 'sweetener')
@@ -64,14 +64,14 @@ const isMostly = ({ lines }: ShelfCase, row: Ingredient): boolean => {
 };
 
 /** Nuts: up to a tenth of the fruit in a conserve, none elsewhere; a named formula does not change that. */
-export function againstNuts({ found, pot }: Judged): Against[] {
+export function nutFindings({ found, pot }: SafetyContext): SafetyFinding[] {
   const nuts = pot.of('nut');
   if (nuts === 0) return [];
   const most = found.product === 'conserve' ? MOST_NUTS * pot.acidFruit : 0;
   if (nuts <= most / EXACT) return [];
   const rows = pot.rowsOf('nut');
   return [
-    against(
+    safetyFinding(
       found.product === 'conserve'
         ? `${capital(names(rows))}: ${grams(nuts)} to ${grams(pot.acidFruit)} of fruit, and a conserve may hold at most a tenth, ${grams(most)}.`
         : `${capital(names(rows))}: nuts may stand in a pantry only in a conserve, up to a tenth of the fruit.`,
@@ -82,7 +82,13 @@ export function againstNuts({ found, pot }: Judged): Against[] {
 }
 
 /** Fruit and vegetables that are not reliably acid, but for those with acid enough by a published formula. */
-export function againstNotAcid({ found, pot, acidified, family, assured }: Judged): Against[] {
+export function notAcidFindings({
+  found,
+  pot,
+  acidified,
+  family,
+  isAssured,
+}: SafetyContext): SafetyFinding[] {
   const hasAcid = pot.of('citrus-juice', 'vinegar', 'other-acid') > 0;
   const rows = new Map(found.lines.map(({ ingredient }) => [ingredient.id, ingredient]));
   return [...rows.values()].flatMap((row) => {
@@ -90,13 +96,13 @@ export function againstNotAcid({ found, pot, acidified, family, assured }: Judge
     const isGreen = role === 'pepper' || role === 'allium';
     if ((role !== 'not-acid' && !isGreen) || NEVER.has(row.id) || acidified.has(row.id)) return [];
     if (isGreen && family === 'pepper') return [];
-    if (assured && (hasAcid || (row.acidClass === 'borderline' && !isGreen))) return [];
+    if (isAssured && (hasAcid || (row.acidClass === 'borderline' && !isGreen))) return [];
     const published = ACIDIFIED[row.id];
     if (published !== undefined && ACIDIFIED_PRODUCTS.has(found.product)) {
       const have = pot.bottled + (published.by === 'bottled' ? 0 : pot.vinegar);
       const need = published.least * pot.ofRow(row.id);
       return [
-        against(
+        safetyFinding(
           `${capital(row.name)} is not reliably acid: ${grams(have)} of bottled lemon juice to ${grams(pot.ofRow(row.id))}, and it wants ${grams(need)} (${published.published}).`,
           [row.id],
           addMore('lemon-juice-bottled', need - have),
@@ -104,23 +110,23 @@ export function againstNotAcid({ found, pot, acidified, family, assured }: Judge
       ];
     }
     return [
-      against(
-        assured
+      safetyFinding(
+        isAssured
           ? `${capital(row.name)} is a low-acid food, and there is no acid on the lines: no tested formula is without it.`
           : `${capital(row.name)} ${row.acidClass === 'borderline' ? 'is not reliably acid' : 'is a low-acid food'}. It has no tested canning process here, and added lemon juice or vinegar does not change that.`,
         [row.id],
-        isMostly(found, row) || assured ? null : leaveOut([row.id]),
+        isMostly(found, row) || isAssured ? null : leaveOut([row.id]),
       ),
     ];
   });
 }
 
 /** Acid fruit and its juice are at least half of all but sugar, pectin and water. */
-export function againstTooLittleFruit({ pot, assured }: Judged): Against[] {
-  if (assured) return [];
+export function tooLittleFruitFindings({ pot, isAssured }: SafetyContext): SafetyFinding[] {
+  if (isAssured) return [];
   if (pot.acidFruit === 0) {
     return [
-      against(
+      safetyFinding(
         'No fruit in it is known to be acid, and no tested formula is named.',
         [],
         BY_THE_OTHERS,
@@ -129,7 +135,7 @@ export function againstTooLittleFruit({ pot, assured }: Judged): Against[] {
   }
   if (pot.acidFruit >= LEAST_ACID_FRUIT * pot.others * EXACT) return [];
   return [
-    against(
+    safetyFinding(
       `Acid fruit and its juice are ${share(pot.acidFruit, pot.others)} of what is neither sugar, pectin nor water; at least half is wanted.`,
       pot.rowsOf('acid-fruit', 'citrus-juice'),
       BY_THE_OTHERS,
@@ -138,13 +144,13 @@ export function againstTooLittleFruit({ pot, assured }: Judged): Against[] {
 }
 
 /** Water that is added, at most as much as the fruit; cranberry sauce half as much again, marmalade three times. */
-export function againstWater({ found, pot, assured }: Judged): Against[] {
+export function waterFindings({ found, pot, isAssured }: SafetyContext): SafetyFinding[] {
   const water = pot.of('water');
   const times = waterTimes(found.product, pot);
   const most = times * pot.acidFruit + DRIED_TAKES_UP * pot.driedFruit;
-  if (assured || water <= most / EXACT || pot.acidFruit === 0) return [];
+  if (isAssured || water <= most / EXACT || pot.acidFruit === 0) return [];
   return [
-    against(
+    safetyFinding(
       `${grams(water)} of water to ${grams(pot.acidFruit)} of acid fruit, and at most ${grams(most)} is in what is tested.`,
       pot.rowsOf('water'),
       addMoreFruit(found, (water - most) / times),
@@ -153,7 +159,7 @@ export function againstWater({ found, pot, assured }: Judged): Against[] {
 }
 
 /** How many times its fruit a product may hold in water. */
-function waterTimes(product: ShelfCase['product'], pot: PotAmounts): number {
+function waterTimes(product: StorageCase['product'], pot: PotAmounts): number {
   if (product === 'marmalade') return MOST_WATER.marmalade;
   if (product === 'sauce') return MOST_WATER.sauce;
   const isDripped = product === 'jelly' && pot.wholeFruit > pot.acidFruit / 2;
@@ -161,15 +167,15 @@ function waterTimes(product: ShelfCase['product'], pot: PotAmounts): number {
 }
 
 /** More of the acid fruit that is most of the batch. */
-function addMoreFruit({ lines }: ShelfCase, more: number): Against['way'] {
+function addMoreFruit({ lines }: StorageCase, more: number): SafetyFinding['pantryFix'] {
   const fruits = lines.filter(({ ingredient }) => roleOf(ingredient) === 'acid-fruit');
   const main = fruits.toSorted((a, b) => b.massG.typical - a.massG.typical)[0]?.ingredient;
   return main === undefined ? null : addMore(main.id, more);
 }
 
 /** Herbs, spices, spirits, butter, zest: each up to its cap. */
-export function againstCaps({ found, pot, assured, family }: Judged): Against[] {
-  if (assured) return [];
+export function capFindings({ found, pot, isAssured, family }: SafetyContext): SafetyFinding[] {
+  if (isAssured) return [];
   const fruit = pot.acidFruit + (family === 'pepper' ? pot.vinegar : 0);
   const base = (of: 'fruit' | 'fruit and sugar') =>
     of === 'fruit' ? fruit : fruit + pot.of('sweetener');
@@ -180,7 +186,7 @@ export function againstCaps({ found, pot, assured, family }: Judged): Against[] 
     if (have <= may / EXACT || have === 0) return [];
     const rows = pot.rowsOf(role);
     return [
-      against(
+      safetyFinding(
         `${capital(names(rows))}: ${grams(have)}, and of ${name} at most ${share(most, 1)} of the ${of}, ${grams(may)}.`,
         rows,
         leaveOut(rows),
@@ -193,7 +199,7 @@ export function againstCaps({ found, pot, assured, family }: Judged): Against[] 
   const rows = pot.rowsOf('zest');
   return [
     ...capped,
-    against(
+    safetyFinding(
       `${capital(names(rows))}: ${grams(zest)}, and outside a marmalade at most ${share(MOST_ZEST, 1)} of the fruit, ${grams(mayZest)}.`,
       rows,
       leaveOut(rows),
@@ -202,14 +208,14 @@ export function againstCaps({ found, pot, assured, family }: Judged): Against[] 
 }
 
 /** Sweeteners that fade or turn bitter in the canner. */
-export function againstFading({ found }: Judged): Against[] {
+export function fadingFindings({ found }: SafetyContext): SafetyFinding[] {
   const rows = found.lines.filter(
     ({ ingredient }) => ingredient.kind === 'sweetener' && ingredient.fadesInHeat === true,
   );
   return rows.length === 0
     ? []
     : [
-        against(
+        safetyFinding(
           'Its sweetener fades or turns bitter in the canner. Of the substitutes only sucralose holds up.',
           [...new Set(rows.map(({ ingredient }) => ingredient.id))],
         ),
@@ -217,19 +223,19 @@ export function againstFading({ found }: Judged): Against[] {
 }
 
 /** The sums’ pH with every row at its unfavourable end. It can only stand against. */
-export function againstPH({ found, pot, family, assured }: Judged): Against[] {
-  if (assured) return [];
+export function pHFindings({ found, pot, family, isAssured }: SafetyContext): SafetyFinding[] {
+  if (isAssured) return [];
   const limit =
     family === 'pepper' ? PEPPERS.mostPH : family === 'infusion' ? INFUSION.mostPH : HIGH_ACID_PH;
   const pH = worstPH(found.lines);
   if (pH === null) {
     return family === 'spread' || pot.all === 0
       ? []
-      : [against('Nothing in it is sour, so its pH may be anything.', [])];
+      : [safetyFinding('Nothing in it is sour, so its pH may be anything.', [])];
   }
   if (pH < limit) return [];
   return [
-    against(
+    safetyFinding(
       limit === HIGH_ACID_PH
         ? `By the sums its pH may reach ${pH.toFixed(1)}, and only food surely below 4.6 may be processed in boiling water.`
         : `By the sums its pH may reach ${pH.toFixed(1)}; for this kind it must stay below ${limit.toFixed(1)}.`,

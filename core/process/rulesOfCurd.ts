@@ -1,11 +1,11 @@
 import { CURD } from './caps.ts';
-import { type Judged, EXACT } from './judged.ts';
+import { type SafetyContext, EXACT } from './safetyContext.ts';
 import type { PotAmounts } from './potAmounts.ts';
-import { against, nameOf, capital, enough, ratio, leaveOut, addMore } from './saying.ts';
-import type { Against, ShelfCase } from './shelfCase.ts';
+import { safetyFinding, nameOf, capital, enough, ratio, leaveOut, addMore } from './messages.ts';
+import type { SafetyFinding, StorageCase } from './storageCase.ts';
 
 /** Curd: by grams of bottled lemon or lime juice, and nothing in it that the tested curd does not hold. */
-export function againstCurd({ found, pot }: Judged): Against[] {
+export function curdFindings({ found, pot }: SafetyContext): SafetyFinding[] {
   const juice = pot.bottled;
   const sour = pot.rowsOf(
     'acid-fruit',
@@ -19,7 +19,7 @@ export function againstCurd({ found, pot }: Judged): Against[] {
   const others = sour.filter((id) => id !== 'lemon-juice-bottled' && id !== 'lime-juice-bottled');
   const wrong = others.map((id) =>
     /^(?:lemon|lime)-juice/.test(id)
-      ? against(
+      ? safetyFinding(
           `Fresh ${nameOf(id).replace('fresh ', '')} varies in strength: only curd of bottled lemon or lime juice may stand on a shelf.`,
           [id],
           {
@@ -27,7 +27,7 @@ export function againstCurd({ found, pot }: Judged): Against[] {
             add: [{ id: `${id.replace(/-and-.*/, '')}-bottled`, grams: enough(pot.ofRow(id)) }],
           },
         )
-      : against(
+      : safetyFinding(
           `Only lemon or lime curd of bottled juice has a tested process, and this holds ${nameOf(id)}. Fridge up to four weeks, or freezer up to a year.`,
           [id],
         ),
@@ -35,7 +35,7 @@ export function againstCurd({ found, pot }: Judged): Against[] {
   if (others.length > 0) return wrong;
   if (juice === 0) {
     return [
-      against(
+      safetyFinding(
         'A curd for the shelf is made with bottled lemon or lime juice, and there is none in it.',
         [],
       ),
@@ -44,7 +44,7 @@ export function againstCurd({ found, pot }: Judged): Against[] {
   return [...curdAmounts(pot, juice), ...curdRest(found, pot)];
 }
 
-function curdAmounts(pot: PotAmounts, juice: number): Against[] {
+function curdAmounts(pot: PotAmounts, juice: number): SafetyFinding[] {
   const eggs = pot.of('egg');
   const butter = pot.of('butter');
   const zest = pot.of('zest');
@@ -52,10 +52,10 @@ function curdAmounts(pot: PotAmounts, juice: number): Against[] {
   const said = (have: number, what: string, most: number, tested: number) =>
     `${ratio(have / juice)} g of ${what} to a gram of bottled juice; at most ${ratio(most)} (the tested curd holds ${ratio(tested)}).`;
   return [
-    ...(eggs === 0 ? [against('No egg in it: it is no curd that was tested.', [])] : []),
+    ...(eggs === 0 ? [safetyFinding('No egg in it: it is no curd that was tested.', [])] : []),
     ...(eggs > (CURD.mostEgg * juice) / EXACT
       ? [
-          against(
+          safetyFinding(
             said(eggs, 'egg', CURD.mostEgg, CURD.testedEgg),
             pot.rowsOf('egg'),
             mend(eggs / CURD.mostEgg - juice),
@@ -64,7 +64,7 @@ function curdAmounts(pot: PotAmounts, juice: number): Against[] {
       : []),
     ...(butter > (CURD.mostButter * juice) / EXACT
       ? [
-          against(
+          safetyFinding(
             said(butter, 'butter', CURD.mostButter, CURD.testedButter),
             ['butter'],
             mend(butter / CURD.mostButter - juice),
@@ -73,7 +73,7 @@ function curdAmounts(pot: PotAmounts, juice: number): Against[] {
       : []),
     ...(zest > (CURD.mostZest * juice) / EXACT
       ? [
-          against(
+          safetyFinding(
             said(zest, 'zest', CURD.mostZest, 0.2),
             pot.rowsOf('zest'),
             mend(zest / CURD.mostZest - juice),
@@ -82,7 +82,7 @@ function curdAmounts(pot: PotAmounts, juice: number): Against[] {
       : []),
     ...(pot.sucrose < CURD.leastSucrose * juice * EXACT
       ? [
-          against(
+          safetyFinding(
             `${ratio(pot.sucrose / juice)} g of sugar to a gram of bottled juice; at least ${ratio(CURD.leastSucrose)} (the tested curd holds ${ratio(CURD.testedSucrose)}).`,
             pot.rowsOf('sweetener'),
             addMore('sugar', CURD.leastSucrose * juice - pot.sucrose),
@@ -93,7 +93,7 @@ function curdAmounts(pot: PotAmounts, juice: number): Against[] {
 }
 
 /** What else stands in a curd: nothing, water included. */
-function curdRest({ lines }: ShelfCase, pot: PotAmounts): Against[] {
+function curdRest({ lines }: StorageCase, pot: PotAmounts): SafetyFinding[] {
   const rows = pot.rowsOf(
     'water',
     'pectin',
@@ -114,7 +114,7 @@ function curdRest({ lines }: ShelfCase, pot: PotAmounts): Against[] {
     )
     .map(({ ingredient }) => ingredient.id);
   return [...rows, ...new Set(odd)].map((id) =>
-    against(`${capital(nameOf(id))} is in no tested curd.`, [id], leaveOut([id])),
+    safetyFinding(`${capital(nameOf(id))} is in no tested curd.`, [id], leaveOut([id])),
   );
 }
 

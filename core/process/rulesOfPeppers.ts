@@ -1,11 +1,11 @@
 import { PEPPERS } from './caps.ts';
-import { type Judged, EXACT } from './judged.ts';
-import { against, grams, addMore } from './saying.ts';
-import type { Against } from './shelfCase.ts';
+import { type SafetyContext, EXACT } from './safetyContext.ts';
+import { safetyFinding, grams, addMore } from './messages.ts';
+import type { SafetyFinding } from './storageCase.ts';
 
 /** Pepper jelly: 5 % vinegar to all that is green in it, no more water than vinegar, solids of half and more, half-pints. */
-export function againstPeppers({ found, pot, assured }: Judged): Against[] {
-  if (assured) return [];
+export function pepperFindings({ found, pot, isAssured }: SafetyContext): SafetyFinding[] {
+  if (isAssured) return [];
   const need = PEPPERS.leastVinegar * pot.greens;
   const water = pot.of('water');
   const solids = found.solublesPct;
@@ -13,7 +13,7 @@ export function againstPeppers({ found, pot, assured }: Judged): Against[] {
   return [
     ...(pot.vinegar < need * EXACT
       ? [
-          against(
+          safetyFinding(
             `Peppers are a low-acid food, and there is too little 5 % vinegar: ${grams(pot.vinegar)} to ${grams(pot.greens)} of peppers, onion, garlic and herbs, where at least ${grams(need)} is wanted.`,
             greens,
             addMore('vinegar', need - pot.vinegar),
@@ -22,7 +22,7 @@ export function againstPeppers({ found, pot, assured }: Judged): Against[] {
       : []),
     ...(water > (PEPPERS.mostWaterOverVinegar * pot.vinegar) / EXACT
       ? [
-          against(
+          safetyFinding(
             `${grams(water)} of water thins ${grams(pot.vinegar)} of vinegar; no more water than vinegar may go in.`,
             pot.rowsOf('water'),
             addMore('vinegar', water - pot.vinegar),
@@ -31,7 +31,7 @@ export function againstPeppers({ found, pot, assured }: Judged): Against[] {
       : []),
     ...(solids !== null && solids < PEPPERS.leastSolublesPct - 0.5
       ? [
-          against(
+          safetyFinding(
             `It stops at ${Math.round(solids)} % soluble solids, and a pepper jelly for the shelf has at least ${PEPPERS.leastSolublesPct} %.`,
             pot.rowsOf('sweetener'),
           ),

@@ -1,12 +1,12 @@
 import { contentsOf } from '../formula/index.ts';
 import { acidLoadOf, NO_ACID, pHOf, plusLoad } from '../gel/index.ts';
-import type { ShelfLine } from './shelfCase.ts';
+import type { StorageLine } from './storageCase.ts';
 
 /**
  * pH of a batch with everything in it at the end that is against it, or for it: the ends of each row’s pH and
  * acidity, the least of what sours and the most of what does not. Null where nothing is sour, or there is no water.
  */
-function pHAtEnd(lines: readonly ShelfLine[], end: 'against' | 'for'): number | null {
+function pHAtEnd(lines: readonly StorageLine[], end: 'against' | 'for'): number | null {
   const against = end === 'against';
   let load = NO_ACID;
   let water = 0;
@@ -33,7 +33,7 @@ function pHAtEnd(lines: readonly ShelfLine[], end: 'against' | 'for'): number | 
 const SOUR_PH = 4.6;
 
 /** The highest that the pH may be by the sums, whatever was drawn: each row at its unfavourable end. */
-export const worstPH = (lines: readonly ShelfLine[]): number | null => pHAtEnd(lines, 'against');
+export const worstPH = (lines: readonly StorageLine[]): number | null => pHAtEnd(lines, 'against');
 
 /** The lowest that it may be. */
-export const bestPH = (lines: readonly ShelfLine[]): number | null => pHAtEnd(lines, 'for');
+export const bestPH = (lines: readonly StorageLine[]): number | null => pHAtEnd(lines, 'for');

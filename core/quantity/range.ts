@@ -2,7 +2,7 @@
 export type Range = { readonly low: number; readonly typical: number; readonly high: number };
 
 /** Forecast spread: one in ten below p10, half below p50, one in ten above p90. */
-export type Spread = { readonly p10: number; readonly p50: number; readonly p90: number };
+export type Quantiles = { readonly p10: number; readonly p50: number; readonly p90: number };
 
 /** Builds a range. Throws RangeError unless low ≤ typical ≤ high. */
 export function range(low: number, typical: number, high: number): Range {

@@ -1,4 +1,4 @@
-import type { Spread } from './range.ts';
+import type { Quantiles } from './range.ts';
 
 /** Rounds to a number of decimals for an answer that people and programs read. */
 export function roundTo(value: number, decimals: number): number {
@@ -7,7 +7,7 @@ export function roundTo(value: number, decimals: number): number {
 }
 
 /** A spread with each of its figures rounded to a number of decimals. */
-export const roundSpread = ({ p10, p50, p90 }: Spread, decimals: number): Spread => ({
+export const roundQuantiles = ({ p10, p50, p90 }: Quantiles, decimals: number): Quantiles => ({
   p10: roundTo(p10, decimals),
   p50: roundTo(p50, decimals),
   p90: roundTo(p90, decimals),

@@ -1,6 +1,6 @@
 import { type Method, PRODUCTS } from '../method/index.ts';
 import { type Plan, planBatch } from '../plan/index.ts';
-import { type PlanRequest, readLines, workOut } from '../work/index.ts';
+import { type PlanRequest, readLines, evaluate } from '../evaluate/index.ts';
 import { linesBy, USUAL_SUGAR } from './linesBy.ts';
 import { solveFor } from './solveFor.ts';
 
@@ -16,7 +16,7 @@ export type MethodTrial = {
  * with the sugar that is usual for them and the pectin that makes them firm, or as firm as it gets.
  */
 export function compareMethods(request: PlanRequest): MethodTrial[] {
-  const lines = workOut({ ...request, draws: 0 }, readLines(request)).understood;
+  const lines = evaluate({ ...request, draws: 0 }, readLines(request)).understood;
   const own = planBatch({ ...request, draws: 0 });
   const now = own.ok ? own.plan.method : null;
   return PRODUCTS[request.product].methods.flatMap((method): MethodTrial[] => {

@@ -2,7 +2,7 @@ import { massOf, startContents } from '../formula/index.ts';
 import { SET_CLASSES, setClassOf, type SetClass } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
 import { bisect } from './bisect.ts';
-import { imagine, type Mix, type Recipe } from './imagine.ts';
+import { tryMix, type Mix, type SolverRecipe } from './tryMix.ts';
 import type { Collision, Wishes } from './wishes.ts';
 
 /** The middle of each class: what makes it set, held over needed. */
@@ -18,7 +18,7 @@ const MOST_PECTIN_PER_KG = 60;
 const MOST_BUTTER_PCT = 62;
 
 /** How much of which pectin, or how far to reduce, for the firmness that was asked for. */
-export function firmnessOf(recipe: Recipe, wishes: Wishes, mix: Mix): Mix | Collision {
+export function firmnessOf(solverRecipe: SolverRecipe, wishes: Wishes, mix: Mix): Mix | Collision {
   const { firmness } = wishes;
   if (firmness === undefined) return mix;
   const clash = (message: string): Collision => ({
@@ -32,10 +32,10 @@ export function firmnessOf(recipe: Recipe, wishes: Wishes, mix: Mix): Mix | Coll
     ],
     message,
   });
-  const { setModel, name } = METHODS[recipe.method];
+  const { setModel, name } = METHODS[solverRecipe.method];
   if (setModel === 'egg') return clash('A curd is as firm as its eggs make it.');
-  const knob = knobOf(recipe, mix, setModel);
-  const ratio = (x: number) => imagine(recipe, knob.mix(x))?.setRatio ?? NaN;
+  const knob = knobOf(solverRecipe, mix, setModel);
+  const ratio = (x: number) => tryMix(solverRecipe, knob.mix(x))?.setRatio ?? NaN;
   const x = bisect(ratio, AIM[firmness], knob.least, knob.most);
   const found = setClassOf(ratio(x));
   if (found === firmness) return knob.mix(x);
@@ -54,17 +54,22 @@ type Knob = {
   readonly most: number;
 };
 
-function knobOf(recipe: Recipe, mix: Mix, model: 'high-methoxyl' | 'low-methoxyl' | 'body'): Knob {
+function knobOf(
+  solverRecipe: SolverRecipe,
+  mix: Mix,
+  model: 'high-methoxyl' | 'low-methoxyl' | 'body',
+): Knob {
   if (model === 'body') {
     return {
       mix: (targetPct) => ({ ...mix, targetPct }),
-      least: imagine(recipe, mix)?.targetPct ?? MOST_BUTTER_PCT,
+      least: tryMix(solverRecipe, mix)?.targetPct ?? MOST_BUTTER_PCT,
       most: MOST_BUTTER_PCT,
     };
   }
-  const own = recipe.lines.find(({ ingredient }) => ingredient.kind === 'pectin')?.ingredient.id;
+  const own = solverRecipe.lines.find(({ ingredient }) => ingredient.kind === 'pectin')?.ingredient
+    .id;
   const id = own ?? (model === 'low-methoxyl' ? 'low-sugar-pectin' : 'powdered-pectin');
-  const potKg = (massOf(startContents(recipe.lines)) * Math.max(mix.fruit, mix.sugar)) / 1000;
+  const potKg = (massOf(startContents(solverRecipe.lines)) * Math.max(mix.fruit, mix.sugar)) / 1000;
   return {
     mix: (massG) => ({ ...mix, dose: { id, massG } }),
     least: 0,

@@ -1,8 +1,8 @@
 import { planBatch } from '../plan/index.ts';
-import { readLine } from '../reader/index.ts';
-import { SHELF_FORMULAS } from '../test/shelfFormulas.ts';
+import { readLine } from '../parser/index.ts';
+import { SHELF_FORMULAS } from '../test/storageFormulas.ts';
 import { request } from '../test/planned.ts';
-import type { PlanRequest } from '../work/index.ts';
+import type { PlanRequest } from '../evaluate/index.ts';
 import { canBeWorkedOut, formulaFor, type FirstFormula } from './formulaFor.ts';
 
 function found(lines: readonly string[], change: Partial<PlanRequest> = {}) {

@@ -1,10 +1,10 @@
 import type { SetClass } from '../gel/index.ts';
 import { isHard, type Product, PRODUCTS } from '../method/index.ts';
 import { type Fault, type Plan, planBatch } from '../plan/index.ts';
-import type { UnderstoodLine } from '../reader/index.ts';
-import { changed, type PlanRequest, readLines, workOut } from '../work/index.ts';
-import { isFruit } from './imagine.ts';
-import { linesBy, USUAL_SUGAR, type Way } from './linesBy.ts';
+import type { UnderstoodLine } from '../parser/index.ts';
+import { changed, type PlanRequest, readLines, evaluate } from '../evaluate/index.ts';
+import { isFruit } from './tryMix.ts';
+import { linesBy, USUAL_SUGAR, type Proportions } from './linesBy.ts';
 
 /** A whole formula for fruit alone, and the plan that it gives; or what has to be said first. */
 export type FirstFormula =
@@ -16,17 +16,19 @@ const FOR_MARMALADE: ReadonlySet<string> = new Set([
   'orange', 'seville-orange', 'lemon', 'lime', 'grapefruit', 'clementine', 'kumquat', 'bergamot', 'yuzu',
 ]); // prettier-ignore
 
-const long = (sugar: number, water: number): Way => ({ method: 'long-boil', sugar, water });
-const BY_PECTIN: readonly Way[] = (['powdered-pectin', 'low-methoxyl'] as const).map((method) => ({
-  method,
-  sugar: USUAL_SUGAR[method] ?? 1,
-}));
+const long = (sugar: number, water: number): Proportions => ({ method: 'long-boil', sugar, water });
+const BY_PECTIN: readonly Proportions[] = (['powdered-pectin', 'low-methoxyl'] as const).map(
+  (method) => ({
+    method,
+    sugar: USUAL_SUGAR[method] ?? 1,
+  }),
+);
 
 /**
  * The ways that are tried, the plainest first. Fruit that sets by itself takes the more sugar and water the more
  * pectin it holds, as tested formulas of currants, quinces and bitter oranges do; common practice.
  */
-const WAYS: { readonly [product in Product]?: readonly Way[] } = {
+const WAYS: { readonly [product in Product]?: readonly Proportions[] } = {
   jam: [long(0.8, 0), long(1, 0.3), long(1.25, 0.4), long(1.5, 0.6), ...BY_PECTIN],
   conserve: [long(0.8, 0), long(1, 0.3), ...BY_PECTIN],
   marmalade: [long(2, 2.4), long(2.4, 3), long(1.5, 2), long(1, 1), ...BY_PECTIN],
@@ -59,22 +61,22 @@ export const canBeWorkedOut = (product: Product): boolean => WAYS[product] !== u
  * what is still wanting.
  */
 export function formulaFor(request: PlanRequest): FirstFormula {
-  const { understood, puzzling } = workOut({ ...request, draws: 0 }, readLines(request));
+  const { understood, unrecognized } = evaluate({ ...request, draws: 0 }, readLines(request));
   const fruit = understood.filter(isFruit);
-  if (puzzling.length > 0) return refused('Every line must be understood first.');
+  if (unrecognized.length > 0) return refused('Every line must be understood first.');
   if (fruit.length === 0) return refused('Say how much fruit there is, as “3 kg quinces”.');
   const product = productOf(request.product, fruit);
   const ways = WAYS[product];
   if (ways === undefined)
     return refused(`A ${PRODUCTS[product].name} is not worked out from its fruit alone.`);
-  const starts = ways.map((way) => ({
+  const starts = ways.map((proportions) => ({
     ...request,
     product,
-    method: way.method,
+    method: proportions.method,
     targetSolublesPct: null,
     before: null,
     draws: DRAWS,
-    lines: linesBy(understood, watered(way, understood), request),
+    lines: linesBy(understood, watered(proportions, understood), request),
   }));
   const plain = untilGood(starts);
   const tried = plain.some((one) => isGood(one) || isStiff(one))
@@ -112,10 +114,10 @@ type Tried = {
 };
 
 /** Hard fruit has a little to soften in. */
-const watered = (way: Way, lines: readonly UnderstoodLine[]): Way =>
-  way.method === 'long-boil' && lines.some(isHard)
-    ? { ...way, water: Math.max(way.water ?? 0, TO_SOFTEN) }
-    : way;
+const watered = (proportions: Proportions, lines: readonly UnderstoodLine[]): Proportions =>
+  proportions.method === 'long-boil' && lines.some(isHard)
+    ? { ...proportions, water: Math.max(proportions.water ?? 0, TO_SOFTEN) }
+    : proportions;
 const TO_SOFTEN = 0.15;
 
 /** More sugar and water mend nothing that the first of a method does not. */

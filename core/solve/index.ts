@@ -2,5 +2,5 @@ export * from './compareMethods.ts';
 export * from './formulaFor.ts';
 export * from './lessSugar.ts';
 export * from './solveFor.ts';
-export * from './turnGauge.ts';
+export * from './moveGauge.ts';
 export * from './wishes.ts';

@@ -1,9 +1,9 @@
 import { type SetClass, setClassOf } from '../gel/index.ts';
 import { isSugar } from '../method/index.ts';
-import type { PlanRequest } from '../work/index.ts';
+import type { PlanRequest } from '../evaluate/index.ts';
 import { bisect } from './bisect.ts';
-import { AS_WRITTEN, gramsOf, imagine } from './imagine.ts';
-import { recipeOf } from './recipeOf.ts';
+import { AS_WRITTEN, gramsOf, tryMix } from './tryMix.ts';
+import { solverRecipeOf } from './solverRecipeOf.ts';
 import { requestOf } from './requestOf.ts';
 
 /** What comes of a share of the sugar. */
@@ -30,11 +30,11 @@ const SOFT = 0.75;
 
 /** What if there were less sugar, or more: the set and the yield by the share of it, and where the set fails. */
 export function sweepSugar(request: PlanRequest): SugarSweep | null {
-  const recipe = recipeOf(request);
-  const sugarG = recipe === null ? 0 : gramsOf(recipe.lines, isSugar);
-  if (recipe === null || sugarG === 0) return null;
+  const solverRecipe = solverRecipeOf(request);
+  const sugarG = solverRecipe === null ? 0 : gramsOf(solverRecipe.lines, isSugar);
+  if (solverRecipe === null || sugarG === 0) return null;
   const at = (share: number) =>
-    imagine(recipe, { ...AS_WRITTEN, sugar: share, targetPct: request.targetSolublesPct });
+    tryMix(solverRecipe, { ...AS_WRITTEN, sugar: share, targetPct: request.targetSolublesPct });
   const count = Math.round((MOST_SHARE - LEAST_SHARE) / STEP) + 1;
   const shares = Array.from({ length: count }, (_, i) =>
     Number((LEAST_SHARE + i * STEP).toFixed(2)),
@@ -63,9 +63,9 @@ export function sweepSugar(request: PlanRequest): SugarSweep | null {
 
 /** The request with so much of its sugar; null where it has none. */
 export function withSugarShare(request: PlanRequest, share: number): PlanRequest | null {
-  const recipe = recipeOf(request);
+  const solverRecipe = solverRecipeOf(request);
   return (
-    recipe &&
-    requestOf(recipe, { ...AS_WRITTEN, sugar: share, targetPct: request.targetSolublesPct })
+    solverRecipe &&
+    requestOf(solverRecipe, { ...AS_WRITTEN, sugar: share, targetPct: request.targetSolublesPct })
   );
 }

@@ -1,10 +1,14 @@
 import { isSugar, type Method } from '../method/index.ts';
 import { convert, kitchenFraction } from '../quantity/index.ts';
-import { readLine, type ReadingKitchen, type UnderstoodLine } from '../reader/index.ts';
-import { gramsOf, isFruit } from './imagine.ts';
+import { readLine, type ParserKitchen, type UnderstoodLine } from '../parser/index.ts';
+import { gramsOf, isFruit } from './tryMix.ts';
 
 /** A way to make a batch of fruit: its method, and what goes with a gram of the fruit, g. */
-export type Way = { readonly method: Method; readonly sugar: number; readonly water?: number };
+export type Proportions = {
+  readonly method: Method;
+  readonly sugar: number;
+  readonly water?: number;
+};
 
 /** Sugar by fruit, by weight, as each method usually has it; common practice. */
 export const USUAL_SUGAR: { readonly [method in Method]?: number } = {
@@ -26,8 +30,8 @@ const PECTIN: { readonly [method in Method]?: readonly [id: string, gramsPerKg: 
  */
 export function linesBy(
   lines: readonly UnderstoodLine[],
-  { method, sugar, water = 0 }: Way,
-  kitchen: Partial<ReadingKitchen>,
+  { method, sugar, water = 0 }: Proportions,
+  kitchen: Partial<ParserKitchen>,
 ): string[] {
   const fruit = lines.filter(isFruit);
   const fruitG = gramsOf(fruit, isFruit);
@@ -57,7 +61,7 @@ function measureOf(fruit: readonly UnderstoodLine[]): Measure {
 type Rounding = (
   massG: number,
   thing: 'sugar' | 'water',
-  kitchen: Partial<ReadingKitchen>,
+  kitchen: Partial<ParserKitchen>,
 ) => string;
 
 /** To 10 g, and by the kilogram to 50 g. */

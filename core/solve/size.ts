@@ -5,12 +5,12 @@ import { bisect } from './bisect.ts';
 import {
   AS_WRITTEN,
   gramsOf,
-  imagine,
+  tryMix,
   isFruit,
-  type Imagined,
+  type TrialMix,
   type Mix,
-  type Recipe,
-} from './imagine.ts';
+  type SolverRecipe,
+} from './tryMix.ts';
 import type { Collision, Party, WishName, Wishes } from './wishes.ts';
 
 /** Largest multiple of a recipe, and of its sugar over its fruit, that is looked at. */
@@ -30,20 +30,24 @@ const collision = (a: Party, b: Party, message: string): Collision => ({
 const agrees = (found: number, wanted: number): boolean => Math.abs(found / wanted - 1) <= AGREES;
 
 /** How much fruit and sugar, and where to stop, for the wishes of size and sweetness. */
-export function sizeOf(recipe: Recipe, wishes: Wishes, overfill: number): Mix | Collision {
-  const base = sweetened(recipe, wishes);
+export function sizeOf(
+  solverRecipe: SolverRecipe,
+  wishes: Wishes,
+  overfill: number,
+): Mix | Collision {
+  const base = sweetened(solverRecipe, wishes);
   if ('between' in base) return base;
-  const sized = fruitAndSugar(recipe, wishes, base, overfill);
-  return 'between' in sized ? sized : inPot(recipe, wishes, sized);
+  const sized = fruitAndSugar(solverRecipe, wishes, base, overfill);
+  return 'between' in sized ? sized : inPot(solverRecipe, wishes, sized);
 }
 
 /** The proportions that are as sweet as asked: by the stop where it is boiled down, by the sugar where the clock decides. */
-function sweetened(recipe: Recipe, { sugarsPer100g: wanted }: Wishes): Mix | Collision {
-  const plain: Mix = { ...AS_WRITTEN, targetPct: recipe.request.targetSolublesPct };
+function sweetened(solverRecipe: SolverRecipe, { sugarsPer100g: wanted }: Wishes): Mix | Collision {
+  const plain: Mix = { ...AS_WRITTEN, targetPct: solverRecipe.request.targetSolublesPct };
   if (wanted === undefined) return plain;
-  const bySolids = ['temperature', 'body'].includes(METHODS[recipe.method].stopKind);
+  const bySolids = ['temperature', 'body'].includes(METHODS[solverRecipe.method].stopKind);
   const mix = (x: number): Mix => (bySolids ? { ...plain, targetPct: x } : { ...plain, sugar: x });
-  const sweetness = (x: number) => imagine(recipe, mix(x))?.sugarsPer100g ?? NaN;
+  const sweetness = (x: number) => tryMix(solverRecipe, mix(x))?.sugarsPer100g ?? NaN;
   const x = bySolids
     ? bisect(sweetness, wanted, LEAST_TARGET_PCT, MOST_TARGET_PCT)
     : bisect(sweetness, wanted, 0, MOST_SUGAR_TIMES);
@@ -53,17 +57,20 @@ function sweetened(recipe: Recipe, { sugarsPer100g: wanted }: Wishes): Mix | Col
     : collision(
         'sweetness',
         'recipe',
-        `By ${METHODS[recipe.method].name} this fruit comes to ${found.toFixed(0)} g of sugars in 100 g, and not to ${wanted}.`,
+        `By ${METHODS[solverRecipe.method].name} this fruit comes to ${found.toFixed(0)} g of sugars in 100 g, and not to ${wanted}.`,
       );
 }
 
 function fruitAndSugar(
-  recipe: Recipe,
+  solverRecipe: SolverRecipe,
   { fruitG, sugarG, jars, sugarsPer100g }: Wishes,
   base: Mix,
   overfill: number,
 ): Mix | Collision {
-  const [hasFruitG, hasSugarG] = [gramsOf(recipe.lines, isFruit), gramsOf(recipe.lines, isSugar)];
+  const [hasFruitG, hasSugarG] = [
+    gramsOf(solverRecipe.lines, isFruit),
+    gramsOf(solverRecipe.lines, isSugar),
+  ];
   if (fruitG !== undefined && hasFruitG === 0)
     return collision('fruit', 'recipe', 'The recipe has no fruit to change.');
   if (sugarG !== undefined && hasSugarG === 0)
@@ -86,7 +93,7 @@ function fruitAndSugar(
     return sugar === null ? base : both(sugar / base.sugar, sugar);
   }
   const wantedMl = jars.count * jars.volumeMl * overfill;
-  const volume = (mix: Mix) => imagine(recipe, mix)?.volumeMl ?? NaN;
+  const volume = (mix: Mix) => tryMix(solverRecipe, mix)?.volumeMl ?? NaN;
   const free = fruit === null && sugar === null;
   const [mix, held]: [(x: number) => Mix, WishName] = free
     ? [times, 'jars']
@@ -109,14 +116,14 @@ function fruitAndSugar(
 }
 
 /** Holds a mix to the pot: shrunk or grown to a third of it where nothing else fixes its size. */
-function inPot(recipe: Recipe, wishes: Wishes, mix: Mix): Mix | Collision {
-  const { pot } = recipe.request;
+function inPot(solverRecipe: SolverRecipe, wishes: Wishes, mix: Mix): Mix | Collision {
+  const { pot } = solverRecipe.request;
   if (wishes.fitsPot !== true) return mix;
   if (pot === null)
     return collision('pot', 'recipe', 'No pot is chosen, so its size is not known.');
   const roomMl = (FULL_ENOUGH * Math.PI * pot.diameterCm ** 2 * pot.heightCm) / 4;
-  const takes = (k: number): Imagined | null =>
-    imagine(recipe, { ...mix, fruit: mix.fruit * k, sugar: mix.sugar * k });
+  const takes = (k: number): TrialMix | null =>
+    tryMix(solverRecipe, { ...mix, fruit: mix.fruit * k, sugar: mix.sugar * k });
   const needsMl = takes(1)?.potMl ?? 0;
   const size = (['jars', 'fruit', 'sugar'] as const).find(
     (name) =>

@@ -1,5 +1,5 @@
 import type { SetClass } from '../gel/index.ts';
-import type { PlanRequest } from '../work/index.ts';
+import type { PlanRequest } from '../evaluate/index.ts';
 import { request } from '../test/planned.ts';
 import { bisect } from './bisect.ts';
 import { type Solved, solveFor } from './solveFor.ts';

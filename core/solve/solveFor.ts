@@ -1,8 +1,8 @@
 import { type Fault, type Plan, planBatch } from '../plan/index.ts';
-import type { PlanRequest } from '../work/index.ts';
+import type { PlanRequest } from '../evaluate/index.ts';
 import { firmnessOf } from './firmness.ts';
-import { AS_WRITTEN, imagine, type Recipe } from './imagine.ts';
-import { recipeOf } from './recipeOf.ts';
+import { AS_WRITTEN, tryMix, type SolverRecipe } from './tryMix.ts';
+import { solverRecipeOf } from './solverRecipeOf.ts';
 import { requestOf } from './requestOf.ts';
 import { sizeOf } from './size.ts';
 import type { Collision, Wishes } from './wishes.ts';
@@ -25,8 +25,8 @@ const MOST_TRIES = 8;
 export function solveFor(request: PlanRequest, wishes: Wishes): Solved {
   const now = planBatch(request);
   if (!now.ok) return { outcome: 'refused', faults: now.faults };
-  const recipe = recipeOf(request);
-  if (recipe === null) {
+  const solverRecipe = solverRecipeOf(request);
+  if (solverRecipe === null) {
     return {
       outcome: 'refused',
       faults: [
@@ -38,20 +38,25 @@ export function solveFor(request: PlanRequest, wishes: Wishes): Solved {
     };
   }
   // The middle of the imagined batches lies a little off the typical one.
-  const typicalMl = imagine(recipe, {
+  const typicalMl = tryMix(solverRecipe, {
     ...AS_WRITTEN,
     targetPct: request.targetSolublesPct,
   })?.volumeMl;
   const lean = (now.plan.yield?.volumeMl.p50 ?? 1) / (typicalMl ?? 1);
-  return search(recipe, wishes, A_LITTLE_OVER / lean, MOST_TRIES);
+  return search(solverRecipe, wishes, A_LITTLE_OVER / lean, MOST_TRIES);
 }
 
-function search(recipe: Recipe, wishes: Wishes, overfill: number, tries: number): Solved {
-  const sized = sizeOf(recipe, wishes, overfill);
+function search(
+  solverRecipe: SolverRecipe,
+  wishes: Wishes,
+  overfill: number,
+  tries: number,
+): Solved {
+  const sized = sizeOf(solverRecipe, wishes, overfill);
   if ('between' in sized) return { outcome: 'collides', collision: sized };
-  const mix = firmnessOf(recipe, wishes, sized);
+  const mix = firmnessOf(solverRecipe, wishes, sized);
   if ('between' in mix) return { outcome: 'collides', collision: mix };
-  const request = requestOf(recipe, mix);
+  const request = requestOf(solverRecipe, mix);
   const outcome = planBatch(request);
   if (!outcome.ok) return { outcome: 'refused', faults: outcome.faults };
   const { jars } = wishes;
@@ -60,6 +65,6 @@ function search(recipe: Recipe, wishes: Wishes, overfill: number, tries: number)
     (outcome.plan.yield?.volumeMl.p50 ?? 0) < jars.count * jars.volumeMl &&
     tries > 0;
   return short
-    ? search(recipe, wishes, overfill * A_LITTLE_OVER, tries - 1)
+    ? search(solverRecipe, wishes, overfill * A_LITTLE_OVER, tries - 1)
     : { outcome: 'solved', request, plan: outcome.plan };
 }

@@ -4,7 +4,7 @@ import { fahrenheitDegrees } from '../quantity/index.ts';
 import type { Caution } from '../advice/index.ts';
 import type { Estimate } from './estimate.ts';
 import type { Progress } from './progress.ts';
-import type { Sheet } from './sheet.ts';
+import type { CookPlan } from './cookPlan.ts';
 
 /** Common practice; temperatures in °C of the truth. */
 const CURDLES_C = 82;
@@ -15,18 +15,18 @@ const NEARLY_BOILS_K = 8;
 const LAST_MINUTES = 6;
 
 /** Minutes that the pot may be left unstirred just now; 0 is constantly. Grows scarce with solids and flame. */
-export function stirEvery(sheet: Sheet, now: Estimate, progress: Progress): number {
-  if (sheet.method === 'egg') return 0;
-  const { panDiameterCm } = sheet.setting;
+export function stirEvery(cookPlan: CookPlan, now: Estimate, progress: Progress): number {
+  if (cookPlan.method === 'egg') return 0;
+  const { panDiameterCm } = cookPlan.setting;
   const area = (Math.PI / 4) * (panDiameterCm / 100) ** 2;
   const dryPct =
-    now.solublesPct.p50 + (100 * undissolvedG(sheet.first)) / Math.max(1, now.massG.p50);
+    now.solublesPct.p50 + (100 * undissolvedG(cookPlan.first)) / Math.max(1, now.massG.p50);
   return stirEveryMin(scorchIndex(dryPct, (now.powerW.p50 * progress.flame) / area));
 }
 
 /** What to mind at the stove at this moment, the gravest first. */
 export function stoveCautions(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   progress: Progress,
   now: Estimate,
   nowMs: number,
@@ -36,23 +36,24 @@ export function stoveCautions(
   const add = (code: string, level: Caution['level'], text: string) =>
     cautions.push({ code, level, text });
   const { act, onHeat } = progress;
-  const trueC = now.tempC.p50 - sheet.offsetK;
-  if (sheet.method === 'egg' && trueC >= CURDLES_C)
+  const trueC = now.tempC.p50 - cookPlan.offsetK;
+  if (cookPlan.method === 'egg' && trueC >= CURDLES_C)
     add('curdles', 'stop', 'Off the heat now: above 82 °C (180 °F) the egg curdles. Strain it.');
-  else if (sheet.method === 'egg' && onHeat)
+  else if (cookPlan.method === 'egg' && onHeat)
     add('do-not-boil', 'warn', 'Whisk without a stop, into the corners. Never let it boil.');
   if (
     (act.id === 'add' || act.id === 'dissolve') &&
-    sheet.method === 'long-boil' &&
-    now.tempC.p50 > sheet.waterBoilsC - NEARLY_BOILS_K
+    cookPlan.method === 'long-boil' &&
+    now.tempC.p50 > cookPlan.waterBoilsC - NEARLY_BOILS_K
   )
     add(
       'undissolved',
       'warn',
       'It is close to the boil. Turn it down until no grit is felt: undissolved sugar scorches, and crystals grow from it in the jar.',
     );
-  const rolls = onHeat && now.atTheBoil && sheet.method !== 'reduce' && sheet.method !== 'egg';
-  if (rolls && (sheet.boilOver?.fullShare ?? 0) > FULL_ENOUGH)
+  const rolls =
+    onHeat && now.atTheBoil && cookPlan.method !== 'reduce' && cookPlan.method !== 'egg';
+  if (rolls && (cookPlan.boilOver?.fullShare ?? 0) > FULL_ENOUGH)
     add(
       'boil-over',
       'warn',
@@ -65,7 +66,7 @@ export function stoveCautions(
       'After two hours it is still below 60 °C (140 °F), where food does not keep safe. Turn it up; if it stood cool for more than four hours, discard it.',
     );
   if (act.id === 'slow') {
-    const hours = minutesAbove(now, SAFE_C + sheet.offsetK) / 60;
+    const hours = minutesAbove(now, SAFE_C + cookPlan.offsetK) / 60;
     add(
       'hours-above',
       'note',
@@ -75,8 +76,8 @@ export function stoveCautions(
   if (now.thermometerIsOff && onHeat) {
     add('thermometer-off', 'warn', thermometerOffInWords(now.offsetK.p50));
   }
-  const minutes = stirEvery(sheet, now, progress);
-  if (onHeat && act.hands !== 'none' && sheet.method !== 'egg' && minutes < 30) {
+  const minutes = stirEvery(cookPlan, now, progress);
+  if (onHeat && act.hands !== 'none' && cookPlan.method !== 'egg' && minutes < 30) {
     const since = (nowMs - (progress.lastStirredAtMs ?? progress.litAtMs)) / 60_000;
     const often =
       minutes === 0 ? 'all the time' : `every ${minutes === 1 ? 'minute' : `${minutes} minutes`}`;

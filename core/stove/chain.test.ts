@@ -3,8 +3,8 @@ import { alcoholLeftG, atTheEnd, minutesOfActs, stagesOf, toTheStop } from '../c
 import { massOf, plus } from '../formula/index.ts';
 import { METHODS, PRODUCT_IDS, PRODUCTS } from '../method/index.ts';
 import { planned, request } from '../test/planned.ts';
-import { readLines, workOut, type PlanRequest } from '../work/index.ts';
-import { sheetOf } from './sheet.ts';
+import { readLines, evaluate, type PlanRequest } from '../evaluate/index.ts';
+import { cookPlanOf } from './cookPlan.ts';
 
 /** One formula that every product and method can be made of, as far as its pot goes. */
 const FORMULA = ['1 kg plums', '1 kg sugar', '2 eggs', '1 cup water', '60 mL lemon juice'];
@@ -13,7 +13,7 @@ const CASES = PRODUCT_IDS.flatMap((product) =>
 );
 const worked = (change: Partial<PlanRequest>) => {
   const asked = request({ draws: 0, ...change });
-  return workOut(asked, readLines(asked));
+  return evaluate(asked, readLines(asked));
 };
 
 describe('one chain, told four times', () => {
@@ -22,19 +22,19 @@ describe('one chain, told four times', () => {
     (product, method) => {
       const change = { product, method, lines: FORMULA };
       const { boil } = worked(change);
-      const sheet = sheetOf(request(change));
-      if (boil === null || sheet === null) throw new Error('It can be cooked');
+      const cookPlan = cookPlanOf(request(change));
+      if (boil === null || cookPlan === null) throw new Error('It can be cooked');
       const plan = planned({ ...change, draws: 0 });
 
       // The simulation is the chain's stages, and nothing else.
       const stages: Stage[] = stagesOf(toTheStop(boil.chain.acts)).map(({ stage }) => stage);
-      const cook = simulateCook(sheet.first, { ...sheet.setting, stages });
+      const cook = simulateCook(cookPlan.first, { ...cookPlan.setting, stages });
       expect(cook.outcome).toBe('reached');
       const totalMin = cook.stages.at(-1)?.endMin ?? NaN;
       expect(plan.minutes?.p50).toBeCloseTo(totalMin, 1);
 
       // The stove goes by the same acts: the same objects' worth, in the same order.
-      expect(sheet.acts.slice(0, -1)).toEqual(boil.chain.acts);
+      expect(cookPlan.acts.slice(0, -1)).toEqual(boil.chain.acts);
 
       // The run sheet's minutes at the stove, to the stop, add up to the plan's.
       const told = plan.acts.filter(({ phase }) => phase === 'stove');

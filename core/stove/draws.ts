@@ -1,10 +1,10 @@
 import type { CookMoment, Stage } from '../boil/index.ts';
-import { chanceFrom, normalFrom, spreadOf } from '../forecast/index.ts';
+import { chanceFrom, normalFrom, quantilesOf } from '../forecast/index.ts';
 import { massOf, solublesPctOf } from '../formula/index.ts';
-import { commonPractice, constant, type Spread } from '../quantity/index.ts';
+import { commonPractice, constant, type Quantiles } from '../quantity/index.ts';
 import { cookWith, firstWith, traceAt, type PotParameters } from './parameters.ts';
 import type { Distribution } from './posterior.ts';
-import type { Sheet } from './sheet.ts';
+import type { CookPlan } from './cookPlan.ts';
 
 /** What no reading tells of the time still to come: a drifting flame, a draught, a lid; logarithm, one standard deviation. */
 export const AHEAD_SD = constant(0.02, '1', commonPractice('judgement'));
@@ -12,7 +12,7 @@ export const AHEAD_SD = constant(0.02, '1', commonPractice('judgement'));
 const DRAWS = 32;
 
 /** The middle and the range of a temperature at a minute, °C as shown. */
-export type BandPoint = { readonly minute: number } & Spread;
+export type BandPoint = { readonly minute: number } & Quantiles;
 
 /** One pot under some parameters: what it is now, what it was, and what it will be if the sheet is followed. */
 export type Draw = {
@@ -26,27 +26,27 @@ export type Draw = {
 
 /** One pot under some parameters: through what was, and on through what is ahead. */
 export function drawOf(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   parameters: PotParameters,
   past: readonly Stage[],
   ahead: readonly Stage[],
   minute: number,
 ): Draw {
-  const powerW = sheet.setting.netPowerW * Math.exp(parameters[0]);
+  const powerW = cookPlan.setting.netPowerW * Math.exp(parameters[0]);
   const offsetK = parameters[2];
   const stages = [...past, ...ahead];
   if (stages.length === 0) {
-    const contents = firstWith(sheet, parameters);
+    const contents = firstWith(cookPlan, parameters);
     const now = {
       minute,
-      tempC: sheet.setting.startTempC,
+      tempC: cookPlan.setting.startTempC,
       massG: massOf(contents),
       solublesPct: solublesPctOf(contents),
       boils: false,
     };
     return { now, past: [], offsetK, powerW, leftMin: null, trace: [now] };
   }
-  const cook = cookWith(sheet, parameters, stages);
+  const cook = cookWith(cookPlan, parameters, stages);
   const end = cook.stages.at(-1)?.endMin ?? 0;
   return {
     now: traceAt(cook.trace, minute),
@@ -60,14 +60,14 @@ export function drawOf(
 
 /** Pots drawn from the posterior. */
 export const posteriorDraws = (
-  sheet: Sheet,
+  cookPlan: CookPlan,
   posterior: Distribution,
   past: readonly Stage[],
   ahead: readonly Stage[],
   minute: number,
 ): readonly LateDraw[] =>
   drawn(posterior).map(({ parameters, late }) => {
-    const draw = drawOf(sheet, parameters, past, ahead, minute);
+    const draw = drawOf(cookPlan, parameters, past, ahead, minute);
     return { ...draw, late, leftMin: draw.leftMin === null ? null : draw.leftMin * late };
   });
 
@@ -98,12 +98,12 @@ const BAND_POINTS = 24;
 export function bandOf(draws: readonly LateDraw[], minute: number): readonly BandPoint[] {
   const ends = draws.flatMap(({ leftMin }) => (leftMin === null ? [] : [leftMin]));
   if (ends.length === 0) return [];
-  const span = spreadOf(Float64Array.from(ends)).p90;
+  const span = quantilesOf(Float64Array.from(ends)).p90;
   return Array.from({ length: BAND_POINTS + 1 }, (_, i) => {
     const at = minute + (span * i) / BAND_POINTS;
     const temps = draws.map(
       ({ trace, offsetK, late }) => traceAt(trace, minute + (at - minute) / late).tempC + offsetK,
     );
-    return { minute: at, ...spreadOf(Float64Array.from(temps)) };
+    return { minute: at, ...quantilesOf(Float64Array.from(temps)) };
   });
 }

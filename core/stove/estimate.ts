@@ -1,14 +1,14 @@
-import { spreadOf } from '../forecast/index.ts';
-import type { Spread } from '../quantity/index.ts';
+import { quantilesOf } from '../forecast/index.ts';
+import type { Quantiles } from '../quantity/index.ts';
 import { bandOf, drawOf, posteriorDraws, type BandPoint, type Draw } from './draws.ts';
 import { isReading, type Entry } from './entry.ts';
 import { posteriorOf } from './likelihood.ts';
 import { priorOf } from './prior.ts';
 import { momentsOf, progressOf, type Moment } from './progress.ts';
 import { freshReading, median } from './readings.ts';
-import { nearBoil, type Sheet } from './sheet.ts';
+import { nearBoil, type CookPlan } from './cookPlan.ts';
 import { pastStages, stagesAhead } from './stages.ts';
-import { standing } from './standing.ts';
+import { effectiveEntries } from './effectiveEntries.ts';
 import { unobservedOf, type Unobserved } from './unobserved.ts';
 
 /** The first readings tell how warm the pot is when it is lit, ms. */
@@ -24,24 +24,24 @@ export type Estimate = {
   readonly atMs: number;
   /** Minutes since the flame; 0 before it. */
   readonly minute: number;
-  readonly tempC: Spread;
+  readonly tempC: Quantiles;
   /** What the probe shows; null while it shows nothing fresh. */
   readonly shownC: number | null;
-  readonly solublesPct: Spread;
-  readonly massG: Spread;
+  readonly solublesPct: Quantiles;
+  readonly massG: Quantiles;
   /** Until the stop, if the sheet is followed; null once it is behind, or the pot will not get there. */
-  readonly minutesLeft: Spread | null;
+  readonly minutesLeft: Quantiles | null;
   /** What the temperature still has to climb, K; below 0 past the stop. Null off the heat, where it is not counted. */
   readonly toGoK: number | null;
   readonly atTheBoil: boolean;
   /** Why the thermometer does not tell how far the pot is; null while it does. */
   readonly unobserved: Unobserved | null;
   /** What the thermometer adds to the truth besides what boiling water showed, K. */
-  readonly offsetK: Spread;
+  readonly offsetK: Quantiles;
   /** Whether the thermometer is told to be off so far, by how the pot boils, that the rest is gone by and not it. */
   readonly thermometerIsOff: boolean;
   /** Net power that this burner gives, W, as far as it has shown. */
-  readonly powerW: Spread;
+  readonly powerW: Quantiles;
   /** What is expected from now to the stop, and its band. */
   readonly ahead: readonly BandPoint[];
   /** What the pot was, by the posterior of now. */
@@ -56,35 +56,36 @@ export type Knowledge = { readonly calibrated: boolean };
  * the simulation of this cook.
  */
 export function estimate(
-  of: Sheet,
+  of: CookPlan,
   log: readonly Entry[],
   nowMs: number,
   { calibrated }: Knowledge,
 ): Estimate {
-  const entries = standing(log);
+  const entries = effectiveEntries(log);
   const moments = momentsOf(
     of,
     entries.filter((entry) => !isReading(entry)),
   );
-  const sheet = startingAs(of, entries, moments);
-  const progress = moments.at(-1)?.progress ?? progressOf(sheet, []);
+  const cookPlan = startingAs(of, entries, moments);
+  const progress = moments.at(-1)?.progress ?? progressOf(cookPlan, []);
   const { litAtMs } = progress;
   const untilMs = Math.min(nowMs, progress.readyAtMs ?? Infinity);
   const past = pastStages(moments, untilMs);
   const posterior =
     litAtMs === null || past.length === 0
       ? priorOf(calibrated)
-      : posteriorOf(sheet, past, { entries, moments, litAtMs, untilMs, calibrated });
+      : posteriorOf(cookPlan, past, { entries, moments, litAtMs, untilMs, calibrated });
   const minute = litAtMs === null ? 0 : (untilMs - litAtMs) / 60_000;
-  const ahead = stagesAhead(sheet, progress, untilMs);
-  const draws = posteriorDraws(sheet, posterior, past, ahead, minute);
-  const mode = drawOf(sheet, posterior.mean, past, ahead, minute);
+  const ahead = stagesAhead(cookPlan, progress, untilMs);
+  const draws = posteriorDraws(cookPlan, posterior, past, ahead, minute);
+  const mode = drawOf(cookPlan, posterior.mean, past, ahead, minute);
   const shownC = freshReading(entries, progress, untilMs);
-  const spread = (of: (draw: Draw) => number): Spread => spreadOf(Float64Array.from(draws, of));
+  const spread = (of: (draw: Draw) => number): Quantiles =>
+    quantilesOf(Float64Array.from(draws, of));
   const offsetK = { ...spread((draw) => draw.offsetK), p50: mode.offsetK };
-  const isOff = sheet.tempTells && litAtMs !== null && tellsOff(offsetK);
+  const isOff = cookPlan.tempTells && litAtMs !== null && tellsOff(offsetK);
   const nowC = shownC ?? mode.now.tempC + mode.offsetK;
-  const boils = nearBoil(sheet, mode.now.tempC) && progress.onHeat;
+  const boils = nearBoil(cookPlan, mode.now.tempC) && progress.onHeat;
   const endings = draws.flatMap(({ leftMin }) => (leftMin === null ? [] : [leftMin]));
   return {
     atMs: nowMs,
@@ -96,11 +97,13 @@ export function estimate(
     minutesLeft:
       ahead.length === 0 || endings.length < draws.length / 2
         ? null
-        : spreadOf(Float64Array.from(endings)),
+        : quantilesOf(Float64Array.from(endings)),
     toGoK:
-      litAtMs !== null && !progress.onHeat ? null : sheet.stopC - (isOff ? mode.now.tempC : nowC),
+      litAtMs !== null && !progress.onHeat
+        ? null
+        : cookPlan.stopC - (isOff ? mode.now.tempC : nowC),
     atTheBoil: boils,
-    unobserved: unobservedOf(sheet, entries, moments, progress, boils, untilMs),
+    unobserved: unobservedOf(cookPlan, entries, moments, progress, boils, untilMs),
     offsetK,
     thermometerIsOff: isOff,
     powerW: spread((draw) => draw.powerW),
@@ -115,15 +118,19 @@ export function estimate(
 /** A thermometer that is off by less than this is gone by, K; and so is one of which that is not sure. */
 const OFF_K = 1;
 
-const tellsOff = ({ p10, p50, p90 }: Spread): boolean =>
+const tellsOff = ({ p10, p50, p90 }: Quantiles): boolean =>
   Math.abs(p50) >= OFF_K && p10 * p90 > 0 && Math.min(Math.abs(p10), Math.abs(p90)) > OFF_K / 2;
 
 /** The sheet with the pot as warm as the thermometer showed when it was lit; a probe still warm from boiling water tells nothing. */
-function startingAs(sheet: Sheet, entries: readonly Entry[], moments: readonly Moment[]): Sheet {
+function startingAs(
+  cookPlan: CookPlan,
+  entries: readonly Entry[],
+  moments: readonly Moment[],
+): CookPlan {
   const litAtMs = moments.at(-1)?.progress.litAtMs ?? null;
-  const { setting, offsetK } = sheet;
-  const startingAt = (startTempC: number): Sheet => ({
-    ...sheet,
+  const { setting, offsetK } = cookPlan;
+  const startingAt = (startTempC: number): CookPlan => ({
+    ...cookPlan,
     setting: { ...setting, startTempC },
   });
   const assumed = startingAt(setting.startTempC + offsetK);

@@ -7,7 +7,7 @@ import { fitPosterior } from './posterior.ts';
 import { testConflict } from './testConflict.ts';
 import { progressOf } from './progress.ts';
 import { binned, median } from './readings.ts';
-import { sheetOf, type Sheet } from './sheet.ts';
+import { cookPlanOf, type CookPlan } from './cookPlan.ts';
 
 const MIN = 60_000;
 const AS_PLANNED = asPlanned('sugar');
@@ -25,10 +25,10 @@ const entry = (
   text,
 });
 
-const sheetFor = (lines: readonly string[], change: object = {}): Sheet => {
-  const sheet = sheetOf(request({ lines, ...change }));
-  if (sheet === null) throw new Error('There is no sheet for these lines');
-  return sheet;
+const sheetFor = (lines: readonly string[], change: object = {}): CookPlan => {
+  const cookPlan = cookPlanOf(request({ lines, ...change }));
+  if (cookPlan === null) throw new Error('There is no sheet for these lines');
+  return cookPlan;
 };
 const POT = { diameterCm: 30, heightCm: 19 };
 const jam = sheetFor(['2 kg crushed strawberries', '1.4 kg sugar'], { pot: POT });
@@ -36,13 +36,13 @@ const curd = sheetFor(['4 eggs', '200 g sugar', '120 mL bottled lemon juice', '1
   product: 'curd',
 });
 
-function cautionsAt(sheet: Sheet, log: readonly Entry[], minute: number) {
-  const now = estimate(sheet, log, minute * MIN, { calibrated: true });
+function cautionsAt(cookPlan: CookPlan, log: readonly Entry[], minute: number) {
+  const now = estimate(cookPlan, log, minute * MIN, { calibrated: true });
   const progress = progressOf(
-    sheet,
+    cookPlan,
     log.filter(({ kind }) => kind !== 'temperature'),
   );
-  return stoveCautions(sheet, progress, now, minute * MIN);
+  return stoveCautions(cookPlan, progress, now, minute * MIN);
 }
 const codes = (...of: Parameters<typeof cautionsAt>): string[] =>
   cautionsAt(...of).map(({ code }) => code);
@@ -90,7 +90,7 @@ describe('cautions come at their moment', () => {
   });
 
   test('a curd’s 82 °C is of the truth, not of a thermometer that shows two degrees more', () => {
-    const off = sheetOf(
+    const off = cookPlanOf(
       request({
         product: 'curd',
         lines: ['4 eggs', '200 g sugar', '120 mL bottled lemon juice', '100 g butter'],

@@ -6,7 +6,7 @@ import { fitPosterior, type Distribution } from './posterior.ts';
 import { priorSd } from './prior.ts';
 import type { Moment } from './progress.ts';
 import { binned, median, type Bin } from './readings.ts';
-import { nearBoil, type Sheet } from './sheet.ts';
+import { nearBoil, type CookPlan } from './cookPlan.ts';
 import { isQuiet } from './unobserved.ts';
 
 /** Errors expected of a stretch of readings, K: at the boil, and below it, where a pot is not of one temperature. */
@@ -49,7 +49,7 @@ type Evidence = {
 
 /** The posterior of a pot's parameters: the prior, and the likelihood of its readings, its weighings and what the cook said. */
 export function posteriorOf(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   past: readonly Stage[],
   { entries, moments, litAtMs, untilMs, calibrated }: Evidence,
 ): Distribution {
@@ -61,26 +61,30 @@ export function posteriorOf(
   );
   const minuteOf = (atMs: number) => (atMs - litAtMs) / 60_000;
   const boils = boilsSaid(moments, minuteOf, minuteOf(untilMs));
-  const tests = testsSaid(sheet, moments, untilMs);
+  const tests = testsSaid(cookPlan, moments, untilMs);
   const temperatures = (trace: readonly CookMoment[], parameters: PotParameters) =>
     temps.map((bin) =>
-      temperatureResidual(sheet, traceAt(trace, bin.minute - PROBE_LAG_MIN), bin, parameters),
+      temperatureResidual(cookPlan, traceAt(trace, bin.minute - PROBE_LAG_MIN), bin, parameters),
     );
   const posterior = fitPosterior((parameters) => {
-    const { trace } = cookWith(sheet, parameters, past);
+    const { trace } = cookWith(cookPlan, parameters, past);
     return [
       ...temperatures(trace, parameters).map((residual) => residual / together),
       ...weights.map(({ at, value }) => {
         const { massG } = traceAt(trace, minuteOf(at));
         return (massG - (value ?? massG)) / (WEIGHT_SD_G + WEIGHT_SD_SHARE * massG);
       }),
-      ...boils.map((said) => boilResidual(sheet, trace, said)),
+      ...boils.map((said) => boilResidual(cookPlan, trace, said)),
       ...tests.map(({ at, text }) =>
-        testResidual(sheet, traceAt(trace, minuteOf(at)), text === 'wrinkles' || text === 'merges'),
+        testResidual(
+          cookPlan,
+          traceAt(trace, minuteOf(at)),
+          text === 'wrinkles' || text === 'merges',
+        ),
       ),
     ];
   }, priorSd(calibrated));
-  const { trace } = cookWith(sheet, posterior.mean, past);
+  const { trace } = cookWith(cookPlan, posterior.mean, past);
   return widened(posterior, misfitOf(temperatures(trace, posterior.mean)));
 }
 
@@ -102,12 +106,12 @@ const widened = ({ mean, root }: Distribution, times: number): Distribution => (
 });
 
 function temperatureResidual(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   { tempC }: CookMoment,
   { value, count }: Bin,
   [, , offsetK]: PotParameters,
 ): number {
-  const expected = nearBoil(sheet, tempC) ? BOIL_SD_K : BELOW_SD_K;
+  const expected = nearBoil(cookPlan, tempC) ? BOIL_SD_K : BELOW_SD_K;
   // A single reading, typed by hand, is worth less than a stretch of them.
   return (tempC + offsetK - value) / (expected * (count > 3 ? 1 : 2));
 }
@@ -140,14 +144,14 @@ function boilsSaid(
 
 /** How much too early or too late a pot boils for what the cook said; where it does not boil by then, by how far it is from it. */
 function boilResidual(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   trace: readonly CookMoment[],
   { fromMin, minute, rolls }: BoilSaid,
 ): number {
   const begins = trace.find(({ minute: at, boils }) => boils && at >= fromMin && at <= minute);
   if (begins === undefined) {
     const { tempC } = traceAt(trace, minute);
-    return -Math.max(0, sheet.waterBoilsC - tempC) / BOIL_SAID_SD_K;
+    return -Math.max(0, cookPlan.waterBoilsC - tempC) / BOIL_SAID_SD_K;
   }
   const early = minute - (rolls ? ROLLING_MIN : 0) - begins.minute;
   return early / (BOIL_SAID_SD_MIN + BOIL_SAID_SD_SHARE * (minute - fromMin));
@@ -155,7 +159,7 @@ function boilResidual(
 
 /** Tests of the set once the pot boils down: earlier ones tell nothing of its end. */
 const testsSaid = (
-  { stopKind }: Sheet,
+  { stopKind }: CookPlan,
   moments: readonly Moment[],
   untilMs: number,
 ): readonly Entry[] =>
@@ -170,7 +174,7 @@ const testsSaid = (
       });
 
 /** Solids too low for a drop that set, or too high for one that ran; 0 where they agree. */
-function testResidual({ targetPct }: Sheet, { solublesPct }: CookMoment, sets: boolean): number {
+function testResidual({ targetPct }: CookPlan, { solublesPct }: CookMoment, sets: boolean): number {
   return sets
     ? Math.min(0, solublesPct - (targetPct - WRINKLES_BELOW_PCT)) / TEST_SD_PCT
     : Math.max(0, solublesPct - (targetPct + RUNS_ABOVE_PCT)) / TEST_SD_PCT;

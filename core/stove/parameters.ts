@@ -1,6 +1,6 @@
 import { simulateCook, type Cook, type CookMoment, type Stage } from '../boil/index.ts';
 import { solublesG, type Contents } from '../formula/index.ts';
-import type { Sheet } from './sheet.ts';
+import type { CookPlan } from './cookPlan.ts';
 
 /**
  * What may differ between this pot and the sheet: the flame (logarithm of its power over the sheet's), the solubles that the
@@ -17,7 +17,7 @@ export type PotParameters = readonly [
 ];
 
 /** The pot as it was lit under these parameters: the sheet's, with more or fewer solubles in place of water. */
-export function firstWith({ first }: Pick<Sheet, 'first'>, [, solids]: PotParameters): Contents {
+export function firstWith({ first }: Pick<CookPlan, 'first'>, [, solids]: PotParameters): Contents {
   const times = Math.exp(solids);
   const gain = (times - 1) * solublesG(first);
   return {
@@ -39,7 +39,7 @@ const within = (value: number, [least, most]: readonly [number, number]): number
 
 /** The cook of a sheet through some stages, under these parameters. */
 export function cookWith(
-  { first, setting, ...sheet }: Sheet,
+  { first, setting, ...sheet }: CookPlan,
   parameters: PotParameters,
   stages: readonly Stage[],
 ): Cook {

@@ -7,8 +7,8 @@ import { asPlanned, nameOf, type Entry, type EntryKind } from './entry.ts';
 import { pastStages } from './stages.ts';
 import { boilingWaterOf, canBeBoilingWater, entryFault } from './entryRules.ts';
 import { momentsOf, progressOf } from './progress.ts';
-import { standing, standingEvents } from './standing.ts';
-import { sheetOf, type Sheet } from './sheet.ts';
+import { effectiveEntries, effectiveEvents } from './effectiveEntries.ts';
+import { cookPlanOf, type CookPlan } from './cookPlan.ts';
 
 const MIN = 60_000;
 const AS_PLANNED = asPlanned('sugar');
@@ -26,10 +26,10 @@ const log = (
     text: text ?? null,
   }));
 
-const sheetFor = (lines: readonly string[], change: object = {}): Sheet => {
-  const sheet = sheetOf(request({ lines, ...change }));
-  if (sheet === null) throw new Error('There is no sheet for these lines');
-  return sheet;
+const sheetFor = (lines: readonly string[], change: object = {}): CookPlan => {
+  const cookPlan = cookPlanOf(request({ lines, ...change }));
+  if (cookPlan === null) throw new Error('There is no sheet for these lines');
+  return cookPlan;
 };
 
 const jam = sheetFor(['2 kg crushed strawberries', '1.4 kg sugar']);
@@ -39,7 +39,7 @@ const butter = sheetFor(['3 kg apples', '300 g sugar'], { product: 'butter' });
 const curd = sheetFor(['4 eggs', '200 g sugar', '120 mL bottled lemon juice', '100 g butter'], {
   product: 'curd',
 });
-const ids = ({ acts }: Sheet) => acts.map(({ id }) => id);
+const ids = ({ acts }: CookPlan) => acts.map(({ id }) => id);
 
 describe('the acts of a method come in the order of common practice', () => {
   test('a long boil: fruit first, sugar dissolved over low heat, a hard boil, a drop on a plate', () => {
@@ -166,8 +166,11 @@ test('something added besides the sheet does not count as the sheet’s sugar', 
 });
 
 /** The grams of the sheet's sugar that the pot was given. */
-const sugarIn = (sheet: Sheet, entries: readonly Entry[]): number =>
-  momentsOf(sheet, standingEvents(entries)).reduce((sum, { adds }) => sum + (adds?.massG ?? 0), 0);
+const sugarIn = (cookPlan: CookPlan, entries: readonly Entry[]): number =>
+  momentsOf(cookPlan, effectiveEvents(entries)).reduce(
+    (sum, { adds }) => sum + (adds?.massG ?? 0),
+    0,
+  );
 
 describe('what could confuse a stove', () => {
   test('an addition that is pressed twice counts once', () => {
@@ -180,7 +183,7 @@ describe('what could confuse a stove', () => {
     );
     expect(sugarIn(jam, twice)).toBeCloseTo(1400, 6);
     expect(progressOf(jam, twice).act.id).toBe('boil-down');
-    const gone = pastStages(momentsOf(jam, standingEvents(twice)), 25 * MIN);
+    const gone = pastStages(momentsOf(jam, effectiveEvents(twice)), 25 * MIN);
     const sugarG = gone.reduce((sum, { add }) => sum + (add?.sucrose ?? 0), 0);
     expect(sugarG).toBeCloseTo(jam.acts.find(({ adds }) => adds)?.adds?.contents.sucrose ?? NaN, 3);
   });
@@ -286,8 +289,8 @@ describe('what could confuse a stove', () => {
     const entry = { ...(log([1, 'stirred'])[0] as Entry), seq: 7, ...part };
     expect(entryFault(entry)?.message).toMatch(/must/);
     const lit = log([0, 'lit']);
-    expect(progressOf(jam, standingEvents([...lit, entry]))).toEqual(
-      progressOf(jam, standingEvents(lit)),
+    expect(progressOf(jam, effectiveEvents([...lit, entry]))).toEqual(
+      progressOf(jam, effectiveEvents(lit)),
     );
   });
 
@@ -322,16 +325,16 @@ describe('what could confuse a stove', () => {
       fc.property(
         fc.constantFrom(jam, hard, powder, butter, curd),
         fc.array(anything, { maxLength: 40 }),
-        (sheet, events) => {
+        (cookPlan, events) => {
           const entries = events.map((event, index): Entry => ({ ...event, seq: index + 1 }));
-          const progress = progressOf(sheet, standingEvents(entries));
-          expect(sheet.acts[progress.actIndex]).toBe(progress.act);
+          const progress = progressOf(cookPlan, effectiveEvents(entries));
+          expect(cookPlan.acts[progress.actIndex]).toBe(progress.act);
           expect(progress.flame).toBeGreaterThanOrEqual(0);
           expect(new Set(progress.added).size).toBe(progress.added.length);
-          const asked = sheet.acts.reduce((sum, { adds }) => sum + (adds?.massG ?? 0), 0);
-          expect(sugarIn(sheet, entries)).toBeLessThanOrEqual(asked + 1e-6);
+          const asked = cookPlan.acts.reduce((sum, { adds }) => sum + (adds?.massG ?? 0), 0);
+          expect(sugarIn(cookPlan, entries)).toBeLessThanOrEqual(asked + 1e-6);
           // The order of delivery changes nothing.
-          expect(progressOf(sheet, standingEvents([...entries].reverse()))).toEqual(progress);
+          expect(progressOf(cookPlan, effectiveEvents([...entries].reverse()))).toEqual(progress);
         },
       ),
       { numRuns: 2000 },
@@ -349,13 +352,13 @@ describe('taking back', () => {
   test('what is undone does not stand, and an undo can be undone', () => {
     const [first] = stirs as [Entry];
     const taken = undo(first, 10);
-    expect(standingEvents([...stirs, taken])).toEqual([stirs[1]]);
-    expect(standingEvents([...stirs, taken, undo(taken, 11)])).toEqual(stirs);
+    expect(effectiveEvents([...stirs, taken])).toEqual([stirs[1]]);
+    expect(effectiveEvents([...stirs, taken, undo(taken, 11)])).toEqual(stirs);
   });
 
   test('a weighing that was a slip is taken back as well', () => {
     const weighed = log([5, 'weight', 9000]);
-    expect(standing([...weighed, undo(weighed[0] as Entry, 10)])).toEqual([]);
+    expect(effectiveEntries([...weighed, undo(weighed[0] as Entry, 10)])).toEqual([]);
   });
 
   test('the order in which entries arrive does not matter', () => {
@@ -363,7 +366,7 @@ describe('taking back', () => {
     const all = [...stirs, undo(first, 10), undo(undo(first, 10), 11), undo(first, 12)];
     fc.assert(
       fc.property(fc.shuffledSubarray(all, { minLength: all.length }), (shuffled) => {
-        expect(standingEvents(shuffled)).toEqual(standingEvents(all));
+        expect(effectiveEvents(shuffled)).toEqual(effectiveEvents(all));
       }),
     );
   });

@@ -1,6 +1,6 @@
 import { isOfTheJars, type Act, type Addition } from '../chain/index.ts';
 import { plannedAddition, type Entry } from './entry.ts';
-import type { Sheet } from './sheet.ts';
+import type { CookPlan } from './cookPlan.ts';
 import { TRANSITIONS, type StoveState } from './transitions.ts';
 
 /** A stretch of the boil that a test asked for. */
@@ -42,8 +42,8 @@ export type Moment = {
 };
 
 /** Where a cook stands before anything happened. */
-const beginning = (sheet: Sheet): Progress => {
-  const act = sheet.acts[0] as Act;
+const beginning = (cookPlan: CookPlan): Progress => {
+  const act = cookPlan.acts[0] as Act;
   return {
     state: 'cold',
     actIndex: 0,
@@ -64,57 +64,57 @@ const beginning = (sheet: Sheet): Progress => {
 };
 
 /** Every event that stands, with where the cook stands after it. */
-export function momentsOf(sheet: Sheet, events: readonly Entry[]): readonly Moment[] {
-  let progress = beginning(sheet);
+export function momentsOf(cookPlan: CookPlan, events: readonly Entry[]): readonly Moment[] {
+  let progress = beginning(cookPlan);
   return events.map((event) => {
-    const at = progress.state === 'filled' ? null : additionOf(sheet, progress, event);
-    const adds = at === null ? null : (sheet.acts[at]?.adds ?? null);
-    progress = after(sheet, progress, event, at);
+    const at = progress.state === 'filled' ? null : additionOf(cookPlan, progress, event);
+    const adds = at === null ? null : (cookPlan.acts[at]?.adds ?? null);
+    progress = after(cookPlan, progress, event, at);
     return { event, progress, adds };
   });
 }
 
 /** Where the cook stands after the events that stand, in order. */
-export const progressOf = (sheet: Sheet, events: readonly Entry[]): Progress =>
-  momentsOf(sheet, events).at(-1)?.progress ?? beginning(sheet);
+export const progressOf = (cookPlan: CookPlan, events: readonly Entry[]): Progress =>
+  momentsOf(cookPlan, events).at(-1)?.progress ?? beginning(cookPlan);
 
 /** The place of the act whose addition an event is; null where it is none, or is in already. */
-function additionOf(sheet: Sheet, { added }: Progress, event: Entry): number | null {
+function additionOf(cookPlan: CookPlan, { added }: Progress, event: Entry): number | null {
   const planned = plannedAddition(event);
   if (planned === null) return null;
-  const index = sheet.acts.findIndex(
+  const index = cookPlan.acts.findIndex(
     ({ adds }) => adds !== null && (planned === 'first' || adds.id === planned),
   );
   return index < 0 || added.includes(index) ? null : index;
 }
 
-function after(sheet: Sheet, now: Progress, event: Entry, addition: number | null): Progress {
+function after(cookPlan: CookPlan, now: Progress, event: Entry, addition: number | null): Progress {
   // What is done with the filled jars is told in core/jars.
   if (event.kind === 'temperature' || event.kind === 'weight' || isOfTheJars(event.kind))
     return now;
   const seen = noted(now, event, addition);
   switch (TRANSITIONS[now.state][event.kind]) {
     case 'light':
-      return onTo(sheet, seen, 1, event.at);
+      return onTo(cookPlan, seen, 1, event.at);
     case 'lift':
       return { ...seen, state: 'lifted', onHeat: false };
     case 'stop': {
       const stopped: Progress = { ...seen, state: 'lifted', onHeat: false };
-      const ended = endedBy(sheet, seen, event);
+      const ended = endedBy(cookPlan, seen, event);
       return ended === null
         ? stopped
-        : onTo(sheet, stopped, afterTest(sheet, seen, ended + 1), event.at);
+        : onTo(cookPlan, stopped, afterTest(cookPlan, seen, ended + 1), event.at);
     }
     case 'return':
-      return returned(sheet, seen, event);
+      return returned(cookPlan, seen, event);
     case 'add':
       // Something besides the sheet, or what is in already, changes the pot at most.
-      return addition === seen.actIndex ? onTo(sheet, seen, addition + 1, event.at) : seen;
+      return addition === seen.actIndex ? onTo(cookPlan, seen, addition + 1, event.at) : seen;
     case 'test':
-      return tested(sheet, seen, event);
+      return tested(cookPlan, seen, event);
     case 'end': {
-      const ended = endedBy(sheet, seen, event);
-      return ended === null ? seen : onTo(sheet, seen, ended + 1, event.at);
+      const ended = endedBy(cookPlan, seen, event);
+      return ended === null ? seen : onTo(cookPlan, seen, ended + 1, event.at);
     }
     case 'note':
       return seen;
@@ -122,7 +122,7 @@ function after(sheet: Sheet, now: Progress, event: Entry, addition: number | nul
 }
 
 /** The act that an event ends: the one that is on, or a later one, since a cook goes on without pressing everything. */
-function endedBy({ acts }: Sheet, seen: Progress, event: Entry): number | null {
+function endedBy({ acts }: CookPlan, seen: Progress, event: Entry): number | null {
   const index = acts.findIndex(
     ({ ends }, at) => at >= seen.actIndex && ends.some(({ on }) => on === event.kind),
   );
@@ -141,13 +141,13 @@ const isIn = ({ adds }: Act, { added }: Progress, index: number): boolean =>
  * What a test says once the pot boils down: some minutes more, on to the jars, or, over a pot that boils, that it may come off. Before that
  * it is a note, and so are drops that fall one by one from a spoon over a pot that still boils.
  */
-function tested(sheet: Sheet, seen: Progress, event: Entry): Progress {
-  const test = sheet.acts.findIndex(({ ends }) =>
+function tested(cookPlan: CookPlan, seen: Progress, event: Entry): Progress {
+  const test = cookPlan.acts.findIndex(({ ends }) =>
     ends.some(({ on, said }) => on === event.kind && said === event.text),
   );
-  const boil = boilIndex(sheet);
+  const boil = boilIndex(cookPlan);
   if (test < 0 || boil < 0 || seen.actIndex < boil || seen.actIndex > test) return seen;
-  const end = sheet.acts[test]?.ends.find(
+  const end = cookPlan.acts[test]?.ends.find(
     ({ on, said }) => on === event.kind && said === event.text,
   );
   if (end === undefined) return seen;
@@ -155,20 +155,20 @@ function tested(sheet: Sheet, seen: Progress, event: Entry): Progress {
   if (end.then === 'next act')
     return boils && seen.onHeat
       ? { ...seen, setSeenAtMs: event.at }
-      : onTo(sheet, seen, test + 1, event.at);
+      : onTo(cookPlan, seen, test + 1, event.at);
   return boils && event.kind === 'sheet-test'
     ? seen
-    : boilOn(sheet, seen, event, end.then.boilOnMin);
+    : boilOn(cookPlan, seen, event, end.then.boilOnMin);
 }
 
 /** The place to go on to when the boil stops: past the plate, where a test over the pot has said already that it sets. */
-function afterTest({ acts }: Sheet, { setSeenAtMs }: Progress, next: number): number {
+function afterTest({ acts }: CookPlan, { setSeenAtMs }: Progress, next: number): number {
   const isTest = acts[next]?.ends.some(({ then }) => then !== 'next act') === true;
   return setSeenAtMs !== null && isTest ? next + 1 : next;
 }
 
 /** Back on the heat: the act goes on with its own flame; where it had been stopped for a test, the boil does. */
-function returned(sheet: Sheet, seen: Progress, event: Entry): Progress {
+function returned(cookPlan: CookPlan, seen: Progress, event: Entry): Progress {
   const { act, more } = seen;
   if (act.flame > 0)
     return {
@@ -177,15 +177,15 @@ function returned(sheet: Sheet, seen: Progress, event: Entry): Progress {
       onHeat: true,
       flame: seen.flame > 0 ? seen.flame : act.flame,
     };
-  const back = boilIndex(sheet);
-  if (back >= 0 && seen.actIndex > back) return onTo(sheet, seen, back, event.at);
+  const back = boilIndex(cookPlan);
+  if (back >= 0 && seen.actIndex > back) return onTo(cookPlan, seen, back, event.at);
   // Off the heat for an act in between, as for a purée: it is warmed meanwhile by the flame of what comes next.
-  const next = sheet.acts.slice(seen.actIndex).find(({ flame }) => flame > 0);
+  const next = cookPlan.acts.slice(seen.actIndex).find(({ flame }) => flame > 0);
   return next === undefined ? seen : { ...seen, state: 'heated', onHeat: true, flame: next.flame };
 }
 
 /** The place of the boil that tests send back to; −1 where none do. */
-const boilIndex = ({ acts }: Sheet): number =>
+const boilIndex = ({ acts }: CookPlan): number =>
   acts.findIndex(({ id }) => id === 'boil-down' || id === 'reduce');
 
 /** What an event says of the pot, whichever act is on. */
@@ -219,11 +219,11 @@ function noted(now: Progress, event: Entry, addition: number | null): Progress {
 }
 
 /** On to an act; to the one after it, where all that it asks for is in already; to the jars behind the last. */
-function onTo(sheet: Sheet, now: Progress, index: number, atMs: number): Progress {
-  const act = sheet.acts[index];
+function onTo(cookPlan: CookPlan, now: Progress, index: number, atMs: number): Progress {
+  const act = cookPlan.acts[index];
   if (act === undefined)
     return { ...now, state: 'filled', readyAtMs: atMs, onHeat: false, endsAtMs: null, more: null };
-  if (isIn(act, now, index)) return onTo(sheet, now, index + 1, atMs);
+  if (isIn(act, now, index)) return onTo(cookPlan, now, index + 1, atMs);
   const onHeat = act.flame > 0;
   return {
     ...now,
@@ -244,9 +244,9 @@ function onTo(sheet: Sheet, now: Progress, index: number, atMs: number): Progres
 }
 
 /** Back to the boil for some minutes, counted from the event. */
-function boilOn(sheet: Sheet, now: Progress, event: Entry, minutes: number): Progress {
+function boilOn(cookPlan: CookPlan, now: Progress, event: Entry, minutes: number): Progress {
   return {
-    ...onTo(sheet, now, boilIndex(sheet), event.at),
+    ...onTo(cookPlan, now, boilIndex(cookPlan), event.at),
     state: 'boiling on',
     endsAtMs: event.at + minutes * 60_000,
     more: { minutes, fromMs: event.at },

@@ -1,10 +1,10 @@
 import type { Stage } from '../boil/index.ts';
 import { contentsOf, plus, timesContents, type Contents } from '../formula/index.ts';
-import { findIngredient } from '../larder/index.ts';
+import { findIngredient } from '../ingredients/index.ts';
 import { stagesOf, toTheStop, type Act, type Addition } from '../chain/index.ts';
 import { plannedAddition, type Entry } from './entry.ts';
 import type { Moment, Progress } from './progress.ts';
-import type { Sheet } from './sheet.ts';
+import type { CookPlan } from './cookPlan.ts';
 
 /** Between two points that the simulation remembers, minutes. */
 const FINEST_MIN = 0.5;
@@ -63,7 +63,11 @@ function extraContents({ kind, value, text }: Entry): Contents | null {
 }
 
 /** What is still to come until the stop, if the acts are followed; empty once the stop is behind. */
-export function stagesAhead({ acts }: Sheet, progress: Progress, nowMs: number): readonly Stage[] {
+export function stagesAhead(
+  { acts }: CookPlan,
+  progress: Progress,
+  nowMs: number,
+): readonly Stage[] {
   const { actIndex, added } = progress;
   const left = toTheStop(acts)
     .map((act, index) => (added.includes(index) ? { ...act, adds: null } : act))

@@ -1,20 +1,20 @@
 import fc from 'fast-check';
 import { EVENT_KINDS, STOVE_EVENT_KINDS, type EventKind } from '../chain/index.ts';
 import { contentsOf, massOf } from '../formula/index.ts';
-import { findIngredient } from '../larder/index.ts';
+import { findIngredient } from '../ingredients/index.ts';
 import { request } from '../test/planned.ts';
 import { asPlanned, inOrder, nameOf, type Entry } from './entry.ts';
 import { momentsOf, progressOf, type Progress } from './progress.ts';
 import { pastStages } from './stages.ts';
-import { sheetOf, type Sheet } from './sheet.ts';
-import { standingEvents } from './standing.ts';
+import { cookPlanOf, type CookPlan } from './cookPlan.ts';
+import { effectiveEvents } from './effectiveEntries.ts';
 import { STOVE_STATES, TRANSITIONS } from './transitions.ts';
 
 const MIN = 60_000;
-const sheetFor = (lines: readonly string[], change: object = {}): Sheet => {
-  const sheet = sheetOf(request({ lines, ...change }));
-  if (sheet === null) throw new Error('There is no sheet for these lines');
-  return sheet;
+const sheetFor = (lines: readonly string[], change: object = {}): CookPlan => {
+  const cookPlan = cookPlanOf(request({ lines, ...change }));
+  if (cookPlan === null) throw new Error('There is no sheet for these lines');
+  return cookPlan;
 };
 const SHEETS = [
   sheetFor(['2 kg crushed strawberries', '1.4 kg sugar']),
@@ -53,8 +53,8 @@ describe('the table', () => {
 });
 
 /** A cook who presses what each act waits for, in order; every act has `each` minutes. */
-function straight(sheet: Sheet, each = 3): Entry[] {
-  return sheet.acts.flatMap(({ ends: [end], adds }, index): Entry[] =>
+function straight(cookPlan: CookPlan, each = 3): Entry[] {
+  return cookPlan.acts.flatMap(({ ends: [end], adds }, index): Entry[] =>
     end === undefined
       ? []
       : [
@@ -71,17 +71,19 @@ function straight(sheet: Sheet, each = 3): Entry[] {
 }
 
 test('whoever presses what each act waits for goes through all of them to the jars', () => {
-  for (const sheet of SHEETS) {
-    const moments = momentsOf(sheet, straight(sheet));
+  for (const cookPlan of SHEETS) {
+    const moments = momentsOf(cookPlan, straight(cookPlan));
     expect(moments.map(({ progress }) => progress.actIndex)).toEqual([
-      ...sheet.acts.slice(1).map((_, index) => index + 1),
-      sheet.acts.length - 1,
+      ...cookPlan.acts.slice(1).map((_, index) => index + 1),
+      cookPlan.acts.length - 1,
     ]);
     expect(moments.at(-1)?.progress.state).toBe('filled');
   }
 });
 
-test.each(SHEETS.map((sheet) => [`${sheet.product} by ${sheet.method}`, sheet] as const))(
+test.each(
+  SHEETS.map((cookPlan) => [`${cookPlan.product} by ${cookPlan.method}`, cookPlan] as const),
+)(
   'off for a moment and back on the heat, in every act of a %s: act, flame and clock are as they were',
   (_, sheet) => {
     const all = straight(sheet);
@@ -106,29 +108,31 @@ test.each(SHEETS.map((sheet) => [`${sheet.product} by ${sheet.method}`, sheet] a
 );
 
 test('sugar that went into the cold pot is in it, and is not asked for again', () => {
-  const [sheet] = SHEETS as [Sheet];
+  const [cookPlan] = SHEETS as [CookPlan];
   const cold: Entry[] = [
     { kind: 'added' as const, value: 1400, text: asPlanned('sugar') },
     { kind: 'lit' as const, value: null, text: null },
   ].map((of, index) => ({ ...of, source: 'cook', seq: index + 1, at: index * MIN }));
-  expect(progressOf(sheet, cold).act.id).toBe('dissolve');
-  expect(massIn(sheet, cold, 5 * MIN)).toBeCloseTo(1400, 3);
+  expect(progressOf(cookPlan, cold).act.id).toBe('dissolve');
+  expect(massIn(cookPlan, cold, 5 * MIN)).toBeCloseTo(1400, 3);
 });
 
 /** Grams that went into the pot besides what was in it when it was lit, by the stages that the simulation goes through. */
-const massIn = (sheet: Sheet, events: readonly Entry[], untilMs: number): number =>
-  pastStages(momentsOf(sheet, events), untilMs).reduce(
+const massIn = (cookPlan: CookPlan, events: readonly Entry[], untilMs: number): number =>
+  pastStages(momentsOf(cookPlan, events), untilMs).reduce(
     (sum, { add }) => sum + (add === undefined ? 0 : massOf(add)),
     0,
   );
 
 /** What should be in by the log: each addition of the chain once, the first time, and everything besides. */
-function expectedIn(sheet: Sheet, events: readonly Entry[]): number {
+function expectedIn(cookPlan: CookPlan, events: readonly Entry[]): number {
   const seen = new Set<string>();
   let sum = 0;
   for (const { kind, text, value } of events) {
     if (kind !== 'added' || text === null || value === null) continue;
-    const asked = sheet.acts.find(({ adds }) => adds !== null && asPlanned(adds.id) === text)?.adds;
+    const asked = cookPlan.acts.find(
+      ({ adds }) => adds !== null && asPlanned(adds.id) === text,
+    )?.adds;
     const extra = findIngredient(text);
     if (asked && !seen.has(text)) {
       seen.add(text);
@@ -139,11 +143,11 @@ function expectedIn(sheet: Sheet, events: readonly Entry[]): number {
 }
 
 /** What is not as it should be in a progress; nothing where all is. */
-function illegalIn(sheet: Sheet, now: Progress): string[] {
+function illegalIn(cookPlan: CookPlan, now: Progress): string[] {
   const { state, more, added, act, actIndex } = now;
   const rules: { readonly [rule: string]: boolean } = {
     'a state that there is': STOVE_STATES.includes(state),
-    'the act of its place': sheet.acts[actIndex] === act,
+    'the act of its place': cookPlan.acts[actIndex] === act,
     'on the heat in the states that are':
       now.onHeat === (state === 'heated' || state === 'boiling on'),
     'more minutes only while they run or it is lifted':
@@ -154,7 +158,7 @@ function illegalIn(sheet: Sheet, now: Progress): string[] {
     'a flame of nothing or more': now.flame >= 0,
     'everything in once': new Set(added).size === added.length,
     'in is what was to be added': added.every(
-      (index) => (sheet.acts[index]?.adds ?? null) !== null,
+      (index) => (cookPlan.acts[index]?.adds ?? null) !== null,
     ),
   };
   return Object.keys(rules).filter((rule) => rules[rule] !== true);
@@ -208,7 +212,7 @@ const oneEvent = fc
   );
 
 function logOf(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   notes: readonly (typeof oneEvent extends fc.Arbitrary<infer T> ? T : never)[],
 ): Entry[] {
   const log: Entry[] = [];
@@ -220,7 +224,7 @@ function logOf(
   };
   for (const { obeys, source, waitMs, twice, undoes, ...random } of notes) {
     at += waitMs;
-    const { act } = progressOf(sheet, standingEvents(log));
+    const { act } = progressOf(cookPlan, effectiveEvents(log));
     const end = obeys === null ? undefined : act.ends[obeys % act.ends.length];
     const of =
       end === undefined
@@ -244,18 +248,18 @@ test('10 000 random cooks of two sources, with repeats, undo and delays: always 
       fc.constantFrom(...SHEETS),
       fc.array(oneEvent, { maxLength: 30 }),
       fc.infiniteStream(fc.boolean()),
-      (sheet, notes, coins) => {
-        const log = logOf(sheet, notes);
-        const events = standingEvents(log);
-        const moments = momentsOf(sheet, events);
-        expect(moments.flatMap(({ progress }) => illegalIn(sheet, progress))).toEqual([]);
-        const now = progressOf(sheet, events);
+      (cookPlan, notes, coins) => {
+        const log = logOf(cookPlan, notes);
+        const events = effectiveEvents(log);
+        const moments = momentsOf(cookPlan, events);
+        expect(moments.flatMap(({ progress }) => illegalIn(cookPlan, progress))).toEqual([]);
+        const now = progressOf(cookPlan, events);
 
         const filled = moments.findIndex(({ progress }) => progress.state === 'filled');
         const open = filled < 0 ? events : events.slice(0, filled);
         const end = (open.at(-1)?.at ?? 0) + MIN;
-        if (progressOf(sheet, open).litAtMs !== null)
-          expect(massIn(sheet, open, end)).toBeCloseTo(expectedIn(sheet, open), 3);
+        if (progressOf(cookPlan, open).litAtMs !== null)
+          expect(massIn(cookPlan, open, end)).toBeCloseTo(expectedIn(cookPlan, open), 3);
 
         // Delivered late, or out of turn between the two, each in its own order: it ends the same.
         const queues = ['stove', 'phone'].map((source) =>
@@ -267,7 +271,7 @@ test('10 000 random cooks of two sources, with repeats, undo and delays: always 
           const from = b.length === 0 || (a.length > 0 && coins.next().value) ? a : b;
           delivered.push(from.shift() as Entry);
         }
-        expect(progressOf(sheet, standingEvents(delivered))).toEqual(now);
+        expect(progressOf(cookPlan, effectiveEvents(delivered))).toEqual(now);
         expect([...delivered].sort(inOrder)).toEqual([...log].sort(inOrder));
       },
     ),

@@ -1,6 +1,6 @@
 import type { Entry } from './entry.ts';
 import type { Moment, Progress } from './progress.ts';
-import type { Sheet } from './sheet.ts';
+import type { CookPlan } from './cookPlan.ts';
 
 /** After something cold, a stir or a change of flame the probe needs this long, minutes. */
 const SETTLES_MIN = 0.75;
@@ -46,7 +46,7 @@ const DISTURBS: ReadonlySet<string> = new Set([
 
 /** Why the temperature does not tell just now; null while it does. */
 export function unobservedOf(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   entries: readonly Entry[],
   moments: readonly Moment[],
   progress: Progress,
@@ -56,7 +56,7 @@ export function unobservedOf(
   if (progress.litAtMs === null) return 'not lit';
   if (!progress.probeIn) return 'probe out';
   if (!progress.onHeat) return 'off the heat';
-  if (!sheet.tempTells) return 'temperature does not tell';
+  if (!cookPlan.tempTells) return 'temperature does not tell';
   const last = entries.findLast(({ kind }) => kind === 'temperature');
   if (last === undefined || untilMs - last.at > SILENT_MS) return 'no probe';
   if (!isQuiet(moments, untilMs)) return 'settling';

@@ -1,6 +1,6 @@
-import type { Before } from '../before/index.ts';
+import type { Pretreatment } from '../pretreatment/index.ts';
 import { type Plan, planBatch } from '../plan/index.ts';
-import { type PlanRequest, USUAL_REQUEST } from '../work/index.ts';
+import { type PlanRequest, USUAL_REQUEST } from '../evaluate/index.ts';
 
 /** A request at sea level for jars boiled sterile, with whatever a test changes. */
 export const request = (change: Partial<PlanRequest>): PlanRequest => ({
@@ -27,10 +27,10 @@ export const settles = ({ set }: Plan): number =>
 
 /** What comes first, with everything but what a test says as usual. */
 export const beforeOf = (
-  kind: Before['kind'],
+  kind: Pretreatment['kind'],
   lines: readonly string[],
-  more: Partial<Before> = {},
-): Before => ({
+  more: Partial<Pretreatment> = {},
+): Pretreatment => ({
   kind,
   lines,
   waterG: null,

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import type { Batch, Card } from '@idle-kettle/contract';
+import type { Batch, Recipe } from '@idle-kettle/contract';
 import type { Page } from '@playwright/test';
 import { expect, flagged, line, paste, test, turnLabel, typeLines } from '../kitchen.ts';
 
@@ -209,8 +209,8 @@ test('a formula is kept as a card, kept again as a version, and a batch started 
   await page.getByLabel('What is new in it').fill('won at the show');
   await page.getByRole('button', { name: 'Keep the card' }).click();
   await expect(page.getByText('Kept as version 2')).toBeVisible();
-  const [card] = await kettle.send<Card[]>('GET', '/cards');
-  expect(card?.versions.map(({ note }) => note)).toEqual(['won at the show', 'the first']);
+  const [recipe] = await kettle.send<Recipe[]>('GET', '/recipes');
+  expect(recipe?.versions.map(({ note }) => note)).toEqual(['won at the show', 'the first']);
 
   await page.getByRole('link', { name: 'Cards', exact: true }).click();
   await expect(page.getByText('“won at the show”')).toBeVisible();

@@ -1,4 +1,4 @@
-import type { Batch, BatchSummary, CookRecord } from '@idle-kettle/contract';
+import type { Batch, BatchSummary, CookSession } from '@idle-kettle/contract';
 import { randomUUID } from 'node:crypto';
 import { expect, test } from '../kitchen.ts';
 
@@ -10,11 +10,11 @@ test('batches are found by name, state and fruit; each says what it wants next',
   const made = async (name: string, fruit: string) =>
     kettle.send<Batch>('POST', '/batches', { name, lines: [`2 kg ${fruit}`, '1.4 kg sugar'] });
   const cook = async ({ id }: Batch) =>
-    kettle.send<CookRecord>('POST', '/cooks', { id: randomUUID(), batchId: id });
+    kettle.send<CookSession>('POST', '/cook-sessions', { id: randomUUID(), batchId: id });
   await made('Plum for the fair', 'plums');
   await cook(await made('Hedge bramble', 'crushed blackberries'));
   const { id } = await cook(await made('Plum and apple', 'plums'));
-  await kettle.send('POST', `/cooks/${id}/end`);
+  await kettle.send('POST', `/cook-sessions/${id}/end`);
 
   await page.goto(kettle.address);
   const labels = page.getByRole('listitem');
@@ -84,7 +84,7 @@ test('a server that is dead on a first visit is said to be, and asked again with
   kettle,
 }) => {
   await kettle.setUpKitchen();
-  for (const path of ['/', '/batches/new', '/cards', '/kitchen', '/stove']) {
+  for (const path of ['/', '/batches/new', '/recipes', '/kitchen', '/stove']) {
     await page.route('**/api/**', (route) => route.abort());
     await page.goto(`${kettle.address}${path}`);
     await expect(page.getByRole('alert')).toContainText('That could not be fetched');

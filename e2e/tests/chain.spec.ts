@@ -1,4 +1,4 @@
-import type { Batch, CookRecord } from '@idle-kettle/contract';
+import type { Batch, CookSession } from '@idle-kettle/contract';
 import { randomUUID } from 'node:crypto';
 import { DAMSON, expect, test } from '../kitchen.ts';
 
@@ -16,14 +16,15 @@ test('one chain on paper and at the stove: what goes in last, a probe that says 
   const told = [/^Weigh/, /^Light/, /^Bring it to the boil/, /^Soften/, /^Sugar in/, /^Stir until/, /^A knob/, /^Boil hard/, /^Test a drop/, /^Stir in what goes in last.*brandy/, /^Skim/, /^Fill/]; // prettier-ignore
   for (const [index, text] of told.entries()) await expect(sheet.nth(index)).toHaveText(text);
 
-  const cook = await kettle.send<CookRecord>('POST', '/cooks', {
+  const session = await kettle.send<CookSession>('POST', '/cook-sessions', {
     id: randomUUID(),
     batchId: batch.id,
   });
-  const note = (entries: object[]) => kettle.send('POST', `/cooks/${cook.id}/log`, { entries });
+  const note = (entries: object[]) =>
+    kettle.send('POST', `/cook-sessions/${session.id}/log`, { entries });
   const act = page.getByTestId('next-act');
   const press = page.getByTestId('press');
-  await page.goto(`${kettle.address}/cooks/${cook.id}`);
+  await page.goto(`${kettle.address}/cook-sessions/${session.id}`);
   await press.click();
   await expect(act).toHaveText('Bring it to the boil, lid on');
 
@@ -93,7 +94,7 @@ test('entries that cannot be, from before they were refused, are lines that can 
 }) => {
   await kettle.setUpKitchen();
   const batch = await kettle.send<Batch>('POST', '/batches', DAMSON);
-  const cook = await kettle.send<CookRecord>('POST', '/cooks', {
+  const session = await kettle.send<CookSession>('POST', '/cook-sessions', {
     id: randomUUID(),
     batchId: batch.id,
   });
@@ -106,14 +107,14 @@ test('entries that cannot be, from before they were refused, are lines that can 
   ] as const;
   for (const [index, [at, kind, value, text]] of odd.entries()) {
     await kettle.put(
-      `INSERT INTO cook_entries (cook_id, source, seq, position, at, kind, value, text)
+      `INSERT INTO cook_session_entries (session_id, source, seq, position, at, kind, value, text)
        VALUES ($1, 'old', $2, $2, $3, $4, $5, $6)`,
-      [cook.id, index + 1, at, kind, value, text],
+      [session.id, index + 1, at, kind, value, text],
     );
   }
-  await kettle.put('UPDATE cooks SET position = 5 WHERE id = $1', [cook.id]);
+  await kettle.put('UPDATE cook_sessions SET position = 5 WHERE id = $1', [session.id]);
 
-  await page.goto(`${kettle.address}/cooks/${cook.id}`);
+  await page.goto(`${kettle.address}/cook-sessions/${session.id}`);
   const act = page.getByTestId('next-act');
   await expect(act).toHaveText('Light the burner');
   const wrong = page.getByRole('listitem').filter({ hasText: 'Does not count.' });
@@ -140,11 +141,11 @@ test('a part of the stove that fails leaves the rest standing', async ({ page, k
   });
   await kettle.setUpKitchen();
   const batch = await kettle.send<Batch>('POST', '/batches', DAMSON);
-  const cook = await kettle.send<CookRecord>('POST', '/cooks', {
+  const session = await kettle.send<CookSession>('POST', '/cook-sessions', {
     id: randomUUID(),
     batchId: batch.id,
   });
-  await page.goto(`${kettle.address}/cooks/${cook.id}`);
+  await page.goto(`${kettle.address}/cook-sessions/${session.id}`);
   await expect(page.getByText('The curve stopped working; everything else goes on.')).toBeVisible();
   await page.getByTestId('press').click();
   await expect(page.getByTestId('next-act')).not.toHaveText('Light the burner');

@@ -200,8 +200,8 @@ everyValueDraws('batches and cards', async (stored, look) => {
   });
   expect(batches).toBeGreaterThan(20);
   await look('/', 'li.jar-label');
-  expect(await stored('post', '/api/cards', () => Promise.resolve())).toBeGreaterThan(10);
-  await look('/cards', 'li.jar-label');
+  expect(await stored('post', '/api/recipes', () => Promise.resolve())).toBeGreaterThan(10);
+  await look('/recipes', 'li.jar-label');
 });
 
 everyValueDraws('kitchens and cooks', async (stored, look, page, kettle) => {
@@ -217,19 +217,19 @@ everyValueDraws('kitchens and cooks', async (stored, look, page, kettle) => {
     await look(`/batches/${id}`, '[data-testid="save-state"]');
   });
   expect(kitchens).toBeGreaterThan(20);
-  const cooks = await stored('post', '/api/cooks', async (cook) => {
-    await look(`/cooks/${cook}`, '[data-testid="delivery"], [role="alert"]');
-    await look(`/cooks/${cook}/jars`, '[data-testid="delivery"], [role="alert"]');
+  const cooks = await stored('post', '/api/cook-sessions', async (cook) => {
+    await look(`/cook-sessions/${cook}`, '[data-testid="delivery"], [role="alert"]');
+    await look(`/cook-sessions/${cook}/jars`, '[data-testid="delivery"], [role="alert"]');
     // What is on the stove is read four times a second.
-    await kettle.send('POST', `/cooks/${cook}/end`);
+    await kettle.send('POST', `/cook-sessions/${cook}/end`);
   });
   expect(cooks).toBeGreaterThan(3);
-  const { id: jars } = await kettle.send<{ id: string }>('POST', '/cooks', {
+  const { id: jars } = await kettle.send<{ id: string }>('POST', '/cook-sessions', {
     id: randomUUID(),
     batchId: id,
   });
-  await kettle.send('POST', `/cooks/${jars}/log`, { entries: everythingOfTheJars() });
-  await look(`/cooks/${jars}/jars`, '[data-testid="jar-1.1"]');
-  await look(`/cooks/${jars}`, '[data-testid="delivery"]');
+  await kettle.send('POST', `/cook-sessions/${jars}/log`, { entries: everythingOfTheJars() });
+  await look(`/cook-sessions/${jars}/jars`, '[data-testid="jar-1.1"]');
+  await look(`/cook-sessions/${jars}`, '[data-testid="delivery"]');
   await look('/stove', 'h1');
 });

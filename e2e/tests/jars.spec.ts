@@ -228,13 +228,13 @@ test('no batch that is refused reaches the canner or the shelf, and each says wh
       settings: { product },
     });
     const id = randomUUID();
-    await kettle.send('POST', '/cooks', { id, batchId });
+    await kettle.send('POST', '/cook-sessions', { id, batchId });
     const at = Date.now();
     const { entries } = new JarLog().closed(0, '1.1-2');
-    await kettle.send('POST', `/cooks/${id}/log`, {
+    await kettle.send('POST', `/cook-sessions/${id}/log`, {
       entries: entries.map((entry) => ({ ...entry, at })),
     });
-    await go(page, `/cooks/${id}/jars`);
+    await go(page, `/cook-sessions/${id}/jars`);
     await expect(page.getByRole('heading', { name, exact: true })).toBeVisible();
     const keeping = page.getByTestId('keeping');
     await expect(keeping).not.toHaveAttribute('data-verdict', 'pantry');
@@ -255,7 +255,7 @@ test('from the stove one press leads to the jars, with what is in the pot as it 
     lines: ['2 kg crushed blackberries', '1.4 kg sugar'],
   });
   const id = randomUUID();
-  await kettle.send('POST', '/cooks', { id, batchId });
+  await kettle.send('POST', '/cook-sessions', { id, batchId });
   const now = Date.now();
   const done = [
     ['lit', null, null, -50],
@@ -265,7 +265,7 @@ test('from the stove one press leads to the jars, with what is in the pot as it 
     ['plate-test', null, 'wrinkles', -2],
     ['stood', null, null, -1],
   ] as const;
-  await kettle.send('POST', `/cooks/${id}/log`, {
+  await kettle.send('POST', `/cook-sessions/${id}/log`, {
     entries: done.map(([kind, value, text, minute], index) => ({
       source: 'cook',
       seq: index + 1,
@@ -275,7 +275,7 @@ test('from the stove one press leads to the jars, with what is in the pot as it 
       text,
     })),
   });
-  await page.goto(`${kettle.address}/cooks/${id}`);
+  await page.goto(`${kettle.address}/cook-sessions/${id}`);
   await expect(page.getByTestId('next-act')).toHaveText('Fill the jars');
   await page.getByRole('button', { name: 'To the jars' }).click();
   await page.waitForURL(/\/cooks\/.*\/jars$/);
@@ -285,7 +285,7 @@ test('from the stove one press leads to the jars, with what is in the pot as it 
   );
   await expect
     .poll(() => kettle.send<BatchSummary[]>('GET', '/batches'))
-    .toMatchObject([{ state: 'in jars', cookId: id }]);
+    .toMatchObject([{ state: 'in jars', sessionId: id }]);
 });
 
 test('a lime curd in a steam canner goes by the gauge: from the mark on, longer for curd, and the whole time again where it fell', async ({

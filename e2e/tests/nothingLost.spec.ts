@@ -207,7 +207,7 @@ test('begun twice with a press, or after an answer that was lost, it is one cook
 }) => {
   const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
   let lost = 1;
-  await page.route('**/api/cooks', async (route) => {
+  await page.route('**/api/cook-sessions', async (route) => {
     if (route.request().method() !== 'POST' || lost === 0) return route.continue();
     lost -= 1;
     await route.fetch();
@@ -218,8 +218,8 @@ test('begun twice with a press, or after an answer that was lost, it is one cook
   await expect(page.getByRole('alert')).toContainText('does not answer');
   await page.reload();
   await page.getByRole('button', { name: 'Begin' }).click();
-  await expect(page).toHaveURL(/cooks\//);
-  expect(await kettle.send<object[]>('GET', '/cooks')).toHaveLength(1);
+  await expect(page).toHaveURL(/cook-sessions\//);
+  expect(await kettle.send<object[]>('GET', '/cook-sessions')).toHaveLength(1);
 });
 
 test('of two who change the kitchen, both stand where they are of different fields', async ({

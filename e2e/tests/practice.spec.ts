@@ -1,4 +1,4 @@
-import type { CookRecord } from '@idle-kettle/contract';
+import type { CookSession } from '@idle-kettle/contract';
 import { pressureAtAltitudePa, saturationTemperatureC } from '@idle-kettle/core';
 import type { Page } from '@playwright/test';
 import { expect, practice, test } from '../kitchen.ts';
@@ -58,7 +58,7 @@ test('a practice cook at sixty times, from cold fruit to the stop, by a script t
     lines: ['1 kg crushed damsons', '700 g sugar'],
     probeOffsetK: PROBE_OFF_K,
   });
-  await page.goto(`${kettle.address}/cooks/${id}`);
+  await page.goto(`${kettle.address}/cook-sessions/${id}`);
   await page.getByRole('button', { name: 'It is in boiling water' }).click();
   await page.getByRole('button', { name: 'It stands still: take it' }).click();
   // IAPWS-IF97 at the ISA pressure of 1524 m, and what the probe adds.
@@ -68,7 +68,7 @@ test('a practice cook at sixty times, from cold fruit to the stop, by a script t
 
   const shown = await obey(page);
 
-  const { debrief } = await kettle.send<CookRecord>('GET', `/cooks/${id}`);
+  const { debrief } = await kettle.send<CookSession>('GET', `/cook-sessions/${id}`);
   expect(debrief).not.toBeNull();
   if (debrief === null) return;
   expect(Math.abs(debrief.stoppedC - debrief.stopC)).toBeLessThan(0.5);

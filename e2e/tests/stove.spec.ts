@@ -1,4 +1,4 @@
-import type { Batch, CookRecord, Kitchen, LiveMessage, LoggedEntry } from '@idle-kettle/contract';
+import type { Batch, CookSession, Kitchen, LiveMessage, LoggedEntry } from '@idle-kettle/contract';
 import { randomUUID } from 'node:crypto';
 import { startCluster } from '../../launcher/cluster.mjs';
 import { stateFolder } from '../../launcher/state.mjs';
@@ -6,9 +6,12 @@ import { KettleServer } from '../kettleServer.ts';
 import { seriousFaults } from '../axe.ts';
 import { DAMSON, expect, fitsWidth, practice, test } from '../kitchen.ts';
 
-async function cookOfBatch(kettle: KettleServer): Promise<CookRecord> {
+async function cookOfBatch(kettle: KettleServer): Promise<CookSession> {
   const batch = await kettle.send<Batch>('POST', '/batches', DAMSON);
-  return kettle.send<CookRecord>('POST', '/cooks', { id: randomUUID(), batchId: batch.id });
+  return kettle.send<CookSession>('POST', '/cook-sessions', {
+    id: randomUUID(),
+    batchId: batch.id,
+  });
 }
 
 async function wholeLog(kettle: KettleServer, id: string): Promise<LoggedEntry[]> {
@@ -16,7 +19,7 @@ async function wholeLog(kettle: KettleServer, id: string): Promise<LoggedEntry[]
   for (;;) {
     const { entries } = await kettle.send<LiveMessage>(
       'GET',
-      `/cooks/${id}/log?after=${all.at(-1)?.position ?? 0}`,
+      `/cook-sessions/${id}/log?after=${all.at(-1)?.position ?? 0}`,
     );
     if (entries.length === 0) return all;
     all.push(...entries);
@@ -56,7 +59,7 @@ class Probe {
         .poll(
           () =>
             this.kettle
-              .send('POST', `/cooks/${this.cook}/log`, { entries: [entry] })
+              .send('POST', `/cook-sessions/${this.cook}/log`, { entries: [entry] })
               .then(() => true)
               .catch(() => false),
           { timeout: 60_000, intervals: [200] },
@@ -80,7 +83,7 @@ test('a dead server, a restarted database, a minute without network and reloads 
     await kettle.setUpKitchen();
     const { id } = await cookOfBatch(kettle);
     const probe = new Probe(kettle, id);
-    await page.goto(`${kettle.address}/cooks/${id}`);
+    await page.goto(`${kettle.address}/cook-sessions/${id}`);
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
     await page.getByRole('button', { name: 'It is lit' }).click();
     const litAt = Date.now();
@@ -163,7 +166,7 @@ test('the minute of powdered pectin starts with “rolling boil now”, and ends
     name: 'Raspberry',
     lines: ['1.2 kg crushed raspberries', '1.4 kg sugar', '49 g powdered pectin'],
   });
-  await page.goto(`${kettle.address}/cooks/${id}`);
+  await page.goto(`${kettle.address}/cook-sessions/${id}`);
   await page.getByTestId('press').click();
   await page.getByRole('button', { name: 'Rolling boil now' }).click();
   await page.getByRole('button', { name: 'It is in' }).click();
@@ -222,7 +225,7 @@ test('the stove is sound for everybody, and fits every screen', async ({ page, k
   await page.goto(`${kettle.address}/stove`);
   await expect(page.getByRole('heading', { name: 'Practice kettle' })).toBeVisible();
   expect(await seriousFaults(page)).toEqual([]);
-  await page.goto(`${kettle.address}/cooks/${id}`);
+  await page.goto(`${kettle.address}/cook-sessions/${id}`);
   await page.getByRole('button', { name: 'It is in boiling water' }).click();
   expect(await seriousFaults(page)).toEqual([]);
   await page.getByRole('button', { name: 'It is lit' }).click();
@@ -237,7 +240,7 @@ test('the stove is sound for everybody, and fits every screen', async ({ page, k
     await page.setViewportSize({ width, height });
     expect(await fitsWidth(page)).toBe(true);
   }
-  await kettle.send('POST', `/cooks/${id}/end`);
+  await kettle.send('POST', `/cook-sessions/${id}/end`);
   await expect(page.getByRole('region', { name: 'Debrief' })).toBeVisible();
   await page.setViewportSize({ width: 1280, height: 800 });
   expect(await seriousFaults(page)).toEqual([]);
@@ -249,7 +252,7 @@ test('boiling water is read before the cook, by typing, and kept for the kitchen
 }) => {
   await kettle.setUpKitchen();
   const { id } = await cookOfBatch(kettle);
-  await page.goto(`${kettle.address}/cooks/${id}`);
+  await page.goto(`${kettle.address}/cook-sessions/${id}`);
   await page.getByRole('button', { name: 'It is in boiling water' }).click();
   await page.getByLabel('Or what the thermometer shows').fill('120');
   await page.getByRole('button', { name: 'Write it down' }).click();
@@ -305,7 +308,7 @@ test('after a reload a bell that would not be heard says so, until the page is t
   kettle,
 }) => {
   const { id } = await practice(kettle);
-  await page.goto(`${kettle.address}/cooks/${id}`);
+  await page.goto(`${kettle.address}/cook-sessions/${id}`);
   // As browsers with a loudspeaker do: a page is silent until somebody has touched it.
   await page.addInitScript(() => {
     let touched = false;

@@ -39,7 +39,7 @@ test('two browsers on two servers show the same pot within a second', async ({
     const { id } = await practice(kettle, { speed: 20 });
     const open = async (server: KettleServer) => {
       const page = await (await browser.newContext()).newPage();
-      await page.goto(`${server.address}/cooks/${id}`);
+      await page.goto(`${server.address}/cook-sessions/${id}`);
       await expect(page.getByTestId('delivery')).toHaveText('All is kept');
       return page;
     };

@@ -21,7 +21,7 @@ test('nothing sticks out of any screen or bench', async ({ page, kettle }) => {
     await expect(page.getByRole('tabpanel', { name })).toBeVisible();
     expect(await fitsWidth(page)).toBe(true);
   }
-  for (const path of ['/batches/new', `/batches/${id}/prepare`, '/cards', '/kitchen', '/']) {
+  for (const path of ['/batches/new', `/batches/${id}/prepare`, '/recipes', '/kitchen', '/']) {
     await page.goto(`${kettle.address}${path}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     expect(await fitsWidth(page)).toBe(true);

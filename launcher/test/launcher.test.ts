@@ -68,7 +68,7 @@ test('the database listens on loopback alone, wants a password, and is nobody el
     .split('\n')
     .filter((line) => line.trim() !== '' && !line.startsWith('#'));
   expect(accessRules.every((line) => line.trim().endsWith('scram-sha-256'))).toBe(true);
-  expect(statSync(join(folder, 'memory.json')).mode & 0o077).toBe(0);
+  expect(statSync(join(folder, 'state.json')).mode & 0o077).toBe(0);
   expect(statSync(join(folder, 'pg')).uid).not.toBe(0);
 });
 

@@ -11,7 +11,7 @@ import {
 } from 'sequelize-typescript';
 
 /** One making of something. Putting a batch away hides it; it can be brought back. */
-@Table({ tableName: 'batches', underscored: true, paranoid: true, deletedAt: 'putAwayAt' })
+@Table({ tableName: 'batches', underscored: true, paranoid: true, deletedAt: 'deletedAt' })
 export class BatchModel extends Model {
   @PrimaryKey
   @Default(DataType.UUIDV4)

@@ -53,8 +53,8 @@ export class BatchesController {
   @Delete(':id')
   @HttpCode(204)
   @ApiOperation({ summary: 'Put a batch away; it can be brought back' })
-  putAway(@Param('id', BatchId) id: string): Promise<void> {
-    return this.batches.putAway(id);
+  remove(@Param('id', BatchId) id: string): Promise<void> {
+    return this.batches.remove(id);
   }
 
   @Post(':id/done')
@@ -71,10 +71,10 @@ export class BatchesController {
     return this.batches.setDone(id, false);
   }
 
-  @Post(':id/bring-back')
+  @Post(':id/restore')
   @HttpCode(200)
   @ApiOperation({ summary: 'Bring back a batch that was put away' })
-  bringBack(@Param('id', BatchId) id: string): Promise<Batch> {
-    return this.batches.bringBack(id);
+  restore(@Param('id', BatchId) id: string): Promise<Batch> {
+    return this.batches.restore(id);
   }
 }

@@ -2,13 +2,17 @@ import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { HouseholdModule } from '../household/household.module.ts';
 import { KitchenModule } from '../kitchen/kitchen.module.ts';
-import { CookModel } from '../cooks/cook.model.ts';
+import { CookSessionModel } from '../cookSessions/cookSession.model.ts';
 import { BatchModel } from './batch.model.ts';
 import { BatchesController } from './batches.controller.ts';
 import { BatchesService } from './batches.service.ts';
 
 @Module({
-  imports: [SequelizeModule.forFeature([BatchModel, CookModel]), HouseholdModule, KitchenModule],
+  imports: [
+    SequelizeModule.forFeature([BatchModel, CookSessionModel]),
+    HouseholdModule,
+    KitchenModule,
+  ],
   controllers: [BatchesController],
   providers: [BatchesService],
   exports: [BatchesService],

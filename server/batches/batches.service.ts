@@ -16,7 +16,7 @@ import { HouseholdService } from '../household/household.service.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
 import { PlanningService } from '../planning/planning.service.ts';
 import { BadInput, Conflict, NotFound } from '../problem/errors.ts';
-import { CookModel } from '../cooks/cook.model.ts';
+import { CookSessionModel } from '../cookSessions/cookSession.model.ts';
 import { BatchModel } from './batch.model.ts';
 import { PlanQueue, type WantedPlan } from './planQueue.ts';
 
@@ -38,7 +38,7 @@ export class BatchesService {
 
   constructor(
     @InjectModel(BatchModel) private readonly batches: typeof BatchModel,
-    @InjectModel(CookModel) private readonly cooks: typeof CookModel,
+    @InjectModel(CookSessionModel) private readonly sessions: typeof CookSessionModel,
     private readonly households: HouseholdService,
     private readonly kitchens: KitchenService,
     private readonly planning: PlanningService,
@@ -62,7 +62,7 @@ export class BatchesService {
       order: [['updatedAt', 'DESC']],
       limit: MOST_LISTED,
     });
-    const cooks = await this.lastCooks(rows.map(({ id }) => id));
+    const sessions = await this.lastCooks(rows.map(({ id }) => id));
     return Promise.all(
       rows.map(async (row) => ({
         id: row.id,
@@ -70,7 +70,7 @@ export class BatchesService {
         version: row.version,
         plan: row.summary ?? (await this.summarised(row)),
         planFaults: row.planFaults,
-        ...progressOf(row.updatedAt, cooks.get(row.id) ?? null, row.doneAt),
+        ...progressOf(row.updatedAt, sessions.get(row.id) ?? null, row.doneAt),
         createdAt: row.createdAt.toISOString(),
         updatedAt: row.updatedAt.toISOString(),
       })),
@@ -129,12 +129,12 @@ export class BatchesService {
     );
   }
 
-  async putAway(id: string): Promise<void> {
+  async remove(id: string): Promise<void> {
     const row = await this.row(id);
     await row.destroy();
   }
 
-  async bringBack(id: string): Promise<Batch> {
+  async restore(id: string): Promise<Batch> {
     const row = await this.row(id, true);
     await row.restore();
     return answer(row);
@@ -150,8 +150,8 @@ export class BatchesService {
   async markDone(id: string, isDone: boolean, transaction: Transaction | null): Promise<void> {
     const row = await this.batches.findByPk(id, { transaction });
     if (row === null) return;
-    const cook = (await this.lastCooks([id], transaction)).get(id) ?? null;
-    const { state } = progressOf(row.updatedAt, cook, row.doneAt);
+    const session = (await this.lastCooks([id], transaction)).get(id) ?? null;
+    const { state } = progressOf(row.updatedAt, session, row.doneAt);
     if (isDone && state === 'done') return;
     await row.update({ doneAt: isDone ? new Date() : null }, { silent: true, transaction });
   }
@@ -160,14 +160,14 @@ export class BatchesService {
   private async lastCooks(
     batchIds: readonly string[],
     transaction: Transaction | null = null,
-  ): Promise<ReadonlyMap<string, CookModel>> {
-    const rows = await this.cooks.findAll({
+  ): Promise<ReadonlyMap<string, CookSessionModel>> {
+    const rows = await this.sessions.findAll({
       transaction,
       attributes: ['id', 'batchId', 'startedAt', 'endedAt'],
       where: { batchId: [...batchIds] },
       order: [['startedAt', 'ASC']],
     });
-    return new Map(rows.map((cook) => [cook.batchId ?? '', cook]));
+    return new Map(rows.map((session) => [session.batchId ?? '', session]));
   }
 
   /** The summary of a batch that has none: of its plan, which is kept from now on; null while there is no plan. */
@@ -186,7 +186,7 @@ export class BatchesService {
   /** Refuses what cannot be planned, by its typical figures, which are there at once. Answers with the kitchen that it was tried in. */
   private async mustPlan(formula: Formula): Promise<Kitchen> {
     const kitchen = await this.kitchens.current();
-    const faults = await this.planning.quickly('faultsInKitchen', { formula, kitchen });
+    const faults = await this.planning.runInteractive('faultsInKitchen', { formula, kitchen });
     if (faults.length > 0) throw new BadInput(faults);
     return kitchen;
   }
@@ -206,7 +206,7 @@ export class BatchesService {
     });
     if (row === null) return;
     const { lines, settings } = row;
-    const outcome = await this.planning.slowly('planInKitchen', {
+    const outcome = await this.planning.runPlan('planInKitchen', {
       formula: { lines, settings },
       kitchen: kitchen ?? (await this.kitchens.current()),
     });

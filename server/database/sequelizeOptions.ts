@@ -1,9 +1,9 @@
 import type { SequelizeModuleOptions } from '@nestjs/sequelize';
 import { BatchModel } from '../batches/batch.model.ts';
-import { CardModel } from '../cards/card.model.ts';
-import { CardVersionModel } from '../cards/cardVersion.model.ts';
-import { CookModel } from '../cooks/cook.model.ts';
-import { CookEntryModel } from '../cooks/cookEntry.model.ts';
+import { RecipeModel } from '../recipes/recipe.model.ts';
+import { RecipeVersionModel } from '../recipes/recipeVersion.model.ts';
+import { CookSessionModel } from '../cookSessions/cookSession.model.ts';
+import { SessionEntryModel } from '../cookSessions/sessionEntry.model.ts';
 import { HouseholdModel } from '../household/household.model.ts';
 import { KitchenModel } from '../kitchen/kitchen.model.ts';
 
@@ -22,10 +22,10 @@ export const sequelizeOptions = (databaseUrl: string): SequelizeModuleOptions =>
     HouseholdModel,
     KitchenModel,
     BatchModel,
-    CardModel,
-    CardVersionModel,
-    CookModel,
-    CookEntryModel,
+    RecipeModel,
+    RecipeVersionModel,
+    CookSessionModel,
+    SessionEntryModel,
   ],
   autoLoadModels: false,
   synchronize: false,

@@ -1,4 +1,4 @@
-import type { BatchDto, CardDto, KitchenDto } from '@idle-kettle/contract';
+import type { BatchDto, RecipeDto, KitchenDto } from '@idle-kettle/contract';
 
 /** An invented kitchen, high enough for altitude to matter. */
 export const DEMO_KITCHEN: KitchenDto = {
@@ -151,8 +151,8 @@ export function lastTimeOn(day: string, now: Date): Date {
   return inYear(year) <= now ? inYear(year) : inYear(year - 1);
 }
 
-/** Cards that this kitchen makes again, each with its versions, oldest first; invented. */
-export const DEMO_CARDS: readonly (readonly [CardDto, ...CardDto[]])[] = [
+/** Recipes that this kitchen makes again, each with its versions, oldest first; invented. */
+export const DEMO_RECIPES: readonly (readonly [RecipeDto, ...RecipeDto[]])[] = [
   [
     {
       name: 'Damson, low hedge',

@@ -19,9 +19,9 @@ export function demoCook(
   kitchen: Kitchen,
   nowMs: number,
 ): { readonly startMs: number; readonly entries: readonly Entry[] } {
-  const sheet = trueSheet(requestInKitchen({ lines, settings }, kitchen), DEMO_PRACTICE);
-  if (sheet === null) throw new Error('The demo’s batch cannot be cooked');
-  const lengthMs = obedientCook(sheet, DEMO_PRACTICE, 0).find(
+  const cookPlan = trueSheet(requestInKitchen({ lines, settings }, kitchen), DEMO_PRACTICE);
+  if (cookPlan === null) throw new Error('The demo’s batch cannot be cooked');
+  const lengthMs = obedientCook(cookPlan, DEMO_PRACTICE, 0).find(
     ({ kind }) => kind === 'off-heat',
   )?.at;
   const litMs = Math.round(nowMs - HALF_WAY * (lengthMs ?? 0));
@@ -31,9 +31,9 @@ export function demoCook(
     seq: index + 1,
     at: startMs + index * 90_000,
     kind,
-    value: kind === 'water-boils' ? Number(sheet.waterBoilsC.toFixed(2)) : null,
+    value: kind === 'water-boils' ? Number(cookPlan.waterBoilsC.toFixed(2)) : null,
     text: null,
   }));
-  const done = obedientCook(sheet, DEMO_PRACTICE, litMs).filter(({ at }) => at <= nowMs);
+  const done = obedientCook(cookPlan, DEMO_PRACTICE, litMs).filter(({ at }) => at <= nowMs);
   return { startMs, entries: [...water, ...done] };
 }

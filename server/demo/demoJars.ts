@@ -2,7 +2,7 @@ import { requestInKitchen, type Batch, type Kitchen } from '@idle-kettle/contrac
 import {
   fillingOf,
   jarProgressOf,
-  jarSheetOf,
+  jarPlanOf,
   jarsInText,
   loadTime,
   USUAL_HALF_PINTS,
@@ -28,9 +28,9 @@ export function demoJars(
   fromMs: number,
   isDone: boolean,
 ): readonly Entry[] {
-  const sheet = jarSheetOf(requestInKitchen({ lines, settings }, kitchen), [], 0);
-  if (sheet === null) throw new Error('The demo’s batch cannot be filled into jars');
-  const { rest, part } = fillingOf(sheet, jarProgressOf(sheet, []), null);
+  const jarPlan = jarPlanOf(requestInKitchen({ lines, settings }, kitchen), [], 0);
+  if (jarPlan === null) throw new Error('The demo’s batch cannot be filled into jars');
+  const { rest, part } = fillingOf(jarPlan, jarProgressOf(jarPlan, []), null);
   const entries: Entry[] = [];
   const note = (
     at: number,
@@ -41,7 +41,7 @@ export function demoJars(
     entries.push({ source: 'demo jars', seq: entries.length + 1, at, kind, text, value });
   };
   const jars = rest.jars.flatMap(({ name, count }) => {
-    const size = sheet.sizes.findIndex((one) => one.name === name) + 1;
+    const size = jarPlan.sizes.findIndex((one) => one.name === name) + 1;
     return Array.from({ length: count }, (_, i) => ({ size, number: i + 1 }));
   });
   let at = fromMs;
@@ -54,8 +54,8 @@ export function demoJars(
   }
   for (const step of ['bubbled', 'wiped', 'lidded', 'tight'] as const) note((at += MIN), step);
   const time = loadTime(
-    sheet,
-    jars.map(({ size }) => sheet.sizes[size - 1]?.volumeMl ?? 0),
+    jarPlan,
+    jars.map(({ size }) => jarPlan.sizes[size - 1]?.volumeMl ?? 0),
   );
   if (time.refused !== null) note(at, 'to-fridge', jarsInText(jars));
   else

@@ -8,7 +8,13 @@ import type {
   StockDto,
   TaughtNameDto,
 } from '@idle-kettle/contract';
-import type { Canner, MeasuresId, School, TemperatureScale, UnitSystem } from '@idle-kettle/core';
+import type {
+  Canner,
+  MeasuresId,
+  JarPreparation,
+  TemperatureScale,
+  UnitSystem,
+} from '@idle-kettle/core';
 import {
   AllowNull,
   Column,
@@ -56,7 +62,7 @@ export class KitchenModel extends Model {
 
   @AllowNull(false)
   @Column(DataType.STRING(20))
-  declare school: School;
+  declare school: JarPreparation;
 
   @AllowNull(false)
   @Column(DataType.STRING(20))

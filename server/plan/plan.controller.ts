@@ -16,7 +16,7 @@ export class PlanController {
   @ApiOperation({ summary: 'Plan a batch; nothing is stored' })
   @bodyOf(PlanRequestDto)
   async plan(@Body() dto: PlanRequestDto): Promise<Plan> {
-    const outcome = await this.planning.slowly('plan', toPlanRequest(dto));
+    const outcome = await this.planning.runPlan('plan', toPlanRequest(dto));
     if (!outcome.ok) throw new BadInput(outcome.faults);
     return outcome.plan;
   }

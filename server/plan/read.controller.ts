@@ -16,6 +16,6 @@ export class ReadController {
   @bodyOf(ReadRequestDto)
   async read(@Body() dto: ReadRequestDto): Promise<{ readonly lines: readonly PlanLine[] }> {
     const request = { ...toReadingKitchen(dto), lines: toLines(dto.lines) };
-    return { lines: await this.planning.quickly('read', request) };
+    return { lines: await this.planning.runInteractive('read', request) };
   }
 }

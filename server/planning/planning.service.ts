@@ -20,23 +20,26 @@ export abstract class PlanningProgram {
 @Injectable()
 export class PlanningService implements OnModuleDestroy {
   private readonly logger = new Logger(PlanningService.name);
-  private readonly quickThread: Piscina;
-  private readonly slowThread: Piscina;
+  private readonly interactiveThread: Piscina;
+  private readonly planThread: Piscina;
   private isStopping = false;
 
   constructor({ file }: PlanningProgram) {
-    this.quickThread = threadFor(file);
-    this.slowThread = threadFor(file);
+    this.interactiveThread = threadFor(file);
+    this.planThread = threadFor(file);
   }
 
   /** What is answered at once: lines read, a look into a pot. */
-  quickly<N extends TaskName>(name: N, of: Parameters<Tasks[N]>[0]): Promise<ReturnType<Tasks[N]>> {
-    return this.run(this.quickThread, name, of);
+  runInteractive<N extends TaskName>(
+    name: N,
+    of: Parameters<Tasks[N]>[0],
+  ): Promise<ReturnType<Tasks[N]>> {
+    return this.run(this.interactiveThread, name, of);
   }
 
   /** What takes its time: plans, with their ranges and remedies. */
-  slowly<N extends TaskName>(name: N, of: Parameters<Tasks[N]>[0]): Promise<ReturnType<Tasks[N]>> {
-    return this.run(this.slowThread, name, of);
+  runPlan<N extends TaskName>(name: N, of: Parameters<Tasks[N]>[0]): Promise<ReturnType<Tasks[N]>> {
+    return this.run(this.planThread, name, of);
   }
 
   /** Starts the threads before anybody needs them. */
@@ -46,13 +49,13 @@ export class PlanningService implements OnModuleDestroy {
       kitchen: BARE_KITCHEN,
     };
     // One after the other, so that whoever is there already has a core to themselves.
-    await this.quickly('faultsInKitchen', nothing);
-    await this.slowly('planInKitchen', nothing);
+    await this.runInteractive('faultsInKitchen', nothing);
+    await this.runPlan('planInKitchen', nothing);
   }
 
   async onModuleDestroy(): Promise<void> {
     this.isStopping = true;
-    await Promise.all([this.quickThread.destroy(), this.slowThread.destroy()]);
+    await Promise.all([this.interactiveThread.destroy(), this.planThread.destroy()]);
   }
 
   private async run<N extends TaskName>(

@@ -1,7 +1,7 @@
 import {
   planInKitchen,
   requestInKitchen,
-  type CookRecord,
+  type CookSession,
   type Formula,
   type PlanningKitchen,
   type PotSight,
@@ -9,15 +9,15 @@ import {
 import {
   debriefOf,
   jarProgressOf,
-  jarSheetOf,
+  jarPlanOf,
   planBatch,
   planLine,
   platesAt,
   readingsOf,
   readLines,
   sensesAt,
-  sheetOf,
-  standingEvents,
+  cookPlanOf,
+  effectiveEvents,
   stockUseOf,
   type Debrief,
   type Entry,
@@ -28,8 +28,8 @@ import {
   type ReadRequest,
   type StockUse,
 } from '@idle-kettle/core';
-import type { DrivenCook } from '../cooks/devices.ts';
-import { truthOf } from '../cooks/truth.ts';
+import type { DrivenSession } from '../cookSessions/devices.ts';
+import { truthOf } from '../cookSessions/truth.ts';
 
 /** What takes long enough to hold a server up, done in a thread of its own. Each takes and answers plain values. */
 export const TASKS = {
@@ -52,61 +52,63 @@ export const TASKS = {
   read: (request: ReadRequest): PlanLine[] => readLines(request).map(planLine),
 
   /** Whether there is enough in the pot to be cooked. */
-  canBeCooked: (asked: Pick<CookRecord, 'formula' | 'kitchen'>): boolean =>
-    sheetOf(requestInKitchen(asked.formula, asked.kitchen)) !== null,
+  canBeCooked: (asked: Pick<CookSession, 'formula' | 'kitchen'>): boolean =>
+    cookPlanOf(requestInKitchen(asked.formula, asked.kitchen)) !== null,
 
   /** What the jars of a cook took of the stock, where its log says that they were put away; null where it does not. */
   putAway: (asked: {
-    readonly cook: Pick<CookRecord, 'formula' | 'kitchen'>;
+    readonly session: Pick<CookSession, 'formula' | 'kitchen'>;
     readonly events: readonly Entry[];
   }): readonly StockUse[] | null => {
-    const { cook } = asked;
-    const events = standingEvents(asked.events);
-    const sheet = jarSheetOf(requestInKitchen(cook.formula, cook.kitchen), events, 0);
-    const progress = sheet && jarProgressOf(sheet, events);
-    return sheet && progress?.putAwayAtMs != null ? stockUseOf(sheet, progress) : null;
+    const { session } = asked;
+    const events = effectiveEvents(asked.events);
+    const jarPlan = jarPlanOf(requestInKitchen(session.formula, session.kitchen), events, 0);
+    const progress = jarPlan && jarProgressOf(jarPlan, events);
+    return jarPlan && progress?.storedAtMs != null ? stockUseOf(jarPlan, progress) : null;
   },
 
   /** What is said of a practice when it is over; null for a cook that is none. */
   debrief: (asked: {
-    readonly cook: Pick<CookRecord, 'formula' | 'kitchen' | 'practice'>;
+    readonly session: Pick<CookSession, 'formula' | 'kitchen' | 'practice'>;
     readonly events: readonly Entry[];
     /** ms on the kitchen’s clock. */
     readonly endMs: number;
   }): Debrief | null => {
-    const { cook, events, endMs } = asked;
-    const sheet = truthOf(cook);
-    return cook.practice && sheet ? debriefOf(sheet, cook.practice, events, endMs) : null;
+    const { session, events, endMs } = asked;
+    const cookPlan = truthOf(session);
+    return session.practice && cookPlan
+      ? debriefOf(cookPlan, session.practice, events, endMs)
+      : null;
   },
 
   /** What the simulated probe and scale read from second `fromS` of a practice to before `toS`; nothing of a cook that is none. */
   readings: (asked: {
-    readonly cook: DrivenCook;
+    readonly session: DrivenSession;
     readonly events: readonly Entry[];
     readonly fromS: number;
     readonly toS: number;
   }): readonly Entry[] => {
-    const { cook, events, fromS, toS } = asked;
-    const sheet = truthOf(cook);
-    return cook.practice && sheet
-      ? readingsOf(sheet, cook.practice, events, cook.startMs, fromS, toS)
+    const { session, events, fromS, toS } = asked;
+    const cookPlan = truthOf(session);
+    return session.practice && cookPlan
+      ? readingsOf(cookPlan, session.practice, events, session.startMs, fromS, toS)
       : [];
   },
 
   /** Null for a pot that cannot be looked into. */
   look: (asked: {
-    readonly cook: Pick<CookRecord, 'formula' | 'kitchen' | 'practice'>;
+    readonly session: Pick<CookSession, 'formula' | 'kitchen' | 'practice'>;
     readonly events: readonly Entry[];
     /** ms on the kitchen’s clock. */
     readonly at: number;
   }): PotSight | null => {
-    const { cook, events, at } = asked;
-    const sheet = truthOf(cook);
-    if (!cook.practice || !sheet) return null;
+    const { session, events, at } = asked;
+    const cookPlan = truthOf(session);
+    if (!session.practice || !cookPlan) return null;
     return {
       at,
-      ...sensesAt(sheet, cook.practice, events, at),
-      plate: platesAt(sheet, cook.practice, events, at),
+      ...sensesAt(cookPlan, session.practice, events, at),
+      plate: platesAt(cookPlan, session.practice, events, at),
     };
   },
 };

@@ -1,4 +1,4 @@
-import type { Batch, BatchSummary, Card, Kitchen, Problem } from '@idle-kettle/contract';
+import type { Batch, BatchSummary, Recipe, Kitchen, Problem } from '@idle-kettle/contract';
 import type { Plan } from '@idle-kettle/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { randomUUID } from 'node:crypto';
@@ -500,7 +500,7 @@ describe('batches', () => {
         api().delete(`/api/batches/${id}`).expect(204),
       ]);
       expect([200, 404]).toContain(saved.status);
-      const back = body<Batch>(await api().post(`/api/batches/${id}/bring-back`).expect(200));
+      const back = body<Batch>(await api().post(`/api/batches/${id}/restore`).expect(200));
       expect(back).toMatchObject(
         saved.status === 200 ? { name: 'Saved', version: 2 } : { name: 'Plum', version: 1 },
       );
@@ -544,7 +544,7 @@ describe('batches', () => {
     expect(body<Batch[]>(await api().get('/api/batches')).map((batch) => batch.id)).not.toContain(
       id,
     );
-    await api().post(`/api/batches/${id}/bring-back`).expect(200);
+    await api().post(`/api/batches/${id}/restore`).expect(200);
     await api().get(`/api/batches/${id}`).expect(200);
   });
 
@@ -597,25 +597,25 @@ describe('settings of a batch', () => {
   });
 });
 
-describe('cards', () => {
-  const CARD = { name: 'Plum', lines: ['1 kg plums', '800 g sugar'], note: 'the first' };
-  const keep = async () => body<Card>(await api().post('/api/cards').send(CARD).expect(201));
+describe('recipes', () => {
+  const RECIPE = { name: 'Plum', lines: ['1 kg plums', '800 g sugar'], note: 'the first' };
+  const keep = async () => body<Recipe>(await api().post('/api/recipes').send(RECIPE).expect(201));
 
   test('are made once by their id, with their first version: both or none', async () => {
     const id = randomUUID();
     const made = await Promise.all(
       Array.from({ length: 8 }, () =>
         api()
-          .post('/api/cards')
+          .post('/api/recipes')
           .send({ ...PLUM, id }),
       ),
     );
     expect(made.filter(({ status }) => status === 201).length).toBeGreaterThan(0);
     expect(made.filter(({ status }) => status >= 500)).toEqual([]);
-    const card = body<Card>(await api().get(`/api/cards/${id}`).expect(200));
-    expect(card.versions).toHaveLength(1);
-    const cards = body<Card[]>(await api().get('/api/cards').expect(200));
-    expect(cards.filter((one) => one.id === id)).toHaveLength(1);
+    const recipe = body<Recipe>(await api().get(`/api/recipes/${id}`).expect(200));
+    expect(recipe.versions).toHaveLength(1);
+    const recipes = body<Recipe[]>(await api().get('/api/recipes').expect(200));
+    expect(recipes.filter((one) => one.id === id)).toHaveLength(1);
   });
 
   test('keep every version, the newest first', async () => {
@@ -626,41 +626,43 @@ describe('cards', () => {
       settings: { targetSolublesPct: 62 },
       note: 'won at the show',
     };
-    const card = body<Card>(await api().post(`/api/cards/${id}/versions`).send(next).expect(201));
-    expect(card.name).toBe('Plum, sharp');
-    expect(card.versions.map(({ number, note }) => [number, note])).toEqual([
+    const recipe = body<Recipe>(
+      await api().post(`/api/recipes/${id}/versions`).send(next).expect(201),
+    );
+    expect(recipe.name).toBe('Plum, sharp');
+    expect(recipe.versions.map(({ number, note }) => [number, note])).toEqual([
       [2, 'won at the show'],
       [1, 'the first'],
     ]);
-    expect(card.versions[0]?.settings).toEqual({ targetSolublesPct: 62 });
-    expect(body(await api().get(`/api/cards/${id}`))).toEqual(card);
-    expect(body<Card[]>(await api().get('/api/cards'))[0]).toEqual(card);
+    expect(recipe.versions[0]?.settings).toEqual({ targetSolublesPct: 62 });
+    expect(body(await api().get(`/api/recipes/${id}`))).toEqual(recipe);
+    expect(body<Recipe[]>(await api().get('/api/recipes'))[0]).toEqual(recipe);
   });
 
   test('are put away, and brought back with their versions', async () => {
     const { id } = await keep();
-    await api().delete(`/api/cards/${id}`).expect(204);
-    expectProblem(await api().get(`/api/cards/${id}`), 404);
-    const back = body<Card>(await api().post(`/api/cards/${id}/bring-back`).expect(200));
+    await api().delete(`/api/recipes/${id}`).expect(204);
+    expectProblem(await api().get(`/api/recipes/${id}`), 404);
+    const back = body<Recipe>(await api().post(`/api/recipes/${id}/restore`).expect(200));
     expect(back.versions).toHaveLength(1);
   });
 
   test('two versions at once: each is kept, or the other is told', async () => {
     const { id } = await keep();
     const statuses = (
-      await Promise.all([1, 2, 3].map(() => api().post(`/api/cards/${id}/versions`).send(CARD)))
+      await Promise.all([1, 2, 3].map(() => api().post(`/api/recipes/${id}/versions`).send(RECIPE)))
     ).map(({ status }) => status);
     expect(statuses.every((status) => status === 201 || status === 409)).toBe(true);
-    const { versions } = body<Card>(await api().get(`/api/cards/${id}`));
+    const { versions } = body<Recipe>(await api().get(`/api/recipes/${id}`));
     expect(versions).toHaveLength(1 + statuses.filter((status) => status === 201).length);
   });
 
   test.each([
-    { ...CARD, name: '<b>' },
-    { ...CARD, lines: [] },
-    { ...CARD, note: 'x'.repeat(3000) },
+    { ...RECIPE, name: '<b>' },
+    { ...RECIPE, lines: [] },
+    { ...RECIPE, note: 'x'.repeat(3000) },
   ])('are refused where a rule is broken', async (dto) => {
-    expectProblem(await api().post('/api/cards').send(dto), 400);
+    expectProblem(await api().post('/api/recipes').send(dto), 400);
   });
 });
 

@@ -12,6 +12,13 @@ function adminUrl(): URL {
 
 /** A new, migrated database of its own for one test file. */
 export async function freshDatabase(): Promise<string> {
+  const url = await emptyDatabase();
+  await migrate(url);
+  return url;
+}
+
+/** A new database with nothing in it. */
+export async function emptyDatabase(): Promise<string> {
   const admin = adminUrl();
   const name = `test_${randomUUID().replaceAll('-', '')}`;
   const client = new Client({ connectionString: admin.href });
@@ -20,6 +27,5 @@ export async function freshDatabase(): Promise<string> {
   await client.end();
   const url = new URL(admin);
   url.pathname = `/${name}`;
-  await migrate(url.href);
   return url.href;
 }

@@ -30,12 +30,12 @@ const api = () => request(app.getHttpServer());
 const stored = async (): Promise<string> => {
   const { rows } = await database.query<{ all: string }>(`
     SELECT md5(
-      coalesce((SELECT string_agg((to_jsonb(b) - 'plan' - 'summary')::text, ',' ORDER BY b.id) FROM batches b), '') ||
-      coalesce((SELECT string_agg(c::text, ',' ORDER BY c.id) FROM cards c), '') ||
-      coalesce((SELECT string_agg(v::text, ',' ORDER BY v.card_id, v.number) FROM card_versions v), '') ||
+      coalesce((SELECT string_agg((to_jsonb(b) - 'plan' - 'summary' - 'plan_faults')::text, ',' ORDER BY b.id) FROM batches b), '') ||
+      coalesce((SELECT string_agg(c::text, ',' ORDER BY c.id) FROM recipes c), '') ||
+      coalesce((SELECT string_agg(v::text, ',' ORDER BY v.recipe_id, v.number) FROM recipe_versions v), '') ||
       coalesce((SELECT string_agg(k::text, ',' ORDER BY k.id) FROM kitchens k), '') ||
-      coalesce((SELECT string_agg((to_jsonb(o) - 'position' - 'updated_at')::text, ',' ORDER BY o.id) FROM cooks o), '') ||
-      (SELECT count(*) FROM cook_entries WHERE source NOT LIKE 'simulated %')::text
+      coalesce((SELECT string_agg((to_jsonb(o) - 'position' - 'updated_at')::text, ',' ORDER BY o.id) FROM cook_sessions o), '') ||
+      (SELECT count(*) FROM cook_session_entries WHERE source NOT LIKE 'simulated %')::text
     ) AS "all"`);
   return rows[0]?.all ?? '';
 };
@@ -77,7 +77,7 @@ test('every field of every body, with fifty hostile values: never our fault, and
 }, 240_000);
 
 test('what was stored of all that is listed without fault', async () => {
-  for (const path of ['/api/batches', '/api/cards', '/api/kitchen', '/api/cooks'])
+  for (const path of ['/api/batches', '/api/recipes', '/api/kitchen', '/api/cook-sessions'])
     await api().get(path).expect(200);
 });
 

@@ -2,11 +2,11 @@ import {
   requestInKitchen,
   type Batch,
   type BatchSummary,
-  type CookRecord,
+  type CookSession,
   type Kitchen,
   type LiveMessage,
 } from '@idle-kettle/contract';
-import { jarProgressOf, jarSheetOf, nameOf, standingEvents, type Entry } from '@idle-kettle/core';
+import { jarProgressOf, jarPlanOf, nameOf, effectiveEvents, type Entry } from '@idle-kettle/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
@@ -28,12 +28,15 @@ afterAll(() => Promise.all([app.close(), other.close()]));
 const api = (of: NestExpressApplication = app) => request(of.getHttpServer());
 const body = <T>(response: { body: unknown }) => response.body as T;
 
-async function cookOf(lines: readonly string[], settings: object = {}): Promise<CookRecord> {
+async function cookOf(lines: readonly string[], settings: object = {}): Promise<CookSession> {
   const batch = body<Batch>(
     await api().post('/api/batches').send({ name: 'Plum', lines, settings }).expect(201),
   );
-  return body<CookRecord>(
-    await api().post('/api/cooks').send({ id: randomUUID(), batchId: batch.id }).expect(201),
+  return body<CookSession>(
+    await api()
+      .post('/api/cook-sessions')
+      .send({ id: randomUUID(), batchId: batch.id })
+      .expect(201),
   );
 }
 
@@ -63,7 +66,7 @@ const FROM = Date.now() - 45 * 60_000;
 
 const send = (id: string, log: JarLog, of: NestExpressApplication = app) =>
   api(of)
-    .post(`/api/cooks/${id}/log`)
+    .post(`/api/cook-sessions/${id}/log`)
     .send({ entries: entriesOf(log) });
 
 /** Seven jars through the canner and one in the fridge, one of them broken. */
@@ -85,16 +88,16 @@ describe('jars that are put away', () => {
     const log = done();
     const entries = entriesOf(log);
     const post = (of: NestExpressApplication) =>
-      api(of).post(`/api/cooks/${id}/log`).send({ entries }).expect(200);
+      api(of).post(`/api/cook-sessions/${id}/log`).send({ entries }).expect(200);
     await Promise.all([post(app), post(other), post(app), post(other)]);
     await post(app);
     expect((await kitchen()).jars).toMatchObject([
       { name: 'half-pint', count: 13, inUse: 6, lids: 8 },
       { name: 'quarter-pint', count: 3, inUse: 1 },
     ]);
-    const cook = body<CookRecord>(await api().get(`/api/cooks/${id}`).expect(200));
-    expect(cook.putAwayAt).not.toBeNull();
-    expect(cook.endedAt).not.toBeNull();
+    const session = body<CookSession>(await api().get(`/api/cook-sessions/${id}`).expect(200));
+    expect(session.storedAt).not.toBeNull();
+    expect(session.endedAt).not.toBeNull();
     const listed = body<BatchSummary[]>(await api().get('/api/batches').expect(200));
     expect(listed.find((batch) => batch.id === batchId)).toMatchObject({ state: 'done' });
   });
@@ -117,7 +120,7 @@ describe('jars that are put away', () => {
     expect(many.map(({ status }) => status)).toEqual(many.map(() => 200));
     await send(id, log, other).expect(200);
     expect((await kitchen()).jars).toEqual(before.map((jar) => ({ ...jar, inUse: 0 })));
-    expect(body<CookRecord>(await api().get(`/api/cooks/${id}`)).putAwayAt).toBeNull();
+    expect(body<CookSession>(await api().get(`/api/cook-sessions/${id}`)).storedAt).toBeNull();
     expect(await state()).not.toBe('done');
     // And put away again, as many are gone as the first time.
     await send(id, log.at(40, 'put-away')).expect(200);
@@ -130,7 +133,7 @@ describe('jars that are put away', () => {
     const { id, batchId } = await cookOf(['2 kg plums', '1.4 kg sugar']);
     await api().delete(`/api/batches/${batchId}`).expect(204);
     await send(id, done()).expect(200);
-    expect(body<CookRecord>(await api().get(`/api/cooks/${id}`)).putAwayAt).not.toBeNull();
+    expect(body<CookSession>(await api().get(`/api/cook-sessions/${id}`)).storedAt).not.toBeNull();
   });
 
   test('are not, where no jar is where it is kept', async () => {
@@ -138,8 +141,8 @@ describe('jars that are put away', () => {
     const { id } = await cookOf(['2 kg plums', '1.4 kg sugar']);
     await send(id, new JarLog().closed(0, '1.1-3').at(1, 'put-away')).expect(200);
     expect((await kitchen()).jars).toMatchObject([{ count: 20, lids: 15 }, { count: 4 }]);
-    const cook = body<CookRecord>(await api().get(`/api/cooks/${id}`).expect(200));
-    expect(cook.putAwayAt).toBeNull();
+    const session = body<CookSession>(await api().get(`/api/cook-sessions/${id}`).expect(200));
+    expect(session.storedAt).toBeNull();
   });
 });
 
@@ -157,13 +160,13 @@ test('an entry of the jars that is none is refused with its field, and nothing i
   for (const [entry, field] of wrong) {
     const { faults } = body<{ faults: { field: string }[] }>(
       await api()
-        .post(`/api/cooks/${id}/log`)
+        .post(`/api/cook-sessions/${id}/log`)
         .send({ entries: [{ source: 'x', seq: 1, at: Date.now(), ...entry }] })
         .expect(400),
     );
     expect(faults.map((fault) => fault.field)).toContain(field);
   }
-  const { position } = body<CookRecord>(await api().get(`/api/cooks/${id}`));
+  const { position } = body<CookSession>(await api().get(`/api/cook-sessions/${id}`));
   expect(position).toBe(0);
 });
 
@@ -177,10 +180,12 @@ test.each(REFUSED)('$name reaches no pantry by the API', async ({ lines, product
   const { id } = await cookOf(lines, { product });
   await send(id, done()).expect(200);
   // What any screen makes of the log that is kept: nothing went into a canner, nothing stands on a shelf.
-  const { entries } = body<LiveMessage>(await api().get(`/api/cooks/${id}/log`).expect(200));
-  const cook = body<CookRecord>(await api().get(`/api/cooks/${id}`).expect(200));
-  const sheet = jarSheetOf(requestInKitchen(cook.formula, cook.kitchen), [], 0);
-  const progress = sheet && jarProgressOf(sheet, standingEvents(entries));
+  const { entries } = body<LiveMessage>(
+    await api().get(`/api/cook-sessions/${id}/log`).expect(200),
+  );
+  const session = body<CookSession>(await api().get(`/api/cook-sessions/${id}`).expect(200));
+  const jarPlan = jarPlanOf(requestInKitchen(session.formula, session.kitchen), [], 0);
+  const progress = jarPlan && jarProgressOf(jarPlan, effectiveEvents(entries));
   expect(progress?.loads).toEqual([]);
   const places = progress?.jars.map(({ state }) => state) ?? [];
   expect(places.filter((state) => state === 'shelf' || state === 'sealed')).toEqual([]);

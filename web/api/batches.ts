@@ -24,7 +24,7 @@ export const useBatch = (id: string | null) =>
   });
 
 /** Takes a batch over as the server answered with it, wherever it is shown. */
-export function useTakenBatch(): (batch: Batch) => void {
+export function useAdoptBatch(): (batch: Batch) => void {
   const queries = useQueryClient();
   return (batch) => {
     queries.setQueryData(one(batch.id), batch);
@@ -32,7 +32,7 @@ export function useTakenBatch(): (batch: Batch) => void {
   };
 }
 
-export function usePutAway() {
+export function useDeleteBatch() {
   const queries = useQueryClient();
   return useMutation<void, Error, Pick<Batch, 'id'>>({
     mutationFn: ({ id }) => request(`/batches/${id}`, 'DELETE'),
@@ -40,10 +40,10 @@ export function usePutAway() {
   });
 }
 
-export function useBringBack() {
+export function useRestoreBatch() {
   const queries = useQueryClient();
   return useMutation<Batch, Error, Pick<Batch, 'id'>>({
-    mutationFn: ({ id }) => request(`/batches/${id}/bring-back`, 'POST'),
+    mutationFn: ({ id }) => request(`/batches/${id}/restore`, 'POST'),
     onSuccess: () => queries.invalidateQueries({ queryKey: LIST }),
   });
 }

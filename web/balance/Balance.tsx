@@ -1,8 +1,8 @@
 import { jarsIn, type Batch, type Formula, type Kitchen } from '@idle-kettle/contract';
 import {
-  BEFORE_FACTS,
+  PRETREATMENT_FACTS,
   findIngredient,
-  type BeforeKind,
+  type PretreatmentKind,
   type Caution,
   type Change,
   type GaugeId,
@@ -15,7 +15,7 @@ import { Link } from 'react-router';
 import { Dipsticks } from '../drawings/Dipsticks.tsx';
 import { JarRow } from '../drawings/JarRow.tsx';
 import { fruitColourOf, suggestedName } from '../ui/fruit.ts';
-import { Guarded } from '../ui/Guarded.tsx';
+import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { planner } from '../workers/planner.ts';
 import { isBareFruit } from './bareFruit.ts';
 import { BatchLabel } from './BatchLabel.tsx';
@@ -23,7 +23,7 @@ import { Cautions, Impossible, Split } from './Cautions.tsx';
 import { Conflict } from './Conflict.tsx';
 import { isCrowded } from './crowded.ts';
 import { formulaOf, formulaReducer, startingWith, written } from './formula.ts';
-import { First } from './First.tsx';
+import { PretreatmentPanel } from './PretreatmentPanel.tsx';
 import { FoldedLines } from './FoldedLines.tsx';
 import { HistoryBar } from './HistoryBar.tsx';
 import { LinesEditor } from './LinesEditor.tsx';
@@ -33,11 +33,11 @@ import { Diagnosis } from './Diagnosis.tsx';
 import { SaveState } from './SaveState.tsx';
 import { SettingsBar } from './SettingsBar.tsx';
 import { usePlan } from './usePlan.ts';
-import { useAsk } from './useAsk.ts';
+import { useAsk } from './useSlowQuestion.ts';
 import { useSaver } from './useSaver.ts';
-import { Start } from './Start.tsx';
+import { StartingPoints } from './StartingPoints.tsx';
 import { Workbench } from './Workbench.tsx';
-import { WorkOut } from './WorkOut.tsx';
+import { SuggestFormula } from './SuggestFormula.tsx';
 
 /** Fields whose text has an undo of its own. */
 const OWN_TEXT =
@@ -61,9 +61,9 @@ export function Balance({ kitchen, saved, from }: Props) {
   const [name, setName] = useState(saver.first.name);
   const [notice, setNotice] = useState<string | null>(null);
 
-  const { sheet } = state;
-  const linesKey = JSON.stringify(written(sheet.lines));
-  const settingsKey = JSON.stringify(sheet.settings);
+  const { draft } = state;
+  const linesKey = JSON.stringify(written(draft.lines));
+  const settingsKey = JSON.stringify(draft.settings);
   const settings = useMemo(() => JSON.parse(settingsKey) as Formula['settings'], [settingsKey]);
   const formula = useMemo(
     (): Formula => ({ lines: JSON.parse(linesKey) as string[], settings }),
@@ -154,7 +154,7 @@ export function Balance({ kitchen, saved, from }: Props) {
   );
   const workOutWritten = useCallback(() => workOut(null), [workOut]);
 
-  const isJelly = sheet.settings.product === 'jelly';
+  const isJelly = draft.settings.product === 'jelly';
   const reading = useMemo(() => ({ ...kitchen, extractsJuice: isJelly }), [kitchen, isJelly]);
   const unnamed = name.trim() === '';
   const onPaste = useCallback(
@@ -173,7 +173,7 @@ export function Balance({ kitchen, saved, from }: Props) {
   );
 
   const decides = useSameDecides(plan);
-  const blank = sheet.lines.length - 1;
+  const blank = draft.lines.length - 1;
   const bringIn = useCallback((text: string) => onPaste(blank, text), [onPaste, blank]);
   const onSplit = useCallback(
     (pots: number) =>
@@ -190,7 +190,7 @@ export function Balance({ kitchen, saved, from }: Props) {
 
   /** What comes first, with the whole fruit of the pot moved into it. */
   const startFirst = useCallback(
-    (kind: BeforeKind) => {
+    (kind: PretreatmentKind) => {
       const goes = (index: number) => goesFirst(kind, plan?.lines[index]);
       const lines = formula.lines.filter((_, index) => goes(index));
       dispatch({
@@ -199,7 +199,7 @@ export function Balance({ kitchen, saved, from }: Props) {
           lines: formula.lines.filter((_, index) => !goes(index)),
           settings: { ...settings, before: { kind, lines } },
         },
-        did: `First ${BEFORE_FACTS[kind].name}`,
+        did: `First ${PRETREATMENT_FACTS[kind].name}`,
       });
     },
     [formula, plan, settings],
@@ -233,9 +233,9 @@ export function Balance({ kitchen, saved, from }: Props) {
     (isCrowded(formula.lines.length) && (settled?.shelf.decides.length ?? 0) > 1);
   const toMind = !stale && settled && isWritten && (
     <div className="min-w-0 max-md:order-3">
-      <Guarded what="what to mind" on={settled}>
+      <ErrorBoundary what="what to mind" on={settled}>
         <Cautions cautions={settled.cautions} wayOn={wayOn} />
-      </Guarded>
+      </ErrorBoundary>
     </div>
   );
 
@@ -244,38 +244,38 @@ export function Balance({ kitchen, saved, from }: Props) {
       <h1 className="sr-only">Balance: {finalName}</h1>
       <div className="flex min-w-0 flex-col gap-2 max-md:contents">
         <FoldedLines lines={plan?.lines ?? []} open={saved === null}>
-          <Guarded what="the settings" on={sheet}>
+          <ErrorBoundary what="the settings" on={draft}>
             <SettingsBar
-              settings={sheet.settings}
+              settings={draft.settings}
               method={plan?.method ?? null}
               stop={plan?.stop.kind ?? null}
               solublesPct={Math.round(plan?.finish?.solublesPct ?? 65)}
               kitchen={kitchen}
               onSet={set}
             />
-          </Guarded>
-          <Guarded what="what comes first" on={sheet}>
-            <First
-              product={sheet.settings.product ?? 'jam'}
-              before={sheet.settings.before ?? null}
+          </ErrorBoundary>
+          <ErrorBoundary what="what comes first" on={draft}>
+            <PretreatmentPanel
+              product={draft.settings.product ?? 'jam'}
+              before={draft.settings.before ?? null}
               plan={plan?.before}
               kitchen={kitchen}
               fruit={fruit}
               onStart={startFirst}
               onSet={set}
             />
-          </Guarded>
-          <Guarded what="the lines" on={sheet}>
+          </ErrorBoundary>
+          <ErrorBoundary what="the lines" on={draft}>
             <LinesEditor
-              lines={sheet.lines}
+              lines={draft.lines}
               dispatch={dispatch}
               units={kitchen.units}
               kitchen={reading}
               decides={decides}
-              named={sheet.settings.before != null}
+              named={draft.settings.before != null}
               onPaste={onPaste}
             />
-          </Guarded>
+          </ErrorBoundary>
           {(state.refused ?? notice) !== null && (
             <p role="alert" className="border-l-4 border-secondary pl-3 text-sm">
               {state.refused ?? notice}
@@ -300,25 +300,25 @@ export function Balance({ kitchen, saved, from }: Props) {
             </p>
           )}
           {saving.theirs && (
-            <Guarded what="what was saved elsewhere" on={saving.theirs}>
+            <ErrorBoundary what="what was saved elsewhere" on={saving.theirs}>
               <Conflict
                 mine={{ name: finalName, ...formula }}
                 theirs={saving.theirs}
                 saver={saver}
               />
-            </Guarded>
+            </ErrorBoundary>
           )}
           {stale ? (
             <Impossible faults={faults} />
           ) : plan && isBareFruit(formula, plan) ? (
-            <Guarded what="what is short" on={plan}>
-              <WorkOut busy={working} onWorkOut={workOutWritten} />
-            </Guarded>
+            <ErrorBoundary what="what is short" on={plan}>
+              <SuggestFormula busy={working} onWorkOut={workOutWritten} />
+            </ErrorBoundary>
           ) : (
             plan?.set && (
-              <Guarded what="what sets it" on={plan}>
+              <ErrorBoundary what="what sets it" on={plan}>
                 <Diagnosis set={plan.set} onChange={onChange} />
-              </Guarded>
+              </ErrorBoundary>
             )
           )}
           {working && <p role="status">Trying ways to make it set and keep</p>}
@@ -331,26 +331,31 @@ export function Balance({ kitchen, saved, from }: Props) {
       <div className="grid min-w-0 items-start gap-3 max-md:contents md:max-wide:order-1 md:max-wide:col-span-2 md:max-wide:grid-cols-2">
         {!isWritten && saved === null && (
           <div className="min-w-0 max-md:order-1 md:max-wide:col-span-2">
-            <Guarded what="where to begin" on={sheet}>
-              <Start units={kitchen.units} busy={working} onFruit={workOut} onBringIn={bringIn} />
-            </Guarded>
+            <ErrorBoundary what="where to begin" on={draft}>
+              <StartingPoints
+                units={kitchen.units}
+                busy={working}
+                onFruit={workOut}
+                onBringIn={bringIn}
+              />
+            </ErrorBoundary>
           </div>
         )}
         {plan && (isWritten || saved !== null) && (
           <div className={`min-w-0 max-md:order-5 ${stale ? 'opacity-50' : ''}`}>
-            <Guarded what="the drawing" on={plan}>
+            <ErrorBoundary what="the drawing" on={plan}>
               <Dipsticks plan={plan} fruit={fruit} onTurn={onTurn} />
-            </Guarded>
+            </ErrorBoundary>
             {plan.yield && (
-              <Guarded what="the row of jars" on={plan}>
+              <ErrorBoundary what="the row of jars" on={plan}>
                 <JarRow jars={plan.yield} sizes={sizes} fruit={fruit} />
-              </Guarded>
+              </ErrorBoundary>
             )}
           </div>
         )}
         {isWritten && settled?.finish && (
           <div className="min-w-0 max-md:order-4">
-            <Guarded what="the workbench" on={settled}>
+            <ErrorBoundary what="the workbench" on={settled}>
               <Workbench
                 name={finalName}
                 formula={settledOf}
@@ -362,13 +367,13 @@ export function Balance({ kitchen, saved, from }: Props) {
                 onAsk={onAsk}
                 onBringIn={bringIn}
               />
-            </Guarded>
+            </ErrorBoundary>
           </div>
         )}
       </div>
       {plan && (
         <div className="flex min-w-0 flex-col gap-2 max-md:contents">
-          <Guarded what="the label" on={plan}>
+          <ErrorBoundary what="the label" on={plan}>
             <BatchLabel
               plan={plan}
               kitchen={kitchen}
@@ -391,7 +396,7 @@ export function Balance({ kitchen, saved, from }: Props) {
                 />
               }
             />
-          </Guarded>
+          </ErrorBoundary>
           {underLabel && toMind}
         </div>
       )}
@@ -413,7 +418,7 @@ const NOTHING_TO_MIND: Plan['cautions'] = [];
 const isStop = ({ level }: Caution): boolean => level === 'stop';
 
 /** Whether a line of the pot is of what comes first: whole fruit, and what it is softened in; herbs in an infusion. */
-function goesFirst(kind: BeforeKind, line: PlanLine | undefined): boolean {
+function goesFirst(kind: PretreatmentKind, line: PlanLine | undefined): boolean {
   const row = line?.ingredient === undefined ? null : findIngredient(line.ingredient);
   if (!row) return false;
   if (row.kind === 'water') return true;

@@ -1,6 +1,6 @@
 import { useParams, useSearchParams } from 'react-router';
 import { useBatch } from '../api/batches.ts';
-import { useCard } from '../api/cards.ts';
+import { useRecipe } from '../api/recipes.ts';
 import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { NotFetched } from '../ui/Broken.tsx';
@@ -17,21 +17,21 @@ export function BalanceScreen() {
   const cardId = id === NEW ? search.get('card') : null;
   const kitchen = useKitchen();
   const batch = useBatch(batchId);
-  const card = useCard(cardId);
-  const failure = failureOf([kitchen, batch, card]);
+  const recipe = useRecipe(cardId);
+  const failure = failureOf([kitchen, batch, recipe]);
   if (failure) return <NotFetched {...failure} />;
-  if (!kitchen.data || (batchId !== null && !batch.data) || (cardId !== null && !card.data)) {
+  if (!kitchen.data || (batchId !== null && !batch.data) || (cardId !== null && !recipe.data)) {
     return <Loading what="the batch" />;
   }
   const number = Number(search.get('version') ?? 0);
   const version =
-    card.data?.versions.find((found) => found.number === number) ?? card.data?.versions[0];
+    recipe.data?.versions.find((found) => found.number === number) ?? recipe.data?.versions[0];
   return (
     <Balance
       key={`${id}${search.toString()}`}
       kitchen={kitchen.data}
       saved={batch.data ?? null}
-      from={card.data && version ? { ...version, name: card.data.name } : null}
+      from={recipe.data && version ? { ...version, name: recipe.data.name } : null}
     />
   );
 }

@@ -1,7 +1,7 @@
 import type { Batch } from '@idle-kettle/contract';
 import { format } from 'date-fns';
 import type { Content, Saver } from './saver.ts';
-import { twoSheets } from './twoSheets.ts';
+import { formulaDiff } from './formulaDiff.ts';
 
 type Props = {
   readonly mine: Content;
@@ -29,7 +29,7 @@ export const Conflict = ({ mine, theirs, saver }: Props) => (
         </tr>
       </thead>
       <tbody>
-        {twoSheets(mine, theirs).map(({ mine: a, theirs: b, same }, index) => (
+        {formulaDiff(mine, theirs).map(({ mine: a, theirs: b, same }, index) => (
           <tr key={index} data-same={same} className="align-top data-[same=false]:font-bold">
             <Side text={a} same={same} />
             <Side text={b} same={same} />

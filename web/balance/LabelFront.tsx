@@ -55,7 +55,10 @@ export const LabelFront = memo(function LabelFront(props: Props) {
           aside={part(jars, kitchen)}
           testId="jars"
         >
-          <RangeBar spread={jars.volumeMl} say={(volume) => formatVolume(volume, kitchen.units)} />
+          <RangeBar
+            quantiles={jars.volumeMl}
+            say={(volume) => formatVolume(volume, kitchen.units)}
+          />
           {(jars.jars.length > 1 ||
             (jars.jars.length > 0 && jars.fullJars.p10 < jars.fullJars.p90)) && (
             <p className="text-sm max-md:hidden">Most likely {packingInWords(jars)}.</p>

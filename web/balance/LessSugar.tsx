@@ -1,7 +1,7 @@
 import { formatGrams, formatVolume } from '@idle-kettle/core';
 import { useState } from 'react';
 import { slowPlanner } from '../workers/planner.ts';
-import { useAsked } from './useAsked.ts';
+import { useAsked } from './useAnswer.ts';
 import type { WorkbenchProps } from './Workbench.tsx';
 
 const WIDTH = 520;

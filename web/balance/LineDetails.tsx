@@ -4,7 +4,7 @@ import {
   type Form,
   type FruitState,
   type Range,
-  type ReadingKitchen,
+  type ParserKitchen,
   type UnderstoodLine,
 } from '@idle-kettle/core';
 import { useId } from 'react';
@@ -15,7 +15,7 @@ const RIPENESS_WORDS = ['unripe', 'under-ripe', 'just ripe', 'ripe', 'very ripe'
 
 type Props = {
   readonly line: UnderstoodLine;
-  readonly kitchen: ReadingKitchen;
+  readonly kitchen: ParserKitchen;
   readonly index: number;
   readonly onReplace: (text: string) => void;
 };

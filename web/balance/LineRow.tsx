@@ -7,7 +7,7 @@ import {
   MOST_LINE_CHARS,
   readLine,
   type LineReading,
-  type ReadingKitchen,
+  type ParserKitchen,
   type UnitSystem,
 } from '@idle-kettle/core';
 import { useCombobox } from 'downshift';
@@ -26,13 +26,13 @@ import { completionsOf } from './completions.ts';
 import type { FormulaAction } from './formula.ts';
 import { LineDetails } from './LineDetails.tsx';
 import { LineNote } from './LineNote.tsx';
-import { useAhead } from './useAhead.ts';
+import { useDeferredText } from './useDeferredText.ts';
 
 type Props = {
   readonly text: string;
   readonly index: number;
   readonly units: UnitSystem;
-  readonly kitchen: ReadingKitchen;
+  readonly kitchen: ParserKitchen;
   /** Why this line stands against the pantry; undefined where it does not. */
   readonly against: string | undefined;
   /** There are so many lines that the reason is cut at the table: the label says it whole. */
@@ -70,7 +70,7 @@ export const LineRow = memo(function LineRow(props: Props) {
     (next: string) => dispatch({ type: 'type', index, text: next }),
     [dispatch, index],
   );
-  const { text: typed, write, flush } = useAhead(text, give);
+  const { text: typed, write, flush } = useDeferredText(text, give);
   const noteId = useId();
   const [open, setOpen] = useState(false);
   const trouble = reading?.understood === false ? reading.trouble : null;

@@ -1,6 +1,6 @@
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import type { Plan, ReadingKitchen, UnitSystem } from '@idle-kettle/core';
+import type { Plan, ParserKitchen, UnitSystem } from '@idle-kettle/core';
 import {
   memo,
   useCallback,
@@ -20,7 +20,7 @@ type Props = {
   readonly dispatch: Dispatch<FormulaAction>;
   readonly units: UnitSystem;
   /** What lines are read with: its packs, measures and names. */
-  readonly kitchen: ReadingKitchen;
+  readonly kitchen: ParserKitchen;
   /** Which of the lines that are written stand against the pantry, and why. */
   readonly decides: Plan['shelf']['decides'];
   /** Other fruit stands above them, so that they are named even where everybody sees what they are. */

@@ -1,7 +1,7 @@
 import { costOf, formatGrams, METHODS } from '@idle-kettle/core';
 import { jarsInWords, minutesInWords, moneyInWords } from '../ui/words.ts';
 import { slowPlanner } from '../workers/planner.ts';
-import { useAsked } from './useAsked.ts';
+import { useAsked } from './useAnswer.ts';
 import type { WorkbenchProps } from './Workbench.tsx';
 
 /** Every method of the product on the same fruit: amounts, minutes, jars, set, cost. */

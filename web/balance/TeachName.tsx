@@ -2,7 +2,7 @@ import { findIngredient } from '@idle-kettle/core';
 import { useId, useState, type KeyboardEvent } from 'react';
 import { useTeachName } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
-import { LARDER_NAMES } from './completions.ts';
+import { INGREDIENT_NAMES } from './completions.ts';
 
 type Props = {
   /** The name that is not known: `Old Codlin`. */
@@ -47,7 +47,7 @@ export function TeachName({ name, line, onClose }: Props) {
           onKeyDown={onKeyDown}
         />
         <datalist id={`${id}-names`}>
-          {LARDER_NAMES.map((known) => (
+          {INGREDIENT_NAMES.map((known) => (
             <option key={known} value={known} />
           ))}
         </datalist>

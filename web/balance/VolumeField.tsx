@@ -1,4 +1,4 @@
-import { formatVolume, readAmount, readLine, type ReadingKitchen } from '@idle-kettle/core';
+import { formatVolume, readAmount, readLine, type ParserKitchen } from '@idle-kettle/core';
 import { useState } from 'react';
 
 const US_CUP_ML = 236.588;
@@ -8,7 +8,7 @@ type Props = {
   readonly label: string;
   readonly valueMl: number | null;
   readonly units: 'metric' | 'us';
-  readonly kitchen: ReadingKitchen;
+  readonly kitchen: ParserKitchen;
   readonly placeholder: string;
   readonly onSet: (mL: number | null) => void;
 };
@@ -51,7 +51,7 @@ export function VolumeField({ label, valueMl, units, kitchen, placeholder, onSet
 }
 
 /** Millilitres of what was typed; NaN where it cannot be read. */
-function millilitresOf(text: string, units: Props['units'], kitchen: ReadingKitchen): number {
+function millilitresOf(text: string, units: Props['units'], kitchen: ParserKitchen): number {
   const bare = readAmount(text.trim());
   if (bare !== null) return bare * (units === 'us' ? US_CUP_ML : 1);
   const line = readLine(/water/i.test(text) ? text : `${text} water`, kitchen);

@@ -2,12 +2,12 @@ import type { Formula, Kitchen, SettingsDto } from '@idle-kettle/contract';
 import type { Plan, PlanRequest } from '@idle-kettle/core';
 import { memo, useRef, useState } from 'react';
 import { GelMap } from '../drawings/GelMap.tsx';
-import { AskFor } from './AskFor.tsx';
+import { Targets } from './Targets.tsx';
 import { LessSugar } from './LessSugar.tsx';
-import { Measured } from './Measured.tsx';
+import { Measurements } from './Measurements.tsx';
 import { MethodsTable } from './MethodsTable.tsx';
-import { TakeOut } from './TakeOut.tsx';
-import type { Ask } from './useAsk.ts';
+import { Export } from './Export.tsx';
+import type { Ask } from './useSlowQuestion.ts';
 
 export type WorkbenchProps = {
   readonly name: string;
@@ -25,12 +25,12 @@ export type WorkbenchProps = {
 };
 
 const BENCHES = {
-  ask: { title: 'Ask for', Panel: AskFor },
+  ask: { title: 'Ask for', Panel: Targets },
   methods: { title: 'Methods', Panel: MethodsTable },
   sugar: { title: 'Less sugar', Panel: LessSugar },
   map: { title: 'Gel map', Panel: GelMap },
-  measured: { title: 'Measured', Panel: Measured },
-  out: { title: 'Keep', Panel: TakeOut },
+  measured: { title: 'Measured', Panel: Measurements },
+  out: { title: 'Keep', Panel: Export },
 } as const;
 
 type BenchId = keyof typeof BENCHES;

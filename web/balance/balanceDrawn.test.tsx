@@ -1,20 +1,20 @@
 import { jarsIn, planInKitchen, type Formula, type Kitchen } from '@idle-kettle/contract';
 import { PRODUCT_IDS, PRODUCTS, type Plan } from '@idle-kettle/core';
 import { REFUSED } from '../../core/test/refused.ts';
-import { SHELF_FORMULAS } from '../../core/test/shelfFormulas.ts';
+import { SHELF_FORMULAS } from '../../core/test/storageFormulas.ts';
 import { Dipsticks } from '../drawings/Dipsticks.tsx';
 import { GelMap } from '../drawings/GelMap.tsx';
 import { JarRow } from '../drawings/JarRow.tsx';
 import { html, nonsenseIn } from '../test/drawn.tsx';
 import { DEFAULTS } from '../test/kitchen.ts';
-import { AskFor } from './AskFor.tsx';
+import { Targets } from './Targets.tsx';
 import { BatchLabel } from './BatchLabel.tsx';
 import { Cautions } from './Cautions.tsx';
 import { Diagnosis } from './Diagnosis.tsx';
 import { LabelBack } from './LabelBack.tsx';
-import { Measured } from './Measured.tsx';
+import { Measurements } from './Measurements.tsx';
 import { SettingsBar } from './SettingsBar.tsx';
-import { TakeOut } from './TakeOut.tsx';
+import { Export } from './Export.tsx';
 
 const nothing = () => undefined;
 const noWay = () => null;
@@ -89,7 +89,7 @@ function everythingOf(formula: Formula, kitchen: Kitchen): string[] {
       />,
     ),
     ...(plan.finish
-      ? [AskFor, GelMap, Measured, TakeOut].map((Panel) => html(<Panel {...bench} />))
+      ? [Targets, GelMap, Measurements, Export].map((Panel) => html(<Panel {...bench} />))
       : []),
   ];
 }

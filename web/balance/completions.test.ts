@@ -1,5 +1,5 @@
 import { findIngredient } from '@idle-kettle/core';
-import { completionsOf, LARDER_NAMES } from './completions.ts';
+import { completionsOf, INGREDIENT_NAMES } from './completions.ts';
 
 test('the last words of a line are completed, those that begin so first', () => {
   const found = completionsOf('2 kg black');
@@ -23,6 +23,6 @@ test('a fraction is an amount too', () => {
 });
 
 test('every name that is offered is one that the larder reads', () => {
-  expect(LARDER_NAMES.filter((name) => findIngredient(name) === null)).toEqual([]);
-  expect(new Set(LARDER_NAMES).size).toBe(LARDER_NAMES.length);
+  expect(INGREDIENT_NAMES.filter((name) => findIngredient(name) === null)).toEqual([]);
+  expect(new Set(INGREDIENT_NAMES).size).toBe(INGREDIENT_NAMES.length);
 });

@@ -1,10 +1,10 @@
-import { findIngredient, LARDER } from '@idle-kettle/core';
+import { findIngredient, INGREDIENTS } from '@idle-kettle/core';
 
 const MOST_SHOWN = 7;
 
 /** Every name in the larder once, plurals of pieces and words for one thing included. */
-export const LARDER_NAMES: readonly string[] = [
-  ...new Set(LARDER.flatMap(({ name, alsoCalled }) => [name, ...alsoCalled])),
+export const INGREDIENT_NAMES: readonly string[] = [
+  ...new Set(INGREDIENTS.flatMap(({ name, alsoCalled }) => [name, ...alsoCalled])),
 ];
 
 /**
@@ -20,8 +20,8 @@ export function completionsOf(line: string): string[] {
     const typed = words.slice(from).join(' ').toLowerCase();
     // A name that is whole already needs no list over the next line.
     if (typed.length < 2 || findIngredient(typed) !== null) return [];
-    const starts = LARDER_NAMES.filter((name) => name.startsWith(typed) && name !== typed);
-    const within = LARDER_NAMES.filter((name) => name.includes(` ${typed}`) && name !== typed);
+    const starts = INGREDIENT_NAMES.filter((name) => name.startsWith(typed) && name !== typed);
+    const within = INGREDIENT_NAMES.filter((name) => name.includes(` ${typed}`) && name !== typed);
     const found = [...new Set([...starts, ...within])].slice(0, MOST_SHOWN);
     if (found.length > 0) {
       const before = `${head}${words

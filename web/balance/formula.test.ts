@@ -10,24 +10,24 @@ import {
 
 const after = (lines: string[], ...actions: FormulaAction[]): FormulaState =>
   actions.reduce(formulaReducer, startingWith({ lines, settings: {} }));
-const linesOf = (state: FormulaState) => written(state.sheet.lines);
+const linesOf = (state: FormulaState) => written(state.draft.lines);
 const UNDO: FormulaAction = { type: 'undo' };
 const REDO: FormulaAction = { type: 'redo' };
 
 test('a blank line always waits at the end', () => {
-  expect(startingWith({ lines: [], settings: {} }).sheet.lines).toEqual(['']);
-  expect(after(['a'], { type: 'type', index: 1, text: 'b' }).sheet.lines).toEqual(['a', 'b', '']);
+  expect(startingWith({ lines: [], settings: {} }).draft.lines).toEqual(['']);
+  expect(after(['a'], { type: 'type', index: 1, text: 'b' }).draft.lines).toEqual(['a', 'b', '']);
 });
 
 test('Enter makes room below', () => {
-  expect(after(['a', 'b'], { type: 'insert', after: 0 }).sheet.lines).toEqual(['a', '', 'b', '']);
+  expect(after(['a', 'b'], { type: 'insert', after: 0 }).draft.lines).toEqual(['a', '', 'b', '']);
 });
 
 test('Enter on the last filled line leaves the blank one that is there, and so does a blank line', () => {
-  expect(after(['a'], { type: 'insert', after: 0 }).sheet.lines).toEqual(['a', '']);
+  expect(after(['a'], { type: 'insert', after: 0 }).draft.lines).toEqual(['a', '']);
   const twice = after(['a', 'b'], { type: 'insert', after: 0 }, { type: 'insert', after: 0 });
-  expect(twice.sheet.lines).toEqual(['a', '', 'b', '']);
-  expect(formulaReducer(twice, { type: 'insert', after: 1 }).sheet.lines).toEqual([
+  expect(twice.draft.lines).toEqual(['a', '', 'b', '']);
+  expect(formulaReducer(twice, { type: 'insert', after: 1 }).draft.lines).toEqual([
     'a',
     '',
     'b',
@@ -37,14 +37,14 @@ test('Enter on the last filled line leaves the blank one that is there, and so d
 
 test('blank lines between others are not left behind, nor brought back by undoing', () => {
   const room = after(['a', 'b'], { type: 'insert', after: 0 });
-  expect(formulaReducer(room, { type: 'tidy' }).sheet.lines).toEqual(['a', 'b', '']);
+  expect(formulaReducer(room, { type: 'tidy' }).draft.lines).toEqual(['a', 'b', '']);
   const typed = after(
     ['a', 'b'],
     { type: 'insert', after: 0 },
     { type: 'type', index: 1, text: 'c' },
     UNDO,
   );
-  expect(typed.sheet.lines).toEqual(['a', 'b', '']);
+  expect(typed.draft.lines).toEqual(['a', 'b', '']);
 });
 
 test('a line is taken as two, in its place, and taken back as one', () => {
@@ -81,9 +81,9 @@ test('every change can be taken back, one after another', () => {
   const end = actions.reduce(formulaReducer, start);
   expect(linesOf(end)).toEqual(['z', 'p', 'q']);
   const back = actions.reduce((state) => formulaReducer(state, UNDO), end);
-  expect(back.sheet).toEqual(start.sheet);
+  expect(back.draft).toEqual(start.draft);
   const again = actions.reduce((state) => formulaReducer(state, REDO), back);
-  expect(again.sheet).toEqual(end.sheet);
+  expect(again.draft).toEqual(end.draft);
 });
 
 test('a new change forgets what was undone', () => {
@@ -107,7 +107,7 @@ test('a remedy counts lines as they were planned, blank ones left out', () => {
     did: 'mended',
   });
   expect(linesOf(state)).toEqual(['a', 'c']);
-  expect(state.sheet.settings).toEqual({ targetSolublesPct: 60 });
+  expect(state.draft.settings).toEqual({ targetSolublesPct: 60 });
 });
 
 test.each<[string, string[], string]>([
@@ -127,11 +127,11 @@ test('what is typed in what comes first is undone whole', () => {
     typing: 'before',
   });
   const typed = after(['4 cups sugar'], type('3'), type('3 lb'), type('3 lb apples'));
-  expect(typed.sheet.settings.before?.lines).toEqual(['3 lb apples']);
+  expect(typed.draft.settings.before?.lines).toEqual(['3 lb apples']);
   expect(typed.past).toHaveLength(1);
   const water: FormulaAction = { type: 'set', settings: { targetSolublesPct: 66 }, did: 'Stop' };
   expect(formulaReducer(typed, water).past).toHaveLength(2);
-  expect(formulaReducer(typed, UNDO).sheet.settings.before).toBeUndefined();
+  expect(formulaReducer(typed, UNDO).draft.settings.before).toBeUndefined();
 });
 
 test('a formula that was worked out anew has what was obtained before as a line, and no before', () => {

@@ -2,12 +2,12 @@ import type { Formula, SettingsDto } from '@idle-kettle/contract';
 import { MOST_LINE_CHARS, MOST_LINES, type Change, type PlanRequest } from '@idle-kettle/core';
 
 /** A formula while it is being written. The last line is always blank, ready for more. */
-export type Sheet = { readonly lines: readonly string[]; readonly settings: SettingsDto };
+export type FormulaDraft = { readonly lines: readonly string[]; readonly settings: SettingsDto };
 
 export type FormulaState = {
-  readonly sheet: Sheet;
-  readonly past: readonly Sheet[];
-  readonly future: readonly Sheet[];
+  readonly draft: FormulaDraft;
+  readonly past: readonly FormulaDraft[];
+  readonly future: readonly FormulaDraft[];
   /** The line or field that the last change typed in, so that a word is undone whole; null otherwise. */
   readonly typing: number | string | null;
   /** Why the last paste was not taken; null when it was. */
@@ -48,7 +48,7 @@ const ready = (lines: readonly string[]): readonly string[] =>
   lines.at(-1)?.trim() === '' ? lines : [...lines, ''];
 
 export const startingWith = ({ lines, settings }: Formula): FormulaState => ({
-  sheet: { lines: ready(lines), settings },
+  draft: { lines: ready(lines), settings },
   past: [],
   future: [],
   typing: null,
@@ -74,8 +74,8 @@ export const formulaOf = (
 
 /** One change to the formula. */
 export function formulaReducer(state: FormulaState, action: FormulaAction): FormulaState {
-  const { sheet } = state;
-  const { lines, settings } = sheet;
+  const { draft } = state;
+  const { lines, settings } = draft;
   switch (action.type) {
     case 'load':
       return startingWith(action.formula);
@@ -83,16 +83,16 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
       const before = state.past.at(-1);
       return before === undefined
         ? state
-        : still(state, before, state.past.slice(0, -1), [sheet, ...state.future]);
+        : still(state, before, state.past.slice(0, -1), [draft, ...state.future]);
     }
     case 'redo': {
       const [after, ...rest] = state.future;
-      return after === undefined ? state : still(state, after, [...state.past, sheet], rest);
+      return after === undefined ? state : still(state, after, [...state.past, draft], rest);
     }
     case 'type': {
       const next = { settings, lines: ready(lines.with(action.index, action.text)) };
       return state.typing === action.index
-        ? { ...state, sheet: next, future: [], refused: null, did: null }
+        ? { ...state, draft: next, future: [], refused: null, did: null }
         : { ...to(state, next, null), typing: action.index };
     }
     case 'paste': {
@@ -105,17 +105,17 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
       // The blank line that is there already is room enough.
       return lines[action.after]?.trim() === '' || lines[action.after + 1]?.trim() === ''
         ? state
-        : { ...state, sheet: { settings, lines: lines.toSpliced(action.after + 1, 0, '') } };
+        : { ...state, draft: { settings, lines: lines.toSpliced(action.after + 1, 0, '') } };
     case 'tidy': {
       const kept = ready(lines.filter((line) => line.trim() !== ''));
       return kept.length === lines.length
         ? state
-        : { ...state, sheet: { settings, lines: kept }, typing: null };
+        : { ...state, draft: { settings, lines: kept }, typing: null };
     }
     case 'remove': {
       const text = lines[action.index]?.trim() ?? '';
       const next = { settings, lines: ready(lines.toSpliced(action.index, 1)) };
-      return text === '' ? { ...state, sheet: next } : to(state, next, `Took out “${text}”`);
+      return text === '' ? { ...state, draft: next } : to(state, next, `Took out “${text}”`);
     }
     case 'move': {
       const text = lines[action.from];
@@ -135,11 +135,11 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
       const { typing } = action;
       if (typing === undefined) return to(state, next, action.did);
       return state.typing === typing
-        ? { ...state, sheet: next, future: [], refused: null, did: null }
+        ? { ...state, draft: next, future: [], refused: null, did: null }
         : { ...to(state, next, null), typing };
     }
     case 'change':
-      return to(state, afterChange(sheet, action.change), action.did);
+      return to(state, afterChange(draft, action.change), action.did);
     case 'take':
       return to(
         state,
@@ -150,9 +150,9 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
 }
 
 /** A new sheet, the old one kept to go back to. */
-const to = (state: FormulaState, sheet: Sheet, did: string | null): FormulaState => ({
-  sheet,
-  past: [...state.past, state.sheet].slice(-MOST_PAST),
+const to = (state: FormulaState, draft: FormulaDraft, did: string | null): FormulaState => ({
+  draft,
+  past: [...state.past, state.draft].slice(-MOST_PAST),
   future: [],
   typing: null,
   refused: null,
@@ -161,12 +161,12 @@ const to = (state: FormulaState, sheet: Sheet, did: string | null): FormulaState
 
 const still = (
   state: FormulaState,
-  sheet: Sheet,
-  past: readonly Sheet[],
-  future: readonly Sheet[],
+  draft: FormulaDraft,
+  past: readonly FormulaDraft[],
+  future: readonly FormulaDraft[],
 ): FormulaState => ({
   ...state,
-  sheet: { ...sheet, lines: ready(sheet.lines.filter((line) => line.trim() !== '')) },
+  draft: { ...draft, lines: ready(draft.lines.filter((line) => line.trim() !== '')) },
   past,
   future,
   typing: null,
@@ -175,7 +175,7 @@ const still = (
 });
 
 /** A remedy’s change counts lines as they were planned: those that are written. */
-function afterChange({ lines, settings }: Sheet, change: Change): Sheet {
+function afterChange({ lines, settings }: FormulaDraft, change: Change): FormulaDraft {
   const { method, targetSolublesPct } = change;
   return {
     lines: ready(changedLines(written(lines), change)),

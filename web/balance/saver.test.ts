@@ -289,15 +289,15 @@ test('a draft that was made before somebody else saved stands beside it at once'
 
 test('a newer copy is shown where nothing is written here, and stands beside what is', async () => {
   const idle = table('a');
-  idle.saver.hear(idle.server.other('a', { lines: ['2 kg plums'] }));
+  idle.saver.receiveUpdate(idle.server.other('a', { lines: ['2 kg plums'] }));
   expect(idle.shown).toMatchObject([{ lines: ['2 kg plums'], version: 2 }]);
   const busy = table('a');
   busy.write(sugar(700));
-  busy.saver.hear(busy.server.other('a', { lines: ['2 kg plums'] }));
+  busy.saver.receiveUpdate(busy.server.other('a', { lines: ['2 kg plums'] }));
   expect(busy.shown).toEqual([]);
   expect(busy.saver.state.theirs).toMatchObject({ lines: ['2 kg plums'] });
   // An older copy, as a cache may still hold it, changes nothing.
-  idle.saver.hear({ ...idle.server.rows.get('a')!, version: 1, lines: ['old'] });
+  idle.saver.receiveUpdate({ ...idle.server.rows.get('a')!, version: 1, lines: ['old'] });
   expect(idle.shown).toHaveLength(1);
   await idle.clock.pass(MINUTE);
   expect(idle.server.rows.get('a')?.version).toBe(2);

@@ -205,17 +205,17 @@ export class Saver {
   /** Forgets what is not saved: the newest that the server holds stands again. */
   goBack = (): void => {
     const there = this.now.theirs ?? this.now.saved;
-    if (there !== null) this.take(there);
+    if (there !== null) this.adopt(there);
   };
 
   /** What the server holds, as somebody else has asked for it. */
-  hear(batch: Batch): void {
+  receiveUpdate(batch: Batch): void {
     const { saved, pending, theirs } = this.now;
     if (saved === null || pending || batch.version <= (theirs ?? saved).version) return;
-    if (this.isMine(batch)) this.took(batch, this.asWritten(batch));
+    if (this.isMine(batch)) this.confirmSave(batch, this.asWritten(batch));
     else if (this.isWritten() && this.formulaChanged(saved, batch)) this.set({ theirs: batch });
     else if (this.isWritten()) this.set({ saved: batch, ticked: this.ticked(batch) });
-    else this.take(batch, this.ticks);
+    else this.adopt(batch, this.ticks);
   }
 
   /** Tells the listeners, unless it is so already: most keys change nothing of where saving stands. */
@@ -332,7 +332,7 @@ export class Saver {
       this.ticks = new Map(
         [...this.ticks].filter(([id, done]) => batch.ticked.includes(id) !== done),
       );
-      this.took(batch, contentKey(batch) === contentKey(body) ? as : contentKey(batch));
+      this.confirmSave(batch, contentKey(batch) === contentKey(body) ? as : contentKey(batch));
     } catch (error) {
       this.failures = isFinal(error) ? 0 : this.failures + 1;
       this.set({ pending: false, error: error as Error });
@@ -366,7 +366,7 @@ export class Saver {
         ) {
           // Whoever wrote nothing but ticks sees the other’s formula; nothing of theirs is written over.
           if (!this.isWritten()) {
-            this.take(there, this.ticks);
+            this.adopt(there, this.ticks);
             body = { ...body, name: there.name, lines: [...there.lines], settings: there.settings };
           } else {
             this.set({ theirs: there });
@@ -379,7 +379,7 @@ export class Saver {
   }
 
   /** The server holds this now; `as` is what was written of it. */
-  private took(batch: Batch, as: string): void {
+  private confirmSave(batch: Batch, as: string): void {
     const { storage } = this.ports;
     const wasNew = this.now.saved === null;
     // After a first save what is written goes on under the batch’s own name; the page may be left by then.
@@ -395,7 +395,7 @@ export class Saver {
   }
 
   /** Takes a row over as what is written. */
-  private take(batch: Batch, ticks: ReadonlyMap<string, boolean> = new Map()): void {
+  private adopt(batch: Batch, ticks: ReadonlyMap<string, boolean> = new Map()): void {
     this.content = contentOf(batch);
     this.finalName = batch.name;
     this.keptAs = contentKey(batch);

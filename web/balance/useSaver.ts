@@ -1,7 +1,7 @@
 import type { Batch } from '@idle-kettle/contract';
 import { useEffect, useEffectEvent, useState, useSyncExternalStore } from 'react';
 import { useNavigate } from 'react-router';
-import { useTakenBatch } from '../api/batches.ts';
+import { useAdoptBatch } from '../api/batches.ts';
 import { wallClock } from '../api/clock.ts';
 import { request } from '../api/request.ts';
 import type { DraftStorage } from './draft.ts';
@@ -27,7 +27,7 @@ export function useSaver(
   start: Content | null = null,
   storage: DraftStorage = localStorage,
 ): Saving {
-  const taken = useTakenBatch();
+  const taken = useAdoptBatch();
   const navigate = useNavigate();
   const [saver] = useState(
     () =>
@@ -53,7 +53,7 @@ export function useSaver(
     };
   }, [saver]);
   useEffect(() => {
-    if (saved !== null) saver.hear(saved);
+    if (saved !== null) saver.receiveUpdate(saved);
   }, [saver, saved]);
   return { ...useSyncExternalStore(saver.subscribe, () => saver.state), saver };
 }

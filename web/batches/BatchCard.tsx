@@ -9,11 +9,11 @@ import { jarsInWords, processInWords, shelfInWords } from '../ui/words.ts';
 type Props = {
   readonly batch: BatchSummary;
   readonly kitchen: Kitchen;
-  readonly onPutAway: () => void;
+  readonly onDelete: () => void;
 };
 
 /** A batch as its label, small: the way in, and the way out of sight. */
-export function BatchCard({ batch, kitchen, onPutAway }: Props) {
+export function BatchCard({ batch, kitchen, onDelete }: Props) {
   const { plan } = batch;
   return (
     <li
@@ -45,7 +45,7 @@ export function BatchCard({ batch, kitchen, onPutAway }: Props) {
         type="button"
         aria-label={`Put away ${batch.name}`}
         title="Put away"
-        onClick={onPutAway}
+        onClick={onDelete}
         className="btn btn-square btn-ghost btn-sm absolute top-3 right-4 z-[1]"
       >
         <Archive aria-hidden className="size-4" />
@@ -72,12 +72,12 @@ const Figures = ({ plan, kitchen }: { readonly plan: PlanSummary; readonly kitch
 
 /** What the batch wants next. */
 function Next({ batch }: { readonly batch: BatchSummary }) {
-  const { state, plan, cookId, id, name } = batch;
+  const { state, plan, sessionId, id, name } = batch;
   const style = 'btn btn-sm relative z-[1]';
-  if (state === 'on the stove' && cookId !== null)
+  if (state === 'on the stove' && sessionId !== null)
     return (
       <Link
-        to={`/cooks/${cookId}`}
+        to={`/cook-sessions/${sessionId}`}
         className={`${style} btn-secondary`}
         aria-label={`To the stove with ${name}`}
       >
@@ -90,10 +90,10 @@ function Next({ batch }: { readonly batch: BatchSummary }) {
         <ListChecks aria-hidden className="size-4" /> Prepare
       </Link>
     );
-  if (cookId !== null && (state === 'in jars' || state === 'done'))
+  if (sessionId !== null && (state === 'in jars' || state === 'done'))
     return (
       <Link
-        to={`/cooks/${cookId}/jars`}
+        to={`/cook-sessions/${sessionId}/jars`}
         className={`${style} ${state === 'done' ? '' : 'btn-secondary'}`}
         aria-label={`To the jars of ${name}`}
       >

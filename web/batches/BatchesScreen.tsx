@@ -2,13 +2,13 @@ import type { BatchSummary, Kitchen } from '@idle-kettle/contract';
 import { CookingPot, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, Navigate, useSearchParams } from 'react-router';
-import { useBatches, useBringBack, usePutAway } from '../api/batches.ts';
+import { useBatches, useRestoreBatch, useDeleteBatch } from '../api/batches.ts';
 import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Empty } from '../ui/Empty.tsx';
-import { Guarded } from '../ui/Guarded.tsx';
+import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { BatchCard } from './BatchCard.tsx';
 import { FindBar } from './FindBar.tsx';
@@ -38,8 +38,8 @@ type Props = { readonly kitchen: Kitchen; readonly batches: readonly BatchSummar
 
 function Batches({ kitchen, batches }: Props) {
   const [search, setSearch] = useSearchParams();
-  const putAway = usePutAway();
-  const bringBack = useBringBack();
+  const remove = useDeleteBatch();
+  const restore = useRestoreBatch();
   const [last, setLast] = useState<{
     readonly text: string;
     readonly way: string;
@@ -47,7 +47,7 @@ function Batches({ kitchen, batches }: Props) {
   } | null>(null);
   const finding = findingIn(search);
   const shown = byNeed(found(batches, finding));
-  const trouble = putAway.error ?? bringBack.error;
+  const trouble = remove.error ?? restore.error;
   const forget = { onSuccess: () => setLast(null) };
 
   return (
@@ -104,22 +104,22 @@ function Batches({ kitchen, batches }: Props) {
       ) : (
         <ul className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
           {shown.map((batch) => (
-            <Guarded key={batch.id} what={`the label of ${batch.name}`} as="li" on={batch}>
+            <ErrorBoundary key={batch.id} what={`the label of ${batch.name}`} as="li" on={batch}>
               <BatchCard
                 batch={batch}
                 kitchen={kitchen}
-                onPutAway={() =>
-                  putAway.mutate(batch, {
+                onDelete={() =>
+                  remove.mutate(batch, {
                     onSuccess: () =>
                       setLast({
                         text: `“${batch.name}” is put away.`,
                         way: 'Bring it back',
-                        undo: () => bringBack.mutate(batch, forget),
+                        undo: () => restore.mutate(batch, forget),
                       }),
                   })
                 }
               />
-            </Guarded>
+            </ErrorBoundary>
           ))}
         </ul>
       )}

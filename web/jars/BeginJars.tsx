@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useBatch } from '../api/batches.ts';
-import { useBeginCook, useCooks } from '../api/cooks.ts';
+import { useStartCook, useCookSessions } from '../api/cookSessions.ts';
 import { request } from '../api/request.ts';
 import { failureOf } from '../api/failure.ts';
 import { NotFetched } from '../ui/Broken.tsx';
@@ -11,24 +11,24 @@ import { Loading } from '../ui/Loading.tsx';
 export function BeginJars() {
   const { id = '' } = useParams();
   const batch = useBatch(id);
-  const cooks = useCooks();
-  const begin = useBeginCook();
+  const sessions = useCookSessions();
+  const begin = useStartCook();
   const navigate = useNavigate();
   const asked = useRef(false);
-  const failure = failureOf([batch, cooks]);
-  const last = cooks.data?.find(({ batchId }) => batchId === id) ?? null;
-  const open = last !== null && last.putAwayAt === null;
-  const ready = batch.data !== undefined && cooks.data !== undefined;
+  const failure = failureOf([batch, sessions]);
+  const last = sessions.data?.find(({ batchId }) => batchId === id) ?? null;
+  const open = last !== null && last.storedAt === null;
+  const ready = batch.data !== undefined && sessions.data !== undefined;
   const { mutate, error } = begin;
   const fill = useCallback(
     () =>
       mutate(
         { batchId: id },
         {
-          onSuccess: (cook) => {
+          onSuccess: (session) => {
             // Nobody followed the pot: it is off the stove from the beginning. Not answered, it is so all the same once jars are put away.
-            void request(`/cooks/${cook.id}/end`, 'POST').catch(() => undefined);
-            void navigate(`/cooks/${cook.id}/jars`, { replace: true });
+            void request(`/cook-sessions/${session.id}/end`, 'POST').catch(() => undefined);
+            void navigate(`/cook-sessions/${session.id}/jars`, { replace: true });
           },
         },
       ),
@@ -37,7 +37,7 @@ export function BeginJars() {
   useEffect(() => {
     if (!ready || asked.current) return;
     asked.current = true;
-    if (open) void navigate(`/cooks/${last.id}/jars`, { replace: true });
+    if (open) void navigate(`/cook-sessions/${last.id}/jars`, { replace: true });
     else fill();
   }, [ready, open, last, navigate, fill]);
   if (failure) return <NotFetched {...failure} />;

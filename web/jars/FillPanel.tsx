@@ -1,23 +1,23 @@
-import type { CookRecord } from '@idle-kettle/contract';
+import type { CookSession } from '@idle-kettle/contract';
 import {
   CLOSING,
   formatVolume,
   type Closing,
   type Filling,
   type JarProgress,
-  type JarSheet,
+  type JarPlan,
 } from '@idle-kettle/core';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { JarSection } from '../drawings/JarSection.tsx';
 import { OneNumber } from '../stove/EventButtons.tsx';
-import type { Noting, Press } from './jarsNow.ts';
+import type { Noting, Press } from './jarTasks.ts';
 
 type Props = {
-  readonly sheet: JarSheet;
+  readonly jarPlan: JarPlan;
   readonly progress: JarProgress;
   readonly filling: Filling;
-  readonly units: CookRecord['kitchen']['units'];
+  readonly units: CookSession['kitchen']['units'];
   readonly fruit: string;
   readonly onPress: (press: Press) => void;
 };
@@ -39,7 +39,7 @@ const BY: { readonly [by in Filling['by']]: string } = {
 const SCALE = 12;
 
 /** What is in the pot, how it fills the jars that are left, and each size of jar with what is filled and closed of it. */
-export function FillPanel({ sheet, progress, filling, units, fruit, onPress }: Props) {
+export function FillPanel({ jarPlan, progress, filling, units, fruit, onPress }: Props) {
   const [panel, setPanel] = useState<'measure' | 'weigh' | null>(null);
   const volume = (mL: number) => formatVolume(mL, units);
   const { leftMl, totalMl, by, keepHot, isEmpty: empty } = filling;
@@ -69,7 +69,7 @@ export function FillPanel({ sheet, progress, filling, units, fruit, onPress }: P
             label="In the pot now, mL"
             unit="mL"
             min={0}
-            max={Math.round(sheet.potMl ?? 200_000)}
+            max={Math.round(jarPlan.potMl ?? 200_000)}
             onGive={(mL) => {
               setPanel(null);
               note(['measured', mL, null]);
@@ -85,19 +85,19 @@ export function FillPanel({ sheet, progress, filling, units, fruit, onPress }: P
             onGive={(grams) => {
               setPanel(null);
               // What is weighed fills so much, by the batch’s own density.
-              note(['measured', Math.round(grams * sheet.mlPerG), null]);
+              note(['measured', Math.round(grams * jarPlan.mlPerG), null]);
             }}
           />
         )}
-        <Ending {...{ sheet, progress, filling, volume, note }} />
+        <Ending {...{ jarPlan, progress, filling, volume, note }} />
       </div>
       <ul className="grid gap-3 xl:grid-cols-2">
-        {sheet.sizes
+        {jarPlan.sizes
           .map((_, index) => index + 1)
           // Of an empty pot only the jars that were filled are of interest.
           .filter((size) => !empty || progress.jars.some((jar) => jar.size === size))
           .map((size) => (
-            <Row key={size} size={size} {...{ sheet, progress, filling, fruit, note }} />
+            <Row key={size} size={size} {...{ jarPlan, progress, filling, fruit, note }} />
           ))}
       </ul>
     </section>
@@ -109,7 +109,7 @@ const range = (
   say: (mL: number) => string,
 ): string => (say(p10) === say(p90) ? say(p90) : `${say(p10)} to ${say(p90)}`);
 
-type EndingProps = Pick<Props, 'sheet' | 'progress' | 'filling'> & {
+type EndingProps = Pick<Props, 'jarPlan' | 'progress' | 'filling'> & {
   readonly volume: (mL: number) => string;
   readonly note: (...notes: Noting[]) => void;
 };
@@ -119,7 +119,7 @@ const nextOf = ({ jars }: JarProgress, size: number): number =>
   Math.max(0, ...jars.filter((jar) => jar.size === size).map(({ number }) => number)) + 1;
 
 /** How it ends: one full and one for the fridge, two a little short, or a part jar. */
-function Ending({ sheet, progress, filling, volume, note }: EndingProps) {
+function Ending({ jarPlan: sheet, progress, filling, volume, note }: EndingProps) {
   const { rest, part, twoShort } = filling;
   const full = rest.jars.reduce((sum, { count }) => sum + count, 0);
   const last = sheet.sizes.findIndex(({ name }) => name === rest.jars[0]?.name) + 1;
@@ -172,13 +172,13 @@ function Ending({ sheet, progress, filling, volume, note }: EndingProps) {
   );
 }
 
-type RowProps = Pick<Props, 'sheet' | 'progress' | 'filling' | 'fruit'> & {
+type RowProps = Pick<Props, 'jarPlan' | 'progress' | 'filling' | 'fruit'> & {
   readonly size: number;
   readonly note: (...notes: Noting[]) => void;
 };
 
 /** One size of jar: its headspace to scale, how many are filled of how many, and the steps that close them. */
-function Row({ sheet, progress, filling, fruit, size, note }: RowProps) {
+function Row({ jarPlan: sheet, progress, filling, fruit, size, note }: RowProps) {
   const of = sheet.sizes[size - 1];
   if (of === undefined) return null;
   const own = progress.jars.filter((jar) => jar.size === size);

@@ -1,12 +1,12 @@
-import { jarsInText, type Jar, type JarProgress, type JarSheet } from '@idle-kettle/core';
+import { jarsInText, type Jar, type JarProgress, type JarPlan } from '@idle-kettle/core';
 import { useEffect, useRef, useState } from 'react';
 import { JarDrawing } from '../drawings/JarDrawing.tsx';
 import { LidDrawing } from '../drawings/LidDrawing.tsx';
 import { jarInWords } from './jarWords.ts';
-import type { Press } from './jarsNow.ts';
+import type { Press } from './jarTasks.ts';
 
 type Props = {
-  readonly sheet: JarSheet;
+  readonly jarPlan: JarPlan;
   readonly progress: JarProgress;
   /** Whether lids are pressed just now: then what each outcome looks like is drawn. */
   readonly pressing: boolean;
@@ -32,7 +32,7 @@ const LOOK: { readonly [state in Jar['state']]: readonly [word: string, style: s
 };
 
 /** Every jar of the batch as it stands; any can be picked, to say what became of it. */
-export function JarBoard({ sheet, progress, pressing, fruit, onPress }: Props) {
+export function JarBoard({ jarPlan, progress, pressing, fruit, onPress }: Props) {
   const [picked, setPicked] = useState<string | null>(null);
   const { jars } = progress;
   const jar = jars.find(({ id }) => id === picked) ?? null;
@@ -78,12 +78,12 @@ export function JarBoard({ sheet, progress, pressing, fruit, onPress }: Props) {
                 data-testid={`jar-${one.id}`}
                 data-state={one.state}
                 aria-pressed={picked === one.id}
-                aria-label={`${jarInWords(sheet, one)}${one.part ? ', not full' : ''}: ${word}${one.seen.map((what) => `, ${SEEN[what]}`).join('')}`}
+                aria-label={`${jarInWords(jarPlan, one)}${one.part ? ', not full' : ''}: ${word}${one.seen.map((what) => `, ${SEEN[what]}`).join('')}`}
                 onClick={() => setPicked(picked === one.id ? null : one.id)}
                 className={`flex min-h-24 min-w-20 flex-col items-center justify-end rounded-box border-4 px-2 pt-2 pb-1 aria-pressed:bg-base-300 ${style}`}
               >
                 <JarDrawing
-                  volumeMl={sheet.sizes[one.size - 1]?.volumeMl ?? 237}
+                  volumeMl={jarPlan.sizes[one.size - 1]?.volumeMl ?? 237}
                   pintPx={PINT_PX}
                   fruit={fruit}
                 />
@@ -98,7 +98,7 @@ export function JarBoard({ sheet, progress, pressing, fruit, onPress }: Props) {
           );
         })}
       </ul>
-      {jar && <Outcomes sheet={sheet} jar={jar} onSay={(kind) => say(kind, jar.id)} />}
+      {jar && <Outcomes jarPlan={jarPlan} jar={jar} onSay={(kind) => say(kind, jar.id)} />}
     </section>
   );
 }
@@ -106,13 +106,13 @@ export function JarBoard({ sheet, progress, pressing, fruit, onPress }: Props) {
 const SEEN = { siphoned: 'lost liquid', floating: 'fruit floats' } as const;
 
 type OutcomesProps = {
-  readonly sheet: JarSheet;
+  readonly jarPlan: JarPlan;
   readonly jar: Jar;
   readonly onSay: (kind: Press['notes'][number][0]) => void;
 };
 
 /** What may have become of one jar. */
-function Outcomes({ sheet, jar, onSay }: OutcomesProps) {
+function Outcomes({ jarPlan, jar, onSay }: OutcomesProps) {
   const { state } = jar;
   const panel = useRef<HTMLDivElement>(null);
   // Picked in the middle of many, what may be said of it comes into view.
@@ -123,10 +123,10 @@ function Outcomes({ sheet, jar, onSay }: OutcomesProps) {
     <div
       ref={panel}
       role="group"
-      aria-label={jarInWords(sheet, jar)}
+      aria-label={jarInWords(jarPlan, jar)}
       className="rounded-box border-2 border-secondary p-3"
     >
-      <p className="text-xl font-bold">{jarInWords(sheet, jar)}</p>
+      <p className="text-xl font-bold">{jarInWords(jarPlan, jar)}</p>
       <div className="mt-2 flex flex-wrap gap-2">
         {state === 'cooling' && <Say onPress={() => onSay('sealed')}>Sealed</Say>}
         {(state === 'cooling' || state === 'sealed' || state === 'shelf') && (

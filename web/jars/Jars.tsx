@@ -1,4 +1,4 @@
-import type { CookRecord } from '@idle-kettle/contract';
+import type { CookSession } from '@idle-kettle/contract';
 import { factorLearned, USUAL_HALF_PINTS, type Entry } from '@idle-kettle/core';
 import { Award, Tags } from 'lucide-react';
 import { useState } from 'react';
@@ -11,45 +11,45 @@ import { can, useAttention } from '../stove/useAttention.ts';
 import type { CookLog } from '../stove/useCookLog.ts';
 import { useEstimate } from '../stove/useEstimate.ts';
 import { useKitchenNow } from '../stove/useKitchenNow.ts';
-import { useStanding } from '../stove/useStanding.ts';
+import { useEffectiveLog } from '../stove/useEffectiveLog.ts';
 import { useVoice } from '../stove/useVoice.ts';
 import { fruitColourOfLines } from '../ui/fruit.ts';
-import { Guarded } from '../ui/Guarded.tsx';
-import { CallPanel } from './CallPanel.tsx';
+import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
+import { JarTaskPanel } from './JarTaskPanel.tsx';
 import { FillPanel } from './FillPanel.tsx';
 import { JarBoard } from './JarBoard.tsx';
 import { jarSayings } from './jarSayings.ts';
-import { callsOf, type Press } from './jarsNow.ts';
-import { Keeping } from './Keeping.tsx';
+import { jarTasksOf, type Press } from './jarTasks.ts';
+import { StorageList } from './StorageList.tsx';
 import { LabelsSheet } from './LabelsSheet.tsx';
 import { ShowSheet } from './ShowSheet.tsx';
 import { toBoilIn, useJars } from './useJars.ts';
 import { WhereFrom } from './WhereFrom.tsx';
 
-type Props = { readonly cook: CookRecord; readonly log: CookLog };
+type Props = { readonly session: CookSession; readonly log: CookLog };
 
 /** The jars of one batch, from the full pot to where they are kept. */
-export function Jars({ cook, log }: Props) {
+export function Jars({ session, log }: Props) {
   const kitchen = useKitchen().data;
   const change = useChangeKitchen();
   const setDone = useSetDone();
   const navigate = useNavigate();
-  const nowMs = useKitchenNow(cook.clock, null);
-  const standing = useStanding(cook, log.entries, nowMs);
+  const nowMs = useKitchenNow(session.clock, null);
+  const standing = useEffectiveLog(session, log.entries, nowMs);
   const { entries, waterBoilsC } = standing;
   const { known: pot } = useEstimate({
-    cook: wantsPot(entries) ? cook : null,
+    session: wantsPot(entries) ? session : null,
     waterBoilsC,
     entries,
     now: () => nowMs,
   });
-  const known = useJars(cook, standing, pot);
+  const known = useJars(session, standing, pot);
   const [sheetOpen, setSheetOpen] = useState<'labels' | 'show' | null>(null);
-  const toBoil = known ? toBoilIn(cook, kitchen, known.sheet) : null;
+  const toBoil = known ? toBoilIn(session, kitchen, known.jarPlan) : null;
   const cannerHolds = kitchen?.cannerHolds ?? USUAL_HALF_PINTS;
-  const calls = known && toBoil ? callsOf({ ...known, nowMs, cannerHolds, toBoil }) : NO_CALLS;
-  const { ways, set, mute } = useAttention(calls.some(({ rings }) => rings));
-  useVoice(ways.speech && can.speech, jarSayings(calls, nowMs));
+  const tasks = known && toBoil ? jarTasksOf({ ...known, nowMs, cannerHolds, toBoil }) : NO_CALLS;
+  const { ways, set, mute } = useAttention(tasks.some(({ rings }) => rings));
+  useVoice(ways.speech && can.speech, jarSayings(tasks, nowMs));
   if (known === null || toBoil === null)
     return (
       <p role="alert" className="p-8 text-xl">
@@ -57,7 +57,7 @@ export function Jars({ cook, log }: Props) {
         knowing what is in them, keep them in the fridge.
       </p>
     );
-  const { sheet, progress, filling } = known;
+  const { jarPlan, progress, filling } = known;
 
   async function write({ notes }: Press) {
     for (const [kind, value, text] of notes) {
@@ -77,21 +77,21 @@ export function Jars({ cook, log }: Props) {
     if (took > 1) change.mutate({ version: kitchen.version, changes: { cannerWatched: next } });
   }
 
-  const fruit = fruitColourOfLines(cook.formula);
+  const fruit = fruitColourOfLines(session.formula);
   const filled = progress.jars.length > 0;
   const isFilling =
     progress.loads.length === 0 &&
-    progress.putAwayAtMs === null &&
+    progress.storedAtMs === null &&
     (!filled || progress.jars.some(({ state }) => state === 'filled' || state === 'closed'));
-  const pressing = calls.some(({ id }) => id === 'press');
-  const [first, ...others] = calls;
+  const pressing = tasks.some(({ id }) => id === 'press');
+  const [first, ...others] = tasks;
   return (
     <div
       data-theme="enamel-stove"
       className="-mx-4 -my-5 min-h-screen bg-base-200 px-4 py-4 text-base-content sm:-mx-6 sm:px-6"
     >
       <TopBar
-        cook={cook}
+        session={session}
         log={log}
         nowMs={nowMs}
         litAtMs={null}
@@ -102,22 +102,22 @@ export function Jars({ cook, log }: Props) {
       <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="flex min-w-0 flex-col gap-4">
           {first ? (
-            <CallPanel
+            <JarTaskPanel
               key={first.id}
-              call={first}
+              task={first}
               nowMs={nowMs}
               onPress={(press) => void write(press)}
               large
             />
           ) : (
-            <AllDone done={progress.putAwayAtMs !== null} />
+            <AllDone done={progress.storedAtMs !== null} />
           )}
           {others.length > 0 && (
             <div className="grid gap-3 md:grid-cols-2">
-              {others.map((call) => (
-                <CallPanel
-                  key={call.id}
-                  call={call}
+              {others.map((task) => (
+                <JarTaskPanel
+                  key={task.id}
+                  task={task}
                   nowMs={nowMs}
                   onPress={(press) => void write(press)}
                   large={false}
@@ -126,25 +126,25 @@ export function Jars({ cook, log }: Props) {
             </div>
           )}
           {isFilling && (
-            <Guarded what="the filling" on={filling}>
+            <ErrorBoundary what="the filling" on={filling}>
               <FillPanel
-                sheet={sheet}
+                jarPlan={jarPlan}
                 progress={progress}
                 filling={filling}
-                units={cook.kitchen.units}
+                units={session.kitchen.units}
                 fruit={fruit}
                 onPress={(press) => void write(press)}
               />
-            </Guarded>
+            </ErrorBoundary>
           )}
-          {!filled && cook.batchId !== null && (
+          {!filled && session.batchId !== null && (
             <button
               type="button"
               className="btn h-auto min-h-12 w-fit border-2 border-base-300 px-4 text-lg"
               disabled={setDone.isPending}
               onClick={() =>
                 setDone.mutate(
-                  { id: cook.batchId ?? '', isDone: true },
+                  { id: session.batchId ?? '', isDone: true },
                   { onSuccess: () => void navigate('/') },
                 )
               }
@@ -152,29 +152,29 @@ export function Jars({ cook, log }: Props) {
               They are put away already
             </button>
           )}
-          <Guarded what="the jars" on={progress}>
+          <ErrorBoundary what="the jars" on={progress}>
             <JarBoard
-              sheet={sheet}
+              jarPlan={jarPlan}
               progress={progress}
               pressing={pressing}
               fruit={fruit}
               onPress={(press) => void write(press)}
             />
-          </Guarded>
+          </ErrorBoundary>
         </div>
         <div className="flex min-w-0 flex-col gap-4">
-          {progress.told.length > 0 && (
+          {progress.warnings.length > 0 && (
             <ul aria-label="Mind" className="flex flex-col gap-2">
-              {[...new Set(progress.told.map(({ text }) => text))].map((text) => (
+              {[...new Set(progress.warnings.map(({ text }) => text))].map((text) => (
                 <li key={text} className="border-l-8 border-secondary py-1 pl-3 text-lg">
                   {text}
                 </li>
               ))}
             </ul>
           )}
-          <Guarded what="where they are kept" on={sheet}>
-            <Keeping sheet={sheet} nowMs={nowMs} />
-          </Guarded>
+          <ErrorBoundary what="where they are kept" on={jarPlan}>
+            <StorageList jarPlan={jarPlan} nowMs={nowMs} />
+          </ErrorBoundary>
           {filled && (
             <div className="flex flex-wrap gap-2">
               <button
@@ -193,26 +193,26 @@ export function Jars({ cook, log }: Props) {
               </button>
             </div>
           )}
-          <Guarded what="the log">
+          <ErrorBoundary what="the log">
             <LogList
               entries={log.entries}
               counted={entries}
-              scale={cook.kitchen.temperature}
+              scale={session.kitchen.temperature}
               sizes={known.sizes}
               note={log.note}
             />
-          </Guarded>
+          </ErrorBoundary>
           <WhereFrom />
           <p className="text-base">
             Hot jars, steam, boiling water: sleeves down, children and pets out of the way. Follow
             your local extension service or food authority where it says otherwise.
           </p>
           <p className="flex flex-wrap gap-4 text-lg">
-            <Link className="link" to={`/cooks/${cook.id}`}>
+            <Link className="link" to={`/cook-sessions/${session.id}`}>
               Back to the stove
             </Link>
-            {cook.batchId !== null && (
-              <Link className="link" to={`/batches/${cook.batchId}`}>
+            {session.batchId !== null && (
+              <Link className="link" to={`/batches/${session.batchId}`}>
                 The batch
               </Link>
             )}
@@ -220,10 +220,10 @@ export function Jars({ cook, log }: Props) {
         </div>
       </div>
       {sheetOpen === 'labels' && (
-        <LabelsSheet cook={cook} sheet={sheet} progress={progress} onClose={close} />
+        <LabelsSheet session={session} jarPlan={jarPlan} progress={progress} onClose={close} />
       )}
       {sheetOpen === 'show' && (
-        <ShowSheet cook={cook} sheet={sheet} progress={progress} onClose={close} />
+        <ShowSheet session={session} jarPlan={jarPlan} progress={progress} onClose={close} />
       )}
     </div>
   );
@@ -238,7 +238,7 @@ const wantsPot = (entries: readonly Pick<Entry, 'kind'>[]): boolean =>
   entries.some(({ kind }) => kind === 'off-heat') &&
   !entries.some(({ kind }) => kind === 'measured' || kind === 'loaded');
 
-const NO_CALLS: ReturnType<typeof callsOf> = [];
+const NO_CALLS: ReturnType<typeof jarTasksOf> = [];
 
 const AllDone = ({ done }: { readonly done: boolean }) => (
   <section aria-label="Next" className="rounded-box border-4 border-base-300 p-4">

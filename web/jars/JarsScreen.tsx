@@ -6,7 +6,7 @@ import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { Jars } from './Jars.tsx';
 
-/** `/cooks/:id/jars`: from the full pot to the shelf. */
+/** `/cook-sessions/:id/jars`: from the full pot to the shelf. */
 export function JarsScreen() {
   const { id = '' } = useParams();
   useEffect(keepPages, []);
@@ -15,11 +15,11 @@ export function JarsScreen() {
 
 function OneBatch({ id }: { id: string }) {
   const log = useCookLog(id);
-  if (log.cook === null)
+  if (log.session === null)
     return log.error ? (
       <NotFetched error={log.error} again={() => void log.refresh()} />
     ) : (
       <Loading what="the jars" />
     );
-  return <Jars cook={log.cook} log={log} />;
+  return <Jars session={log.session} log={log} />;
 }

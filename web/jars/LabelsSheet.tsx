@@ -1,5 +1,5 @@
-import type { CookRecord } from '@idle-kettle/contract';
-import type { Jar, JarProgress, JarSheet } from '@idle-kettle/core';
+import type { CookSession } from '@idle-kettle/contract';
+import type { Jar, JarProgress, JarPlan } from '@idle-kettle/core';
 import { FileDown } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { labelTextOf, netInWords } from '../labels/labelText.ts';
@@ -8,11 +8,11 @@ import { PdfPreview } from '../labels/PdfPreview.tsx';
 import { LABEL_SHEETS, type LabelSheetSize } from '../labels/sheets.ts';
 import { downloadBlob, fileNameOf } from '../ui/download.ts';
 import { fruitColourOfLines } from '../ui/fruit.ts';
-import { Sheet } from '../ui/Sheet.tsx';
+import { Drawer } from '../ui/Drawer.tsx';
 
 type Props = {
-  readonly cook: CookRecord;
-  readonly sheet: JarSheet;
+  readonly session: CookSession;
+  readonly jarPlan: JarPlan;
   readonly progress: JarProgress;
   readonly onClose: () => void;
 };
@@ -25,22 +25,22 @@ type Made = {
 };
 
 /** Labels for the jars of a batch: on which sheet, how they look, and the file. */
-export function LabelsSheet({ cook, sheet, progress, onClose }: Props) {
+export function LabelsSheet({ session, jarPlan, progress, onClose }: Props) {
   const [on, setOn] = useState(LABEL_SHEETS[0]?.id ?? '');
   const [made, setMade] = useState<Made | null>(null);
   const size = LABEL_SHEETS.find(({ id }) => id === on);
   const labels = useMemo(() => {
     const jars = progress.jars.filter(({ state }) => state !== 'broken');
-    const madeMs = jars[0]?.filledAtMs ?? Date.parse(cook.startedAt);
-    const fruit = fruitColourOfLines(cook.formula);
+    const madeMs = jars[0]?.filledAtMs ?? Date.parse(session.startedAt);
+    const fruit = fruitColourOfLines(session.formula);
     const { origin } = window.location;
-    const text = labelTextOf(cook, sheet, madeMs, origin, fruit);
-    const cold = labelTextOf(cook, forTheFridge(sheet), madeMs, origin, fruit);
+    const text = labelTextOf(session, jarPlan, madeMs, origin, fruit);
+    const cold = labelTextOf(session, forTheFridge(jarPlan), madeMs, origin, fruit);
     return jars.map((jar) => ({
       text: isCold(jar) ? cold : text,
-      net: netInWords(sheet, jar.holdsMl),
+      net: netInWords(jarPlan, jar.holdsMl),
     }));
-  }, [cook, sheet, progress]);
+  }, [session, jarPlan, progress]);
   useEffect(() => {
     if (size === undefined) return undefined;
     let gone = false;
@@ -61,7 +61,7 @@ export function LabelsSheet({ cook, sheet, progress, onClose }: Props) {
   const isSmall =
     size !== undefined && labels.some((label) => smallestType(size, label) < SMALL_PT);
   return (
-    <Sheet title="Labels" onClose={onClose}>
+    <Drawer title="Labels" onClose={onClose}>
       <div className="flex flex-col gap-4">
         <label className="flex w-fit flex-col font-bold">
           On sheets of
@@ -85,7 +85,7 @@ export function LabelsSheet({ cook, sheet, progress, onClose }: Props) {
           type="button"
           className="btn btn-primary w-fit"
           disabled={file === null}
-          onClick={() => file && downloadBlob(`${fileNameOf(cook.name)}-labels.pdf`, file)}
+          onClick={() => file && downloadBlob(`${fileNameOf(session.name)}-labels.pdf`, file)}
         >
           <FileDown aria-hidden className="size-5" /> Keep the file
         </button>
@@ -100,9 +100,9 @@ export function LabelsSheet({ cook, sheet, progress, onClose }: Props) {
             The labels could not be made just now. Close this and try once more.
           </p>
         )}
-        {file && <PdfPreview file={file} label={`Labels of ${cook.name}`} />}
+        {file && <PdfPreview file={file} label={`Labels of ${session.name}`} />}
       </div>
-    </Sheet>
+    </Drawer>
   );
 }
 
@@ -110,7 +110,7 @@ export function LabelsSheet({ cook, sheet, progress, onClose }: Props) {
 const isCold = ({ part, state }: Jar): boolean =>
   part || state === 'fridge' || state === 'unsealed' || state === 'cut short';
 
-const forTheFridge = (sheet: JarSheet): JarSheet => ({
-  ...sheet,
-  shelf: { ...sheet.shelf, verdict: 'fridge' },
+const forTheFridge = (jarPlan: JarPlan): JarPlan => ({
+  ...jarPlan,
+  shelf: { ...jarPlan.shelf, verdict: 'fridge' },
 });

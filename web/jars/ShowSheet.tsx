@@ -1,25 +1,25 @@
-import type { CookRecord } from '@idle-kettle/contract';
-import type { JarProgress, JarSheet } from '@idle-kettle/core';
+import type { CookSession } from '@idle-kettle/contract';
+import type { JarProgress, JarPlan } from '@idle-kettle/core';
 import { FileDown } from 'lucide-react';
 import { downloadBlob, fileNameOf } from '../ui/download.ts';
-import { Sheet } from '../ui/Sheet.tsx';
+import { Drawer } from '../ui/Drawer.tsx';
 import { entryOf, JUDGED } from '../labels/showEntry.ts';
 
 type Props = {
-  readonly cook: CookRecord;
-  readonly sheet: JarSheet;
+  readonly session: CookSession;
+  readonly jarPlan: JarPlan;
   readonly progress: JarProgress;
   readonly onClose: () => void;
 };
 
 /** For a fair: the card that goes with the jar, and what a judge looks at, to look at it first. */
-export function ShowSheet({ cook, sheet, progress, onClose }: Props) {
-  const entry = entryOf(cook, sheet, progress);
+export function ShowSheet({ session, jarPlan, progress, onClose }: Props) {
+  const entry = entryOf(session, jarPlan, progress);
   return (
-    <Sheet title="For a show" onClose={onClose}>
+    <Drawer title="For a show" onClose={onClose}>
       <div className="flex flex-col gap-5">
         <section aria-label="Entry card" className="jar-label p-4 pr-6">
-          <h3 className="text-xl font-bold text-primary">{cook.name}</h3>
+          <h3 className="text-xl font-bold text-primary">{session.name}</h3>
           <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
             {entry.map(([what, said]) => (
               <div key={what} className="contents">
@@ -49,13 +49,13 @@ export function ShowSheet({ cook, sheet, progress, onClose }: Props) {
           className="btn btn-primary w-fit"
           onClick={() =>
             void import('../labels/showPdf.ts')
-              .then(({ showFile }) => showFile(cook.name, entry))
-              .then((file) => downloadBlob(`${fileNameOf(cook.name)}-show.pdf`, file))
+              .then(({ showFile }) => showFile(session.name, entry))
+              .then((file) => downloadBlob(`${fileNameOf(session.name)}-show.pdf`, file))
           }
         >
           <FileDown aria-hidden className="size-5" /> Keep the file
         </button>
       </div>
-    </Sheet>
+    </Drawer>
   );
 }

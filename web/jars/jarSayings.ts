@@ -1,16 +1,16 @@
 import { minutesToGo } from '../stove/sayings.ts';
 import type { Saying } from '../stove/voice.ts';
-import type { Call } from './jarsNow.ts';
+import type { JarTask } from './jarTasks.ts';
 
 /** What a voice says at the jars: what is next, minutes to go on every clock that rings, and that time is up. */
-export const jarSayings = (calls: readonly Call[], nowMs: number): readonly Saying[] => [
-  ...calls
+export const jarSayings = (tasks: readonly JarTask[], nowMs: number): readonly Saying[] => [
+  ...tasks
     .filter(({ rings }) => rings)
     .map(({ id, title }) => said(id, `Time’s up. ${title}`, true)),
-  ...calls
+  ...tasks
     .slice(0, 1)
     .flatMap(({ id, title, rings, due }) => (rings ? [] : [said(id, title, due)])),
-  ...calls.flatMap(({ id, dueAtMs, due }) => (due ? [] : minutesToGo(id, dueAtMs, nowMs))),
+  ...tasks.flatMap(({ id, dueAtMs, due }) => (due ? [] : minutesToGo(id, dueAtMs, nowMs))),
 ];
 
 const said = (id: string, text: string, due: boolean): Saying => ({

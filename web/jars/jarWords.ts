@@ -1,12 +1,12 @@
-import type { Jar, JarSheet } from '@idle-kettle/core';
+import type { Jar, JarPlan } from '@idle-kettle/core';
 import { packingInWords } from '../ui/words.ts';
 
 /** `half-pint 3`. */
-export const jarInWords = ({ sizes }: JarSheet, { size, number }: Jar): string =>
+export const jarInWords = ({ sizes }: JarPlan, { size, number }: Jar): string =>
   `${sizes[size - 1]?.name ?? 'jar'} ${number}`;
 
 /** `7 half-pints and 1 pint`. */
-export function countedInWords({ sizes }: JarSheet, jars: readonly Pick<Jar, 'size'>[]): string {
+export function countedInWords({ sizes }: JarPlan, jars: readonly Pick<Jar, 'size'>[]): string {
   if (jars.length === 0) return 'no jar';
   const counts = sizes.map(({ name }, index) => ({
     name,

@@ -1,5 +1,5 @@
 import '../test/window.ts';
-import { BARE_KITCHEN, type CookRecord, type Kitchen } from '@idle-kettle/contract';
+import { BARE_KITCHEN, type CookSession, type Kitchen } from '@idle-kettle/contract';
 import { JarLog } from '../../core/test/jarLog.ts';
 import { REFUSED } from '../../core/test/refused.ts';
 import type { CookLog } from '../stove/useCookLog.ts';
@@ -29,7 +29,7 @@ function screen(
   log: JarLog,
   minute: number,
   lines: readonly string[] = PLUM,
-  change: Partial<CookRecord> = {},
+  change: Partial<CookSession> = {},
   kitchen: Kitchen = KITCHEN,
 ): string {
   jest.setSystemTime(minute * 60_000);
@@ -41,7 +41,7 @@ function screen(
     kitchen: { ...BARE_KITCHEN, ...kitchen },
     ...change,
   };
-  return html(<Jars cook={cook} log={stillLog(log.entries)} />, [[['kitchen'], kitchen]]);
+  return html(<Jars session={cook} log={stillLog(log.entries)} />, [[['kitchen'], kitchen]]);
 }
 const read = (...of: Parameters<typeof screen>) => wordsOf(screen(...of));
 
@@ -90,7 +90,7 @@ test('with no network, and with a browser that keeps nothing, it says so and goe
   const cook = { ...COOK, startedAt: START, batchId: 'b' };
   const bar = (change: Partial<CookLog>) =>
     wordsOf(
-      html(<Jars cook={cook} log={{ ...stillLog([]), ...change }} />, [[['kitchen'], KITCHEN]]),
+      html(<Jars session={cook} log={{ ...stillLog([]), ...change }} />, [[['kitchen'], KITCHEN]]),
     );
   expect(bar({})).toContain('All is kept');
   expect(bar({ heard: false, waiting: 3 })).toContain('3 kept here until it is back');

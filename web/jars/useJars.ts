@@ -2,14 +2,14 @@ import {
   chosenOf,
   jarsIn,
   requestInKitchen,
-  type CookRecord,
+  type CookSession,
   type Kitchen,
 } from '@idle-kettle/contract';
 import {
   fillingOf,
   HEAT_SOURCES,
   jarProgressOf,
-  jarSheetOf,
+  jarPlanOf,
   minutesToBoil,
   USUAL_HALF_PINTS,
   WATER_WHEN_LOADED_C,
@@ -17,16 +17,16 @@ import {
   type Estimate,
   type Filling,
   type JarProgress,
-  type JarSheet,
+  type JarPlan,
   type Load,
-  type Spread,
+  type Quantiles,
 } from '@idle-kettle/core';
 import { useMemo } from 'react';
-import type { Standing } from '../stove/useStanding.ts';
+import type { EffectiveLog } from '../stove/useEffectiveLog.ts';
 
 /** What is known of the jars of a cook. */
 export type KnownJars = {
-  readonly sheet: JarSheet;
+  readonly jarPlan: JarPlan;
   readonly progress: JarProgress;
   readonly filling: Filling;
   /** When the pot came off for the jars, ms on the kitchen’s clock; null where that was not noted. */
@@ -39,34 +39,39 @@ export type KnownJars = {
  * @param known the pot as it was followed at the stove; null where it was not
  */
 export function useJars(
-  cook: CookRecord,
-  { events, waterBoilsC }: Standing,
+  session: CookSession,
+  { events, waterBoilsC }: EffectiveLog,
   known: Estimate | null,
 ): KnownJars | null {
   // Only what went in at the stove moves the sheet, which takes long to work out.
   const added = JSON.stringify(events.filter(({ kind }) => kind === 'added'));
-  const sheet = useMemo(() => {
-    const request = requestInKitchen(cook.formula, cook.kitchen);
-    return jarSheetOf(
+  const jarPlan = useMemo(() => {
+    const request = requestInKitchen(session.formula, session.kitchen);
+    return jarPlanOf(
       waterBoilsC === null ? request : { ...request, waterBoilsC },
       JSON.parse(added) as Entry[],
     );
-  }, [cook.formula, cook.kitchen, added, waterBoilsC]);
-  const progress = useMemo(() => (sheet ? jarProgressOf(sheet, events) : null), [sheet, events]);
+  }, [session.formula, session.kitchen, added, waterBoilsC]);
+  const progress = useMemo(
+    () => (jarPlan ? jarProgressOf(jarPlan, events) : null),
+    [jarPlan, events],
+  );
   const massKey = JSON.stringify(massOf(events, known));
   const filling = useMemo(
     () =>
-      sheet && progress ? fillingOf(sheet, progress, JSON.parse(massKey) as Spread | null) : null,
-    [sheet, progress, massKey],
+      jarPlan && progress
+        ? fillingOf(jarPlan, progress, JSON.parse(massKey) as Quantiles | null)
+        : null,
+    [jarPlan, progress, massKey],
   );
-  const sizes = useMemo(() => jarsIn(cook.kitchen).map(({ name }) => name), [cook.kitchen]);
-  if (!sheet || !progress || !filling) return null;
+  const sizes = useMemo(() => jarsIn(session.kitchen).map(({ name }) => name), [session.kitchen]);
+  if (!jarPlan || !progress || !filling) return null;
   const readyAtMs = events.findLast(({ kind }) => kind === 'ready')?.at ?? null;
-  return { sheet, progress, filling, readyAtMs, sizes };
+  return { jarPlan, progress, filling, readyAtMs, sizes };
 }
 
 /** What the stove knew of the pot’s mass at the end; null for a batch that was not followed there. */
-function massOf(events: readonly Entry[], known: Estimate | null): Spread | null {
+function massOf(events: readonly Entry[], known: Estimate | null): Quantiles | null {
   const followed =
     events.some(({ kind }) => kind === 'lit') && events.some(({ kind }) => kind === 'off-heat');
   return followed && known !== null ? known.massG : null;
@@ -74,11 +79,11 @@ function massOf(events: readonly Entry[], known: Estimate | null): Spread | null
 
 /** Minutes that a load takes from the flame to the boil, over the burner of the batch. */
 export function toBoilIn(
-  cook: CookRecord,
+  session: CookSession,
   kitchen: Kitchen | undefined,
-  { sizes, timedBy, waterBoilsC }: JarSheet,
-): (load: Pick<Load, 'jars'>) => Spread {
-  const burner = chosenOf(cook.kitchen.burners, cook.formula.settings.burner);
+  { sizes, timedBy, waterBoilsC }: JarPlan,
+): (load: Pick<Load, 'jars'>) => Quantiles {
+  const burner = chosenOf(session.kitchen.burners, session.formula.settings.burner);
   const heat =
     burner === undefined || HEAT_SOURCES[burner.heat].slow ? 'medium-burner' : burner.heat;
   const watched = kitchen?.cannerWatched ?? null;

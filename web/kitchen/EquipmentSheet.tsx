@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { useChangeKitchen } from '../api/kitchen.ts';
 import { isConflict, sayError } from '../api/request.ts';
-import { Sheet } from '../ui/Sheet.tsx';
+import { Drawer } from '../ui/Drawer.tsx';
 import { equipmentIn, equipmentOf, kitchenWith, type EquipmentForm } from './equipmentForm.ts';
 import { EQUIPMENT_PARTS, type EquipmentPart } from './equipmentParts.tsx';
 import { changesOf } from './kitchenChanges.ts';
@@ -46,7 +46,7 @@ export function EquipmentSheet({ kitchen, part, onClose }: Props) {
   });
   const trouble = formState.errors.root?.message ?? (save.error && sayError(save.error));
   return (
-    <Sheet title={title} unsaved={formState.isDirty} onClose={onClose}>
+    <Drawer title={title} unsaved={formState.isDirty} onClose={onClose}>
       <form onSubmit={(event) => void onSubmit(event)} noValidate className="flex flex-col gap-5">
         <p>{hint}</p>
         <Fields control={control} register={register} />
@@ -59,7 +59,7 @@ export function EquipmentSheet({ kitchen, part, onClose }: Props) {
           </p>
         )}
       </form>
-    </Sheet>
+    </Drawer>
   );
 }
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useChangeKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { JarDrawing } from '../drawings/JarDrawing.tsx';
-import { Sheet } from '../ui/Sheet.tsx';
+import { Drawer } from '../ui/Drawer.tsx';
 import { MOVES, withMoved, type Move } from './jarStock.ts';
 
 const WORDS: { readonly [move in Move]: string } = {
@@ -29,7 +29,7 @@ export function JarStockSheet({ kitchen, onClose }: Props) {
       { onSuccess: then },
     );
   return (
-    <Sheet title="Jars and lids" onClose={onClose}>
+    <Drawer title="Jars and lids" onClose={onClose}>
       <p className="mb-4">
         A batch that is put away takes its jars and lids off by itself. A lid is used once; a band
         and a jar again and again.
@@ -65,7 +65,7 @@ export function JarStockSheet({ kitchen, onClose }: Props) {
           Not counted. {sayError(change.error)}
         </p>
       )}
-    </Sheet>
+    </Drawer>
   );
 }
 

@@ -12,7 +12,7 @@ import { Flame, Pencil } from 'lucide-react';
 import { useState } from 'react';
 import { JarDrawing } from '../drawings/JarDrawing.tsx';
 import { PotDrawing } from '../drawings/PotDrawing.tsx';
-import { Guarded } from '../ui/Guarded.tsx';
+import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { moneyInWords } from '../ui/words.ts';
 import { EquipmentSheet } from './EquipmentSheet.tsx';
 import type { EquipmentPart } from './equipmentParts.tsx';
@@ -47,9 +47,9 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
       <h1 className="text-3xl font-bold text-primary">{kitchen.name}</h1>
       <div className="grid items-start gap-5 lg:grid-cols-[20rem_minmax(0,1fr)]">
         <section aria-label="Place" className="flex flex-col gap-2">
-          <Guarded what="the place" on={kitchen}>
+          <ErrorBoundary what="the place" on={kitchen}>
             <StopHere form={formOf(kitchen)} />
-          </Guarded>
+          </ErrorBoundary>
           <p>{habitsOf(kitchen)}</p>
           {change('place', 'the place and units')}
         </section>
@@ -151,9 +151,9 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
           </Listed>
         </div>
       </Room>
-      <Guarded what="the names" on={kitchen}>
+      <ErrorBoundary what="the names" on={kitchen}>
         <TaughtNames kitchen={kitchen} />
-      </Guarded>
+      </ErrorBoundary>
       {sheet === 'place' && <PlaceSheet kitchen={kitchen} onClose={close} />}
       {sheet === 'came and went' && <JarStockSheet kitchen={kitchen} onClose={close} />}
       {sheet !== null && sheet !== 'place' && sheet !== 'came and went' && (

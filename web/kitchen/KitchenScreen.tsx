@@ -1,7 +1,7 @@
 import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { NotFetched } from '../ui/Broken.tsx';
-import { Guarded } from '../ui/Guarded.tsx';
+import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { FirstSteps } from './FirstSteps.tsx';
 import { KitchenPlace } from './KitchenPlace.tsx';
@@ -14,8 +14,8 @@ export function KitchenScreen() {
   if (failure) return <NotFetched {...failure} />;
   if (!data) return <Loading what="the kitchen" />;
   return (
-    <Guarded what="the kitchen" on={data}>
+    <ErrorBoundary what="the kitchen" on={data}>
       {data.setUp ? <KitchenPlace kitchen={data} /> : <FirstSteps kitchen={data} />}
-    </Guarded>
+    </ErrorBoundary>
   );
 }

@@ -4,7 +4,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { useChangeKitchen } from '../api/kitchen.ts';
 import { isConflict, sayError } from '../api/request.ts';
 import { Choice, Field } from '../ui/Field.tsx';
-import { Sheet } from '../ui/Sheet.tsx';
+import { Drawer } from '../ui/Drawer.tsx';
 import { AltitudeField } from './AltitudeField.tsx';
 import { changesOf } from './kitchenChanges.ts';
 import { formOf, readForm, readingInScale, type KitchenForm } from './kitchenForm.ts';
@@ -42,7 +42,7 @@ export function PlaceSheet({ kitchen, onClose }: Props) {
   });
 
   return (
-    <Sheet title="Place and units" unsaved={formState.isDirty} onClose={onClose}>
+    <Drawer title="Place and units" unsaved={formState.isDirty} onClose={onClose}>
       <form onSubmit={(event) => void onSubmit(event)} noValidate className="flex flex-col gap-6">
         <p>
           Water boils cooler the higher you are, and the stop point and the minutes in the canner go
@@ -127,6 +127,6 @@ export function PlaceSheet({ kitchen, onClose }: Props) {
           )}
         </div>
       </form>
-    </Sheet>
+    </Drawer>
   );
 }

@@ -6,7 +6,7 @@ import {
   readAmount,
   type Fault,
   type MeasuresId,
-  type School,
+  type JarPreparation,
   type TemperatureScale,
   type UnitSystem,
 } from '@idle-kettle/core';
@@ -23,7 +23,7 @@ export type KitchenForm = {
   readonly units: UnitSystem;
   /** Whose cup, pint and spoon. */
   readonly measures: MeasuresId;
-  readonly school: School;
+  readonly school: JarPreparation;
 };
 
 const asTyped = (value: number, decimals: number): string =>

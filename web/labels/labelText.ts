@@ -1,5 +1,5 @@
-import type { CookRecord } from '@idle-kettle/contract';
-import { formatMass, isNamed, type JarSheet } from '@idle-kettle/core';
+import type { CookSession } from '@idle-kettle/contract';
+import { formatMass, isNamed, type JarPlan } from '@idle-kettle/core';
 import { addMonths, format } from 'date-fns';
 import { eatBy } from './eatBy.ts';
 
@@ -33,13 +33,13 @@ const SHORT_ID = 8;
  * @param origin where the batch’s page is: `https://kettle.example`
  */
 export function labelTextOf(
-  cook: Pick<CookRecord, 'id' | 'name' | 'batchId'>,
-  sheet: JarSheet,
+  session: Pick<CookSession, 'id' | 'name' | 'batchId'>,
+  jarPlan: JarPlan,
   madeMs: number,
   origin: string,
   fruit: string,
 ): LabelText {
-  const { shelf, label, product, stated } = sheet;
+  const { shelf, label, product, stated } = jarPlan;
   const pantry = shelf.verdict === 'pantry';
   const day = (date: Date | number) => format(date, 'd MMM yyyy');
   const before = pantry
@@ -51,7 +51,7 @@ export function labelTextOf(
     ...(mayHold.length > 0 ? [`May contain ${mayHold.join(', ')}.`] : []),
   ];
   return {
-    name: cook.name,
+    name: session.name,
     what: product === 'pepper-jelly' ? 'pepper jelly' : product,
     made: `Made ${day(madeMs)}`,
     before: `${pantry ? 'Best before' : 'Eat by'} ${before}`,
@@ -67,12 +67,12 @@ export function labelTextOf(
         : isNamed(stated)
           ? `Stated by the cook: exactly “${stated.testedFormula}”.`
           : `Stated by the cook: a meter read pH ${stated.meterPH}.`,
-    batch: `Batch ${(cook.batchId ?? cook.id).slice(0, SHORT_ID)}`,
-    address: `${origin}/batches/${cook.batchId ?? ''}`,
+    batch: `Batch ${(session.batchId ?? session.id).slice(0, SHORT_ID)}`,
+    address: `${origin}/batches/${session.batchId ?? ''}`,
     fruit,
   };
 }
 
 /** What a full jar weighs in spread: `Net 310 g`. */
-export const netInWords = (sheet: JarSheet, volumeMl: number): string =>
-  `Net ${formatMass(volumeMl / sheet.mlPerG, 'metric')}`;
+export const netInWords = (jarPlan: JarPlan, volumeMl: number): string =>
+  `Net ${formatMass(volumeMl / jarPlan.mlPerG, 'metric')}`;

@@ -1,5 +1,5 @@
 import { BARE_KITCHEN, requestInKitchen } from '@idle-kettle/contract';
-import { jarProgressOf, jarSheetOf, standingEvents, type JarSheet } from '@idle-kettle/core';
+import { jarProgressOf, jarPlanOf, effectiveEvents, type JarPlan } from '@idle-kettle/core';
 import { JarLog } from '../../core/test/jarLog.ts';
 import { pt, sizeThatFits } from './fitting.ts';
 import { laidOut, SMALL_PT, smallestType } from './labelLayout.ts';
@@ -12,14 +12,14 @@ const PAGE_MM = { A4: [210, 297], LETTER: [215.9, 279.4] } as const;
 function sheetOf(
   lines: readonly string[],
   settings: Parameters<typeof requestInKitchen>[0]['settings'] = {},
-): JarSheet {
+): JarPlan {
   const request = requestInKitchen(
     { lines: [...lines], settings },
     { ...BARE_KITCHEN, altitudeM: 1250 },
   );
-  const sheet = jarSheetOf(request, [], 0);
-  if (sheet === null) throw new Error('no sheet');
-  return sheet;
+  const jarPlan = jarPlanOf(request, [], 0);
+  if (jarPlan === null) throw new Error('no sheet');
+  return jarPlan;
 }
 
 const COOK = {
@@ -29,8 +29,8 @@ const COOK = {
   startedAt: '2026-09-05T10:00:00Z',
 };
 const MADE = Date.parse('2026-09-05T12:00:00Z');
-const text = (sheet: JarSheet) =>
-  labelTextOf(COOK, sheet, MADE, 'https://kettle.example', '#5a1230');
+const text = (jarPlan: JarPlan) =>
+  labelTextOf(COOK, jarPlan, MADE, 'https://kettle.example', '#5a1230');
 
 describe('sheets of labels', () => {
   test.each(LABEL_SHEETS.map((sheet) => [sheet.name, sheet] as const))(
@@ -141,9 +141,9 @@ describe('a label', () => {
 
 describe('an entry card', () => {
   const rows = (log: JarLog) => {
-    const sheet = sheetOf(['2 kg plums', '1.4 kg sugar']);
+    const jarPlan = sheetOf(['2 kg plums', '1.4 kg sugar']);
     return Object.fromEntries(
-      entryOf(COOK, sheet, jarProgressOf(sheet, standingEvents(log.entries))),
+      entryOf(COOK, jarPlan, jarProgressOf(jarPlan, effectiveEvents(log.entries))),
     );
   };
 

@@ -1,5 +1,5 @@
-import type { CookRecord } from '@idle-kettle/contract';
-import { convert, isNamed, type JarProgress, type JarSheet } from '@idle-kettle/core';
+import type { CookSession } from '@idle-kettle/contract';
+import { convert, isNamed, type JarProgress, type JarPlan } from '@idle-kettle/core';
 import { format } from 'date-fns';
 
 /** A row of an entry card: what is asked, and what is said. */
@@ -7,15 +7,15 @@ export type EntryRow = readonly [what: string, said: string];
 
 /** What shows ask of a jar: product, method, process, minutes, altitude, headspace, date. */
 export function entryOf(
-  cook: Pick<CookRecord, 'startedAt'>,
-  sheet: JarSheet,
+  session: Pick<CookSession, 'startedAt'>,
+  jarPlan: JarPlan,
   { jars, loads }: JarProgress,
 ): readonly EntryRow[] {
-  const { timedBy, process, product, altitudeAssumed, stated, label } = sheet;
+  const { timedBy, process, product, altitudeAssumed, stated, label } = jarPlan;
   const whole = loads.filter((load) => load.whole);
   const minutes = [...new Set(whole.map((load) => load.minutes))];
   const feet = Math.round(convert(timedBy.altitudeM, 'm', 'ft')).toLocaleString('en-US');
-  const madeMs = jars[0]?.filledAtMs ?? Date.parse(cook.startedAt);
+  const madeMs = jars[0]?.filledAtMs ?? Date.parse(session.startedAt);
   return [
     ['Product', product === 'pepper-jelly' ? 'pepper jelly' : product],
     ['Ingredients', label.ingredients.join(', ')],

@@ -1,20 +1,22 @@
-import type { CookRecord } from '@idle-kettle/contract';
+import type { CookSession } from '@idle-kettle/contract';
 import { FAULTS, formatTemperature, type Debrief } from '@idle-kettle/core';
 import { Link } from 'react-router';
 import { SET_IN_WORDS } from '../balance/SetBar.tsx';
 import { fruitColourOfLines } from '../ui/fruit.ts';
 
 /** The jar you would have had, what told you, and what you missed. */
-export function DebriefView({ cook, debrief }: { cook: CookRecord; debrief: Debrief }) {
-  const { temperature: scale } = cook.kitchen;
-  const fault = cook.practice?.fault ?? 'none';
+export function DebriefView({ session, debrief }: { session: CookSession; debrief: Debrief }) {
+  const { temperature: scale } = session.kitchen;
+  const fault = session.practice?.fault ?? 'none';
   return (
     <section
       aria-label="Debrief"
-      style={{ '--fruit': fruitColourOfLines(cook.formula) } as React.CSSProperties}
+      style={{ '--fruit': fruitColourOfLines(session.formula) } as React.CSSProperties}
       className="jar-label mx-auto flex max-w-3xl flex-col gap-4 p-6"
     >
-      <h1 className="text-2xl font-bold text-primary">{cook.name}: the jar you would have had</h1>
+      <h1 className="text-2xl font-bold text-primary">
+        {session.name}: the jar you would have had
+      </h1>
       <p className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
         <span className="text-4xl font-bold" data-testid="debrief-set">
           {SET_IN_WORDS[debrief.set]}

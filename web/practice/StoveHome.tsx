@@ -1,26 +1,26 @@
-import type { CookSummary } from '@idle-kettle/contract';
+import type { CookSessionSummary } from '@idle-kettle/contract';
 import { FAULT_IDS, FAULTS, type FaultId } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { Flame } from 'lucide-react';
 import { useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { useBeginCook, useCooks } from '../api/cooks.ts';
+import { useStartCook, useCookSessions } from '../api/cookSessions.ts';
 import { failureOf } from '../api/failure.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
-import { Guarded } from '../ui/Guarded.tsx';
+import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { PRACTICE_BATCHES } from './practiceBatches.ts';
 import { SPEEDS } from './speeds.ts';
 
 /** `/stove`: what is on the stove, and the practice kettle with its scores. */
 export function StoveHome() {
-  const cooks = useCooks();
-  const failure = failureOf([cooks]);
+  const sessions = useCookSessions();
+  const failure = failureOf([sessions]);
   if (failure) return <NotFetched {...failure} />;
-  if (!cooks.data) return <Loading what="the stove" />;
-  const on = cooks.data.filter(({ endedAt }) => endedAt === null);
-  const over = cooks.data.filter(({ score }) => score !== null);
+  if (!sessions.data) return <Loading what="the stove" />;
+  const on = sessions.data.filter(({ endedAt }) => endedAt === null);
+  const over = sessions.data.filter(({ score }) => score !== null);
   return (
     <div className="grid items-start gap-8 lg:grid-cols-2">
       <section aria-label="On the stove">
@@ -35,19 +35,19 @@ export function StoveHome() {
           </p>
         ) : (
           <ul className="flex flex-col gap-2">
-            {on.map((cook) => (
-              <li key={cook.id}>
+            {on.map((session) => (
+              <li key={session.id}>
                 <Link
-                  to={`/cooks/${cook.id}`}
+                  to={`/cook-sessions/${session.id}`}
                   className="btn btn-primary h-auto min-h-14 w-full justify-start gap-3 text-lg"
                 >
                   <Flame aria-hidden className="size-6" />
                   <span className="grow text-left">
-                    {cook.name}
-                    {cook.fault === null ? '' : ' (practice)'}
+                    {session.name}
+                    {session.fault === null ? '' : ' (practice)'}
                   </span>
                   <span className="font-normal">
-                    since {format(new Date(cook.startedAt), 'd MMM HH:mm')}
+                    since {format(new Date(session.startedAt), 'd MMM HH:mm')}
                   </span>
                 </Link>
               </li>
@@ -55,19 +55,19 @@ export function StoveHome() {
           </ul>
         )}
         {over.length > 0 && (
-          <Guarded what="the scores" on={over}>
-            <Scores cooks={over} />
-          </Guarded>
+          <ErrorBoundary what="the scores" on={over}>
+            <Scores sessions={over} />
+          </ErrorBoundary>
         )}
       </section>
-      <Guarded what="the practice kettle">
+      <ErrorBoundary what="the practice kettle">
         <PracticeForm />
-      </Guarded>
+      </ErrorBoundary>
     </div>
   );
 }
 
-const Scores = ({ cooks }: { cooks: readonly CookSummary[] }) => (
+const Scores = ({ sessions }: { sessions: readonly CookSessionSummary[] }) => (
   <section aria-label="Practice so far" className="mt-6">
     <h2 className="mb-1 text-lg font-bold text-secondary">Practice so far</h2>
     <table className="table">
@@ -81,16 +81,18 @@ const Scores = ({ cooks }: { cooks: readonly CookSummary[] }) => (
         </tr>
       </thead>
       <tbody>
-        {cooks.map((cook) => (
-          <tr key={cook.id}>
-            <td className="whitespace-nowrap">{format(new Date(cook.startedAt), 'd MMM HH:mm')}</td>
-            <td>
-              <Link to={`/cooks/${cook.id}`} className="link">
-                {cook.name}
-              </Link>
-              , {FAULTS[cook.fault ?? 'none'].name.toLowerCase()}
+        {sessions.map((session) => (
+          <tr key={session.id}>
+            <td className="whitespace-nowrap">
+              {format(new Date(session.startedAt), 'd MMM HH:mm')}
             </td>
-            <td className="text-right font-bold tabular-nums">{cook.score}</td>
+            <td>
+              <Link to={`/cook-sessions/${session.id}`} className="link">
+                {session.name}
+              </Link>
+              , {FAULTS[session.fault ?? 'none'].name.toLowerCase()}
+            </td>
+            <td className="text-right font-bold tabular-nums">{session.score}</td>
           </tr>
         ))}
       </tbody>
@@ -101,7 +103,7 @@ const Scores = ({ cooks }: { cooks: readonly CookSummary[] }) => (
 const MOST_SEED = 1_000_000;
 
 function PracticeForm() {
-  const begin = useBeginCook();
+  const begin = useStartCook();
   const navigate = useNavigate();
   const [batch, setBatch] = useState(0);
   const [fault, setFault] = useState<FaultId | 'any'>('any');
@@ -115,7 +117,7 @@ function PracticeForm() {
     const chosen = fault === 'any' ? (FAULT_IDS[seed % FAULT_IDS.length] ?? 'none') : fault;
     begin.mutate(
       { practice: { name, lines: [...lines], fault: chosen, seed, speed, scale } },
-      { onSuccess: ({ id }) => void navigate(`/cooks/${id}`) },
+      { onSuccess: ({ id }) => void navigate(`/cook-sessions/${id}`) },
     );
   }
 

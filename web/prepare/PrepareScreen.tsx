@@ -10,7 +10,7 @@ import { NotFetched } from '../ui/Broken.tsx';
 import { Caution } from '../ui/Caution.tsx';
 import { fileNameOf } from '../ui/download.ts';
 import { fruitColourOf } from '../ui/fruit.ts';
-import { Guarded } from '../ui/Guarded.tsx';
+import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { actInText, runSheetOf } from '../words/runSheet.ts';
 import { jarsInWords, minutesInWords } from '../ui/words.ts';
@@ -107,7 +107,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
       )}
       <div className="grid items-start gap-5 md:grid-cols-[20rem_minmax(0,1fr)] lg:grid-cols-[24rem_minmax(0,1fr)]">
         <div className="flex flex-col gap-5">
-          <Guarded what="the shopping" on={plan}>
+          <ErrorBoundary what="the shopping" on={plan}>
             <section aria-label="To have in the house" className="rounded-box bg-base-100 p-4">
               <h2 className="text-lg font-bold text-primary">To have in the house</h2>
               <p className="text-sm opacity-80 print:hidden">Tick what you have laid out.</p>
@@ -118,8 +118,8 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
                 box={box}
               />
             </section>
-          </Guarded>
-          <Guarded what="what to prepare" on={plan}>
+          </ErrorBoundary>
+          <ErrorBoundary what="what to prepare" on={plan}>
             <div className="flex flex-col gap-5">
               {preparation.overnight.length > 0 && (
                 <Part title="The day before">
@@ -146,11 +146,11 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
                 {preparation.ready.map(({ id, text }) => box(id, text))}
               </Part>
             </div>
-          </Guarded>
+          </ErrorBoundary>
         </div>
-        <Guarded what="the run sheet" on={plan}>
+        <ErrorBoundary what="the run sheet" on={plan}>
           <RunSheet plan={plan} />
-        </Guarded>
+        </ErrorBoundary>
       </div>
     </div>
   );

@@ -2,7 +2,7 @@ import { Flame } from 'lucide-react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useBatch } from '../api/batches.ts';
 import { failureOf } from '../api/failure.ts';
-import { useBeginCook, useCooks } from '../api/cooks.ts';
+import { useStartCook, useCookSessions } from '../api/cookSessions.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
@@ -11,13 +11,13 @@ import { Loading } from '../ui/Loading.tsx';
 export function BeginScreen() {
   const { id = '' } = useParams();
   const batch = useBatch(id);
-  const cooks = useCooks();
-  const begin = useBeginCook();
+  const sessions = useCookSessions();
+  const begin = useStartCook();
   const navigate = useNavigate();
-  const failure = failureOf([batch, cooks]);
+  const failure = failureOf([batch, sessions]);
   if (failure) return <NotFetched {...failure} />;
-  if (!batch.data || !cooks.data) return <Loading what="the batch" />;
-  const on = cooks.data.find(({ batchId, endedAt }) => batchId === id && endedAt === null);
+  if (!batch.data || !sessions.data) return <Loading what="the batch" />;
+  const on = sessions.data.find(({ batchId, endedAt }) => batchId === id && endedAt === null);
   return (
     <section aria-label="Set it on the stove" className="mx-auto flex max-w-2xl flex-col gap-4">
       <h1 className="text-3xl font-bold text-primary">{batch.data.name}, on the stove</h1>
@@ -36,7 +36,7 @@ export function BeginScreen() {
         </Link>
       </p>
       {on && (
-        <Link to={`/cooks/${on.id}`} className="btn btn-primary min-h-16 text-2xl">
+        <Link to={`/cook-sessions/${on.id}`} className="btn btn-primary min-h-16 text-2xl">
           <Flame aria-hidden className="size-7" /> Go on with the pot that is on
         </Link>
       )}
@@ -49,7 +49,10 @@ export function BeginScreen() {
         type="button"
         disabled={begin.isPending}
         onClick={() =>
-          begin.mutate({ batchId: id }, { onSuccess: (cook) => void navigate(`/cooks/${cook.id}`) })
+          begin.mutate(
+            { batchId: id },
+            { onSuccess: (session) => void navigate(`/cook-sessions/${session.id}`) },
+          )
         }
         className={`btn min-h-16 text-2xl ${on ? 'btn-outline' : 'btn-primary'}`}
       >

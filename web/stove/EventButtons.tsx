@@ -1,10 +1,10 @@
-import type { Progress, Sheet, TemperatureScale } from '@idle-kettle/core';
+import type { Progress, CookPlan, TemperatureScale } from '@idle-kettle/core';
 import { memo, useState, type FormEvent } from 'react';
 import { fromScale } from './scale.ts';
 import type { CookLog } from './useCookLog.ts';
 
 type Props = {
-  readonly sheet: Sheet;
+  readonly cookPlan: CookPlan;
   readonly progress: Progress;
   readonly scale: TemperatureScale;
   readonly note: CookLog['note'];
@@ -31,17 +31,17 @@ type Panel = 'add' | 'weigh' | 'read' | null;
 
 /** Buttons for what happens at the pot, big enough for a wet finger. */
 export const EventButtons = memo(function EventButtons(props: Props) {
-  const { sheet, progress, scale, note, onTest } = props;
+  const { cookPlan, progress, scale, note, onTest } = props;
   const [panel, setPanel] = useState<Panel>(null);
-  const jam = sheet.stopKind === 'temperature' || sheet.stopKind === 'timed-boil';
-  const butter = sheet.stopKind === 'body';
+  const jam = cookPlan.stopKind === 'temperature' || cookPlan.stopKind === 'timed-boil';
+  const butter = cookPlan.stopKind === 'body';
   const toggle = (next: Panel) => setPanel(panel === next ? null : next);
   const lit = progress.litAtMs !== null;
   return (
     <section aria-label="What happens" className="flex flex-col gap-3">
       <div className="grid grid-cols-2 gap-2">
         <Do
-          name={sheet.stopKind === 'egg' ? 'Whisked' : 'Stirred'}
+          name={cookPlan.stopKind === 'egg' ? 'Whisked' : 'Stirred'}
           onPress={() => void note('stirred')}
           off={!lit}
         />
@@ -53,7 +53,7 @@ export const EventButtons = memo(function EventButtons(props: Props) {
         {jam && <Do name="Sheet test …" onPress={() => onTest('sheet-test')} off={!lit} />}
         {butter && <Do name="Mound test …" onPress={() => onTest('mound-test')} off={!lit} />}
         {butter && <Do name="Puréed" onPress={() => void note('pureed')} off={!lit} />}
-        {sheet.stopKind !== 'egg' && (
+        {cookPlan.stopKind !== 'egg' && (
           <Do
             name={progress.lid ? 'Lid off' : 'Lid on'}
             onPress={() => void note(progress.lid ? 'lid-off' : 'lid-on')}

@@ -4,13 +4,13 @@ import {
   formatDegrees,
   formatTemperature,
   type Estimate,
-  type Sheet,
+  type CookPlan,
   type TemperatureScale,
 } from '@idle-kettle/core';
 import { Where } from '../ui/Where.tsx';
 
 type Props = {
-  readonly sheet: Sheet;
+  readonly cookPlan: CookPlan;
   readonly known: Estimate | null;
   /** Minutes since the estimate was made. */
   readonly sinceMin: number;
@@ -18,7 +18,7 @@ type Props = {
 };
 
 /** The three things that are read at the stove: degrees to go, minutes left, solids now. A butter’s solids come first. */
-export function Figures({ sheet, known, sinceMin, scale }: Props) {
+export function Figures({ cookPlan, known, sinceMin, scale }: Props) {
   const left = known?.minutesLeft ?? null;
   const range = (low: number, high: number, decimals = 0) => {
     const [a, b] = [Math.max(0, low).toFixed(decimals), Math.max(0, high).toFixed(decimals)];
@@ -30,9 +30,9 @@ export function Figures({ sheet, known, sinceMin, scale }: Props) {
       key="to-go"
       testId="to-go"
       name={`${past ? 'past the stop' : 'to go'}${
-        sheet.stopKind === 'egg'
+        cookPlan.stopKind === 'egg'
           ? ''
-          : `, of ${formatDegrees(sheet.stopC - sheet.waterBoilsC, scale)}`
+          : `, of ${formatDegrees(cookPlan.stopC - cookPlan.waterBoilsC, scale)}`
       }`}
       value={
         known === null || known.unobserved === 'not lit' || known.toGoK === null
@@ -55,16 +55,16 @@ export function Figures({ sheet, known, sinceMin, scale }: Props) {
     <Big
       key="solids"
       testId="solids"
-      name={`% solids, of ${sheet.targetPct.toFixed(0)}`}
+      name={`% solids, of ${cookPlan.targetPct.toFixed(0)}`}
       value={known === null ? '–' : range(known.solublesPct.p10, known.solublesPct.p90)}
       aside={known === null ? '' : `most likely ${known.solublesPct.p50.toFixed(1)}`}
     />
   );
-  const bySolids = sheet.stopKind === 'body';
+  const bySolids = cookPlan.stopKind === 'body';
   return (
     <div>
       <div className="flex flex-wrap justify-between gap-x-4 gap-y-3">
-        {sheet.stopKind === 'egg'
+        {cookPlan.stopKind === 'egg'
           ? [togo, minutes]
           : bySolids
             ? [solids, minutes, togo]

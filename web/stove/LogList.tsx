@@ -1,7 +1,7 @@
 import {
   entryFault,
   nameOf,
-  standing as stillStanding,
+  effectiveEntries as stillStanding,
   type TemperatureScale,
 } from '@idle-kettle/core';
 import { format, isValid } from 'date-fns';

@@ -12,7 +12,7 @@ export const OwnProbe = ({ cook }: { cook: string }) => (
       tabIndex={0}
       aria-label="Command that sends a reading"
       className="mt-1 overflow-x-auto rounded bg-base-100 p-2 text-sm"
-    >{`curl -X POST ${window.location.origin}/api/cooks/${cook}/log \\
+    >{`curl -X POST ${window.location.origin}/api/cook-sessions/${cook}/log \\
   -H 'Content-Type: application/json' \\
   -d '{"entries":[{"source":"probe","seq":1,"at":'$(date +%s%3N)',
        "kind":"temperature","value":92.4}]}'`}</pre>

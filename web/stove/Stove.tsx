@@ -1,4 +1,4 @@
-import { jarsIn, type CookRecord } from '@idle-kettle/contract';
+import { jarsIn, type CookSession } from '@idle-kettle/contract';
 import {
   asPlanned,
   formatGrams,
@@ -8,10 +8,10 @@ import {
   type Caution,
 } from '@idle-kettle/core';
 import { useMemo, useState } from 'react';
-import { usePotSight } from '../api/cooks.ts';
+import { usePotSight } from '../api/cookSessions.ts';
 import { ClimbStrip } from '../drawings/ClimbStrip.tsx';
 import { fruitColourOfLines } from '../ui/fruit.ts';
-import { Guarded } from '../ui/Guarded.tsx';
+import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Curve } from './Curve.tsx';
 import { EventButtons, OneNumber, type TestKind } from './EventButtons.tsx';
 import { Figures } from './Figures.tsx';
@@ -20,7 +20,7 @@ import { instructionFor } from './instruction.ts';
 import { InstructionPanel } from './InstructionPanel.tsx';
 import { OwnProbe } from './OwnProbe.tsx';
 import { PotView } from './PotView.tsx';
-import { isCalibrated, stoveSheet } from './stoveSheet.ts';
+import { isCalibrated, stoveCookPlan } from './stoveCookPlan.ts';
 import { Tests } from './Tests.tsx';
 import { TopBar } from './TopBar.tsx';
 import { can, useAttention } from './useAttention.ts';
@@ -28,52 +28,58 @@ import type { CookLog } from './useCookLog.ts';
 import { useEstimate } from './useEstimate.ts';
 import { useKitchenNow } from './useKitchenNow.ts';
 import { stoveSayings } from './sayings.ts';
-import { useStanding } from './useStanding.ts';
+import { useEffectiveLog } from './useEffectiveLog.ts';
 import { useVoice } from './useVoice.ts';
-import { WaterCheck, type Keeping } from './WaterCheck.tsx';
+import { WaterCheck, type WaterCheckSaving } from './WaterCheck.tsx';
 
 type Props = {
-  readonly cook: CookRecord;
+  readonly session: CookSession;
   readonly log: CookLog;
   /** Keeps what boiling water showed for the whole kitchen; null for a practice. */
-  readonly keeping: Keeping | null;
+  readonly keeping: WaterCheckSaving | null;
   readonly onReady: () => void;
 };
 
 /** The stove: one cook, as it goes. */
-export function Stove({ cook, log, keeping, onReady }: Props) {
+export function Stove({ session, log, keeping, onReady }: Props) {
   const { note } = log;
-  const { temperature: scale } = cook.kitchen;
-  const nowMs = useKitchenNow(cook.clock, cook.endedAt === null ? null : Date.parse(cook.endedAt));
-  const { entries, events, waterBoilsC } = useStanding(cook, log.entries, nowMs);
-  const sizes = useMemo(() => jarsIn(cook.kitchen).map(({ name }) => name), [cook.kitchen]);
+  const { temperature: scale } = session.kitchen;
+  const nowMs = useKitchenNow(
+    session.clock,
+    session.endedAt === null ? null : Date.parse(session.endedAt),
+  );
+  const { entries, events, waterBoilsC } = useEffectiveLog(session, log.entries, nowMs);
+  const sizes = useMemo(() => jarsIn(session.kitchen).map(({ name }) => name), [session.kitchen]);
   const [test, setTest] = useState<TestKind | null>(null);
   const [amount, setAmount] = useState(false);
 
-  const sheet = useMemo(() => stoveSheet(cook, waterBoilsC), [cook, waterBoilsC]);
-  const progress = useMemo(() => (sheet ? progressOf(sheet, events) : null), [sheet, events]);
-  const { known, failing } = useEstimate({ cook, waterBoilsC, entries, now: () => nowMs });
-  const practising = cook.practice !== null && cook.endedAt === null;
-  const sight = usePotSight(cook.id, practising && progress?.litAtMs != null).data ?? null;
+  const cookPlan = useMemo(() => stoveCookPlan(session, waterBoilsC), [session, waterBoilsC]);
+  const progress = useMemo(
+    () => (cookPlan ? progressOf(cookPlan, events) : null),
+    [cookPlan, events],
+  );
+  const { known, failing } = useEstimate({ session, waterBoilsC, entries, now: () => nowMs });
+  const practising = session.practice !== null && session.endedAt === null;
+  const sight = usePotSight(session.id, practising && progress?.litAtMs != null).data ?? null;
   const readings = useMemo(() => entries.filter(({ kind }) => kind === 'temperature'), [entries]);
 
   const instruction =
-    sheet && progress
-      ? instructionFor(sheet, progress, known, sight, nowMs, {
+    cookPlan && progress
+      ? instructionFor(cookPlan, progress, known, sight, nowMs, {
           scale,
-          practice: cook.practice !== null,
+          practice: session.practice !== null,
         })
       : null;
-  const { ways, set, mute } = useAttention(instruction?.rings === true && cook.endedAt === null);
+  const { ways, set, mute } = useAttention(instruction?.rings === true && session.endedAt === null);
   const cautions: readonly Caution[] =
-    sheet && progress && known ? stoveCautions(sheet, progress, known, nowMs) : [];
+    cookPlan && progress && known ? stoveCautions(cookPlan, progress, known, nowMs) : [];
   useVoice(
-    ways.speech && can.speech && cook.endedAt === null,
+    ways.speech && can.speech && session.endedAt === null,
     instruction && progress
       ? stoveSayings(instruction, progress.actIndex, known, cautions, nowMs, scale)
       : [],
   );
-  if (!sheet || !progress || !instruction) {
+  if (!cookPlan || !progress || !instruction) {
     return (
       <p role="alert" className="p-8 text-xl">
         This batch cannot be followed: there is too little in the pot that the larder knows.
@@ -82,7 +88,7 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
   }
 
   function press() {
-    if (!sheet || !progress) return;
+    if (!cookPlan || !progress) return;
     if (instruction?.says) {
       void note(instruction.says);
       return;
@@ -95,7 +101,7 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
     else if (on !== undefined) void note(on);
   }
 
-  const conflict = known ? testConflict(sheet, known, events) : null;
+  const conflict = known ? testConflict(cookPlan, known, events) : null;
   const sinceMin = known ? Math.max(0, nowMs - known.atMs) / 60_000 : 0;
   const { adds } = progress.act;
   return (
@@ -104,7 +110,7 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
       className="-mx-4 -my-5 min-h-screen bg-base-200 px-4 py-4 text-base-content sm:-mx-6 sm:px-6"
     >
       <TopBar
-        cook={cook}
+        session={session}
         log={log}
         nowMs={nowMs}
         litAtMs={progress.litAtMs}
@@ -114,32 +120,32 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
       />
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[10rem_minmax(0,1fr)] lg:grid-cols-[11rem_minmax(0,1fr)_20rem]">
         <div className="max-md:hidden">
-          <Guarded what="the strip">
+          <ErrorBoundary what="the strip">
             <ClimbStrip
-              waterBoilsC={sheet.waterBoilsC}
-              stopC={sheet.stopC}
+              waterBoilsC={cookPlan.waterBoilsC}
+              stopC={cookPlan.stopC}
               tempC={progress.litAtMs === null ? null : (known?.tempC.p50 ?? null)}
               scale={scale}
             />
-          </Guarded>
+          </ErrorBoundary>
         </div>
         <div className="flex min-w-0 flex-col gap-4 max-md:contents">
-          <Guarded what="the water check">
+          <ErrorBoundary what="the water check">
             <WaterCheck
               entries={entries}
               nowMs={nowMs}
               progress={progress}
               scale={scale}
-              waterBoilsC={sheet.waterBoilsC}
+              waterBoilsC={cookPlan.waterBoilsC}
               checked={
-                isCalibrated(cook, waterBoilsC) &&
+                isCalibrated(session, waterBoilsC) &&
                 events.findLast(({ kind }) => kind === 'in-water' || kind === 'water-boils')
                   ?.kind !== 'in-water'
               }
               note={note}
               keeping={waterBoilsC === null ? null : keeping}
             />
-          </Guarded>
+          </ErrorBoundary>
           {test === null ? (
             <InstructionPanel
               key={progress.actIndex}
@@ -152,7 +158,7 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
           ) : (
             <Tests
               test={test}
-              fruit={fruitColourOfLines(cook.formula)}
+              fruit={fruitColourOfLines(session.formula)}
               plate={sight?.plate ?? null}
               onOutcome={(outcome) => {
                 setTest(null);
@@ -181,13 +187,13 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
             </div>
           )}
           {sight && (
-            <Guarded what="the pot" on={sight}>
+            <ErrorBoundary what="the pot" on={sight}>
               <PotView sight={sight} />
-            </Guarded>
+            </ErrorBoundary>
           )}
-          <Guarded what="the figures">
-            <Figures sheet={sheet} known={known} sinceMin={sinceMin} scale={scale} />
-          </Guarded>
+          <ErrorBoundary what="the figures">
+            <Figures cookPlan={cookPlan} known={known} sinceMin={sinceMin} scale={scale} />
+          </ErrorBoundary>
           {failing && (
             <p role="alert" className="border-l-4 border-error pl-3 text-lg">
               The figures cannot be worked out just now, and those shown are old. Acts, clocks and
@@ -200,16 +206,16 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
             </p>
           )}
           <div className="max-md:order-2">
-            <Guarded what="the curve">
+            <ErrorBoundary what="the curve">
               <Curve
                 readings={readings}
                 known={known}
                 litAtMs={progress.litAtMs}
-                stopC={sheet.stopC}
-                waterBoilsC={sheet.waterBoilsC}
+                stopC={cookPlan.stopC}
+                waterBoilsC={cookPlan.waterBoilsC}
                 scale={scale}
               />
-            </Guarded>
+            </ErrorBoundary>
           </div>
         </div>
         <div className="flex min-w-0 flex-col gap-4 max-md:contents md:max-lg:col-span-2">
@@ -226,17 +232,17 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
               ))}
             </ul>
           )}
-          <Guarded what="these buttons">
+          <ErrorBoundary what="these buttons">
             <EventButtons
-              sheet={sheet}
+              cookPlan={cookPlan}
               progress={progress}
               scale={scale}
               note={note}
               onTest={setTest}
             />
-          </Guarded>
+          </ErrorBoundary>
           <div className="max-md:order-1">
-            <Guarded what="the log">
+            <ErrorBoundary what="the log">
               <LogList
                 entries={log.entries}
                 counted={entries}
@@ -244,8 +250,8 @@ export function Stove({ cook, log, keeping, onReady }: Props) {
                 sizes={sizes}
                 note={note}
               />
-            </Guarded>
-            {cook.practice === null && <OwnProbe cook={cook.id} />}
+            </ErrorBoundary>
+            {session.practice === null && <OwnProbe cook={session.id} />}
           </div>
         </div>
       </div>

@@ -9,7 +9,7 @@ import { keepPages } from './keepPages.ts';
 import { Stove } from './Stove.tsx';
 import { useCookLog } from './useCookLog.ts';
 
-/** `/cooks/:id`: a cook as it goes; of a practice that is over, its debrief. */
+/** `/cook-sessions/:id`: a cook as it goes; of a practice that is over, its debrief. */
 export function StoveScreen() {
   const { id = '' } = useParams();
   useEffect(keepPages, []);
@@ -21,31 +21,31 @@ function OneCook({ id }: { id: string }) {
   const kitchen = useKitchen();
   const navigate = useNavigate();
   const change = useChangeKitchen();
-  const { cook } = log;
-  if (cook === null) {
+  const { session } = log;
+  if (session === null) {
     return log.error ? (
       <NotFetched error={log.error} again={() => void log.refresh()} />
     ) : (
       <Loading what="the cook" />
     );
   }
-  if (cook.debrief !== null) return <DebriefView cook={cook} debrief={cook.debrief} />;
+  if (session.debrief !== null) return <DebriefView session={session} debrief={session.debrief} />;
   const keepWater = (waterBoilsC: number) => {
     if (kitchen.data) change.mutate({ version: kitchen.data.version, changes: { waterBoilsC } });
   };
   const said = change.error ? `Not kept. ${sayError(change.error)}` : 'Kept for this kitchen.';
   return (
     <Stove
-      cook={cook}
+      session={session}
       log={log}
       keeping={
-        cook.practice === null
+        session.practice === null
           ? { keep: keepWater, said: change.isIdle || change.isPending ? '' : said }
           : null
       }
       onReady={() => {
         void log.end();
-        if (cook.practice === null) void navigate(`/cooks/${id}/jars`);
+        if (session.practice === null) void navigate(`/cook-sessions/${id}/jars`);
       }}
     />
   );

@@ -1,4 +1,4 @@
-import type { CookRecord } from '@idle-kettle/contract';
+import type { CookSession } from '@idle-kettle/contract';
 import { format } from 'date-fns';
 import {
   Eye,
@@ -10,14 +10,14 @@ import {
   Volume2,
   VolumeX,
 } from 'lucide-react';
-import { useSpeed } from '../api/cooks.ts';
+import { useSpeed } from '../api/cookSessions.ts';
 import { SPEEDS } from '../practice/speeds.ts';
 import { can, type Ways } from './useAttention.ts';
 import type { CookLog } from './useCookLog.ts';
 import { clockInWords } from './words.ts';
 
 type Props = {
-  readonly cook: CookRecord;
+  readonly session: CookSession;
   readonly log: CookLog;
   readonly nowMs: number;
   readonly litAtMs: number | null;
@@ -27,11 +27,11 @@ type Props = {
 };
 
 /** What is cooked, how long, whether everything is delivered, and how the stove calls. */
-export function TopBar({ cook, log, nowMs, litAtMs, ways, set, mute }: Props) {
-  const speed = useSpeed(cook.id);
+export function TopBar({ session, log, nowMs, litAtMs, ways, set, mute }: Props) {
+  const speed = useSpeed(session.id);
   return (
     <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
-      <h1 className="text-xl font-bold">{cook.name}</h1>
+      <h1 className="text-xl font-bold">{session.name}</h1>
       <p className="text-lg tabular-nums">
         {format(nowMs, 'HH:mm:ss')}
         {litAtMs !== null && (
@@ -44,14 +44,14 @@ export function TopBar({ cook, log, nowMs, litAtMs, ways, set, mute }: Props) {
       <p role="status" data-testid="delivery" className="text-base">
         {deliveryInWords(log)}
       </p>
-      {cook.practice && cook.endedAt === null && (
+      {session.practice && session.endedAt === null && (
         <fieldset className="flex items-center gap-1">
           <legend className="sr-only">How fast the practice runs</legend>
           {SPEEDS.map((times) => (
             <button
               key={times}
               type="button"
-              aria-pressed={cook.clock.speed === times}
+              aria-pressed={session.clock.speed === times}
               disabled={speed.isPending}
               onClick={() => speed.mutate(times, { onSuccess: () => void log.refresh() })}
               className="btn btn-sm aria-pressed:btn-secondary"

@@ -21,11 +21,11 @@ type Props = {
   readonly checked: boolean;
   readonly note: CookLog['note'];
   /** Keeps the reading for the whole kitchen; null where there is none to keep it for. */
-  readonly keeping: Keeping | null;
+  readonly keeping: WaterCheckSaving | null;
 };
 
 /** Keeping a reading for the kitchen, and what came of it so far. */
-export type Keeping = {
+export type WaterCheckSaving = {
   readonly keep: (waterBoilsC: number) => void;
   readonly said: string;
 };

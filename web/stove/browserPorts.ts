@@ -1,13 +1,13 @@
 import type { LiveMessage } from '@idle-kettle/contract';
 import { wallClock } from '../api/clock.ts';
 import { request } from '../api/request.ts';
-import type { Ear, LiveLogPorts } from './liveLog.ts';
+import type { StreamHandlers, LiveLogPorts } from './liveLog.ts';
 import { ServerClock } from './serverClock.ts';
-import { BrowserShelf } from './shelf.ts';
+import { BrowserCookStore } from './localCookStore.ts';
 
 const LOCK = 'idle-kettle-outbox';
 
-function listen(path: string, ear: Ear): () => void {
+function listen(path: string, ear: StreamHandlers): () => void {
   const source = new EventSource(`/api${path}`);
   source.addEventListener('open', ear.open);
   source.addEventListener('error', ear.lost);
@@ -21,7 +21,7 @@ function listen(path: string, ear: Ear): () => void {
 
 /** What the live logs of this page stand on. */
 export const browserPorts: LiveLogPorts = {
-  shelf: new BrowserShelf(),
+  store: new BrowserCookStore(),
   send: request,
   listen,
   clock: wallClock,

@@ -2,22 +2,22 @@ import type { PotSight } from '@idle-kettle/contract';
 import {
   asPlanned,
   progressOf,
-  sheetOf,
+  cookPlanOf,
   USUAL_REQUEST,
   type Entry,
   type EntryKind,
   type Estimate,
-  type Sheet,
+  type CookPlan,
 } from '@idle-kettle/core';
 import { instructionFor } from './instruction.ts';
 
 const MIN = 60_000;
-const sheet = sheetOf({
+const cookPlan = cookPlanOf({
   ...USUAL_REQUEST,
   lines: ['2 kg damsons', '1.4 kg sugar'],
   altitudeM: 0,
   draws: 0,
-}) as Sheet;
+}) as CookPlan;
 
 const log = (...notes: readonly (readonly [minute: number, kind: EntryKind, text?: string])[]) =>
   notes.map(([minute, kind, text], index): Entry => ({
@@ -43,7 +43,7 @@ const call = (
   of: Estimate | null = null,
   sight: PotSight | null = null,
 ) =>
-  instructionFor(sheet, progressOf(sheet, events), of, sight, minute * MIN, {
+  instructionFor(cookPlan, progressOf(cookPlan, events), of, sight, minute * MIN, {
     scale: 'F',
     practice: sight !== null,
   });

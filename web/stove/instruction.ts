@@ -1,5 +1,5 @@
 import type { PotSight } from '@idle-kettle/contract';
-import type { Estimate, Progress, Sheet, TemperatureScale } from '@idle-kettle/core';
+import type { Estimate, Progress, CookPlan, TemperatureScale } from '@idle-kettle/core';
 import { formatTemperature } from '@idle-kettle/core';
 import { actInWords } from '../words/acts.ts';
 
@@ -28,7 +28,7 @@ const stopAtMs = (known: Estimate | null): number | null =>
 
 /** What to do now, and whether it is time for it. A practice pot is looked into, where a real one would be. */
 export function instructionFor(
-  sheet: Sheet,
+  cookPlan: CookPlan,
   progress: Progress,
   known: Estimate | null,
   sight: PotSight | null,
@@ -36,7 +36,7 @@ export function instructionFor(
   { scale, practice }: { readonly scale: TemperatureScale; readonly practice: boolean },
 ): Instruction {
   const { act, more, endsAtMs, setSeenAtMs } = progress;
-  const { product, method, process, stopC } = sheet;
+  const { product, method, process, stopC } = cookPlan;
   const words = actInWords(
     { ...act, minutes: act.takes.minutes },
     { product, method, process, stop: formatTemperature(stopC, scale) },
@@ -53,7 +53,7 @@ export function instructionFor(
     instead: null,
   });
   const untilItBoils = (boils: boolean): Instruction => {
-    const heldBack = practice ? null : notYet(sheet, known, scale);
+    const heldBack = practice ? null : notYet(cookPlan, known, scale);
     return { ...say(boils && heldBack === null, null), heldBack };
   };
   if (progress.state === 'lifted')
@@ -92,7 +92,7 @@ export function instructionFor(
       return due ? { ...say(true, endsAtMs, true), ...TAKE_IT_OFF } : say(false, endsAtMs);
     }
     case 'whisk': {
-      const due = known !== null && known.tempC.p50 >= sheet.stopC;
+      const due = known !== null && known.tempC.p50 >= cookPlan.stopC;
       return due ? { ...say(true, null, true), ...TAKE_IT_OFF } : say(false, stopAtMs(known));
     }
     case 'dissolve':
@@ -125,7 +125,7 @@ const FAR_FROM_BOIL_K = 6;
 
 /** Why a pot cannot be at the boil by what its probe shows; null where it can, or nothing is shown. */
 function notYet(
-  { waterBoilsC }: Sheet,
+  { waterBoilsC }: CookPlan,
   known: Estimate | null,
   scale: TemperatureScale,
 ): string | null {

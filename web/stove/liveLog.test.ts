@@ -7,13 +7,13 @@ import { fakeNet, refusal, type Fate } from '../test/fakeNet.ts';
 import { anyWeather, forecast, weatherOf, type Weather } from '../test/weather.ts';
 import { LiveLog, SILENT_MS } from './liveLog.ts';
 import { ServerClock } from './serverClock.ts';
-import { MemoryShelf, type Shelf } from './shelf.ts';
+import { MemoryCookStore, type LocalCookStore } from './localCookStore.ts';
 
 const MINUTE = 60_000;
 
 type House = {
   readonly clock?: FakeClock;
-  readonly shelf?: Shelf;
+  readonly store?: LocalCookStore;
   readonly server?: FakeCooks;
   readonly weather?: Weather;
   readonly wrap?: (send: Send) => Send;
@@ -22,21 +22,21 @@ type House = {
 /** A stove in a browser, before a server. */
 function house({
   clock = new FakeClock(),
-  shelf = new MemoryShelf(),
+  store = new MemoryCookStore(),
   server = new FakeCooks(clock),
   weather,
   wrap = (send) => send,
 }: House = {}) {
   const send = wrap(fakeNet(clock, server.answer, weather));
   const log = new LiveLog('pot', {
-    shelf,
+    store,
     send,
     listen: server.listen,
     clock,
     serverClock: new ServerClock(send, clock),
     inTurn: (post) => post(),
   });
-  return { clock, shelf, server, log };
+  return { clock, shelf: store, server, log };
 }
 
 /** The calls that are made before the line is open: the cook, and the clock three times. */
@@ -52,22 +52,22 @@ async function opened(with_: House = {}) {
 }
 
 test('a cook is shown from the shelf at once, before any server answers', async () => {
-  const shelf = new MemoryShelf();
-  await shelf.keepCook(COOK);
-  await shelf.writeDown('pot', { kind: 'lit', at: 5, value: null, text: null });
-  const { log } = house({ shelf, weather: () => ({ fate: 'drop', ms: 1000 }) });
-  expect(log.state.cook).toBeNull();
+  const store = new MemoryCookStore();
+  await store.keepCook(COOK);
+  await store.writeDown('pot', { kind: 'lit', at: 5, value: null, text: null });
+  const { log } = house({ store, weather: () => ({ fate: 'drop', ms: 1000 }) });
+  expect(log.state.session).toBeNull();
   void log.start();
   await settled();
-  expect(log.state).toMatchObject({ cook: { name: 'Damson' }, waiting: 1, heard: false });
+  expect(log.state).toMatchObject({ session: { name: 'Damson' }, waiting: 1, heard: false });
 });
 
 test('what is noted is on the shelf before it is sent, and is the server’s soon after', async () => {
-  const { log, clock, server, shelf } = await opened();
+  const { log, clock, server, shelf: store } = await opened();
   expect(log.state).toMatchObject({ heard: true, waiting: 0, error: null });
   void log.note('lit');
   await settled();
-  expect(await shelf.waiting('pot')).toHaveLength(1);
+  expect(await store.waiting('pot')).toHaveLength(1);
   expect(log.state.waiting).toBe(1);
   await clock.pass(100);
   expect(kinds(server.log)).toEqual(['lit']);
@@ -179,9 +179,9 @@ test('a request that hangs holds the queue for twenty seconds and no longer', as
 
 test('a page that is loaded anew delivers what the old one could not', async () => {
   const clock = new FakeClock();
-  const shelf = new MemoryShelf();
+  const store = new MemoryCookStore();
   const server = new FakeCooks(clock);
-  const first = house({ clock, shelf, server, weather: forecast(...OPENING, 'drop', 'drop') });
+  const first = house({ clock, store, server, weather: forecast(...OPENING, 'drop', 'drop') });
   void first.log.start();
   await clock.pass(1000);
   void first.log.note('lit');
@@ -189,7 +189,7 @@ test('a page that is loaded anew delivers what the old one could not', async () 
   first.log.stop();
   await clock.pass(MINUTE);
   expect(server.log).toEqual([]);
-  const second = house({ clock, shelf, server });
+  const second = house({ clock, store, server });
   void second.log.start();
   await clock.pass(1000);
   expect(kinds(server.log)).toEqual(['lit']);
@@ -198,9 +198,9 @@ test('a page that is loaded anew delivers what the old one could not', async () 
 
 test('two tabs of one browser note under numbers of their own, and nothing is delivered twice', async () => {
   const clock = new FakeClock();
-  const shelf = new MemoryShelf();
+  const store = new MemoryCookStore();
   const server = new FakeCooks(clock);
-  const [a, b] = [house({ clock, shelf, server }), house({ clock, shelf, server })];
+  const [a, b] = [house({ clock, store, server }), house({ clock, store, server })];
   void a.log.start();
   void b.log.start();
   await clock.pass(1000);
@@ -213,11 +213,11 @@ test('two tabs of one browser note under numbers of their own, and nothing is de
 
 test('that a cook ends is tried until it is heard, after all that was noted, also by the next page', async () => {
   const clock = new FakeClock();
-  const shelf = new MemoryShelf();
+  const store = new MemoryCookStore();
   const server = new FakeCooks(clock);
   const first = house({
     clock,
-    shelf,
+    store,
     server,
     weather: forecast(...OPENING, 'drop', 'drop', 'drop'),
   });
@@ -230,11 +230,11 @@ test('that a cook ends is tried until it is heard, after all that was noted, als
   await clock.pass(1000);
   expect(server.endings).toBe(0);
 
-  const second = house({ clock, shelf, server, weather: forecast(...OPENING, 'ok', 'lost') });
+  const second = house({ clock, store, server, weather: forecast(...OPENING, 'ok', 'lost') });
   void second.log.start();
   await clock.pass(10_000);
   expect(kinds(server.log)).toEqual(['ready']);
-  expect(second.log.state.cook?.endedAt).not.toBeNull();
+  expect(second.log.state.session?.endedAt).not.toBeNull();
   // Heard the first time, and asked once more since the answer was lost: ended twice, it ended the first time.
   expect(server.endings).toBe(2);
   await clock.pass(MINUTE);
@@ -263,7 +263,7 @@ test('a server that is away is asked less and less often, and no more than every
   await clock.pass(MINUTE);
   expect(calls).toBeGreaterThan(12);
   expect(calls).toBeLessThan(20);
-  expect(log.state).toMatchObject({ heard: false, cook: null });
+  expect(log.state).toMatchObject({ heard: false, session: null });
   expect(log.state.error).toBeInstanceOf(Unreachable);
   const before = calls;
   log.wake();
@@ -273,10 +273,10 @@ test('a server that is away is asked less and less often, and no more than every
 
 test('a browser that keeps nothing still delivers, and says that it keeps nothing', async () => {
   const no = () => Promise.reject(new Error('not in a private window'));
-  const shelf: Shelf = {
+  const store: LocalCookStore = {
     cook: no, keepCook: no, entries: no, waiting: no, writeDown: no, keep: no, settle: no, fact: no, keepFact: no,
   }; // prettier-ignore
-  const { log, clock, server } = await opened({ shelf });
+  const { log, clock, server } = await opened({ store });
   void log.note('lit');
   await clock.pass(1000);
   expect(kinds(server.log)).toEqual(['lit']);
@@ -284,14 +284,14 @@ test('a browser that keeps nothing still delivers, and says that it keeps nothin
 });
 
 test('a shelf that fails in the middle loses nothing of what waits', async () => {
-  const shelf = new MemoryShelf();
+  const store = new MemoryCookStore();
   const { log, clock, server } = await opened({
-    shelf,
+    store,
     weather: forecast(...OPENING, 'drop'),
   });
   void log.note('lit');
   await clock.pass(50);
-  Object.assign(shelf, { writeDown: () => Promise.reject(new Error('full')) });
+  Object.assign(store, { writeDown: () => Promise.reject(new Error('full')) });
   void log.note('stirred');
   await clock.pass(10_000);
   expect(kinds(server.log).sort()).toEqual(['lit', 'stirred']);
@@ -328,11 +328,11 @@ test('1 000 random schedules of a network that drops, delays, doubles and reorde
       anyWeather(40),
       async (deeds, calls) => {
         const clock = new FakeClock();
-        const shelf = new MemoryShelf();
+        const store = new MemoryCookStore();
         const server = new FakeCooks(clock, ({ text }) => text?.endsWith('7') === true);
         const { weather, clearUp } = weatherOf(calls);
-        let { log } = house({ clock, shelf, server, weather });
-        await shelf.keepCook(COOK);
+        let { log } = house({ clock, store, server, weather });
+        await store.keepCook(COOK);
         void log.start();
         await settled();
         let noted = 0;
@@ -347,7 +347,7 @@ test('1 000 random schedules of a network that drops, delays, doubles and reorde
           if (deed === 'reload') {
             await settled();
             log.stop();
-            ({ log } = house({ clock, shelf, server, weather }));
+            ({ log } = house({ clock, store, server, weather }));
             void log.start();
             await settled();
           }

@@ -1,7 +1,7 @@
 import {
   kitchenTime,
   MOST_ENTRIES,
-  type CookRecord,
+  type CookSession,
   type LiveMessage,
   type LoggedEntry,
 } from '@idle-kettle/contract';
@@ -11,10 +11,10 @@ import { isFinal, type Send } from '../api/request.ts';
 import { deliverAll } from './delivery.ts';
 import { lastWithoutGap, merged, type KeptEntry } from './keptEntry.ts';
 import type { ServerClock } from './serverClock.ts';
-import { MemoryShelf, type Shelf } from './shelf.ts';
+import { MemoryCookStore, type LocalCookStore } from './localCookStore.ts';
 
 /** What a live view says to whoever listens. */
-export type Ear = {
+export type StreamHandlers = {
   readonly open: () => void;
   readonly lost: () => void;
   readonly beat: () => void;
@@ -25,10 +25,10 @@ export type Ear = {
 
 /** What a live log stands on. */
 export type LiveLogPorts = {
-  readonly shelf: Shelf;
+  readonly store: LocalCookStore;
   readonly send: Send;
   /** Opens a live view of a path; what it answers closes it. */
-  readonly listen: (path: string, ear: Ear) => () => void;
+  readonly listen: (path: string, ear: StreamHandlers) => () => void;
   readonly clock: Clock;
   readonly serverClock: ServerClock;
   /** Lets the tabs of one browser deliver one after another. */
@@ -38,7 +38,7 @@ export type LiveLogPorts = {
 /** What is known of a cook and its log. Never changed: a new one is made. */
 export type LiveLogState = {
   /** Null until it is known, from this browser or from a server. */
-  readonly cook: CookRecord | null;
+  readonly session: CookSession | null;
   /** In the order of the kitchen’s clock. */
   readonly entries: readonly KeptEntry[];
   /** Entries of this browser that no server has yet. */
@@ -60,7 +60,7 @@ const LONGEST_WAIT_MS = 4000;
 export const SILENT_MS = 12_000;
 
 const NOTHING: LiveLogState = {
-  cook: null,
+  session: null,
   entries: [],
   waiting: 0,
   refused: null,
@@ -77,7 +77,7 @@ export class LiveLog {
   private now = NOTHING;
   private known: ReadonlyMap<string, KeptEntry> = new Map();
   private readonly listeners = new Set<() => void>();
-  private shelf: Shelf;
+  private store: LocalCookStore;
   /** The place in the server’s log up to which everything is known. */
   private position = 0;
   private on = false;
@@ -100,7 +100,7 @@ export class LiveLog {
     readonly id: string,
     private readonly ports: LiveLogPorts,
   ) {
-    this.shelf = ports.shelf;
+    this.store = ports.store;
   }
 
   get state(): LiveLogState {
@@ -149,11 +149,11 @@ export class LiveLog {
     value: number | null = null,
     text: string | null = null,
   ): Promise<void> => {
-    const { cook } = this.now;
-    if (cook === null) return;
-    const at = kitchenTime(cook.clock, this.ports.serverClock.now());
-    const written = await this.onShelf((shelf) =>
-      shelf.writeDown(this.id, { kind, at, value, text }),
+    const { session } = this.now;
+    if (session === null) return;
+    const at = kitchenTime(session.clock, this.ports.serverClock.now());
+    const written = await this.onShelf((store) =>
+      store.writeDown(this.id, { kind, at, value, text }),
     );
     this.add([written]);
     await this.deliver().catch(() => undefined);
@@ -161,7 +161,7 @@ export class LiveLog {
 
   /** Ends the cook: once everything that was noted is delivered, and for as often as it takes. */
   end = async (): Promise<void> => {
-    await this.onShelf((shelf) => shelf.keepFact(this.ending, 1));
+    await this.onShelf((store) => store.keepFact(this.ending, 1));
     await this.deliver().catch(() => undefined);
   };
 
@@ -190,26 +190,26 @@ export class LiveLog {
   }
 
   /** Does something with the shelf. A browser that keeps nothing gets one that lasts as long as the page. */
-  private async onShelf<T>(work: (shelf: Shelf) => Promise<T>): Promise<T> {
-    const { shelf } = this;
+  private async onShelf<T>(work: (store: LocalCookStore) => Promise<T>): Promise<T> {
+    const { store } = this;
     try {
-      return await work(shelf);
+      return await work(store);
     } catch {
-      if (this.shelf === shelf) {
-        this.shelf = new MemoryShelf();
-        await this.shelf.keep([...this.known.values()]);
+      if (this.store === store) {
+        this.store = new MemoryCookStore();
+        await this.store.keep([...this.known.values()]);
         this.set({ keeps: false });
       }
-      return work(this.shelf);
+      return work(this.store);
     }
   }
 
   /** From this browser’s shelf, before any server is asked. */
   private async recall(): Promise<void> {
-    const cook = await this.onShelf((shelf) => shelf.cook(this.id));
-    const entries = await this.onShelf((shelf) => shelf.entries(this.id));
-    await this.onShelf((shelf) => this.ports.serverClock.recall(shelf));
-    if (cook !== null) this.set({ cook });
+    const session = await this.onShelf((store) => store.cook(this.id));
+    const entries = await this.onShelf((store) => store.entries(this.id));
+    await this.onShelf((store) => this.ports.serverClock.recall(store));
+    if (session !== null) this.set({ session });
     // Places are without gaps: from the first that is missing on, the server is asked again.
     this.position = lastWithoutGap(entries);
     this.add(entries);
@@ -223,11 +223,11 @@ export class LiveLog {
     try {
       await this.fetchCook();
       await this.ports.serverClock.compare();
-      await this.onShelf((shelf) => this.ports.serverClock.keep(shelf));
+      await this.onShelf((store) => this.ports.serverClock.keep(store));
       await this.deliver();
       if (this.on) this.listen();
     } catch (failure) {
-      if (this.now.cook === null) this.set({ error: failure as Error });
+      if (this.now.session === null) this.set({ error: failure as Error });
       this.again();
     } finally {
       this.connecting = false;
@@ -247,31 +247,34 @@ export class LiveLog {
       this.callOffSilence?.();
       this.callOffSilence = this.ports.clock.after(SILENT_MS, lost);
     };
-    const close: () => void = this.ports.listen(`/cooks/${this.id}/live?after=${this.position}`, {
-      open: () => {
-        if (!isCurrent()) return;
-        alive();
-        this.failures = 0;
-        this.open = true;
-        this.tellHeard();
+    const close: () => void = this.ports.listen(
+      `/cook-sessions/${this.id}/live?after=${this.position}`,
+      {
+        open: () => {
+          if (!isCurrent()) return;
+          alive();
+          this.failures = 0;
+          this.open = true;
+          this.tellHeard();
+        },
+        lost,
+        beat: () => {
+          if (isCurrent()) alive();
+        },
+        cook: () => {
+          if (!isCurrent()) return;
+          alive();
+          this.fetchCook().catch(lost);
+        },
+        log: (message) => {
+          if (!isCurrent()) return;
+          alive();
+          // What comes twice is known; where something is missing in between, it is asked for from there.
+          if ((message.entries[0]?.position ?? this.position) > this.position + 1) lost();
+          else this.hear(message);
+        },
       },
-      lost,
-      beat: () => {
-        if (isCurrent()) alive();
-      },
-      cook: () => {
-        if (!isCurrent()) return;
-        alive();
-        this.fetchCook().catch(lost);
-      },
-      log: (message) => {
-        if (!isCurrent()) return;
-        alive();
-        // What comes twice is known; where something is missing in between, it is asked for from there.
-        if ((message.entries[0]?.position ?? this.position) > this.position + 1) lost();
-        else this.hear(message);
-      },
-    });
+    );
     this.close = close;
     alive();
   }
@@ -280,7 +283,7 @@ export class LiveLog {
     this.position = Math.max(this.position, position);
     const kept = entries.map((entry) => fromServer(this.id, entry));
     this.add(kept);
-    void this.onShelf((shelf) => shelf.keep(kept));
+    void this.onShelf((store) => store.keep(kept));
   }
 
   private letGo(): void {
@@ -302,12 +305,12 @@ export class LiveLog {
   }
 
   private async fetchCook(): Promise<void> {
-    this.take(await this.ports.send<CookRecord>(`/cooks/${this.id}`));
+    this.take(await this.ports.send<CookSession>(`/cook-sessions/${this.id}`));
   }
 
-  private take(cook: CookRecord): void {
-    this.set({ cook, error: null });
-    void this.onShelf((shelf) => shelf.keepCook(cook));
+  private take(session: CookSession): void {
+    this.set({ session, error: null });
+    void this.onShelf((store) => store.keepCook(session));
   }
 
   /** Delivers what waits; whoever asks meanwhile waits for the same delivery, which looks once more. */
@@ -346,24 +349,24 @@ export class LiveLog {
   private async deliverOnce(): Promise<void> {
     await deliverAll(
       {
-        waiting: () => this.onShelf((shelf) => shelf.waiting(this.id)),
+        waiting: () => this.onShelf((store) => store.waiting(this.id)),
         send: (parcel) =>
-          this.ports.send(`/cooks/${this.id}/log`, 'POST', { entries: parcel.map(bare) }),
+          this.ports.send(`/cook-sessions/${this.id}/log`, 'POST', { entries: parcel.map(bare) }),
         settle: async (parcel, refused) => {
-          await this.onShelf((shelf) => shelf.settle(parcel, refused));
+          await this.onShelf((store) => store.settle(parcel, refused));
           this.add(parcel.map((entry) => ({ ...entry, waiting: 0, refused })));
         },
       },
       MOST_ENTRIES,
     );
-    if ((await this.onShelf((shelf) => shelf.fact(this.ending))) === null) return;
+    if ((await this.onShelf((store) => store.fact(this.ending))) === null) return;
     try {
-      this.take(await this.ports.send<CookRecord>(`/cooks/${this.id}/end`, 'POST'));
+      this.take(await this.ports.send<CookSession>(`/cook-sessions/${this.id}/end`, 'POST'));
     } catch (failure) {
       if (!isFinal(failure)) throw failure;
       this.set({ refused: failure.message });
     }
-    await this.onShelf((shelf) => shelf.keepFact(this.ending, null));
+    await this.onShelf((store) => store.keepFact(this.ending, null));
   }
 
   private deliverSoon(ms = 0): void {

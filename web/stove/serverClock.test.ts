@@ -2,7 +2,7 @@ import { Unreachable } from '../api/request.ts';
 import { FakeClock } from '../test/fakeClock.ts';
 import { fakeNet } from '../test/fakeNet.ts';
 import { ServerClock } from './serverClock.ts';
-import { MemoryShelf } from './shelf.ts';
+import { MemoryCookStore } from './localCookStore.ts';
 
 test('of three questions the one that was answered fastest tells the time, and it is kept', async () => {
   const clock = new FakeClock();
@@ -18,10 +18,10 @@ test('of three questions the one that was answered fastest tells the time, and i
   await comparing;
   expect(server.now() - clock.now()).toBe(90_000);
 
-  const shelf = new MemoryShelf();
-  await server.keep(shelf);
+  const store = new MemoryCookStore();
+  await server.keep(store);
   const next = new ServerClock(asked, clock);
-  await next.recall(shelf);
+  await next.recall(store);
   expect(next.now() - clock.now()).toBe(90_000);
 });
 

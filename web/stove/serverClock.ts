@@ -1,6 +1,6 @@
 import { wallClock, type Clock } from '../api/clock.ts';
 import { request, type Send } from '../api/request.ts';
-import type { Shelf } from './shelf.ts';
+import type { LocalCookStore } from './localCookStore.ts';
 
 const FACT = 'clock offset';
 const TRIES = 3;
@@ -19,8 +19,8 @@ export class ServerClock {
   now = (): number => this.clock.now() + this.offsetMs;
 
   /** Takes up what was known before this page was loaded. */
-  async recall(shelf: Shelf): Promise<void> {
-    const kept = await shelf.fact(FACT);
+  async recall(store: LocalCookStore): Promise<void> {
+    const kept = await store.fact(FACT);
     if (typeof kept === 'number') this.offsetMs = kept;
   }
 
@@ -39,5 +39,5 @@ export class ServerClock {
   }
 
   /** Keeps what is known for the next time this page is loaded. */
-  keep = (shelf: Shelf): Promise<void> => shelf.keepFact(FACT, this.offsetMs);
+  keep = (store: LocalCookStore): Promise<void> => store.keepFact(FACT, this.offsetMs);
 }

@@ -1,8 +1,8 @@
 import '../test/window.ts';
-import { BARE_KITCHEN, type CookRecord, type Kitchen } from '@idle-kettle/contract';
+import { BARE_KITCHEN, type CookSession, type Kitchen } from '@idle-kettle/contract';
 import {
   estimate,
-  standingEvents,
+  effectiveEvents,
   type Entry,
   type EntryKind,
   type Estimate,
@@ -14,7 +14,7 @@ import { stillLog } from '../test/stillLog.ts';
 import { Curve } from './Curve.tsx';
 import { Figures } from './Figures.tsx';
 import { Stove } from './Stove.tsx';
-import { stoveSheet } from './stoveSheet.ts';
+import { stoveCookPlan } from './stoveCookPlan.ts';
 
 const MIN = 60_000;
 const START = '1970-01-01T00:00:00.000Z';
@@ -37,9 +37,9 @@ const entriesOf = (notes: readonly Note[]): Entry[] =>
 
 const cookOf = (
   lines: readonly string[],
-  product: CookRecord['formula']['settings']['product'] = 'jam',
+  product: CookSession['formula']['settings']['product'] = 'jam',
   kitchen: Kitchen = KITCHEN,
-): CookRecord => ({
+): CookSession => ({
   ...COOK,
   startedAt: START,
   batchId: 'b',
@@ -48,10 +48,15 @@ const cookOf = (
 });
 
 /** The stove at a minute of its log. */
-function stove(cook: CookRecord, notes: readonly Note[], minute: number): string {
+function stove(session: CookSession, notes: readonly Note[], minute: number): string {
   jest.setSystemTime(minute * MIN);
   return html(
-    <Stove cook={cook} log={stillLog(entriesOf(notes))} keeping={null} onReady={() => undefined} />,
+    <Stove
+      session={session}
+      log={stillLog(entriesOf(notes))}
+      keeping={null}
+      onReady={() => undefined}
+    />,
     [[['kitchen'], KITCHEN]],
   );
 }
@@ -62,7 +67,7 @@ const BOILS: readonly Note[] = [...LIT, [12, 'rolling']];
 
 const STAGES: readonly (readonly [
   stage: string,
-  cook: CookRecord,
+  cook: CookSession,
   notes: readonly Note[],
   minute: number,
   words: readonly string[],
@@ -100,13 +105,13 @@ test('what cannot be followed says so', () => {
 });
 
 describe('what is read of a pot', () => {
-  const sheet = stoveSheet(JAM, null)!;
+  const cookPlan = stoveCookPlan(JAM, null)!;
   const entries = entriesOf([...BOILS, [13, 'temperature', 96.4], [16, 'temperature', 97.0]]);
-  const known = estimate(sheet, standingEvents(entries), 16.2 * MIN, { calibrated: false });
+  const known = estimate(cookPlan, effectiveEvents(entries), 16.2 * MIN, { calibrated: false });
 
   test('is three figures: degrees to go, minutes left, solids', () => {
     for (const scale of ['C', 'F'] as const) {
-      const markup = html(<Figures sheet={sheet} known={known} sinceMin={0} scale={scale} />);
+      const markup = html(<Figures cookPlan={cookPlan} known={known} sinceMin={0} scale={scale} />);
       expect(nonsenseIn(markup)).toEqual([]);
       for (const name of ['to go', 'solids']) expect(wordsOf(markup)).toContain(name);
     }
@@ -114,16 +119,16 @@ describe('what is read of a pot', () => {
 
   test('grows older in words: what was estimated a while ago has fewer minutes left, never fewer than none', () => {
     const left = (sinceMin: number) =>
-      wordsOf(html(<Figures sheet={sheet} known={known} sinceMin={sinceMin} scale="C" />));
+      wordsOf(html(<Figures cookPlan={cookPlan} known={known} sinceMin={sinceMin} scale="C" />));
     expect(left(0)).not.toBe(left(6));
     expect(
-      nonsenseIn(html(<Figures sheet={sheet} known={known} sinceMin={600} scale="C" />)),
+      nonsenseIn(html(<Figures cookPlan={cookPlan} known={known} sinceMin={600} scale="C" />)),
     ).toEqual([]);
     expect(left(600)).not.toMatch(/[-−]\d/);
   });
 
   test('is not claimed before anything is known', () => {
-    const text = wordsOf(html(<Figures sheet={sheet} known={null} sinceMin={0} scale="C" />));
+    const text = wordsOf(html(<Figures cookPlan={cookPlan} known={null} sinceMin={0} scale="C" />));
     expect(text).not.toMatch(/\d+–\d+/);
   });
 
@@ -134,8 +139,8 @@ describe('what is read of a pot', () => {
           readings={readings}
           known={given}
           litAtMs={0}
-          stopC={sheet.stopC}
-          waterBoilsC={sheet.waterBoilsC}
+          stopC={cookPlan.stopC}
+          waterBoilsC={cookPlan.waterBoilsC}
           scale="F"
         />,
       );

@@ -1,4 +1,4 @@
-import type { CookRecord } from '@idle-kettle/contract';
+import type { CookSession } from '@idle-kettle/contract';
 import type { Entry, Estimate } from '@idle-kettle/core';
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
@@ -15,7 +15,7 @@ const estimator = (): Remote<Estimator> =>
   ));
 
 type Asked = {
-  readonly cook: CookRecord | null;
+  readonly session: CookSession | null;
   readonly waterBoilsC: number | null;
   readonly entries: readonly Entry[];
   readonly now: () => number;
@@ -32,18 +32,22 @@ export function useEstimate(asked: Asked): Estimating {
   useEffect(() => {
     latest.current = asked;
   });
-  const id = asked.cook?.id ?? null;
+  const id = asked.session?.id ?? null;
 
   useEffect(() => {
     if (id === null) return undefined;
     let gone = false;
     let timer: ReturnType<typeof setTimeout> | null = null;
     async function ask() {
-      const { cook, waterBoilsC, entries, now } = latest.current;
-      if (cook !== null) {
+      const { session, waterBoilsC, entries, now } = latest.current;
+      if (session !== null) {
         const found = await estimator()
           .estimate({
-            cook: { formula: cook.formula, kitchen: cook.kitchen, practice: cook.practice },
+            cook: {
+              formula: session.formula,
+              kitchen: session.kitchen,
+              practice: session.practice,
+            },
             waterBoilsC,
             entries: entries.map(({ source, seq, at, kind, value, text }) => ({
               source,

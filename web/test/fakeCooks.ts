@@ -1,15 +1,15 @@
 import {
   BARE_KITCHEN,
-  type CookRecord,
+  type CookSession,
   type EntryDto,
   type LoggedEntry,
 } from '@idle-kettle/contract';
 import { nameOf } from '@idle-kettle/core';
-import type { Ear } from '../stove/liveLog.ts';
+import type { StreamHandlers } from '../stove/liveLog.ts';
 import type { FakeClock } from './fakeClock.ts';
 import { refusal, type Answer } from './fakeNet.ts';
 
-export const COOK: CookRecord = {
+export const COOK: CookSession = {
   id: 'pot',
   name: 'Damson',
   batchId: null,
@@ -19,18 +19,18 @@ export const COOK: CookRecord = {
   clock: { realAt: 0, cookAt: 0, speed: 1 },
   startedAt: '2026-09-01T00:00:00.000Z',
   endedAt: null,
-  putAwayAt: null,
+  storedAt: null,
   position: 0,
   debrief: null,
 };
 
 /** A server with one cook: its log takes each entry once, at a place of its own, and refuses some for good. */
 export class FakeCooks {
-  cook = COOK;
+  session = COOK;
   readonly log: LoggedEntry[] = [];
   readonly posted: EntryDto[][] = [];
   endings = 0;
-  readonly views = new Set<{ readonly ear: Ear; from: number }>();
+  readonly views = new Set<{ readonly ear: StreamHandlers; from: number }>();
   /** Most views that were open at once. */
   mostViews = 0;
 
@@ -41,13 +41,13 @@ export class FakeCooks {
 
   answer: Answer = (path, method, body) => {
     if (path === '/health/time') return { now: this.clock.now() };
-    if (path === '/cooks/pot' && method === 'GET') return this.cook;
-    if (path === '/cooks/pot/end') {
+    if (path === '/cook-sessions/pot' && method === 'GET') return this.session;
+    if (path === '/cook-sessions/pot/end') {
       this.endings += 1;
-      this.cook = { ...this.cook, endedAt: '2026-09-01T01:00:00.000Z' };
-      return this.cook;
+      this.session = { ...this.session, endedAt: '2026-09-01T01:00:00.000Z' };
+      return this.session;
     }
-    if (path === '/cooks/pot/log' && method === 'POST') {
+    if (path === '/cook-sessions/pot/log' && method === 'POST') {
       const { entries } = body as { entries: EntryDto[] };
       this.posted.push(entries);
       if (entries.some(this.isWrong)) throw refusal(400);
@@ -64,7 +64,7 @@ export class FakeCooks {
   }
 
   /** Opens a view, as a browser does. */
-  listen = (path: string, ear: Ear): (() => void) => {
+  listen = (path: string, ear: StreamHandlers): (() => void) => {
     const view = { ear, from: Number(path.split('after=')[1]) };
     this.views.add(view);
     this.mostViews = Math.max(this.mostViews, this.views.size);

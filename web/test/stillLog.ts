@@ -6,7 +6,7 @@ const nothing = () => Promise.resolve();
 
 /** The log of a cook as a screen sees it where a server has all of these entries, and nothing more comes. */
 export const stillLog = (entries: readonly Entry[]): CookLog => ({
-  cook: COOK,
+  session: COOK,
   entries: entries.map((entry, i) => ({
     ...entry,
     cook: COOK.id,

@@ -1,13 +1,13 @@
-import type { Spread } from '@idle-kettle/core';
+import type { Quantiles } from '@idle-kettle/core';
 
 type Props = {
-  readonly spread: Spread;
+  readonly quantiles: Quantiles;
   /** How to write a value. */
   readonly say: (value: number) => string;
 };
 
 /** Range before point: a soft bar from p10 to p90, and the point on it. */
-export function RangeBar({ spread: { p10, p50, p90 }, say }: Props) {
+export function RangeBar({ quantiles: { p10, p50, p90 }, say }: Props) {
   const from = p10 - (p90 - p10) * 0.6 - 1e-9;
   const to = p90 + (p90 - p10) * 0.6 + 1e-9;
   const at = (value: number) => `${(100 * (value - from)) / (to - from)}%`;

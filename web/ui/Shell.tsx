@@ -5,7 +5,7 @@ import { KettleMark } from './KettleMark.tsx';
 const PLACES = [
   { to: '/', text: 'Batches', icon: BookOpenText },
   { to: '/stove', text: 'Stove', icon: CookingPot },
-  { to: '/cards', text: 'Cards', icon: NotebookTabs },
+  { to: '/recipes', text: 'Cards', icon: NotebookTabs },
   { to: '/kitchen', text: 'Kitchen', icon: House },
 ];
 

@@ -9,7 +9,7 @@ import { drawn, html } from '../test/drawn.tsx';
 import { FakeBatches } from '../test/fakeBatches.ts';
 import { FakeClock } from '../test/fakeClock.ts';
 import { DEFAULTS } from '../test/kitchen.ts';
-import { Guarded } from './Guarded.tsx';
+import { ErrorBoundary } from './ErrorBoundary.tsx';
 
 const nothing = () => undefined;
 const server = new FakeBatches(new FakeClock());
@@ -28,7 +28,7 @@ const label: BatchSummary = {
   version: 1,
   state: 'planned',
   since: '2026-09-01T10:00:00Z',
-  cookId: null,
+  sessionId: null,
   createdAt: '2026-09-01T10:00:00Z',
   updatedAt: '2026-09-01T10:00:00Z',
   planFaults: null,
@@ -46,21 +46,21 @@ const label: BatchSummary = {
 };
 
 test('the label of a batch shows jars, stop, shelf and canner', () => {
-  const text = drawn(<BatchCard batch={label} kitchen={DEFAULTS} onPutAway={nothing} />);
+  const text = drawn(<BatchCard batch={label} kitchen={DEFAULTS} onDelete={nothing} />);
   for (const part of ['Plum', '7–9 half-pints', '212.7 °F', 'Pantry, 12 months', '10 min'])
     expect(text).toContain(part);
 });
 
 test('a label wears the colour of its fruit, and without one the enamel of every label', () => {
   const card = (batch: BatchSummary) =>
-    html(<BatchCard batch={batch} kitchen={DEFAULTS} onPutAway={nothing} />);
+    html(<BatchCard batch={batch} kitchen={DEFAULTS} onDelete={nothing} />);
   expect(card(label)).toContain('--fruit:#8a2331');
   expect(card({ ...label, plan: null })).not.toContain('--fruit');
 });
 
 test('a label that is still being worked out says so, and claims nothing', () => {
   const text = drawn(
-    <BatchCard batch={{ ...label, plan: null }} kitchen={DEFAULTS} onPutAway={nothing} />,
+    <BatchCard batch={{ ...label, plan: null }} kitchen={DEFAULTS} onDelete={nothing} />,
   );
   expect(text).toContain('Planning…');
   expect(text).not.toMatch(/Pantry|half-pint|°F/);
@@ -69,7 +69,7 @@ test('a label that is still being worked out says so, and claims nothing', () =>
 test('a label of a batch that cannot be planned says why', () => {
   const planFaults = [{ field: 'lines[1]', message: 'The amount must be more than zero.' }];
   const batch = { ...label, plan: null, planFaults };
-  const text = drawn(<BatchCard batch={batch} kitchen={DEFAULTS} onPutAway={nothing} />);
+  const text = drawn(<BatchCard batch={batch} kitchen={DEFAULTS} onDelete={nothing} />);
   expect(text).toContain('Line 2: The amount must be more than zero.');
   expect(text).not.toContain('Planning…');
 });
@@ -129,8 +129,8 @@ test('an empty sheet is said to be empty', () => {
 });
 
 test('a boundary draws what stands in it, and after a failure its notice in the place of it', () => {
-  expect(drawn(<Guarded what="the curve">here</Guarded>)).toContain('here');
-  const failed = new Guarded({ what: 'the curve', children: 'here' });
-  failed.state = Guarded.getDerivedStateFromError();
+  expect(drawn(<ErrorBoundary what="the curve">here</ErrorBoundary>)).toContain('here');
+  const failed = new ErrorBoundary({ what: 'the curve', children: 'here' });
+  failed.state = ErrorBoundary.getDerivedStateFromError();
   expect(drawn(failed.render())).toContain('The curve stopped working; everything else goes on.');
 });

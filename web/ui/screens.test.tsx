@@ -4,14 +4,14 @@ import {
   planInKitchen,
   type Batch,
   type BatchSummary,
-  type Card,
-  type CookSummary,
+  type Recipe,
+  type CookSessionSummary,
   type Kitchen,
 } from '@idle-kettle/contract';
 import { Route, Routes } from 'react-router';
 import { BalanceScreen } from '../balance/BalanceScreen.tsx';
 import { BatchesScreen } from '../batches/BatchesScreen.tsx';
-import { CardsScreen } from '../cards/CardsScreen.tsx';
+import { RecipesScreen } from '../recipes/RecipesScreen.tsx';
 import { KitchenScreen } from '../kitchen/KitchenScreen.tsx';
 import { StoveHome } from '../practice/StoveHome.tsx';
 import { PrepareScreen } from '../prepare/PrepareScreen.tsx';
@@ -23,7 +23,7 @@ const SCREENS = {
   batches: <BatchesScreen />,
   balance: <BalanceScreen />,
   prepare: <PrepareScreen />,
-  cards: <CardsScreen />,
+  recipes: <RecipesScreen />,
   kitchen: <KitchenScreen />,
   stove: <StoveHome />,
   begin: <BeginScreen />,
@@ -73,25 +73,25 @@ const summary = (batch: Batch, change: Partial<BatchSummary> = {}): BatchSummary
   version: batch.version,
   state: 'planned',
   since: WHEN,
-  cookId: null,
+  sessionId: null,
   createdAt: WHEN,
   updatedAt: WHEN,
   plan: null,
   planFaults: null,
   ...change,
 });
-const cook = (change: Partial<CookSummary>): CookSummary => ({
+const cook = (change: Partial<CookSessionSummary>): CookSessionSummary => ({
   id: 'c',
   name: 'Plum',
   batchId: 'plum',
   fault: null,
   startedAt: WHEN,
   endedAt: null,
-  putAwayAt: null,
+  storedAt: null,
   score: null,
   ...change,
 });
-const CARD: Card = {
+const RECIPE: Recipe = {
   id: 'card',
   name: 'Plum of the house',
   versions: [
@@ -135,8 +135,8 @@ const DRAWN: readonly (readonly [what: string, Name, Answers, string, words: rea
   ['no batches', 'batches', answers(DEFAULTS, [['batches'], []]), 'x', ['No batches yet.', 'Start a batch']],
   ['batches in every state', 'batches', answers(DEFAULTS, [['batches'], [
     summary(PLUM),
-    summary(BAD, { id: 'b', state: 'on the stove', cookId: 'c' }),
-    summary(BLANK, { id: 'c', state: 'in jars', cookId: 'c' }),
+    summary(BAD, { id: 'b', state: 'on the stove', sessionId: 'c' }),
+    summary(BLANK, { id: 'c', state: 'in jars', sessionId: 'c' }),
     summary(PLUM, { id: 'd', name: 'Old plum', state: 'done' }),
   ]]), 'x', ['Plum', 'Odd', 'Blank', 'Old plum']],
   ['an empty sheet', 'balance', answers(DEFAULTS), 'new', ['I have', 'Nothing written yet']],
@@ -146,8 +146,8 @@ const DRAWN: readonly (readonly [what: string, Name, Answers, string, words: rea
   ['a batch without lines', 'balance', answers(DEFAULTS, ...one(BLANK)), 'blank', ['Blank']],
   ['the run sheet', 'prepare', answers(FULL_KITCHEN, ...one(PLUM)), 'plum', ['Run sheet', 'white sugar', 'Back to the balance']],
   ['a run sheet of nothing', 'prepare', answers(DEFAULTS, ...one(BLANK)), 'blank', ['There is nothing to prepare yet.']],
-  ['no cards', 'cards', answers(DEFAULTS, [['cards'], []]), 'x', ['No cards yet.']],
-  ['cards', 'cards', answers(DEFAULTS, [['cards'], [CARD]]), 'x', ['Plum of the house', 'less sugar']],
+  ['no recipes', 'recipes', answers(DEFAULTS, [['recipes'], []]), 'x', ['No recipes yet.']],
+  ['recipes', 'recipes', answers(DEFAULTS, [['recipes'], [RECIPE]]), 'x', ['Plum of the house', 'less sugar']],
   ['an empty stove', 'stove', answers(DEFAULTS, [['cooks'], []]), 'x', ['Nothing. A batch is set on the stove from its page', 'Practice kettle']],
   ['a stove with pots', 'stove', answers(DEFAULTS, [['cooks'], [cook({}), cook({ id: 'p', fault: 'none' }), cook({ id: 'o', fault: 'thermometer-low', endedAt: WHEN, score: 82 })]]), 'x', ['(practice)', '82']],
   ['a batch before it is cooked', 'begin', answers(DEFAULTS, ...one(PLUM), [['cooks'], []]), 'plum', ['Plum, on the stove', 'Begin']],

@@ -1,6 +1,6 @@
-import { estimate, type Entry, type Estimate, type Sheet } from '@idle-kettle/core';
+import { estimate, type Entry, type Estimate, type CookPlan } from '@idle-kettle/core';
 import { expose } from 'comlink';
-import { isCalibrated, stoveSheet, type CookFacts } from '../stove/stoveSheet.ts';
+import { isCalibrated, stoveCookPlan, type CookFacts } from '../stove/stoveCookPlan.ts';
 
 export type Question = {
   readonly cook: CookFacts;
@@ -10,20 +10,20 @@ export type Question = {
   readonly nowMs: number;
 };
 
-let last: { readonly key: string; readonly sheet: Sheet | null } | null = null;
+let last: { readonly key: string; readonly cookPlan: CookPlan | null } | null = null;
 
-function sheetFor({ cook, waterBoilsC }: Question): Sheet | null {
+function sheetFor({ cook, waterBoilsC }: Question): CookPlan | null {
   const key = JSON.stringify([cook.formula, cook.kitchen, cook.practice, waterBoilsC]);
-  if (last?.key !== key) last = { key, sheet: stoveSheet(cook, waterBoilsC) };
-  return last.sheet;
+  if (last?.key !== key) last = { key, cookPlan: stoveCookPlan(cook, waterBoilsC) };
+  return last.cookPlan;
 }
 
 const estimator = {
   estimate(question: Question): Estimate | null {
-    const sheet = sheetFor(question);
-    if (sheet === null) return null;
+    const cookPlan = sheetFor(question);
+    if (cookPlan === null) return null;
     const { cook, waterBoilsC, entries, nowMs } = question;
-    return estimate(sheet, entries, nowMs, { calibrated: isCalibrated(cook, waterBoilsC) });
+    return estimate(cookPlan, entries, nowMs, { calibrated: isCalibrated(cook, waterBoilsC) });
   },
 };
 

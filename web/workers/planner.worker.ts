@@ -5,7 +5,7 @@ import {
   planBatch,
   solveFor,
   sweepSugar,
-  turnGauge,
+  moveGauge,
   withSugarShare,
   type FirstFormula,
   type GaugeId,
@@ -33,7 +33,7 @@ const planner = {
     kitchen: PlanningKitchen,
     gauge: GaugeId,
     value: number,
-  ): PlanRequest | null => turnGauge(requestInKitchen(formula, kitchen), gauge, value),
+  ): PlanRequest | null => moveGauge(requestInKitchen(formula, kitchen), gauge, value),
   sweep: (formula: Formula, kitchen: PlanningKitchen): SugarSweep | null =>
     sweepSugar(requestInKitchen(formula, kitchen)),
   sugar: (formula: Formula, kitchen: PlanningKitchen, share: number): PlanRequest | null =>

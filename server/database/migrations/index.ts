@@ -11,6 +11,7 @@ import { onTheShelf } from './008-on-the-shelf.ts';
 import { jars } from './009-jars.ts';
 import { stockTaken } from './010-stock-taken.ts';
 import { planFaults } from './011-plan-faults.ts';
+import { standardNames } from './012-standard-names.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -25,4 +26,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   jars,
   stockTaken,
   planFaults,
+  standardNames,
 ];

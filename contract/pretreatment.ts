@@ -1,0 +1,127 @@
+import { IsPart } from './nested.ts';
+import {
+  PRETREATMENT_KINDS,
+  CLOTS,
+  MOST_LINE_CHARS,
+  MOST_LINES,
+  readLine,
+  type Pretreatment,
+  type PretreatmentKind,
+  type Clot,
+} from '@idle-kettle/core';
+import { Transform } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+} from 'class-validator';
+import { applyDecorators } from './applyDecorators.ts';
+import { AreLines, type LineDto } from './lines.ts';
+import { IsBetween } from './numbers.ts';
+import { toLines } from './reading.ts';
+
+/** Most that one pan holds, mL or g. */
+const MOST = 500_000;
+const WATER = { message: `water must be mL from 0 to ${MOST}, or words like "3 cups".` };
+
+/** `3 cups` or `3 cups water` as mL; anything else as it is, to be refused. */
+function waterMl(value: unknown): unknown {
+  if (typeof value !== 'string') return value;
+  const said = readLine(/\bwater\b/i.test(value) ? value : `${value} water`);
+  return said.understood && said.ingredient.id === 'water' ? said.massG.typical : value;
+}
+
+const IsWater = (): PropertyDecorator =>
+  applyDecorators(
+    Transform(({ value }: { value: unknown }) => waterMl(value)),
+    IsNumber({ allowNaN: false, allowInfinity: false }, WATER),
+    Min(0, WATER),
+    Max(MOST, WATER),
+  );
+
+/** What a before gave, once it is measured: one of the two is enough. */
+export class ObtainedDto {
+  @IsOptional()
+  @IsBetween(1, MOST, 'mL')
+  volumeMl?: number | null;
+
+  @IsOptional()
+  @IsBetween(1, MOST, 'g')
+  massG?: number | null;
+}
+
+/** What is said of a before besides its lines. */
+class BeforeFacts {
+  @IsIn(PRETREATMENT_KINDS, { message: `kind must be one of: ${PRETREATMENT_KINDS.join(', ')}.` })
+  kind!: PretreatmentKind;
+
+  /** Besides the lines; left out for what is usual. mL, or words. */
+  @IsOptional()
+  @IsWater()
+  water?: number | null;
+
+  @IsOptional()
+  @IsBetween(0, 72, 'hours')
+  hours?: number | null;
+
+  @IsOptional()
+  @IsPart(() => ObtainedDto, 'obtained must be like { "volumeMl": 950 }.')
+  obtained?: ObtainedDto | null;
+
+  /** Soluble solids of the juice. */
+  @IsOptional()
+  @IsBetween(0, 90, '°Brix')
+  brix?: number | null;
+
+  /** How a spoon of the juice clots in spirit. */
+  @IsOptional()
+  @IsIn(CLOTS, { message: `clot must be one of: ${CLOTS.join(', ')}.` })
+  clot?: Clot | null;
+}
+
+/** What is done before the formula's own pot. */
+export class PretreatmentDto extends BeforeFacts {
+  @AreLines()
+  lines!: LineDto[];
+}
+
+/** The same, with its lines as they are kept: text. */
+export class StoredPretreatmentDto extends BeforeFacts {
+  @IsArray({ message: 'lines must be a list of text.' })
+  @ArrayMaxSize(MOST_LINES, { message: `At most ${MOST_LINES} lines go in before.` })
+  @IsString({ each: true, message: 'Each line must be text.' })
+  @MaxLength(MOST_LINE_CHARS, {
+    each: true,
+    message: `A line may have at most ${MOST_LINE_CHARS} characters.`,
+  })
+  lines!: string[];
+}
+
+/** The before that core plans, with every default filled in. */
+export const toPretreatment = (
+  dto: PretreatmentDto | StoredPretreatmentDto | null | undefined,
+): Pretreatment | null =>
+  dto == null
+    ? null
+    : {
+        kind: dto.kind,
+        lines: linesOf(dto.lines),
+        waterG: dto.water ?? null,
+        hours: dto.hours ?? null,
+        obtainedG: dto.obtained?.massG ?? null,
+        obtainedMl: dto.obtained?.volumeMl ?? null,
+        brix: dto.brix ?? null,
+        clot: dto.clot ?? null,
+      };
+
+/** Lines of either kind, without the blank ones of a sheet that is being written. */
+const linesOf = (lines: readonly (string | LineDto)[]) =>
+  lines.flatMap((line) =>
+    typeof line === 'string' ? (line.trim() === '' ? [] : [line.trim()]) : toLines([line]),
+  );

@@ -1,0 +1,27 @@
+import { MayBeLeftOut } from './nested.ts';
+import { IsString, MaxLength } from 'class-validator';
+import { FormulaDto } from './batch.ts';
+import type { Formula } from './settings.ts';
+
+/** A formula to keep: a new recipe, or a new version of one. */
+export class RecipeDto extends FormulaDto {
+  /** What is new in this version: `less sugar, won at the show`. */
+  @MayBeLeftOut()
+  @IsString({ message: 'note must be text.' })
+  @MaxLength(2000, { message: 'A note may have at most 2000 characters.' })
+  note?: string;
+}
+
+export type RecipeVersion = Formula & {
+  /** 1 for the first. */
+  readonly number: number;
+  readonly note: string;
+  readonly createdAt: string;
+};
+
+/** A formula that is made again and again, with every version of it, the newest first. */
+export type Recipe = {
+  readonly id: string;
+  readonly name: string;
+  readonly versions: readonly RecipeVersion[];
+};

@@ -1,3 +1,0 @@
-export * from './before.ts';
-export * from './evidence.ts';
-export * from './obtained.ts';

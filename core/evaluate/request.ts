@@ -1,0 +1,82 @@
+import type { Pretreatment } from '../pretreatment/index.ts';
+import { HEAT_SOURCES, type HeatId, type HeatSource } from '../boil/index.ts';
+import type { BodyStop } from '../gel/index.ts';
+import type { Measurements } from '../forecast/index.ts';
+import { NOT_MEASURED } from '../forecast/index.ts';
+import { DEFAULT_PARSER_KITCHEN, type ParserKitchen, type WeighedLine } from '../parser/index.ts';
+import type { Method, Product } from '../method/index.ts';
+import {
+  NO_SAFETY_EVIDENCE,
+  type SafetyEvidence,
+  type Canner,
+  type JarPreparation,
+} from '../process/index.ts';
+import type { JarSize } from '../yield/index.ts';
+
+/** A pot, cm inside. */
+export type Pot = { readonly diameterCm: number; readonly heightCm: number };
+
+/** What a plan is made from. `null` means not given. */
+export type PlanRequest = ParserKitchen & {
+  readonly product: Product;
+  /** Null: chosen, and said why. */
+  readonly method: Method | null;
+  readonly lines: readonly (string | WeighedLine)[];
+  /** What is done first, and gives what the lines then go with; null for nothing. */
+  readonly before: Pretreatment | null;
+  readonly altitudeM: number | null;
+  readonly waterBoilsC: number | null;
+  readonly pot: Pot | null;
+  /** What the pot stands on. */
+  readonly heat: HeatId;
+  /** Heat that it puts into the pot, kW; null for its usual. */
+  readonly netPowerKw: number | null;
+  /** Soluble solids to stop at, g per 100 g; null for what is usual for the product. */
+  readonly targetSolublesPct: number | null;
+  /** How thick a butter is wanted, where no solids are asked for. */
+  readonly bodyStop: BodyStop;
+  /** Minutes at a full rolling boil in the methods that stop by the clock; null for the method's own. */
+  readonly boilMin: number | null;
+  readonly jars: readonly JarSize[];
+  readonly school: JarPreparation;
+  readonly canner: Canner;
+  readonly measured: Measurements;
+  readonly assurance: SafetyEvidence;
+  readonly seed: number;
+  /** How many batches are imagined for the ranges; 0 gives the typical figures alone, and no remedies. */
+  readonly draws: number;
+};
+
+export const USUAL_JARS: readonly JarSize[] = [{ name: 'half-pint', volumeMl: 237, count: null }];
+
+/** Enough for p10 and p90 to stand still to half a per cent, and quick enough to follow the typing. */
+export const USUAL_DRAWS = 2000;
+
+/** Everything that a request need not say. */
+export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
+  product: 'jam',
+  before: null,
+  method: null,
+  altitudeM: null,
+  waterBoilsC: null,
+  pot: null,
+  heat: 'medium-burner',
+  netPowerKw: null,
+  targetSolublesPct: null,
+  bodyStop: 'mounds',
+  boilMin: null,
+  jars: USUAL_JARS,
+  school: 'ten-minute',
+  canner: 'boiling-water',
+  ...DEFAULT_PARSER_KITCHEN,
+  measured: NOT_MEASURED,
+  assurance: NO_SAFETY_EVIDENCE,
+  seed: 1,
+  draws: USUAL_DRAWS,
+};
+
+/** What the pot stands on, with the power that this kitchen gives it. */
+export function heatOf({ heat, netPowerKw }: PlanRequest): HeatSource {
+  const source = HEAT_SOURCES[heat];
+  return netPowerKw === null ? source : { ...source, powerW: 1000 * netPowerKw };
+}

@@ -1,0 +1,114 @@
+/**
+ * What the fit to tested formulas moved (`./kettle calibrate`), each in standard deviations of its prior. A fruit's figures
+ * are moved within their published range, never past an end of it; what is not named stands at its prior.
+ */
+export type CalibrationOffsets = { readonly [parameter: string]: number };
+
+/** A figure that the fit may move: where it stands by judgement, and the standard deviation of its logarithm. */
+export type Prior = { readonly value: number; readonly logSd: number };
+
+/**
+ * Figures that hold for every formula. Values are engineering judgement from how preservers work; the deviations say how sure
+ * of them one can be before any formula is looked at.
+ */
+export const PRIORS = {
+  'strength of the pectin of fruit that holds twice as much': { value: 1, logSd: 0.2 },
+  'pectin of vegetables that gels with sugar, over what is tabled': { value: 0.4, logSd: 0.3 },
+  'pectin that boiling whole fruit frees, over what is tabled': { value: 1, logSd: 0.2 },
+  'pectin into the juice of hard fruit': { value: 0.75, logSd: 0.12 },
+  'pectin into the juice of soft fruit': { value: 0.65, logSd: 0.25 },
+  'pectin need at 45 % solids': { value: 9, logSd: 0.4 },
+  'pectin need at 50 % solids': { value: 4, logSd: 0.35 },
+  'pectin need at 55 % solids': { value: 1.9, logSd: 0.25 },
+  'pectin need at 60 % solids': { value: 1.25, logSd: 0.15 },
+  'pectin need at 68 % solids': { value: 0.9, logSd: 0.05 },
+  'pectin need at pH 2.8': { value: 1.05, logSd: 0.05 },
+  'pectin need at pH 3.4': { value: 1.35, logSd: 0.2 },
+  'pectin need at pH 3.6, over that at 3.4': { value: 1.85, logSd: 0.25 },
+  'pectin need at pH 4, over that at 3.6': { value: 3.2, logSd: 0.25 },
+  'wear of pectin, a minute at 104 °C and pH 3.1': { value: 0.007, logSd: 0.4 },
+} as const satisfies { readonly [id: string]: Prior };
+
+/** A figure that the fit may move, other than those of one fruit. */
+export type PriorId = keyof typeof PRIORS;
+
+export const PRIOR_IDS = Object.keys(PRIORS) as readonly PriorId[];
+
+export const CALIBRATION_OFFSETS: CalibrationOffsets = {
+  'strength of the pectin of fruit that holds twice as much': 1.51,
+  'pectin that boiling whole fruit frees, over what is tabled': 1.22,
+  'pectin into the juice of hard fruit': 1.04,
+  'pectin into the juice of soft fruit': 0.64,
+  'pectin need at 45 % solids': 0.09,
+  'pectin need at 50 % solids': -1.29,
+  'pectin need at 55 % solids': -1.45,
+  'pectin need at 60 % solids': -0.37,
+  'pectin need at 68 % solids': -0.06,
+  'pectin need at pH 2.8': -0.36,
+  'pectin need at pH 3.4': -0.56,
+  'pectin need at pH 3.6, over that at 3.4': -2.0,
+  'pectin need at pH 4, over that at 3.6': -0.04,
+  'wear of pectin, a minute at 104 °C and pH 3.1': -0.6,
+  'pectin of blackberry': 0.44,
+  'acid of blackberry': 0.29,
+  'pectin of raspberry': 1.07,
+  'pectin of strawberry': -0.52,
+  'acid of strawberry': -0.06,
+  'pectin of apple': 0.14,
+  'acid of apple': 0.05,
+  'pectin of crab-apple': 0.54,
+  'pectin of cranberry': 0.77,
+  'pectin of fox-grape': 0.05,
+  'pectin of redcurrant': 0.99,
+  'acid of redcurrant': -0.17,
+  'pectin of fig': 0.69,
+  'acid of fig': -0.22,
+  'pectin of wild-blackberry': 0.3,
+  'acid of wild-blackberry': 0.16,
+  'pectin of rhubarb': 0.59,
+  'pectin of grapefruit': 0.15,
+  'pectin of lemon': 0.07,
+};
+
+/** A figure that holds for every formula, where the fit put it. */
+export const calibrated = (id: PriorId, moves: CalibrationOffsets = CALIBRATION_OFFSETS): number =>
+  PRIORS[id].value * Math.exp((moves[id] ?? 0) * PRIORS[id].logSd);
+
+/** Fruit that holds so much pectin has it at the strength of the tables, g per 100 g. */
+const USUAL_PECTIN_PCT = 0.6;
+
+/**
+ * How strong the pectin of a fruit is that holds `pectinPct` of it, over what is tabled: fruit rich in it, as apples and currants
+ * are, tends to have longer chains than fruit that is poor. It is no stronger beyond twice the usual, nor weaker below half.
+ */
+export const pectinStrength = (
+  pectinPct: number,
+  moves: CalibrationOffsets = CALIBRATION_OFFSETS,
+): number =>
+  calibrated('strength of the pectin of fruit that holds twice as much', moves) **
+  Math.max(-1, Math.min(1, Math.log2(pectinPct / USUAL_PECTIN_PCT)));
+
+/** Their pectin is mostly low in methoxyl by nature: it gels with calcium, and hardly with sugar; common practice, judgement. */
+const VEGETABLES: ReadonlySet<string> = new Set([
+  'sweet-pepper', 'chilli', 'carrot', 'beetroot', 'onion', 'shallot', 'pumpkin', 'squash', 'courgette', 'sweet-potato',
+]); // prettier-ignore
+
+/** Whether a row of the larder is moved with the vegetables. */
+export const isVegetable = (fruit: string): boolean => VEGETABLES.has(fruit);
+
+/** The names under which a fruit's own figures are moved. */
+export const pectinOffset = (fruit: string): string => `pectin of ${fruit}`;
+/** The name under which a fruit’s acid is moved. */
+export const acidOffset = (fruit: string): string => `acid of ${fruit}`;
+
+/** A published range is taken to hold nine fruits in ten: this many standard deviations from end to end. */
+const DEVIATIONS_IN_RANGE = 3.29;
+
+type Ends = { readonly low: number; readonly high: number };
+
+/** Standard deviation of the logarithm of a figure with this published range. */
+export const logDeviation = ({ low, high }: Ends): number =>
+  Math.log(high / low) / DEVIATIONS_IN_RANGE;
+
+/** Standard deviation of a figure with this published range. */
+export const deviation = ({ low, high }: Ends): number => (high - low) / DEVIATIONS_IN_RANGE;

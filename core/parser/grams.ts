@@ -1,0 +1,272 @@
+import type { Form, Ingredient } from '../ingredients/index.ts';
+import { convert, exactly, range, timesRange, type Range } from '../quantity/index.ts';
+import { looseMl, type Amount } from './amounts.ts';
+import type { Description } from './description.ts';
+import { partOf } from './parts.ts';
+
+const ML_PER_CUP = convert(1, 'cup', 'mL');
+
+/** A piece of that size over an ordinary one; common practice (3 lb of apples: 5 very large or 10 medium). */
+const FRUIT_SIZES: { readonly [size: string]: number } = {
+  tiny: 0.45, 'very small': 0.5, small: 0.7, smallish: 0.8, little: 0.7, medium: 0.85, 'medium-sized': 0.85, 'medium size': 0.85, average: 0.85,
+  large: 1.25, 'large-sized': 1.25, largish: 1.15, big: 1.25, 'very large': 1.6, 'extra large': 1.6, 'extra-large': 1.6, xl: 1.6, jumbo: 1.8, huge: 1.8,
+}; // prettier-ignore
+/** An egg of that size over a large one, which recipes mean; common practice. */
+const EGG_SIZES: { readonly [size: string]: number } = {
+  small: 0.76, little: 0.76, medium: 0.88, 'medium-sized': 0.88, large: 1, big: 1, 'very large': 1.12, 'extra large': 1.12, 'extra-large': 1.12, xl: 1.12, jumbo: 1.26,
+}; // prettier-ignore
+
+/** Fruit that loses this little in preparing is the same weight before and after. */
+const HARDLY_ANY_WASTE = 0.97;
+
+/** Measures by hand of herbs, petals and fresh roots, g; common practice. */
+const HANDFUL_G = range(8, 15, 25);
+const KNOB_G = range(5, 10, 15);
+const THUMB_G = range(10, 15, 25);
+/** A centimetre of root as thick as a thumb, g. */
+const ROOT_G_PER_CM = range(3, 5, 8);
+/** A centimetre of cinnamon stick, g. */
+const STICK_G_PER_CM = range(0.25, 0.4, 0.6);
+
+/** The least of a tin’s net weight that is fruit when its juice is poured away; common practice. */
+const DRAINED_SHARE = 0.55;
+
+/** What a line weighs, g, and what was taken for granted. */
+export type Grams = { readonly massG: Range; readonly assumed: string };
+type NoGrams = { readonly trouble: string };
+
+/** A range for each unit, so many times over: the ends of both widen it. */
+const spread = ({ low, high }: Amount, each: Range): Range =>
+  range(low * each.low, ((low + high) / 2) * each.typical, high * each.high);
+
+const percent = (share: number): string => `${Math.round(100 * share)} %`;
+
+/** Grams of the prepared ingredient that an amount stands for, or why nobody can tell. */
+export function gramsOf(said: Description): Grams | NoGrams {
+  if (said.parts.size > 0) return partGrams(said);
+  const { amount } = said;
+  switch (amount.kind) {
+    case 'mass':
+      return byWeight(said);
+    case 'volume':
+      return byVolume(said);
+    case 'pieces':
+      return byThePiece(said);
+    case 'container':
+      return byThePack(said);
+    case 'bushels':
+      return byTheBushel(said);
+    case 'loose':
+      return byHand(said);
+    case 'length':
+      if (said.row.id === 'cinnamon') {
+        return { massG: spread(amount, STICK_G_PER_CM), assumed: 'Taken as 0.4 g a centimetre.' };
+      }
+      return said.row.id === 'ginger' || said.row.id === 'candied-ginger'
+        ? { massG: spread(amount, ROOT_G_PER_CM), assumed: 'Taken as 5 g a centimetre.' }
+        : { trouble: `A length says little of ${said.row.name}. Give a weight.` };
+  }
+}
+
+/** What of the fruit is left when what the line says, and no more, is thrown away. */
+function shareLeft({ row, loses, keepsPeel }: Description): number {
+  const peel = row.kind === 'fruit' ? (row.peelShare ?? 0) : 0;
+  const onlyCore = loses.has('core') && !loses.has('peel');
+  return Math.min(1, row.edibleShare + (keepsPeel || (onlyCore && peel > 0) ? peel : 0));
+}
+
+/** What is left of fruit as bought; how much waste it has differs by a tenth of the waste. */
+function afterWaste({ low, typical, high }: Range, share: number): Range {
+  const waste = (1 - share) * 0.1;
+  return range(low * (share - waste), typical * share, high * Math.min(1, share + waste));
+}
+
+function byWeight(said: Description): Grams {
+  const { amount, weighed, drained } = said;
+  const share = shareLeft(said);
+  const massG = range(amount.low, (amount.low + amount.high) / 2, amount.high);
+  if (amount.tinned === true && drained) {
+    return {
+      massG: { ...massG, low: DRAINED_SHARE * massG.low },
+      assumed: `The weight on the tin is with its juice; drained, it may be ${percent(DRAINED_SHARE)} of that. Weigh it.`,
+    };
+  }
+  return weighed !== 'as bought' || share > HARDLY_ANY_WASTE
+    ? { massG, assumed: '' }
+    : {
+        massG: afterWaste(massG, share),
+        assumed: `Weighed before preparing: about ${percent(share)} of it is left.`,
+      };
+}
+
+function byVolume({ row, form: written, formAfter, amount }: Description): Grams | NoGrams {
+  const form: Form = written ?? row.usualForm;
+  const cup = row.cups[form] ?? (written === null ? undefined : liquidOr(row, written));
+  if (!cup) {
+    return { trouble: `We have no cup weight for ${form} ${row.name}. Give its weight instead.` };
+  }
+  const cups = { ...amount, low: amount.low / ML_PER_CUP, high: amount.high / ML_PER_CUP };
+  const whole = row.cups[row.usualForm];
+  // `4 cups strawberries, crushed` may be four cups before crushing.
+  const before = formAfter && whole !== undefined && whole.low < cup.low ? whole.low : cup.low;
+  const massG = spread(cups, range(before, cup.typical, cup.high));
+  const several = Object.keys(row.cups).length > 1;
+  const said =
+    written === null && several
+      ? `Taken as ${form}; ${Math.round(cup.typical)} g a cup.`
+      : formAfter && several && form !== row.usualForm
+        ? `Measured as ${form}; ${Math.round(cup.typical)} g a cup.`
+        : '';
+  return { massG, assumed: said };
+}
+
+/** What is liquid, or fills its cup in one way alone, is not changed by a word for how it was cut. */
+const liquidOr = (row: Ingredient, form: Form): Range | undefined =>
+  row.kind !== 'fruit' && form !== 'whole' ? row.cups[row.usualForm] : undefined;
+
+/** Whole pieces as bought: what is left of them after stoning, coring or peeling. */
+function byThePiece(said: Description): Grams | NoGrams {
+  const { row, amount, size } = said;
+  const { pieceG } = row;
+  if (!pieceG) {
+    return {
+      trouble:
+        said.form === 'sliced' || row.cups.whole !== undefined || row.kind === 'fruit'
+          ? `We do not know what one ${row.name} weighs. Give a weight or a volume.`
+          : 'No unit found. Give a weight or a volume, after preparing the fruit.',
+    };
+  }
+  const by = sizeOf(row, size);
+  const share = shareLeft(said);
+  const left = share < 1 ? `, ${percent(share)} of it left after preparing` : '';
+  const eachG = by * pieceG.typical;
+  return {
+    massG: timesRange(spread(amount, pieceG), by * share),
+    assumed: `Taken as ${eachG < 10 ? Number(eachG.toPrecision(2)) : Math.round(eachG)} g each${left}.`,
+  };
+}
+
+const sizeOf = (row: Ingredient, size: string | null): number =>
+  (row.make.insolublesAre === 'egg' ? EGG_SIZES : FRUIT_SIZES)[size ?? ''] ?? 1;
+
+function byThePack(said: Description): Grams | NoGrams {
+  const { row, amount, size } = said;
+  const packG = row.packs?.[amount.name];
+  if (packG !== undefined) {
+    const by = GROWN_BY_SIZE.has(amount.name) ? sizeOf(row, size) : 1;
+    if (size !== null && by === 1 && size !== 'medium')
+      return { trouble: `How much is in one ${size} ${amount.name}? Give a weight.` };
+    return {
+      massG: spread(amount, exactly(packG * by)),
+      assumed: `One ${amount.name} is taken as ${packG} g${GROWN_BY_SIZE.has(amount.name) ? '' : '; read yours'}.`,
+    };
+  }
+  if (COUNTED[amount.name]?.includes(row.id) === true && row.pieceG) return byThePiece(said);
+  return {
+    trouble: `How much is in one ${amount.name}? Write it as “1 (400 g) ${amount.name} ${said.called || row.name}”.`,
+  };
+}
+
+const GROWN_BY_SIZE: ReadonlySet<string> = new Set([
+  'bunch',
+  'sprig',
+  'head',
+  'handful',
+  'stalk',
+  'stem',
+  'leaf',
+  'bulb',
+]);
+/** Words that count whole pieces, and of what. */
+const COUNTED: { readonly [word: string]: readonly string[] } = {
+  clove: ['garlic'],
+  stick: ['cinnamon'],
+  pod: ['vanilla-pod', 'cardamom'],
+  leaf: ['bay'],
+};
+
+/** Bushels weigh within a tenth of one another. */
+function byTheBushel(said: Description): Grams | NoGrams {
+  const { row, amount, weighed } = said;
+  const bushelKg = row.kind === 'fruit' ? row.bushelKg : undefined;
+  if (bushelKg === undefined) {
+    return { trouble: `We do not know what a bushel of ${row.name} weighs. Give a weight.` };
+  }
+  const bought = spread(amount, timesRange(range(0.9, 1, 1.1), 1000 * bushelKg));
+  const share = shareLeft(said);
+  return {
+    massG: weighed === 'prepared' ? bought : afterWaste(bought, share),
+    assumed: `Taken as ${Math.round(bushelKg)} kg a bushel as bought, ${percent(share)} of it left after preparing.`,
+  };
+}
+
+/** Pinches, splashes and handfuls: small ranges for what hardly counts; of anything else it must be said. */
+function byHand({ row, amount, size }: Description): Grams | NoGrams {
+  const ask = {
+    trouble: `A ${amount.name} of ${row.name} may be anything. Give a weight or a volume.`,
+  };
+  const by =
+    size === 'small' || size === 'little' || size === 'tiny'
+      ? 0.7
+      : size === 'large' || size === 'big'
+        ? 1.4
+        : 1;
+  const as = (each: Range, said: string): Grams => ({
+    massG: timesRange(spread(amount, each), by),
+    assumed: said,
+  });
+  const ml = looseMl(amount.name);
+  if (amount.name === 'handful') {
+    const dried = row.id === 'tea' || row.cups.grains !== undefined;
+    return row.kind === 'seasoning' && !dried ? as(HANDFUL_G, 'A handful is taken as 15 g.') : ask;
+  }
+  if (amount.name === 'knob') {
+    return row.id === 'butter' || row.id === 'ginger' || row.id === 'margarine'
+      ? as(KNOB_G, 'A knob is taken as 10 g.')
+      : ask;
+  }
+  if (amount.name === 'thumb')
+    return row.id === 'ginger' ? as(THUMB_G, 'A thumb is taken as 15 g.') : ask;
+  const cup = row.cups[row.usualForm];
+  if (ml === null || !cup) return ask;
+  const small = amount.name === 'pinch' || amount.name === 'dash' || amount.name === 'drop';
+  const wet =
+    row.kind === 'spirit' ||
+    row.kind === 'acid' ||
+    row.id === 'vanilla-extract' ||
+    row.id === 'extract' ||
+    row.id === 'food-colouring' ||
+    row.id === 'flower-water';
+  if (!small && !wet) return ask;
+  if (small && (row.kind === 'fruit' || row.kind === 'juice')) return ask;
+  return as(
+    timesRange(ml, cup.typical / ML_PER_CUP),
+    `A ${amount.name} is taken as ${ml.typical} mL.`,
+  );
+}
+
+/** Juice, zest, yolks: by the piece, or from a weight of the whole. */
+function partGrams(said: Description): Grams | NoGrams {
+  const { row, parts, amount } = said;
+  const part = partOf(row, parts);
+  const named = [...parts].join(' and ');
+  if (part === null) {
+    return {
+      trouble: `How much ${named} that gives differs. Measure the ${named}, and write that.`,
+    };
+  }
+  if (amount.kind === 'pieces') {
+    return {
+      massG: timesRange(spread(amount, part.perPieceG), sizeOf(row, said.size)),
+      assumed: part.said,
+    };
+  }
+  if (amount.kind === 'mass' && row.pieceG) {
+    const share = part.perPieceG.typical / row.pieceG.typical;
+    return {
+      massG: spread(amount, range(share * 0.75, share, Math.min(0.95, share * 1.25))),
+      assumed: `Taken as ${percent(share)} of its weight.`,
+    };
+  }
+  return { trouble: `Count or weigh the ${row.name}, or measure the ${named}.` };
+}

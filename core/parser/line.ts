@@ -1,0 +1,76 @@
+import type { Form, Ingredient } from '../ingredients/index.ts';
+import type { Range } from '../quantity/index.ts';
+
+/** Most that one line may weigh: five times what an outdoor kettle holds. */
+export const MOST_LINE_G = 500_000;
+/** Most characters one line may have. */
+export const MOST_LINE_CHARS = 200;
+/** Most lines one formula may have. */
+export const MOST_LINES = 100;
+
+/** A line whose ingredient and amount are known. */
+export type UnderstoodLine = {
+  readonly understood: true;
+  readonly text: string;
+  readonly ingredient: Ingredient;
+  /** The ingredient as the cook named it, `Bramley apples`, where that is not the row's own name. */
+  readonly called?: string;
+  readonly form: Form;
+  /** Grams, with the scatter of measuring by volume; a weighed line has none. */
+  readonly massG: Range;
+  /** 0 (green) to 1 (over-ripe), where the line says. */
+  readonly ripeness?: number;
+  /** What was taken for granted, in words; absent when nothing was. */
+  readonly assumed?: string;
+};
+
+/** What lines weigh together, g, where each weighs what is likeliest. */
+export const massOfLines = (lines: readonly UnderstoodLine[]): number =>
+  lines.reduce((sum, { massG }) => sum + massG.typical, 0);
+
+/** Why a line could not be used, and what would mend it. */
+export type LineTrouble = {
+  /** `puzzling` lines are kept and warned about. An `impossible` amount that the cook wrote refuses the whole formula. */
+  readonly kind: 'puzzling' | 'impossible';
+  readonly about: 'ingredient' | 'unit' | 'amount' | 'text';
+  readonly message: string;
+  /** The words that were not understood, as they are written. */
+  readonly words?: readonly string[];
+  /** Other wordings that may be meant, likeliest first: each is one line or more. None reads as a more acid thing. */
+  readonly offers?: readonly (readonly string[])[];
+  /** A name that the kitchen could be taught, where that is all that is missing. */
+  readonly unknownName?: string;
+};
+
+/** A line that was not understood, or is impossible, and what would mend it. */
+export type UnrecognizedLine = {
+  readonly understood: false;
+  readonly text: string;
+  readonly trouble: LineTrouble;
+};
+
+/** A line as it was read, understood or not. */
+export type LineReading = UnderstoodLine | UnrecognizedLine;
+
+/** A line that was not understood: what about, in words, and what may be meant. */
+export const unrecognized = (
+  text: string,
+  about: LineTrouble['about'],
+  message: string,
+  more: Pick<LineTrouble, 'words' | 'offers' | 'unknownName'> = {},
+): UnrecognizedLine => ({
+  understood: false,
+  text,
+  trouble: { kind: 'puzzling', about, message, ...more },
+});
+
+/** A line whose amount cannot be. */
+export const impossible = (
+  text: string,
+  about: LineTrouble['about'],
+  message: string,
+): UnrecognizedLine => ({
+  understood: false,
+  text,
+  trouble: { kind: 'impossible', about, message },
+});

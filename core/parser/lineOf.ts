@@ -1,0 +1,55 @@
+import { findIngredient, type Ingredient } from '../ingredients/index.ts';
+import type { Range } from '../quantity/index.ts';
+import type { Description } from './description.ts';
+import { impossible, MOST_LINE_G, type LineReading } from './line.ts';
+import { phraseKey } from './words.ts';
+
+type Extras = {
+  readonly form: Description['form'];
+  readonly ripeness: number | null;
+  readonly called: string;
+  readonly assumed: string;
+};
+
+/** An understood line, if so much of anything can be. */
+export function lineOf(
+  text: string,
+  ingredient: Ingredient,
+  massG: Range,
+  extras: Extras,
+): LineReading {
+  const { form, ripeness, called, assumed } = extras;
+  return (
+    impossibleMass(text, massG.high) ?? {
+      understood: true,
+      text,
+      ingredient,
+      form:
+        form !== null && ingredient.cups[form] !== undefined
+          ? form
+          : form !== null && ingredient.kind === 'fruit'
+            ? form
+            : ingredient.usualForm,
+      massG,
+      ...(called === '' ||
+      phraseKey(called) === phraseKey(findIngredient(ingredient.id)?.name ?? '')
+        ? {}
+        : { called }),
+      ...(ripeness === null ? {} : { ripeness }),
+      ...(assumed === '' ? {} : { assumed }),
+    }
+  );
+}
+
+/** The checks that hold for every mass, however it was given. */
+export function impossibleMass(text: string, massG: number): LineReading | null {
+  if (!(massG > 0)) return impossible(text, 'amount', 'The amount must be more than zero.');
+  if (massG > MOST_LINE_G) {
+    return impossible(
+      text,
+      'amount',
+      `That is ${Math.round(massG / 1000).toLocaleString('en-US')} kg. One line may hold at most ${MOST_LINE_G / 1000} kg.`,
+    );
+  }
+  return null;
+}

@@ -1,0 +1,168 @@
+import type { Ingredient } from '../ingredients/index.ts';
+import { exactly } from '../quantity/index.ts';
+import { amountAt, isFault } from './amounts.ts';
+import type { Unread } from './description.ts';
+import { gramsOf } from './grams.ts';
+import { headOf } from './head.ts';
+import {
+  type OwnPack,
+  type ParserKitchen,
+  DEFAULT_PARSER_KITCHEN,
+  type Parser,
+} from './parserKitchen.ts';
+import { impossible, MOST_LINE_CHARS, unrecognized, type LineReading } from './line.ts';
+import { lineOf, impossibleMass } from './lineOf.ts';
+import type { MeasuresId } from './measures.ts';
+import { nameBook, teachingFault } from './names.ts';
+import { offersFor, textOf } from './offers.ts';
+import { partOf } from './parts.ts';
+import { type Understood, readTokens } from './readTokens.ts';
+import { isTwoLines, linesIn, tokensOf, type Token } from './tokens.ts';
+
+/** Most tokens in a line; more is no recipe line. */
+const MOST_TOKENS = 80;
+
+/**
+ * Reads one line of a recipe as written, such as `7 cups crushed damsons` or `5 lb 8 oz apples`. Every word is taken in
+ * or quoted: a line that is not wholly understood comes back as puzzling, with the words that stand in the way and with
+ * readings to choose from. What was taken for granted is in `assumed`. Never throws; an amount that cannot be (none, less
+ * than none, tonnes) is `impossible`.
+ */
+export function readLine(written: string, kitchen: Partial<ParserKitchen> = {}): LineReading {
+  const text = written.trim();
+  if (text.length > MOST_LINE_CHARS) {
+    return unrecognized(
+      `${text.slice(0, MOST_LINE_CHARS)}…`,
+      'text',
+      `A line may have at most ${MOST_LINE_CHARS} characters; this one has ${text.length}.`,
+    );
+  }
+  if (isTwoLines(text)) {
+    return unrecognized(text, 'text', 'There is a line break in it. Write a line for each thing.', {
+      offers: [linesIn(text)],
+    });
+  }
+  const known = { ...DEFAULT_PARSER_KITCHEN, ...kitchen };
+  const reader: Parser = { ...known, book: nameBook(known.names) };
+  const tokens = withoutBullet(tokensOf(text));
+  if (tokens.length > MOST_TOKENS) {
+    return unrecognized(
+      text,
+      'text',
+      'That is too long for one line. Write a line for each thing.',
+    );
+  }
+  const wrong = wrongNumber(text, tokens);
+  if (wrong !== null) return wrong;
+  const outcome = readTokens(tokens, reader);
+  return 'description' in outcome
+    ? accepted(text, outcome, reader)
+    : withOffers(text, tokens, outcome, reader);
+}
+
+/**
+ * The amount that a line starts with, as it is written: `5 lb 8 oz`, `2 (3 oz) pouches`. Null where it starts with none, or
+ * with so many pieces, whose weight goes by more than the amount.
+ */
+export function amountText(written: string, measures: MeasuresId = 'us'): string | null {
+  const tokens = withoutBullet(tokensOf(written.trim()));
+  const read = amountAt(tokens, 0, measures);
+  return read === null || isFault(read) || read.amount.kind === 'pieces'
+    ? null
+    : textOf(tokens.slice(0, read.next));
+}
+
+/** Bullets, ticks and numbers at the head of a pasted line. */
+function withoutBullet(tokens: readonly Token[]): readonly Token[] {
+  const [first, second, third] = tokens;
+  if (
+    first?.kind === 'mark' &&
+    /^[-–—•‣◦▪·▢□☐☑✓✔>]$/u.test(first.text) &&
+    (first.text !== '-' || second?.spaced === true || second?.kind === 'word')
+  ) {
+    return withoutBullet(tokens.slice(1));
+  }
+  const isNumbered =
+    first?.kind === 'number' &&
+    second?.kind === 'mark' &&
+    (second.text === ')' || second.text === '.') &&
+    third !== undefined &&
+    (third.spaced || third.kind === 'number');
+  return isNumbered ? tokens.slice(2) : tokens;
+}
+
+/** Amounts that cannot be: less than nothing, nothing, no number. */
+function wrongNumber(text: string, tokens: readonly Token[]): LineReading | null {
+  const [first, second] = tokens;
+  if (first?.kind === 'word' && /^(nan|inf|infinity)$/.test(first.lower)) {
+    return impossible(text, 'amount', 'The amount must be a number.');
+  }
+  const minus = first?.kind === 'mark' && /^[-−]$/.test(first.text);
+  if (minus && second?.kind === 'number')
+    return impossible(text, 'amount', 'The amount must be more than zero.');
+  if (minus && /^(nan|inf|infinity)$/.test(second?.lower ?? '')) {
+    return impossible(text, 'amount', 'The amount must be a number.');
+  }
+  return first?.kind === 'number' && first.value === 0 && !(second?.kind === 'number')
+    ? impossible(text, 'amount', 'The amount must be more than zero.')
+    : null;
+}
+
+/** The ingredient with the pack's own figures in place of the usual ones. */
+function withOwnPack(ingredient: Ingredient, packs: readonly OwnPack[]): Ingredient {
+  const own = packs.find((pack) => pack.ingredient === ingredient.id);
+  if (!own || ingredient.kind === 'fruit') return ingredient;
+  return {
+    ...ingredient,
+    pectinPct: exactly((100 * own.pectinG) / own.packG),
+    packs: Object.fromEntries(Object.keys(ingredient.packs ?? {}).map((word) => [word, own.packG])),
+  };
+}
+
+function accepted(text: string, { description, assumed }: Understood, reader: Parser): LineReading {
+  const said = { ...description, row: withOwnPack(description.row, reader.packs) };
+  const grams = gramsOf(said);
+  if ('trouble' in grams) {
+    return unrecognized(text, 'unit', grams.trouble, { offers: [] });
+  }
+  const part = said.parts.size > 0 ? partOf(said.row, said.parts) : null;
+  const notes = [grams.assumed, ...said.assumed, ...assumed].filter((note) => note !== '');
+  return lineOf(text, part?.row ?? said.row, grams.massG, {
+    form: part === null ? said.form : null,
+    ripeness: part === null ? said.ripeness : null,
+    called: said.called,
+    assumed: notes.join(' '),
+  });
+}
+
+/** A line that is not understood, with what may be meant; an amount that cannot be says so whatever it is of. */
+function withOffers(
+  text: string,
+  tokens: readonly Token[],
+  found: Unread,
+  reader: Parser,
+): LineReading {
+  const head = headOf(tokens, reader);
+  if (!('message' in head) && head.amount.kind === 'mass') {
+    const refused = impossibleMass(text, head.amount.high);
+    if (refused !== null) return refused;
+  }
+  const offers = offersFor(tokens, found, (lines) => lines.map((line) => readLine(line, reader)));
+  const name = found.nameless ? lastRun(tokens, found.unknown) : '';
+  return unrecognized(text, found.about, found.message, {
+    ...(found.words.length > 0 ? { words: found.words } : {}),
+    offers,
+    ...(name === '' || teachingFault(name) !== null ? {} : { unknownName: name }),
+  });
+}
+
+/** The last words without a break between them that are not understood: `Old Codlin` of `2 kg Old Codlin`. */
+function lastRun(tokens: readonly Token[], unknown: readonly Token[]): string {
+  const run: Token[] = [];
+  for (let at = tokens.length - 1; at >= 0; at -= 1) {
+    const token = tokens[at];
+    if (token !== undefined && unknown.includes(token)) run.unshift(token);
+    else if (run.length > 0) break;
+  }
+  return textOf(run);
+}

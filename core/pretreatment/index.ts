@@ -1,0 +1,3 @@
+export * from './pretreatment.ts';
+export * from './evidence.ts';
+export * from './pretreatmentYield.ts';

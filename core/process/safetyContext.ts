@@ -1,0 +1,103 @@
+import { ACIDIFIED, LEAST_METER_PH, METER_BELOW_SUMS, METER_PH } from './caps.ts';
+import { amountsOf, type PotAmounts } from './potAmounts.ts';
+import { safetyFinding } from './messages.ts';
+import type { SafetyFinding, SafetyEvidence, StorageCase } from './storageCase.ts';
+import { bestPH } from './worstPH.ts';
+
+/** What the rules of one batch go by. */
+export type SafetyContext = {
+  readonly found: StorageCase;
+  readonly pot: PotAmounts;
+  /** Rows that are not acid by themselves, with acid enough by a published formula. */
+  readonly acidified: ReadonlySet<string>;
+  readonly family: 'spread' | 'curd' | 'pepper' | 'infusion';
+  /** A named formula or a believed meter: the cook’s own statement. */
+  readonly isAssured: boolean;
+};
+
+/** Products of which the fig, tomato and elderberry formulas are published. */
+export const ACIDIFIED_PRODUCTS: ReadonlySet<string> = new Set(['jam', 'jelly', 'conserve']);
+
+const NO_NAMES =
+  /^(?:none|no|not|test|tested|unknown|n\/?a|formula|recipe|jam|jelly|it|is|the|a|my|own|yes|ok|null)$/i;
+
+/** Whether a tested formula is named: at least two words that say something. */
+export function isNamed({ testedFormula }: SafetyEvidence): boolean {
+  const words = (testedFormula ?? '').split(/[\s,;:.–—-]+/);
+  return (
+    words.filter((word) => /\p{L}{2}/u.test(word)).length >= 2 &&
+    words.some((word) => /\p{L}{3}/u.test(word) && !NO_NAMES.test(word))
+  );
+}
+
+/** Whether the meter’s reading is low enough, and can be true. */
+const isMetered = (found: StorageCase): boolean =>
+  found.assurance.meterPH !== null && meterFindings(found).length === 0;
+
+/** Sums a batch up once, to be judged in one of its families. */
+export function safetyContextOf(
+  found: StorageCase,
+  family: SafetyContext['family'] = familyOf(found),
+): SafetyContext {
+  const plain = amountsOf(found.lines, new Set());
+  const acidified = new Set(
+    Object.entries(ACIDIFIED)
+      .filter(
+        ([id, { least, by }]) =>
+          ACIDIFIED_PRODUCTS.has(found.product) &&
+          plain.ofRow(id) > 0 &&
+          plain.bottled + (by === 'bottled' ? 0 : plain.vinegar) >= least * plain.ofRow(id) * EXACT,
+      )
+      .map(([id]) => id),
+  );
+  const pot = amountsOf(found.lines, acidified);
+  return { found, pot, acidified, family, isAssured: isNamed(found.assurance) || isMetered(found) };
+}
+
+/** The family that a batch belongs to by what it is called, and a jelly by what most of its liquid is. */
+export function familyOf({ product, lines }: StorageCase): SafetyContext['family'] {
+  if (product === 'curd') return 'curd';
+  if (product === 'pepper-jelly') return 'pepper';
+  const pot = amountsOf(lines, new Set());
+  return isInfused(product) && liquidOf(pot) > 2 * pot.of('acid-fruit') ? 'infusion' : 'spread';
+}
+
+/** Products that may be an infusion, a herb or a wine set to jelly; they may pass as that or as a fruit jelly. */
+export const isInfused = (product: StorageCase['product']): boolean =>
+  product === 'infusion-jelly' || product === 'jelly';
+
+/** Water and wine in a pot, g. */
+export const liquidOf = (pot: PotAmounts): number => pot.of('water', 'wine');
+
+/** Weights are rounded; a thousandth short is not short. */
+export const EXACT = 0.999;
+
+/** A meter above 4.2, of the raw batch or the finished one, stands against whatever else is given; one that cannot be true too. */
+export function meterFindings(found: StorageCase): SafetyFinding[] {
+  const { rawPH, assurance } = found;
+  const read = [
+    { pH: assurance.meterPH, what: 'the finished spread' },
+    { pH: rawPH, what: 'the raw batch' },
+  ];
+  const low = bestPH(found.lines);
+  return read.flatMap(({ pH, what }) => {
+    if (pH === null) return [];
+    if (pH > METER_PH) {
+      return [
+        safetyFinding(
+          `A meter read pH ${pH.toFixed(2)} in ${what}, and at most ${METER_PH} is safe with a margin.`,
+          [],
+        ),
+      ];
+    }
+    const floor = Math.max(LEAST_METER_PH, low === null ? 0 : low - METER_BELOW_SUMS);
+    return pH < floor
+      ? [
+          safetyFinding(
+            `A meter read pH ${pH.toFixed(2)} in ${what}, lower than these lines can be (${floor.toFixed(1)} at the least). Calibrate it, and read again.`,
+            [],
+          ),
+        ]
+      : [];
+  });
+}

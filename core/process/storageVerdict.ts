@@ -1,0 +1,234 @@
+import { findIngredient } from '../ingredients/index.ts';
+import { exactly, formatGrams, listed } from '../quantity/index.ts';
+import { ACIDIFIED, METER_PH, roleOf, type Role } from './caps.ts';
+import { keepingOf } from './keeping.ts';
+import {
+  meterFindings,
+  familyOf,
+  isInfused,
+  isNamed,
+  safetyContextOf,
+  type SafetyContext,
+} from './safetyContext.ts';
+import {
+  capFindings,
+  fadingFindings,
+  noProcessFindings,
+  notAcidFindings,
+  nutFindings,
+  pHFindings,
+  tooLittleFruitFindings,
+  waterFindings,
+} from './rules.ts';
+import { curdFindings } from './rulesOfCurd.ts';
+import { infusionFindings } from './rulesOfInfusion.ts';
+import { jarFindings } from './rulesOfJars.ts';
+import { pepperFindings } from './rulesOfPeppers.ts';
+import { capital, nameOf } from './messages.ts';
+import type { SafetyFinding, StorageCase, FormulaChange, StorageLine } from './storageCase.ts';
+
+/** Where filled jars belong, for how long, and why. */
+export type StorageVerdict = {
+  readonly verdict: 'pantry' | 'fridge' | 'freezer';
+  /** Best quality within this many months, unopened. */
+  readonly months: number;
+  readonly reasons: readonly string[];
+  /** Which rows stand against it, with the reason for each. */
+  readonly decides: readonly { readonly row: string; readonly text: string }[];
+  /** What would open the pantry, judged again to prove it; null where there is no such way, or it is open. */
+  readonly pantryFix: (FormulaChange & { readonly text: string }) | null;
+};
+
+/**
+ * Whether a processed jar may stand in the pantry: by what is in the pot and how much of it. Each rule tells what
+ * stands against it and what would take that away; everything that stands against it is listed. The sums’ pH may stand
+ * against a pantry verdict, and can never grant one.
+ */
+export function storageVerdict(found: StorageCase): StorageVerdict {
+  const all = findingsOf(found);
+  const verdict = all.length > 0 ? 'fridge' : 'pantry';
+  return {
+    verdict,
+    months: keepingOf(found.product, verdict, FULL_SUGAR_PCT).unopenedMonths,
+    reasons: all.length > 0 ? [...new Set(all.map(({ text }) => text))] : reasonsFor(passed(found)),
+    decides: all.flatMap(({ rows, text }) => rows.map((row) => ({ row, text }))),
+    pantryFix: pantryFixFor(found, all),
+  };
+}
+
+/** The batch in the family in which nothing stands against it. */
+function passed(found: StorageCase): SafetyContext {
+  const own = safetyContextOf(found);
+  return findingsIn(own).length === 0
+    ? own
+    : safetyContextOf(found, own.family === 'infusion' ? 'spread' : 'infusion');
+}
+
+/** Months do not go by the sugar. */
+const FULL_SUGAR_PCT = 65;
+
+/** All that stands against the pantry in the family that it belongs to; a jelly may pass as a fruit jelly or as an infusion. */
+function findingsOf(found: StorageCase): SafetyFinding[] {
+  const own = findingsIn(safetyContextOf(found));
+  if (own.length === 0 || !isInfused(found.product)) return own;
+  const other = findingsIn(
+    safetyContextOf(found, familyOf(found) === 'infusion' ? 'spread' : 'infusion'),
+  );
+  return other.length === 0 ? other : own;
+}
+
+function findingsIn(batch: SafetyContext): SafetyFinding[] {
+  const { found } = batch;
+  const shared = [
+    ...noProcessFindings(batch),
+    ...fadingFindings(batch),
+    ...meterFindings(found),
+    ...jarFindings(batch),
+  ];
+  switch (batch.family) {
+    case 'curd':
+      return [...curdFindings(batch), ...shared, ...pHFindings({ ...batch, isAssured: false })];
+    case 'pepper':
+      return [
+        ...pepperFindings(batch),
+        ...notAcidFindings(batch),
+        ...capFindings(batch),
+        ...nutFindings(batch),
+        ...shared,
+        ...pHFindings(batch),
+      ];
+    case 'infusion':
+      return [
+        ...infusionFindings(batch),
+        ...notAcidFindings(batch),
+        ...shared,
+        ...pHFindings(batch),
+      ];
+    case 'spread':
+      return [
+        ...notAcidFindings(batch),
+        ...tooLittleFruitFindings(batch),
+        ...waterFindings(batch),
+        ...capFindings(batch),
+        ...nutFindings(batch),
+        ...shared,
+        ...pHFindings(batch),
+      ];
+  }
+}
+
+/** Most times that a way back is judged again, since one change may call for another. */
+const MOST_STEPS = 4;
+
+/** One change that takes away all that stands against the pantry, judged again; null where something has no way. */
+function pantryFixFor(
+  found: StorageCase,
+  all: readonly SafetyFinding[],
+): StorageVerdict['pantryFix'] {
+  let left = all;
+  const out = new Set<string>();
+  const add = new Map<string, number>();
+  for (let step = 0; step < MOST_STEPS && left.length > 0; step += 1) {
+    if (left.some(({ pantryFix }) => pantryFix === null)) return null;
+    const more = new Map<string, number>();
+    for (const { pantryFix } of left) {
+      for (const id of pantryFix?.leaveOut ?? []) out.add(id);
+      for (const { id, grams } of pantryFix?.add ?? [])
+        more.set(id, Math.max(grams, more.get(id) ?? 0));
+    }
+    for (const [id, grams] of more) add.set(id, grams + (add.get(id) ?? 0));
+    left = findingsOf({ ...found, lines: changedLines(found.lines, out, add) });
+  }
+  if (left.length > 0 || (out.size === 0 && add.size === 0)) return null;
+  const change = { leaveOut: [...out], add: [...add].map(([id, grams]) => ({ id, grams })) };
+  return { ...change, text: fixInWords(change) };
+}
+
+/** `leave out the garlic, and 650 g more 5 % vinegar` */
+function fixInWords({
+  leaveOut,
+  add,
+}: {
+  leaveOut: readonly string[];
+  add: readonly { id: string; grams: number }[];
+}): string {
+  const name = (id: string) => (id === 'vinegar' ? '5 % vinegar' : nameOf(id));
+  const replaced = leaveOut.filter((out) => add.some(({ id }) => id === `${out}-bottled`));
+  const gone = leaveOut.filter((out) => !replaced.includes(out)).map(name);
+  return [
+    ...(gone.length === 0 ? [] : [`leave out the ${gone.join(' and the ')}`]),
+    ...add.map(({ id, grams }) =>
+      replaced.includes(id.replace(/-bottled$/, ''))
+        ? `${formatGrams(grams)} ${name(id)} in place of the fresh`
+        : `${formatGrams(grams)} more ${name(id)}`,
+    ),
+  ].join(', and ');
+}
+
+function changedLines(
+  lines: readonly StorageLine[],
+  out: ReadonlySet<string>,
+  add: ReadonlyMap<string, number>,
+): StorageLine[] {
+  const more = [...add].flatMap(([id, grams]) => {
+    const ingredient = findIngredient(id);
+    return ingredient === null ? [] : [{ ingredient, massG: exactly(grams) }];
+  });
+  return [...lines.filter(({ ingredient }) => !out.has(ingredient.id)), ...more];
+}
+
+function reasonsFor({ found, family, acidified }: SafetyContext): string[] {
+  const { process, assurance } = found;
+  const named = isNamed(assurance);
+  const minutes = named ? assurance.minutes : (process?.minutes ?? 0);
+  const processed =
+    minutes === null
+      ? 'Only when processed in the jars for the time printed in it, corrected for this altitude as it says.'
+      : `Only when processed in the jars: ${minutes} minutes ${named ? 'as you say that it prints' : 'at this altitude'}.`;
+  if (named) {
+    return [
+      `You say that it is exactly “${assurance.testedFormula}”${assurance.source === null ? '' : `, from ${assurance.source}`}, a tested formula. Change nothing of it.`,
+      processed,
+    ];
+  }
+  if (assurance.meterPH !== null) {
+    return [
+      `Your calibrated meter read pH ${assurance.meterPH.toFixed(2)}, ${METER_PH} or below. Test every batch.`,
+      processed,
+    ];
+  }
+  switch (family) {
+    case 'curd':
+      return [
+        'Lemon or lime curd of bottled juice, in half-pints or smaller: a tested family. It keeps 3 to 4 months.',
+        `${processed} The canner’s water is at 82 °C (180 °F) when the jars go in.`,
+      ];
+    case 'pepper':
+      return [
+        'Pepper jelly with enough 5 % vinegar: a tested family. Never reduce the vinegar.',
+        processed,
+      ];
+    case 'infusion':
+      return [
+        'An infusion with bottled lemon juice or 5 % vinegar enough: a tested family. Never reduce the acid.',
+        processed,
+      ];
+    case 'spread': {
+      const rowsOf = (...roles: readonly Role[]) =>
+        found.lines
+          .map(({ ingredient }) => ingredient)
+          .filter((row) => roles.includes(roleOf(row)));
+      const fruits = rowsOf('acid-fruit');
+      // Of a spread without other fruit, the juice of lemons or limes is the fruit.
+      const acid = fruits.length > 0 || acidified.size > 0 ? fruits : rowsOf('citrus-juice');
+      const sour = [...new Set(acid.map(({ name }) => name))];
+      const made = [...acidified].map(
+        (id) => `${nameOf(id)} with acid enough (${ACIDIFIED[id]?.published ?? ''})`,
+      );
+      return [
+        `${capital(listed([...sour, ...made]))}${sour.length > 0 ? ': high-acid fruit' : ': as published'}, with nothing in the pot that takes it out of that class.`,
+        processed,
+      ];
+    }
+  }
+}

@@ -1,8 +1,0 @@
-export * from './line.ts';
-export { MEASURE_IDS, MEASURES_NAMES, type MeasuresId } from './measures.ts';
-export { teachingFault, type TaughtName } from './names.ts';
-export { USUAL_READING, type OwnPack, type ReadingKitchen } from './kitchen.ts';
-export { amountText, readLine } from './readLine.ts';
-export * from './readWeighedLine.ts';
-export { RIPENESS_WORDS } from './words.ts';
-export { isTwoLines, linesIn } from './tokens.ts';

@@ -1,8 +1,0 @@
-export {
-  otherKettleTrial,
-  ownKettleTrial,
-  summaryOf,
-  trialsOf,
-  type Trial,
-  type TrialSummary,
-} from './trials.ts';

@@ -1,0 +1,8 @@
+export {
+  independentModelTrial,
+  ownKettleTrial,
+  summaryOf,
+  trialsOf,
+  type Trial,
+  type TrialSummary,
+} from './trials.ts';

@@ -1,0 +1,74 @@
+import type { CookKitchen, Formula, CookClock } from '@idle-kettle/contract';
+import type { Debrief, Practice } from '@idle-kettle/core';
+import {
+  AllowNull,
+  Column,
+  DataType,
+  Default,
+  Model,
+  PrimaryKey,
+  Table,
+} from 'sequelize-typescript';
+import type { StockTaken } from '../kitchen/kitchen.service.ts';
+
+/** One time that a pot stood on the stove, of a batch or for practice. */
+@Table({ tableName: 'cook_sessions', underscored: true })
+export class CookSessionModel extends Model {
+  @PrimaryKey
+  @Column(DataType.UUID)
+  declare id: string;
+
+  @AllowNull(false)
+  @Column(DataType.UUID)
+  declare householdId: string;
+
+  @Column(DataType.UUID)
+  declare batchId: string | null;
+
+  @AllowNull(false)
+  @Column(DataType.STRING(120))
+  declare name: string;
+
+  /** As they were when it was begun, so that a later change of batch or kitchen does not move a cook. */
+  @AllowNull(false)
+  @Column(DataType.JSONB)
+  declare formula: Formula;
+
+  @AllowNull(false)
+  @Column(DataType.JSONB)
+  declare kitchen: CookKitchen;
+
+  @Column(DataType.JSONB)
+  declare practice: Practice | null;
+
+  @AllowNull(false)
+  @Column(DataType.JSONB)
+  declare clock: CookClock;
+
+  /** How many entries its log holds. */
+  @AllowNull(false)
+  @Default(0)
+  @Column(DataType.INTEGER)
+  declare position: number;
+
+  @AllowNull(false)
+  @Default(DataType.NOW)
+  @Column(DataType.DATE)
+  declare startedAt: Date;
+
+  @Column(DataType.DATE)
+  declare endedAt: Date | null;
+
+  /** When its jars were put away, and taken off the kitchen’s stock. */
+  @Column(DataType.DATE)
+  declare storedAt: Date | null;
+
+  /** What that changed of the stock, to be given back should it be taken back. */
+  @AllowNull(false)
+  @Default([])
+  @Column(DataType.JSONB)
+  declare stockTaken: readonly StockTaken[];
+
+  @Column(DataType.JSONB)
+  declare debrief: Debrief | null;
+}

@@ -1,0 +1,35 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { BatchesModule } from '../batches/batches.module.ts';
+import { HouseholdModule } from '../household/household.module.ts';
+import { KitchenModule } from '../kitchen/kitchen.module.ts';
+import { LiveModule } from '../live/live.module.ts';
+import { CookSessionModel } from './cookSession.model.ts';
+import { SessionEntryModel } from './sessionEntry.model.ts';
+import { CookLogService } from './cookLog.service.ts';
+import { CookSessionsController } from './cookSessions.controller.ts';
+import { CookSessionsService } from './cookSessions.service.ts';
+import { DeviceRunner } from './deviceRunner.service.ts';
+import { LiveViewService } from './liveView.service.ts';
+import { PotService } from './pot.service.ts';
+import { SimulatedDevices } from './simulatedDevices.ts';
+
+@Module({
+  imports: [
+    SequelizeModule.forFeature([CookSessionModel, SessionEntryModel]),
+    HouseholdModule,
+    KitchenModule,
+    BatchesModule,
+    LiveModule,
+  ],
+  controllers: [CookSessionsController],
+  providers: [
+    CookSessionsService,
+    CookLogService,
+    LiveViewService,
+    PotService,
+    SimulatedDevices,
+    DeviceRunner,
+  ],
+})
+export class CookSessionsModule {}

@@ -1,0 +1,26 @@
+import { kitchenTime, type CookSession, type PotSight } from '@idle-kettle/contract';
+import { Injectable } from '@nestjs/common';
+import { PlanningService } from '../planning/planning.service.ts';
+import { BadInput } from '../problem/errors.ts';
+import { CookLogService } from './cookLog.service.ts';
+
+/** The simulated pot of a practice cook: what is true of it stays on the server until the debrief. */
+@Injectable()
+export class PotService {
+  constructor(
+    private readonly log: CookLogService,
+    private readonly planning: PlanningService,
+  ) {}
+
+  /** What is seen of the pot now, and what a drop of it does on a cold plate. */
+  async look({ id, formula, kitchen, practice, clock }: CookSession): Promise<PotSight> {
+    const events = await this.log.events(id);
+    const at = kitchenTime(clock, Date.now());
+    const cook = { formula, kitchen, practice };
+    const sight = await this.planning.runInteractive('look', { session: cook, events, at });
+    if (sight !== null) return sight;
+    throw new BadInput([
+      { field: 'practice', message: 'Only the pot of a practice cook can be looked into.' },
+    ]);
+  }
+}

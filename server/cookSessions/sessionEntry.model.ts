@@ -1,0 +1,37 @@
+import type { EntryKind } from '@idle-kettle/core';
+import { AllowNull, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
+
+/** One line of a cook’s log. Never changed and never taken out. */
+@Table({ tableName: 'cook_session_entries', underscored: true, timestamps: false })
+export class SessionEntryModel extends Model {
+  @PrimaryKey
+  @Column(DataType.UUID)
+  declare sessionId: string;
+
+  @PrimaryKey
+  @Column(DataType.STRING(60))
+  declare source: string;
+
+  @PrimaryKey
+  @Column(DataType.INTEGER)
+  declare seq: number;
+
+  /** Its place in the log, from 1 without gaps. */
+  @AllowNull(false)
+  @Column(DataType.INTEGER)
+  declare position: number;
+
+  @AllowNull(false)
+  @Column(DataType.DATE(3))
+  declare at: Date;
+
+  @AllowNull(false)
+  @Column(DataType.STRING(20))
+  declare kind: EntryKind;
+
+  @Column(DataType.DOUBLE)
+  declare value: number | null;
+
+  @Column(DataType.STRING(120))
+  declare text: string | null;
+}

@@ -1,0 +1,113 @@
+import type { Recipe, RecipeDto } from '@idle-kettle/contract';
+import { Injectable } from '@nestjs/common';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { randomUUID } from 'node:crypto';
+import { UniqueConstraintError, type Transaction } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import { HouseholdService } from '../household/household.service.ts';
+import { Conflict, NotFound } from '../problem/errors.ts';
+import { RecipeModel } from './recipe.model.ts';
+import { RecipeVersionModel } from './recipeVersion.model.ts';
+
+/** Most recipes that one listing answers with, last changed first. */
+const MOST_LISTED = 200;
+
+@Injectable()
+export class RecipesService {
+  constructor(
+    @InjectModel(RecipeModel) private readonly recipes: typeof RecipeModel,
+    @InjectModel(RecipeVersionModel) private readonly versions: typeof RecipeVersionModel,
+    private readonly households: HouseholdService,
+    @InjectConnection() private readonly database: Sequelize,
+  ) {}
+
+  async list(): Promise<Recipe[]> {
+    const rows = await this.recipes.findAll({
+      where: { householdId: await this.households.currentId() },
+      include: [RecipeVersionModel],
+      order: [['updatedAt', 'DESC']],
+      limit: MOST_LISTED,
+    });
+    return rows.map(answer);
+  }
+
+  async find(id: string): Promise<Recipe> {
+    return answer(await this.row(id));
+  }
+
+  /** Keeps a new recipe with its first version: both or none. Asked twice with the same id, there is one: the first. */
+  async create({ id = randomUUID(), name, ...version }: RecipeDto): Promise<Recipe> {
+    const householdId = await this.households.currentId();
+    await this.database.transaction(async (transaction) => {
+      const [recipe, isNew] = await this.recipes.findOrCreate({
+        where: { id },
+        defaults: { householdId, name },
+        paranoid: false,
+        transaction,
+      });
+      if (isNew) await this.add(recipe, 1, version, transaction);
+    });
+    return this.find(id);
+  }
+
+  /** Keeps a new version of a recipe; the older ones stay. */
+  async addVersion(id: string, { name, ...version }: RecipeDto): Promise<Recipe> {
+    const recipe = await this.row(id);
+    try {
+      await this.add(
+        recipe,
+        Math.max(0, ...recipe.versions.map(({ number }) => number)) + 1,
+        version,
+      );
+    } catch (error) {
+      if (!(error instanceof UniqueConstraintError)) throw error;
+      throw new Conflict('Somebody else kept a version of this recipe just now. Try again.');
+    }
+    recipe.changed('updatedAt', true);
+    await recipe.update({ name, updatedAt: new Date() });
+    return this.find(id);
+  }
+
+  async remove(id: string): Promise<void> {
+    await (await this.row(id)).destroy();
+  }
+
+  async restore(id: string): Promise<Recipe> {
+    await (await this.row(id, true)).restore();
+    return this.find(id);
+  }
+
+  private async add(
+    { id: recipeId }: RecipeModel,
+    number: number,
+    { lines, settings = {}, note = '' }: Omit<RecipeDto, 'name'>,
+    transaction: Transaction | null = null,
+  ): Promise<void> {
+    await this.versions.create({ recipeId, number, lines, settings, note }, { transaction });
+  }
+
+  private async row(id: string, alsoPutAway = false): Promise<RecipeModel> {
+    const householdId = await this.households.currentId();
+    const row = await this.recipes.findOne({
+      where: { id, householdId },
+      include: [RecipeVersionModel],
+      paranoid: !alsoPutAway,
+    });
+    if (row === null) throw new NotFound('There is no such recipe, or it was put away.');
+    return row;
+  }
+}
+
+const answer = ({ id, name, versions }: RecipeModel): Recipe => ({
+  id,
+  name,
+  versions: [...versions]
+    .sort((a, b) => b.number - a.number)
+    .map(({ number, lines, settings, note, createdAt }) => ({
+      number,
+      lines,
+      settings,
+      note,
+      createdAt: createdAt.toISOString(),
+    })),
+});

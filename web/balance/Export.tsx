@@ -1,0 +1,113 @@
+import { toPlanCsv, toPlanText, toRecipeJsonLd } from '@idle-kettle/core';
+import { Download } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useRecipes, useSaveRecipe } from '../api/recipes.ts';
+import { sayError } from '../api/request.ts';
+import { download, fileNameOf } from '../ui/download.ts';
+import { lineInText, runSheetOf } from '../words/runSheet.ts';
+import { Import } from './Import.tsx';
+import type { WorkbenchProps } from './Workbench.tsx';
+
+/** Keeps the formula as a recipe or a version of one; takes it out as a file, or brings one in. */
+export function Export({ name, formula, plan, onBringIn }: WorkbenchProps) {
+  const recipes = useRecipes();
+  const keep = useSaveRecipe();
+  const [onto, setOnto] = useState('');
+  const [note, setNote] = useState('');
+  const file = fileNameOf(name);
+  const method = runSheetOf(plan).map(lineInText);
+  return (
+    <div className="grid gap-6 md:grid-cols-2">
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          const recipe = { name, lines: [...formula.lines], settings: formula.settings, note };
+          keep.mutate({ id: onto === '' ? null : onto, recipe }, { onSuccess: () => setNote('') });
+        }}
+      >
+        <h3 className="font-bold text-primary">Keep it as a recipe</h3>
+        <label className="flex flex-col text-sm">
+          As
+          <select
+            className="select select-sm max-w-sm"
+            value={onto}
+            onChange={({ target }) => setOnto(target.value)}
+          >
+            <option value="">a new recipe</option>
+            {(recipes.data ?? []).map((recipe) => (
+              <option key={recipe.id} value={recipe.id}>
+                version {(recipe.versions[0]?.number ?? 0) + 1} of {recipe.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex flex-col text-sm">
+          What is new in it
+          <input
+            className="input input-sm max-w-sm"
+            value={note}
+            maxLength={2000}
+            onChange={({ target }) => setNote(target.value)}
+          />
+        </label>
+        <div className="flex flex-wrap items-center gap-3">
+          <button type="submit" className="btn btn-primary" disabled={keep.isPending}>
+            Keep the recipe
+          </button>
+          <p role="status">
+            {keep.data && !keep.isPending && (
+              <>
+                Kept as version {keep.data.versions[0]?.number} of{' '}
+                <Link className="link" to="/recipes">
+                  {keep.data.name}
+                </Link>
+                .
+              </>
+            )}
+          </p>
+        </div>
+        {keep.error && (
+          <p role="alert" className="text-error">
+            Not kept. {sayError(keep.error)}
+          </p>
+        )}
+      </form>
+      <div className="flex flex-col gap-3">
+        <h3 className="font-bold text-primary">As a file</h3>
+        <div className="flex flex-wrap gap-2">
+          <FileButton
+            text="Recipe (JSON-LD)"
+            onClick={() =>
+              download(
+                `${file}.json`,
+                'application/ld+json',
+                JSON.stringify(toRecipeJsonLd(name, plan, method), null, 2),
+              )
+            }
+          />
+          <FileButton
+            text="Plain text"
+            onClick={() => download(`${file}.txt`, 'text/plain', toPlanText(name, plan, method))}
+          />
+          <FileButton
+            text="Table (CSV)"
+            onClick={() => download(`${file}.csv`, 'text/csv', toPlanCsv(plan))}
+          />
+        </div>
+        <Import onBringIn={onBringIn} />
+        <p className="text-sm opacity-80">
+          Its lines are added to these; undo takes them back. A file that cannot be read changes
+          nothing.
+        </p>
+      </div>
+    </div>
+  );
+}
+
+const FileButton = ({ text, onClick }: { text: string; onClick: () => void }) => (
+  <button type="button" className="btn btn-sm" onClick={onClick}>
+    <Download aria-hidden className="size-4" /> {text}
+  </button>
+);

@@ -1,0 +1,17 @@
+import { FileUp } from 'lucide-react';
+
+/** Brings in a recipe from a file. */
+export const Import = ({ onBringIn }: { readonly onBringIn: (text: string) => void }) => (
+  <label className="btn btn-sm w-fit">
+    <FileUp aria-hidden className="size-4" /> Bring in a recipe
+    <input
+      type="file"
+      accept=".json,.jsonld,.txt,application/ld+json,application/json,text/plain"
+      className="sr-only"
+      onChange={({ target }) => {
+        void target.files?.[0]?.text().then(onBringIn);
+        target.value = '';
+      }}
+    />
+  </label>
+);

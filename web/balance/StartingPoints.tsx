@@ -1,0 +1,110 @@
+import type { UnitSystem } from '@idle-kettle/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useRecipes } from '../api/recipes.ts';
+import { FruitDrawing, type FruitShape } from '../drawings/FruitDrawing.tsx';
+import { fruitColour } from '../ui/fruit.ts';
+import { Import } from './Import.tsx';
+
+/** A handful of fruits; any other is written. */
+const HANDFUL: readonly (readonly [id: string, many: string, shape: FruitShape])[] = [
+  ['strawberry', 'strawberries', 'heart'],
+  ['raspberry', 'raspberries', 'berry'],
+  ['blackberry', 'blackberries', 'berry'],
+  ['blackcurrant', 'blackcurrants', 'bunch'],
+  ['rhubarb', 'rhubarb', 'stalks'],
+  ['apricot', 'apricots', 'cleft'],
+  ['peach', 'peaches', 'cleft'],
+  ['plum', 'plums', 'cleft'],
+  ['apple', 'apples', 'round'],
+  ['quince', 'quinces', 'pear'],
+  ['fig', 'figs', 'pear'],
+  ['seville-orange', 'Seville oranges', 'round'],
+];
+
+const MOST_CARDS = 4;
+
+type Props = {
+  readonly units: UnitSystem;
+  readonly busy: boolean;
+  /** A line of fruit, `3 kg quinces`, for which a formula is to be worked out. */
+  readonly onFruit: (line: string) => void;
+  readonly onBringIn: (text: string) => void;
+};
+
+/** Where a new batch begins: with the fruit that is there, with a card, or with a recipe from elsewhere. */
+export function StartingPoints({ units, busy, onFruit, onBringIn }: Props) {
+  const [amount, setAmount] = useState('1');
+  const [unit, setUnit] = useState(units === 'us' ? 'lb' : 'kg');
+  const recipes = useRecipes().data?.slice(0, MOST_CARDS) ?? [];
+  const given = amount.trim() === '' ? '1' : amount.trim();
+  return (
+    <section aria-label="Begin" aria-busy={busy} className="flex flex-col gap-3">
+      <div className="flex flex-wrap items-center gap-2 text-xl">
+        <label className="flex items-center gap-2 font-bold text-primary">
+          I have
+          <input
+            type="text"
+            inputMode="decimal"
+            autoComplete="off"
+            aria-label="How much fruit"
+            maxLength={12}
+            value={amount}
+            onChange={({ target }) => setAmount(target.value)}
+            onFocus={({ target }) => target.select()}
+            className="input w-20 text-xl"
+          />
+        </label>
+        <select
+          aria-label="Measured in"
+          value={unit}
+          onChange={({ target }) => setUnit(target.value)}
+          className="select w-20 text-xl"
+        >
+          <option>kg</option>
+          <option>lb</option>
+          <option>cups</option>
+        </select>
+        <span className="font-bold text-primary">of</span>
+      </div>
+      <ul className="grid grid-cols-3 gap-1.5 sm:grid-cols-4">
+        {HANDFUL.map(([id, many, shape]) => (
+          <li key={id}>
+            <button
+              type="button"
+              disabled={busy}
+              onClick={() => onFruit(`${given} ${unit} ${many}`)}
+              className="flex size-full cursor-pointer flex-col items-center rounded-field border border-base-300 bg-base-100 px-1 py-1.5 text-sm leading-tight hover:border-primary focus-visible:border-primary disabled:opacity-60"
+            >
+              <FruitDrawing shape={shape} colour={fruitColour(id)} />
+              {many}
+            </button>
+          </li>
+        ))}
+      </ul>
+      <p className="text-sm opacity-80">
+        A fruit with one press becomes a whole formula to play with: sugar, water, acid and pectin
+        as it needs them, by the way that suits it. Any other is written under “In the pot”.
+      </p>
+      {recipes.length > 0 && (
+        <div>
+          <h3 className="font-bold text-primary">Or from a card</h3>
+          <ul className="flex flex-wrap gap-x-4 gap-y-1">
+            {recipes.map((recipe) => (
+              <li key={recipe.id}>
+                <Link className="link" to={`/batches/new?card=${recipe.id}`}>
+                  {recipe.name}
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <div>
+        <h3 className="font-bold text-primary">Or from a recipe</h3>
+        <p className="mb-1">Paste it whole into the first line, or take it from a file.</p>
+        <Import onBringIn={onBringIn} />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,115 @@
+import type { Recipe } from '@idle-kettle/contract';
+import { format } from 'date-fns';
+import { Archive, CookingPot, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useRestoreRecipe, useRecipes, useDeleteRecipe } from '../api/recipes.ts';
+import { failureOf } from '../api/failure.ts';
+import { sayError } from '../api/request.ts';
+import { NotFetched } from '../ui/Broken.tsx';
+import { Empty } from '../ui/Empty.tsx';
+import { fruitColourOfLines } from '../ui/fruit.ts';
+import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
+import { Loading } from '../ui/Loading.tsx';
+
+/** The recipes: formulas that are made again, each with its versions. */
+export function RecipesScreen() {
+  const recipes = useRecipes();
+  const remove = useDeleteRecipe();
+  const restore = useRestoreRecipe();
+  const [gone, setGone] = useState<Recipe | null>(null);
+  const failure = failureOf([recipes]);
+  if (failure) return <NotFetched {...failure} />;
+  if (!recipes.data) return <Loading what="the recipes" />;
+  const trouble = remove.error ?? restore.error;
+  return (
+    <>
+      <h1 className="mb-4 text-3xl font-bold text-primary">Recipes</h1>
+      {gone && (
+        <p role="status" className="mb-4 flex items-center gap-2">
+          “{gone.name}” is put away.
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm"
+            onClick={() => restore.mutate(gone, { onSuccess: () => setGone(null) })}
+          >
+            <Undo2 aria-hidden className="size-4" /> Bring it back
+          </button>
+        </p>
+      )}
+      {trouble && (
+        <p role="alert" className="mb-4 border-l-4 border-error pl-3 text-error">
+          {sayError(trouble)}
+        </p>
+      )}
+      {recipes.data.length === 0 ? (
+        <Empty title="No recipes yet.">
+          Open a batch and, under “Keep”, keep its formula as a recipe; then start the next batch
+          from it.
+        </Empty>
+      ) : (
+        <ul className="grid gap-4 md:grid-cols-2">
+          {recipes.data.map((recipe) => (
+            <ErrorBoundary key={recipe.id} what={`the recipe ${recipe.name}`} as="li" on={recipe}>
+              <OneCard
+                recipe={recipe}
+                onDelete={() => remove.mutate(recipe, { onSuccess: () => setGone(recipe) })}
+              />
+            </ErrorBoundary>
+          ))}
+        </ul>
+      )}
+    </>
+  );
+}
+
+function OneCard({ recipe, onDelete }: { recipe: Recipe; onDelete: () => void }) {
+  const [newest] = recipe.versions;
+  const [number, setNumber] = useState(newest?.number ?? 1);
+  const version = recipe.versions.find((found) => found.number === number) ?? newest;
+  if (!version) return null;
+  return (
+    <li
+      className="jar-label flex flex-col gap-2 py-4 pr-6 pl-4"
+      style={{ '--fruit': fruitColourOfLines(version) } as React.CSSProperties}
+    >
+      <div className="flex items-start gap-2">
+        <h2 className="grow text-xl font-bold text-primary">{recipe.name}</h2>
+        <button
+          type="button"
+          className="btn btn-square btn-ghost btn-sm"
+          aria-label={`Put away ${recipe.name}`}
+          onClick={onDelete}
+        >
+          <Archive aria-hidden className="size-4" />
+        </button>
+      </div>
+      <label className="flex flex-wrap items-center gap-2 text-sm">
+        Version
+        <select
+          className="select select-sm w-auto"
+          value={version.number}
+          onChange={({ target }) => setNumber(Number(target.value))}
+        >
+          {recipe.versions.map((found) => (
+            <option key={found.number} value={found.number}>
+              {found.number}, {format(new Date(found.createdAt), 'd MMM yyyy')}
+            </option>
+          ))}
+        </select>
+        {version.note !== '' && <span>“{version.note}”</span>}
+      </label>
+      <ul>
+        {version.lines.map((line, index) => (
+          <li key={index}>{line}</li>
+        ))}
+      </ul>
+      <Link
+        to={`/batches/new?recipe=${recipe.id}&version=${version.number}`}
+        className="btn btn-primary mt-auto w-fit"
+      >
+        <CookingPot aria-hidden className="size-5" /> Start a batch from it
+      </Link>
+    </li>
+  );
+}
