@@ -37,6 +37,7 @@ const EVERYWHERE = ['Math', 'Number', 'Object', 'Array', 'Map', 'Set'];
 export default {
   testSequencer: './launcher/longFirst.mjs',
   projects: [
+    room('words'),
     { ...room('core'), sandboxInjectedGlobals: EVERYWHERE },
     room('contract'),
     room('cli'),

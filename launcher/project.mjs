@@ -21,6 +21,7 @@ export async function ensureModules() {
 /** Compiles core, contract, cli and server, and bundles the planning threads’ program, when a source is newer than the last build. */
 export async function ensureNodeBuild() {
   const sources = [
+    'words',
     'core',
     'contract',
     'cli',
@@ -41,7 +42,7 @@ export const nodeBuildMark = () => readStamp(stampOf('server')) ?? '';
 
 /** Bundles the web app when a source of it is newer than the last build. */
 export async function ensureWebBuild() {
-  const sources = ['core', 'contract', 'web', 'tsconfig.base.json'];
+  const sources = ['words', 'core', 'contract', 'web', 'tsconfig.base.json'];
   await buildWhenStale(
     'web',
     sources,

@@ -11,7 +11,7 @@ import { firstRouteIsLight } from './webSize.mjs';
 /** @typedef {{ passed: number, failed: number }} Tally */
 
 const ALL_CORES = ['--maxWorkers=100%'];
-const UNIT_ROOMS = ['core', 'contract', 'cli', 'web'];
+const UNIT_ROOMS = ['words', 'core', 'contract', 'cli', 'web'];
 /** What starts servers and databases. */
 const PROCESS_ROOMS = ['server', 'launcher'];
 /** What of that counts seconds: one file after another, with the machine to itself. */

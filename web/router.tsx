@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { createBrowserRouter, redirect } from 'react-router';
 import { BatchesScreen } from './batches/BatchesScreen.tsx';
 import { Broken, NoSuchPage } from './ui/Broken.tsx';
@@ -8,7 +9,7 @@ export const router = createBrowserRouter([
   {
     element: <Shell />,
     errorElement: <Broken />,
-    hydrateFallbackElement: <Loading what="the kitchen" />,
+    hydrateFallbackElement: <Loading what={say('ui.theKitchen')} />,
     children: [
       { index: true, element: <BatchesScreen /> },
       // Where somebody looks who cuts an address short.

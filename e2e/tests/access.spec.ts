@@ -17,19 +17,19 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await typeLines(page, ['2 kg diced melon', '1 kg sugar', '3 blobs of zorp']);
     await expect(page.getByTestId('shelf')).toContainText('Fridge only');
     expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
-    await page.getByRole('button', { name: 'Save as a batch' }).click();
+    await page.getByRole('button', { name: 'Save batch' }).click();
     await expect(page.getByTestId('save-state')).toContainText('Saved');
 
-    for (const name of ['Methods', 'Less sugar', 'Gel map', 'Measured', 'Keep']) {
+    for (const name of ['Methods', 'Less sugar', 'Gel map', 'Measurements', 'Keep']) {
       await page.getByRole('tab', { name }).click();
       await expect(page.getByRole('tabpanel', { name })).toBeVisible();
     }
     expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
-    await page.getByRole('link', { name: 'Prepare it' }).click();
+    await page.getByRole('link', { name: 'Prepare' }).click();
     await expect(page.getByRole('heading', { name: 'Run sheet' })).toBeVisible();
     expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
     await page.goto(`${kettle.address}/kitchen`);
-    await expect(page.getByRole('region', { name: 'On the shelf' })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Jars and canner' })).toBeVisible();
     expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
     await page.getByRole('button', { name: 'Change jars' }).click();
     await page.getByRole('button', { name: 'Add a jar' }).click();
@@ -67,7 +67,7 @@ test('a batch is made with the keyboard alone', async ({ page, kettle }) => {
   await page.keyboard.type('1.8 kg sugar');
   await page.keyboard.press('ArrowUp');
   await expect(page.getByLabel('Line 1', { exact: true })).toBeFocused();
-  await tabTo('Save as a batch');
+  await tabTo('Save batch');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('save-state')).toContainText('Saved');
 });
@@ -83,7 +83,7 @@ test('Tab reaches everything on Balance that can be pressed or written in, which
   });
   await page.goto(`${kettle.address}/batches/${id}`);
   await expect(page.getByTestId('set')).toBeVisible();
-  for (const bench of ['Ask for', 'Methods', 'Less sugar', 'Gel map', 'Measured', 'Keep']) {
+  for (const bench of ['Targets', 'Methods', 'Less sugar', 'Gel map', 'Measurements', 'Keep']) {
     const tab = page.getByRole('tab', { name: bench, exact: true });
     await expect(tab).toHaveAttribute('aria-selected', 'true');
     await expect.poll(() => missedByTab(page), { timeout: 20_000 }).toEqual([]);

@@ -6,7 +6,7 @@ test.beforeEach(async ({ page, kettle }) => {
   await page.goto(`${kettle.address}/batches/new`);
 });
 
-test('a line that is not understood is kept, marked, warned about, and can be saved', async ({
+test('a line that is not recognized is kept, marked, warned about, and can be saved', async ({
   page,
   kettle,
 }) => {
@@ -14,7 +14,7 @@ test('a line that is not understood is kept, marked, warned about, and can be sa
   await expect(page.getByLabel('Line 3', { exact: true })).toHaveAttribute('aria-invalid', 'true');
   await expect(page.getByText('“3 blobs of zorp” is left out of the sums.')).toBeVisible();
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');
-  await page.getByRole('button', { name: 'Save as a batch' }).click();
+  await page.getByRole('button', { name: 'Save batch' }).click();
   await expect(page.getByTestId('save-state')).toContainText('Saved');
   const [batch] = await kettle.batches();
   expect(batch?.lines).toContain('3 blobs of zorp');
@@ -32,7 +32,7 @@ for (const [line, message] of [
   }) => {
     await typeLines(page, ['2 kg plums', line]);
     await expect(page.getByRole('region', { name: 'Mend' })).toContainText('Line 2: ');
-    await page.getByRole('button', { name: 'Save as a batch' }).click();
+    await page.getByRole('button', { name: 'Save batch' }).click();
     await expect(page.getByRole('alert')).toContainText(message);
     expect(await kettle.send<Batch[]>('GET', '/batches')).toEqual([]);
     await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue(line);
@@ -45,8 +45,8 @@ test('markup in a line is shown as text; in a name it is refused', async ({ page
   await expect(page.getByText(`“1 kg ${markup}” is left out of the sums.`)).toBeVisible();
   expect(await page.locator('img[src="x"]').count()).toBe(0);
   expect(await page.title()).toBe('Idle Kettle');
-  await page.getByLabel('Name of this batch').fill('<b>Plum</b>');
-  await page.getByRole('button', { name: 'Save as a batch' }).click();
+  await page.getByLabel('Batch name').fill('<b>Plum</b>');
+  await page.getByRole('button', { name: 'Save batch' }).click();
   await expect(page.getByRole('alert')).toContainText('A name may not hold < or >');
   expect(await kettle.send<Batch[]>('GET', '/batches')).toEqual([]);
 });
@@ -65,14 +65,14 @@ test('an altitude that cannot be is refused in the form', async ({ page, kettle 
   await page.getByRole('button', { name: 'Change the place and units' }).click();
   await page.getByLabel('Altitude', { exact: true }).fill('99999');
   await expect(page.getByText('Give an altitude from -450 to 5500 m.')).toBeVisible();
-  await page.getByRole('button', { name: 'Save the kitchen' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('dialog', { name: 'Place and units' })).toBeVisible();
   expect(await kettle.send('GET', '/kitchen')).toMatchObject({ altitudeM: 1524 });
 });
 
 test('an address that is not there says so, and leads back', async ({ page, kettle }) => {
   await page.goto(`${kettle.address}/nowhere`);
-  await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
   await page.goto(`${kettle.address}/batches/00000000-0000-4000-8000-000000000000`);
   await expect(page.getByRole('alert')).toContainText('There is no such batch');
 });

@@ -45,11 +45,9 @@ test('a messy recipe pasted whole: every line is right or flagged, and a flagged
   await page.goto(`${kettle.address}/batches/new`);
   await line(page, 1).click();
   await paste(page, MESSY);
-  await expect(page.getByLabel('Name of this batch')).toHaveValue('Hedge damson jam');
+  await expect(page.getByLabel('Batch name')).toHaveValue('Hedge damson jam');
   await expect(line(page, 12)).toHaveValue('salt to taste');
-  await expect(
-    page.getByText('Left out, as no ingredient: Makes about 8 half-pints'),
-  ).toBeVisible();
+  await expect(page.getByText('Skipped: Makes about 8 half-pints')).toBeVisible();
   await expect(flagged(page)).toHaveCount(1);
   await expect(flagged(page)).toHaveValue('3 blobs of zorp');
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');
@@ -73,7 +71,7 @@ test('a weak batch is made to set by one remedy, and undone by the keyboard', as
   await expect(page.getByTestId('set')).toHaveText('Soft set');
   await expect(line(page, 3)).toHaveValue(/g powdered pectin$/);
   // The method stays: a little powder does not make it a timed boil.
-  await expect(page.getByLabel('It sets by')).toHaveValue('long-boil');
+  await expect(page.getByLabel('Method')).toHaveValue('long-boil');
   await page.keyboard.press('Control+z');
   await expect(page.getByTestId('set')).toHaveText(weak ?? '');
   await expect(line(page, 3)).toHaveValue('');
@@ -96,7 +94,7 @@ test('exactly twelve half-pints are asked for, and the amounts follow', async ({
 test('undo by the keyboard leaves the name’s own typing alone', async ({ page, kettle }) => {
   await open(page, kettle, ['1 kg plums', '800 g sugar']);
   await line(page, 2).fill('700 g sugar');
-  const name = page.getByLabel('Name of this batch');
+  const name = page.getByLabel('Batch name');
   await name.click();
   await name.press('End');
   await page.keyboard.type(' and more');
@@ -110,7 +108,7 @@ test('undo by the keyboard leaves the name’s own typing alone', async ({ page,
 test('two wishes that collide are named', async ({ page, kettle }) => {
   await open(page, kettle, ['2 kg crushed damsons', '1.4 kg sugar']);
   await page.getByLabel('Jars wanted').fill('2');
-  await page.getByLabel('All of this fruit').fill('20');
+  await page.getByLabel('Fruit to use').fill('20');
   await page.getByRole('button', { name: 'Find the amounts' }).click();
   await expect(page.getByTestId('asked')).toContainText('The jars and the fruit collide.');
   await expect(line(page, 1)).toHaveValue('2 kg crushed damsons');
@@ -125,12 +123,12 @@ test('four methods are compared on the same fruit, and one is taken', async ({ p
     await expect(page.getByRole('table').getByText(method, { exact: true })).toBeVisible();
   }
   // The batch's own method is told as on its label.
-  await expect(page.getByText('Working out the ranges')).toHaveCount(0);
+  await expect(page.getByText('Working out the ranges…')).toHaveCount(0);
   const own = rows.filter({ hasText: 'long boil' });
   for (const figure of ['minutes', 'jars'])
     await expect(own).toContainText((await page.getByTestId(figure).textContent()) ?? '-');
-  await page.getByRole('button', { name: 'Take the amounts by low-methoxyl pectin' }).click();
-  await expect(page.getByLabel('It sets by')).toHaveValue('low-methoxyl');
+  await page.getByRole('button', { name: 'Use the amounts for low-methoxyl pectin' }).click();
+  await expect(page.getByLabel('Method')).toHaveValue('low-methoxyl');
   await expect(page.getByTestId('stop')).toContainText('min at a full rolling boil');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(line(page, 2)).toHaveValue('1.4 kg sugar');
@@ -146,9 +144,9 @@ test('less sugar shows where the set fails', async ({ page, kettle }) => {
   await expect(page.getByTestId('sugar-fails')).toContainText(/Below \d+ % of the sugar/);
   await page.getByRole('slider', { name: 'Share of the sugar' }).fill('0.5');
   await expect(page.getByTestId('sugar-trial')).toContainText('50 % of the sugar, 700 g: pours');
-  await page.getByRole('button', { name: 'Take this much' }).click();
+  await page.getByRole('button', { name: 'Use this much' }).click();
   await expect(line(page, 2)).toHaveValue('3.5 cups sugar');
-  await expect(page.getByTestId('set')).toHaveText('It will pour');
+  await expect(page.getByTestId('set')).toHaveText('Runny');
 });
 
 test('a dipstick is turned by key and by hand, and the amounts follow', async ({
@@ -187,7 +185,7 @@ test('a line is completed from the larder, moved, and said anew', async ({ page,
   await expect(line(page, 2)).toHaveValue(/2 kg crab ?apples?/);
   await page.keyboard.press('Alt+ArrowUp');
   await expect(line(page, 1)).toHaveValue(/2 kg crab ?apples?/);
-  await page.getByRole('button', { name: 'More about line 1' }).click();
+  await page.getByRole('button', { name: 'Details of line 1' }).click();
   await expect(page.getByText('USDA FoodData Central', { exact: false })).toBeVisible();
   await page.getByRole('slider', { name: 'Ripeness of line 1' }).fill('1');
   await expect(line(page, 1)).toHaveValue('2 kg under-ripe crab apple');
@@ -201,23 +199,23 @@ test('a formula is kept as a card, kept again as a version, and a batch started 
 }) => {
   await open(page, kettle, ['1 kg plums', '800 g sugar'], { product: 'conserve' });
   await page.getByRole('tab', { name: 'Keep', exact: true }).click();
-  await page.getByLabel('What is new in it').fill('the first');
+  await page.getByLabel('What changed in this version').fill('the first');
   await page.getByRole('button', { name: 'Keep the card' }).click();
   await expect(page.getByText('Kept as version 1')).toBeVisible();
   await line(page, 2).fill('700 g sugar');
   await page.getByRole('combobox', { name: /^As/ }).selectOption({ label: 'version 2 of Trial' });
-  await page.getByLabel('What is new in it').fill('won at the show');
+  await page.getByLabel('What changed in this version').fill('won at the show');
   await page.getByRole('button', { name: 'Keep the card' }).click();
   await expect(page.getByText('Kept as version 2')).toBeVisible();
   const [recipe] = await kettle.send<Recipe[]>('GET', '/recipes');
   expect(recipe?.versions.map(({ note }) => note)).toEqual(['won at the show', 'the first']);
 
-  await page.getByRole('link', { name: 'Cards', exact: true }).click();
+  await page.getByRole('link', { name: 'Recipes', exact: true }).click();
   await expect(page.getByText('“won at the show”')).toBeVisible();
   await page.getByLabel('Version').selectOption('1');
   await page.getByRole('link', { name: 'Start a batch from it' }).click();
   await expect(line(page, 2)).toHaveValue('800 g sugar');
-  await expect(page.getByLabel('Made into')).toHaveValue('conserve');
+  await expect(page.getByLabel('Product')).toHaveValue('conserve');
 });
 
 test('a batch goes out as a recipe file, and comes in again', async ({ page, kettle }) => {
@@ -230,9 +228,9 @@ test('a batch goes out as a recipe file, and comes in again', async ({ page, ket
     '@type': 'Recipe',
     recipeIngredient: ['1 kg plums', '800 g sugar'],
   });
-  await page.getByLabel('Bring in a recipe').setInputFiles(file);
+  await page.getByLabel('Import a recipe').setInputFiles(file);
   await expect(line(page, 4)).toHaveValue('800 g sugar');
-  await page.getByLabel('Bring in a recipe').setInputFiles({
+  await page.getByLabel('Import a recipe').setInputFiles({
     name: 'broken.json',
     mimeType: 'application/json',
     buffer: Buffer.from('{"@type":"Recipe","recipeIngredient":[7]}'),
@@ -253,7 +251,7 @@ test('a batch is prepared: ticks last, the sheet prints, and goes out as PDF', a
       product: 'marmalade',
     },
   );
-  await page.getByRole('link', { name: 'Prepare it' }).click();
+  await page.getByRole('link', { name: 'Prepare' }).click();
   await expect(page.getByRole('region', { name: 'The day before' })).toContainText(
     'stand it covered',
   );
@@ -265,7 +263,7 @@ test('a batch is prepared: ticks last, the sheet prints, and goes out as PDF', a
   await expect(page.getByRole('checkbox', { name: /white sugar/ })).toBeChecked();
 
   await page.emulateMedia({ media: 'print' });
-  await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
+  await expect(page.getByRole('navigation', { name: 'Main' })).toBeHidden();
   await expect(page.getByRole('region', { name: 'Run sheet' })).toBeVisible();
   expect((await page.pdf()).subarray(0, 4).toString()).toBe('%PDF');
   await page.emulateMedia({ media: 'screen' });
@@ -285,19 +283,19 @@ test('a kitchen’s pot, jars and prices reach the batch, and a batch too large 
   await page.getByRole('button', { name: 'Add a pot' }).click();
   const pots = page.getByRole('group', { name: 'Pots' });
   await pots.getByLabel('Name').fill('small pan');
-  await pots.getByLabel('Across, cm').fill('20');
-  await pots.getByLabel('High, cm').fill('x');
+  await pots.getByLabel('Width, cm').fill('20');
+  await pots.getByLabel('Height, cm').fill('x');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('alert')).toContainText('pots 1, heightCm');
-  await pots.getByLabel('High, cm').fill('12');
+  await pots.getByLabel('Height, cm').fill('12');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'On the stove' })).toContainText('small pan');
+  await expect(page.getByRole('region', { name: 'Pots and burners' })).toContainText('small pan');
   await page.getByRole('button', { name: 'Change prices' }).click();
   await page.getByRole('button', { name: 'Add a price' }).click();
   await page.getByLabel('Of', { exact: true }).fill('sugar');
-  await page.getByLabel('A kilogram').fill('1.30');
+  await page.getByLabel('Per kilogram').fill('1.30');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'In the cupboard' })).toContainText('$1.30');
+  await expect(page.getByRole('region', { name: 'Cupboard' })).toContainText('$1.30');
 
   await open(page, kettle, ['4 kg crushed damsons', '3 kg sugar']);
   await turnLabel(page);
@@ -316,10 +314,10 @@ test('what is measured narrows the ranges, and a meter opens the pantry', async 
 }) => {
   await open(page, kettle, ['1 kg figs', '800 g sugar', '100 mL bottled lemon juice']);
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');
-  await page.getByRole('tab', { name: 'Measured' }).click();
+  await page.getByRole('tab', { name: 'Measurements' }).click();
   await page.getByLabel(/Meter on the finished spread/).fill('12');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('Give a number from 1.5 to 8.');
+  await expect(page.getByRole('alert')).toContainText('Enter a number from 1.5 to 8.');
   await page.getByLabel(/Meter on the finished spread/).fill('3.9');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('shelf')).toContainText('Pantry');
@@ -336,7 +334,7 @@ test('a jelly from the fruit to the jars: juice through a cloth first, then meas
   await page.getByRole('button', { name: 'Start from the fruit' }).click();
   // The fruit and its water went into the pan; the sugar stays in the pot.
   await expect(line(page, 1)).toHaveValue('4 cups sugar');
-  const pan = page.getByLabel('Fruit in the pan, cores and skins and all, a line for each');
+  const pan = page.getByLabel('Fruit in the pan, cores and skins and all, one per line');
   await expect(pan).toHaveValue('3 lb crab apples\n3 cups water');
   await expect(page.getByTestId('obtained')).toHaveText(/cups/);
   await expect(page.getByTestId('set')).toHaveText('Firm set');
@@ -361,7 +359,7 @@ test('a jelly from the fruit to the jars: juice through a cloth first, then meas
   await expect(pan).toHaveValue('3 lb crab apples');
   await expect(page.getByTestId('obtained')).toHaveText('5 cups');
 
-  await page.getByRole('link', { name: 'Prepare it' }).click();
+  await page.getByRole('link', { name: 'Prepare' }).click();
   await expect(page.getByText(/Simmer the fruit, lid on/).first()).toBeVisible();
   await expect(page.getByText(/1,361 g crab apple/).first()).toBeVisible();
   await expect(page.getByText(/Clot test/).first()).toBeVisible();

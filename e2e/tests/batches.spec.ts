@@ -26,7 +26,7 @@ test('batches are found by name, state and fruit; each says what it wants next',
   await expect(labels).toHaveCount(1);
   await expect(labels).toContainText('Plum for the fair');
   await page.getByText('all 3').click();
-  await page.getByLabel('Of the fruit').selectOption('plum');
+  await page.getByLabel('Fruit').selectOption('plum');
   await expect(labels).toHaveCount(2);
   await page.getByLabel('Find a batch').fill('apple');
   await expect(labels).toHaveCount(1);
@@ -35,12 +35,12 @@ test('batches are found by name, state and fruit; each says what it wants next',
   await expect(page.getByLabel('Find a batch')).toHaveValue('apple');
   await expect(labels).toHaveCount(1);
 
-  await page.getByRole('link', { name: 'To the jars of Plum and apple' }).click();
-  await page.getByRole('button', { name: 'They are put away already' }).click();
+  await page.getByRole('link', { name: 'Jars of Plum and apple' }).click();
+  await page.getByRole('button', { name: 'They’re already on the shelf' }).click();
   await page.getByText('done 1').click();
   await expect(labels).toContainText('Plum and apple');
   await page.getByLabel('Find a batch').fill('zorp');
-  await page.getByRole('button', { name: 'Show every batch' }).click();
+  await page.getByRole('button', { name: 'Show all batches' }).click();
   await expect(labels).toHaveCount(3);
   await page.getByRole('link', { name: 'Prepare Plum for the fair' }).click();
   await expect(page.getByRole('heading', { name: 'Prepare: Plum for the fair' })).toBeVisible();
@@ -76,7 +76,7 @@ test('a plan that takes minutes still reaches the list, which asks for as long a
     await page.clock.runFor(5_000);
     await expect(label).toContainText('half-pints', { timeout: 500 });
   }).toPass();
-  await expect(page.getByLabel('Of the fruit')).toContainText('plum');
+  await expect(page.getByLabel('Fruit')).toContainText('plum');
 });
 
 test('a server that is dead on a first visit is said to be, and asked again with a press', async ({
@@ -87,7 +87,7 @@ test('a server that is dead on a first visit is said to be, and asked again with
   for (const path of ['/', '/batches/new', '/recipes', '/kitchen', '/stove']) {
     await page.route('**/api/**', (route) => route.abort());
     await page.goto(`${kettle.address}${path}`);
-    await expect(page.getByRole('alert')).toContainText('That could not be fetched');
+    await expect(page.getByRole('alert')).toContainText('Could not load');
     await expect(page.getByRole('alert')).toContainText('server does not answer');
     await page.unroute('**/api/**');
     await page.getByRole('button', { name: 'Try again' }).click();
@@ -105,22 +105,22 @@ test('the cupboard is told what is bought and what a batch took, and takes it ba
     lines: ['2 kg plums', '1.4 kg sugar'],
   });
   await page.goto(`${kettle.address}/batches/${id}/prepare`);
-  const shopping = page.getByRole('region', { name: 'To have in the house' });
+  const shopping = page.getByRole('region', { name: 'Ingredients' });
   await expect(shopping).toContainText('400 g, 14.1 oz lacking: 1 bag of 1 kg');
   const stock = async () =>
     (await kettle.send<{ stock: { massG: number }[] }>('GET', '/kitchen')).stock;
-  await shopping.getByRole('button', { name: 'All bought' }).click();
+  await shopping.getByRole('button', { name: 'Bought it all' }).click();
   await expect(shopping).toContainText('in the cupboard');
   expect(await stock()).toMatchObject([{ ingredient: 'sugar', massG: 1400 }]);
   await shopping.getByRole('button', { name: 'Take it out' }).click();
-  await expect(shopping).toContainText('It is taken out of the cupboard.');
+  await expect(shopping).toContainText('Taken out of the cupboard.');
   expect(await stock()).toMatchObject([{ massG: 0 }]);
   await shopping.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(stock).toMatchObject([{ massG: 1400 }]);
 
   await shopping.getByRole('button', { name: 'Change the cupboard' }).click();
   const sheet = page.getByRole('dialog', { name: 'Cupboard' });
-  await sheet.getByLabel('There is, g').fill('5000');
+  await sheet.getByLabel('In stock, g').fill('5000');
   await sheet.getByRole('button', { name: 'Save' }).click();
   await expect(sheet).toBeHidden();
   await expect(shopping).toContainText('in the cupboard');

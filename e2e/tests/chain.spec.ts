@@ -13,7 +13,7 @@ test('one chain on paper and at the stove: what goes in last, a probe that says 
   });
   await page.goto(`${kettle.address}/batches/${batch.id}/prepare`);
   const sheet = page.getByRole('region', { name: 'Run sheet' }).getByRole('listitem');
-  const told = [/^Weigh/, /^Light/, /^Bring it to the boil/, /^Soften/, /^Sugar in/, /^Stir until/, /^A knob/, /^Boil hard/, /^Test a drop/, /^Stir in what goes in last.*brandy/, /^Skim/, /^Fill/]; // prettier-ignore
+  const told = [/^Weigh/, /^Light/, /^Bring it to the boil/, /^Soften/, /^Sugar in/, /^Stir until/, /^A knob/, /^Boil hard/, /^Test a drop/, /^Stir in the last additions.*brandy/, /^Skim/, /^Fill/]; // prettier-ignore
   for (const [index, text] of told.entries()) await expect(sheet.nth(index)).toHaveText(text);
 
   const session = await kettle.send<CookSession>('POST', '/cook-sessions', {
@@ -26,7 +26,7 @@ test('one chain on paper and at the stove: what goes in last, a probe that says 
   const press = page.getByTestId('press');
   await page.goto(`${kettle.address}/cook-sessions/${session.id}`);
   await press.click();
-  await expect(act).toHaveText('Bring it to the boil, lid on');
+  await expect(act).toHaveText('Bring to the boil, lid on');
 
   // A probe that is far from the boil: the press is asked about, and may be taken back or stood by.
   const now = Date.now();
@@ -43,25 +43,25 @@ test('one chain on paper and at the stove: what goes in last, a probe that says 
   await press.click();
   await expect(page.getByTestId('held-back')).toContainText('Does it boil?');
   await page.getByRole('button', { name: 'Not yet' }).click();
-  await expect(act).toHaveText('Bring it to the boil, lid on');
+  await expect(act).toHaveText('Bring to the boil, lid on');
   await press.click();
-  await page.getByRole('button', { name: 'It does boil' }).click();
+  await page.getByRole('button', { name: 'Yes, it’s boiling' }).click();
   await expect(act).toHaveText('Soften the fruit, lid on');
   await press.click();
 
   // The sugar is in, said twice by another device: once is counted, and the next act is the next.
-  await expect(act).toHaveText('Sugar in');
+  await expect(act).toHaveText('Add the sugar');
   await press.click();
   const again = { source: 'phone', at: Date.now(), kind: 'added', value: 1400 };
   await note([{ ...again, seq: 1, text: 'as planned: sugar' }]);
   await note([{ ...again, seq: 2, text: 'as planned: sugar' }]);
-  await expect(act).toHaveText('Stir until no grit is felt');
+  await expect(act).toHaveText('Stir until no grit is left');
   await expect(page.getByRole('listitem').filter({ hasText: 'Added 1,400 g' })).toHaveCount(3);
   const solids = async () =>
     Number(/([\d.]+)–/.exec((await page.getByTestId('solids').textContent()) ?? '')?.[1]);
   await expect.poll(solids).toBeLessThan(53);
   await press.click();
-  await expect(act).toHaveText('A knob of butter in, against foam');
+  await expect(act).toHaveText('Add a knob of butter against foam');
   await press.click();
   await expect(act).toHaveText(/^Boil hard to/);
 
@@ -77,11 +77,11 @@ test('one chain on paper and at the stove: what goes in last, a probe that says 
   );
 
   // A sheet test over the pot that merges calls it off; the plate is passed over, and the brandy goes in.
-  await page.getByRole('button', { name: 'Sheet test …' }).click();
+  await page.getByRole('button', { name: 'Sheet test…' }).click();
   await page.locator('button[data-outcome=merges]').click();
   await expect(act).toHaveText('Take it off the heat');
   await press.click();
-  await expect(act).toHaveText('Stir in what goes in last');
+  await expect(act).toHaveText('Stir in the last additions');
   await press.click();
   await expect(act).toHaveText('Skim, and let it stand');
   await press.click();
@@ -146,7 +146,9 @@ test('a part of the stove that fails leaves the rest standing', async ({ page, k
     batchId: batch.id,
   });
   await page.goto(`${kettle.address}/cook-sessions/${session.id}`);
-  await expect(page.getByText('The curve stopped working; everything else goes on.')).toBeVisible();
+  await expect(
+    page.getByText('The curve stopped working; everything else still works.'),
+  ).toBeVisible();
   await page.getByTestId('press').click();
   await expect(page.getByTestId('next-act')).not.toHaveText('Light the burner');
 });

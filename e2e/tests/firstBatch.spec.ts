@@ -20,12 +20,12 @@ test('first run: set the altitude, type a recipe, read the verdicts, save, reloa
   expect(await fitsWidth(page)).toBe(true);
   await page.getByRole('button', { name: 'Next' }).click();
   expect(await fitsWidth(page)).toBe(true);
-  await page.getByRole('button', { name: 'This is my kitchen' }).click();
+  await page.getByRole('button', { name: 'Finish' }).click();
   await page.getByRole('link', { name: 'Kitchen' }).click();
   await page.getByRole('button', { name: 'Change the place and units' }).click();
-  await page.getByLabel(/Boiled sterile/).check();
+  await page.getByLabel(/Boiled/).check();
   expect(await fitsWidth(page)).toBe(true);
-  await page.getByRole('button', { name: 'Save the kitchen' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('region', { name: 'Place' })).toContainText('boiled sterile');
   await page.getByRole('link', { name: 'Batches' }).click();
 
@@ -43,13 +43,13 @@ test('first run: set the altitude, type a recipe, read the verdicts, save, reloa
   await expect(page.getByRole('img', { name: /3\.4 kg goes into the pot/ })).toBeVisible();
   expect(await fitsWidth(page)).toBe(true);
 
-  await page.getByLabel('Name of this batch').fill('Hedge bramble');
-  await page.getByRole('button', { name: 'Save as a batch' }).click();
+  await page.getByLabel('Batch name').fill('Hedge bramble');
+  await page.getByRole('button', { name: 'Save batch' }).click();
   await expect(page.getByTestId('save-state')).toContainText('Saved');
   await expect(page).toHaveURL(/\/batches\/[0-9a-f-]{36}$/);
 
   await page.reload();
-  await expect(page.getByLabel('Name of this batch')).toHaveValue('Hedge bramble');
+  await expect(page.getByLabel('Batch name')).toHaveValue('Hedge bramble');
   await page.getByRole('link', { name: 'Batches' }).click();
   await expect(page.getByRole('listitem')).toContainText('7–8 half-pints');
   expect(await fitsWidth(page)).toBe(true);

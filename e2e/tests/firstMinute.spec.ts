@@ -19,16 +19,16 @@ test('from an empty kitchen to three kilograms of quince that set, saved, in six
   await page.goto(kettle.address);
   await presses.on(page.getByRole('button', { name: 'Skip the rest' }));
   await presses.on(page.getByRole('link', { name: 'Start a batch' }));
-  await page.getByLabel('How much fruit').fill('3');
-  await page.getByLabel('Measured in').selectOption('kg');
+  await page.getByLabel('Amount of fruit').fill('3');
+  await page.getByLabel('Unit').selectOption('kg');
   presses.count += 1;
   await presses.on(page.getByRole('button', { name: 'quinces' }));
   await expect(line(page, 1)).toHaveValue('3 kg quinces');
   await expect(page.getByTestId('set')).toContainText(/firm|soft/i);
   await expect(page.getByTestId('shelf')).toContainText('Pantry');
   // It may be played with, and taken back.
-  await expect(page.getByText('Worked out a formula.')).toBeVisible();
-  await presses.on(page.getByRole('button', { name: 'Save as a batch' }));
+  await expect(page.getByText('Suggested a formula.')).toBeVisible();
+  await presses.on(page.getByRole('button', { name: 'Save batch' }));
   await expect(page.getByTestId('save-state')).toContainText('Saved');
   expect(presses.count).toBeLessThanOrEqual(6);
   const [batch] = await kettle.batches();
@@ -39,16 +39,16 @@ test('from an empty kitchen to three kilograms of quince that set, saved, in six
   await expect(page.getByText(/No altitude is set/).first()).toBeVisible();
 });
 
-test('fruit that is written by itself gets a formula with a press; what is not understood is asked about', async ({
+test('fruit that is written by itself gets a formula with a press; what is not recognized is asked about', async ({
   page,
   kettle,
 }) => {
   await kettle.setUpKitchen();
   await page.goto(`${kettle.address}/batches/new`);
   await line(page, 1).fill('1 kg Seville oranges');
-  await page.getByRole('button', { name: 'Work out a formula for it' }).click();
+  await page.getByRole('button', { name: 'Suggest a formula' }).click();
   await expect(line(page, 3)).toHaveValue(/kg sugar$/);
-  await expect(page.getByLabel('Made into')).toHaveValue('marmalade');
+  await expect(page.getByLabel('Product')).toHaveValue('marmalade');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(line(page, 1)).toHaveValue('1 kg Seville oranges');
   await expect(line(page, 2)).toHaveValue('');
@@ -56,7 +56,7 @@ test('fruit that is written by itself gets a formula with a press; what is not u
   await page.goto(kettle.address);
   await page.goto(`${kettle.address}/batches/new`);
   await line(page, 1).fill('');
-  await page.getByLabel('How much fruit').fill('a few');
+  await page.getByLabel('Amount of fruit').fill('a few');
   await page.getByRole('button', { name: 'plums' }).click();
   await expect(line(page, 1)).toHaveValue('a few lb plums');
   await expect(page.getByRole('alert').first()).toContainText('understood');
@@ -83,7 +83,7 @@ test('a new kitchen is asked for an altitude that can be, and may be told it in 
   await expect(page.getByLabel('Altitude', { exact: true })).toHaveValue('305');
   await page.getByRole('button', { name: 'Next' }).click();
   await page.getByRole('button', { name: 'Next' }).click();
-  await page.getByRole('button', { name: 'This is my kitchen' }).click();
+  await page.getByRole('button', { name: 'Finish' }).click();
   await expect(page.getByText('No batches yet.')).toBeVisible();
   const kitchen = await kettle.send<Kitchen>('GET', '/kitchen');
   expect(kitchen).toMatchObject({ setUp: true, units: 'metric', temperature: 'C', measures: 'uk' });

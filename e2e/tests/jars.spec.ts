@@ -27,7 +27,7 @@ const state = (page: Page, jar: string) => page.getByTestId(`jar-${jar}`);
 /** Closes what is filled of a size, with the four steps. */
 async function close(page: Page, size: string): Promise<void> {
   const row = page.getByTestId(`row-${size}`);
-  for (const step of ['Bubbles out', 'Rims wiped', 'Lids on', 'Bands fingertip-tight'])
+  for (const step of ['Remove bubbles', 'Wipe rims', 'Lids on', 'Bands fingertip-tight'])
     await row.getByRole('button', { name: step }).click();
 }
 
@@ -67,14 +67,14 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   const said = await listen(page);
   await page.goto(`${kettle.address}/batches/${batchId}/jars`);
   await page.waitForURL(/\/cooks\/.*\/jars$/);
-  await expect(next(page)).toContainText('Fill the jars, at once');
+  await expect(next(page)).toContainText('Fill the jars now');
   await page.getByRole('button', { name: 'Speak' }).click();
-  await expect.poll(said).toContain('Fill the jars, at once');
+  await expect.poll(said).toContain('Fill the jars now');
 
   // What is really in the pot, and the packing that follows.
-  await page.getByRole('button', { name: 'Measured …' }).click();
-  await page.getByLabel('In the pot now, mL').fill(String(8 * 237 + 70));
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Measure…' }).click();
+  await page.getByLabel('Ingredients now, mL').fill(String(8 * 237 + 70));
+  await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByTestId('row-1')).toContainText('about 8 to go');
   await page.getByTestId('row-1').getByRole('button', { name: 'One filled' }).click();
   await expect(page.getByTestId('row-1')).toContainText('1 filled, about 7 to go');
@@ -89,7 +89,7 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   await page.reload().catch(() => undefined);
   await kettle.start();
   await page.goto(jars);
-  await expect(page.getByTestId('delivery')).toHaveText('All is kept');
+  await expect(page.getByTestId('delivery')).toHaveText('All saved');
   await expect(state(page, '1.8')).toHaveAttribute('data-state', 'closed');
   await expect(state(page, '2.1')).toHaveAttribute('data-state', 'filled');
 
@@ -101,12 +101,12 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   await press(page);
   await expect(next(page)).toContainText('Up to a full rolling boil');
   await press(page);
-  await expect(next(page)).toContainText('Keep it boiling for 10 minutes');
+  await expect(next(page)).toContainText('Keep boiling for 10 minutes');
   await expect(page.getByTestId('clock')).toContainText('9:5');
   await press(page);
   await expect(page.getByRole('alert')).toContainText('minutes are left');
   await page.getByRole('button', { name: 'Keep it boiling' }).click();
-  await page.getByRole('button', { name: 'The boil was lost' }).click();
+  await page.getByRole('button', { name: 'It lost the boil' }).click();
   await expect(next(page)).toContainText('the whole 10 minutes begin again');
   await press(page);
   await expect(page.getByTestId('clock')).toContainText('9:5');
@@ -119,14 +119,14 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   await expect(next(page)).toContainText('Time is up: heat off');
   await expect.poll(said).toContain('Time’s up. Time is up: heat off, canner');
   await press(page);
-  await expect(next(page)).toContainText('Lid off, and let them rest');
+  await expect(next(page)).toContainText('Lid off, let them rest');
   await kettle.letGoBy(5.1 * 60_000);
   await page.reload();
   await expect(next(page)).toContainText('Lift the jars straight out');
   await press(page);
   // The eighth waits no longer: into the fridge with it.
   await page.getByRole('button', { name: 'Into the fridge instead' }).click();
-  await expect(next(page)).toContainText('Leave them alone to cool');
+  await expect(next(page)).toContainText('Leave them to cool');
 
   // The next day.
   kettle.aheadMs += 14 * HOUR_MS;
@@ -137,13 +137,13 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   await state(page, '1.7').click();
   await page.getByRole('button', { name: 'Not sealed', exact: true }).click();
   await state(page, '1.3').click();
-  await page.getByRole('button', { name: 'It lost liquid' }).click();
-  await page.getByRole('button', { name: 'All 6 left are sealed' }).click();
+  await page.getByRole('button', { name: 'Lost liquid' }).click();
+  await page.getByRole('button', { name: 'All 6 sealed' }).click();
   await expect(next(page)).toContainText('Half-pint 7 did not seal');
   await press(page);
   await expect(next(page)).toContainText('1 half-pint into the canner');
   await press(page);
-  await page.getByRole('button', { name: 'It boils, rolling' }).click();
+  await page.getByRole('button', { name: 'It’s at a rolling boil' }).click();
   await kettle.letGoBy(10.1 * 60_000);
   await page.reload();
   await expect(next(page)).toContainText('Time is up: heat off');
@@ -157,11 +157,11 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
 
   // Labels: the file that is shown is the file that is kept, and its codes lead to the batch.
   await expect(next(page)).toContainText('Bands off, wash and label');
-  await page.getByRole('button', { name: 'Labels …' }).click();
+  await page.getByRole('button', { name: 'Labels…' }).click();
   await expect(page.locator('canvas[data-drawn=true]')).toBeVisible();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Keep the file' }).click(),
+    page.getByRole('button', { name: 'Download' }).click(),
   ]);
   const pages = drawn(await file.path());
   expect(pages).toHaveLength(2);
@@ -169,14 +169,14 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   expect(codes).toHaveLength(9);
   expect(new Set(codes)).toEqual(new Set([`${kettle.address}/batches/${batchId}`]));
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'For a show …' }).click();
+  await page.getByRole('button', { name: 'Show entry…' }).click();
   await expect(page.getByRole('region', { name: 'Entry card' })).toContainText('5,000 ft');
   await page.keyboard.press('Escape');
 
   await press(page);
   await expect(next(page)).toContainText('Onto the shelf');
   await press(page);
-  await expect(next(page)).toContainText('All put away');
+  await expect(next(page)).toContainText('All on the shelf');
   await expect(state(page, '1.3')).toHaveAttribute('data-state', 'shelf');
   await expect(state(page, '1.8')).toHaveAttribute('data-state', 'fridge');
   await expect
@@ -238,10 +238,10 @@ test('no batch that is refused reaches the canner or the shelf, and each says wh
     await expect(page.getByRole('heading', { name, exact: true })).toBeVisible();
     const keeping = page.getByTestId('keeping');
     await expect(keeping).not.toHaveAttribute('data-verdict', 'pantry');
-    await expect(keeping).toContainText('Not for the shelf');
+    await expect(keeping).toContainText('Not for the pantry');
     await expect(keeping).toContainText('Fridge: eaten by');
     await expect(page.getByRole('button', { name: 'In the fridge' }).first()).toBeVisible();
-    await expect(page.getByRole('button', { name: 'They are in' })).toHaveCount(0);
+    await expect(page.getByRole('button', { name: 'Jars are in' })).toHaveCount(0);
   }
 });
 
@@ -277,11 +277,11 @@ test('from the stove one press leads to the jars, with what is in the pot as it 
   });
   await page.goto(`${kettle.address}/cook-sessions/${id}`);
   await expect(page.getByTestId('next-act')).toHaveText('Fill the jars');
-  await page.getByRole('button', { name: 'To the jars' }).click();
+  await page.getByRole('button', { name: 'Go to the jars' }).click();
   await page.waitForURL(/\/cooks\/.*\/jars$/);
-  await expect(next(page)).toContainText('Fill the jars, at once');
+  await expect(next(page)).toContainText('Fill the jars now');
   await expect(page.getByRole('region', { name: 'Filling' })).toContainText(
-    'as followed at the stove',
+    'from the stove’s readings',
   );
   await expect
     .poll(() => kettle.send<BatchSummary[]>('GET', '/batches'))
@@ -361,12 +361,12 @@ test('more jars than there are, and more than the pot holds, are told; nothing i
     lines: ['1 kg plums', '700 g sugar'],
   });
   await page.goto(`${kettle.address}/batches/${id}/jars`);
-  await page.getByRole('button', { name: 'Measured …' }).click();
-  await page.getByLabel('In the pot now, mL').fill('9000');
-  await page.getByRole('button', { name: 'Write it down' }).click();
-  await expect(page.getByRole('alert')).toContainText('A number from 0 to 4,712 mL.');
-  await page.getByLabel('In the pot now, mL').fill('600');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Measure…' }).click();
+  await page.getByLabel('Ingredients now, mL').fill('9000');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(page.getByRole('alert')).toContainText('Enter a number from 0 to 4,712 mL.');
+  await page.getByLabel('Ingredients now, mL').fill('600');
+  await page.getByRole('button', { name: 'Log it' }).click();
   const row = page.getByTestId('row-1');
   for (let i = 0; i < 2; i += 1) await row.getByRole('button', { name: 'One filled' }).click();
   await expect(page.getByRole('list', { name: 'Mind' })).toContainText('2 of half-pint are filled');
@@ -384,18 +384,18 @@ test('jars that come back, lids that are bought and jars that are chipped are co
   });
   const jar = async () => (await kettle.send<Kitchen>('GET', '/kitchen')).jars[0];
   await page.goto(`${kettle.address}/kitchen`);
-  await page.getByRole('button', { name: 'Change the count of jars' }).click();
+  await page.getByRole('button', { name: 'Change the jar count' }).click();
   const sheet = page.getByRole('dialog', { name: 'Jars and lids' });
-  await sheet.getByLabel('How many').fill('3');
+  await sheet.getByLabel('Count').fill('3');
   await sheet.getByRole('button', { name: 'came back empty' }).click();
   await expect(sheet).toContainText('8 empty, 4 full; 2 new lids');
   await sheet.getByRole('button', { name: 'new lids bought' }).click();
   await expect(sheet).toContainText('5 new lids');
   await sheet.getByRole('button', { name: 'Undo' }).click();
   await expect(sheet).toContainText('2 new lids');
-  await sheet.getByRole('button', { name: 'chipped or given up' }).click();
+  await sheet.getByRole('button', { name: 'broken or thrown out' }).click();
   await expect.poll(jar).toMatchObject({ count: 5, inUse: 4, lids: 2 });
-  await sheet.getByLabel('How many').fill('many');
+  await sheet.getByLabel('Count').fill('many');
   await expect(sheet.getByRole('alert')).toContainText('A whole number from 1');
 });
 
@@ -410,7 +410,7 @@ test('axe finds nothing serious, and nothing sticks out, at the jars: light or d
   });
   await page.goto(`${kettle.address}/batches/${id}/jars`);
   await page.getByTestId('row-1').getByRole('button', { name: 'One filled' }).click();
-  await expect(page.getByRole('button', { name: 'Bubbles out' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Remove bubbles' })).toBeVisible();
   for (const width of [1280, 820, 390]) {
     await page.setViewportSize({ width, height: 844 });
     expect(await fitsWidth(page)).toBe(true);

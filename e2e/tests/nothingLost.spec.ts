@@ -23,9 +23,9 @@ test('a dead server loses nothing: the plan goes on, saving says why not, and wo
   await page.keyboard.press('Enter');
   await page.keyboard.type('1.6 kg sugar');
   await expect(page.getByTestId('jars')).toContainText('half-pints');
-  await page.getByRole('button', { name: 'Save as a batch' }).click();
+  await page.getByRole('button', { name: 'Save batch' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'Not saved' })).toContainText(
-    'The kitchen’s server does not answer. What you wrote is kept',
+    'The server isn’t answering. What you wrote is kept',
   );
   // Asked for once, it is saved by itself as soon as somebody answers.
   await kettle.start();
@@ -88,9 +88,9 @@ test('what is typed while the first save is under way is kept, and a lost answer
   });
   await page.goto(`${kettle.address}/batches/new`);
   await typeLines(page, ['2 kg plums', '1.6 kg sugar']);
-  await page.getByRole('button', { name: 'Save as a batch' }).click();
+  await page.getByRole('button', { name: 'Save batch' }).click();
   await expect(page.getByRole('alert')).toContainText('does not answer');
-  await page.getByRole('button', { name: 'Save as a batch' }).click();
+  await page.getByRole('button', { name: 'Save batch' }).click();
   await page.getByLabel('Line 2', { exact: true }).fill('1.5 kg sugar');
   await expect(page).toHaveURL(/batches\/[0-9a-f-]{36}$/);
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('1.5 kg sugar');
@@ -135,14 +135,14 @@ test('a change made elsewhere meanwhile is not overwritten', async ({ page, kett
     name: 'Plum, changed elsewhere',
     version: 1,
   });
-  const both = page.getByRole('alert', { name: 'Saved somewhere else meanwhile' });
+  const both = page.getByRole('alert', { name: 'Changed on another device' });
   await expect(both.getByRole('row')).toContainText([
-    'Yours',
+    'This device',
     'Plum, changed elsewhere',
     '1 kg plums',
     '700 g sugar',
   ]);
-  await page.getByRole('button', { name: 'Save mine as another batch' }).click();
+  await page.getByRole('button', { name: 'Save this one as a new batch' }).click();
   await expect(page.getByTestId('save-state')).toContainText('Saved');
   const names = (await kettle.batches()).map(({ name }) => name).sort();
   expect(names).toEqual(['Plum (copy)', 'Plum, changed elsewhere']);
@@ -160,16 +160,16 @@ test('after a conflict, going back shows what the other saved, and not a stale c
       version,
     });
     await page.getByLabel('Line 1', { exact: true }).fill(`${version} kg plums, stoned`);
-    await expect(page.getByRole('button', { name: 'Take theirs' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Use the other one' })).toBeVisible();
   };
   await page.goto(`${kettle.address}/batches/${id}`);
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('800 g sugar');
   await conflict(500, 1);
-  await page.getByRole('button', { name: 'Take theirs' }).click();
+  await page.getByRole('button', { name: 'Use the other one' }).click();
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('500 g sugar');
   await expect(page.getByTestId('save-state')).toContainText('Saved');
   await conflict(400, 2);
-  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await page.getByRole('button', { name: 'Keep this one' }).click();
   await expect(page.getByTestId('save-state')).toContainText('Saved');
   expect(await kettle.send<Batch>('GET', `/batches/${id}`)).toMatchObject({
     lines: ['2 kg plums, stoned', '500 g sugar'],
@@ -214,10 +214,10 @@ test('begun twice with a press, or after an answer that was lost, it is one cook
     return route.abort();
   });
   await page.goto(`${kettle.address}/batches/${id}/stove`);
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Start a batch' }).click();
   await expect(page.getByRole('alert')).toContainText('does not answer');
   await page.reload();
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Start a batch' }).click();
   await expect(page).toHaveURL(/cook-sessions\//);
   expect(await kettle.send<object[]>('GET', '/cook-sessions')).toHaveLength(1);
 });
@@ -235,7 +235,7 @@ test('of two who change the kitchen, both stand where they are of different fiel
   // What is written is not thrown away by a stray key.
   await page.keyboard.press('Escape');
   await expect(sheet.getByRole('alert')).toContainText('not saved');
-  await sheet.getByRole('button', { name: 'Go on writing' }).click();
+  await sheet.getByRole('button', { name: 'Keep editing' }).click();
   const { version } = await kettle.send<{ version: number }>('GET', '/kitchen');
   await kettle.send('PATCH', '/kitchen', { version, changes: { altitudeM: 77 } });
   await save.click();
@@ -272,7 +272,7 @@ test('changes that are not saved yet can be given up for what was', async ({ pag
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('800 g sugar');
   await kettle.stop('SIGKILL');
   await page.getByLabel('Line 2', { exact: true }).fill('700 g sugar');
-  await page.getByRole('button', { name: 'Go back to what was saved' }).click();
+  await page.getByRole('button', { name: 'Go back to the saved version' }).click();
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('800 g sugar');
   await expect(page.getByTestId('save-state')).toContainText('Saved');
 });
@@ -282,7 +282,7 @@ test('a line taken out can be put back, and a recipe pasted whole', async ({ pag
   await page.getByLabel('Line 1', { exact: true }).click();
   await paste(page, '4 lb apricots\n2 lb 8 oz sugar\n\n¼ cup lemon juice\n');
   await expect(page.getByLabel('Line 3', { exact: true })).toHaveValue('¼ cup lemon juice');
-  await page.getByRole('button', { name: 'Take out line 2' }).click();
+  await page.getByRole('button', { name: 'Delete line 2' }).click();
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('¼ cup lemon juice');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('Line 2', { exact: true })).toHaveValue('2 lb 8 oz sugar');
@@ -291,8 +291,8 @@ test('a line taken out can be put back, and a recipe pasted whole', async ({ pag
 test('a batch put away can be brought back', async ({ page, kettle }) => {
   await kettle.send('POST', '/batches', PLUM);
   await page.goto(kettle.address);
-  await page.getByRole('button', { name: 'Put away Plum' }).click();
+  await page.getByRole('button', { name: 'Delete Plum' }).click();
   await expect(page.getByText('No batches yet.')).toBeVisible();
-  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await page.getByRole('button', { name: 'Restore' }).click();
   await expect(page.getByRole('link', { name: 'Plum', exact: true })).toBeVisible();
 });

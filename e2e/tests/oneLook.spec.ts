@@ -26,9 +26,9 @@ for (const [screen, [width, height]] of Object.entries(SIZES)) {
       const { id } = await kettle.send<Batch>('POST', '/batches', batch);
       await page.goto(`${kettle.address}/batches/${id}`);
       await expect(page.getByTestId('diagnosis')).toBeVisible();
-      await expect(page.getByText('Working out the ranges')).toBeHidden();
-      const heads = page.getByRole('tablist', { name: 'What to ask' });
-      const remedies = page.getByRole('list', { name: 'What would mend it' }).getByRole('button');
+      await expect(page.getByText('Working out the ranges…')).toBeHidden();
+      const heads = page.getByRole('tablist', { name: 'Tools' });
+      const remedies = page.getByRole('list', { name: 'Ways to fix it' }).getByRole('button');
       expect(await isSeen(heads, height)).toBe(true);
       // On the phone the heads stand over the foot of the screen.
       const above = screen === 'phone' ? ((await heads.boundingBox())?.y ?? 0) : height;
@@ -128,9 +128,9 @@ for (const [what, remedies, lines] of EIGHT) {
     const { id } = await kettle.send<Batch>('POST', '/batches', { name: 'Eight lines', lines });
     await page.goto(`${kettle.address}/batches/${id}`);
     await expect(page.getByTestId('diagnosis')).toBeVisible();
-    await expect(page.getByText('Working out the ranges')).toBeHidden();
+    await expect(page.getByText('Working out the ranges…')).toBeHidden();
     await expect(page.getByRole('button', { name: 'Find the amounts' })).toBeVisible();
-    const mends = page.getByRole('list', { name: 'What would mend it' }).getByRole('button');
+    const mends = page.getByRole('list', { name: 'Ways to fix it' }).getByRole('button');
     expect(await mends.count()).toBeGreaterThanOrEqual(remedies);
     const tall = await page.evaluate(() => document.documentElement.scrollHeight);
     expect(tall).toBeLessThanOrEqual(SIZES.table[1]);
@@ -147,7 +147,7 @@ test('between the sizes the pot stays large enough to be read, and nothing stick
     lines: EIGHT[1]?.[2],
   });
   await page.goto(`${kettle.address}/batches/${id}`);
-  const pot = page.getByRole('group', { name: 'The pot with its dipsticks' });
+  const pot = page.getByRole('group', { name: 'The pot with its four gauges' });
   for (const width of [768, 900, 1024, 1167, 1168, 1366]) {
     await page.setViewportSize({ width, height: 800 });
     await expect.poll(async () => (await pot.boundingBox())?.width ?? 0).toBeGreaterThan(LEAST_POT);
@@ -166,15 +166,15 @@ test('the label is turned over for the rest, and for where every figure comes fr
     lines: ['2 kg crushed blackberries', '1.4 kg sugar'],
   });
   await page.goto(`${kettle.address}/batches/${id}`);
-  const label = page.getByRole('region', { name: 'What this batch will be' });
-  const turn = label.getByRole('button', { name: 'The rest, and where from' });
+  const label = page.getByRole('region', { name: 'Label of this batch' });
+  const turn = label.getByRole('button', { name: 'Details and sources' });
   await turn.focus();
   await page.keyboard.press('Enter');
   for (const figure of ['per100g', 'spoon', 'cost', 'rule-stop'])
     await expect(page.getByTestId(figure)).toBeVisible();
-  const from = label.getByRole('region', { name: 'Where the figures come from' });
+  const from = label.getByRole('region', { name: 'Sources' });
   await expect(from.getByRole('heading')).toHaveText([
-    'Shelf',
+    'Storage',
     'Stop',
     'Set',
     'Jars',

@@ -59,8 +59,8 @@ test('a practice cook at sixty times, from cold fruit to the stop, by a script t
     probeOffsetK: PROBE_OFF_K,
   });
   await page.goto(`${kettle.address}/cook-sessions/${id}`);
-  await page.getByRole('button', { name: 'It is in boiling water' }).click();
-  await page.getByRole('button', { name: 'It stands still: take it' }).click();
+  await page.getByRole('button', { name: 'The probe is in boiling water' }).click();
+  await page.getByRole('button', { name: 'It’s steady: use it' }).click();
   // IAPWS-IF97 at the ISA pressure of 1524 m, and what the probe adds.
   const boils = saturationTemperatureC(pressureAtAltitudePa(1524)) + PROBE_OFF_K;
   const taken = (await page.getByTestId('water-boils').textContent()) ?? '';
@@ -74,7 +74,7 @@ test('a practice cook at sixty times, from cold fruit to the stop, by a script t
   expect(Math.abs(debrief.stoppedC - debrief.stopC)).toBeLessThan(0.5);
   expect(Math.abs(debrief.solublesPct - debrief.targetPct)).toBeLessThan(1);
   expect(Math.abs(shown - debrief.solublesPct)).toBeLessThan(1);
-  await expect(page.getByTestId('debrief-set')).toHaveText('Stiff enough to slice');
-  await page.getByRole('link', { name: 'Practise again' }).click();
+  await expect(page.getByTestId('debrief-set')).toHaveText('Stiff set');
+  await page.getByRole('link', { name: 'Practice again' }).click();
   await expect(page.getByRole('region', { name: 'Practice so far' })).toContainText('Damson jam');
 });

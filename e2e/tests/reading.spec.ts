@@ -36,11 +36,11 @@ test('of a messy recipe three lines are asked about, and each is mended with a p
 
   // The words that stand in the way are marked, and each line says what may be meant.
   await expect(grams(page, 5).locator('mark')).toHaveText('pumpkin');
-  await page.getByRole('button', { name: 'Take line 5 as 2 kg plums, and 1 kg pumpkin' }).click();
+  await page.getByRole('button', { name: 'Read line 5 as 2 kg plums, and 1 kg pumpkin' }).click();
   await expect(line(page, 5)).toHaveValue('2 kg plums');
   await expect(line(page, 6)).toHaveValue('1 kg pumpkin');
   await expect(page.getByTestId('shelf')).toContainText('Fridge');
-  await page.getByRole('button', { name: 'Take line 11 as 1 cup sugar' }).click();
+  await page.getByRole('button', { name: 'Read line 11 as 1 cup sugar' }).click();
   await expect(line(page, 11)).toHaveValue('1 cup sugar');
   await expect(flagged(page)).toHaveCount(1);
 
@@ -49,7 +49,7 @@ test('of a messy recipe three lines are asked about, and each is mended with a p
   const what = page.getByLabel('“Old Codlin” is our');
   await what.fill('zorp');
   await expect(page.getByText('“zorp” is not in the larder.')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Teach it' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Teach' })).toBeDisabled();
   await what.fill('apple');
   await what.press('Enter');
   await expect(flagged(page)).toHaveCount(0);
@@ -158,11 +158,11 @@ test('a name that cannot be kept says so, and what was typed stays', async ({ pa
   await page.getByRole('button', { name: 'Teach “Old Codlin”' }).click();
   await page.getByLabel('“Old Codlin” is our').fill('apple');
   await page.route('**/api/kitchen/names', (route) => route.abort());
-  await page.getByRole('button', { name: 'Teach it' }).click();
+  await page.getByRole('button', { name: 'Teach' }).click();
   await expect(page.getByRole('alert')).toContainText('Not kept.');
   await expect(page.getByLabel('“Old Codlin” is our')).toHaveValue('apple');
   await page.unroute('**/api/kitchen/names');
-  await page.getByRole('button', { name: 'Teach it' }).click();
+  await page.getByRole('button', { name: 'Teach' }).click();
   await expect(flagged(page)).toHaveCount(0);
 });
 
@@ -183,10 +183,10 @@ test('the line that decides the shelf is marked, and the way back opens the pant
   });
   await page.goto(`${kettle.address}/batches/${batch.id}`);
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');
-  await expect(grams(page, 1)).toContainText('Decides the shelf.');
+  await expect(grams(page, 1)).toContainText('Decides the storage.');
   await expect(grams(page, 1)).toContainText('101 g to 509 g of peppers');
-  await expect(grams(page, 2)).toContainText('With the line above.');
-  await expect(grams(page, 3)).not.toContainText('Decides the shelf.');
+  await expect(grams(page, 2)).toContainText('Joined with the line above.');
+  await expect(grams(page, 3)).not.toContainText('Decides the storage.');
   await page.getByTestId('way-back').click();
   await expect(line(page, 6)).toHaveValue('125 g vinegar');
   await expect(page.getByTestId('shelf')).toContainText('Pantry');

@@ -40,7 +40,7 @@ for (const { altitudeM, ruleF, minutes } of [
     await expect(page.getByTestId('rule-stop')).toHaveText(formatTemperature(stop.ruleTempC, 'F'));
 
     // The plan that the browser worked out is the one that the server keeps when it is saved.
-    await page.getByRole('button', { name: 'Save as a batch' }).click();
+    await page.getByRole('button', { name: 'Save batch' }).click();
     await expect(page.getByTestId('save-state')).toContainText('Saved');
     const plan = async () => (await kettle.batches())[0]?.plan ?? null;
     await expect.poll(plan).not.toBeNull();

@@ -85,7 +85,7 @@ test('a dead server, a restarted database, a minute without network and reloads 
     const probe = new Probe(kettle, id);
     await page.goto(`${kettle.address}/cook-sessions/${id}`);
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => true));
-    await page.getByRole('button', { name: 'It is lit' }).click();
+    await page.getByRole('button', { name: 'Burner is on' }).click();
     const litAt = Date.now();
     probe.start();
     const stir = page.getByRole('button', { name: 'Stirred', exact: true });
@@ -104,7 +104,7 @@ test('a dead server, a restarted database, a minute without network and reloads 
       expect(Math.abs(minutes * 60 + seconds - (Date.now() - litAt) / 1000)).toBeLessThan(3);
     };
     await stirOnce();
-    await expect(delivery).toHaveText('All is kept');
+    await expect(delivery).toHaveText('All saved');
 
     // The server is killed, things go on, and the page is even loaded again.
     await kettle.stop('SIGKILL');
@@ -116,14 +116,14 @@ test('a dead server, a restarted database, a minute without network and reloads 
     await clockIsTrue();
     await stirOnce();
     await kettle.start();
-    await expect(delivery).toHaveText('All is kept', { timeout: 20_000 });
+    await expect(delivery).toHaveText('All saved', { timeout: 20_000 });
 
     // The database is restarted under the server.
     await cluster.stop();
     await stirOnce();
     cluster = await startCluster(folder);
     await stirOnce();
-    await expect(delivery).toHaveText('All is kept', { timeout: 30_000 });
+    await expect(delivery).toHaveText('All saved', { timeout: 30_000 });
 
     // A minute without any network.
     await context.setOffline(true);
@@ -133,11 +133,11 @@ test('a dead server, a restarted database, a minute without network and reloads 
     await expect.poll(() => Date.now() - offlineAt, { timeout: 70_000 }).toBeGreaterThan(60_000);
     await clockIsTrue();
     await context.setOffline(false);
-    await expect(delivery).toHaveText('All is kept', { timeout: 20_000 });
+    await expect(delivery).toHaveText('All saved', { timeout: 20_000 });
     await stirOnce();
     await page.reload();
     await expect(page.getByRole('listitem').filter({ hasText: 'Stirred' })).toHaveCount(stirs);
-    await expect(delivery).toHaveText('All is kept', { timeout: 20_000 });
+    await expect(delivery).toHaveText('All saved', { timeout: 20_000 });
     await clockIsTrue();
 
     await probe.stop();
@@ -169,7 +169,7 @@ test('the minute of powdered pectin starts with “rolling boil now”, and ends
   await page.goto(`${kettle.address}/cook-sessions/${id}`);
   await page.getByTestId('press').click();
   await page.getByRole('button', { name: 'Rolling boil now' }).click();
-  await page.getByRole('button', { name: 'It is in' }).click();
+  await page.getByRole('button', { name: 'Added' }).click();
   await expect(page.getByTestId('clock')).toHaveCount(0);
   await page.getByRole('button', { name: 'Rolling boil now' }).click();
   await expect(page.getByTestId('next-act')).toHaveText(/Boil hard for 1 minute|Take it off/);
@@ -185,21 +185,21 @@ test('a butter and a curd have faces of their own', async ({ page, kettle }) => 
       settings: { product },
     });
     await page.goto(`${kettle.address}/batches/${batch.id}/stove`);
-    await page.getByRole('button', { name: 'Begin' }).click();
-    await page.getByRole('button', { name: 'It is lit' }).click();
+    await page.getByRole('button', { name: 'Start a batch' }).click();
+    await page.getByRole('button', { name: 'Burner is on' }).click();
   };
   await face('Apple butter', ['3 kg apples', '300 g sugar'], 'butter');
-  await expect(page.getByTestId('next-act')).toHaveText('Bring it to the boil, lid on');
-  await page.getByRole('button', { name: 'It boils' }).click();
+  await expect(page.getByTestId('next-act')).toHaveText('Bring to the boil, lid on');
+  await page.getByRole('button', { name: 'It’s boiling' }).click();
   await expect(page.getByTestId('next-act')).toHaveText('Cook to a sauce, lid on');
-  await expect(page.getByRole('button', { name: 'Mound test …' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Plate test …' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Weighed …' }).click();
-  await page.getByLabel('Grams in the pot, the empty pot taken off').fill('x');
-  await page.getByRole('button', { name: 'Write it down' }).click();
-  await expect(page.getByRole('alert')).toHaveText('A number from 50 to 200,000 g.');
-  await page.getByLabel('Grams in the pot, the empty pot taken off').fill('2900');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByRole('button', { name: 'Mound test…' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Plate test…' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Weigh…' }).click();
+  await page.getByLabel('Grams in the pot, without the pot').fill('x');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(page.getByRole('alert')).toHaveText('Enter a number from 50 to 200,000 g.');
+  await page.getByLabel('Grams in the pot, without the pot').fill('2900');
+  await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'Weighed 2,900 g' })).toBeVisible();
 
   await face(
@@ -209,13 +209,13 @@ test('a butter and a curd have faces of their own', async ({ page, kettle }) => 
   );
   await expect(page.getByTestId('next-act')).toHaveText(/Whisk to 77.0.°C/);
   await expect(page.locator('[data-code=do-not-boil]')).toBeVisible();
-  await page.getByRole('button', { name: 'It shows …' }).click();
+  await page.getByRole('button', { name: 'Reading…' }).click();
   await page.getByLabel('The thermometer shows').fill('77.5');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByTestId('next-act')).toHaveText('Take it off the heat');
-  await page.getByRole('button', { name: 'It shows …' }).click();
+  await page.getByRole('button', { name: 'Reading…' }).click();
   await page.getByLabel('The thermometer shows').fill('84');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.locator('[data-code=curdles]')).toContainText('82 °C');
 });
 
@@ -226,10 +226,10 @@ test('the stove is sound for everybody, and fits every screen', async ({ page, k
   await expect(page.getByRole('heading', { name: 'Practice kettle' })).toBeVisible();
   expect(await seriousFaults(page)).toEqual([]);
   await page.goto(`${kettle.address}/cook-sessions/${id}`);
-  await page.getByRole('button', { name: 'It is in boiling water' }).click();
+  await page.getByRole('button', { name: 'The probe is in boiling water' }).click();
   expect(await seriousFaults(page)).toEqual([]);
-  await page.getByRole('button', { name: 'It is lit' }).click();
-  await page.getByRole('button', { name: 'Plate test …' }).click();
+  await page.getByRole('button', { name: 'Burner is on' }).click();
+  await page.getByRole('button', { name: 'Plate test…' }).click();
   await expect(page.getByTestId('your-plate')).toBeVisible();
   expect(await seriousFaults(page)).toEqual([]);
   for (const [width, height] of [
@@ -253,21 +253,21 @@ test('boiling water is read before the cook, by typing, and kept for the kitchen
   await kettle.setUpKitchen();
   const { id } = await cookOfBatch(kettle);
   await page.goto(`${kettle.address}/cook-sessions/${id}`);
-  await page.getByRole('button', { name: 'It is in boiling water' }).click();
+  await page.getByRole('button', { name: 'The probe is in boiling water' }).click();
   await page.getByLabel('Or what the thermometer shows').fill('120');
-  await page.getByRole('button', { name: 'Write it down' }).click();
-  await expect(page.getByRole('alert')).toHaveText('A number from 185 to 221 °F.');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(page.getByRole('alert')).toHaveText('Enter a number from 185 to 221 °F.');
   await page.getByLabel('Or what the thermometer shows').fill('204');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByTestId('water-boils')).toHaveText('204.0 °F');
-  await page.getByRole('button', { name: 'Keep it for this kitchen' }).click();
-  await expect(page.getByText('Kept for this kitchen.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save it for this kitchen' }).click();
+  await expect(page.getByText('Saved for this kitchen.')).toBeVisible();
   await expect
     .poll(async () => (await kettle.send<Kitchen>('GET', '/kitchen')).waterBoilsC)
     .toBeCloseTo(95.56, 2);
 });
 
-test('a drop that runs at the stop: five minutes more, and what that usually means', async ({
+test('a drop that runs when done: five minutes more, and what that usually means', async ({
   page,
   kettle,
 }) => {
@@ -277,29 +277,29 @@ test('a drop that runs at the stop: five minutes more, and what that usually mea
     lines: ['2 kg crushed strawberries', '1.4 kg sugar'],
   });
   await page.goto(`${kettle.address}/batches/${batch.id}/prepare`);
-  await page.getByRole('link', { name: 'To the stove' }).click();
-  await page.getByRole('button', { name: 'Begin' }).click();
-  await page.getByRole('button', { name: 'It is lit' }).click();
-  await page.getByRole('button', { name: 'Another amount than 1,400 g' }).click();
-  await page.getByLabel('Grams that went in').fill('1200');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('link', { name: 'Go to the stove' }).click();
+  await page.getByRole('button', { name: 'Start a batch' }).click();
+  await page.getByRole('button', { name: 'Burner is on' }).click();
+  await page.getByRole('button', { name: 'A different amount than 1,400 g' }).click();
+  await page.getByLabel('Grams added').fill('1200');
+  await page.getByRole('button', { name: 'Log it' }).click();
   const log = page.getByRole('listitem');
   await expect(log.filter({ hasText: 'Added 1,200 g, as planned' })).toBeVisible();
-  await page.getByRole('button', { name: 'No grit' }).click();
-  await page.getByRole('button', { name: 'Added …' }).click();
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Dissolved' }).click();
+  await page.getByRole('button', { name: 'Add…' }).click();
+  await page.getByRole('button', { name: 'Log it' }).click();
   await expect(log.filter({ hasText: 'Added 15 g' })).toBeVisible();
   await page.getByTestId('press').click();
   await page.getByRole('button', { name: 'Plate test', exact: true }).click();
   await page.getByRole('button', { name: 'It runs' }).click();
   await expect(page.getByTestId('next-act')).toHaveText(/5.minutes more/);
   await expect(page.getByTestId('clock')).toHaveText(/^(5:00|4:5\d)$/);
-  await page.getByRole('button', { name: 'It shows …' }).click();
+  await page.getByRole('button', { name: 'Reading…' }).click();
   await page.getByLabel('The thermometer shows').fill('214');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByRole('alert')).toContainText('the acid or the pectin is low');
   // Taken back, the test is asked for again.
-  await page.getByRole('button', { name: 'Take back: Plate test: runs' }).click();
+  await page.getByRole('button', { name: 'Undo: Plate test: runs' }).click();
   await expect(page.getByTestId('next-act')).toHaveText('Test a drop on the cold plate');
 });
 
@@ -320,7 +320,7 @@ test('after a reload a bell that would not be heard says so, until the page is t
     };
   });
   await page.reload();
-  const mute = page.getByText('Touch the page once, so that it can ring');
+  const mute = page.getByText('Tap the page once so it can ring');
   await expect(mute).toBeVisible();
   await page.getByRole('heading', { level: 1 }).click();
   await expect(mute).toBeHidden();
@@ -333,11 +333,11 @@ test('a practice is begun from its form; how the stove calls is remembered', asy
   await kettle.setUpKitchen();
   await page.goto(`${kettle.address}/stove`);
   await page.getByLabel(/^Batch/).selectOption('Strawberry jam');
-  await page.getByLabel('What may be wrong').selectOption('A thermometer that lies');
+  await page.getByLabel('What can go wrong').selectOption('A thermometer that lies');
   await expect(page.getByText('dropped last week')).toBeVisible();
-  await page.getByLabel('The pot stands on a scale').check();
+  await page.getByLabel('The pot is on a scale').check();
   await page.getByRole('button', { name: '60×' }).click();
-  await page.getByRole('button', { name: 'Set it on the stove' }).click();
+  await page.getByRole('button', { name: 'Start cooking' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Strawberry jam');
   await expect(page.getByRole('button', { name: '60×' })).toHaveAttribute('aria-pressed', 'true');
   // The scale weighs once in a minute of the kitchen.

@@ -40,17 +40,17 @@ test('two browsers on two servers show the same pot within a second', async ({
     const open = async (server: KettleServer) => {
       const page = await (await browser.newContext()).newPage();
       await page.goto(`${server.address}/cook-sessions/${id}`);
-      await expect(page.getByTestId('delivery')).toHaveText('All is kept');
+      await expect(page.getByTestId('delivery')).toHaveText('All saved');
       return page;
     };
     const [tablet, phone] = await Promise.all([open(kettle), open(other)]);
     const named = (page: Page, name: string) => page.getByRole('button', { name, exact: true });
 
-    const [boil, soften] = ['Bring it to the boil, lid on', 'Soften the fruit, lid on'];
-    await soonSeen(named(tablet, 'It is lit'), phone, nextAct(boil));
-    await soonSeen(named(phone, 'It boils'), tablet, nextAct(soften));
-    await soonSeen(named(phone, 'Stirred'), tablet, labelled('Take back: Stirred'));
-    await soonSeen(named(phone, 'Take back: Stirred'), tablet, labelled('Put back: Stirred'));
+    const [boil, soften] = ['Bring to the boil, lid on', 'Soften the fruit, lid on'];
+    await soonSeen(named(tablet, 'Burner is on'), phone, nextAct(boil));
+    await soonSeen(named(phone, 'It’s boiling'), tablet, nextAct(soften));
+    await soonSeen(named(phone, 'Stirred'), tablet, labelled('Undo: Stirred'));
+    await soonSeen(named(phone, 'Undo: Stirred'), tablet, labelled('Put back: Stirred'));
 
     const clock = async (page: Page) => {
       const [minutes = 0, seconds = 0] = ((await page.getByTestId('clock').textContent()) ?? '')

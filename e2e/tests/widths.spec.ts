@@ -1,7 +1,7 @@
 import type { Batch } from '@idle-kettle/contract';
 import { expect, fitsWidth, test } from '../kitchen.ts';
 
-const BENCHES = ['Ask for', 'Methods', 'Less sugar', 'Gel map', 'Measured', 'Keep'];
+const BENCHES = ['Targets', 'Methods', 'Less sugar', 'Gel map', 'Measurements', 'Keep'];
 
 test('nothing sticks out of any screen or bench', async ({ page, kettle }) => {
   await kettle.setUpKitchen({

@@ -46,6 +46,7 @@ afterAll(async () => {
 
 const get = async <T>(path: string): Promise<T> =>
   (await request(app.getHttpServer()).get(`/api${path}`).expect(200)).body as T;
+const byText = (a: string, b: string) => a.localeCompare(b);
 const byId = (a: { id: string }, b: { id: string }) => a.id.localeCompare(b.id);
 
 test('every batch is still there with its lines, settings and version, and keeps its label', async () => {
@@ -60,7 +61,9 @@ test('every batch is still there with its lines, settings and version, and keeps
 
 test('every recipe is still there with all its versions', async () => {
   const recipes = await get<Recipe[]>('/recipes');
-  expect(recipes.map(({ id }) => id).sort()).toEqual(before['cards']!.map(({ id }) => id).sort());
+  expect(recipes.map(({ id }) => id).toSorted(byText)).toEqual(
+    before['cards']!.map(({ id }) => String(id)).toSorted(byText),
+  );
   const versions = recipes.flatMap(({ id, versions: of }) =>
     of.map(({ number, lines, note }) => ({ id, number, lines, note })),
   );
@@ -72,7 +75,8 @@ test('every recipe is still there with all its versions', async () => {
 test('every cook session is still there with its whole log, and those whose jars were stored still are', async () => {
   const sessions = await get<CookSession[]>('/cook-sessions');
   expect(sessions).toHaveLength(before['cooks']!.length);
-  const entryName = ({ source, seq, position }: Record<string, unknown>) => `${source} ${seq} ${position}`; // prettier-ignore
+  const entryName = ({ source, seq, position }: Record<string, unknown>) =>
+    [source, seq, position].map(String).join(' ');
   for (const { id } of sessions) {
     const old = before['cooks']!.find((row) => row['id'] === id)!;
     const session = await get<CookSession>(`/cook-sessions/${id}`);
@@ -85,7 +89,7 @@ test('every cook session is still there with its whole log, and those whose jars
       log.push(...(await get<LiveMessage>(path)).entries);
     }
     const kept = before['cook_entries']!.filter((row) => row['cook_id'] === id);
-    expect(log.slice(0, kept.length).map((entry) => entryName({ ...entry })).sort()).toEqual(kept.map(entryName).sort()); // prettier-ignore
+    expect(log.slice(0, kept.length).map((entry) => entryName({ ...entry })).toSorted(byText)).toEqual(kept.map(entryName).toSorted(byText)); // prettier-ignore
   }
   expect(before['cooks']!.some((row) => row['put_away_at'] !== null)).toBe(true);
 });

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Problem } from '@idle-kettle/contract';
 import type { Fault } from '@idle-kettle/core';
 
@@ -11,7 +12,7 @@ export class Refused extends Error {
 /** The server could not be reached at all. */
 export class Unreachable extends Error {
   constructor() {
-    super('The kitchen’s server does not answer.');
+    super(say('api.theServerIsntAnswering'));
   }
 }
 
@@ -66,5 +67,5 @@ export function sayError(error: Error): string {
 /** A fault as a person reads it: `Line 4: The amount must be more than zero.` */
 export function sayFault({ field, message }: Fault): string {
   const index = /^lines\[(\d+)\]/.exec(field)?.[1];
-  return index === undefined ? message : `Line ${Number(index) + 1}: ${message}`;
+  return index === undefined ? message : say('api.line', { line: Number(index) + 1, message });
 }

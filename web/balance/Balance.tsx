@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { jarsIn, type Batch, type Formula, type Kitchen } from '@idle-kettle/contract';
 import {
   PRETREATMENT_FACTS,
@@ -101,7 +102,7 @@ export function Balance({ kitchen, saved, from }: Props) {
   const take = useCallback(
     (request: PlanRequest | null, did: string) => {
       if (request === null) {
-        setNotice('That cannot be turned before every line is understood.');
+        setNotice(say('balance.fixTheHighlightedLinesFirst'));
         return;
       }
       setNotice(null);
@@ -125,7 +126,7 @@ export function Balance({ kitchen, saved, from }: Props) {
     (gauge: GaugeId, value: number) =>
       onAsk(
         (now) => planner.ask((of) => of.turn(now, kitchen, gauge, value)),
-        (request) => latest.current.take(request, `Turned ${gauge}`),
+        (request) => latest.current.take(request, say('balance.changed', { gauge })),
       ),
     [kitchen, onAsk],
   );
@@ -140,7 +141,7 @@ export function Balance({ kitchen, saved, from }: Props) {
           planner.ask((of) => of.workOut(line === null ? now : { ...now, lines: [line] }, kitchen)),
         (found) => {
           if (found.outcome === 'found') {
-            latest.current.take(found.request, 'Worked out a formula');
+            latest.current.take(found.request, say('balance.suggestedAFormula'));
             return;
           }
           setNotice(found.faults.map(({ message }) => message).join(' '));
@@ -165,7 +166,10 @@ export function Balance({ kitchen, saved, from }: Props) {
       setNotice(
         pasted.rest.length === 0
           ? null
-          : `Left out, as no ingredient: ${pasted.rest.slice(0, 3).join(' · ').slice(0, 160)}${pasted.rest.length > 3 ? ' …' : ''}`,
+          : say('balance.skipped', {
+              slice: pasted.rest.slice(0, 3).join(' · ').slice(0, 160),
+              part: pasted.rest.length > 3 ? ' …' : '',
+            }),
       );
       dispatch({ type: 'paste', index, lines: pasted.lines });
     },
@@ -182,7 +186,7 @@ export function Balance({ kitchen, saved, from }: Props) {
           planner.ask((of) => of.solve(now, kitchen, { fruitG: fruitGrams(settled) / pots })),
         (found) => {
           if (found.outcome === 'solved')
-            latest.current.take(found.request, `Made it one of ${pots} pots`);
+            latest.current.take(found.request, say('balance.splitIntoPots', { pots }));
         },
       ),
     [kitchen, settled, onAsk],
@@ -199,7 +203,7 @@ export function Balance({ kitchen, saved, from }: Props) {
           lines: formula.lines.filter((_, index) => !goes(index)),
           settings: { ...settings, before: { kind, lines } },
         },
-        did: `First ${PRETREATMENT_FACTS[kind].name}`,
+        did: say('balance.firstStep', { name: PRETREATMENT_FACTS[kind].name }),
       });
     },
     [formula, plan, settings],
@@ -221,7 +225,7 @@ export function Balance({ kitchen, saved, from }: Props) {
         <Split pots={pots} onSplit={onSplit} />
       ) : code === 'altitude-assumed' ? (
         <Link to="/kitchen" className="btn btn-outline btn-xs ml-1.5 max-md:btn-sm">
-          Say how high this kitchen is
+          {say('balance.setYourAltitude')}
         </Link>
       ) : null,
     [pots, onSplit],
@@ -233,7 +237,7 @@ export function Balance({ kitchen, saved, from }: Props) {
     (isCrowded(formula.lines.length) && (settled?.shelf.decides.length ?? 0) > 1);
   const toMind = !stale && settled && isWritten && (
     <div className="min-w-0 max-md:order-3">
-      <ErrorBoundary what="what to mind" on={settled}>
+      <ErrorBoundary what={say('balance.theNotes')} on={settled}>
         <Cautions cautions={settled.cautions} wayOn={wayOn} />
       </ErrorBoundary>
     </div>
@@ -241,10 +245,10 @@ export function Balance({ kitchen, saved, from }: Props) {
 
   return (
     <div className="grid items-start gap-x-5 gap-y-3 max-md:pb-12 md:grid-cols-2 wide:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,22rem)]">
-      <h1 className="sr-only">Balance: {finalName}</h1>
+      <h1 className="sr-only">{say('balance.balance', { finalName })}</h1>
       <div className="flex min-w-0 flex-col gap-2 max-md:contents">
         <FoldedLines lines={plan?.lines ?? []} open={saved === null}>
-          <ErrorBoundary what="the settings" on={draft}>
+          <ErrorBoundary what={say('balance.theSettings')} on={draft}>
             <SettingsBar
               settings={draft.settings}
               method={plan?.method ?? null}
@@ -254,7 +258,7 @@ export function Balance({ kitchen, saved, from }: Props) {
               onSet={set}
             />
           </ErrorBoundary>
-          <ErrorBoundary what="what comes first" on={draft}>
+          <ErrorBoundary what={say('balance.theFirstStep')} on={draft}>
             <PretreatmentPanel
               product={draft.settings.product ?? 'jam'}
               before={draft.settings.before ?? null}
@@ -265,7 +269,7 @@ export function Balance({ kitchen, saved, from }: Props) {
               onSet={set}
             />
           </ErrorBoundary>
-          <ErrorBoundary what="the lines" on={draft}>
+          <ErrorBoundary what={say('balance.theIngredientLines')} on={draft}>
             <LinesEditor
               lines={draft.lines}
               dispatch={dispatch}
@@ -295,12 +299,12 @@ export function Balance({ kitchen, saved, from }: Props) {
           {(failing || unanswered) && (
             <p role="alert" className="border-l-4 border-error pl-3 text-sm">
               {unanswered
-                ? 'That could not be worked out just now; nothing was changed. Ask again.'
-                : 'The ranges cannot be worked out just now: figures are typical ones alone.'}
+                ? say('balance.thatDidntWorkJustNow')
+                : say('balance.showingTypicalValuesRangesAre')}
             </p>
           )}
           {saving.theirs && (
-            <ErrorBoundary what="what was saved elsewhere" on={saving.theirs}>
+            <ErrorBoundary what={say('balance.theOtherVersion')} on={saving.theirs}>
               <Conflict
                 mine={{ name: finalName, ...formula }}
                 theirs={saving.theirs}
@@ -311,17 +315,17 @@ export function Balance({ kitchen, saved, from }: Props) {
           {stale ? (
             <Impossible faults={faults} />
           ) : plan && isBareFruit(formula, plan) ? (
-            <ErrorBoundary what="what is short" on={plan}>
+            <ErrorBoundary what={say('balance.theDiagnosis')} on={plan}>
               <SuggestFormula busy={working} onWorkOut={workOutWritten} />
             </ErrorBoundary>
           ) : (
             plan?.set && (
-              <ErrorBoundary what="what sets it" on={plan}>
+              <ErrorBoundary what={say('balance.theSuggestedFormula')} on={plan}>
                 <Diagnosis set={plan.set} onChange={onChange} />
               </ErrorBoundary>
             )
           )}
-          {working && <p role="status">Trying ways to make it set and keep</p>}
+          {working && <p role="status">{say('balance.lookingForAmountsThatSet')}</p>}
           <p role="status" className="text-sm empty:-mt-2">
             {state.did === null ? '' : `${state.did}.`}
           </p>
@@ -331,7 +335,7 @@ export function Balance({ kitchen, saved, from }: Props) {
       <div className="grid min-w-0 items-start gap-3 max-md:contents md:max-wide:order-1 md:max-wide:col-span-2 md:max-wide:grid-cols-2">
         {!isWritten && saved === null && (
           <div className="min-w-0 max-md:order-1 md:max-wide:col-span-2">
-            <ErrorBoundary what="where to begin" on={draft}>
+            <ErrorBoundary what={say('balance.theStartingPoints')} on={draft}>
               <StartingPoints
                 units={kitchen.units}
                 busy={working}
@@ -343,11 +347,11 @@ export function Balance({ kitchen, saved, from }: Props) {
         )}
         {plan && (isWritten || saved !== null) && (
           <div className={`min-w-0 max-md:order-5 ${stale ? 'opacity-50' : ''}`}>
-            <ErrorBoundary what="the drawing" on={plan}>
+            <ErrorBoundary what={say('balance.theDrawing')} on={plan}>
               <Dipsticks plan={plan} fruit={fruit} onTurn={onTurn} />
             </ErrorBoundary>
             {plan.yield && (
-              <ErrorBoundary what="the row of jars" on={plan}>
+              <ErrorBoundary what={say('balance.theJars')} on={plan}>
                 <JarRow jars={plan.yield} sizes={sizes} fruit={fruit} />
               </ErrorBoundary>
             )}
@@ -355,7 +359,7 @@ export function Balance({ kitchen, saved, from }: Props) {
         )}
         {isWritten && settled?.finish && (
           <div className="min-w-0 max-md:order-4">
-            <ErrorBoundary what="the workbench" on={settled}>
+            <ErrorBoundary what={say('balance.theTools')} on={settled}>
               <Workbench
                 name={finalName}
                 formula={settledOf}
@@ -373,7 +377,7 @@ export function Balance({ kitchen, saved, from }: Props) {
       </div>
       {plan && (
         <div className="flex min-w-0 flex-col gap-2 max-md:contents">
-          <ErrorBoundary what="the label" on={plan}>
+          <ErrorBoundary what={say('balance.theLabel')} on={plan}>
             <BatchLabel
               plan={plan}
               kitchen={kitchen}
@@ -387,7 +391,7 @@ export function Balance({ kitchen, saved, from }: Props) {
               title={
                 <input
                   type="text"
-                  aria-label="Name of this batch"
+                  aria-label={say('balance.batchName')}
                   value={name}
                   onChange={(event) => setName(event.target.value)}
                   placeholder={suggestedName(plan)}

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { useParams, useSearchParams } from 'react-router';
 import { useBatch } from '../api/batches.ts';
 import { useRecipe } from '../api/recipes.ts';
@@ -21,7 +22,7 @@ export function BalanceScreen() {
   const failure = failureOf([kitchen, batch, recipe]);
   if (failure) return <NotFetched {...failure} />;
   if (!kitchen.data || (batchId !== null && !batch.data) || (cardId !== null && !recipe.data)) {
-    return <Loading what="the batch" />;
+    return <Loading what={say('balance.theBatch')} />;
   }
   const number = Number(search.get('version') ?? 0);
   const version =

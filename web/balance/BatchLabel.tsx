@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Kitchen } from '@idle-kettle/contract';
 import type { Caution as Told, Change, Plan } from '@idle-kettle/core';
 import { ClipboardList, CookingPot, RotateCcw } from 'lucide-react';
@@ -34,7 +35,7 @@ export function BatchLabel(props: Props) {
   const [turned, setTurned] = useState(false);
   return (
     <section
-      aria-label="What this batch will be"
+      aria-label={say('balance.labelOfThisBatch')}
       style={{ '--fruit': fruit } as React.CSSProperties}
       className={`jar-label flex min-w-0 flex-col gap-2 py-3 pr-5 pl-4 [contain:content] max-md:order-1 wide:py-1.5 will-change-transform ${stale ? 'opacity-50' : ''}`}
     >
@@ -49,26 +50,34 @@ export function BatchLabel(props: Props) {
           type="button"
           className="btn btn-ghost btn-sm -ml-2 max-md:px-2"
           aria-pressed={turned}
-          aria-label={turned ? 'Back to the front' : 'The rest, and where from'}
-          title={turned ? 'Back to the front' : 'The rest, and where from'}
+          aria-label={turned ? say('balance.backToTheFront') : say('balance.detailsAndSources')}
+          title={turned ? say('balance.backToTheFront') : say('balance.detailsAndSources')}
           onClick={() => setTurned(!turned)}
         >
           <RotateCcw aria-hidden className="size-4" />
           <span className={batchId === null ? '' : 'max-md:sr-only'}>
-            {turned ? 'Front' : batchId === null ? 'The rest, and where from' : 'The rest'}
+            {turned
+              ? say('balance.front')
+              : batchId === null
+                ? say('balance.detailsAndSources')
+                : say('balance.details')}
           </span>
         </button>
         <span role="status" className="text-sm">
           {plan.finish &&
-            (rough ? 'Working out the ranges' : <span className="sr-only">{inShort(plan)}</span>)}
+            (rough ? (
+              say('balance.workingOutTheRanges')
+            ) : (
+              <span className="sr-only">{inShort(plan)}</span>
+            ))}
         </span>
         {batchId !== null && plan.finish && (
           <span className="ml-auto flex gap-2">
             <Link to={`/batches/${batchId}/prepare`} className="btn btn-primary btn-sm">
-              <ClipboardList aria-hidden className="size-4" /> Prepare it
+              <ClipboardList aria-hidden className="size-4" /> {say('balance.prepare')}
             </Link>
             <Link to={`/batches/${batchId}/stove`} className="btn btn-outline btn-sm">
-              <CookingPot aria-hidden className="size-4" /> Stove
+              <CookingPot aria-hidden className="size-4" /> {say('balance.stove')}
             </Link>
           </span>
         )}
@@ -79,6 +88,6 @@ export function BatchLabel(props: Props) {
 
 /** The verdicts in one sentence, said once they stand: a screen reader is not read the label at every key. */
 const inShort = (plan: Plan): string =>
-  [plan.set && SET_IN_WORDS[plan.set.forecast], jarsInWords(plan), shelfInWords(plan)]
+  [plan.set && say(SET_IN_WORDS[plan.set.forecast]), jarsInWords(plan), shelfInWords(plan)]
     .filter(Boolean)
     .join(', ');

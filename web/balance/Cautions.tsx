@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Caution as Told, Fault } from '@idle-kettle/core';
 import { memo } from 'react';
 import { sayFault } from '../api/request.ts';
@@ -17,7 +18,7 @@ export const Cautions = memo(function Cautions({ cautions, wayOn }: Props) {
   const warnings = cautions.filter(({ level }) => level === 'warn');
   const notes = cautions.filter(({ level }) => level === 'note');
   return (
-    <section aria-label="Mind" className="flex flex-col gap-2 [contain:content]">
+    <section aria-label={say('balance.warnings')} className="flex flex-col gap-2 [contain:content]">
       {warnings.length > 0 && (
         <ul className="flex flex-col gap-2">
           {warnings.map((caution) => (
@@ -30,7 +31,7 @@ export const Cautions = memo(function Cautions({ cautions, wayOn }: Props) {
       {notes.length > 0 && (
         <details className="text-sm">
           <summary className="w-fit cursor-pointer underline decoration-dotted underline-offset-4">
-            Worth knowing, {notes.length}
+            {say('balance.notes', { count: notes.length })}
           </summary>
           <ul className="mt-2 flex flex-col gap-2">
             {notes.map((caution) => (
@@ -57,18 +58,18 @@ export const Split = ({ pots, onSplit }: SplitProps) =>
       className="btn btn-outline btn-xs ml-1.5 max-md:btn-sm"
       onClick={() => onSplit(pots)}
     >
-      Make this one of {pots} pots
+      {say('balance.splitItIntoPots', { pots })}
     </button>
   );
 
 /** Why nothing new can be worked out, and that what is shown is from before. */
 export const Impossible = ({ faults }: { faults: readonly Fault[] }) => (
-  <section aria-label="Mend" className="border-l-4 border-error pl-3 text-error">
+  <section aria-label={say('balance.fix')} className="border-l-4 border-error pl-3 text-error">
     <ul>
       {faults.map((fault) => (
         <li key={fault.field}>{sayFault(fault)}</li>
       ))}
     </ul>
-    <p>Until then, the pot and the label show the batch as it was before.</p>
+    <p>{say('balance.untilThenThePotAnd')}</p>
   </section>
 );

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Batch } from '@idle-kettle/contract';
 import { format } from 'date-fns';
 import type { Content, Saver } from './saver.ts';
@@ -13,19 +14,20 @@ type Props = {
 export const Conflict = ({ mine, theirs, saver }: Props) => (
   <section
     role="alert"
-    aria-label="Saved somewhere else meanwhile"
+    aria-label={say('balance.changedOnAnotherDevice')}
     className="rounded-box border-2 border-secondary bg-base-100 p-3"
   >
-    <h2 className="font-bold text-secondary">This batch was saved somewhere else meanwhile</h2>
+    <h2 className="font-bold text-secondary">{say('balance.thisBatchWasChangedOn')}</h2>
     <p className="text-sm">
-      At {format(new Date(theirs.updatedAt), 'HH:mm:ss')}. Nothing of either is lost; say which is
-      to stand.
+      {say('balance.savedThereAtNothingIs', {
+        format: format(new Date(theirs.updatedAt), 'HH:mm:ss'),
+      })}
     </p>
     <table className="my-2 w-full table-fixed text-sm">
       <thead>
         <tr className="text-left">
-          <th scope="col">Yours</th>
-          <th scope="col">Theirs</th>
+          <th scope="col">{say('balance.thisDevice')}</th>
+          <th scope={say('balance.theOtherOne')}>Theirs</th>
         </tr>
       </thead>
       <tbody>
@@ -39,13 +41,13 @@ export const Conflict = ({ mine, theirs, saver }: Props) => (
     </table>
     <div className="flex flex-wrap gap-2">
       <button type="button" className="btn btn-sm btn-primary" onClick={saver.keepMine}>
-        Keep mine
+        {say('balance.keepThisOne')}
       </button>
       <button type="button" className="btn btn-sm" onClick={saver.goBack}>
-        Take theirs
+        {say('balance.useTheOtherOne')}
       </button>
       <button type="button" className="btn btn-sm" onClick={() => void saver.saveAsNew()}>
-        Save mine as another batch
+        {say('balance.saveThisOneAsA')}
       </button>
     </div>
   </section>
@@ -55,6 +57,6 @@ const Side = ({ text, same }: { readonly text: string | null; readonly same: boo
   <td
     className={`border-l-4 py-0.5 pl-2 break-words ${same ? 'border-base-300' : 'border-secondary'}`}
   >
-    {text ?? <span className="opacity-70">(nothing here)</span>}
+    {text ?? <span className="opacity-70">{say('balance.nothing')}</span>}
   </td>
 );

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Change, Plan } from '@idle-kettle/core';
 import { Wand } from 'lucide-react';
 import { memo } from 'react';
@@ -14,7 +15,7 @@ const WHOLE = 2;
 
 /** What is short, in a sentence, and what mends it with one press. */
 export const Diagnosis = memo(({ set: { text, beyond, remedies }, onChange }: Props) => (
-  <section aria-label="What is short">
+  <section aria-label={say('balance.whatsMissing')}>
     <p className="leading-snug font-bold wide:text-sm wide:leading-snug" data-testid="diagnosis">
       {unbroken(text)}
     </p>
@@ -29,7 +30,7 @@ export const Diagnosis = memo(({ set: { text, beyond, remedies }, onChange }: Pr
     {remedies.length > 0 && (
       <ul
         className="mt-1.5 divide-y divide-primary/25 rounded-field border border-primary/40 bg-base-100"
-        aria-label="What would mend it"
+        aria-label={say('balance.waysToFixIt')}
       >
         {remedies.map(({ text: whole, act, change, forecast }, index) => (
           <li key={whole}>
@@ -37,7 +38,7 @@ export const Diagnosis = memo(({ set: { text, beyond, remedies }, onChange }: Pr
               type="button"
               title={whole}
               className="flex w-full cursor-pointer items-start gap-2 rounded-field px-2 py-1 text-left text-sm leading-snug hover:bg-base-200"
-              onClick={() => onChange(change, `Mended: ${act}`)}
+              onClick={() => onChange(change, say('balance.fixed', { act }))}
             >
               <Wand aria-hidden className="mt-0.5 size-4 shrink-0 text-primary" />
               <span className="grow gap-2 md:flex">
@@ -49,7 +50,7 @@ export const Diagnosis = memo(({ set: { text, beyond, remedies }, onChange }: Pr
                     <span className="grow max-wide:hidden">{act}</span>
                   </>
                 )}{' '}
-                <b className="shrink-0">{SET_IN_WORDS[forecast]}</b>
+                <b className="shrink-0">{say(SET_IN_WORDS[forecast])}</b>
               </span>
             </button>
           </li>

@@ -1,3 +1,5 @@
+import { say } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import { toPlanCsv, toPlanText, toRecipeJsonLd } from '@idle-kettle/core';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
@@ -27,24 +29,27 @@ export function Export({ name, formula, plan, onBringIn }: WorkbenchProps) {
           keep.mutate({ id: onto === '' ? null : onto, recipe }, { onSuccess: () => setNote('') });
         }}
       >
-        <h3 className="font-bold text-primary">Keep it as a recipe</h3>
+        <h3 className="font-bold text-primary">{say('balance.saveAsARecipe')}</h3>
         <label className="flex flex-col text-sm">
-          As
+          {say('balance.saveAs')}
           <select
             className="select select-sm max-w-sm"
             value={onto}
             onChange={({ target }) => setOnto(target.value)}
           >
-            <option value="">a new recipe</option>
+            <option value="">{say('balance.aNewRecipe')}</option>
             {(recipes.data ?? []).map((recipe) => (
               <option key={recipe.id} value={recipe.id}>
-                version {(recipe.versions[0]?.number ?? 0) + 1} of {recipe.name}
+                {say('balance.versionOf', {
+                  value: (recipe.versions[0]?.number ?? 0) + 1,
+                  name: recipe.name,
+                })}
               </option>
             ))}
           </select>
         </label>
         <label className="flex flex-col text-sm">
-          What is new in it
+          {say('balance.whatChangedInThisVersion')}
           <input
             className="input input-sm max-w-sm"
             value={note}
@@ -54,31 +59,37 @@ export function Export({ name, formula, plan, onBringIn }: WorkbenchProps) {
         </label>
         <div className="flex flex-wrap items-center gap-3">
           <button type="submit" className="btn btn-primary" disabled={keep.isPending}>
-            Keep the recipe
+            {say('balance.saveRecipe')}
           </button>
           <p role="status">
             {keep.data && !keep.isPending && (
               <>
-                Kept as version {keep.data.versions[0]?.number} of{' '}
-                <Link className="link" to="/recipes">
-                  {keep.data.name}
-                </Link>
-                .
+                <Say
+                  id="balance.savedAsVersionOf"
+                  values={{
+                    number: keep.data.versions[0]?.number,
+                    part: (
+                      <Link className="link" to="/recipes">
+                        {keep.data.name}
+                      </Link>
+                    ),
+                  }}
+                />
               </>
             )}
           </p>
         </div>
         {keep.error && (
           <p role="alert" className="text-error">
-            Not kept. {sayError(keep.error)}
+            {say('balance.notSaved', { sayError: sayError(keep.error) })}
           </p>
         )}
       </form>
       <div className="flex flex-col gap-3">
-        <h3 className="font-bold text-primary">As a file</h3>
+        <h3 className="font-bold text-primary">{say('balance.download')}</h3>
         <div className="flex flex-wrap gap-2">
           <FileButton
-            text="Recipe (JSON-LD)"
+            text={say('balance.recipeJsonLd')}
             onClick={() =>
               download(
                 `${file}.json`,
@@ -88,19 +99,16 @@ export function Export({ name, formula, plan, onBringIn }: WorkbenchProps) {
             }
           />
           <FileButton
-            text="Plain text"
+            text={say('balance.plainText')}
             onClick={() => download(`${file}.txt`, 'text/plain', toPlanText(name, plan, method))}
           />
           <FileButton
-            text="Table (CSV)"
+            text={say('balance.spreadsheetCsv')}
             onClick={() => download(`${file}.csv`, 'text/csv', toPlanCsv(plan))}
           />
         </div>
         <Import onBringIn={onBringIn} />
-        <p className="text-sm opacity-80">
-          Its lines are added to these; undo takes them back. A file that cannot be read changes
-          nothing.
-        </p>
+        <p className="text-sm opacity-80">{say('balance.itsLinesAreAddedTo')}</p>
       </div>
     </div>
   );

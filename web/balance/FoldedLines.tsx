@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { PlanLine } from '@idle-kettle/core';
 import { ChevronDown } from 'lucide-react';
 import { useId, useState } from 'react';
@@ -36,8 +37,9 @@ export function FoldedLines({ lines, open: first, children }: Props) {
 }
 
 function inWords(lines: readonly PlanLine[]): string {
-  if (lines.length === 0) return 'Nothing written yet';
+  if (lines.length === 0) return say('balance.noIngredientsYet');
   const strange = lines.filter(({ understood }) => !understood).length;
-  const count = lines.length === 1 ? '1 line' : `${lines.length} lines`;
-  return strange === 0 ? `${count}:` : `${count}, ${strange} not understood:`;
+  const count =
+    lines.length === 1 ? say('balance.1Line') : say('balance.lines', { count: lines.length });
+  return strange === 0 ? `${count}:` : say('balance.notRecognized', { count, strange });
 }

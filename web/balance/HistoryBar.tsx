@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { Redo2, Undo2, type LucideIcon } from 'lucide-react';
 import { memo, type Dispatch } from 'react';
 import type { FormulaAction } from './formula.ts';
@@ -11,8 +12,18 @@ type Props = {
 /** Takes changes back, and makes them again. */
 export const HistoryBar = memo(({ canUndo, canRedo, dispatch }: Props) => (
   <div className="flex items-center">
-    <Step name="Undo" icon={Undo2} can={canUndo} onStep={() => dispatch({ type: 'undo' })} />
-    <Step name="Redo" icon={Redo2} can={canRedo} onStep={() => dispatch({ type: 'redo' })} />
+    <Step
+      name={say('balance.undo')}
+      icon={Undo2}
+      can={canUndo}
+      onStep={() => dispatch({ type: 'undo' })}
+    />
+    <Step
+      name={say('balance.redo')}
+      icon={Redo2}
+      can={canRedo}
+      onStep={() => dispatch({ type: 'redo' })}
+    />
   </div>
 ));
 HistoryBar.displayName = 'HistoryBar';

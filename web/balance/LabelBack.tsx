@@ -1,3 +1,5 @@
+import { say } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import type { Kitchen } from '@idle-kettle/contract';
 import { costOf, formatMass, formatTemperature, type Plan } from '@idle-kettle/core';
 import { memo } from 'react';
@@ -22,20 +24,29 @@ export const LabelBack = memo(function LabelBack({ plan, kitchen }: Props) {
       {finish && (
         <Figure
           name="100 g"
-          value={`${Math.round(finish.fruitPer100g)} g fruit · ${Math.round(finish.sugarsPer100g)} g sugars`}
+          value={say('balance.gFruitGSugars', {
+            fruit: Math.round(finish.fruitPer100g),
+            sugars: Math.round(finish.sugarsPer100g),
+          })}
           testId="per100g"
           small
         >
           <p>
-            {formatMass(finish.massG.p50, kitchen.units)} in the pot at the stop,{' '}
-            {Math.round(finish.solublesPct)} % soluble solids. {why.label}
+            {say('balance.inThePotAtThe', {
+              mass: formatMass(finish.massG.p50, kitchen.units),
+              round: Math.round(finish.solublesPct),
+              label: why.label,
+            })}
           </p>
         </Figure>
       )}
       {label && (
         <Figure
-          name="Spoon"
-          value={`${label.spoon.sugarsG} g sugars · ${label.spoon.energyKcal} kcal`}
+          name={say('balance.perSpoonful')}
+          value={say('balance.gSugarsKcal', {
+            sugars: label.spoon.sugarsG,
+            energy: label.spoon.energyKcal,
+          })}
           testId="spoon"
           small
         >
@@ -46,68 +57,88 @@ export const LabelBack = memo(function LabelBack({ plan, kitchen }: Props) {
       )}
       {cost && (
         <Figure
-          name="Cost"
-          value={`${unpriced ? 'at least ' : ''}${moneyInWords(cost.totalMinor, kitchen.currency)}`}
+          name={say('balance.cost')}
+          value={`${unpriced ? say('balance.atLeast') : ''}${moneyInWords(cost.totalMinor, kitchen.currency)}`}
           aside={
             cost.perJarMinor === null || unpriced
               ? ''
-              : `${moneyInWords(cost.perJarMinor, kitchen.currency)} a jar`
+              : say('balance.aJar', { money: moneyInWords(cost.perJarMinor, kitchen.currency) })
           }
           testId="cost"
           small
         >
           <p>
-            What goes in, as bought, at the prices in your kitchen.
-            {unpriced && ` No price yet for ${cost.unpriced.join(', ')}.`}
+            {say('balance.ingredientsAsBoughtAtThe', {
+              value: unpriced && say('balance.noPriceYetFor', { value: cost.unpriced.join(', ') }),
+            })}
           </p>
         </Figure>
       )}
-      <section aria-label="Where the figures come from" className="flex flex-col gap-2">
-        {plan.shelf.reasons.length > 0 && <From name="Shelf">{plan.shelf.reasons.join(' ')}</From>}
-        <From name="Stop">
+      <section aria-label={say('balance.sources')} className="flex flex-col gap-2">
+        {plan.shelf.reasons.length > 0 && (
+          <From name={say('balance.storage')}>{plan.shelf.reasons.join(' ')}</From>
+        )}
+        <From name={say('balance.cookTo2')}>
           {stop.kind === 'temperature' && (
             <>
-              The rule, boiling water + 8 °F:{' '}
-              <b data-testid="rule-stop">
-                {formatTemperature(stop.ruleTempC, kitchen.temperature)}
-              </b>
-              {kitchen.waterBoilsC === null ? '. ' : ', on your thermometer. '}
+              <Say
+                id="balance.theUsualRuleBoilingWater"
+                values={{
+                  part: (
+                    <b data-testid="rule-stop">
+                      {formatTemperature(stop.ruleTempC, kitchen.temperature)}
+                    </b>
+                  ),
+                  part2: kitchen.waterBoilsC === null ? '. ' : say('balance.onYourThermometer'),
+                }}
+              />
             </>
           )}
           {why.stop}
         </From>
-        {plan.set && <From name="Set">{why.set}</From>}
+        {plan.set && <From name={say('balance.set')}>{why.set}</From>}
         {jars && (
-          <From name="Jars">
-            Heat {jars.jarsToHeat}, one to spare. {why.yield}{' '}
-            {plan.contributors[0] &&
-              `Most of the range is ${plan.contributors[0].what}: ${Math.round(100 * plan.contributors[0].share)} %.`}
+          <From name={say('balance.jars')}>
+            {say('balance.heatIncludingOneSpare', {
+              jarsToHeat: jars.jarsToHeat,
+              yield: why.yield,
+              value:
+                plan.contributors[0] &&
+                say('balance.mostOfTheRangeComes', {
+                  what: plan.contributors[0].what,
+                  round: Math.round(100 * plan.contributors[0].share),
+                }),
+            })}
             <Narrower of={plan.narrowing.filter(({ figure }) => figure === 'jars')} />
           </From>
         )}
         {plan.minutes && (
-          <From name="Cook">
+          <From name={say('balance.time')}>
             {why.minutes}
             <Narrower of={plan.narrowing.filter(({ figure }) => figure === 'minutes')} />
           </From>
         )}
         {plan.lines.length > 0 && (
-          <From name="Canner">
+          <From name={say('balance.canner')}>
             {process.method !== 'none' &&
-              `Leave ${process.headspaceMm} mm (${process.headspaceMm > 10 ? '½' : '¼'} in) of headspace. ${process.notes.join(' ')} `}
+              say('balance.leaveMmInOfHeadspace', {
+                headspaceMm: process.headspaceMm,
+                part: process.headspaceMm > 10 ? '½' : '¼',
+                value: process.notes.join(' '),
+              })}
             {why.process}
           </From>
         )}
       </section>
       {label && (
-        <section aria-label="What it may be called" className="border-t border-base-300 pt-1.5">
-          <h3 className="font-bold text-secondary">What it may be called</h3>
+        <section aria-label={say('balance.legalNames')} className="border-t border-base-300 pt-1.5">
+          <h3 className="font-bold text-secondary">{say('balance.legalNames')}</h3>
           <p>{label.statement}</p>
           <ul>
             {label.definitions.map(({ name, source, met, text }) => (
               <li key={name} className="mt-1">
                 <b>
-                  {name}: {met ? 'yes' : 'no'}.
+                  {name}: {met ? say('balance.yes') : say('balance.no')}.
                 </b>{' '}
                 {text} <span className="opacity-80">({source})</span>
               </li>
@@ -137,7 +168,7 @@ const From = ({
 const Narrower = ({ of }: { readonly of: Plan['narrowing'] }) =>
   of.length > 0 && (
     <>
-      <p className="mt-1">It would be narrower:</p>
+      <p className="mt-1">{say('balance.toNarrowIt')}</p>
       <ul className="ml-4 list-disc">
         {of.map(({ id, text }) => (
           <li key={id}>{text}</li>

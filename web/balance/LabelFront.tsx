@@ -1,3 +1,5 @@
+import { say } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import type { Kitchen } from '@idle-kettle/contract';
 import {
   formatTemperature,
@@ -44,13 +46,13 @@ export const LabelFront = memo(function LabelFront(props: Props) {
       {plan.lines.length > 0 && <Shelf {...{ plan, stops, wayOn, onChange }} />}
       <Stop stop={plan.stop} scale={kitchen.temperature} />
       {set && (
-        <Figure name="Set" value={SET_IN_WORDS[set.forecast]} testId="set">
+        <Figure name={say('balance.set')} value={say(SET_IN_WORDS[set.forecast])} testId="set">
           <SetBar share={set.share} />
         </Figure>
       )}
       {jars && (
         <Figure
-          name="Jars"
+          name={say('balance.jars')}
           value={jarsInWords(plan) ?? ''}
           aside={part(jars, kitchen)}
           testId="jars"
@@ -61,16 +63,18 @@ export const LabelFront = memo(function LabelFront(props: Props) {
           />
           {(jars.jars.length > 1 ||
             (jars.jars.length > 0 && jars.fullJars.p10 < jars.fullJars.p90)) && (
-            <p className="text-sm max-md:hidden">Most likely {packingInWords(jars)}.</p>
+            <p className="text-sm max-md:hidden">
+              {say('balance.mostLikely', { packing: packingInWords(jars) })}
+            </p>
           )}
         </Figure>
       )}
       <div className="flex flex-col gap-2 max-md:grid max-md:grid-cols-2">
         {minutes && (
           <Figure
-            name="Cook"
+            name={say('balance.time')}
             value={minutesInWords(minutes)}
-            aside="from cold"
+            aside={say('balance.fromCold')}
             brief
             testId="minutes"
           >
@@ -79,12 +83,18 @@ export const LabelFront = memo(function LabelFront(props: Props) {
         )}
         {plan.lines.length > 0 && (
           <Figure
-            name="Canner"
+            name={say('balance.canner')}
             value={processInWords(plan)}
             aside={
               process.method === 'none'
                 ? ''
-                : `${kitchen.altitudeM === null && kitchen.waterBoilsC === null ? 'at sea level, ' : ''}${process.headspaceMm > 10 ? '½' : '¼'} in of headspace`
+                : say('balance.inOfHeadspace', {
+                    part:
+                      kitchen.altitudeM === null && kitchen.waterBoilsC === null
+                        ? say('balance.atSeaLevel')
+                        : '',
+                    part2: process.headspaceMm > 10 ? '½' : '¼',
+                  })
             }
             brief
             testId="process"
@@ -107,7 +117,7 @@ function Shelf({
   const atTable = isCrowded(plan.lines.length) ? AT_THE_TABLE.crowded : AT_THE_TABLE.roomy;
   return (
     <Figure
-      name="Shelf"
+      name={say('balance.storage')}
       value={shelfInWords(plan)}
       testId="shelf"
       tone={safe ? 'text-success' : 'text-error'}
@@ -137,7 +147,9 @@ function Shelf({
       {way && (
         <WayBack
           text={way.text}
-          onTake={() => onChange(way.change ?? {}, `Opened the pantry: ${way.text}`)}
+          onTake={() =>
+            onChange(way.change ?? {}, say('balance.madeItSafeForThe', { text: way.text }))
+          }
         />
       )}
     </Figure>
@@ -157,7 +169,10 @@ function reasonSeen(index: number, atTable: number, safe: boolean): string {
 const MoreReasons = ({ count, where }: { readonly count: number; readonly where: string }) =>
   count > 0 && (
     <p className={`text-sm ${where}`}>
-      {count === 1 ? 'One more reason is' : `${count} more reasons are`} on the back.
+      {say('balance.underDetails', {
+        part:
+          count === 1 ? say('balance.oneMoreReasonIs') : say('balance.moreReasonsAre', { count }),
+      })}
     </p>
   );
 
@@ -168,25 +183,31 @@ function Stop({ stop, scale }: { stop: Plan['stop']; scale: Kitchen['temperature
   const timed = stop.boilMin !== null;
   return (
     <Figure
-      name="Stop"
-      value={timed ? `${stop.boilMin} min at a full rolling boil` : formatTemperature(stopC, scale)}
+      name={say('balance.cookTo2')}
+      value={
+        timed
+          ? say('balance.minAtAFullRolling', { minutes: stop.boilMin })
+          : formatTemperature(stopC, scale)
+      }
       aside={
-        timed ? `it then shows ${formatTemperature(stopC, scale)}` : formatTemperature(stopC, other)
+        timed
+          ? say('balance.yourThermometerWillShow', { temperature: formatTemperature(stopC, scale) })
+          : formatTemperature(stopC, other)
       }
       small={timed}
       testId="stop"
     >
       {stop.kind !== 'egg' && <TemperatureStrip stop={stop} scale={scale} />}
-      {stop.kind === 'body' && (
-        <p className="text-sm">Or when a spoonful mounds and weeps no ring.</p>
-      )}
-      {stop.kind === 'egg' && <p className="text-sm">Above 82 °C (180 °F) it curdles.</p>}
+      {stop.kind === 'body' && <p className="text-sm">{say('balance.orUntilASpoonfulMounds')}</p>}
+      {stop.kind === 'egg' && <p className="text-sm">{say('balance.above82C180F')}</p>}
     </Figure>
   );
 }
 
 const part = ({ partMl }: NonNullable<Plan['yield']>, kitchen: Kitchen): string =>
-  partMl < A_SPOON_ML ? '' : `and ${formatVolume(partMl, kitchen.units)} for the fridge`;
+  partMl < A_SPOON_ML
+    ? ''
+    : say('balance.andForTheFridge', { volume: formatVolume(partMl, kitchen.units) });
 
 /** What would open the pantry, with one press; the plan with it was made to prove it. */
 const WayBack = ({ text, onTake }: { readonly text: string; readonly onTake: () => void }) => (
@@ -198,7 +219,7 @@ const WayBack = ({ text, onTake }: { readonly text: string; readonly onTake: () 
   >
     <DoorOpen aria-hidden className="mt-0.5 size-4 shrink-0 text-success" />
     <span>
-      The way back to the pantry: <b>{unbroken(text)}</b>.
+      <Say id="balance.toMakeItSafeFor" values={{ part: <b>{unbroken(text)}</b> }} />
     </span>
   </button>
 );
@@ -206,4 +227,8 @@ const WayBack = ({ text, onTake }: { readonly text: string; readonly onTake: () 
 const hours = (minutes: number): string => `${Number((minutes / 60).toFixed(1))} h`;
 
 const lidInWords = ({ onMin, offMin }: NonNullable<Plan['lid']>): string =>
-  `${hours(onMin)} with the lid on, and then ${offMin < 6 ? 'it is done' : `${hours(offMin)} with it off`}.`;
+  say('balance.withTheLidOnThen', {
+    hours: hours(onMin),
+    part:
+      offMin < 6 ? say('balance.untilDone') : say('balance.withItOff', { hours: hours(offMin) }),
+  });

@@ -1,3 +1,5 @@
+import { say } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import { formatGrams, formatVolume } from '@idle-kettle/core';
 import { useState } from 'react';
 import { slowPlanner } from '../workers/planner.ts';
@@ -14,10 +16,10 @@ export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchP
     [formula, kitchen],
   );
   const [share, setShare] = useState(1);
-  if (sweep === null) return <p role="status">Trying it with less sugar and with more</p>;
+  if (sweep === null) return <p role="status">{say('balance.tryingLessSugarAndMore')}</p>;
   const { trials, failsBelow } = sweep;
   const [first, last] = [trials[0], trials.at(-1)];
-  if (!first || !last) return <p>There is no sugar in it to change.</p>;
+  if (!first || !last) return <p>{say('balance.thereIsNoSugarTo')}</p>;
   const nearest = trials.reduce((best, trial) =>
     Math.abs(trial.share - share) < Math.abs(best.share - share) ? trial : best,
   );
@@ -28,9 +30,9 @@ export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchP
       <p className="text-lg" data-testid="sugar-fails">
         {failsBelow === null
           ? trials.every(({ set }) => holds(set))
-            ? 'It sets whatever the sugar.'
-            : 'It does not set with any of these.'
-          : `Below ${percent(failsBelow)} of the sugar it no longer sets.`}
+            ? say('balance.setsAtAnyAmountOf')
+            : say('balance.doesntSetAtAnyAmount')
+          : say('balance.belowOfTheSugarIt', { percent: percent(failsBelow) })}
       </p>
       <svg viewBox={`-4 0 ${WIDTH + 8} 44`} aria-hidden className="w-full">
         {trials.slice(0, -1).map((trial, i) => (
@@ -60,15 +62,22 @@ export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchP
         max={last.share}
         step={0.05}
         value={share}
-        aria-label="Share of the sugar"
+        aria-label={say('balance.shareOfTheSugar')}
         aria-valuetext={`${percent(nearest.share)}: ${nearest.set}`}
         onChange={({ target }) => setShare(target.valueAsNumber)}
         className="range range-primary w-full"
       />
       <p className="flex flex-wrap items-center gap-4">
         <span data-testid="sugar-trial">
-          <b>{percent(nearest.share)}</b> of the sugar, {formatGrams(nearest.sugarG)}:{' '}
-          <b>{nearest.set}</b>, {formatVolume(nearest.volumeMl, kitchen.units)}
+          <Say
+            id="balance.ofTheSugar"
+            values={{
+              part: <b>{percent(nearest.share)}</b>,
+              grams: formatGrams(nearest.sugarG),
+              part2: <b>{nearest.set}</b>,
+              volume: formatVolume(nearest.volumeMl, kitchen.units),
+            }}
+          />
         </span>
         <button
           type="button"
@@ -79,12 +88,12 @@ export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchP
               (now) => slowPlanner.ask((of) => of.sugar(now, kitchen, nearest.share)),
               (request) => {
                 setShare(1);
-                onTake(request, `${percent(nearest.share)} of the sugar`);
+                onTake(request, say('balance.ofTheSugar2', { percent: percent(nearest.share) }));
               },
             )
           }
         >
-          Take this much
+          {say('balance.useThisMuch')}
         </button>
       </p>
     </div>

@@ -1,3 +1,5 @@
+import { say, type PlainMessageId } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import {
   restate,
   RIPENESS_STOPS,
@@ -11,7 +13,16 @@ import { useId } from 'react';
 
 const FORMS: readonly Form[] = ['whole', 'sliced', 'chopped', 'crushed', 'pureed'];
 const STATES: readonly FruitState[] = ['fresh', 'frozen', 'dried', 'canned', 'juice'];
-const RIPENESS_WORDS = ['unripe', 'under-ripe', 'just ripe', 'ripe', 'very ripe', 'over-ripe'];
+const RIPENESS_WORDS: readonly PlainMessageId[] = [
+  'balance.unripe',
+  'balance.underRipe',
+  'balance.justRipe',
+  'balance.ripe',
+  'balance.veryRipe',
+  'balance.overRipe',
+];
+
+const ripenessInWords = (stop: number): string => say(RIPENESS_WORDS[stop] ?? 'balance.ripe');
 
 type Props = {
   readonly line: UnderstoodLine;
@@ -31,7 +42,7 @@ export function LineDetails({ line, kitchen, index, onReplace }: Props) {
       {fruit && (
         <div className="flex flex-wrap items-end gap-3">
           <label className="flex flex-col">
-            Form
+            {say('balance.form')}
             <select
               className="select select-sm w-28"
               value={line.form}
@@ -45,7 +56,7 @@ export function LineDetails({ line, kitchen, index, onReplace }: Props) {
             </select>
           </label>
           <label className="flex flex-col">
-            It comes
+            {say('balance.bought')}
             <select
               className="select select-sm w-28"
               value={ingredient.state}
@@ -60,7 +71,7 @@ export function LineDetails({ line, kitchen, index, onReplace }: Props) {
           </label>
           <label className="flex grow flex-col" htmlFor={id}>
             <span>
-              Ripeness: <b>{RIPENESS_WORDS[stop] ?? 'ripe'}</b>
+              <Say id="balance.ripeness" values={{ part: <b>{ripenessInWords(stop)}</b> }} />
             </span>
             <input
               id={id}
@@ -69,8 +80,8 @@ export function LineDetails({ line, kitchen, index, onReplace }: Props) {
               max={RIPENESS_STOPS.length - 1}
               step={1}
               value={stop === -1 ? 3 : stop}
-              aria-label={`Ripeness of line ${index + 1}`}
-              aria-valuetext={RIPENESS_WORDS[stop] ?? 'ripe'}
+              aria-label={say('balance.ripenessOfLine', { value: index + 1 })}
+              aria-valuetext={ripenessInWords(stop)}
               className="range range-primary range-xs"
               onChange={({ target }) =>
                 onReplace(
@@ -90,14 +101,17 @@ export function LineDetails({ line, kitchen, index, onReplace }: Props) {
         )}
         {ingredient.edibleShare < 1 && (
           <>
-            <dt className="opacity-80">left after preparing</dt>
+            <dt className="opacity-80">{say('balance.leftAfterPreparing')}</dt>
             <dd>{Math.round(100 * ingredient.edibleShare)} %</dd>
           </>
         )}
       </dl>
       {line.called !== undefined && (
         <p>
-          “{line.called}” is reckoned as <b>{ingredient.name}</b>.
+          <Say
+            id="balance.countsAs"
+            values={{ called: line.called, part: <b>{ingredient.name}</b> }}
+          />
         </p>
       )}
       {ingredient.note !== undefined && <p>{ingredient.note}</p>}
@@ -112,7 +126,15 @@ const Property = ({ name, unit, range }: { name: string; unit: string; range: Ra
   <>
     <dt className="opacity-80">{name}</dt>
     <dd className="tabular-nums">
-      {shown(range.low)}–{shown(range.high)}, usually <b>{shown(range.typical)}</b> {unit}
+      <Say
+        id="balance.usually"
+        values={{
+          shown: shown(range.low),
+          shown2: shown(range.high),
+          part: <b>{shown(range.typical)}</b>,
+          unit,
+        }}
+      />
     </dd>
   </>
 );

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { LineReading } from '@idle-kettle/core';
 import { CircleAlert } from 'lucide-react';
 import { useState } from 'react';
@@ -33,13 +34,13 @@ export function LineNote({ id, reading, where, onReplace }: Props) {
       </div>
       {(offers.length > 0 || unknownName !== undefined) && (
         <div className="flex flex-wrap items-center gap-1.5">
-          {offers.length > 0 && <span className="opacity-80">Take it as</span>}
+          {offers.length > 0 && <span className="opacity-80">{say('balance.readItAs')}</span>}
           {offers.map((lines) => (
             <button
               key={lines.join('\n')}
               type="button"
               className="btn h-auto min-h-8 border-primary bg-base-100 px-2.5 py-1 text-left text-sm font-semibold whitespace-normal text-primary"
-              aria-label={`Take ${where} as ${lines.join(', and ')}`}
+              aria-label={say('balance.readAs', { where, lines: lines.join(say('balance.and')) })}
               onClick={() => onReplace(lines)}
             >
               {lines.join('  +  ')}
@@ -51,7 +52,7 @@ export function LineNote({ id, reading, where, onReplace }: Props) {
               className="btn h-auto min-h-8 border-dashed border-base-content/40 bg-transparent px-2.5 py-1 text-sm font-semibold"
               onClick={() => setTeaching(true)}
             >
-              Teach “{unknownName}”
+              {say('balance.teach', { unknownName })}
             </button>
           )}
         </div>

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import {
@@ -133,7 +134,7 @@ export const LineRow = memo(function LineRow(props: Props) {
           type="button"
           {...attributes}
           {...listeners}
-          aria-label={`Move line ${index + 1}`}
+          aria-label={say('balance.moveLine', { value: index + 1 })}
           tabIndex={-1}
           className="cursor-grab touch-none py-2 opacity-40 hover:opacity-100 disabled:invisible"
           disabled={reading === null}
@@ -146,21 +147,23 @@ export const LineRow = memo(function LineRow(props: Props) {
               onChange: (event) => write(event.currentTarget.value),
               onKeyDown,
               onPaste: onPasteText,
-              'aria-label': `Line ${index + 1}`,
+              'aria-label': say('balance.line', { value: index + 1 }),
               'aria-labelledby': undefined,
             })}
             rows={1}
             data-line={index}
             aria-invalid={trouble !== null}
             aria-describedby={noted ? noteId : undefined}
-            placeholder={index === 0 ? '7 cups crushed damsons' : 'add a line'}
+            placeholder={
+              index === 0 ? say('balance.7CupsCrushedDamsons') : say('balance.addAnIngredient')
+            }
             autoComplete="off"
             spellCheck={false}
             className={`field-sizing-content block w-full min-w-0 resize-none rounded-field bg-transparent px-1 pt-1.5 text-base leading-6 focus-visible:-outline-offset-2 wide:pt-1 ${noted ? '' : 'min-h-9 pb-1.5 wide:min-h-8 wide:pb-1'}`}
           />
           <ul
             {...completing.getMenuProps({
-              'aria-label': `Ways to end line ${index + 1}`,
+              'aria-label': say('balance.suggestionsForLine', { value: index + 1 }),
               'aria-labelledby': undefined,
             })}
             className={
@@ -186,7 +189,7 @@ export const LineRow = memo(function LineRow(props: Props) {
           type="button"
           onClick={() => setOpen(!open)}
           aria-expanded={open}
-          aria-label={`More about line ${index + 1}`}
+          aria-label={say('balance.detailsOfLine', { value: index + 1 })}
           disabled={reading?.understood !== true}
           className="btn btn-square btn-ghost btn-xs disabled:invisible"
         >
@@ -195,7 +198,7 @@ export const LineRow = memo(function LineRow(props: Props) {
         <button
           type="button"
           onClick={() => onRemove(index)}
-          aria-label={`Take out line ${index + 1}`}
+          aria-label={say('balance.deleteLine', { value: index + 1 })}
           disabled={text === ''}
           className="btn btn-square btn-ghost btn-xs disabled:invisible"
         >
@@ -209,12 +212,17 @@ export const LineRow = memo(function LineRow(props: Props) {
         >
           <ShieldX aria-hidden className="mt-0.5 size-4 shrink-0" />
           <span className={crowded ? 'wide:line-clamp-1' : ''}>
-            <b>Decides the shelf.</b> {against}
+            <b>{say('balance.decidesTheStorage')}</b> {against}
           </span>
         </p>
       )}
       {noted && reading && (
-        <LineNote id={noteId} reading={reading} where={`line ${index + 1}`} onReplace={replace} />
+        <LineNote
+          id={noteId}
+          reading={reading}
+          where={say('balance.line2', { value: index + 1 })}
+          onReplace={replace}
+        />
       )}
       {open && reading?.understood && (
         <LineDetails
@@ -233,7 +241,7 @@ function Grams({ reading, units }: { reading: LineReading | null; units: UnitSys
   if (!reading.understood) {
     return (
       <span className="w-18 shrink-0 text-right text-error sm:w-20">
-        <CircleHelp aria-label="not understood" className="ml-auto size-5" />
+        <CircleHelp aria-label={say('balance.notRecognized2')} className="ml-auto size-5" />
       </span>
     );
   }

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { Plan, ParserKitchen, UnitSystem } from '@idle-kettle/core';
@@ -97,12 +98,10 @@ export const LinesEditor = memo(function LinesEditor(props: Props) {
         id="lines-title"
         className={`font-bold text-primary ${named || count === 1 ? '' : 'wide:sr-only'}`}
       >
-        In the pot
+        {say('balance.ingredients')}
       </h2>
       {count === 1 && (
-        <p className="mb-1 text-sm opacity-80">
-          Write it as on a card, or paste a whole recipe. Alt with the arrows moves a line.
-        </p>
+        <p className="mb-1 text-sm opacity-80">{say('balance.typeIngredientsAsYouWould')}</p>
       )}
       <DndContext collisionDetection={closestCenter} onDragEnd={onDragEnd}>
         <SortableContext items={items} strategy={verticalListSortingStrategy}>
@@ -152,7 +151,7 @@ function againstByRow(
     const row = rows[line];
     if (row === undefined || found.has(row)) continue;
     // One reason for several lines is said at the first of them.
-    found.set(row, said.has(text) ? 'With the line above.' : text);
+    found.set(row, said.has(text) ? say('balance.joinedWithTheLineAbove') : text);
     said.add(text);
   }
   return found;

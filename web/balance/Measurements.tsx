@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { SettingsDto } from '@idle-kettle/contract';
 import { useState } from 'react';
 import { NumberField } from './NumberField.tsx';
@@ -9,73 +10,75 @@ export function Measurements({ formula, plan, onSet }: WorkbenchProps) {
   return (
     <div className="grid gap-6 md:grid-cols-2">
       <div className="flex flex-col gap-3">
-        <h3 className="font-bold text-primary">Measured in the raw batch</h3>
-        <p className="text-sm">
-          Everything in and stirred, before the heat. It narrows the ranges.
-        </p>
+        <h3 className="font-bold text-primary">{say('balance.measuredBeforeHeating')}</h3>
+        <p className="text-sm">{say('balance.everythingInAndStirredBefore')}</p>
         <NumberField
-          label="Refractometer, °Brix"
+          label={say('balance.refractometerBrix')}
           least={0}
           most={90}
           value={measured?.startBrix ?? null}
           expected={plan.start?.solublesPct.toFixed(0)}
-          onSet={(startBrix) => onSet({ measured: { ...measured, startBrix } }, '°Brix measured')}
+          onSet={(startBrix) =>
+            onSet({ measured: { ...measured, startBrix } }, say('balance.enteredBrix'))
+          }
         />
         <NumberField
-          label="Calibrated meter, pH"
+          label={say('balance.calibratedMeterPh')}
           least={1.5}
           most={8}
           value={measured?.startPH ?? null}
           expected={plan.start?.pH?.p50.toFixed(1)}
-          onSet={(startPH) => onSet({ measured: { ...measured, startPH } }, 'pH measured')}
+          onSet={(startPH) =>
+            onSet({ measured: { ...measured, startPH } }, say('balance.enteredPh'))
+          }
         />
       </div>
       <div className="flex flex-col gap-3">
-        <h3 className="font-bold text-primary">What vouches for it</h3>
-        <p className="text-sm">
-          Sums never open the pantry to fruit that is not plainly acid. A tested formula, followed
-          exactly, or a calibrated meter on the finished spread can. Local guidance comes first.
-        </p>
+        <h3 className="font-bold text-primary">{say('balance.evidenceForThePantry')}</h3>
+        <p className="text-sm">{say('balance.aCalculatedPhCantMake')}</p>
         <NumberField
-          label="Meter on the finished spread, pH (4.2 or less)"
+          label={say('balance.phOfTheFinishedSpread')}
           least={1.5}
           most={8}
           value={assurance?.meterPH ?? null}
           expected={plan.finish?.pH?.p50.toFixed(1)}
           onSet={(meterPH) =>
-            onSet({ assurance: { ...assurance, meterPH } }, 'Finished pH metered')
+            onSet({ assurance: { ...assurance, meterPH } }, say('balance.enteredTheFinishedPh'))
           }
         />
         <TextField
-          label="It is exactly this tested formula"
+          label={say('balance.testedFormulaFollowedExactly')}
           value={assurance?.testedFormula ?? ''}
           onSet={(text) =>
             onSet(
               { assurance: { ...assurance, testedFormula: text === '' ? null : text } },
-              'Tested formula named',
+              say('balance.enteredATestedFormula'),
             )
           }
         />
         {assurance?.testedFormula != null && (
           <>
             <TextField
-              label="Where it is printed"
+              label={say('balance.whereItIsPrinted')}
               value={assurance.source ?? ''}
               onSet={(text) =>
                 onSet(
                   { assurance: { ...assurance, source: text === '' ? null : text } },
-                  'Source named',
+                  say('balance.enteredTheSource'),
                 )
               }
             />
             <NumberField
-              label="Minutes in the canner that it prints"
+              label={say('balance.cannerMinutesPrintedInIt')}
               least={1}
               most={120}
               value={assurance.minutes ?? null}
               expected={undefined}
               onSet={(minutes) =>
-                onSet({ assurance: { ...assurance, minutes } }, 'Printed minutes given')
+                onSet(
+                  { assurance: { ...assurance, minutes } },
+                  say('balance.enteredThePrintedMinutes'),
+                )
               }
             />
           </>
@@ -100,7 +103,7 @@ function TextField({ label, value, onSet }: TextProps) {
         className="input input-sm w-full max-w-sm"
         value={text}
         maxLength={120}
-        placeholder="its name and where it is from"
+        placeholder={say('balance.nameAndSource')}
         onChange={({ target }) => setText(target.value)}
         onBlur={() => text.trim() !== value && onSet(text.trim())}
       />

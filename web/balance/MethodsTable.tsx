@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { costOf, formatGrams, METHODS } from '@idle-kettle/core';
 import { jarsInWords, minutesInWords, moneyInWords } from '../ui/words.ts';
 import { slowPlanner } from '../workers/planner.ts';
@@ -10,23 +11,23 @@ export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
     () => slowPlanner.ask((of) => of.compare(formula, kitchen)),
     [formula, kitchen],
   );
-  if (trials === null) return <p role="status">Cooking the same fruit by every method</p>;
+  if (trials === null) return <p role="status">{say('balance.tryingEveryMethodOnThe')}</p>;
   const prices = Object.fromEntries(
     kitchen.prices.map(({ ingredient, minorPerKg }) => [ingredient, minorPerKg]),
   );
   return (
     <div className="overflow-x-auto">
       <table className="table table-fixed table-xs">
-        <caption className="sr-only">Methods side by side on the same fruit</caption>
+        <caption className="sr-only">{say('balance.methodsComparedOnTheSame')}</caption>
         <thead>
           <tr>
             <th scope="col" className="w-[36%]">
-              Method
+              {say('balance.method')}
             </th>
-            <th scope="col">Cook</th>
-            <th scope="col">Jars</th>
-            <th scope="col">Set</th>
-            <th scope="col">In 100 g</th>
+            <th scope="col">{say('balance.time')}</th>
+            <th scope="col">{say('balance.jars')}</th>
+            <th scope="col">{say('balance.set')}</th>
+            <th scope="col">{say('balance.per100G')}</th>
           </tr>
         </thead>
         <tbody>
@@ -46,18 +47,22 @@ export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
                   <button
                     type="button"
                     className="btn btn-xs mt-1 block"
-                    aria-label={`Take the amounts by ${METHODS[method].name}`}
-                    onClick={() => onTake(request, `Made by ${METHODS[method].name}`)}
+                    aria-label={say('balance.useTheAmountsFor', { name: METHODS[method].name })}
+                    onClick={() =>
+                      onTake(request, say('balance.switchedTo', { name: METHODS[method].name }))
+                    }
                   >
-                    Take these
+                    {say('balance.useThese')}
                   </button>
                 </th>
                 <td>{plan.minutes ? minutesInWords(plan.minutes) : '—'}</td>
                 <td>{jarsInWords(plan) ?? '—'}</td>
-                <td>{plan.set?.forecast ?? 'cannot be told'}</td>
+                <td>{plan.set?.forecast ?? say('balance.unknown')}</td>
                 <td>
                   {plan.finish && (
-                    <span className="block">{Math.round(plan.finish.sugarsPer100g)} g sugars</span>
+                    <span className="block">
+                      {say('balance.gSugars', { round: Math.round(plan.finish.sugarsPer100g) })}
+                    </span>
                   )}
                   <span className="block">{plan.shelf.verdict}</span>
                   {cost && (
@@ -69,10 +74,7 @@ export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
           })}
         </tbody>
       </table>
-      <p className="mt-2 text-sm opacity-80">
-        The method you have is as written; the others take the sugar that is usual for them, and the
-        pectin that makes them firm.
-      </p>
+      <p className="mt-2 text-sm opacity-80">{say('balance.yourMethodIsShownAs')}</p>
     </div>
   );
 }

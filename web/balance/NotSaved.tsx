@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { isFinal, sayError, Unreachable } from '../api/request.ts';
 import type { Saving } from './useSaver.ts';
 
@@ -13,15 +14,16 @@ export function NotSaved({ saving }: { readonly saving: Saving }) {
       role="alert"
       className="border-l-4 border-error pl-3 text-sm text-error max-md:order-3 md:order-first"
     >
-      Not saved. {sayError(error)}
-      {error instanceof Unreachable &&
-        ' What you wrote is kept in this browser, and saved when it answers again.'}
+      {say('balance.notSaved2', {
+        sayError: sayError(error),
+        value: error instanceof Unreachable && say('balance.yourChangesAreKeptIn'),
+      })}
       <button
         type="button"
         className="btn btn-outline btn-xs ml-1.5 text-base-content max-md:btn-sm"
         onClick={isGone ? () => void saver.saveAsNew() : saver.save}
       >
-        {isGone ? 'Save mine as another batch' : 'Try now'}
+        {isGone ? say('balance.saveThisOneAsA') : say('balance.tryAgain')}
       </button>
     </div>
   );

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { readAmount } from '@idle-kettle/core';
 import { useState } from 'react';
 
@@ -35,7 +36,7 @@ export function NumberField({ label, least, most, value, expected, onSet }: Numb
       />
       {wrong && (
         <span role="alert" className="text-error">
-          Give a number from {least} to {most}.
+          {say('balance.enterANumberFromTo', { least, most })}
         </span>
       )}
     </label>

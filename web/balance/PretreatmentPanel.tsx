@@ -1,3 +1,5 @@
+import { say, type PlainMessageId } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import type { Kitchen, SettingsDto } from '@idle-kettle/contract';
 import {
   PRETREATMENT_FACTS,
@@ -35,7 +37,7 @@ type Props = {
 };
 
 /** What is done before the pot: its lines, its water, what it should give, and what was measured of it. */
-export const PretreatmentPanel = memo(function First(props: Props) {
+export const PretreatmentPanel = memo(function PretreatmentPanel(props: Props) {
   const { product, before, plan, kitchen, fruit, onStart, onSet } = props;
   const usual = PRODUCTS[product].first;
   if (before === null) {
@@ -46,7 +48,7 @@ export const PretreatmentPanel = memo(function First(props: Props) {
         onClick={() => onStart(usual)}
       >
         <Droplets aria-hidden className="size-4" />
-        {INVITES[usual]}
+        {say(INVITES[usual])}
       </button>
     );
   }
@@ -59,16 +61,18 @@ export const PretreatmentPanel = memo(function First(props: Props) {
     >
       <div className="flex flex-wrap items-baseline justify-between gap-2">
         <h2 id="first-title" className="text-lg font-bold text-primary">
-          First
+          {say('balance.firstStep2')}
         </h2>
         <select
-          aria-label="What is done first"
+          aria-label={say('balance.juiceInfusionOrSoakFirst')}
           className="select select-sm w-auto"
           value={before.kind}
           onChange={({ target }) =>
             change(
               { kind: target.value as PretreatmentKind, clot: null, brix: null, obtained: null },
-              `First ${PRETREATMENT_FACTS[target.value as PretreatmentKind].name}`,
+              say('balance.firstStep', {
+                name: PRETREATMENT_FACTS[target.value as PretreatmentKind].name,
+              }),
             )
           }
         >
@@ -81,9 +85,9 @@ export const PretreatmentPanel = memo(function First(props: Props) {
         <button
           type="button"
           className="btn btn-ghost btn-sm"
-          onClick={() => onSet({ before: null }, 'Took out what comes first')}
+          onClick={() => onSet({ before: null }, say('balance.removedTheFirstStep'))}
         >
-          Leave it out
+          {say('balance.removeThisStep')}
         </button>
       </div>
       <BeforeLines before={before} kitchen={kitchen} onChange={change} />
@@ -91,25 +95,29 @@ export const PretreatmentPanel = memo(function First(props: Props) {
         {before.kind !== 'drain' && (
           <VolumeField
             key={`water ${before.kind}`}
-            label="Water"
+            label={say('balance.water')}
             valueMl={before.water ?? null}
             units={kitchen.units}
             kitchen={kitchen}
             placeholder={
               plan && plan.waterG > 0 ? formatVolume(plan.waterG, kitchen.units) : 'none'
             }
-            onSet={(water) => change({ water }, 'Water of what comes first')}
+            onSet={(water) => change({ water }, say('balance.changedTheWaterOfThe'))}
           />
         )}
         {PRETREATMENT_FACTS[before.kind].hours > 0 && (
           <NumberField
             key={`hours ${before.kind}`}
-            label={before.kind === 'extract' ? 'Drips, hours' : 'Stands, hours'}
+            label={
+              before.kind === 'extract'
+                ? say('balance.dripsForHours')
+                : say('balance.standsForHours')
+            }
             least={0}
             most={72}
             value={before.hours ?? null}
             expected={String(PRETREATMENT_FACTS[before.kind].hours)}
-            onSet={(hours) => change({ hours }, 'Hours of what comes first')}
+            onSet={(hours) => change({ hours }, say('balance.changedTheHoursOfThe'))}
           />
         )}
       </div>
@@ -121,12 +129,12 @@ export const PretreatmentPanel = memo(function First(props: Props) {
 });
 
 /** What the button says that starts it. */
-const INVITES: { readonly [kind in PretreatmentKind]: string } = {
-  extract: 'Start from the fruit: juice through a cloth first',
-  infuse: 'Start from the herbs: an infusion first',
-  soak: 'Start with a soak overnight',
-  drain: 'Drain the peppers first',
-  sauce: 'Cook the fruit to a sauce first',
+const INVITES: { readonly [kind in PretreatmentKind]: PlainMessageId } = {
+  extract: 'balance.startWithJuiceThroughA',
+  infuse: 'balance.startWithAnInfusion',
+  soak: 'balance.startWithAnOvernightSoak',
+  drain: 'balance.startByDrainingThePeppers',
+  sauce: 'balance.startByCookingTheFruit',
 };
 
 type Change = (next: Partial<KeptBefore>, did: string, typing?: string) => void;
@@ -149,14 +157,18 @@ function BeforeLines({
   return (
     <div className="flex flex-col gap-1">
       <label className="flex flex-col text-sm">
-        {GOES_IN[before.kind]}, a line for each
+        {say('balance.onePerLine', { value: say(GOES_IN[before.kind]) })}
         <textarea
           className="textarea w-full bg-base-100 font-semibold"
           rows={Math.max(2, lines.length)}
           value={lines.join('\n')}
-          placeholder={EXAMPLE[before.kind]}
+          placeholder={say(EXAMPLE[before.kind])}
           onChange={({ target }) =>
-            onChange({ lines: target.value.split('\n') }, 'Wrote what comes first', 'before')
+            onChange(
+              { lines: target.value.split('\n') },
+              say('balance.addedToTheFirstStep'),
+              'before',
+            )
           }
         />
       </label>
@@ -171,9 +183,12 @@ function BeforeLines({
             key={index}
             id={`first-note-${index}`}
             reading={reading}
-            where={`first line ${index + 1}`}
+            where={say('balance.firstStepLine', { value: index + 1 })}
             onReplace={(next) =>
-              onChange({ lines: lines.toSpliced(index, 1, ...next) }, 'Changed what comes first')
+              onChange(
+                { lines: lines.toSpliced(index, 1, ...next) },
+                say('balance.changedTheFirstStep'),
+              )
             }
           />
         ),
@@ -182,20 +197,20 @@ function BeforeLines({
   );
 }
 
-const GOES_IN: { readonly [kind in PretreatmentKind]: string } = {
-  extract: 'Fruit in the pan, cores and skins and all',
-  infuse: 'Herbs or flowers, and what is poured over them',
-  soak: 'Fruit and juice in the bowl',
-  drain: 'Chopped peppers',
-  sauce: 'Fruit, and what it is cooked in',
+const GOES_IN: { readonly [kind in PretreatmentKind]: PlainMessageId } = {
+  extract: 'balance.fruitInThePanCores',
+  infuse: 'balance.herbsOrFlowersAndThe',
+  soak: 'balance.fruitAndJuiceInThe',
+  drain: 'balance.choppedPeppers',
+  sauce: 'balance.fruitAndTheLiquidIt',
 };
 
-const EXAMPLE: { readonly [kind in PretreatmentKind]: string } = {
-  extract: '3 lb crab apples',
-  infuse: '2 cups mint leaves',
-  soak: '1 kg Seville oranges',
-  drain: '4 cups chopped sweet peppers',
-  sauce: '8 lb apples, cored and quartered',
+const EXAMPLE: { readonly [kind in PretreatmentKind]: PlainMessageId } = {
+  extract: 'balance.3LbCrabApples',
+  infuse: 'balance.2CupsMintLeaves',
+  soak: 'balance.1KgSevilleOranges',
+  drain: 'balance.4CupsChoppedSweetPeppers',
+  sauce: 'balance.8LbApplesCoredAnd',
 };
 
 type GivesProps = {
@@ -218,46 +233,64 @@ function Gives({ before, plan, kitchen, fruit, onChange }: GivesProps) {
       <Jug {...mark} volumeMl={volumeMl} measured={measured} fruit={fruit} />
       <div className="flex flex-col gap-2">
         <p className="leading-snug">
-          {measured ? 'It gave ' : 'It should give '}
-          <b data-testid="obtained">
-            {measured
-              ? volume(volumeMl.typical)
-              : between(
-                  volume(nearest(volumeMl.low, mark.markMl)),
-                  volume(nearest(volumeMl.high, mark.markMl)),
-                )}
-          </b>{' '}
-          of {gives}
-          {measured ? '.' : `, most likely ${volume(nearest(volumeMl.typical, mark.markMl))}.`}
+          <Say
+            id="balance.of"
+            values={{
+              part: measured ? say('balance.itGave') : say('balance.itShouldGive'),
+              part2: (
+                <b data-testid="obtained">
+                  {measured
+                    ? volume(volumeMl.typical)
+                    : between(
+                        volume(nearest(volumeMl.low, mark.markMl)),
+                        volume(nearest(volumeMl.high, mark.markMl)),
+                      )}
+                </b>
+              ),
+              gives,
+              part3: measured
+                ? '.'
+                : say('balance.mostLikely2', {
+                    volume: volume(nearest(volumeMl.typical, mark.markMl)),
+                  }),
+            }}
+          />
         </p>
         <ul className="text-sm leading-snug">
           {plan.gives.map(({ name, massG, solublesPct, pectinPct, pH }) => (
             <li key={name}>
-              {formatMass(massG, units)} {name}: {solublesPct} % solids
-              {pectinPct > 0 && `, ${pectinPct} % pectin`}
-              {pH !== null && `, pH ${pH.toFixed(1)}`}
+              {say('balance.solids', {
+                mass: formatMass(massG, units),
+                name,
+                solublesPct,
+                value: pectinPct > 0 && say('balance.pectin', { pectinPct }),
+                value2: pH !== null && say('balance.ph', { pH: pH.toFixed(1) }),
+              })}
             </li>
           ))}
         </ul>
         <div className="flex flex-wrap gap-3">
           <VolumeField
-            label={`Measured ${gives}`}
+            label={say('balance.measured', { gives })}
             valueMl={before.obtained?.volumeMl ?? null}
             units={units}
             kitchen={kitchen}
             placeholder={volume(nearest(volumeMl.typical, mark.markMl))}
             onSet={(volumeMl) =>
-              onChange({ obtained: volumeMl === null ? null : { volumeMl } }, 'Measured it')
+              onChange(
+                { obtained: volumeMl === null ? null : { volumeMl } },
+                say('balance.measuredIt'),
+              )
             }
           />
           {before.kind === 'extract' && (
             <NumberField
-              label="Juice, °Brix"
+              label={say('balance.juiceBrix')}
               least={0}
               most={90}
               value={before.brix ?? null}
               expected={plan.gives[0]?.solublesPct.toFixed(0)}
-              onSet={(brix) => onChange({ brix }, '°Brix of the juice')}
+              onSet={(brix) => onChange({ brix }, say('balance.enteredTheJuicesBrix'))}
             />
           )}
         </div>
@@ -282,7 +315,8 @@ const US_MARK: Mark = {
 };
 const METRIC_MARK: Mark = {
   markMl: 250,
-  markName: (marks) => `${Math.round(marks * 250).toLocaleString('en-US')} mL`,
+  markName: (marks) =>
+    say('balance.ml', { value: Math.round(marks * 250).toLocaleString('en-US') }),
 };
 
 /** To a quarter of a mark, which is as near as a forecast of juice goes. */
@@ -296,9 +330,7 @@ type ClotProps = Pick<GivesProps, 'before' | 'fruit' | 'onChange'> & {
 /** The clot test: what a spoon of juice does in spirit, to be pressed as it is seen. */
 const ClotTest = ({ before, expected, fruit, onChange }: ClotProps) => (
   <fieldset className="col-span-2">
-    <legend className="text-sm">
-      Clot test: a teaspoon of juice in a tablespoon of rubbing alcohol. Never taste it.
-    </legend>
+    <legend className="text-sm">{say('balance.clotTestATeaspoonOf')}</legend>
     <div className="grid grid-cols-3 gap-1">
       {CLOTS.map((clot) => (
         <button
@@ -309,15 +341,17 @@ const ClotTest = ({ before, expected, fruit, onChange }: ClotProps) => (
           onClick={() =>
             onChange(
               { clot: before.clot === clot ? null : clot },
-              before.clot === clot ? 'Clot test taken back' : `Clots in ${CLOT_WORDS[clot]}`,
+              before.clot === clot
+                ? say('balance.removedTheClotTest')
+                : say('balance.clotsIn', { value: say(CLOT_WORDS[clot]) }),
             )
           }
         >
           <ClotGlass clot={clot} fruit={fruit} />
           <span>
-            {CLOT_WORDS[clot]}
+            {say(CLOT_WORDS[clot])}
             {before.clot == null && expected === clot && (
-              <span className="block font-normal opacity-80">expected</span>
+              <span className="block font-normal opacity-80">{say('balance.expected')}</span>
             )}
           </span>
         </button>
@@ -326,8 +360,8 @@ const ClotTest = ({ before, expected, fruit, onChange }: ClotProps) => (
   </fieldset>
 );
 
-const CLOT_WORDS: { readonly [clot in Clot]: string } = {
-  lump: 'one lump',
-  several: 'several lumps',
-  flakes: 'flakes',
+const CLOT_WORDS: { readonly [clot in Clot]: PlainMessageId } = {
+  lump: 'balance.oneLump',
+  several: 'balance.severalLumps',
+  flakes: 'balance.flakes',
 };

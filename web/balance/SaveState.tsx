@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Batch } from '@idle-kettle/contract';
 import { format } from 'date-fns';
 import type { Saving } from './useSaver.ts';
@@ -19,12 +20,12 @@ export function SaveState({ saving, empty }: Props) {
       {changed && saved !== null && theirs === null && (
         <button
           type="button"
-          aria-label="Go back to what was saved"
-          title="Go back to what was saved"
+          aria-label={say('balance.goBackToTheSaved')}
+          title={say('balance.goBackToTheSaved')}
           className="btn btn-ghost btn-sm wide:btn-xs"
           onClick={saver.goBack}
         >
-          Go back
+          {say('balance.goBack')}
         </button>
       )}
       {saved === null && (
@@ -34,7 +35,7 @@ export function SaveState({ saving, empty }: Props) {
           onClick={saver.save}
           disabled={empty || pending}
         >
-          Save as a batch
+          {say('balance.saveBatch')}
         </button>
       )}
     </>
@@ -46,10 +47,10 @@ function stateInWords(
   saved: Batch | null,
   empty: boolean,
 ): string {
-  if (pending) return 'Saving';
-  if (empty) return 'Nothing written yet';
-  if (theirs !== null) return 'Saved somewhere else meanwhile; yours is kept in this browser';
-  if (saved === null) return 'Not saved yet; kept in this browser';
-  if (changed) return 'Changed; kept in this browser';
-  return `Saved ${format(new Date(saved.updatedAt), 'd MMM, HH:mm:ss')}`;
+  if (pending) return say('balance.saving');
+  if (empty) return say('balance.nothingToSaveYet');
+  if (theirs !== null) return say('balance.changedOnAnotherDeviceYours');
+  if (saved === null) return say('balance.notSavedYetKeptIn');
+  if (changed) return say('balance.unsavedChangesKeptInThis');
+  return say('balance.saved', { format: format(new Date(saved.updatedAt), 'd MMM, HH:mm:ss') });
 }

@@ -1,11 +1,12 @@
+import type { PlainMessageId } from '@idle-kettle/words';
 import { SET_CLASSES, type Plan, type SetClass } from '@idle-kettle/core';
 
-export const SET_IN_WORDS: { readonly [set in SetClass]: string } = {
-  pours: 'It will pour',
-  loose: 'Loose',
-  soft: 'Soft set',
-  firm: 'Firm set',
-  slices: 'Stiff enough to slice',
+export const SET_IN_WORDS: { readonly [set in SetClass]: PlainMessageId } = {
+  pours: 'balance.runny',
+  loose: 'balance.looseSet',
+  soft: 'balance.softSet',
+  firm: 'balance.firmSet',
+  slices: 'balance.stiffSet',
 };
 
 /** Too rare to be named where there is little room. */

@@ -1,3 +1,4 @@
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import { chosenOf, potAndBurner, type Kitchen, type SettingsDto } from '@idle-kettle/contract';
 import {
   BODY_STOPS,
@@ -24,10 +25,10 @@ type Props = {
 
 const AUTO = '';
 
-const BODY_IN_WORDS: { readonly [stop in BodyStop]: string } = {
-  spoonable: 'is spoonable',
-  mounds: 'mounds on a spoon',
-  stiff: 'is stiff',
+const BODY_IN_WORDS: { readonly [stop in BodyStop]: PlainMessageId } = {
+  spoonable: 'balance.isSpoonable',
+  mounds: 'balance.moundsOnASpoon',
+  stiff: 'balance.isStiff',
 };
 
 /** What is made, how it sets, on which pot and burner, and where to stop. */
@@ -37,40 +38,42 @@ export const SettingsBar = memo(function SettingsBar(props: Props) {
   const { pot, burner, bringsPot } = potAndBurner({ settings }, kitchen);
   const bySolids = stop === 'temperature' || stop === 'body';
   return (
-    <section aria-label="What it is" className="flex flex-wrap gap-1.5 text-sm">
+    <section aria-label={say('balance.batchSettings')} className="flex flex-wrap gap-1.5 text-sm">
       <Select
-        label="Made into"
+        label={say('balance.product')}
         value={product}
         options={PRODUCT_IDS.map((id) => [id, PRODUCTS[id].name])}
         onPick={(id) =>
           onSet(
             { product: id as Product, method: null, targetSolublesPct: null },
-            `Made into ${PRODUCTS[id as Product].name}`,
+            say('balance.product2', { name: PRODUCTS[id as Product].name }),
           )
         }
       />
       <Select
-        label="It sets by"
+        label={say('balance.method')}
         value={settings.method ?? AUTO}
         options={[
           [
             AUTO,
             method && !settings.method
-              ? `${METHODS[method].name}, by its lines`
-              : 'as its lines say',
+              ? say('balance.suggested', { name: METHODS[method].name })
+              : say('balance.chosenFromTheIngredients'),
           ],
           ...PRODUCTS[product].methods.map((id) => [id, METHODS[id].name] as const),
         ]}
         onPick={(id) =>
           onSet(
             { method: id === AUTO ? null : (id as Method), targetSolublesPct: null },
-            id === AUTO ? 'Method by its lines' : `Set by ${METHODS[id as Method].name}`,
+            id === AUTO
+              ? say('balance.methodAutomatic')
+              : say('balance.method2', { name: METHODS[id as Method].name }),
           )
         }
       />
       {bySolids && (
         <label className="flex items-center gap-1">
-          stop at
+          {say('balance.cookTo')}
           <input
             type="number"
             min={20}
@@ -81,37 +84,45 @@ export const SettingsBar = memo(function SettingsBar(props: Props) {
             onChange={({ target }) => {
               const value = target.valueAsNumber;
               if (value >= 20 && value <= 78)
-                onSet({ targetSolublesPct: value }, `Stop at ${value} % solids`);
+                onSet({ targetSolublesPct: value }, say('balance.cookToSolids', { value }));
             }}
           />
-          % solids
+          {say('balance.solids2')}
         </label>
       )}
       {stop === 'body' && (settings.targetSolublesPct ?? null) === null && (
         <Select
-          label="Done when it"
+          label={say('balance.doneWhenIt')}
           value={settings.bodyStop ?? 'mounds'}
-          options={BODY_STOPS.map((id) => [id, BODY_IN_WORDS[id]])}
+          options={BODY_STOPS.map((id) => [id, say(BODY_IN_WORDS[id])])}
           onPick={(id) =>
-            onSet({ bodyStop: id as BodyStop }, `Done when it ${BODY_IN_WORDS[id as BodyStop]}`)
+            onSet(
+              { bodyStop: id as BodyStop },
+              say('balance.doneWhenIt2', { value: say(BODY_IN_WORDS[id as BodyStop]) }),
+            )
           }
         />
       )}
       {kitchen.pots.length > 0 && !bringsPot && (
         <Select
-          label="Pot"
+          label={say('balance.pot')}
           value={keyOf(pot)}
           options={kitchen.pots.map((one) => [keyOf(one), one.name])}
-          onPick={(pot) => onSet({ pot }, `In the ${chosenOf(kitchen.pots, pot)?.name}`)}
+          onPick={(pot) =>
+            onSet({ pot }, say('balance.pot2', { name: chosenOf(kitchen.pots, pot)?.name }))
+          }
         />
       )}
       {kitchen.burners.length > 0 && (
         <Select
-          label="On"
+          label={say('balance.burner')}
           value={keyOf(burner)}
           options={kitchen.burners.map((one) => [keyOf(one), one.name])}
           onPick={(burner) =>
-            onSet({ burner }, `On the ${chosenOf(kitchen.burners, burner)?.name}`)
+            onSet(
+              { burner },
+              say('balance.burner2', { name: chosenOf(kitchen.burners, burner)?.name }),
+            )
           }
         />
       )}

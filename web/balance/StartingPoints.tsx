@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { UnitSystem } from '@idle-kettle/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -39,15 +40,19 @@ export function StartingPoints({ units, busy, onFruit, onBringIn }: Props) {
   const recipes = useRecipes().data?.slice(0, MOST_CARDS) ?? [];
   const given = amount.trim() === '' ? '1' : amount.trim();
   return (
-    <section aria-label="Begin" aria-busy={busy} className="flex flex-col gap-3">
+    <section
+      aria-label={say('balance.startABatch')}
+      aria-busy={busy}
+      className="flex flex-col gap-3"
+    >
       <div className="flex flex-wrap items-center gap-2 text-xl">
         <label className="flex items-center gap-2 font-bold text-primary">
-          I have
+          {say('balance.iHave')}
           <input
             type="text"
             inputMode="decimal"
             autoComplete="off"
-            aria-label="How much fruit"
+            aria-label={say('balance.amountOfFruit')}
             maxLength={12}
             value={amount}
             onChange={({ target }) => setAmount(target.value)}
@@ -56,7 +61,7 @@ export function StartingPoints({ units, busy, onFruit, onBringIn }: Props) {
           />
         </label>
         <select
-          aria-label="Measured in"
+          aria-label={say('balance.unit')}
           value={unit}
           onChange={({ target }) => setUnit(target.value)}
           className="select w-20 text-xl"
@@ -65,7 +70,7 @@ export function StartingPoints({ units, busy, onFruit, onBringIn }: Props) {
           <option>lb</option>
           <option>cups</option>
         </select>
-        <span className="font-bold text-primary">of</span>
+        <span className="font-bold text-primary">{say('balance.of2')}</span>
       </div>
       <ul className="grid grid-cols-3 gap-1.5 sm:grid-cols-4">
         {HANDFUL.map(([id, many, shape]) => (
@@ -82,13 +87,10 @@ export function StartingPoints({ units, busy, onFruit, onBringIn }: Props) {
           </li>
         ))}
       </ul>
-      <p className="text-sm opacity-80">
-        A fruit with one press becomes a whole formula to play with: sugar, water, acid and pectin
-        as it needs them, by the way that suits it. Any other is written under “In the pot”.
-      </p>
+      <p className="text-sm opacity-80">{say('balance.pickAFruitForA')}</p>
       {recipes.length > 0 && (
         <div>
-          <h3 className="font-bold text-primary">Or from a card</h3>
+          <h3 className="font-bold text-primary">{say('balance.orStartFromARecipe')}</h3>
           <ul className="flex flex-wrap gap-x-4 gap-y-1">
             {recipes.map((recipe) => (
               <li key={recipe.id}>
@@ -101,8 +103,8 @@ export function StartingPoints({ units, busy, onFruit, onBringIn }: Props) {
         </div>
       )}
       <div>
-        <h3 className="font-bold text-primary">Or from a recipe</h3>
-        <p className="mb-1">Paste it whole into the first line, or take it from a file.</p>
+        <h3 className="font-bold text-primary">{say('balance.orImportARecipe')}</h3>
+        <p className="mb-1">{say('balance.pasteItWholeIntoThe')}</p>
         <Import onBringIn={onBringIn} />
       </div>
     </section>

@@ -1,3 +1,4 @@
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import { jarsIn } from '@idle-kettle/contract';
 import {
   convert,
@@ -15,14 +16,14 @@ import type { WorkbenchProps } from './Workbench.tsx';
 
 type Answer = { readonly text: string; readonly good: boolean };
 
-const IN_WORDS: { readonly [party in Party]: string } = {
-  jars: 'the jars',
-  fruit: 'the fruit',
-  sugar: 'the sugar',
-  sweetness: 'the sweetness',
-  firmness: 'the firmness',
-  pot: 'the pot',
-  recipe: 'the recipe as it is',
+const IN_WORDS: { readonly [party in Party]: PlainMessageId } = {
+  jars: 'balance.theJars',
+  fruit: 'balance.theFruit',
+  sugar: 'balance.theSugar',
+  sweetness: 'balance.theSweetness',
+  firmness: 'balance.theFirmness',
+  pot: 'balance.thePot',
+  recipe: 'balance.theRecipeAsItIs',
 };
 
 const EMPTY = { jars: '', fruit: '', sugar: '', sweetness: '', firmness: '', pot: false };
@@ -52,12 +53,16 @@ export function Targets({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
 
   function tell(found: Solved) {
     if (found.outcome === 'solved') {
-      setAnswer({ text: 'These are the amounts; undo takes them back.', good: true });
-      onTake(found.request, 'Amounts solved for');
+      setAnswer({ text: say('balance.theAmountsAreChangedUndo'), good: true });
+      onTake(found.request, say('balance.changedTheAmountsToFit'));
     } else if (found.outcome === 'collides') {
       const [a, b] = found.collision.between;
       setAnswer({
-        text: `${capital(IN_WORDS[a])} and ${IN_WORDS[b]} collide. ${found.collision.message}`,
+        text: say('balance.andDontFitTogether', {
+          capital: capital(say(IN_WORDS[a])),
+          value: say(IN_WORDS[b]),
+          message: found.collision.message,
+        }),
         good: false,
       });
     } else {
@@ -98,21 +103,21 @@ export function Targets({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
         {field(
           'jars',
-          'Jars wanted',
-          `full ${jar.name}s`,
+          say('balance.jarsWanted'),
+          say('balance.fullS', { name: jar.name }),
           madeMl === undefined ? '' : String(Math.round(madeMl / jar.volumeMl)),
         )}
-        {field('fruit', 'All of this fruit', massUnit, imperial ? '5' : '2.3')}
-        {field('sugar', 'This much sugar', massUnit, imperial ? '3' : '1.4')}
-        {field('sweetness', 'Sugars in 100 g', 'g', solids)}
+        {field('fruit', say('balance.fruitToUse'), massUnit, imperial ? '5' : '2.3')}
+        {field('sugar', say('balance.sugarToUse'), massUnit, imperial ? '3' : '1.4')}
+        {field('sweetness', say('balance.sugarsPer100G'), 'g', solids)}
         <label className="flex flex-col text-sm">
-          Firmness
+          {say('balance.firmness')}
           <select
             className="select select-sm w-28"
             value={form.firmness}
             onChange={({ target }) => setForm({ ...form, firmness: target.value })}
           >
-            <option value="">as it comes</option>
+            <option value="">{say('balance.any')}</option>
             {SET_CLASSES.slice(1).map((set) => (
               <option key={set}>{set}</option>
             ))}
@@ -126,11 +131,11 @@ export function Targets({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
               checked={form.pot}
               onChange={({ target }) => setForm({ ...form, pot: target.checked })}
             />
-            no more than this pot takes
+            {say('balance.noMoreThanThisPot')}
           </label>
         )}
         <button type="submit" className="btn btn-sm btn-primary" disabled={busy}>
-          Find the amounts
+          {say('balance.findTheAmounts')}
         </button>
       </div>
       <p
@@ -138,7 +143,9 @@ export function Targets({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
         className={`text-sm ${answer && !answer.good ? 'font-bold text-error' : ''}`}
         data-testid="asked"
       >
-        {busy ? 'Working it out' : (answer?.text ?? 'Leave blank what you do not mind.')}
+        {busy
+          ? say('balance.working')
+          : (answer?.text ?? say('balance.leaveBlankAnythingThatDoesnt'))}
       </p>
     </form>
   );
@@ -156,7 +163,7 @@ function wishesOf(
     return text === '' ? null : (readAmount(text) ?? NaN);
   });
   if (numbers.some((value) => value !== null && !(value > 0 && value < 10_000))) {
-    return { ok: false, message: 'Give numbers above zero, or leave a field blank.' };
+    return { ok: false, message: say('balance.enterNumbersAboveZeroOr') };
   }
   const [jars, fruit, sugar, sweetness] = numbers;
   const grams = (value: number) => convert(value, massUnit, 'g');
@@ -169,7 +176,7 @@ function wishesOf(
     ...(form.pot ? { fitsPot: true } : {}),
   };
   return Object.keys(wishes).length === 0
-    ? { ok: false, message: 'Say at least one thing that you want.' }
+    ? { ok: false, message: say('balance.enterAtLeastOneTarget') }
     : { ok: true, wishes };
 }
 

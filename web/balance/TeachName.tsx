@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { findIngredient } from '@idle-kettle/core';
 import { useId, useState, type KeyboardEvent } from 'react';
 import { useTeachName } from '../api/kitchen.ts';
@@ -29,9 +30,13 @@ export function TeachName({ name, line, onClose }: Props) {
     send();
   }
   return (
-    <div role="group" aria-label={`Teach “${name}”`} className="rounded-box bg-base-100 p-3">
+    <div
+      role="group"
+      aria-label={say('balance.teach2', { name })}
+      className="rounded-box bg-base-100 p-3"
+    >
       <label htmlFor={id} className="font-bold">
-        “{name}” is our
+        {say('balance.isOur', { name })}
       </label>
       <div className="mt-1 flex flex-wrap items-center gap-2">
         <input
@@ -41,7 +46,7 @@ export function TeachName({ name, line, onClose }: Props) {
           value={typed}
           autoFocus
           autoComplete="off"
-          placeholder="apple"
+          placeholder={say('balance.apple')}
           className="input input-sm w-40 text-base"
           onChange={({ target }) => setTyped(target.value)}
           onKeyDown={onKeyDown}
@@ -57,20 +62,20 @@ export function TeachName({ name, line, onClose }: Props) {
           disabled={row === null || teach.isPending}
           onClick={send}
         >
-          Teach it
+          {say('balance.teach3')}
         </button>
         <button type="button" className="btn btn-ghost btn-sm" onClick={onClose}>
-          Leave it
+          {say('balance.cancel')}
         </button>
       </div>
       <p className="mt-1.5" role={teach.error ? 'alert' : undefined}>
         {teach.error
-          ? `Not kept. ${sayError(teach.error)}`
+          ? say('balance.notSaved', { sayError: sayError(teach.error) })
           : typed !== '' && row === null
-            ? `“${typed}” is not in the larder. Choose one of its names.`
+            ? say('balance.isntAnIngredientInThe', { typed })
             : sour
-              ? `Only where it really is ${row.name}: what it is taken for decides how acid the batch is.`
-              : 'It is kept with the kitchen, and can be forgotten there.'}
+              ? say('balance.onlyIfItReallyIs', { name: row.name })
+              : say('balance.itIsSavedInKitchen')}
       </p>
     </div>
   );

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { formatVolume, readAmount, readLine, type ParserKitchen } from '@idle-kettle/core';
 import { useState } from 'react';
 
@@ -43,7 +44,7 @@ export function VolumeField({ label, valueMl, units, kitchen, placeholder, onSet
       />
       {wrong && (
         <span role="alert" className="text-error">
-          Write it like {units === 'us' ? '3¾ cups' : '900 mL'}.
+          {say('balance.writeItLike', { part: units === 'us' ? say('balance.3Cups') : '900 mL' })}
         </span>
       )}
     </label>
@@ -54,6 +55,6 @@ export function VolumeField({ label, valueMl, units, kitchen, placeholder, onSet
 function millilitresOf(text: string, units: Props['units'], kitchen: ParserKitchen): number {
   const bare = readAmount(text.trim());
   if (bare !== null) return bare * (units === 'us' ? US_CUP_ML : 1);
-  const line = readLine(/water/i.test(text) ? text : `${text} water`, kitchen);
+  const line = readLine(/water/i.test(text) ? text : say('balance.water2', { text }), kitchen);
   return line.understood && line.ingredient.id === 'water' ? line.massG.typical : NaN;
 }

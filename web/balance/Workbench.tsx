@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Formula, Kitchen, SettingsDto } from '@idle-kettle/contract';
 import type { Plan, PlanRequest } from '@idle-kettle/core';
 import { memo, useRef, useState } from 'react';
@@ -25,12 +26,12 @@ export type WorkbenchProps = {
 };
 
 const BENCHES = {
-  ask: { title: 'Ask for', Panel: Targets },
-  methods: { title: 'Methods', Panel: MethodsTable },
-  sugar: { title: 'Less sugar', Panel: LessSugar },
-  map: { title: 'Gel map', Panel: GelMap },
-  measured: { title: 'Measured', Panel: Measurements },
-  out: { title: 'Keep', Panel: Export },
+  ask: { title: 'balance.targets', Panel: Targets },
+  methods: { title: 'balance.methods', Panel: MethodsTable },
+  sugar: { title: 'balance.lessSugar', Panel: LessSugar },
+  map: { title: 'balance.gelMap', Panel: GelMap },
+  measured: { title: 'balance.measurements', Panel: Measurements },
+  out: { title: 'balance.saveShare', Panel: Export },
 } as const;
 
 type BenchId = keyof typeof BENCHES;
@@ -58,12 +59,12 @@ export const Workbench = memo(function Workbench(props: WorkbenchProps) {
 
   return (
     <section
-      aria-label="Workbench"
+      aria-label={say('balance.tools')}
       className="rounded-box border border-base-300 bg-base-100 md:[contain:content] md:will-change-transform"
     >
       <div
         role="tablist"
-        aria-label="What to ask"
+        aria-label={say('balance.tools')}
         className="flex border-base-300 max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-10 max-md:overflow-x-auto max-md:border-t-2 max-md:bg-base-100 md:flex-wrap md:border-b"
         onKeyDown={onKeyDown}
       >
@@ -79,7 +80,7 @@ export const Workbench = memo(function Workbench(props: WorkbenchProps) {
             onClick={() => turnTo(id)}
             className={`px-1.5 py-1.5 text-sm whitespace-nowrap max-md:px-3 max-md:py-2.5 ${id === open ? 'border-b-4 border-secondary font-bold text-primary' : 'opacity-80 hover:opacity-100'}`}
           >
-            {BENCHES[id].title}
+            {say(BENCHES[id].title)}
           </button>
         ))}
       </div>

@@ -119,11 +119,11 @@ test.each<[string, string[], string]>([
   expect(state.refused).toContain(message);
 });
 
-test('what is typed in what comes first is undone whole', () => {
+test('what is typed in the first step is undone whole', () => {
   const type = (text: string): FormulaAction => ({
     type: 'set',
     settings: { before: { kind: 'extract', lines: [text] } },
-    did: 'Wrote what comes first',
+    did: 'Added to the first step',
     typing: 'before',
   });
   const typed = after(['4 cups sugar'], type('3'), type('3 lb'), type('3 lb apples'));

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Formula, SettingsDto } from '@idle-kettle/contract';
 import { MOST_LINE_CHARS, MOST_LINES, type Change, type PlanRequest } from '@idle-kettle/core';
 
@@ -99,7 +100,11 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
       const refused = refusal(written(lines).length + action.lines.length, action.lines);
       if (refused !== null) return { ...state, refused };
       const next = lines.toSpliced(action.index, 1, ...action.lines);
-      return to(state, { settings, lines: ready(next) }, `Took ${action.lines.length} lines`);
+      return to(
+        state,
+        { settings, lines: ready(next) },
+        say('balance.pastedLines', { count: action.lines.length }),
+      );
     }
     case 'insert':
       // The blank line that is there already is room enough.
@@ -115,20 +120,26 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
     case 'remove': {
       const text = lines[action.index]?.trim() ?? '';
       const next = { settings, lines: ready(lines.toSpliced(action.index, 1)) };
-      return text === '' ? { ...state, draft: next } : to(state, next, `Took out “${text}”`);
+      return text === ''
+        ? { ...state, draft: next }
+        : to(state, next, say('balance.deleted', { text }));
     }
     case 'move': {
       const text = lines[action.from];
       // The last line is the blank one: nothing goes below it.
       if (text === undefined || action.to < 0 || action.to >= lines.length - 1) return state;
       const next = lines.toSpliced(action.from, 1).toSpliced(action.to, 0, text);
-      return to(state, { settings, lines: ready(next) }, `Moved “${text.trim()}”`);
+      return to(
+        state,
+        { settings, lines: ready(next) },
+        say('balance.moved', { text: text.trim() }),
+      );
     }
     case 'replace':
       return to(
         state,
         { settings, lines: ready(lines.toSpliced(action.index, 1, ...action.lines)) },
-        `Changed line ${action.index + 1}`,
+        say('balance.changedLine', { value: action.index + 1 }),
       );
     case 'set': {
       const next = { lines, settings: { ...settings, ...action.settings } };
@@ -195,10 +206,16 @@ const changedLines = (lines: readonly string[], { drop, add }: Change): string[]
 /** Why this many lines, or one of those pasted, cannot be taken; null when they can. */
 function refusal(count: number, pasted: readonly string[]): string | null {
   if (count > MOST_LINES) {
-    return `That would make ${count.toLocaleString('en-US')} lines, and a batch has at most ${MOST_LINES}. Nothing was pasted.`;
+    return say('balance.thatWouldMakeLinesA', {
+      count: count.toLocaleString('en-US'),
+      MOSTLINES: MOST_LINES,
+    });
   }
   const long = pasted.find((line) => line.length > MOST_LINE_CHARS);
   return long === undefined
     ? null
-    : `A line of ${long.length.toLocaleString('en-US')} characters is no recipe line; ${MOST_LINE_CHARS} is the most. Nothing was pasted.`;
+    : say('balance.aLineOfCharactersIs', {
+        value: long.length.toLocaleString('en-US'),
+        MOSTLINECHARS: MOST_LINE_CHARS,
+      });
 }

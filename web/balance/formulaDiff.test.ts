@@ -38,7 +38,7 @@ test('names and what is set besides are told where they differ', () => {
   ).toEqual([
     ['Plum, tart', 'Plum'],
     ['kind: butter', 'kind: jam'],
-    [null, 'what comes first: extract, lines ["3 lb apples"]'],
+    [null, 'the first step: extract, lines ["3 lb apples"]'],
   ]);
 });
 

@@ -1,3 +1,4 @@
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { Formula } from '@idle-kettle/contract';
 import { diffArrays } from 'diff';
 
@@ -51,17 +52,18 @@ function settingRows(mine: Sheet['settings'], theirs: Sheet['settings']): DiffRo
     .filter((row) => row.mine !== row.theirs);
 }
 
-const NAMES: { readonly [key: string]: string } = {
-  product: 'kind',
-  targetSolublesPct: 'solubles to stop at, %',
-  bodyStop: 'thickness',
-  boilMin: 'minutes at the boil',
-  before: 'what comes first',
+const NAMES: { readonly [key: string]: PlainMessageId | undefined } = {
+  product: 'balance.product',
+  targetSolublesPct: 'balance.targetSolids',
+  bodyStop: 'balance.thickness',
+  boilMin: 'balance.minutesAtTheBoil',
+  before: 'balance.firstStep3',
 };
 
 function inWords(key: string, value: unknown): string | undefined {
   if (value === undefined || value === null) return undefined;
-  return `${NAMES[key] ?? key}: ${typeof value === 'object' ? listed(value) : plain(value)}`;
+  const name = NAMES[key];
+  return `${name === undefined ? key : say(name)}: ${typeof value === 'object' ? listed(value) : plain(value)}`;
 }
 
 const plain = (value: unknown): string =>

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { planInKitchen, type Kitchen, type SettingsDto } from '@idle-kettle/contract';
 import { readLine, type Caution, type Plan } from '@idle-kettle/core';
 import { drawn, html, wordsOf } from '../test/drawn.tsx';
@@ -37,7 +38,7 @@ describe('the front of the label', () => {
       <LabelFront plan={PLUM} kitchen={DEFAULTS} stops={[]} wayOn={noWay} onChange={nothing} />,
     );
     const names = [...markup.matchAll(/<h3[^>]*>([^<]+)<\/h3>/g)].map(([, name]) => name);
-    expect(names).toEqual(['Shelf', 'Stop', 'Set', 'Jars', 'Cook', 'Canner']);
+    expect(names).toEqual(['Storage', 'Stop', 'Set', 'Jars', 'Cook', 'Canner']);
   });
 
   test('says that it was reckoned at sea level where no height is known', () => {
@@ -65,7 +66,7 @@ describe('the front of the label', () => {
   test('shows what not to go on with beside the shelf', () => {
     const stop: Caution = { code: 'x', level: 'stop', text: 'Do not go on.' };
     const text = front(PLUM, DEFAULTS, [stop]);
-    expect(text.indexOf('Do not go on.')).toBeGreaterThan(text.indexOf('Shelf'));
+    expect(text.indexOf('Do not go on.')).toBeGreaterThan(text.indexOf('Storage'));
     expect(text.indexOf('Do not go on.')).toBeLessThan(text.indexOf('Stop 2'));
   });
 
@@ -99,8 +100,8 @@ describe('of more reasons than there is room for', () => {
       'max-md:hidden wide:hidden',
       'max-md:hidden wide:hidden',
     ]);
-    expect(hidden('3 more reasons are on the back.')).toContain('md:hidden');
-    expect(hidden('2 more reasons are on the back.')).toContain('max-wide:hidden');
+    expect(hidden('3 more reasons are under Details.')).toContain('md:hidden');
+    expect(hidden('2 more reasons are under Details.')).toContain('max-wide:hidden');
   });
 
   test('beside more than five lines one is read at the table too', () => {
@@ -137,7 +138,7 @@ describe('the back of the label', () => {
   const text = drawn(<LabelBack plan={PLUM} kitchen={DEFAULTS} />);
 
   test('says where each figure comes from', () => {
-    for (const name of ['Shelf', 'Stop', 'Set', 'Jars', 'Cook', 'Canner'])
+    for (const name of ['Storage', 'Stop', 'Set', 'Jars', 'Cook', 'Canner'])
       expect(text).toMatch(new RegExp(`${name} [A-Z0-9]`));
     expect(text).toContain('IAPWS');
     expect(text).toContain('one to spare');
@@ -156,12 +157,12 @@ describe('the back of the label', () => {
   });
 
   test('says what it may be called, and by whose word', () => {
-    expect(text).toContain('What it may be called');
+    expect(text).toContain('Legal names');
     expect(text).toMatch(/: (yes|no)\. /);
   });
 });
 
-describe('what to mind', () => {
+describe('the notes', () => {
   const caution = (level: Caution['level'], text: string): Caution => ({
     code: text,
     level,
@@ -183,7 +184,7 @@ describe('what to mind', () => {
     const [open = '', folded = ''] = markup.split('<details');
     expect(open).toContain('Foams.');
     expect(open).not.toMatch(/Burns|Seals|Halt/);
-    expect(folded).toContain('Worth knowing, 2');
+    expect(folded).toContain('Notes (2)');
     expect(folded).toMatch(/Burns\..*Seals\./s);
     expect(markup).not.toContain('Halt.');
   });
@@ -191,7 +192,7 @@ describe('what to mind', () => {
   test('has no heading where there is nothing', () => {
     expect(drawn(<Cautions cautions={[]} wayOn={noWay} />)).toBe('');
     expect(drawn(<Split pots={1} onSplit={nothing} />)).toBe('');
-    expect(drawn(<Split pots={3} onSplit={nothing} />)).toBe('Make this one of 3 pots');
+    expect(drawn(<Split pots={3} onSplit={nothing} />)).toBe('Split it into 3 pots');
   });
 
   test('what is impossible is said with its field, and that what is shown is from before', () => {
@@ -203,7 +204,7 @@ describe('what to mind', () => {
   });
 });
 
-describe('what is short', () => {
+describe('the diagnosis', () => {
   test('is said in a sentence, with what mends it and how it would set then', () => {
     const { set } = planOf(['2 kg peaches', '1 kg sugar']);
     if (set === undefined) throw new Error('no set');
@@ -224,7 +225,7 @@ describe('what is short', () => {
       wordsOf(markup.replace(/<span class="[^"]*(?<!max-)wide:hidden[^"]*">.*?<\/span>/g, ''));
     const text = atTheTable(html(<Diagnosis set={set} onChange={nothing} />));
     expect(text).toContain(first.text);
-    expect(text).toContain(`${second.act} ${SET_IN_WORDS[second.forecast]}`);
+    expect(text).toContain(`${second.act} ${say(SET_IN_WORDS[second.forecast])}`);
     expect(text).not.toContain(second.text);
     const two = { ...set, remedies: [first, second] };
     expect(atTheTable(html(<Diagnosis set={two} onChange={nothing} />))).toContain(second.text);
@@ -244,9 +245,9 @@ describe('the settings', () => {
       />,
     );
 
-  test('say the method that the lines ask for, until one is chosen', () => {
-    expect(bar({})).toContain('long boil, by its lines');
-    expect(bar({ method: 'long-boil' })).toContain('as its lines say');
+  test('say the method that the ingredient lines ask for, until one is chosen', () => {
+    expect(bar({})).toContain('long boil (suggested)');
+    expect(bar({ method: 'long-boil' })).toContain('chosen from the ingredients');
   });
 
   test('ask for solids only where solids end the cook, and for pots only where there are some', () => {
@@ -267,9 +268,9 @@ describe('under a line', () => {
     expect(note('1 cup sugar')).toContain('US cup');
   });
 
-  test('stands what is not understood, the words in the way, and what may be meant', () => {
+  test('stands what is not recognized, the words in the way, and what may be meant', () => {
     const text = note('3 blobs of zorp');
     expect(text).toContain('zorp');
-    expect(note('a glug of lemon')).toMatch(/Take it as|glug/);
+    expect(note('a glug of lemon')).toMatch(/Read it as|glug/);
   });
 });

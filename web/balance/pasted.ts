@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { readRecipeJsonLd, readRecipeText } from '@idle-kettle/core';
 
 /** What was found in something pasted or brought in from a file. */
@@ -18,8 +19,10 @@ export function readPasted(text: string): Pasted {
   if (reading.ok) return { ok: true, ...reading.recipe };
   return {
     ok: false,
-    message: `${reading.faults
-      .map(({ where, message }) => (where === '' ? message : `${where}: ${message}`))
-      .join(' ')} Nothing was taken.`,
+    message: say('balance.nothingWasImported', {
+      value: reading.faults
+        .map(({ where, message }) => (where === '' ? message : `${where}: ${message}`))
+        .join(' '),
+    }),
   };
 }

@@ -72,6 +72,7 @@ describe('a dipstick', () => {
     const { gauges = [], set } = outcome.ok ? outcome.plan : {};
     const short = gauges.filter((gauge) => isShort(gauge, set));
     expect(short.map(({ id }) => id)).toEqual(side === undefined ? [] : [side]);
-    for (const gauge of short) expect(readingInWords(gauge, true)).toContain('; the short side');
+    for (const gauge of short)
+      expect(readingInWords(gauge, true)).toContain('; this is what’s short');
   });
 });

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Batch, BatchDto, Formula } from '@idle-kettle/contract';
 import type { Clock } from '../api/clock.ts';
 import { isFinal, type Send } from '../api/request.ts';
@@ -178,7 +179,7 @@ export class Saver {
   saveAsNew = async (): Promise<void> => {
     if (this.now.pending) return;
     this.copyId ??= this.ports.newId();
-    const name = `${this.finalName} (copy)`.slice(0, MOST_NAME_CHARS);
+    const name = say('balance.copy', { finalName: this.finalName }).slice(0, MOST_NAME_CHARS);
     this.set({ pending: true, error: null });
     try {
       const { lines, settings } = this.content;

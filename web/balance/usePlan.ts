@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import {
   BARE_KITCHEN,
   planInKitchen,
@@ -106,8 +107,7 @@ function typicalPlan(formula: Formula, kitchen: PlanningKitchen): PlanOutcome {
   try {
     return planInKitchen(formula, kitchen, 0);
   } catch {
-    const message =
-      'This batch cannot be worked out as it stands. Change the line that was written last, or take the change back.';
+    const message = say('balance.thisBatchCantBeWorked');
     return { ok: false, faults: [{ field: '', message }] };
   }
 }

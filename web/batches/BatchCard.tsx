@@ -1,8 +1,10 @@
+import { say } from '@idle-kettle/words';
 import type { BatchSummary, Kitchen, PlanSummary } from '@idle-kettle/contract';
 import { formatTemperature } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { Amphora, Archive, Flame, ListChecks } from 'lucide-react';
 import { Link } from 'react-router';
+import { STATE_IN_WORDS } from './FindBar.tsx';
 import { sayFault } from '../api/request.ts';
 import { jarsInWords, processInWords, shelfInWords } from '../ui/words.ts';
 
@@ -29,22 +31,26 @@ export function BatchCard({ batch, kitchen, onDelete }: Props) {
         <Figures plan={plan} kitchen={kitchen} />
       ) : batch.planFaults !== null ? (
         <p className="border-l-4 border-error pl-3">
-          This batch can’t be planned yet. {batch.planFaults.map(sayFault).join(' ')}
+          {say('batches.thisBatchCantBePlanned', {
+            value: batch.planFaults.map(sayFault).join(' '),
+          })}
         </p>
       ) : (
-        <p role="status">Planning…</p>
+        <p role="status">{say('batches.planning')}</p>
       )}
       <div className="mt-auto flex flex-wrap items-end justify-between gap-2 pt-1">
         <p className="text-sm leading-tight">
-          <b className={batch.state === 'on the stove' ? 'text-secondary' : ''}>{batch.state}</b>
+          <b className={batch.state === 'on the stove' ? 'text-secondary' : ''}>
+            {say(STATE_IN_WORDS[batch.state])}
+          </b>
           <span className="block opacity-80">{format(new Date(batch.since), 'd MMMM yyyy')}</span>
         </p>
         <Next batch={batch} />
       </div>
       <button
         type="button"
-        aria-label={`Put away ${batch.name}`}
-        title="Put away"
+        aria-label={say('batches.delete', { name: batch.name })}
+        title={say('batches.delete2')}
         onClick={onDelete}
         className="btn btn-square btn-ghost btn-sm absolute top-3 right-4 z-[1]"
       >
@@ -56,15 +62,17 @@ export function BatchCard({ batch, kitchen, onDelete }: Props) {
 
 const Figures = ({ plan, kitchen }: { readonly plan: PlanSummary; readonly kitchen: Kitchen }) => (
   <>
-    <p className="text-xl leading-tight font-bold">{jarsInWords(plan) ?? 'No yield yet'}</p>
+    <p className="text-xl leading-tight font-bold">
+      {jarsInWords(plan) ?? say('batches.noYieldYet')}
+    </p>
     <dl className="grid grid-cols-[auto_1fr] gap-x-3 text-base">
-      <dt className="opacity-80">Stop</dt>
+      <dt className="opacity-80">{say('batches.cookTo')}</dt>
       <dd>{formatTemperature(plan.stopC, kitchen.temperature)}</dd>
-      <dt className="opacity-80">Shelf</dt>
+      <dt className="opacity-80">{say('batches.storage')}</dt>
       <dd className={plan.shelf.verdict === 'pantry' ? '' : 'font-bold text-error'}>
         {shelfInWords(plan)}
       </dd>
-      <dt className="opacity-80">Canner</dt>
+      <dt className="opacity-80">{say('batches.canner')}</dt>
       <dd>{processInWords(plan)}</dd>
     </dl>
   </>
@@ -79,15 +87,19 @@ function Next({ batch }: { readonly batch: BatchSummary }) {
       <Link
         to={`/cook-sessions/${sessionId}`}
         className={`${style} btn-secondary`}
-        aria-label={`To the stove with ${name}`}
+        aria-label={say('batches.goToTheStoveWith', { name })}
       >
-        <Flame aria-hidden className="size-4" /> To the stove
+        <Flame aria-hidden className="size-4" /> {say('batches.goToTheStove')}
       </Link>
     );
   if (state === 'planned' && plan !== null && plan.yield !== null)
     return (
-      <Link to={`/batches/${id}/prepare`} className={style} aria-label={`Prepare ${name}`}>
-        <ListChecks aria-hidden className="size-4" /> Prepare
+      <Link
+        to={`/batches/${id}/prepare`}
+        className={style}
+        aria-label={say('batches.prepare', { name })}
+      >
+        <ListChecks aria-hidden className="size-4" /> {say('batches.prepare2')}
       </Link>
     );
   if (sessionId !== null && (state === 'in jars' || state === 'done'))
@@ -95,9 +107,10 @@ function Next({ batch }: { readonly batch: BatchSummary }) {
       <Link
         to={`/cook-sessions/${sessionId}/jars`}
         className={`${style} ${state === 'done' ? '' : 'btn-secondary'}`}
-        aria-label={`To the jars of ${name}`}
+        aria-label={say('batches.jarsOf', { name })}
       >
-        <Amphora aria-hidden className="size-4" /> {state === 'done' ? 'Its jars' : 'To the jars'}
+        <Amphora aria-hidden className="size-4" />{' '}
+        {state === 'done' ? say('batches.jars') : say('batches.goToTheJars')}
       </Link>
     );
   return null;

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { BatchSummary, Kitchen } from '@idle-kettle/contract';
 import { CookingPot, Undo2 } from 'lucide-react';
 import { useState } from 'react';
@@ -20,13 +21,13 @@ export function BatchesScreen() {
   const batches = useBatches();
   const failure = failureOf([kitchen, batches]);
   if (failure) return <NotFetched {...failure} />;
-  if (!kitchen.data || !batches.data) return <Loading what="the batches" />;
+  if (!kitchen.data || !batches.data) return <Loading what={say('batches.theBatches')} />;
   if (!kitchen.data.setUp) return <Navigate to="/kitchen" replace />;
   return (
     <>
       {batches.error && (
         <p role="alert" className="mb-4 border-l-4 border-error pl-3">
-          {sayError(batches.error)} This is how they were.
+          {say('batches.showingWhatWasLoadedLast', { sayError: sayError(batches.error) })}
         </p>
       )}
       <Batches kitchen={kitchen.data} batches={batches.data} />
@@ -53,10 +54,10 @@ function Batches({ kitchen, batches }: Props) {
   return (
     <>
       <div className="mb-3 flex flex-wrap items-center gap-4">
-        <h1 className="text-3xl font-bold text-primary">Batches</h1>
+        <h1 className="text-3xl font-bold text-primary">{say('batches.batches')}</h1>
         <Link to="/batches/new" className="btn btn-primary btn-lg ml-auto">
           <CookingPot aria-hidden className="size-6" />
-          Start a batch
+          {say('batches.startABatch')}
         </Link>
       </div>
       {batches.length > 0 && (
@@ -91,20 +92,22 @@ function Batches({ kitchen, batches }: Props) {
         </p>
       )}
       {batches.length === 0 ? (
-        <Empty title="No batches yet.">
-          Start one with what is in the bowl, such as “2 kg crushed damsons” and “1.4 kg sugar”, and
-          read what it will give before the kettle is lit.
-        </Empty>
+        <Empty title={say('batches.noBatchesYet')}>{say('batches.startWithWhatIsIn')}</Empty>
       ) : shown.length === 0 ? (
-        <Empty title="None of them.">
+        <Empty title={say('batches.noBatchMatches')}>
           <button type="button" className="link" onClick={() => setSearch({}, { replace: true })}>
-            Show every batch
+            {say('batches.showAllBatches')}
           </button>
         </Empty>
       ) : (
         <ul className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
           {shown.map((batch) => (
-            <ErrorBoundary key={batch.id} what={`the label of ${batch.name}`} as="li" on={batch}>
+            <ErrorBoundary
+              key={batch.id}
+              what={say('batches.theLabelOf', { name: batch.name })}
+              as="li"
+              on={batch}
+            >
               <BatchCard
                 batch={batch}
                 kitchen={kitchen}
@@ -112,8 +115,8 @@ function Batches({ kitchen, batches }: Props) {
                   remove.mutate(batch, {
                     onSuccess: () =>
                       setLast({
-                        text: `“${batch.name}” is put away.`,
-                        way: 'Bring it back',
+                        text: say('batches.deleted', { name: batch.name }),
+                        way: say('batches.restore'),
                         undo: () => restore.mutate(batch, forget),
                       }),
                   })

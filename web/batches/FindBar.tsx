@@ -1,5 +1,14 @@
-import type { BatchSummary } from '@idle-kettle/contract';
+import { say, type PlainMessageId } from '@idle-kettle/words';
+import type { BatchState, BatchSummary } from '@idle-kettle/contract';
 import { BATCH_STATES, countsOf, fruitsOf, type Finding } from './finding.ts';
+
+/** How far a batch has come, in words. */
+export const STATE_IN_WORDS: { readonly [state in BatchState]: PlainMessageId } = {
+  planned: 'batches.planned',
+  'on the stove': 'batches.onTheStove',
+  'in jars': 'batches.inJars',
+  done: 'batches.done',
+};
 
 type Props = {
   readonly batches: readonly BatchSummary[];
@@ -15,15 +24,15 @@ export function FindBar({ batches, finding, onFind }: Props) {
     <search className="mb-4 flex flex-wrap items-center gap-2">
       <input
         type="search"
-        aria-label="Find a batch"
-        placeholder="Find a batch"
+        aria-label={say('batches.findABatch')}
+        placeholder={say('batches.findABatch')}
         maxLength={80}
         value={finding.words}
         onChange={({ target }) => onFind({ find: target.value })}
         className="input w-48"
       />
       <fieldset className="flex flex-wrap gap-1">
-        <legend className="sr-only">How far they have come</legend>
+        <legend className="sr-only">{say('batches.stage')}</legend>
         {(['', ...BATCH_STATES] as const).map((state) => (
           <label
             key={state}
@@ -36,17 +45,20 @@ export function FindBar({ batches, finding, onFind }: Props) {
               checked={finding.state === state}
               onChange={() => onFind({ state })}
             />
-            {state === '' ? `all ${batches.length}` : `${state} ${counts[state]}`}
+            {say('ui.counted', {
+              what: say(state === '' ? 'batches.all' : STATE_IN_WORDS[state]),
+              count: state === '' ? batches.length : counts[state],
+            })}
           </label>
         ))}
       </fieldset>
       <select
-        aria-label="Of the fruit"
+        aria-label={say('batches.fruit')}
         value={finding.fruit}
         onChange={({ target }) => onFind({ fruit: target.value })}
         className="select w-auto"
       >
-        <option value="">any fruit</option>
+        <option value="">{say('batches.anyFruit')}</option>
         {fruitsOf(batches).map((fruit) => (
           <option key={fruit} value={fruit}>
             {fruit.replaceAll('-', ' ')}

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { formatDegrees, formatTemperature, type TemperatureScale } from '@idle-kettle/core';
 
 type Props = {
@@ -29,8 +30,12 @@ export function ClimbStrip({ waterBoilsC, stopC, tempC, scale }: Props) {
   const past = tempC !== null && tempC >= stopC;
   const words =
     tempC === null
-      ? 'No temperature yet'
-      : `Now ${formatTemperature(tempC, scale)}; water boils here at ${formatTemperature(waterBoilsC, scale)}; stop at ${formatTemperature(stopC, scale)}`;
+      ? say('drawings.noTemperatureYet')
+      : say('drawings.nowWaterBoilsHereAt', {
+          temperature: formatTemperature(tempC, scale),
+          temperature2: formatTemperature(waterBoilsC, scale),
+          temperature3: formatTemperature(stopC, scale),
+        });
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -55,8 +60,8 @@ export function ClimbStrip({ waterBoilsC, stopC, tempC, scale }: Props) {
         className={past ? 'fill-error' : 'fill-secondary'}
       />
       {[
-        { at: STOP_Y, name: 'stop', value: stopC },
-        { at: WATER_Y, name: 'water boils', value: waterBoilsC },
+        { at: STOP_Y, name: say('drawings.cookTo'), value: stopC },
+        { at: WATER_Y, name: say('drawings.waterBoils'), value: waterBoilsC },
       ].map(({ at, name, value }) => (
         <g key={name} className="fill-base-content">
           <path
@@ -83,7 +88,7 @@ export function ClimbStrip({ waterBoilsC, stopC, tempC, scale }: Props) {
         transform={`rotate(-90 22 ${(STOP_Y + WATER_Y) / 2})`}
         className="fill-secondary"
       >
-        {formatDegrees(stopC - waterBoilsC, scale)} above water
+        {say('drawings.aboveBoilingWater', { degrees: formatDegrees(stopC - waterBoilsC, scale) })}
       </text>
     </svg>
   );

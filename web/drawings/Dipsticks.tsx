@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { formatMass, type Gauge, type GaugeId, type Layers, type Plan } from '@idle-kettle/core';
 import { memo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { KETTLE, kettlePath } from './kettle.ts';
@@ -33,7 +34,7 @@ export const Dipsticks = memo(function Dipsticks({ plan, fruit, onTurn }: Props)
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="group"
-        aria-label="The pot with its dipsticks"
+        aria-label={say('drawings.thePotWithItsFour')}
         className="w-full touch-pan-y select-none wide:max-h-[36dvh]"
       >
         <Contents plan={plan} fruit={fruit} />
@@ -72,11 +73,11 @@ type Layer = { readonly name: string; readonly massG: number; readonly opacity: 
 
 /** What stays in the pot, from the bottom up. */
 const layersOf = (layers: Layers): readonly Layer[] => [
-  { name: 'pieces', massG: layers.insolublesG, opacity: 0.9 },
-  { name: 'egg and fat', massG: layers.eggSolidsG + layers.fatG, opacity: 0.75 },
-  { name: 'acids, pectin', massG: layers.otherSolublesG, opacity: 0.6 },
-  { name: 'sugars', massG: layers.sugarsG, opacity: 0.42 },
-  { name: 'water stays', massG: layers.waterG, opacity: 0.22 },
+  { name: say('drawings.pieces'), massG: layers.insolublesG, opacity: 0.9 },
+  { name: say('drawings.eggAndFat'), massG: layers.eggSolidsG + layers.fatG, opacity: 0.75 },
+  { name: say('drawings.acidsPectin'), massG: layers.otherSolublesG, opacity: 0.6 },
+  { name: say('drawings.sugars'), massG: layers.sugarsG, opacity: 0.42 },
+  { name: say('drawings.waterLeft'), massG: layers.waterG, opacity: 0.22 },
 ];
 
 const mass = (massG: number): string => formatMass(massG, 'metric');
@@ -95,11 +96,14 @@ function Contents({ plan: { start, finish }, fruit }: Pick<Props, 'plan' | 'frui
       at: top + height / 2,
     })),
     ...(steam >= 1
-      ? [{ text: 'leaves as steam', value: mass(steam), at: y - (steam * perGram) / 2 }]
+      ? [{ text: say('drawings.boilsOff'), value: mass(steam), at: y - (steam * perGram) / 2 }]
       : []),
   ]);
   const parts = captions.map(({ text, value }) => `${value} ${text}`).join(', ');
-  const inWords = `${mass(start.massG)} goes into the pot.${parts === '' ? '' : ` ${parts}.`}`;
+  const inWords = say('drawings.goesIntoThePot', {
+    mass: mass(start.massG),
+    part: parts === '' ? '' : ` ${parts}.`,
+  });
   return (
     <g role="img" aria-label={inWords}>
       <clipPath id="inside">
@@ -154,7 +158,7 @@ function Contents({ plan: { start, finish }, fruit }: Pick<Props, 'plan' | 'frui
         </g>
       ))}
       <text x={LEFT} y={HEIGHT - 12} fontSize="18" className="fill-base-content">
-        <tspan fontWeight="700">{mass(start.massG)}</tspan> goes in
+        <tspan fontWeight="700">{mass(start.massG)}</tspan> {say('drawings.goesIn')}
       </text>
     </g>
   );
@@ -348,9 +352,14 @@ const Band = ({ x, top, foot }: { x: number; top: number; foot: number }) => (
 
 const EmptyKettle = () => (
   <figure className="m-0 opacity-70">
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label="An empty pot" className="w-full">
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={say('drawings.anEmptyPot')}
+      className="w-full"
+    >
       <Pot />
-      {['Fruit and sugar,', 'and this pot fills'].map((text, line) => (
+      {[say('drawings.addFruitAndSugar'), say('drawings.andThisPotFills')].map((text, line) => (
         <text
           key={text}
           x={(LEFT + RIGHT) / 2}

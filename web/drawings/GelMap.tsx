@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import {
   pectinNeededPct,
   SET_CLASSES,
@@ -40,18 +41,24 @@ export function GelMap({ plan, fruit }: Props) {
   if (!finish?.pectinPct || !finish.pH || set?.model !== 'high-methoxyl') {
     return (
       <p className="text-sm">
-        The map is for gels that set on sugar and acid. This batch{' '}
-        {set ? 'sets otherwise' : 'cannot be told yet'}.
+        {say('drawings.thisMapIsForGels', {
+          part: set ? say('drawings.setsInAnotherWay') : say('drawings.cantBePlacedYet'),
+        })}
       </p>
     );
   }
   const pectinPct = finish.pectinPct;
-  const inWords = `With ${pectinPct.toFixed(2)} % pectin. This batch stands at pH ${finish.pH.p50.toFixed(1)} and ${finish.solublesPct.toFixed(0)} % soluble solids: ${Object.entries(
-    set.share,
-  )
-    .filter(([, share]) => share >= 0.01)
-    .map(([name, share]) => `${Math.round(100 * share)} % of the imagined batches ${name}`)
-    .join(', ')}. More solids and a pH near 3.1 set firmer.`;
+  const inWords = say('drawings.withPectinThisBatchIs', {
+    pectinPct: pectinPct.toFixed(2),
+    value: finish.pH.p50.toFixed(1),
+    value2: finish.solublesPct.toFixed(0),
+    value3: Object.entries(set.share)
+      .filter(([, share]) => share >= 0.01)
+      .map(([name, share]) =>
+        say('drawings.ofTheSimulatedBatches', { round: Math.round(100 * share), name }),
+      )
+      .join(', '),
+  });
   return (
     <figure className="m-0">
       <svg
@@ -108,7 +115,7 @@ export function GelMap({ plan, fruit }: Props) {
             </text>
           ))}
           <text x={(LEFT + RIGHT) / 2} y={HEIGHT - 8} textAnchor="middle">
-            pH of the jar
+            {say('drawings.phInTheJar')}
           </text>
           <text x={LEFT - 6} y={FOOT + 4} textAnchor="end">
             %
@@ -126,7 +133,7 @@ export function GelMap({ plan, fruit }: Props) {
             {name}
           </span>
         ))}
-        <span>Each dot is one imagined batch; the ring is the middle one.</span>
+        <span>{say('drawings.eachDotIsOneSimulated')}</span>
       </figcaption>
     </figure>
   );

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { JarSize, Plan } from '@idle-kettle/core';
 import { memo } from 'react';
 import { packingInWords } from '../ui/words.ts';
@@ -57,8 +58,8 @@ export const JarRow = memo(function JarRow({ jars, sizes, fruit }: Props) {
 
 const inWords = (jars: NonNullable<Plan['yield']>): string => {
   const { p10, p90 } = jars.fullJars;
-  const part = jars.partMl > 0 ? ', and the rest in a part jar for the fridge' : '';
-  return `Most likely ${packingInWords(jars)}${part}. ${p10} full jars in a poor outcome, ${p90} in a good one.`;
+  const part = jars.partMl > 0 ? say('drawings.andTheRestInA') : '';
+  return say('drawings.mostLikelyFullJarsAt', { packing: packingInWords(jars), part, p10, p90 });
 };
 
 type JarProps = { x: number; y: number; jar: DrawnJar; scale: number; fruit: string };

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { jarSizeCm } from '@idle-kettle/core';
 
 type Props = {
@@ -29,7 +30,7 @@ export function JarSection({ volumeMl, headspaceMm, fruit, scale }: Props) {
       height={floor + 4}
       viewBox={`-2 0 ${w + BESIDE} ${floor + 4}`}
       role="img"
-      aria-label={`Fill to ${inches} below the rim.`}
+      aria-label={say('drawings.fillToBelowTheRim', { inches })}
     >
       <clipPath id={`glass-${volumeMl}`}>
         <path d={`${glass} Z`} />

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Range } from '@idle-kettle/core';
 
 const FOOT = 118;
@@ -22,8 +23,11 @@ export function Jug({ volumeMl, measured, markMl, markName, fruit }: Props) {
   const top = marks * every * markMl;
   const y = (mL: number) => FOOT - ((FOOT - LIP) * mL) / top;
   const inWords = measured
-    ? `A jug filled to ${markName(typical / markMl)}`
-    : `A jug filled to between ${markName(low / markMl)} and ${markName(high / markMl)}`;
+    ? say('drawings.aJugFilledTo', { markName: markName(typical / markMl) })
+    : say('drawings.aJugFilledToBetween', {
+        markName: markName(low / markMl),
+        markName2: markName(high / markMl),
+      });
   return (
     <svg viewBox="0 0 150 132" role="img" aria-label={inWords} className="w-full max-w-44">
       <g fill={fruit}>

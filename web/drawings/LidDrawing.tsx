@@ -1,9 +1,10 @@
+import { say } from '@idle-kettle/words';
 /** A lid seen along its edge: down in the middle when it is sealed, up when it is not. */
 export const LidDrawing = ({ sealed }: { readonly sealed: boolean }) => (
   <svg
     viewBox="0 0 120 56"
     role="img"
-    aria-label={sealed ? 'The middle is down, and stays down' : 'The middle is up, and springs'}
+    aria-label={sealed ? say('drawings.theMiddleIsDownAnd') : say('drawings.theMiddleIsUpOr')}
     className="w-32 fill-none stroke-base-content"
     strokeWidth="4"
     strokeLinecap="round"

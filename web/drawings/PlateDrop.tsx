@@ -1,8 +1,9 @@
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { PlateOutcome } from '@idle-kettle/core';
 
 /** A drop on a cold plate, pushed with a finger: it runs back, closes slowly, or wrinkles and stays parted. */
 export const PlateDrop = ({ outcome, fruit }: { outcome: PlateOutcome; fruit: string }) => (
-  <svg viewBox="0 0 120 90" role="img" aria-label={SEEN[outcome]} className="w-full max-w-40">
+  <svg viewBox="0 0 120 90" role="img" aria-label={say(SEEN[outcome])} className="w-full max-w-40">
     <ellipse
       cx="60"
       cy="50"
@@ -58,8 +59,8 @@ export const PlateDrop = ({ outcome, fruit }: { outcome: PlateOutcome; fruit: st
 );
 
 /** What is seen, in words. */
-const SEEN: { readonly [outcome in PlateOutcome]: string } = {
-  runs: 'The drop runs together again at once',
-  slow: 'The furrow closes slowly',
-  wrinkles: 'The skin wrinkles and the furrow stays',
+const SEEN: { readonly [outcome in PlateOutcome]: PlainMessageId } = {
+  runs: 'drawings.theDropRunsTogetherAt',
+  slow: 'drawings.theGapClosesSlowly',
+  wrinkles: 'drawings.theSkinWrinklesAndThe',
 };

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import {
   formatDegrees,
   formatTemperature,
@@ -21,7 +22,7 @@ export function TemperatureStrip({ stop, scale }: { stop: Plan['stop']; scale: T
     <svg
       viewBox={`0 0 ${WIDTH} 36`}
       role="img"
-      aria-label={`Water boils here at ${water}; stop ${gap} above that, at ${target}`}
+      aria-label={say('drawings.waterBoilsHereAtCook', { water, gap, target })}
       className="w-full max-w-xs"
     >
       <rect x={FROM} y="5" width={TO - FROM} height="8" rx="4" className="fill-base-300" />
@@ -49,10 +50,10 @@ export function TemperatureStrip({ stop, scale }: { stop: Plan['stop']; scale: T
       ))}
       <g fontSize="12.5" className="fill-base-content">
         <text x={FROM} y="31">
-          water boils {water}
+          {say('drawings.waterBoils2', { water })}
         </text>
         <text x={TO} y="31" textAnchor="end" className="fill-secondary" fontWeight="700">
-          {gap} above
+          {say('drawings.above', { gap })}
         </text>
       </g>
     </svg>

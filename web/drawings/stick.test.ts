@@ -38,7 +38,7 @@ test('who cannot see a stick is told value, range, window and whether it is shor
     value: { p10: 3.1, p50: 3.3, p90: 3.5 }, window: { low: 2.9, high: 3.4 }, reading: 'within',
   }; // prettier-ignore
   const said = readingInWords(gauge as never, true);
-  expect(said).toContain('acid pH 3.3, from pH 3.1 to pH 3.5; inside the window of 2.9 to 3.4');
+  expect(said).toContain('acid pH 3.3, from pH 3.1 to pH 3.5; inside the range of 2.9 to 3.4');
   expect(said).toContain('the short side');
   expect(readingInWords({ ...gauge, reading: 'over' } as never, false)).not.toContain('short side');
 });
@@ -51,10 +51,10 @@ test('a caption says what is measured, in what, and what the method wants', () =
   });
   expect(
     at({ id: 'acid', unit: '', value: { p50: 3.14 }, window: { low: 2.8, high: 3.5 } }),
-  ).toEqual({ is: 'pH 3.1 at the stop', wants: 'wants 2.8–3.5' });
+  ).toEqual({ is: 'pH 3.1 when done', wants: 'wants 2.8–3.5' });
   expect(
     at({ id: 'pectin', unit: 'times', value: { p50: 1.58 }, window: { low: 0.75, high: 2 } }),
-  ).toEqual({ is: '1.58 times what it takes', wants: 'wants 0.75–2 times' });
+  ).toEqual({ is: '1.58 times of what it needs', wants: 'wants 0.75–2 times' });
 });
 
 test('a side is off where it is short or out of its window', () => {

@@ -1,3 +1,4 @@
+import { type PlainMessageId, say } from '@idle-kettle/words';
 import type { Gauge, GaugeId, Plan } from '@idle-kettle/core';
 
 type Scale = Pick<Gauge, 'foot' | 'top'>;
@@ -17,19 +18,19 @@ export function shown({ id, unit }: Pick<Gauge, 'id' | 'unit'>, value: number): 
 }
 
 /** What a value of each gauge is of. */
-const OF: { readonly [id in GaugeId]: string } = {
-  fruit: 'in 100 g',
-  sugar: 'soluble solids',
-  acid: 'at the stop',
-  pectin: 'what it takes',
+const OF: { readonly [id in GaugeId]: PlainMessageId } = {
+  fruit: 'drawings.per100G',
+  sugar: 'drawings.solubleSolids',
+  acid: 'drawings.whenDone',
+  pectin: 'drawings.ofWhatItNeeds',
 };
 
 /** What a stick measures, this batch on it, and the window that the method wants: `65 % soluble solids`, `wants 60–68 %`. */
 export function captionOf(gauge: Gauge): { readonly is: string; readonly wants: string } {
   const { id, value, window, unit } = gauge;
   return {
-    is: `${shown(gauge, value.p50)} ${OF[id]}`,
-    wants: `wants ${window.low}–${window.high} ${unit}`.trim(),
+    is: `${shown(gauge, value.p50)} ${say(OF[id])}`,
+    wants: say('drawings.needs', { low: window.low, high: window.high, unit }).trim(),
   };
 }
 
@@ -47,9 +48,18 @@ export const isOff = ({ reading }: Pick<Gauge, 'reading'>, short: boolean): bool
 export function readingInWords(gauge: Gauge, short: boolean): string {
   const { value, window, reading, name } = gauge;
   const where = {
-    within: 'inside',
-    under: 'under',
-    over: 'over',
+    within: say('drawings.inside'),
+    under: say('drawings.under'),
+    over: say('drawings.over'),
   }[reading];
-  return `${name} ${shown(gauge, value.p50)}, from ${shown(gauge, value.p10)} to ${shown(gauge, value.p90)}; ${where} the window of ${window.low} to ${window.high}${short ? '; the short side' : ''}`;
+  return say('drawings.fromToTheRangeOf', {
+    name,
+    shown: shown(gauge, value.p50),
+    shown2: shown(gauge, value.p10),
+    shown3: shown(gauge, value.p90),
+    where,
+    low: window.low,
+    high: window.high,
+    part: short ? say('drawings.thisIsWhatsShort') : '',
+  });
 }

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { useCallback, useEffect, useRef } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useBatch } from '../api/batches.ts';
@@ -42,5 +43,5 @@ export function BeginJars() {
   }, [ready, open, last, navigate, fill]);
   if (failure) return <NotFetched {...failure} />;
   if (error) return <NotFetched error={error} again={fill} />;
-  return <Loading what="the jars" />;
+  return <Loading what={say('jars.theJars')} />;
 }

@@ -1,3 +1,4 @@
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
 import {
   CLOSING,
@@ -22,17 +23,17 @@ type Props = {
   readonly onPress: (press: Press) => void;
 };
 
-const STEPS: { readonly [step in Closing]: string } = {
-  bubbled: 'Bubbles out',
-  wiped: 'Rims wiped',
-  lidded: 'Lids on',
-  tight: 'Bands fingertip-tight',
+const STEPS: { readonly [step in Closing]: PlainMessageId } = {
+  bubbled: 'jars.removeBubbles',
+  wiped: 'jars.wipeRims',
+  lidded: 'jars.lidsOn',
+  tight: 'jars.bandsFingertipTight',
 };
 
-const BY: { readonly [by in Filling['by']]: string } = {
-  measured: 'as measured',
-  followed: 'as followed at the stove',
-  forecast: 'by the forecast',
+const BY: { readonly [by in Filling['by']]: PlainMessageId } = {
+  measured: 'jars.measured',
+  followed: 'jars.fromTheStovesReadings',
+  forecast: 'jars.fromTheForecast',
 };
 
 /** Pixels a centimetre, of the jars drawn. */
@@ -46,27 +47,36 @@ export function FillPanel({ jarPlan, progress, filling, units, fruit, onPress }:
   const note = (...notes: Noting[]) => onPress({ label: '', notes });
   const toggle = (next: 'measure' | 'weigh') => setPanel(panel === next ? null : next);
   return (
-    <section aria-label="Filling" className="flex flex-col gap-4">
+    <section aria-label={say('jars.filling')} className="flex flex-col gap-4">
       <div className="rounded-box border-2 border-base-300 p-4">
         <p className="text-2xl font-bold" data-testid="in-the-pot">
-          {empty ? 'The pot is empty' : `${range(leftMl, volume)} left in the pot`}
+          {empty
+            ? say('jars.thePotIsEmpty')
+            : say('jars.leftInThePot', { range: range(leftMl, volume) })}
         </p>
         <p className="text-base">
-          {range(totalMl, volume)} in all, {BY[by]}.
-          {!empty &&
-            ` Keep ${keepHot} ${keepHot === 1 ? 'jar' : 'jars'} hot, one of them to spare.`}
+          {say('jars.inAll', {
+            range: range(totalMl, volume),
+            value: say(BY[by]),
+            value2:
+              !empty &&
+              say('jars.keepHotIncludingOneSpare', {
+                keepHot,
+                part: keepHot === 1 ? say('jars.jar') : say('jars.jars'),
+              }),
+          })}
         </p>
         <div className="mt-2 flex flex-wrap gap-2">
           <Small pressed={panel === 'measure'} onPress={() => toggle('measure')}>
-            Measured …
+            {say('jars.measure')}
           </Small>
           <Small pressed={panel === 'weigh'} onPress={() => toggle('weigh')}>
-            Weighed …
+            {say('jars.weigh')}
           </Small>
         </div>
         {panel === 'measure' && (
           <OneNumber
-            label="In the pot now, mL"
+            label={say('jars.inThePotNowMl')}
             unit="mL"
             min={0}
             max={Math.round(jarPlan.potMl ?? 200_000)}
@@ -78,7 +88,7 @@ export function FillPanel({ jarPlan, progress, filling, units, fruit, onPress }:
         )}
         {panel === 'weigh' && (
           <OneNumber
-            label="Grams in the pot, the empty pot taken off"
+            label={say('jars.gramsInThePotWithout')}
             unit="g"
             min={1}
             max={200_000}
@@ -106,8 +116,11 @@ export function FillPanel({ jarPlan, progress, filling, units, fruit, onPress }:
 
 const range = (
   { p10, p90 }: { readonly p10: number; readonly p90: number },
-  say: (mL: number) => string,
-): string => (say(p10) === say(p90) ? say(p90) : `${say(p10)} to ${say(p90)}`);
+  volume: (mL: number) => string,
+): string =>
+  volume(p10) === volume(p90)
+    ? volume(p90)
+    : say('jars.to', { say: volume(p10), say2: volume(p90) });
 
 type EndingProps = Pick<Props, 'jarPlan' | 'progress' | 'filling'> & {
   readonly volume: (mL: number) => string;
@@ -127,15 +140,15 @@ function Ending({ jarPlan: sheet, progress, filling, volume, note }: EndingProps
     const n = nextOf(progress, twoShort.size);
     const m = part.size === last ? nextOf(progress, last) + 1 : nextOf(progress, part.size);
     return (
-      <div role="group" aria-label="The last two" className="mt-3">
-        <p className="text-lg font-bold">It ends between one jar and two.</p>
+      <div role="group" aria-label={say('jars.theLastTwoJars')} className="mt-3">
+        <p className="text-lg font-bold">{say('jars.theLastJarFallsBetween')}</p>
         <div className="mt-1 flex flex-wrap gap-2">
           <Small
             onPress={() =>
               note(['filled', Math.round(twoShort.mL), `${twoShort.size}.${n}-${n + 1}`])
             }
           >
-            Two a little short, {volume(twoShort.mL)} each
+            {say('jars.twoSlightlyShortEach', { volume: volume(twoShort.mL) })}
           </Small>
           <Small
             onPress={() =>
@@ -145,7 +158,7 @@ function Ending({ jarPlan: sheet, progress, filling, volume, note }: EndingProps
               )
             }
           >
-            One full, and one for the fridge
+            {say('jars.oneFullAndOneFor')}
           </Small>
         </div>
       </div>
@@ -155,8 +168,7 @@ function Ending({ jarPlan: sheet, progress, filling, volume, note }: EndingProps
   if (part === null)
     return (
       <p role="status" className="mt-3 border-l-8 border-secondary pl-3 text-lg font-bold">
-        No empty jar is left for {volume(filling.leftMl.p50)}. Heat another, or keep it in a bowl in
-        the fridge.
+        {say('jars.noEmptyJarIsLeft', { volume: volume(filling.leftMl.p50) })}
       </p>
     );
   return (
@@ -166,7 +178,10 @@ function Ending({ jarPlan: sheet, progress, filling, volume, note }: EndingProps
           note(['filled', Math.round(part.mL), `${part.size}.${nextOf(progress, part.size)}`])
         }
       >
-        The rest, {volume(part.mL)}, is in a {sheet.sizes[part.size - 1]?.name}, for the fridge
+        {say('jars.putTheLastInA', {
+          volume: volume(part.mL),
+          name: sheet.sizes[part.size - 1]?.name,
+        })}
       </Small>
     </div>
   );
@@ -204,10 +219,15 @@ function Row({ jarPlan: sheet, progress, filling, fruit, size, note }: RowProps)
         <p className="text-xl leading-tight font-bold">
           {of.name}
           <span className="block text-base font-normal">
-            {own.length} filled
-            {more > 0 ? `, about ${more} to go` : ''}
-            {left !== null && left <= more + 1 ? `, ${Math.max(0, left)} empty left` : ''}
-            {(of.gift ?? 0) > 0 ? `, ${of.gift} of them for gifts, first` : ''}
+            {say('jars.filled', {
+              count: own.length,
+              part: more > 0 ? say('jars.aboutToGo', { more }) : '',
+              part2:
+                left !== null && left <= more + 1
+                  ? say('jars.emptyLeft', { max: Math.max(0, left) })
+                  : '',
+              part3: (of.gift ?? 0) > 0 ? say('jars.ofThemForGiftsFirst', { gift: of.gift }) : '',
+            })}
           </span>
         </p>
         <div className="flex flex-wrap gap-2">
@@ -216,7 +236,7 @@ function Row({ jarPlan: sheet, progress, filling, fruit, size, note }: RowProps)
             className="btn h-auto min-h-14 border-2 border-base-content px-4 text-xl"
             onClick={() => note(['filled', null, `${size}.${next}`])}
           >
-            One filled
+            {say('jars.oneFilled')}
           </button>
           {more > 1 && (
             <button
@@ -224,12 +244,15 @@ function Row({ jarPlan: sheet, progress, filling, fruit, size, note }: RowProps)
               className="btn h-auto min-h-14 border-2 border-base-300 px-4 text-lg"
               onClick={() => note(['filled', null, `${size}.${next}-${next + more - 1}`])}
             >
-              All {more}
+              {say('jars.all', { more })}
             </button>
           )}
         </div>
         {open.length > 0 && (
-          <ul className="grid grid-cols-2 gap-2" aria-label={`Closing ${of.name}`}>
+          <ul
+            className="grid grid-cols-2 gap-2"
+            aria-label={say('jars.closing', { name: of.name })}
+          >
             {CLOSING.map((step) => {
               const done = open.every((jar) => jar.done.includes(step));
               return (
@@ -241,7 +264,7 @@ function Row({ jarPlan: sheet, progress, filling, fruit, size, note }: RowProps)
                     onClick={() => !done && note([step, null, String(size)])}
                   >
                     {done && <Check aria-hidden className="size-5 shrink-0" />}
-                    {STEPS[step]}
+                    {say(STEPS[step])}
                   </button>
                 </li>
               );

@@ -1,5 +1,7 @@
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import { jarsInText, type Jar, type JarProgress, type JarPlan } from '@idle-kettle/core';
 import { useEffect, useRef, useState } from 'react';
+import { Say as Phrase } from '../ui/Say.tsx';
 import { JarDrawing } from '../drawings/JarDrawing.tsx';
 import { LidDrawing } from '../drawings/LidDrawing.tsx';
 import { jarInWords } from './jarWords.ts';
@@ -17,18 +19,18 @@ type Props = {
 const PINT_PX = 64;
 
 /** How a jar stands, in a word; what is not as it should be stands out. */
-const LOOK: { readonly [state in Jar['state']]: readonly [word: string, style: string] } = {
-  filled: ['open', 'border-base-300'],
-  closed: ['closed', 'border-base-300'],
-  'in the canner': ['in the canner', 'border-secondary'],
-  'cut short': ['not processed', 'border-error text-error'],
-  cooling: ['cooling', 'border-base-300'],
-  sealed: ['sealed', 'border-success text-success'],
-  unsealed: ['not sealed', 'border-error text-error'],
-  fridge: ['fridge', 'border-info text-info'],
-  freezer: ['freezer', 'border-info text-info'],
-  shelf: ['on the shelf', 'border-success text-success'],
-  broken: ['broken', 'border-error text-error'],
+const LOOK: { readonly [state in Jar['state']]: readonly [word: PlainMessageId, style: string] } = {
+  filled: ['jars.open', 'border-base-300'],
+  closed: ['jars.closed', 'border-base-300'],
+  'in the canner': ['jars.inTheCanner', 'border-secondary'],
+  'cut short': ['jars.notProcessed', 'border-error text-error'],
+  cooling: ['jars.cooling', 'border-base-300'],
+  sealed: ['jars.sealedState', 'border-success text-success'],
+  unsealed: ['jars.notSealed', 'border-error text-error'],
+  fridge: ['jars.inFridge', 'border-info text-info'],
+  freezer: ['jars.inFreezer', 'border-info text-info'],
+  shelf: ['jars.onTheShelf', 'border-success text-success'],
+  broken: ['jars.broken', 'border-error text-error'],
 };
 
 /** Every jar of the batch as it stands; any can be picked, to say what became of it. */
@@ -37,40 +39,47 @@ export function JarBoard({ jarPlan, progress, pressing, fruit, onPress }: Props)
   const { jars } = progress;
   const jar = jars.find(({ id }) => id === picked) ?? null;
   const cooling = jars.filter(({ state }) => state === 'cooling');
-  const say = (kind: Press['notes'][number][0], ids: string) => {
+  const mark = (kind: Press['notes'][number][0], ids: string) => {
     setPicked(null);
     onPress({ label: kind, notes: [[kind, null, ids]] });
   };
   if (jars.length === 0) return null;
   return (
-    <section aria-label="The jars" className="flex flex-col gap-3">
+    <section aria-label={say('jars.theJars2')} className="flex flex-col gap-3">
       {pressing && (
         <div className="rounded-box border-2 border-base-300 p-4">
           <ul className="flex flex-wrap gap-6">
             <li>
               <LidDrawing sealed />
-              <b className="block text-lg">Sealed</b>
-              Down in the middle, does not give, rings clear.
+              <Phrase
+                id="jars.downInTheMiddleDoesnt"
+                values={{ part: <b className="block text-lg">{say('jars.sealed')}</b> }}
+              />
             </li>
             <li>
               <LidDrawing sealed={false} />
-              <b className="block text-lg">Not sealed</b>
-              Up, or springs and clicks under the finger.
+              <Phrase
+                id="jars.upOrSpringsAndClicks"
+                values={{ part: <b className="block text-lg">{say('jars.notSealed2')}</b> }}
+              />
             </li>
           </ul>
-          <p className="mt-3 text-lg">Pick each jar below that is not, and say so. Then:</p>
+          <p className="mt-3 text-lg">{say('jars.tapAnyJarThatDidnt')}</p>
           <button
             type="button"
             className="btn btn-secondary mt-1 h-auto min-h-16 px-6 text-2xl"
-            onClick={() => say('sealed', jarsInText(cooling))}
+            onClick={() => mark('sealed', jarsInText(cooling))}
           >
-            {cooling.length === 1 ? 'It is sealed' : `All ${cooling.length} left are sealed`}
+            {cooling.length === 1
+              ? say('jars.itSealed')
+              : say('jars.allSealed', { count: cooling.length })}
           </button>
         </div>
       )}
       <ul className="flex flex-wrap items-end gap-2">
         {jars.map((one) => {
-          const [word, style] = LOOK[one.state];
+          const [look, style] = LOOK[one.state];
+          const word = say(look);
           return (
             <li key={one.id}>
               <button
@@ -78,7 +87,7 @@ export function JarBoard({ jarPlan, progress, pressing, fruit, onPress }: Props)
                 data-testid={`jar-${one.id}`}
                 data-state={one.state}
                 aria-pressed={picked === one.id}
-                aria-label={`${jarInWords(jarPlan, one)}${one.part ? ', not full' : ''}: ${word}${one.seen.map((what) => `, ${SEEN[what]}`).join('')}`}
+                aria-label={`${jarInWords(jarPlan, one)}${one.part ? say('jars.notFull') : ''}: ${word}${one.seen.map((what) => `, ${say(SEEN[what])}`).join('')}`}
                 onClick={() => setPicked(picked === one.id ? null : one.id)}
                 className={`flex min-h-24 min-w-20 flex-col items-center justify-end rounded-box border-4 px-2 pt-2 pb-1 aria-pressed:bg-base-300 ${style}`}
               >
@@ -90,7 +99,7 @@ export function JarBoard({ jarPlan, progress, pressing, fruit, onPress }: Props)
                 <span className="text-sm leading-tight font-bold">{word}</span>
                 {one.seen.map((what) => (
                   <span key={what} className="text-sm leading-tight">
-                    {SEEN[what]}
+                    {say(SEEN[what])}
                   </span>
                 ))}
               </button>
@@ -98,12 +107,12 @@ export function JarBoard({ jarPlan, progress, pressing, fruit, onPress }: Props)
           );
         })}
       </ul>
-      {jar && <Outcomes jarPlan={jarPlan} jar={jar} onSay={(kind) => say(kind, jar.id)} />}
+      {jar && <Outcomes jarPlan={jarPlan} jar={jar} onSay={(kind) => mark(kind, jar.id)} />}
     </section>
   );
 }
 
-const SEEN = { siphoned: 'lost liquid', floating: 'fruit floats' } as const;
+const SEEN = { siphoned: 'jars.lostLiquid', floating: 'jars.fruitFloats' } as const;
 
 type OutcomesProps = {
   readonly jarPlan: JarPlan;
@@ -116,7 +125,9 @@ function Outcomes({ jarPlan, jar, onSay }: OutcomesProps) {
   const { state } = jar;
   const panel = useRef<HTMLDivElement>(null);
   // Picked in the middle of many, what may be said of it comes into view.
-  useEffect(() => panel.current?.scrollIntoView({ block: 'nearest' }), [jar.id]);
+  useEffect(() => {
+    panel.current?.scrollIntoView({ block: 'nearest' });
+  }, [jar.id]);
   const pressed = state === 'cooling' || state === 'sealed' || state === 'unsealed';
   const out = pressed || state === 'shelf';
   return (
@@ -128,28 +139,28 @@ function Outcomes({ jarPlan, jar, onSay }: OutcomesProps) {
     >
       <p className="text-xl font-bold">{jarInWords(jarPlan, jar)}</p>
       <div className="mt-2 flex flex-wrap gap-2">
-        {state === 'cooling' && <Say onPress={() => onSay('sealed')}>Sealed</Say>}
+        {state === 'cooling' && <Say onPress={() => onSay('sealed')}>{say('jars.sealed')}</Say>}
         {(state === 'cooling' || state === 'sealed' || state === 'shelf') && (
-          <Say onPress={() => onSay('unsealed')}>Not sealed</Say>
+          <Say onPress={() => onSay('unsealed')}>{say('jars.notSealed2')}</Say>
         )}
         {out && !jar.seen.includes('siphoned') && (
-          <Say onPress={() => onSay('siphoned')}>It lost liquid</Say>
+          <Say onPress={() => onSay('siphoned')}>{say('jars.lostLiquid2')}</Say>
         )}
         {out && !jar.seen.includes('floating') && (
-          <Say onPress={() => onSay('floating')}>Fruit floats</Say>
+          <Say onPress={() => onSay('floating')}>{say('jars.fruitFloats2')}</Say>
         )}
         {state !== 'fridge' && state !== 'in the canner' && state !== 'broken' && (
-          <Say onPress={() => onSay('to-fridge')}>Into the fridge</Say>
+          <Say onPress={() => onSay('to-fridge')}>{say('jars.intoTheFridge')}</Say>
         )}
         {state !== 'freezer' && state !== 'in the canner' && state !== 'broken' && (
-          <Say onPress={() => onSay('to-freezer')}>Into the freezer</Say>
+          <Say onPress={() => onSay('to-freezer')}>{say('jars.intoTheFreezer')}</Say>
         )}
-        {state !== 'broken' && <Say onPress={() => onSay('cracked')}>Cracked or broken</Say>}
+        {state !== 'broken' && (
+          <Say onPress={() => onSay('cracked')}>{say('jars.crackedOrBroken')}</Say>
+        )}
       </div>
       {jar.seen.includes('siphoned') && (
-        <p className="mt-2 text-base">
-          Lost liquid, but sealed: it keeps. Eat it before the others. Less than half left: fridge.
-        </p>
+        <p className="mt-2 text-base">{say('jars.itLostLiquidButSealed')}</p>
       )}
     </div>
   );

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { clockInWords, unbroken } from '../stove/words.ts';
@@ -26,7 +27,7 @@ export function JarTaskPanel({ task, nowMs, onPress, large }: Props) {
   const size = large ? 'min-h-16 px-8 text-2xl' : 'min-h-12 px-4 text-lg';
   return (
     <section
-      aria-label={large ? 'Next' : title}
+      aria-label={large ? say('jars.next') : title}
       data-testid={large ? 'next-call' : 'call'}
       data-call={task.id}
       className={`rounded-box border-4 p-4 ${frame}`}
@@ -74,7 +75,7 @@ export function JarTaskPanel({ task, nowMs, onPress, large }: Props) {
               className="btn min-h-12 border-2 border-base-content text-lg"
               onClick={() => setAsking(false)}
             >
-              Keep it boiling
+              {say('jars.keepItBoiling')}
             </button>
             <button
               type="button"
@@ -84,7 +85,7 @@ export function JarTaskPanel({ task, nowMs, onPress, large }: Props) {
                 onPress(press);
               }}
             >
-              The heat is off
+              {say('jars.heatIsOff')}
             </button>
           </div>
         </div>
@@ -103,7 +104,7 @@ function Clock({ task: { dueAtMs, sinceMs }, nowMs, large }: ClockProps) {
       <p role="timer" data-testid={large ? 'clock' : undefined} className={style}>
         {dueAtMs - nowMs > LONG_MS ? (
           <>
-            <span className="text-2xl">until </span>
+            <span className="text-2xl">{say('jars.until')} </span>
             {format(dueAtMs, 'HH:mm')}
           </>
         ) : (

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
 import { factorLearned, USUAL_HALF_PINTS, type Entry } from '@idle-kettle/core';
 import { Award, Tags } from 'lucide-react';
@@ -53,8 +54,7 @@ export function Jars({ session, log }: Props) {
   if (known === null || toBoil === null)
     return (
       <p role="alert" className="p-8 text-xl">
-        These jars cannot be followed: there is too little in the pot that the larder knows. Not
-        knowing what is in them, keep them in the fridge.
+        {say('jars.theseJarsCantBeFollowed')}
       </p>
     );
   const { jarPlan, progress, filling } = known;
@@ -126,7 +126,7 @@ export function Jars({ session, log }: Props) {
             </div>
           )}
           {isFilling && (
-            <ErrorBoundary what="the filling" on={filling}>
+            <ErrorBoundary what={say('jars.theFilling')} on={filling}>
               <FillPanel
                 jarPlan={jarPlan}
                 progress={progress}
@@ -149,10 +149,10 @@ export function Jars({ session, log }: Props) {
                 )
               }
             >
-              They are put away already
+              {say('jars.theyreAlreadyOnTheShelf')}
             </button>
           )}
-          <ErrorBoundary what="the jars" on={progress}>
+          <ErrorBoundary what={say('jars.theJars')} on={progress}>
             <JarBoard
               jarPlan={jarPlan}
               progress={progress}
@@ -164,7 +164,7 @@ export function Jars({ session, log }: Props) {
         </div>
         <div className="flex min-w-0 flex-col gap-4">
           {progress.warnings.length > 0 && (
-            <ul aria-label="Mind" className="flex flex-col gap-2">
+            <ul aria-label={say('jars.warnings')} className="flex flex-col gap-2">
               {[...new Set(progress.warnings.map(({ text }) => text))].map((text) => (
                 <li key={text} className="border-l-8 border-secondary py-1 pl-3 text-lg">
                   {text}
@@ -172,7 +172,7 @@ export function Jars({ session, log }: Props) {
               ))}
             </ul>
           )}
-          <ErrorBoundary what="where they are kept" on={jarPlan}>
+          <ErrorBoundary what={say('jars.theStorage')} on={jarPlan}>
             <StorageList jarPlan={jarPlan} nowMs={nowMs} />
           </ErrorBoundary>
           {filled && (
@@ -182,18 +182,18 @@ export function Jars({ session, log }: Props) {
                 className="btn h-auto min-h-14 border-2 border-base-content px-4 text-lg"
                 onClick={() => setSheetOpen('labels')}
               >
-                <Tags aria-hidden className="size-6" /> Labels …
+                <Tags aria-hidden className="size-6" /> {say('jars.labels')}
               </button>
               <button
                 type="button"
                 className="btn h-auto min-h-14 border-2 border-base-300 px-4 text-lg"
                 onClick={() => setSheetOpen('show')}
               >
-                <Award aria-hidden className="size-6" /> For a show …
+                <Award aria-hidden className="size-6" /> {say('jars.showEntry')}
               </button>
             </div>
           )}
-          <ErrorBoundary what="the log">
+          <ErrorBoundary what={say('jars.theLog')}>
             <LogList
               entries={log.entries}
               counted={entries}
@@ -203,17 +203,14 @@ export function Jars({ session, log }: Props) {
             />
           </ErrorBoundary>
           <WhereFrom />
-          <p className="text-base">
-            Hot jars, steam, boiling water: sleeves down, children and pets out of the way. Follow
-            your local extension service or food authority where it says otherwise.
-          </p>
+          <p className="text-base">{say('jars.hotJarsSteamBoilingWater')}</p>
           <p className="flex flex-wrap gap-4 text-lg">
             <Link className="link" to={`/cook-sessions/${session.id}`}>
-              Back to the stove
+              {say('jars.backToTheStove')}
             </Link>
             {session.batchId !== null && (
               <Link className="link" to={`/batches/${session.batchId}`}>
-                The batch
+                {say('jars.theBatch')}
               </Link>
             )}
           </p>
@@ -241,14 +238,10 @@ const wantsPot = (entries: readonly Pick<Entry, 'kind'>[]): boolean =>
 const NO_CALLS: ReturnType<typeof jarTasksOf> = [];
 
 const AllDone = ({ done }: { readonly done: boolean }) => (
-  <section aria-label="Next" className="rounded-box border-4 border-base-300 p-4">
+  <section aria-label={say('jars.next')} className="rounded-box border-4 border-base-300 p-4">
     <h2 data-testid="next-call" className="text-4xl leading-tight font-bold sm:text-5xl">
-      {done ? 'All put away' : 'Nothing to do just now'}
+      {done ? say('jars.allOnTheShelf') : say('jars.nothingToDoRightNow')}
     </h2>
-    <p className="mt-2 text-lg">
-      {done
-        ? 'A jar that lifts its lid later goes into the bin, unopened.'
-        : 'Fill a jar, or pick one.'}
-    </p>
+    <p className="mt-2 text-lg">{done ? say('jars.ifALidComesUp') : say('jars.fillAJarOrPick')}</p>
   </section>
 );

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
 import { keepPages } from '../stove/keepPages.ts';
@@ -19,7 +20,7 @@ function OneBatch({ id }: { id: string }) {
     return log.error ? (
       <NotFetched error={log.error} again={() => void log.refresh()} />
     ) : (
-      <Loading what="the jars" />
+      <Loading what={say('jars.theJars')} />
     );
   return <Jars session={log.session} log={log} />;
 }

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
 import type { Jar, JarProgress, JarPlan } from '@idle-kettle/core';
 import { FileDown } from 'lucide-react';
@@ -61,10 +62,10 @@ export function LabelsSheet({ session, jarPlan, progress, onClose }: Props) {
   const isSmall =
     size !== undefined && labels.some((label) => smallestType(size, label) < SMALL_PT);
   return (
-    <Drawer title="Labels" onClose={onClose}>
+    <Drawer title={say('jars.labels2')} onClose={onClose}>
       <div className="flex flex-col gap-4">
         <label className="flex w-fit flex-col font-bold">
-          On sheets of
+          {say('jars.sheetSize')}
           <select
             className="select font-normal"
             value={on}
@@ -78,8 +79,10 @@ export function LabelsSheet({ session, jarPlan, progress, onClose }: Props) {
           </select>
         </label>
         <p>
-          {labels.length} {labels.length === 1 ? 'label' : 'labels'}, one for each jar; those in the
-          fridge say so. The square code leads to the batch.
+          {say('jars.onePerJarFridgeJars', {
+            count: labels.length,
+            part: labels.length === 1 ? say('jars.label') : say('jars.labels3'),
+          })}
         </p>
         <button
           type="button"
@@ -87,20 +90,19 @@ export function LabelsSheet({ session, jarPlan, progress, onClose }: Props) {
           disabled={file === null}
           onClick={() => file && downloadBlob(`${fileNameOf(session.name)}-labels.pdf`, file)}
         >
-          <FileDown aria-hidden className="size-5" /> Keep the file
+          <FileDown aria-hidden className="size-5" /> {say('jars.download')}
         </button>
         {isSmall && (
           <p role="status" className="border-l-4 border-secondary pl-3">
-            There is more to say than this label has room for: its type is very small. Take a larger
-            one.
+            {say('jars.thereIsTooMuchText')}
           </p>
         )}
         {failed && (
           <p role="alert" className="border-l-4 border-error pl-3 text-error">
-            The labels could not be made just now. Close this and try once more.
+            {say('jars.theLabelsCouldntBeMade')}
           </p>
         )}
-        {file && <PdfPreview file={file} label={`Labels of ${session.name}`} />}
+        {file && <PdfPreview file={file} label={say('jars.labelsOf', { name: session.name })} />}
       </div>
     </Drawer>
   );

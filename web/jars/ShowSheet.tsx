@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
 import type { JarProgress, JarPlan } from '@idle-kettle/core';
 import { FileDown } from 'lucide-react';
@@ -16,9 +17,9 @@ type Props = {
 export function ShowSheet({ session, jarPlan, progress, onClose }: Props) {
   const entry = entryOf(session, jarPlan, progress);
   return (
-    <Drawer title="For a show" onClose={onClose}>
+    <Drawer title={say('jars.showEntry2')} onClose={onClose}>
       <div className="flex flex-col gap-5">
-        <section aria-label="Entry card" className="jar-label p-4 pr-6">
+        <section aria-label={say('jars.entryCard')} className="jar-label p-4 pr-6">
           <h3 className="text-xl font-bold text-primary">{session.name}</h3>
           <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
             {entry.map(([what, said]) => (
@@ -29,8 +30,8 @@ export function ShowSheet({ session, jarPlan, progress, onClose }: Props) {
             ))}
           </dl>
         </section>
-        <section aria-label="As a judge looks">
-          <h3 className="text-xl font-bold text-primary">Look at your jar as a judge does</h3>
+        <section aria-label={say('jars.whatAJudgeLooksFor')}>
+          <h3 className="text-xl font-bold text-primary">{say('jars.checkYourJarAsA')}</h3>
           <ul className="mt-1 flex flex-col gap-1">
             {JUDGED.map(({ id, what, right }) => (
               <li key={id}>
@@ -53,7 +54,7 @@ export function ShowSheet({ session, jarPlan, progress, onClose }: Props) {
               .then((file) => downloadBlob(`${fileNameOf(session.name)}-show.pdf`, file))
           }
         >
-          <FileDown aria-hidden className="size-5" /> Keep the file
+          <FileDown aria-hidden className="size-5" /> {say('jars.download')}
         </button>
       </div>
     </Drawer>

@@ -1,3 +1,5 @@
+import { say } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import { isNamed, type JarPlan } from '@idle-kettle/core';
 import { addMonths, format } from 'date-fns';
 import { eatBy } from '../labels/eatBy.ts';
@@ -13,15 +15,15 @@ export function StorageList({ jarPlan, nowMs }: Props) {
   const day = (date: Date) => format(date, 'd MMMM yyyy');
   return (
     <section
-      aria-label="Where they are kept"
+      aria-label={say('jars.storage')}
       data-testid="keeping"
       data-verdict={shelf.verdict}
       className={`rounded-box border-4 p-4 ${shelf.verdict === 'pantry' ? 'border-base-300' : 'border-error'}`}
     >
       <h2 className="text-2xl font-bold">
         {shelf.verdict === 'pantry'
-          ? `For the pantry, until ${format(addMonths(nowMs, shelf.months), 'MMMM yyyy')}`
-          : 'Not for the shelf'}
+          ? say('jars.pantryUntil', { format: format(addMonths(nowMs, shelf.months), 'MMMM yyyy') })
+          : say('jars.notForThePantry')}
       </h2>
       <ul className="mt-1 list-inside list-disc text-base">
         {shelf.reasons.map((reason) => (
@@ -31,38 +33,56 @@ export function StorageList({ jarPlan, nowMs }: Props) {
       {shelf.verdict !== 'pantry' && (
         <ul className="mt-2 flex flex-col gap-1 text-lg">
           <li>
-            <b>Fridge:</b> eaten by {day(eatBy(product, nowMs))}, and within two weeks of opening.
+            <Say
+              id="jars.eatByWithinTwoWeeks"
+              values={{ part: <b>{say('jars.fridge')}</b>, day: day(eatBy(product, nowMs)) }}
+            />
           </li>
           <li>
-            <b>Freezer:</b> at its best until {day(addMonths(nowMs, FREEZER_MONTHS))}. Leave ½ in (1
-            in above a pint) of headspace, in jars with straight sides: it swells.
+            <Say
+              id="jars.bestUntilUseStraightSided"
+              values={{
+                part: <b>{say('jars.freezer')}</b>,
+                day: day(addMonths(nowMs, FREEZER_MONTHS)),
+              }}
+            />
           </li>
           <li>
-            <b>Cool quickly:</b> from hot to fridge-cold within two hours, in a cold water bath or
-            spread out.
+            <Say
+              id="jars.fromHotToFridgeCold"
+              values={{ part: <b>{say('jars.coolQuickly')}</b> }}
+            />
           </li>
         </ul>
       )}
       {stated !== null && (
         <p data-testid="stated" className="mt-2 border-l-8 border-secondary pl-3 text-lg">
-          <b>You state:</b>{' '}
-          {isNamed(stated)
-            ? `this is exactly “${stated.testedFormula}”${stated.source === null ? '' : `, from ${stated.source}`}${stated.minutes === null ? '' : `, ${stated.minutes} minutes`}.`
-            : `a calibrated meter read pH ${stated.meterPH}.`}{' '}
-          It is written on the label. Your local extension service or food authority decides where
-          it says otherwise.
+          <Say
+            id="jars.itIsPrintedOnThe"
+            values={{
+              part: <b>{say('jars.yourEvidence')}</b>,
+              part2: isNamed(stated)
+                ? say('jars.thisIsExactly', {
+                    testedFormula: stated.testedFormula,
+                    part: stated.source === null ? '' : say('jars.from', { source: stated.source }),
+                    part2:
+                      stated.minutes === null
+                        ? ''
+                        : say('jars.minutes', { minutes: stated.minutes }),
+                  })
+                : say('jars.aCalibratedMeterReadPh', { meterPH: stated.meterPH }),
+            }}
+          />
         </p>
       )}
       <details className="mt-2 text-base">
         <summary className="cursor-pointer text-lg font-bold">
-          Hot jars upside down, wax, the oven, no canner?
+          {say('jars.upsideDownJarsWaxOven')}
         </summary>
         <p className="mt-1">
-          Filled hot and closed, turned over, sealed with wax or baked in an oven, a lid may go
-          down. But the air and the lid inside were never at the boil, an oven’s dry heat does not
-          reach the middle, and wax lets mould in along the glass. Such jars are for the fridge, and
-          are eaten within {product === 'curd' ? 'two' : 'three'} weeks. There is no press here that
-          puts them on the shelf.
+          {say('jars.aLidMayGoDown', {
+            part: product === 'curd' ? say('jars.two') : say('jars.three'),
+          })}
         </p>
       </details>
     </section>

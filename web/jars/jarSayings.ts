@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { minutesToGo } from '../stove/sayings.ts';
 import type { Saying } from '../stove/voice.ts';
 import type { JarTask } from './jarTasks.ts';
@@ -6,7 +7,7 @@ import type { JarTask } from './jarTasks.ts';
 export const jarSayings = (tasks: readonly JarTask[], nowMs: number): readonly Saying[] => [
   ...tasks
     .filter(({ rings }) => rings)
-    .map(({ id, title }) => said(id, `Time’s up. ${title}`, true)),
+    .map(({ id, title }) => said(id, say('jars.timesUp', { title }), true)),
   ...tasks
     .slice(0, 1)
     .flatMap(({ id, title, rings, due }) => (rings ? [] : [said(id, title, due)])),

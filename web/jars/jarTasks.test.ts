@@ -72,7 +72,7 @@ describe('what wants doing', () => {
     expect(first(log, 24)).toMatchObject({ due: true, rings: true, asks: null });
     log.at(24, 'canner-off', null, 1);
     expect(first(log, 25)).toMatchObject({
-      title: 'Lid off, and let them rest',
+      title: 'Lid off, let them rest',
       dueAtMs: 29 * MIN,
     });
     expect(first(log, 29)).toMatchObject({ title: 'Lift the jars straight out', rings: true });
@@ -112,7 +112,7 @@ describe('what wants doing', () => {
     log.at(5, 'canner-boils', null, 1).at(9, 'canner-boils', null, 2);
     expect(calls(log, 16).map(({ title }) => title)).toEqual([
       'Time is up: heat off, canner',
-      'Keep it boiling for 10 minutes, canner 2',
+      'Keep boiling for 10 minutes, canner 2',
     ]);
     expect(calls(log, 20).filter(({ rings }) => rings)).toHaveLength(2);
   });
@@ -174,7 +174,7 @@ describe('what is said aloud', () => {
     const log = filled().at(2, 'loaded', '1.1-7', 1).at(5, 'canner-boils', null, 1);
     const texts = (minute: number) =>
       jarSayings(calls(log, minute), minute * MIN).map(({ text }) => text);
-    expect(texts(6)).toContain('Keep it boiling for 10 minutes');
+    expect(texts(6)).toContain('Keep boiling for 10 minutes');
     expect(texts(10)).toContain('5 minutes to go');
     expect(texts(14)).toContain('1 minute to go');
     expect(texts(15)).toContain('Time’s up. Time is up: heat off, canner');

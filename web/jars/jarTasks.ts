@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import {
   convert,
   COOL_MS,
@@ -90,46 +91,55 @@ export function jarTasksOf(now: JarsCase): readonly JarTask[] {
 }
 
 const of = (load: Load) => (load.number === 1 ? '' : ` ${load.number}`);
-const inCanner = (load: Load) => (load.number === 1 ? '' : `, canner ${load.number}`);
+const inCanner = (load: Load) =>
+  load.number === 1 ? '' : say('jars.canner', { number: load.number });
 
 /** How a canner shows that the time counts, and how that is said. */
 const SIGNS = {
   'boiling-water': {
-    upTo: 'Up to a full rolling boil',
-    reached: 'It boils, rolling',
-    keep: 'Keep it boiling for',
-    lost: 'The boil was lost',
-    ifLost: 'If the boil is lost',
-    backTo: 'Back to a full boil',
-    whenBack: 'When it boils',
-    again: 'It boils again',
-    atIt: 'at the boil',
+    upTo: 'jars.upToAFullRolling',
+    reached: 'jars.itsAtARollingBoil',
+    keep: 'jars.keepBoilingFor',
+    lost: 'jars.itLostTheBoil',
+    ifLost: 'jars.ifItStopsBoiling',
+    backTo: 'jars.backToAFullBoil',
+    whenBack: 'jars.whenItBoils',
+    again: 'jars.itsBoilingAgain',
+    atIt: 'jars.atTheBoil',
   },
   steam: {
-    upTo: 'Up to the gauge’s mark',
-    reached: 'The gauge is at the mark',
-    keep: 'Keep the gauge at the mark for',
-    lost: 'It fell below the mark',
-    ifLost: 'If it falls below',
-    backTo: 'Back up to the gauge’s mark',
-    whenBack: 'When it is there',
-    again: 'At the mark again',
-    atIt: 'at the gauge’s mark',
+    upTo: 'jars.upToTheGaugesMark',
+    reached: 'jars.theGaugeIsAtThe',
+    keep: 'jars.keepTheGaugeAtThe',
+    lost: 'jars.itFellBelowTheMark',
+    ifLost: 'jars.ifItFallsBelow',
+    backTo: 'jars.backUpToTheGauges',
+    whenBack: 'jars.whenItGetsThere',
+    again: 'jars.atTheMarkAgain',
+    atIt: 'jars.atTheGaugesMark',
   },
 } as const;
+
+type Signs = { readonly [sign in keyof (typeof SIGNS)['steam']]: string };
+
+/** What the canner of a batch shows, in words. */
+const signsOf = ({ timedBy }: JarPlan): Signs =>
+  Object.fromEntries(
+    Object.entries(SIGNS[timedBy.canner]).map(([sign, id]) => [sign, say(id)]),
+  ) as Signs;
 
 /** What a load in a canner wants. */
 function callOfLoad(now: JarsCase, load: Load): readonly JarTask[] {
   const { jarPlan, progress, nowMs } = now;
   const steam = jarPlan.timedBy.canner === 'steam';
-  const signs = SIGNS[jarPlan.timedBy.canner];
+  const signs = signsOf(jarPlan);
   const jars = progress.jars.filter(({ id }) => load.jars.includes(id));
   const what = countedInWords(jarPlan, jars);
   const note = (kind: EntryKind): readonly Noting[] => [[kind, load.number, null]];
   const time =
-    load.minutes === null ? 'the time that the formula prints' : minutesInWords(load.minutes);
+    load.minutes === null ? say('jars.theTimePrintedInThe') : minutesInWords(load.minutes);
   const base = { id: `load-${load.number}-${load.state}` };
-  const water = { label: 'Water was low: boiling water in', notes: note('water-in') };
+  const water = { label: say('jars.addedBoilingWater'), notes: note('water-in') };
   const boils = { label: signs.reached, notes: note('canner-boils') };
   switch (load.state) {
     case 'in':
@@ -138,12 +148,12 @@ function callOfLoad(now: JarsCase, load: Load): readonly JarTask[] {
           ...base,
           rank: 2,
           title: steam
-            ? `Heat the steam canner${of(load)}`
-            : `Lid on, full heat under canner${of(load)}`,
+            ? say('jars.heatTheSteamCanner', { of: of(load) })
+            : say('jars.lidOnFullHeatUnder', { of: of(load) }),
           detail: steam
-            ? `${what} in it. No minute counts before the gauge reaches the mark for your altitude.`
-            : `${what} in it, covered by 1 to 2 in of water. No minute counts before the full rolling boil.`,
-          press: { label: 'It is on', notes: note('canner-lit') },
+            ? say('jars.inItTimeStartsWhen', { what })
+            : say('jars.inItCoveredBy1', { what }),
+          press: { label: say('jars.burnerIsOn'), notes: note('canner-lit') },
           others: [boils],
         }),
       ];
@@ -155,7 +165,11 @@ function callOfLoad(now: JarsCase, load: Load): readonly JarTask[] {
           ...base,
           rank: 3,
           title: `${signs.upTo}${inCanner(load)}`,
-          detail: `It takes some ${Math.round(p10)} to ${Math.round(p90)} minutes, most likely near ${Math.round(p50)}. The time begins only then.`,
+          detail: say('jars.thisTakesAboutMinutesMost', {
+            round: Math.round(p10),
+            round2: Math.round(p90),
+            round3: Math.round(p50),
+          }),
           press: boils,
           others: steam ? [] : [water],
           sinceMs: since,
@@ -166,18 +180,22 @@ function callOfLoad(now: JarsCase, load: Load): readonly JarTask[] {
     case 'timed': {
       const over = load.timedToMs !== null && nowMs >= load.timedToMs;
       const lost = { label: signs.lost, notes: note('boil-lost') };
-      const off = { label: 'Heat off', notes: note('canner-off') };
+      const off = { label: say('jars.heatOff'), notes: note('canner-off') };
       const left = load.timedToMs === null ? null : Math.ceil((load.timedToMs - nowMs) / 60_000);
       return [
         call({
           ...base,
           rank: 3,
           title: over
-            ? `Time is up: heat off, canner${of(load)}`
+            ? say('jars.timesUpHeatOffCanner', { of: of(load) })
             : `${signs.keep} ${time}${inCanner(load)}`,
           detail: over
-            ? 'Lid off, away from your face. Then five minutes’ rest.'
-            : `${what}. ${reasonOf(jarPlan)} ${signs.ifLost}, the whole time begins again.`,
+            ? say('jars.lidOffAwayFromYour')
+            : say('jars.theWholeTimeStartsAgain', {
+                what,
+                reason: reasonOf(jarPlan),
+                ifLost: signs.ifLost,
+              }),
           press: off,
           others: over ? [] : steam ? [lost] : [lost, water],
           dueAtMs: load.timedToMs,
@@ -187,7 +205,10 @@ function callOfLoad(now: JarsCase, load: Load): readonly JarTask[] {
           asks:
             over || left === null
               ? null
-              : `${minutesInWords(left)} ${left === 1 ? 'is' : 'are'} left. Heat off now is no process: the whole time would begin again.`,
+              : say('jars.leftStopNowAndThese', {
+                  minutes: minutesInWords(left),
+                  part: left === 1 ? say('jars.is') : say('jars.are'),
+                }),
         }),
       ];
     }
@@ -197,7 +218,7 @@ function callOfLoad(now: JarsCase, load: Load): readonly JarTask[] {
           ...base,
           rank: 0,
           title: `${signs.backTo}${inCanner(load)}`,
-          detail: `Full heat, lid on. ${signs.whenBack}, the whole ${time} begin again: what was counted before does not hold, since the jars cooled.`,
+          detail: say('jars.fullHeatLidOnThe', { whenBack: signs.whenBack, time }),
           press: { ...boils, label: signs.again },
           others: steam ? [] : [water],
         }),
@@ -208,10 +229,13 @@ function callOfLoad(now: JarsCase, load: Load): readonly JarTask[] {
           call({
             ...base,
             rank: 0,
-            title: `Not processed: ${signs.backTo.toLowerCase()}${inCanner(load)}`,
-            detail: `The heat went off before ${time} were over. Bring it back for the whole time, or take the jars out for the fridge.`,
+            title: say('jars.notProcessed2', {
+              toLowerCase: signs.backTo.toLowerCase(),
+              inCanner: inCanner(load),
+            }),
+            detail: say('jars.theHeatWentOffBefore', { time }),
             press: { ...boils, label: signs.again },
-            others: [{ label: 'Take them out, for the fridge', notes: note('lifted-out') }],
+            others: [{ label: say('jars.takeThemOutForThe'), notes: note('lifted-out') }],
           }),
         ];
       const until = (load.offAtMs ?? 0) + REST_MS;
@@ -220,11 +244,9 @@ function callOfLoad(now: JarsCase, load: Load): readonly JarTask[] {
         call({
           ...base,
           rank: 1,
-          title: `${over ? 'Lift the jars straight out' : 'Lid off, and let them rest'}${inCanner(load)}`,
-          detail: over
-            ? 'Never tilt them. Onto a towel, a gap between them, out of any draught. Never tighten a band again.'
-            : 'Heat off, lid away from your face. Jars that come out too soon lose their liquid.',
-          press: { label: 'They are out', notes: note('lifted-out') },
+          title: `${over ? say('jars.liftTheJarsStraightOut') : say('jars.lidOffLetThemRest')}${inCanner(load)}`,
+          detail: over ? say('jars.neverTiltThemSetThem') : say('jars.heatOffLidAwayFrom'),
+          press: { label: say('jars.jarsAreOut'), notes: note('lifted-out') },
           dueAtMs: until,
           due: over,
           rings: over,
@@ -239,17 +261,20 @@ function callOfLoad(now: JarsCase, load: Load): readonly JarTask[] {
 /** Why it takes so long. */
 function reasonOf({ timedBy, altitudeAssumed, stated }: JarPlan): string {
   if (stated !== null && isNamed(stated) && stated.minutes !== null)
-    return 'The time is the one that you say the formula prints.';
+    return say('jars.thisIsTheTimeYou');
   const feet = Math.round(convert(timedBy.altitudeM, 'm', 'ft'));
   const school =
-    timedBy.school === 'sterilised' ? 'jars boiled sterile' : 'clean hot jars, not boiled sterile';
+    timedBy.school === 'sterilised' ? say('jars.boiledJars') : say('jars.cleanHotJars');
   return altitudeAssumed
-    ? `By the table for ${school} at sea level: say how high this kitchen is, for higher up it takes longer.`
-    : `By the table for ${school} at ${feet.toLocaleString('en-US')} ft.`;
+    ? say('jars.fromTheTableForAt', { school })
+    : say('jars.fromTheTableForAtFt', { school, feet: feet.toLocaleString('en-US') });
 }
 
 /** Whatever was reckoned: what is filled is all there was. */
-const THE_POT_IS_EMPTY: Press = { label: 'The pot is empty', notes: [['measured', 0, null]] };
+const thePotIsEmpty = (): Press => ({
+  label: say('jars.thePotIsEmpty'),
+  notes: [['measured', 0, null]],
+});
 
 /** What is left in the pot. */
 function toFill({ filling, progress, readyAtMs }: JarsCase): readonly JarTask[] {
@@ -260,10 +285,9 @@ function toFill({ filling, progress, readyAtMs }: JarsCase): readonly JarTask[] 
       call({
         id: 'fill',
         rank: 1,
-        title: progress.jars.length === 0 ? 'Fill the jars, at once' : 'Go on filling',
-        detail:
-          'It sets in the pot: from sugar to jar there is no waiting. Ladle, funnel, hot jar.',
-        press: progress.jars.length === 0 ? null : THE_POT_IS_EMPTY,
+        title: progress.jars.length === 0 ? say('jars.fillTheJarsNow') : say('jars.keepFilling'),
+        detail: say('jars.itSetsInThePot'),
+        press: progress.jars.length === 0 ? null : thePotIsEmpty(),
         sinceMs: readyAtMs,
         due: true,
       }),
@@ -273,8 +297,8 @@ function toFill({ filling, progress, readyAtMs }: JarsCase): readonly JarTask[] 
     call({
       id: 'close',
       rank: 1,
-      title: 'Close the jars',
-      detail: 'Bubbles out, rims wiped, lids on, bands fingertip-tight.',
+      title: say('jars.closeTheJars'),
+      detail: say('jars.removeBubblesWipeRimsLids'),
     }),
   ];
 }
@@ -289,15 +313,15 @@ function toFridge({ jarPlan, progress }: JarsCase): readonly JarTask[] {
     call({
       id: 'part',
       rank: 4,
-      title: `${countedInWords(jarPlan, parts)}, not full: into the fridge`,
-      detail: `A jar that is not full does not seal as it should. Eat it first: it keeps ${weeks(jarPlan)} in the fridge.`,
-      press: { label: 'In the fridge', notes: [['to-fridge', null, named(parts)]] },
+      title: say('jars.notFullIntoTheFridge', { counted: countedInWords(jarPlan, parts) }),
+      detail: say('jars.aJarThatIsntFull', { weeks: weeks(jarPlan) }),
+      press: { label: say('jars.inTheFridge'), notes: [['to-fridge', null, named(parts)]] },
     }),
   ];
 }
 
 const weeks = ({ keeping }: JarPlan): string =>
-  `${keeping.openedWeeks.low} to ${keeping.openedWeeks.high} weeks`;
+  say('jars.weeks', { low: keeping.openedWeeks.low, high: keeping.openedWeeks.high });
 
 /** Closed jars go into the canner, as many as it takes. */
 function toLoad({ jarPlan, progress, cannerHolds, filling }: JarsCase): readonly JarTask[] {
@@ -306,7 +330,7 @@ function toLoad({ jarPlan, progress, cannerHolds, filling }: JarsCase): readonly
   if (jars.length === 0) return [];
   const time = loadTime(jarPlan, sizesOf(jarPlan, jars));
   const cold: Press = {
-    label: 'Into the fridge instead',
+    label: say('jars.intoTheFridgeInstead'),
     notes: [['to-fridge', null, named(jars)]],
   };
   const number = Math.max(0, ...progress.loads.map((load) => load.number)) + 1;
@@ -316,13 +340,18 @@ function toLoad({ jarPlan, progress, cannerHolds, filling }: JarsCase): readonly
     call({
       id: `load-${number}`,
       rank: busy || more ? 5 : 2,
-      title: `${countedInWords(jarPlan, jars)} into ${busy ? 'another canner' : 'the canner'}`,
+      title: say('jars.into', {
+        counted: countedInWords(jarPlan, jars),
+        part: busy ? say('jars.anotherCanner') : say('jars.theCanner'),
+      }),
       detail: `${heldBack(jarPlan, waiting)}${
         jarPlan.timedBy.canner === 'steam'
-          ? 'On the rack, not touching, lid on.'
-          : `On the rack, not touching, into water of ${jarPlan.product === 'curd' ? '82 °C (180 °F), not boiling, and 25 to 30 minutes’ climb from there' : 'about 82 °C (180 °F)'}, 1 to 2 in over the lids.`
-      } ${time.minutes === null ? 'Its time is the one printed in the formula.' : `It takes ${minutesInWords(time.minutes)} ${SIGNS[jarPlan.timedBy.canner].atIt}.`}`,
-      press: { label: 'They are in', notes: [['loaded', number, named(jars)]] },
+          ? say('jars.onTheRackNotTouching')
+          : say('jars.onTheRackNotTouchingIn', {
+              part: jarPlan.product === 'curd' ? say('jars.82C180FNot') : say('jars.about82C180F'),
+            })
+      } ${time.minutes === null ? say('jars.theTimeIsTheOne') : say('jars.itTakes', { minutes: minutesInWords(time.minutes), atIt: signsOf(jarPlan).atIt })}`,
+      press: { label: say('jars.jarsAreIn'), notes: [['loaded', number, named(jars)]] },
       others: [cold],
       due: !busy,
     }),
@@ -335,9 +364,9 @@ function notInto(jarPlan: JarPlan, jars: readonly Jar[]): JarTask {
   return call({
     id: 'refused',
     rank: 1,
-    title: `${countedInWords(jarPlan, jars)}: not into this canner`,
+    title: say('jars.notIntoThisCanner', { counted: countedInWords(jarPlan, jars) }),
     detail: time.refused ?? '',
-    press: { label: 'In the fridge', notes: [['to-fridge', null, named(jars)]] },
+    press: { label: say('jars.inTheFridge'), notes: [['to-fridge', null, named(jars)]] },
   });
 }
 
@@ -347,7 +376,10 @@ const sizesOf = ({ sizes }: JarPlan, jars: readonly Jar[]): number[] =>
 const heldBack = (jarPlan: JarPlan, waiting: readonly Jar[]): string =>
   waiting.length === 0
     ? ''
-    : `As many as it takes; ${countedInWords(jarPlan, waiting)} ${waiting.length === 1 ? 'waits' : 'wait'}, hot, for the next load. `;
+    : say('jars.onlyAsManyAsFit', {
+        counted: countedInWords(jarPlan, waiting),
+        part: waiting.length === 1 ? say('jars.waits') : say('jars.wait'),
+      });
 
 /** What is not for the shelf cools quickly, for the fridge or the freezer. */
 function notForTheShelf({ progress }: JarsCase): readonly JarTask[] {
@@ -357,11 +389,10 @@ function notForTheShelf({ progress }: JarsCase): readonly JarTask[] {
     call({
       id: 'chill',
       rank: 2,
-      title: 'Cool them quickly, into the fridge',
-      detail:
-        'Lids loose in a cold room or a cold water bath to the shoulder; from hot to fridge-cold within two hours. Not into the canner: no time is known that makes it safe.',
-      press: { label: 'In the fridge', notes: [['to-fridge', null, named(closed)]] },
-      others: [{ label: 'In the freezer', notes: [['to-freezer', null, named(closed)]] }],
+      title: say('jars.coolThemQuicklyIntoThe'),
+      detail: say('jars.lidsLooseInACold'),
+      press: { label: say('jars.inTheFridge'), notes: [['to-fridge', null, named(closed)]] },
+      others: [{ label: say('jars.inTheFreezer'), notes: [['to-freezer', null, named(closed)]] }],
     }),
   ];
 }
@@ -377,10 +408,10 @@ function cooling({ jarPlan, progress, nowMs }: JarsCase): readonly JarTask[] {
     call({
       id: due ? 'press' : 'cool',
       rank: due ? 2 : 8,
-      title: due ? 'Press every lid' : 'Leave them alone to cool',
+      title: due ? say('jars.pressEveryLid') : say('jars.leaveThemToCool'),
       detail: due
-        ? 'Press the middle, look along the lid, tap it. Down and still is sealed. A seal is not proof of safety: the time in the canner is.'
-        : `${countedInWords(jarPlan, jars)} cool for 12 to 24 hours, untouched. Lids may ping as they go down.`,
+        ? say('jars.pressTheMiddleDownAnd')
+        : say('jars.coolFor12To24', { counted: countedInWords(jarPlan, jars) }),
       dueAtMs: due ? null : until,
       due,
     }),
@@ -393,16 +424,19 @@ function notSealed({ jarPlan, progress, nowMs }: JarsCase): readonly JarTask[] {
     .filter(({ state }) => state === 'unsealed' || state === 'cut short')
     .map((jar) => {
       const until = (jar.outAtMs ?? 0) + REPROCESS_WITHIN_MS;
-      const fridge: Press = { label: 'Into the fridge', notes: [['to-fridge', null, jar.id]] };
+      const fridge: Press = {
+        label: say('jars.intoTheFridge'),
+        notes: [['to-fridge', null, jar.id]],
+      };
       const late = nowMs > until;
       return call({
         id: `again-${jar.id}`,
         rank: 3,
-        title: `${capital(jarInWords(jarPlan, jar))} ${jar.state === 'unsealed' ? 'did not seal' : 'was not processed'}`,
-        detail: late
-          ? 'More than 24 hours ago: too late for the canner. Fridge, and eaten first.'
-          : 'Open it, look at the rim, wipe it, a new lid, and the whole time again within 24 hours of coming out. Or the fridge.',
-        press: late ? fridge : { label: 'New lid on: again', notes: [['new-lid', null, jar.id]] },
+        title: `${capital(jarInWords(jarPlan, jar))} ${jar.state === 'unsealed' ? say('jars.didNotSeal') : say('jars.notProcessed')}`,
+        detail: late ? say('jars.moreThan24HoursAgo') : say('jars.checkAndWipeTheRim'),
+        press: late
+          ? fridge
+          : { label: say('jars.newLidOnProcessAgain'), notes: [['new-lid', null, jar.id]] },
         others: late ? [] : [fridge],
         dueAtMs: late ? null : until,
         due: true,
@@ -423,22 +457,21 @@ function lastThings({ jarPlan, progress }: JarsCase): readonly JarTask[] {
       call({
         id: 'label',
         rank: 6,
-        title: sealed.length > 0 ? 'Bands off, wash and label' : 'Label them',
-        detail:
-          'What it is, when it was made, and which batch: jars that look alike are told apart only so.',
-        press: { label: 'Labelled', notes: [['labelled', null, null]] },
+        title: sealed.length > 0 ? say('jars.bandsOffWashAndLabel') : say('jars.labelThem'),
+        detail: say('jars.writeWhatItIsThe'),
+        press: { label: say('jars.labeled'), notes: [['labelled', null, null]] },
       }),
     ];
   return [
     call({
       id: 'put-away',
       rank: 7,
-      title: sealed.length > 0 ? 'Onto the shelf' : 'Put away',
+      title: sealed.length > 0 ? say('jars.ontoTheShelf') : say('jars.onTheShelf2'),
       detail:
         sealed.length > 0
-          ? `${countedInWords(jarPlan, sealed)}, in a dark cool place. They come off the stock of jars and lids.`
-          : 'They are where they are kept, and come off the stock of jars.',
-      press: { label: 'Put away', notes: [['put-away', null, null]] },
+          ? say('jars.somewhereDarkAndCoolThey', { counted: countedInWords(jarPlan, sealed) })
+          : say('jars.theyAreStoredAndCome'),
+      press: { label: say('jars.done'), notes: [['put-away', null, null]] },
     }),
   ];
 }

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Jar, JarPlan } from '@idle-kettle/core';
 import { packingInWords } from '../ui/words.ts';
 
@@ -7,7 +8,7 @@ export const jarInWords = ({ sizes }: JarPlan, { size, number }: Jar): string =>
 
 /** `7 half-pints and 1 pint`. */
 export function countedInWords({ sizes }: JarPlan, jars: readonly Pick<Jar, 'size'>[]): string {
-  if (jars.length === 0) return 'no jar';
+  if (jars.length === 0) return say('jars.noJar');
   const counts = sizes.map(({ name }, index) => ({
     name,
     count: jars.filter(({ size }) => size === index + 1).length,

@@ -61,21 +61,21 @@ const STAGES: readonly (readonly [
   minute: number,
   words: readonly (string | RegExp)[],
 ])[] = [
-  ['a full pot', new JarLog(), 1, ['Fill the jars, at once', 'Keep 10 jars hot, one of them to spare', 'about 8 to go', 'For the pantry']],
-  ['some jars filled', new JarLog().at(0, 'filled', '1.1-3'), 2, ['3 filled', 'Bubbles out']],
+  ['a full pot', new JarLog(), 1, ['Fill the jars now', 'Keep 10 jars hot, one of them to spare', 'about 8 to go', 'For the pantry']],
+  ['some jars filled', new JarLog().at(0, 'filled', '1.1-3'), 2, ['3 filled', 'Remove bubbles']],
   ['jars that are closed', full(), 4, ['half-pints into the canner', '7 filled']],
   ['a load in the canner', loaded(), 6.5, ['covered by 1 to 2 in of water', 'No minute counts before']],
-  ['a canner that heats', heating(), 20, ['Up to a full rolling boil', 'It boils, rolling']],
-  ['a rolling boil', boiling(), 32, ['Keep it boiling for 10 minutes', 'The boil was lost', '8:00']],
+  ['a canner that heats', heating(), 20, ['Up to a full rolling boil', 'It’s at a rolling boil']],
+  ['a rolling boil', boiling(), 32, ['Keep boiling for 10 minutes', 'It lost the boil', '8:00']],
   ['a boil that was lost', boiling().at(33, 'boil-lost', null, 1), 34, ['the whole 10 minutes begin again']],
   ['time that is up', boiling(), 40.5, ['Time is up: heat off']],
-  ['a rest', rested(), 46, ['Lid off, and let them rest']],
+  ['a rest', rested(), 46, ['Lid off, let them rest']],
   ['the end of a rest', rested(), 50.5, ['Lift the jars straight out']],
-  ['jars that cool', cooling(), 2 * HOUR, ['Leave them alone to cool']],
+  ['jars that cool', cooling(), 2 * HOUR, ['Leave them to cool']],
   ['the next day', cooling(), 15 * HOUR, ['Press every lid', 'Not sealed']],
   ['a lid that did not go down', cooling().at(15 * HOUR, 'unsealed', '1.7'), 15.1 * HOUR, ['Half-pint 7 did not seal']],
-  ['seals that are good', cooling().at(15 * HOUR, 'sealed', '1.1-7'), 15.2 * HOUR, ['Bands off, wash and label', 'Labels …', 'For a show …']],
-  ['jars put away', cooling().at(15 * HOUR, 'sealed', '1.1-7').at(16 * HOUR, 'labelled').at(17 * HOUR, 'put-away'), 17.1 * HOUR, ['All put away']],
+  ['seals that are good', cooling().at(15 * HOUR, 'sealed', '1.1-7'), 15.2 * HOUR, ['Bands off, wash and label', 'Labels…', 'Show entry…']],
+  ['jars put away', cooling().at(15 * HOUR, 'sealed', '1.1-7').at(16 * HOUR, 'labelled').at(17 * HOUR, 'put-away'), 17.1 * HOUR, ['All on the shelf']],
 ]; // prettier-ignore
 
 test.each(STAGES)('the screen of the jars says what is next: %s', (_, log, minute, words) => {
@@ -92,7 +92,7 @@ test('with no network, and with a browser that keeps nothing, it says so and goe
     wordsOf(
       html(<Jars session={cook} log={{ ...stillLog([]), ...change }} />, [[['kitchen'], KITCHEN]]),
     );
-  expect(bar({})).toContain('All is kept');
+  expect(bar({})).toContain('All saved');
   expect(bar({ heard: false, waiting: 3 })).toContain('3 kept here until it is back');
   expect(bar({ keeps: false })).toMatch(/this browser keeps nothing|not kept/i);
   expect(bar({ refused: 'The cook has ended.' })).toContain('The cook has ended.');

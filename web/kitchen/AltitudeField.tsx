@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { UseFormReturn } from 'react-hook-form';
 import { Choice, Field } from '../ui/Field.tsx';
 import { altitudeInUnit, type KitchenForm } from './kitchenForm.ts';
@@ -11,14 +12,14 @@ type Props = {
 /** How high the kitchen is, in the unit that stands beside it; turning the unit keeps the height. */
 export const AltitudeField = ({ form, error, autoFocus }: Props) => (
   <Field
-    label="Altitude"
-    hint="Roughly is fine; your town’s altitude will do."
+    label={say('kitchen.altitude')}
+    hint={say('kitchen.aRoughFigureIsFine')}
     error={error}
     input={{ ...form.register('altitude'), inputMode: 'decimal', autoFocus }}
   >
     <Choice
       quiet
-      legend="Unit of altitude"
+      legend={say('kitchen.unitOfAltitude')}
       name={form.register('altitudeUnit', {
         onChange: (event: { target: { value: 'm' | 'ft' } }) => {
           const unit = event.target.value;

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { faultsOf, KitchenDto, VALIDATION, type Kitchen } from '@idle-kettle/contract';
 import { findIngredient } from '@idle-kettle/core';
 import { plainToInstance } from 'class-transformer';
@@ -51,11 +52,11 @@ export function EquipmentSheet({ kitchen, part, onClose }: Props) {
         <p>{hint}</p>
         <Fields control={control} register={register} />
         <button type="submit" className="btn btn-primary btn-lg w-fit" disabled={save.isPending}>
-          Save
+          {say('kitchen.save')}
         </button>
         {trouble && (
           <p role="alert" className="border-l-4 border-error pl-3 text-error">
-            Not saved. {trouble}
+            {say('kitchen.notSaved', { trouble })}
           </p>
         )}
       </form>

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Kitchen } from '@idle-kettle/contract';
 import { useEffect, useRef, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -16,10 +17,10 @@ const STEPS = ['place', 'units', 'pots'] as const;
 
 /** Pots that many kitchens have, the widest first: the first that a kitchen has is taken where a batch names none. */
 const POTS = [
-  { name: 'preserving pan', diameterCm: 36, heightCm: 16 },
-  { name: 'wide pot', diameterCm: 30, heightCm: 14 },
-  { name: 'stockpot', diameterCm: 24, heightCm: 20 },
-  { name: 'small saucepan', diameterCm: 18, heightCm: 10 },
+  { name: 'kitchen.preservingPan', diameterCm: 36, heightCm: 16 },
+  { name: 'kitchen.widePot', diameterCm: 30, heightCm: 14 },
+  { name: 'kitchen.stockpot', diameterCm: 24, heightCm: 20 },
+  { name: 'kitchen.smallSaucepan', diameterCm: 18, heightCm: 10 },
 ] as const;
 
 const PX_PER_CM = 4;
@@ -67,7 +68,14 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
         version: kitchen.version,
         changes: {
           ...changesOf(before.ok ? before.kitchen : {}, said.kitchen),
-          ...(pots.length === 0 ? {} : { pots: POTS.filter(({ name }) => pots.includes(name)) }),
+          ...(pots.length === 0
+            ? {}
+            : {
+                pots: POTS.filter(({ name }) => pots.includes(name)).map(({ name, ...size }) => ({
+                  name: say(name),
+                  ...size,
+                })),
+              }),
         },
       },
       {
@@ -94,13 +102,12 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
       className="mx-auto flex max-w-3xl flex-col gap-6"
     >
       <p className="text-sm font-bold text-secondary">
-        Step {step + 1} of {STEPS.length}
+        {say('kitchen.stepOf', { value: step + 1, count: STEPS.length })}
       </p>
       {STEPS[step] === 'place' && (
         <>
-          <Head title="Where is your kitchen?">
-            Water boils cooler the higher you are, and the stop point and the minutes in the canner
-            go with it. Left out, it is reckoned at sea level, and says so.
+          <Head title={say('kitchen.whereIsYourKitchen')}>
+            {say('kitchen.waterBoilsCoolerTheHigher')}
           </Head>
           <div className="grid gap-6 md:grid-cols-2">
             <AltitudeField
@@ -114,28 +121,26 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
       )}
       {STEPS[step] === 'units' && (
         <>
-          <Head title="How do you measure?">
-            A line is read however it is written; this is how the kettle writes its answers.
-          </Head>
+          <Head title={say('kitchen.howDoYouMeasure')}>{say('kitchen.youCanTypeAnyUnits')}</Head>
           <div className="grid gap-3 md:grid-cols-3">
             <Reading
               id="us"
-              title="Cups and pounds"
-              detail="°F, feet, quarts and half-pints"
+              title={say('kitchen.cupsAndPounds')}
+              detail={say('kitchen.fFeetQuartsAndHalf')}
               now={reading}
               onChoose={read}
             />
             <Reading
               id="metric"
-              title="Grams and litres"
-              detail="°C, metres; a cup in a recipe is 250 mL"
+              title={say('kitchen.gramsAndLiters')}
+              detail={say('kitchen.cMetersACupIn')}
               now={reading}
               onChoose={read}
             />
             <Reading
               id="uk"
-              title="Grams, and UK recipes"
-              detail="°C, metres; a pint in a recipe is 568 mL"
+              title={say('kitchen.gramsAndUkRecipes')}
+              detail={say('kitchen.cMetersAPintIn')}
               now={reading}
               onChoose={read}
             />
@@ -144,10 +149,7 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
       )}
       {STEPS[step] === 'pots' && (
         <>
-          <Head title="What do you cook in?">
-            Press what you have; how wide a pot is decides how fast it boils down. Others, burners
-            and jars can be told later.
-          </Head>
+          <Head title={say('kitchen.whatDoYouCookIn')}>{say('kitchen.pickWhatYouHaveA')}</Head>
           <ul className="flex flex-wrap items-end gap-3">
             {POTS.map(({ name, ...size }) => (
               <li key={name}>
@@ -162,9 +164,12 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
                   className={`flex cursor-pointer flex-col items-center gap-1 rounded-box border-2 bg-base-100 px-3 py-2 ${pots.includes(name) ? 'border-primary' : 'border-base-300'}`}
                 >
                   <PotDrawing {...size} scale={PX_PER_CM} />
-                  <b>{name}</b>
+                  <b>{say(name)}</b>
                   <span className="text-sm">
-                    {size.diameterCm} cm across, {size.heightCm} high
+                    {say('kitchen.cmAcrossHigh', {
+                      diameterCm: size.diameterCm,
+                      heightCm: size.heightCm,
+                    })}
                   </span>
                 </button>
               </li>
@@ -175,11 +180,11 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
       <div className="flex flex-wrap items-center gap-3">
         {step > 0 && (
           <button type="button" className="btn btn-lg" onClick={() => setStep(step - 1)}>
-            Back
+            {say('kitchen.back')}
           </button>
         )}
         <button type="submit" className="btn btn-primary btn-lg" disabled={save.isPending}>
-          {last ? 'This is my kitchen' : 'Next'}
+          {last ? say('kitchen.finish') : say('kitchen.next')}
         </button>
         {!last && (
           <button
@@ -188,13 +193,13 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
             disabled={save.isPending}
             onClick={() => void finish()}
           >
-            Skip the rest
+            {say('kitchen.skipTheRest')}
           </button>
         )}
       </div>
       {save.error && (
         <p role="alert" className="text-error">
-          Not saved. {sayError(save.error)}
+          {say('kitchen.notSaved2', { sayError: sayError(save.error) })}
         </p>
       )}
     </form>

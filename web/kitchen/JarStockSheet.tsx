@@ -1,3 +1,4 @@
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { Kitchen } from '@idle-kettle/contract';
 import { useState } from 'react';
 import { useChangeKitchen } from '../api/kitchen.ts';
@@ -6,11 +7,11 @@ import { JarDrawing } from '../drawings/JarDrawing.tsx';
 import { Drawer } from '../ui/Drawer.tsx';
 import { MOVES, withMoved, type Move } from './jarStock.ts';
 
-const WORDS: { readonly [move in Move]: string } = {
-  bought: 'jars bought',
-  lids: 'new lids bought',
-  back: 'came back empty',
-  chipped: 'chipped or given up',
+const WORDS: { readonly [move in Move]: PlainMessageId } = {
+  bought: 'kitchen.jarsBought',
+  lids: 'kitchen.newLidsBought',
+  back: 'kitchen.cameBackEmpty',
+  chipped: 'kitchen.brokenOrThrownOut',
 };
 const MOST = 1000;
 
@@ -29,11 +30,8 @@ export function JarStockSheet({ kitchen, onClose }: Props) {
       { onSuccess: then },
     );
   return (
-    <Drawer title="Jars and lids" onClose={onClose}>
-      <p className="mb-4">
-        A batch that is put away takes its jars and lids off by itself. A lid is used once; a band
-        and a jar again and again.
-      </p>
+    <Drawer title={say('kitchen.jarsAndLids')} onClose={onClose}>
+      <p className="mb-4">{say('kitchen.whenJarsGoOnThe')}</p>
       <ul className="flex flex-col gap-4">
         {kitchen.jars.map((jar) => (
           <Row
@@ -49,20 +47,20 @@ export function JarStockSheet({ kitchen, onClose }: Props) {
       <div role="status" className="mt-4 min-h-8">
         {last && (
           <p>
-            {last.name}: {last.by} {WORDS[last.move]}.{' '}
+            {last.name}: {last.by} {say(WORDS[last.move])}.{' '}
             <button
               type="button"
               className="link"
               onClick={() => move(last.name, last.move, -last.by, () => setLast(null))}
             >
-              Undo
+              {say('kitchen.undo')}
             </button>
           </p>
         )}
       </div>
       {change.error && (
         <p role="alert" className="border-l-4 border-error pl-3 text-error">
-          Not counted. {sayError(change.error)}
+          {say('kitchen.notSaved2', { sayError: sayError(change.error) })}
         </p>
       )}
     </Drawer>
@@ -88,12 +86,18 @@ function Row({ jar, busy, onMove }: RowProps) {
       <div className="min-w-48">
         <b className="text-lg">{jar.name}</b>
         <p>
-          {jar.count ?? 'not counted,'} empty, {jar.inUse ?? 0} full;{' '}
-          {jar.lids == null ? 'lids not counted' : `${jar.lids} new lids`}
+          {say('kitchen.emptyFull', {
+            value: jar.count ?? say('kitchen.notCounted'),
+            value2: jar.inUse ?? 0,
+            part:
+              jar.lids == null
+                ? say('kitchen.lidsNotCounted')
+                : say('kitchen.newLids', { lids: jar.lids }),
+          })}
         </p>
       </div>
       <label className="flex flex-col text-sm">
-        How many
+        {say('kitchen.howMany')}
         <input
           className="input w-20"
           inputMode="numeric"
@@ -111,13 +115,13 @@ function Row({ jar, busy, onMove }: RowProps) {
             disabled={busy || !sound || (move === 'back' && (jar.inUse ?? 0) === 0)}
             onClick={() => onMove(move, by)}
           >
-            {WORDS[move]}
+            {say(WORDS[move])}
           </button>
         ))}
       </div>
       {!sound && (
         <p role="alert" className="w-full text-error">
-          A whole number from 1 to {MOST.toLocaleString('en-US')}.
+          {say('kitchen.enterAWholeNumberFrom', { MOST: MOST.toLocaleString('en-US') })}
         </p>
       )}
     </li>

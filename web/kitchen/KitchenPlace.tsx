@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Kitchen } from '@idle-kettle/contract';
 import {
   capacityOf,
@@ -46,16 +47,16 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
     <div className="flex flex-col gap-5">
       <h1 className="text-3xl font-bold text-primary">{kitchen.name}</h1>
       <div className="grid items-start gap-5 lg:grid-cols-[20rem_minmax(0,1fr)]">
-        <section aria-label="Place" className="flex flex-col gap-2">
-          <ErrorBoundary what="the place" on={kitchen}>
+        <section aria-label={say('kitchen.place')} className="flex flex-col gap-2">
+          <ErrorBoundary what={say('kitchen.thePlace')} on={kitchen}>
             <StopHere form={formOf(kitchen)} />
           </ErrorBoundary>
           <p>{habitsOf(kitchen)}</p>
-          {change('place', 'the place and units')}
+          {change('place', say('kitchen.thePlaceAndUnits'))}
         </section>
         <div className="flex flex-col gap-5">
           <Room
-            title="On the stove"
+            title={say('kitchen.potsAndBurners')}
             change={[change('pots', 'pots'), change('burners', 'burners')]}
           >
             <Shelf>
@@ -63,16 +64,16 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
                 <Standing
                   key={id}
                   name={name}
-                  detail={`${diameterCm} × ${heightCm} cm, ${holdsInWords(diameterCm, heightCm, kitchen.units)}`}
+                  detail={say('kitchen.cm', {
+                    diameterCm,
+                    heightCm,
+                    holds: holdsInWords(diameterCm, heightCm, kitchen.units),
+                  })}
                 >
                   <PotDrawing diameterCm={diameterCm} heightCm={heightCm} scale={scale} />
                 </Standing>
               ))}
-              {pots.length === 0 && (
-                <Nothing>
-                  No pot yet: minutes are reckoned for a usual one, and boiling over is not.
-                </Nothing>
-              )}
+              {pots.length === 0 && <Nothing>{say('kitchen.noPotYetTimesAssume')}</Nothing>}
             </Shelf>
             <ul className="flex flex-wrap gap-x-5 gap-y-1">
               {burners.map(({ id, name, heat, netPowerKw }) => (
@@ -80,19 +81,21 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
                   <Flame aria-hidden className="size-4 text-secondary" />
                   <span>
                     <b>{name}</b>, {HEAT_SOURCES[heat].name}
-                    {netPowerKw !== null && netPowerKw !== undefined && `, ${netPowerKw} kW`}
+                    {netPowerKw !== null &&
+                      netPowerKw !== undefined &&
+                      say('kitchen.kw', { netPowerKw })}
                   </span>
                 </li>
               ))}
               {burners.length === 0 && (
-                <li className="opacity-80">A medium burner, until you say.</li>
+                <li className="opacity-80">{say('kitchen.aMediumBurnerUntilYou')}</li>
               )}
             </ul>
           </Room>
           <Room
-            title="On the shelf"
+            title={say('kitchen.jarsAndCanner')}
             change={[
-              jars.length > 0 && change('came and went', 'the count of jars'),
+              jars.length > 0 && change('came and went', say('kitchen.theJarCount')),
               change('jars', 'jars'),
               change('canner', 'canner'),
             ]}
@@ -103,47 +106,58 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
                   key={id}
                   name={`${count == null ? '' : `${count} × `}${name}`}
                   detail={[
-                    `${volumeMl} mL`,
-                    ...(prefer === true ? ['preferred'] : []),
-                    ...(lids == null ? [] : [`${lids} new ${lids === 1 ? 'lid' : 'lids'}`]),
-                    ...((inUse ?? 0) > 0 ? [`${inUse} more full`] : []),
+                    say('kitchen.ml', { volumeMl }),
+                    ...(prefer === true ? [say('kitchen.preferred')] : []),
+                    ...(lids == null
+                      ? []
+                      : [
+                          say('kitchen.new', {
+                            lids,
+                            part: lids === 1 ? say('kitchen.lid') : say('kitchen.lids'),
+                          }),
+                        ]),
+                    ...((inUse ?? 0) > 0 ? [say('kitchen.moreFull', { inUse })] : []),
                   ].join(', ')}
                 >
                   <JarDrawing volumeMl={volumeMl} pintPx={PINT_PX} />
                 </Standing>
               ))}
-              {jars.length === 0 && <Nothing>No jars counted: half-pints without end.</Nothing>}
+              {jars.length === 0 && <Nothing>{say('kitchen.noJarsCountedUnlimitedHalf')}</Nothing>}
             </Shelf>
             <p>
-              Processed in{' '}
-              {kitchen.canner === 'steam' ? 'an atmospheric steam canner' : 'boiling water'}
-              {`, ${holdsJars(kitchen)} at a time`}.
+              {say('kitchen.processedIn', {
+                part:
+                  kitchen.canner === 'steam'
+                    ? say('kitchen.anAtmosphericSteamCanner')
+                    : say('kitchen.boilingWater'),
+                text: say('kitchen.atATime', { holdsJars: holdsJars(kitchen) }),
+              })}
             </p>
           </Room>
         </div>
       </div>
       <Room
-        title="In the cupboard"
+        title={say('kitchen.cupboard')}
         change={[
-          change('stock', 'the cupboard'),
-          change('packs', 'packs of pectin'),
+          change('stock', say('kitchen.theCupboard')),
+          change('packs', say('kitchen.packsOfPectin')),
           change('prices', 'prices'),
         ]}
       >
         <div className="grid gap-x-8 gap-y-3 sm:grid-cols-3">
-          <Listed title="There is" none="Nothing is counted yet.">
+          <Listed title={say('kitchen.inStock')} none={say('kitchen.nothingCountedYet')}>
             {stock.map(({ ingredient, massG }) => [
               nameOf(ingredient),
               formatMass(massG, kitchen.units),
             ])}
           </Listed>
-          <Listed title="A pack of pectin" none="Taken for the usual packs.">
+          <Listed title={say('kitchen.packsOfPectin2')} none={say('kitchen.theUsualPacks')}>
             {packs.map(({ ingredient, packG, pectinG }) => [
               nameOf(ingredient),
-              `${packG} g, ${pectinG} g of it pectin`,
+              say('kitchen.gGOfItPectin', { packG, pectinG }),
             ])}
           </Listed>
-          <Listed title="A kilogram costs" none="No prices, no cost.">
+          <Listed title={say('kitchen.pricePerKilogram')} none={say('kitchen.noPricesYetSoNo')}>
             {prices.map(({ ingredient, minorPerKg }) => [
               nameOf(ingredient),
               moneyInWords(minorPerKg, kitchen.currency),
@@ -151,7 +165,7 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
           </Listed>
         </div>
       </Room>
-      <ErrorBoundary what="the names" on={kitchen}>
+      <ErrorBoundary what={say('kitchen.theNames')} on={kitchen}>
         <TaughtNames kitchen={kitchen} />
       </ErrorBoundary>
       {sheet === 'place' && <PlaceSheet kitchen={kitchen} onClose={close} />}
@@ -165,7 +179,7 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
 
 const Change = ({ what, onPress }: { what: string; onPress: () => void }) => (
   <button type="button" className="btn btn-sm w-fit" onClick={onPress}>
-    <Pencil aria-hidden className="size-4" /> Change {what}
+    <Pencil aria-hidden className="size-4" /> {say('kitchen.change', { what })}
   </button>
 );
 
@@ -239,20 +253,22 @@ const nameOf = (id: string): string => findIngredient(id)?.name ?? id;
 /** `7 half-pints or 5 pints`. */
 const holdsJars = ({ cannerHolds }: Kitchen): string => {
   const halfPints = cannerHolds ?? USUAL_HALF_PINTS;
-  return `${halfPints} half-pints or ${capacityOf(halfPints, PINT_ML)} pints`;
+  return say('kitchen.halfPintsOrPints', { halfPints, capacity: capacityOf(halfPints, PINT_ML) });
 };
 
 /** What a pot holds to the brim. */
 function holdsInWords(diameterCm: number, heightCm: number, units: UnitSystem): string {
   const volumeMl = Math.PI * (diameterCm / 2) ** 2 * heightCm;
   return units === 'us'
-    ? `${convert(volumeMl, 'mL', 'quart').toFixed(1)} qt`
+    ? say('kitchen.qt', { value: convert(volumeMl, 'mL', 'quart').toFixed(1) })
     : `${(volumeMl / 1000).toFixed(1)} L`;
 }
 
 const habitsOf = ({ units, measures, school }: Kitchen): string =>
   [
-    units === 'us' ? 'Reads cups and pounds' : 'Reads grams and litres',
-    `cups, pints and spoons are ${measures === 'metric' ? 'metric' : measures.toUpperCase()}`,
-    school === 'sterilised' ? 'jars are boiled sterile' : 'jars are clean and hot',
+    units === 'us' ? say('kitchen.showsCupsAndPounds') : say('kitchen.showsGramsAndLiters'),
+    say('kitchen.cupsPintsAndSpoonsAre', {
+      part: measures === 'metric' ? 'metric' : measures.toUpperCase(),
+    }),
+    school === 'sterilised' ? say('kitchen.jarsAreBoiledFirst') : say('kitchen.jarsAreCleanAndHot'),
   ].join('; ') + '.';

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { NotFetched } from '../ui/Broken.tsx';
@@ -12,9 +13,9 @@ export function KitchenScreen() {
   const failure = failureOf([kitchen]);
   const { data } = kitchen;
   if (failure) return <NotFetched {...failure} />;
-  if (!data) return <Loading what="the kitchen" />;
+  if (!data) return <Loading what={say('kitchen.theKitchen')} />;
   return (
-    <ErrorBoundary what="the kitchen" on={data}>
+    <ErrorBoundary what={say('kitchen.theKitchen')} on={data}>
       {data.setUp ? <KitchenPlace kitchen={data} /> : <FirstSteps kitchen={data} />}
     </ErrorBoundary>
   );

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Kitchen } from '@idle-kettle/contract';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -42,12 +43,9 @@ export function PlaceSheet({ kitchen, onClose }: Props) {
   });
 
   return (
-    <Drawer title="Place and units" unsaved={formState.isDirty} onClose={onClose}>
+    <Drawer title={say('kitchen.placeAndUnits')} unsaved={formState.isDirty} onClose={onClose}>
       <form onSubmit={(event) => void onSubmit(event)} noValidate className="flex flex-col gap-6">
-        <p>
-          Water boils cooler the higher you are, and the stop point and the minutes in the canner go
-          with it.
-        </p>
+        <p>{say('kitchen.waterBoilsCoolerTheHigherYou')}</p>
         <div className="grid gap-6 md:grid-cols-2">
           <div className="flex flex-col gap-5">
             <AltitudeField
@@ -56,14 +54,14 @@ export function PlaceSheet({ kitchen, onClose }: Props) {
               autoFocus={false}
             />
             <Field
-              label="Boiling water on your thermometer"
-              hint="If you have measured it. It holds the weather and the thermometer’s own error too, so the stop point follows it instead of the altitude."
+              label={say('kitchen.boilingWaterOnYourThermometer')}
+              hint={say('kitchen.ifYouHaveMeasuredIt')}
               error={error('waterBoils')}
               input={{ ...register('waterBoils'), inputMode: 'decimal' }}
             >
               <Choice
                 quiet
-                legend="Temperatures in"
+                legend={say('kitchen.temperature')}
                 name={register('temperature', {
                   onChange: (event: { target: { value: 'C' | 'F' } }) =>
                     setValue(
@@ -82,47 +80,51 @@ export function PlaceSheet({ kitchen, onClose }: Props) {
         </div>
 
         <Choice
-          legend="Amounts in"
+          legend={say('kitchen.amounts')}
           name={register('units')}
           options={[
-            { value: 'us', text: 'Cups, ounces and grams' },
-            { value: 'metric', text: 'Grams and millilitres' },
+            { value: 'us', text: say('kitchen.cupsOuncesAndGrams') },
+            { value: 'metric', text: say('kitchen.gramsAndMilliliters') },
           ]}
         />
         <Choice
-          legend="Cups, pints and spoons in its recipes are"
+          legend={say('kitchen.cupsPintsAndSpoonsIn')}
           name={register('measures')}
           options={[
-            { value: 'us', text: 'US', detail: 'cup 237 mL, pint 473 mL' },
-            { value: 'uk', text: 'UK', detail: 'cup 284 mL, pint 568 mL' },
-            { value: 'metric', text: 'Metric', detail: 'cup 250 mL, spoon 15 mL' },
+            { value: 'us', text: say('kitchen.us'), detail: say('kitchen.cup237MlPint473') },
+            { value: 'uk', text: say('kitchen.uk'), detail: say('kitchen.cup284MlPint568') },
+            {
+              value: 'metric',
+              text: say('kitchen.metric'),
+              detail: say('kitchen.cup250MlSpoon15'),
+            },
           ]}
         />
         <Choice
-          legend="Before filling, jars are"
+          legend={say('kitchen.jarsBeforeFilling')}
           name={register('school')}
           options={[
             {
               value: 'ten-minute',
-              text: 'Clean and hot',
-              detail: 'then at least 10 minutes in the canner',
+              text: say('kitchen.cleanAndHot'),
+              detail: say('kitchen.thenAtLeast10Minutes'),
             },
             {
               value: 'sterilised',
-              text: 'Boiled sterile',
-              detail: 'then at least 5 minutes in the canner',
+              text: say('kitchen.boiled'),
+              detail: say('kitchen.thenAtLeast5Minutes'),
             },
           ]}
         />
-        <Field label="Name of the kitchen" error={error('name')} input={register('name')} />
+        <Field label={say('kitchen.kitchenName')} error={error('name')} input={register('name')} />
 
         <div className="flex flex-wrap items-center gap-4">
           <button type="submit" className="btn btn-primary btn-lg" disabled={setUp.isPending}>
-            Save the kitchen
+            {say('kitchen.save')}
           </button>
           {setUp.error && (
             <p role="alert" className="text-error">
-              Not saved. {sayError(setUp.error)}
+              {say('kitchen.notSaved2', { sayError: sayError(setUp.error) })}
             </p>
           )}
         </div>

@@ -1,3 +1,5 @@
+import { say } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import { BARE_KITCHEN, planInKitchen } from '@idle-kettle/contract';
 import { formatTemperature, type Plan } from '@idle-kettle/core';
 import { TemperatureStrip } from '../drawings/TemperatureStrip.tsx';
@@ -7,18 +9,26 @@ import { readForm, type KitchenForm } from './kitchenForm.ts';
 export function StopHere({ form }: { form: KitchenForm }) {
   const stop = stopHere(form);
   return (
-    <section aria-label="Here" aria-live="polite" className="jar-label self-start p-5">
+    <section
+      aria-label={say('kitchen.here')}
+      aria-live="polite"
+      className="jar-label self-start p-5"
+    >
       {stop === null ? (
-        <p className="text-lg">
-          Give an altitude, or a reading of boiling water, to see where a jam stops here.
-        </p>
+        <p className="text-lg">{say('kitchen.enterAnAltitudeOrA')}</p>
       ) : (
         <>
           <p className="mb-3 text-lg">
-            Here, a jam stops at about{' '}
-            <b className="text-2xl">
-              {formatTemperature(stop.tempC ?? stop.ruleTempC, form.temperature)}
-            </b>
+            <Say
+              id="kitchen.hereCookJamToAbout"
+              values={{
+                part: (
+                  <b className="text-2xl">
+                    {formatTemperature(stop.tempC ?? stop.ruleTempC, form.temperature)}
+                  </b>
+                ),
+              }}
+            />
           </p>
           <TemperatureStrip stop={stop} scale={form.temperature} />
         </>
@@ -28,7 +38,7 @@ export function StopHere({ form }: { form: KitchenForm }) {
 }
 
 function stopHere(form: KitchenForm): Plan['stop'] | null {
-  const read = readForm({ ...form, name: form.name || 'unnamed' });
+  const read = readForm({ ...form, name: form.name || say('kitchen.unnamed') });
   if (!read.ok) return null;
   const { altitudeM, waterBoilsC } = read.kitchen;
   if (altitudeM === null && waterBoilsC === null) return null;

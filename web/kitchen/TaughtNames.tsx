@@ -1,3 +1,5 @@
+import { say } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import type { Kitchen } from '@idle-kettle/contract';
 import { findIngredient } from '@idle-kettle/core';
 import { X } from 'lucide-react';
@@ -11,34 +13,44 @@ export function TaughtNames({ kitchen }: { readonly kitchen: Kitchen }) {
     <section aria-labelledby="names-title" className="flex flex-col gap-2">
       <div>
         <h2 id="names-title" className="text-xl font-bold text-primary">
-          Names of its own
+          {say('kitchen.namesYouTaught')}
         </h2>
         <p>
           {kitchen.names.length === 0
-            ? 'None yet. Where a line has a name that is not known, Balance offers to be taught it.'
-            : 'Lines that hold them are read so. A name that is forgotten is asked about again.'}
+            ? say('kitchen.noneYetWhenALine')
+            : say('kitchen.theseNamesAreReadAs')}
         </p>
       </div>
       <ul className="flex flex-col">
         {kitchen.names.map(({ name, ingredient, taughtAt, line }) => (
           <li key={name} className="flex items-center gap-3 border-b border-base-300 py-2">
             <span className="grow">
-              <b>{name}</b> is {findIngredient(ingredient)?.name ?? ingredient}
-              <span className="block text-sm opacity-80">
-                {[
-                  taughtAt === undefined
-                    ? null
-                    : `taught ${new Date(taughtAt).toLocaleDateString()}`,
-                  line === undefined ? null : `from “${line}”`,
-                ]
-                  .filter((part) => part !== null)
-                  .join(', ')}
-              </span>
+              <Say
+                id="kitchen.is"
+                values={{
+                  part: <b>{name}</b>,
+                  value: findIngredient(ingredient)?.name ?? ingredient,
+                  part2: (
+                    <span className="block text-sm opacity-80">
+                      {[
+                        taughtAt === undefined
+                          ? null
+                          : say('kitchen.taught', {
+                              toLocaleDateString: new Date(taughtAt).toLocaleDateString(),
+                            }),
+                        line === undefined ? null : say('kitchen.from', { line }),
+                      ]
+                        .filter((part) => part !== null)
+                        .join(', ')}
+                    </span>
+                  ),
+                }}
+              />
             </span>
             <button
               type="button"
               className="btn btn-square btn-ghost btn-sm"
-              aria-label={`Forget ${name}`}
+              aria-label={say('kitchen.delete', { name })}
               disabled={forget.isPending}
               onClick={() => forget.mutate(name)}
             >
@@ -49,7 +61,7 @@ export function TaughtNames({ kitchen }: { readonly kitchen: Kitchen }) {
       </ul>
       {forget.error && (
         <p role="alert" className="text-error">
-          Not forgotten. {sayError(forget.error)}
+          {say('kitchen.notDeleted', { sayError: sayError(forget.error) })}
         </p>
       )}
     </section>

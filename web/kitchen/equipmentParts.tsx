@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { HEAT_IDS, HEAT_SOURCES, USUAL_HALF_PINTS, type HeatId } from '@idle-kettle/core';
 import { Plus, X } from 'lucide-react';
 import { useFieldArray, type Control, type UseFormRegister } from 'react-hook-form';
@@ -30,7 +31,7 @@ function List<N extends ListName>({ control, name, title, one, blank, row }: Lis
           <button
             type="button"
             className="btn btn-square btn-ghost btn-sm"
-            aria-label={`Take out ${one} ${index + 1}`}
+            aria-label={say('kitchen.delete2', { one, value: index + 1 })}
             onClick={() => remove(index)}
           >
             <X aria-hidden className="size-4" />
@@ -38,7 +39,7 @@ function List<N extends ListName>({ control, name, title, one, blank, row }: Lis
         </div>
       ))}
       <button type="button" className="btn btn-sm w-fit" onClick={() => append(blank)}>
-        <Plus aria-hidden className="size-4" /> Add a {one}
+        <Plus aria-hidden className="size-4" /> {say('kitchen.addA', { one })}
       </button>
     </fieldset>
   );
@@ -57,14 +58,14 @@ const Pots = (props: PartProps) => (
   <List
     {...props}
     name="pots"
-    title="Pots"
-    one="pot"
+    title={say('kitchen.pots')}
+    one={say('kitchen.pot')}
     blank={{ name: '', diameterCm: '28', heightCm: '16' }}
     row={(i) => (
       <>
-        <Cell label="Name" input={props.register(`pots.${i}.name`)} wide />
-        <Cell label="Across, cm" input={props.register(`pots.${i}.diameterCm`)} />
-        <Cell label="High, cm" input={props.register(`pots.${i}.heightCm`)} />
+        <Cell label={say('kitchen.name')} input={props.register(`pots.${i}.name`)} wide />
+        <Cell label={say('kitchen.widthCm')} input={props.register(`pots.${i}.diameterCm`)} />
+        <Cell label={say('kitchen.heightCm')} input={props.register(`pots.${i}.heightCm`)} />
       </>
     )}
   />
@@ -74,14 +75,14 @@ const Burners = (props: PartProps) => (
   <List
     {...props}
     name="burners"
-    title="Burners, cookers, oven"
-    one="burner"
+    title={say('kitchen.burnersSlowCookersOven')}
+    one={say('kitchen.burner')}
     blank={{ name: '', heat: 'medium-burner', netPowerKw: '' }}
     row={(i) => (
       <>
-        <Cell label="Name" input={props.register(`burners.${i}.name`)} wide />
+        <Cell label={say('kitchen.name')} input={props.register(`burners.${i}.name`)} wide />
         <label className="flex flex-col text-sm">
-          It is a
+          {say('kitchen.type')}
           <select className="select select-sm w-48" {...props.register(`burners.${i}.heat`)}>
             {HEAT_IDS.map((id: HeatId) => (
               <option key={id} value={id}>
@@ -90,7 +91,7 @@ const Burners = (props: PartProps) => (
             ))}
           </select>
         </label>
-        <Cell label="kW, if known" input={props.register(`burners.${i}.netPowerKw`)} />
+        <Cell label={say('kitchen.kwIfKnown')} input={props.register(`burners.${i}.netPowerKw`)} />
       </>
     )}
   />
@@ -100,8 +101,8 @@ const Jars = (props: PartProps) => (
   <List
     {...props}
     name="jars"
-    title="Jars on hand"
-    one="jar"
+    title={say('kitchen.emptyJars')}
+    one={say('kitchen.jarSize')}
     blank={{
       name: 'half-pint',
       volumeMl: '237',
@@ -113,19 +114,19 @@ const Jars = (props: PartProps) => (
     }}
     row={(i) => (
       <>
-        <Cell label="Name" input={props.register(`jars.${i}.name`)} wide />
-        <Cell label="Holds, mL" input={props.register(`jars.${i}.volumeMl`)} />
-        <Cell label="How many" input={props.register(`jars.${i}.count`)} />
-        <Cell label="Gift or show" input={props.register(`jars.${i}.gift`)} />
-        <Cell label="New lids" input={props.register(`jars.${i}.lids`)} />
-        <Cell label="Full, in use" input={props.register(`jars.${i}.inUse`)} />
+        <Cell label={say('kitchen.name')} input={props.register(`jars.${i}.name`)} wide />
+        <Cell label={say('kitchen.holdsMl')} input={props.register(`jars.${i}.volumeMl`)} />
+        <Cell label={say('kitchen.count')} input={props.register(`jars.${i}.count`)} />
+        <Cell label={say('kitchen.forGiftsOrShows')} input={props.register(`jars.${i}.gift`)} />
+        <Cell label={say('kitchen.newLids2')} input={props.register(`jars.${i}.lids`)} />
+        <Cell label={say('kitchen.fullInUse')} input={props.register(`jars.${i}.inUse`)} />
         <label className="flex items-center gap-2 pb-1 text-sm">
           <input
             type="checkbox"
             className="checkbox checkbox-sm"
             {...props.register(`jars.${i}.prefer`)}
           />
-          preferred
+          {say('kitchen.preferred')}
         </label>
       </>
     )}
@@ -136,13 +137,17 @@ const Stock = (props: PartProps) => (
   <List
     {...props}
     name="stock"
-    title="In the cupboard"
-    one="thing"
+    title={say('kitchen.cupboard')}
+    one={say('kitchen.item')}
     blank={{ ingredient: 'sugar', massG: '1000' }}
     row={(i) => (
       <>
-        <Cell label="What it is" input={props.register(`stock.${i}.ingredient`)} wide />
-        <Cell label="There is, g" input={props.register(`stock.${i}.massG`)} />
+        <Cell
+          label={say('kitchen.ingredient')}
+          input={props.register(`stock.${i}.ingredient`)}
+          wide
+        />
+        <Cell label={say('kitchen.inStockG')} input={props.register(`stock.${i}.massG`)} />
       </>
     )}
   />
@@ -152,14 +157,14 @@ const Packs = (props: PartProps) => (
   <List
     {...props}
     name="packs"
-    title="Packs of pectin, as they say of themselves"
-    one="pack"
+    title={say('kitchen.packsOfPectinAsPrinted')}
+    one={say('kitchen.pack')}
     blank={{ ingredient: 'powdered pectin', packG: '49', pectinG: '15' }}
     row={(i) => (
       <>
-        <Cell label="What it is" input={props.register(`packs.${i}.ingredient`)} wide />
-        <Cell label="Pack, g" input={props.register(`packs.${i}.packG`)} />
-        <Cell label="Pectin in it, g" input={props.register(`packs.${i}.pectinG`)} />
+        <Cell label={say('kitchen.kind')} input={props.register(`packs.${i}.ingredient`)} wide />
+        <Cell label={say('kitchen.packG')} input={props.register(`packs.${i}.packG`)} />
+        <Cell label={say('kitchen.pectinInItG')} input={props.register(`packs.${i}.pectinG`)} />
       </>
     )}
   />
@@ -170,18 +175,22 @@ const Prices = (props: PartProps) => (
     <List
       {...props}
       name="prices"
-      title="Prices"
-      one="price"
+      title={say('kitchen.prices')}
+      one={say('kitchen.price')}
       blank={{ ingredient: '', perKg: '' }}
       row={(i) => (
         <>
-          <Cell label="Of" input={props.register(`prices.${i}.ingredient`)} wide />
-          <Cell label="A kilogram" input={props.register(`prices.${i}.perKg`)} />
+          <Cell
+            label={say('kitchen.ingredient')}
+            input={props.register(`prices.${i}.ingredient`)}
+            wide
+          />
+          <Cell label={say('kitchen.perKilogram')} input={props.register(`prices.${i}.perKg`)} />
         </>
       )}
     />
     <label className="flex w-fit flex-col text-sm">
-      Money
+      {say('kitchen.currency')}
       <input className="input input-sm w-24" maxLength={3} {...props.register('currency')} />
     </label>
   </div>
@@ -190,14 +199,14 @@ const Prices = (props: PartProps) => (
 const Canners = ({ register }: PartProps) => (
   <div className="flex flex-col gap-4">
     <label className="flex w-fit flex-col font-bold">
-      Jars are processed in
+      {say('kitchen.canner')}
       <select {...register('canner')} className="select font-normal">
-        <option value="boiling-water">boiling water</option>
-        <option value="steam">atmospheric steam</option>
+        <option value="boiling-water">{say('kitchen.boilingWater')}</option>
+        <option value="steam">{say('kitchen.atmosphericSteam')}</option>
       </select>
     </label>
     <label className="flex w-fit flex-col font-bold">
-      Half-pints that stand on its rack, in one layer
+      {say('kitchen.halfPintsThatFitOn')}
       <input
         className="input w-24 font-normal"
         placeholder={String(USUAL_HALF_PINTS)}
@@ -220,34 +229,34 @@ export const EQUIPMENT_PARTS: {
   };
 } = {
   pots: {
-    title: 'Pots',
-    hint: 'By the inside. The first is taken where a batch names none.',
+    title: 'kitchen.pots',
+    hint: 'kitchen.insideMeasurementsTheFirstIs',
     Fields: Pots,
   },
   burners: {
-    title: 'Burners, cookers, oven',
-    hint: 'The first is taken where a batch names none. A slow cooker brings its own pot.',
+    title: 'kitchen.burnersSlowCookersOven',
+    hint: 'kitchen.theFirstIsUsedWhen',
     Fields: Burners,
   },
   canner: {
-    title: 'Canner',
-    hint: 'A pressure canner used open counts as boiling water. Steam goes as far as 45 minutes.',
+    title: 'kitchen.canner',
+    hint: 'kitchen.aPressureCannerUsedWithout',
     Fields: Canners,
   },
   jars: {
-    title: 'Jars on hand',
-    hint: 'Those that stand empty and sound. Without any, plans are for half-pints without end. Lids that are not counted are not missed.',
+    title: 'kitchen.emptyJars',
+    hint: 'kitchen.jarsThatAreEmptyAnd',
     Fields: Jars,
   },
   stock: {
-    title: 'Cupboard',
-    hint: 'What keeps: sugar, lemon juice, pectin. Prepare says what of it a batch takes and what is lacking.',
+    title: 'kitchen.cupboard',
+    hint: 'kitchen.thingsThatKeepSugarLemon',
     Fields: Stock,
   },
   packs: {
-    title: 'Packs of pectin',
-    hint: 'As they say of themselves: a pack differs from brand to brand.',
+    title: 'kitchen.packsOfPectin2',
+    hint: 'kitchen.asPrintedOnThePack',
     Fields: Packs,
   },
-  prices: { title: 'Prices', hint: 'A kilogram as bought.', Fields: Prices },
+  prices: { title: 'kitchen.prices', hint: 'kitchen.perKilogramAsBought', Fields: Prices },
 };

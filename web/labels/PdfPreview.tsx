@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { useEffect, useRef, useState } from 'react';
 
 /** Pixels across that a page is drawn at: sharp on any screen. */
@@ -44,10 +45,10 @@ export function PdfPreview({ file, label }: { readonly file: Blob; readonly labe
       />
       <figcaption role="status" className="text-sm">
         {failed
-          ? 'It cannot be drawn here. The file is sound: keep it, and open it elsewhere.'
+          ? say('labels.itCantBeShownHere')
           : pages === null
-            ? 'Drawing it …'
-            : `Page 1 of ${pages}, as it is printed. Print at full size, not fitted to the page.`}
+            ? say('labels.drawing')
+            : say('labels.page1OfAsPrinted', { pages })}
       </figcaption>
     </figure>
   );

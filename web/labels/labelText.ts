@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
 import { formatMass, isNamed, type JarPlan } from '@idle-kettle/core';
 import { addMonths, format } from 'date-fns';
@@ -47,27 +48,28 @@ export function labelTextOf(
     : day(eatBy(product, madeMs));
   const { allergens, mayHold } = label;
   const told = [
-    ...(allergens.length > 0 ? [`Contains ${allergens.join(', ')}.`] : []),
-    ...(mayHold.length > 0 ? [`May contain ${mayHold.join(', ')}.`] : []),
+    ...(allergens.length > 0 ? [say('labels.contains', { allergens: allergens.join(', ') })] : []),
+    ...(mayHold.length > 0 ? [say('labels.mayContain', { mayHold: mayHold.join(', ') })] : []),
   ];
   return {
     name: session.name,
-    what: product === 'pepper-jelly' ? 'pepper jelly' : product,
-    made: `Made ${day(madeMs)}`,
-    before: `${pantry ? 'Best before' : 'Eat by'} ${before}`,
-    keep: pantry
-      ? 'Cool and dark; once open, in the fridge.'
-      : 'Keep in the fridge. Not for the shelf.',
-    ingredients: `Ingredients: ${label.ingredients.join(', ')}.`,
-    statement: `Prepared with ${label.fruitPer100g.toFixed(0)} g of fruit per 100 g. Total sugar ${label.sugarsPer100g.toFixed(0)} g per 100 g.`,
+    what: product === 'pepper-jelly' ? say('labels.pepperJelly') : product,
+    made: say('labels.made', { day: day(madeMs) }),
+    before: `${pantry ? say('labels.bestBefore') : say('labels.eatBy')} ${before}`,
+    keep: pantry ? say('labels.keepCoolAndDarkRefrigerate') : say('labels.keepRefrigerated'),
+    ingredients: say('labels.ingredients', { value: label.ingredients.join(', ') }),
+    statement: say('labels.preparedWithGOfFruit', {
+      value: label.fruitPer100g.toFixed(0),
+      value2: label.sugarsPer100g.toFixed(0),
+    }),
     allergens: told.length === 0 ? null : told.join(' '),
     stated:
       stated === null
         ? null
         : isNamed(stated)
-          ? `Stated by the cook: exactly “${stated.testedFormula}”.`
-          : `Stated by the cook: a meter read pH ${stated.meterPH}.`,
-    batch: `Batch ${(session.batchId ?? session.id).slice(0, SHORT_ID)}`,
+          ? say('labels.statedByTheCookExactly', { testedFormula: stated.testedFormula })
+          : say('labels.statedByTheCookA', { meterPH: stated.meterPH }),
+    batch: say('labels.batch', { slice: (session.batchId ?? session.id).slice(0, SHORT_ID) }),
     address: `${origin}/batches/${session.batchId ?? ''}`,
     fruit,
   };
@@ -75,4 +77,4 @@ export function labelTextOf(
 
 /** What a full jar weighs in spread: `Net 310 g`. */
 export const netInWords = (jarPlan: JarPlan, volumeMl: number): string =>
-  `Net ${formatMass(volumeMl / jarPlan.mlPerG, 'metric')}`;
+  say('labels.net', { mass: formatMass(volumeMl / jarPlan.mlPerG, 'metric') });

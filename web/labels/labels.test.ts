@@ -119,7 +119,7 @@ describe('a label', () => {
   test('of what is not for the shelf says fridge, and a day', () => {
     const melon = text(sheetOf(['2 kg diced melon', '1 kg sugar']));
     expect(melon.before).toBe('Eat by 26 Sep 2026');
-    expect(melon.keep).toContain('Not for the shelf');
+    expect(melon.keep).toContain('Not for the pantry');
   });
 
   test('bears the cook’s own statement for ever', () => {
@@ -160,7 +160,7 @@ describe('an entry card', () => {
 
   test('claims no process that was cut short', () => {
     expect(rows(new JarLog().closed(0, '1.1-3').processed(1, 1, '1.1-3', 10, 3))).toMatchObject({
-      Processed: 'not in a canner: for the fridge',
+      Processed: 'none: for the fridge',
       Minutes: 'none',
     });
     expect(new Set(JUDGED.map(({ id }) => id)).size).toBe(JUDGED.length);

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import pdfMake from 'pdfmake/build/pdfmake';
 import fonts from 'pdfmake/build/vfs_fonts';
 import type { CanvasElement, Content, TDocumentDefinitions } from 'pdfmake/interfaces';
@@ -24,7 +25,7 @@ export function labelsPdf(sheet: LabelSheetSize, labels: readonly Label[]): TDoc
   return {
     pageSize: sheet.page,
     pageMargins: 0,
-    info: { title: labels[0]?.text.name ?? 'Labels' },
+    info: { title: labels[0]?.text.name ?? say('labels.labels') },
     content,
     defaultStyle: { color: INK, lineHeight: 1 },
   };

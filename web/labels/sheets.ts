@@ -22,7 +22,7 @@ const INCH = 25.4;
 export const LABEL_SHEETS: readonly LabelSheetSize[] = [
   {
     id: 'a4-99x68',
-    name: '99 × 68 mm, 8 on A4',
+    name: 'labels.9968Mm8On',
     page: 'A4',
     shape: 'oblong',
     wideMm: 99.1,
@@ -36,7 +36,7 @@ export const LABEL_SHEETS: readonly LabelSheetSize[] = [
   },
   {
     id: 'a4-64x38',
-    name: '63.5 × 38 mm, 21 on A4',
+    name: 'labels.63538Mm21',
     page: 'A4',
     shape: 'oblong',
     wideMm: 63.5,
@@ -50,7 +50,7 @@ export const LABEL_SHEETS: readonly LabelSheetSize[] = [
   },
   {
     id: 'letter-4x2',
-    name: '4 × 2 in, 10 on Letter',
+    name: 'labels.42In10On',
     page: 'LETTER',
     shape: 'oblong',
     wideMm: 4 * INCH,
@@ -64,7 +64,7 @@ export const LABEL_SHEETS: readonly LabelSheetSize[] = [
   },
   {
     id: 'round-60',
-    name: 'round, 60 mm, for lids: 12 on A4',
+    name: 'labels.round60MmForLids',
     page: 'A4',
     shape: 'round',
     wideMm: 60,
@@ -78,7 +78,7 @@ export const LABEL_SHEETS: readonly LabelSheetSize[] = [
   },
   {
     id: 'tag-50x90',
-    name: 'gift tags, 90 × 50 mm, 10 on A4',
+    name: 'labels.giftTags9050Mm',
     page: 'A4',
     shape: 'tag',
     wideMm: 90,

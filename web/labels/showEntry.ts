@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
 import { convert, isNamed, type JarProgress, type JarPlan } from '@idle-kettle/core';
 import { format } from 'date-fns';
@@ -17,39 +18,44 @@ export function entryOf(
   const feet = Math.round(convert(timedBy.altitudeM, 'm', 'ft')).toLocaleString('en-US');
   const madeMs = jars[0]?.filledAtMs ?? Date.parse(session.startedAt);
   return [
-    ['Product', product === 'pepper-jelly' ? 'pepper jelly' : product],
-    ['Ingredients', label.ingredients.join(', ')],
+    [say('labels.product'), product === 'pepper-jelly' ? say('labels.pepperJelly') : product],
+    [say('labels.ingredients2'), label.ingredients.join(', ')],
     [
-      'Processed',
+      say('labels.processing'),
       whole.length === 0
-        ? 'not in a canner: for the fridge'
+        ? say('labels.noneForTheFridge')
         : timedBy.canner === 'steam'
-          ? 'atmospheric steam canner'
-          : 'boiling-water canner',
+          ? say('labels.atmosphericSteamCanner')
+          : say('labels.boilingWaterCanner'),
     ],
     [
-      'Minutes',
+      say('labels.minutes'),
       minutes.length === 0
         ? 'none'
-        : minutes.map((each) => each ?? 'as its formula prints').join(' and '),
+        : minutes
+            .map((each) => each ?? say('labels.asPrintedInTheFormula'))
+            .join(say('labels.and')),
     ],
     [
-      'Altitude',
+      say('labels.altitude'),
       altitudeAssumed
-        ? 'not said; taken for sea level'
-        : `${feet} ft (${Math.round(timedBy.altitudeM)} m)`,
+        ? say('labels.notSetSeaLevelAssumed')
+        : say('labels.ftM', { feet, round: Math.round(timedBy.altitudeM) }),
     ],
-    ['Headspace', process.headspaceMm > 10 ? '½ in' : '¼ in'],
-    ['Jars', timedBy.school === 'sterilised' ? 'boiled sterile first' : 'clean and hot'],
-    ['Date', format(madeMs, 'd MMMM yyyy')],
+    [say('labels.headspace'), process.headspaceMm > 10 ? '½ in' : '¼ in'],
+    [
+      say('labels.jars'),
+      timedBy.school === 'sterilised' ? say('labels.boiledFirst') : say('labels.cleanAndHot'),
+    ],
+    [say('labels.date'), format(madeMs, 'd MMMM yyyy')],
     ...(stated === null
       ? []
       : [
           [
-            'Stated',
+            say('labels.evidence'),
             isNamed(stated)
-              ? `tested formula “${stated.testedFormula}”`
-              : `meter reading, pH ${stated.meterPH}`,
+              ? say('labels.testedFormula', { testedFormula: stated.testedFormula })
+              : say('labels.meterReadingPh', { meterPH: stated.meterPH }),
           ] as const,
         ]),
   ];
@@ -63,36 +69,35 @@ export const JUDGED: readonly {
 }[] = [
   {
     id: 'jar',
-    what: 'Jar',
-    right: 'clean, clear, no chip or scratch, a usual size, new lid, no rust, band easy to turn.',
+    what: 'labels.jar',
+    right: 'labels.cleanClearNoChipsOr',
   },
-  { id: 'seal', what: 'Seal', right: 'down in the middle; the lid lifts only with a pull.' },
+  { id: 'seal', what: 'labels.seal', right: 'labels.downInTheMiddleThe' },
   {
     id: 'headspace',
-    what: 'Headspace',
-    right: '¼ in for spreads, ½ in for curds, even all round.',
+    what: 'labels.headspace',
+    right: 'labels.inForSpreadsInFor',
   },
-  { id: 'colour', what: 'Colour', right: 'of the fruit, even, not browned at the top.' },
-  { id: 'clear', what: 'Clearness', right: 'a jelly sparkles; no bubbles, no foam, no crystals.' },
+  { id: 'colour', what: 'labels.color', right: 'labels.trueToTheFruitEven' },
+  { id: 'clear', what: 'labels.clarity', right: 'labels.aJellySparklesNoBubbles' },
   {
     id: 'fruit',
-    what: 'Fruit',
-    right: 'spread evenly from top to bottom, pieces alike, none floating.',
+    what: 'labels.fruit',
+    right: 'labels.spreadEvenlyFromTopTo',
   },
   {
     id: 'set',
-    what: 'Set',
-    right:
-      'a jelly holds a cut edge and quivers; jam mounds on a spoon and weeps no juice; a butter spreads.',
+    what: 'labels.set',
+    right: 'labels.aJellyHoldsACut',
   },
   {
     id: 'taste',
-    what: 'Taste',
-    right: 'of fresh fruit first, sweet and sharp together, nothing scorched.',
+    what: 'labels.taste',
+    right: 'labels.freshFruitFirstSweetAnd',
   },
   {
     id: 'label',
-    what: 'Label',
-    right: 'what it is, how it was processed and for how long, and the date.',
+    what: 'labels.label',
+    right: 'labels.whatItIsHowAnd',
   },
 ];

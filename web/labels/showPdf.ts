@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import pdfMake from 'pdfmake/build/pdfmake';
 import fonts from 'pdfmake/build/vfs_fonts';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
@@ -9,7 +10,7 @@ pdfMake.addVirtualFileSystem(fonts);
 export const showPdf = (name: string, entry: readonly EntryRow[]): TDocumentDefinitions => ({
   pageSize: 'A4',
   pageMargins: [50, 50, 50, 50],
-  info: { title: `${name}, for a show` },
+  info: { title: say('labels.showEntry', { name }) },
   content: [
     { text: name, fontSize: 22, bold: true, margin: [0, 0, 0, 8] },
     {
@@ -19,7 +20,7 @@ export const showPdf = (name: string, entry: readonly EntryRow[]): TDocumentDefi
       },
       layout: 'lightHorizontalLines',
     },
-    { text: 'As a judge looks', fontSize: 15, bold: true, margin: [0, 24, 0, 6] },
+    { text: say('labels.whatAJudgeLooksFor'), fontSize: 15, bold: true, margin: [0, 24, 0, 6] },
     {
       stack: JUDGED.map(({ what, right }) => ({
         text: [{ text: `[  ]  ${what}: `, bold: true }, right],

@@ -1,3 +1,5 @@
+import { say } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import type { CookSession } from '@idle-kettle/contract';
 import { FAULTS, formatTemperature, type Debrief } from '@idle-kettle/core';
 import { Link } from 'react-router';
@@ -10,39 +12,52 @@ export function DebriefView({ session, debrief }: { session: CookSession; debrie
   const fault = session.practice?.fault ?? 'none';
   return (
     <section
-      aria-label="Debrief"
+      aria-label={say('practice.debrief')}
       style={{ '--fruit': fruitColourOfLines(session.formula) } as React.CSSProperties}
       className="jar-label mx-auto flex max-w-3xl flex-col gap-4 p-6"
     >
       <h1 className="text-2xl font-bold text-primary">
-        {session.name}: the jar you would have had
+        {say('practice.theJarYouWouldHave', { name: session.name })}
       </h1>
       <p className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
         <span className="text-4xl font-bold" data-testid="debrief-set">
-          {SET_IN_WORDS[debrief.set]}
+          {say(SET_IN_WORDS[debrief.set])}
         </span>
         <span className="text-xl">
-          <b data-testid="debrief-solids">{debrief.solublesPct.toFixed(1)}</b> % solids, of{' '}
-          {debrief.targetPct.toFixed(0)}
+          <Say
+            id="practice.solidsTheTargetWas"
+            values={{
+              part: <b data-testid="debrief-solids">{debrief.solublesPct.toFixed(1)}</b>,
+              value: debrief.targetPct.toFixed(0),
+            }}
+          />
         </span>
-        <span className="text-xl">{Math.round(debrief.minutes)} min</span>
         <span className="text-xl">
-          <b data-testid="score">{debrief.score}</b> of 100 points
+          {say('practice.min', { round: Math.round(debrief.minutes) })}
+        </span>
+        <span className="text-xl">
+          <Say
+            id="practice.of100Points"
+            values={{ part: <b data-testid="score">{debrief.score}</b> }}
+          />
         </span>
       </p>
       <p className="text-lg">
-        It left the heat at{' '}
-        <b data-testid="debrief-temp">{formatTemperature(debrief.stoppedC, scale)}</b>, as a true
-        thermometer shows it; the stop was at{' '}
-        <b data-testid="debrief-stop">{formatTemperature(debrief.stopC, scale)}</b>.
+        <Say
+          id="practice.youTookItOffAt"
+          values={{
+            part: <b data-testid="debrief-temp">{formatTemperature(debrief.stoppedC, scale)}</b>,
+            part2: <b data-testid="debrief-stop">{formatTemperature(debrief.stopC, scale)}</b>,
+          }}
+        />
       </p>
       <p className="border-l-4 border-secondary pl-3 text-lg">
         <b>{FAULTS[fault].name}.</b> {debrief.lesson}
       </p>
-      <Points title="What told you" points={debrief.told} />
-      <Points title="What you missed" points={debrief.missed} />
+      <Points title={say('practice.whatToldYou')} points={debrief.told} />
+      <Points title={say('practice.whatYouMissed')} points={debrief.missed} />
       <Link to="/stove" className="btn btn-primary self-start">
-        Practise again
+        {say('practice.practiceAgain')}
       </Link>
     </section>
   );

@@ -1,3 +1,5 @@
+import { say } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import type { CookSessionSummary } from '@idle-kettle/contract';
 import { FAULT_IDS, FAULTS, type FaultId } from '@idle-kettle/core';
 import { format } from 'date-fns';
@@ -18,20 +20,25 @@ export function StoveHome() {
   const sessions = useCookSessions();
   const failure = failureOf([sessions]);
   if (failure) return <NotFetched {...failure} />;
-  if (!sessions.data) return <Loading what="the stove" />;
+  if (!sessions.data) return <Loading what={say('practice.theStove')} />;
   const on = sessions.data.filter(({ endedAt }) => endedAt === null);
   const over = sessions.data.filter(({ score }) => score !== null);
   return (
     <div className="grid items-start gap-8 lg:grid-cols-2">
-      <section aria-label="On the stove">
-        <h1 className="mb-2 text-2xl font-bold text-primary">On the stove</h1>
+      <section aria-label={say('practice.onTheStove')}>
+        <h1 className="mb-2 text-2xl font-bold text-primary">{say('practice.onTheStove')}</h1>
         {on.length === 0 ? (
           <p className="text-lg">
-            Nothing. A batch is set on the stove from its{' '}
-            <Link to="/" className="link">
-              page
-            </Link>
-            .
+            <Say
+              id="practice.nothingYetOpenABatchs"
+              values={{
+                part: (
+                  <Link to="/" className="link">
+                    {say('practice.page')}
+                  </Link>
+                ),
+              }}
+            />
           </p>
         ) : (
           <ul className="flex flex-col gap-2">
@@ -44,10 +51,12 @@ export function StoveHome() {
                   <Flame aria-hidden className="size-6" />
                   <span className="grow text-left">
                     {session.name}
-                    {session.fault === null ? '' : ' (practice)'}
+                    {session.fault === null ? '' : say('practice.practice')}
                   </span>
                   <span className="font-normal">
-                    since {format(new Date(session.startedAt), 'd MMM HH:mm')}
+                    {say('practice.since', {
+                      format: format(new Date(session.startedAt), 'd MMM HH:mm'),
+                    })}
                   </span>
                 </Link>
               </li>
@@ -55,12 +64,12 @@ export function StoveHome() {
           </ul>
         )}
         {over.length > 0 && (
-          <ErrorBoundary what="the scores" on={over}>
+          <ErrorBoundary what={say('practice.theScores')} on={over}>
             <Scores sessions={over} />
           </ErrorBoundary>
         )}
       </section>
-      <ErrorBoundary what="the practice kettle">
+      <ErrorBoundary what={say('practice.thePracticeKettle')}>
         <PracticeForm />
       </ErrorBoundary>
     </div>
@@ -68,15 +77,15 @@ export function StoveHome() {
 }
 
 const Scores = ({ sessions }: { sessions: readonly CookSessionSummary[] }) => (
-  <section aria-label="Practice so far" className="mt-6">
-    <h2 className="mb-1 text-lg font-bold text-secondary">Practice so far</h2>
+  <section aria-label={say('practice.practiceSoFar')} className="mt-6">
+    <h2 className="mb-1 text-lg font-bold text-secondary">{say('practice.practiceSoFar')}</h2>
     <table className="table">
       <thead>
         <tr>
-          <th scope="col">When</th>
-          <th scope="col">What</th>
+          <th scope="col">{say('practice.when')}</th>
+          <th scope="col">{say('practice.batch')}</th>
           <th scope="col" className="text-right">
-            Points
+            {say('practice.points')}
           </th>
         </tr>
       </thead>
@@ -123,17 +132,14 @@ function PracticeForm() {
 
   return (
     <section
-      aria-label="Practice kettle"
+      aria-label={say('practice.practiceKettle')}
       className="rounded-box border-2 border-base-300 bg-base-100 p-5"
     >
-      <h2 className="text-2xl font-bold text-primary">Practice kettle</h2>
-      <p className="mb-3 text-lg">
-        A simulated pot, burner and thermometer, faster than life. Run the heat, add, test, stop;
-        then see the jar you would have had, what told you, and what you missed.
-      </p>
+      <h2 className="text-2xl font-bold text-primary">{say('practice.practiceKettle')}</h2>
+      <p className="mb-3 text-lg">{say('practice.aSimulatedPotBurnerAnd')}</p>
       <form onSubmit={onSubmit} className="flex flex-col gap-3">
         <label className="flex flex-col">
-          Batch
+          {say('practice.batch')}
           <select
             className="select w-full"
             value={batch}
@@ -147,13 +153,13 @@ function PracticeForm() {
           </select>
         </label>
         <label className="flex flex-col">
-          What may be wrong
+          {say('practice.whatCanGoWrong')}
           <select
             className="select w-full"
             value={fault}
             onChange={({ target }) => setFault(target.value as FaultId | 'any')}
           >
-            <option value="any">Anything; find out</option>
+            <option value="any">{say('practice.surpriseMe')}</option>
             {FAULT_IDS.map((id) => (
               <option key={id} value={id}>
                 {FAULTS[id].name}
@@ -163,7 +169,7 @@ function PracticeForm() {
         </label>
         {fault !== 'any' && <p className="opacity-80">{FAULTS[fault].told}</p>}
         <fieldset className="flex flex-wrap items-center gap-2">
-          <legend>How fast</legend>
+          <legend>{say('practice.speed')}</legend>
           {SPEEDS.map((times) => (
             <button
               key={times}
@@ -183,10 +189,10 @@ function PracticeForm() {
             checked={scale}
             onChange={({ target }) => setScale(target.checked)}
           />
-          The pot stands on a scale
+          {say('practice.thePotIsOnA')}
         </label>
         <label className="flex flex-col">
-          Seed: the same number is the same pot again
+          {say('practice.seedTheSameNumberGives')}
           <input
             type="number"
             min={1}
@@ -202,7 +208,7 @@ function PracticeForm() {
           </p>
         )}
         <button type="submit" className="btn btn-primary btn-lg" disabled={begin.isPending}>
-          Set it on the stove
+          {say('practice.startCooking')}
         </button>
       </form>
     </section>

@@ -1,3 +1,5 @@
+import { say } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import type { Batch, Kitchen } from '@idle-kettle/contract';
 import { formatGrams, formatMass, METHODS, prepareOf, type Plan } from '@idle-kettle/core';
 import { CookingPot, FileText, Printer } from 'lucide-react';
@@ -26,7 +28,7 @@ export function PrepareScreen() {
   const batch = useBatch(id);
   const failure = failureOf([kitchen, batch]);
   if (failure) return <NotFetched {...failure} />;
-  if (!kitchen.data || !batch.data) return <Loading what="the batch" />;
+  if (!kitchen.data || !batch.data) return <Loading what={say('prepare.theBatch')} />;
   return <Prepare key={id} batch={batch.data} kitchen={kitchen.data} />;
 }
 
@@ -37,11 +39,16 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
   if (plan === null || !plan.finish) {
     return (
       <p className="text-lg">
-        There is nothing to prepare yet.{' '}
-        <Link className="link" to={`/batches/${batch.id}`}>
-          Write its lines first
-        </Link>
-        .
+        <Say
+          id="prepare.thereIsNothingToPrepare"
+          values={{
+            part: (
+              <Link className="link" to={`/batches/${batch.id}`}>
+                {say('prepare.addIngredientsFirst')}
+              </Link>
+            ),
+          }}
+        />
       </p>
     );
   }
@@ -72,15 +79,17 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
         <div>
           <p className="print:hidden">
             <Link className="link" to={`/batches/${batch.id}`}>
-              Back to the balance
+              {say('prepare.backToBalance')}
             </Link>
           </p>
-          <h1 className="text-3xl font-bold text-primary">Prepare: {batch.name}</h1>
+          <h1 className="text-3xl font-bold text-primary">
+            {say('prepare.prepare', { name: batch.name })}
+          </h1>
           <p className="text-lg">{inShort(plan)}</p>
         </div>
         <div className="ml-auto flex gap-2 print:hidden">
           <button type="button" className="btn" onClick={() => window.print()}>
-            <Printer aria-hidden className="size-5" /> Print
+            <Printer aria-hidden className="size-5" /> {say('prepare.print')}
           </button>
           <button
             type="button"
@@ -91,26 +100,31 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
               )
             }
           >
-            <FileText aria-hidden className="size-5" /> PDF
+            <FileText aria-hidden className="size-5" /> {say('prepare.pdf')}
           </button>
           <Link className="btn btn-primary" to={`/batches/${batch.id}/stove`}>
-            <CookingPot aria-hidden className="size-5" /> To the stove
+            <CookingPot aria-hidden className="size-5" /> {say('prepare.goToTheStove')}
           </Link>
         </div>
       </header>
       {error && (
         <p role="alert" className="border-l-4 border-error pl-3 text-error">
           {isFinal(error)
-            ? `The ticks were not taken. ${sayError(error)}`
-            : `${sayError(error)} The ticks are kept in this browser, and sent when it answers again.`}
+            ? say('prepare.theTicksWereNotSaved', { sayError: sayError(error) })
+            : say('prepare.theTicksAreKeptIn', { sayError: sayError(error) })}
         </p>
       )}
       <div className="grid items-start gap-5 md:grid-cols-[20rem_minmax(0,1fr)] lg:grid-cols-[24rem_minmax(0,1fr)]">
         <div className="flex flex-col gap-5">
-          <ErrorBoundary what="the shopping" on={plan}>
-            <section aria-label="To have in the house" className="rounded-box bg-base-100 p-4">
-              <h2 className="text-lg font-bold text-primary">To have in the house</h2>
-              <p className="text-sm opacity-80 print:hidden">Tick what you have laid out.</p>
+          <ErrorBoundary what={say('prepare.theShoppingList')} on={plan}>
+            <section
+              aria-label={say('prepare.ingredients')}
+              className="rounded-box bg-base-100 p-4"
+            >
+              <h2 className="text-lg font-bold text-primary">{say('prepare.ingredients')}</h2>
+              <p className="text-sm opacity-80 print:hidden">
+                {say('prepare.tickWhatYouHaveReady')}
+              </p>
               <Shopping
                 kitchen={kitchen}
                 shopping={preparation.shopping}
@@ -119,36 +133,44 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
               />
             </section>
           </ErrorBoundary>
-          <ErrorBoundary what="what to prepare" on={plan}>
+          <ErrorBoundary what={say('prepare.thePreparation')} on={plan}>
             <div className="flex flex-col gap-5">
               {preparation.overnight.length > 0 && (
-                <Part title="The day before">
+                <Part title={say('prepare.theDayBefore')}>
                   {preparation.overnight.map((act, index) =>
                     box(`overnight-${index}`, actInText(act, plan)),
                   )}
                 </Part>
               )}
               {preparation.prep.length > 0 && (
-                <Part title="To prepare">
+                <Part title={say('prepare.preparation')}>
                   {preparation.prep.map(({ id, name, boughtG, preparedG, wasteG, form }) =>
                     box(
                       id,
                       <>
-                        <b>{name}</b>, {form}: {amount(boughtG)} as bought gives {amount(preparedG)}
-                        ; {formatGrams(wasteG)} is waste
+                        <Say
+                          id="prepare.asBoughtGivesIsWaste"
+                          values={{
+                            part: <b>{name}</b>,
+                            form,
+                            amount: amount(boughtG),
+                            amount2: amount(preparedG),
+                            grams: formatGrams(wasteG),
+                          }}
+                        />
                       </>,
                     ),
                   )}
                 </Part>
               )}
-              <Part title="Before the heat">
+              <Part title={say('prepare.beforeYouStart')}>
                 {preparation.first.map((act, index) => box(`first-${index}`, actInText(act, plan)))}
                 {preparation.ready.map(({ id, text }) => box(id, text))}
               </Part>
             </div>
           </ErrorBoundary>
         </div>
-        <ErrorBoundary what="the run sheet" on={plan}>
+        <ErrorBoundary what={say('prepare.theRunSheet')} on={plan}>
           <RunSheet plan={plan} />
         </ErrorBoundary>
       </div>
@@ -169,8 +191,8 @@ const Part = ({ title, children }: PartProps) => (
 );
 
 const RunSheet = ({ plan }: { plan: Plan }) => (
-  <section aria-label="Run sheet" className="jar-label p-4 pr-6">
-    <h2 className="text-lg font-bold text-primary">Run sheet</h2>
+  <section aria-label={say('prepare.runSheet')} className="jar-label p-4 pr-6">
+    <h2 className="text-lg font-bold text-primary">{say('prepare.runSheet')}</h2>
     <p className="text-sm opacity-80">{METHODS[plan.method].rule}</p>
     <ol className="mt-2 list-decimal gap-x-8 pl-5 lg:columns-2 print:columns-1">
       {runSheetOf(plan).map(({ key, title, detail, aside }) => (
@@ -180,26 +202,28 @@ const RunSheet = ({ plan }: { plan: Plan }) => (
         </li>
       ))}
     </ol>
-    <h3 className="mt-3 font-bold text-primary">Mind</h3>
+    <h3 className="mt-3 font-bold text-primary">{say('prepare.warnings')}</h3>
     <ul className="mt-1 gap-x-8 lg:columns-2 print:columns-1 [&>li]:mb-1.5 [&>li]:break-inside-avoid">
       {plan.cautions.map((caution) => (
         <Caution key={`${caution.code}${caution.text}`} of={caution} />
       ))}
     </ul>
-    <p className="mt-3 text-sm">
-      Times and verdicts are a help, not an authority: follow your local extension service or food
-      authority where it says otherwise.
-    </p>
+    <p className="mt-3 text-sm">{say('prepare.timesAndVerdictsAreA')}</p>
   </section>
 );
 
 function inShort(plan: Plan): string {
   const parts = [
     jarsInWords(plan),
-    plan.minutes ? `${minutesInWords(plan.minutes)} on the stove` : null,
+    plan.minutes ? say('prepare.onTheStove', { minutes: minutesInWords(plan.minutes) }) : null,
     plan.process.method === 'none'
-      ? 'for the fridge'
-      : `${plan.process.minutes === null ? 'the printed time' : `${plan.process.minutes} min`} in the canner`,
+      ? say('prepare.forTheFridge')
+      : say('prepare.inTheCanner', {
+          part:
+            plan.process.minutes === null
+              ? say('prepare.thePrintedTime')
+              : say('prepare.min', { minutes: plan.process.minutes }),
+        }),
   ];
   return parts.filter((part) => part !== null).join(' · ');
 }

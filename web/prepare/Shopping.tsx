@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Kitchen } from '@idle-kettle/contract';
 import type { Preparation } from '@idle-kettle/core';
 import { useState } from 'react';
@@ -36,7 +37,7 @@ export function Shopping({ kitchen, shopping, inWords, box }: Props) {
               <b>{name}</b> {inWords(massG)}
               <span className="block text-sm">
                 {lackG === 0 ? (
-                  <span className="text-success">in the cupboard</span>
+                  <span className="text-success">{say('prepare.inTheCupboard')}</span>
                 ) : (
                   lackInWords(haveG, lackG, packs, inWords)
                 )}
@@ -51,9 +52,11 @@ export function Shopping({ kitchen, shopping, inWords, box }: Props) {
             type="button"
             className="btn btn-sm"
             disabled={change.isPending}
-            onClick={() => put(withBought(stock, shopping), 'What was lacking is in the cupboard.')}
+            onClick={() =>
+              put(withBought(stock, shopping), say('prepare.everythingYouBoughtIsNow'))
+            }
           >
-            All bought
+            {say('prepare.boughtItAll')}
           </button>
         )}
         {toTake(shopping).length > 0 && (
@@ -61,13 +64,13 @@ export function Shopping({ kitchen, shopping, inWords, box }: Props) {
             type="button"
             className="btn btn-sm"
             disabled={change.isPending}
-            onClick={() => put(withTaken(stock, shopping), 'It is taken out of the cupboard.')}
+            onClick={() => put(withTaken(stock, shopping), say('prepare.takenOutOfTheCupboard'))}
           >
-            Take it out
+            {say('prepare.takeItOut')}
           </button>
         )}
         <button type="button" className="btn btn-sm" onClick={() => setOpen(true)}>
-          Change the cupboard
+          {say('prepare.changeTheCupboard')}
         </button>
       </div>
       <p role="status" className="mt-1 text-sm print:hidden">
@@ -75,14 +78,14 @@ export function Shopping({ kitchen, shopping, inWords, box }: Props) {
           <>
             {before.did}{' '}
             <button type="button" className="link" onClick={() => put(before.stock, null)}>
-              Undo
+              {say('prepare.undo')}
             </button>
           </>
         )}
       </p>
       {change.error && (
         <p role="alert" className="mt-1 text-sm text-error">
-          The cupboard is as it was. {sayError(change.error)}
+          {say('prepare.theCupboardWasntChanged', { sayError: sayError(change.error) })}
         </p>
       )}
       {open && <EquipmentSheet kitchen={kitchen} part="stock" onClose={() => setOpen(false)} />}
@@ -96,6 +99,9 @@ function lackInWords(
   packs: string | undefined,
   inWords: (massG: number) => string,
 ): string {
-  const lacking = haveG === undefined ? null : `${inWords(haveG)} there, ${inWords(lackG)} lacking`;
+  const lacking =
+    haveG === undefined
+      ? null
+      : say('prepare.inStockToBuy', { inWords: inWords(haveG), inWords2: inWords(lackG) });
   return [lacking, packs].filter((part) => typeof part === 'string').join(': ');
 }

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Plan, Preparation } from '@idle-kettle/core';
 import { formatGrams, linesBrought } from '@idle-kettle/core';
 import pdfMake from 'pdfmake/build/pdfmake';
@@ -30,24 +31,26 @@ export function runSheetPdf(
       {
         text:
           plan.stop.boilMin === null
-            ? `Stop at ${tellingOf(plan).stop}`
-            : `Stop after ${plan.stop.boilMin} min at a full rolling boil`,
+            ? say('prepare.cookTo', { stop: tellingOf(plan).stop })
+            : say('prepare.boilHardForMinAt', { boilMin: plan.stop.boilMin }),
         margin: [0, 0, 0, 8],
       },
       ...part(
-        plan.before === undefined ? 'In the pot' : 'In the pan, and in the pot',
+        plan.before === undefined ? say('prepare.inThePot') : say('prepare.inTheFirstPanThen'),
         linesBrought(plan).map(({ text, massG }) => ({
           text: massG === undefined ? text : `${text}   ${formatGrams(massG)}`,
         })),
       ),
       ...part(
-        'To have in the house',
+        say('prepare.ingredients'),
         preparation.shopping.map(({ name: of, massG, haveG, lackG, packs }) =>
           box(
             [
               `${of}, ${formatGrams(massG)}`,
-              lackG === 0 ? 'in the cupboard' : null,
-              lackG > 0 && haveG !== undefined ? `lacking ${formatGrams(lackG)}` : null,
+              lackG === 0 ? say('prepare.inTheCupboard') : null,
+              lackG > 0 && haveG !== undefined
+                ? say('prepare.buy', { grams: formatGrams(lackG) })
+                : null,
               packs ?? null,
             ]
               .filter((part) => part !== null)
@@ -56,23 +59,29 @@ export function runSheetPdf(
         ),
       ),
       ...part(
-        'The day before',
+        say('prepare.theDayBefore'),
         preparation.overnight.map((act) => box(actInText(act, plan))),
       ),
       ...part(
-        'To prepare',
+        say('prepare.preparation'),
         preparation.prep.map(({ name: of, boughtG, preparedG }) =>
-          box(`${of}: ${formatGrams(boughtG)} as bought gives ${formatGrams(preparedG)}`),
+          box(
+            say('prepare.asBoughtGives', {
+              of,
+              grams: formatGrams(boughtG),
+              grams2: formatGrams(preparedG),
+            }),
+          ),
         ),
       ),
       ...part(
-        'Before the heat',
+        say('prepare.beforeYouStart'),
         [
           ...preparation.first.map((act) => actInText(act, plan)),
           ...preparation.ready.map(({ text }) => text),
         ].map(box),
       ),
-      { text: 'Run sheet', style: 'part' },
+      { text: say('prepare.runSheet'), style: 'part' },
       {
         ol: runSheetOf(plan).map(({ title, detail, aside }) => ({
           text: [
@@ -83,7 +92,7 @@ export function runSheetPdf(
           margin: [0, 0, 0, 3],
         })),
       },
-      { text: 'Mind', style: 'part' },
+      { text: say('prepare.warnings'), style: 'part' },
       { ul: plan.cautions.map(({ text }) => text) },
     ],
     styles: {

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Recipe } from '@idle-kettle/contract';
 import { format } from 'date-fns';
 import { Archive, CookingPot, Undo2 } from 'lucide-react';
@@ -20,20 +21,20 @@ export function RecipesScreen() {
   const [gone, setGone] = useState<Recipe | null>(null);
   const failure = failureOf([recipes]);
   if (failure) return <NotFetched {...failure} />;
-  if (!recipes.data) return <Loading what="the recipes" />;
+  if (!recipes.data) return <Loading what={say('recipes.theRecipes')} />;
   const trouble = remove.error ?? restore.error;
   return (
     <>
-      <h1 className="mb-4 text-3xl font-bold text-primary">Recipes</h1>
+      <h1 className="mb-4 text-3xl font-bold text-primary">{say('recipes.recipes')}</h1>
       {gone && (
         <p role="status" className="mb-4 flex items-center gap-2">
-          “{gone.name}” is put away.
+          {say('recipes.deleted', { name: gone.name })}
           <button
             type="button"
             className="btn btn-ghost btn-sm"
             onClick={() => restore.mutate(gone, { onSuccess: () => setGone(null) })}
           >
-            <Undo2 aria-hidden className="size-4" /> Bring it back
+            <Undo2 aria-hidden className="size-4" /> {say('recipes.restore')}
           </button>
         </p>
       )}
@@ -43,14 +44,16 @@ export function RecipesScreen() {
         </p>
       )}
       {recipes.data.length === 0 ? (
-        <Empty title="No recipes yet.">
-          Open a batch and, under “Keep”, keep its formula as a recipe; then start the next batch
-          from it.
-        </Empty>
+        <Empty title={say('recipes.noRecipesYet')}>{say('recipes.openABatchAndChoose')}</Empty>
       ) : (
         <ul className="grid gap-4 md:grid-cols-2">
           {recipes.data.map((recipe) => (
-            <ErrorBoundary key={recipe.id} what={`the recipe ${recipe.name}`} as="li" on={recipe}>
+            <ErrorBoundary
+              key={recipe.id}
+              what={say('recipes.theRecipe', { name: recipe.name })}
+              as="li"
+              on={recipe}
+            >
               <OneCard
                 recipe={recipe}
                 onDelete={() => remove.mutate(recipe, { onSuccess: () => setGone(recipe) })}
@@ -78,14 +81,14 @@ function OneCard({ recipe, onDelete }: { recipe: Recipe; onDelete: () => void })
         <button
           type="button"
           className="btn btn-square btn-ghost btn-sm"
-          aria-label={`Put away ${recipe.name}`}
+          aria-label={say('recipes.delete', { name: recipe.name })}
           onClick={onDelete}
         >
           <Archive aria-hidden className="size-4" />
         </button>
       </div>
       <label className="flex flex-wrap items-center gap-2 text-sm">
-        Version
+        {say('recipes.version')}
         <select
           className="select select-sm w-auto"
           value={version.number}
@@ -108,7 +111,7 @@ function OneCard({ recipe, onDelete }: { recipe: Recipe; onDelete: () => void })
         to={`/batches/new?recipe=${recipe.id}&version=${version.number}`}
         className="btn btn-primary mt-auto w-fit"
       >
-        <CookingPot aria-hidden className="size-5" /> Start a batch from it
+        <CookingPot aria-hidden className="size-5" /> {say('recipes.startABatchFromIt')}
       </Link>
     </li>
   );

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { Flame } from 'lucide-react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useBatch } from '../api/batches.ts';
@@ -16,28 +17,33 @@ export function BeginScreen() {
   const navigate = useNavigate();
   const failure = failureOf([batch, sessions]);
   if (failure) return <NotFetched {...failure} />;
-  if (!batch.data || !sessions.data) return <Loading what="the batch" />;
+  if (!batch.data || !sessions.data) return <Loading what={say('stove.theBatch')} />;
   const on = sessions.data.find(({ batchId, endedAt }) => batchId === id && endedAt === null);
   return (
-    <section aria-label="Set it on the stove" className="mx-auto flex max-w-2xl flex-col gap-4">
-      <h1 className="text-3xl font-bold text-primary">{batch.data.name}, on the stove</h1>
+    <section
+      aria-label={say('stove.startCooking')}
+      className="mx-auto flex max-w-2xl flex-col gap-4"
+    >
+      <h1 className="text-3xl font-bold text-primary">
+        {say('stove.onTheStove', { name: batch.data.name })}
+      </h1>
       <ul className="list-inside list-disc text-lg">
-        <li>Everything is weighed, the sugar in a bowl of its own.</li>
-        <li>Jars are hot, a small spare one with them, and the canner is heating.</li>
-        <li>A plate is in the freezer.</li>
-        <li>Children and pets are out of the way, and nobody has to leave.</li>
+        <li>{say('stove.everythingIsWeighedAndThe')}</li>
+        <li>{say('stove.jarsAreHotWithA')}</li>
+        <li>{say('stove.aPlateIsInThe')}</li>
+        <li>{say('stove.childrenAndPetsAreOut')}</li>
       </ul>
       <p className="text-lg">
         <Link to={`/batches/${id}/prepare`} className="link">
-          The whole list is under Prepare.
+          {say('stove.seePrepareForTheWhole')}
         </Link>{' '}
         <Link to={`/batches/${id}/jars`} className="link">
-          It is cooked already: to the jars.
+          {say('stove.alreadyCookedGoToThe')}
         </Link>
       </p>
       {on && (
         <Link to={`/cook-sessions/${on.id}`} className="btn btn-primary min-h-16 text-2xl">
-          <Flame aria-hidden className="size-7" /> Go on with the pot that is on
+          <Flame aria-hidden className="size-7" /> {say('stove.goOnWithThePot')}
         </Link>
       )}
       {begin.error && (
@@ -56,7 +62,8 @@ export function BeginScreen() {
         }
         className={`btn min-h-16 text-2xl ${on ? 'btn-outline' : 'btn-primary'}`}
       >
-        <Flame aria-hidden className="size-7" /> {on ? 'Begin another pot of it' : 'Begin'}
+        <Flame aria-hidden className="size-7" />{' '}
+        {on ? say('stove.startAnotherPotOfIt') : say('stove.startCooking')}
       </button>
     </section>
   );

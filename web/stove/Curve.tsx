@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { median, type Entry, type Estimate, type TemperatureScale } from '@idle-kettle/core';
 import {
   Chart,
@@ -64,7 +65,7 @@ export const Curve = memo(function Curve(props: Props) {
         { ...plain, label: 'low', data: band('p10'), borderWidth: 0 },
         {
           ...plain,
-          label: 'expected band',
+          label: say('stove.expectedRange'),
           data: band('p90'),
           borderWidth: 0,
           backgroundColor: ink.band,
@@ -81,7 +82,7 @@ export const Curve = memo(function Curve(props: Props) {
         { ...plain, label: 'stop', data: line(stopC), borderColor: ink.stop, borderWidth: 4 },
         {
           ...plain,
-          label: 'water boils',
+          label: say('stove.waterBoils'),
           data: line(waterBoilsC),
           borderColor: ink.text,
           borderWidth: 2,
@@ -105,8 +106,13 @@ export const Curve = memo(function Curve(props: Props) {
           role="img"
           aria-label={
             last
-              ? `Temperature after ${last.x.toFixed(0)} minutes: ${last.y.toFixed(1)} °${scale}; stop at ${inScale(stopC, scale).toFixed(1)}`
-              : 'The curve begins when the burner is lit'
+              ? say('stove.temperatureAfterMinutesCookTo', {
+                  value: last.x.toFixed(0),
+                  value2: last.y.toFixed(1),
+                  scale,
+                  value3: inScale(stopC, scale).toFixed(1),
+                })
+              : say('stove.theCurveStartsWhenThe')
           }
           data={{ datasets }}
           options={{
@@ -119,7 +125,11 @@ export const Curve = memo(function Curve(props: Props) {
                 type: 'linear',
                 min: 0,
                 max: Math.ceil(end),
-                title: { display: true, text: 'minutes since the flame', color: ink.text },
+                title: {
+                  display: true,
+                  text: say('stove.minutesSinceTheBurnerWent'),
+                  color: ink.text,
+                },
                 ticks: { color: ink.text, precision: 0 },
                 grid: { display: false },
               },

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Progress, CookPlan, TemperatureScale } from '@idle-kettle/core';
 import { memo, useState, type FormEvent } from 'react';
 import { fromScale } from './scale.ts';
@@ -15,16 +16,16 @@ export type TestKind = 'plate-test' | 'sheet-test' | 'mound-test';
 
 /** What may be added besides the run sheet, with what a hand usually adds, g. */
 const EXTRAS = [
-  { id: 'lemon-juice-bottled', name: 'Lemon juice', usual: 15 },
-  { id: 'white-sugar', name: 'Sugar', usual: 100 },
-  { id: 'butter', name: 'Butter', usual: 5 },
-  { id: 'water', name: 'Water', usual: 100 },
+  { id: 'lemon-juice-bottled', name: 'stove.lemonJuice', usual: 15 },
+  { id: 'white-sugar', name: 'stove.sugar', usual: 100 },
+  { id: 'butter', name: 'stove.butter', usual: 5 },
+  { id: 'water', name: 'stove.water', usual: 100 },
 ] as const;
 
 const FLAMES = [
-  { name: 'Low', value: 0.4 },
-  { name: 'Half', value: 0.7 },
-  { name: 'Full', value: 1 },
+  { name: 'stove.low', value: 0.4 },
+  { name: 'stove.half', value: 0.7 },
+  { name: 'stove.full', value: 1 },
 ] as const;
 
 type Panel = 'add' | 'weigh' | 'read' | null;
@@ -38,35 +39,56 @@ export const EventButtons = memo(function EventButtons(props: Props) {
   const toggle = (next: Panel) => setPanel(panel === next ? null : next);
   const lit = progress.litAtMs !== null;
   return (
-    <section aria-label="What happens" className="flex flex-col gap-3">
+    <section aria-label={say('stove.logAnEvent')} className="flex flex-col gap-3">
       <div className="grid grid-cols-2 gap-2">
         <Do
-          name={cookPlan.stopKind === 'egg' ? 'Whisked' : 'Stirred'}
+          name={cookPlan.stopKind === 'egg' ? say('stove.whisked') : say('stove.stirred')}
           onPress={() => void note('stirred')}
           off={!lit}
         />
-        {jam && <Do name="Skimmed" onPress={() => void note('skimmed')} off={!lit} />}
-        <Do name="Added …" onPress={() => toggle('add')} off={!lit} open={panel === 'add'} />
-        <Do name="It shows …" onPress={() => toggle('read')} off={!lit} open={panel === 'read'} />
-        <Do name="Weighed …" onPress={() => toggle('weigh')} off={!lit} open={panel === 'weigh'} />
-        {jam && <Do name="Plate test …" onPress={() => onTest('plate-test')} off={!lit} />}
-        {jam && <Do name="Sheet test …" onPress={() => onTest('sheet-test')} off={!lit} />}
-        {butter && <Do name="Mound test …" onPress={() => onTest('mound-test')} off={!lit} />}
-        {butter && <Do name="Puréed" onPress={() => void note('pureed')} off={!lit} />}
+        {jam && <Do name={say('stove.skimmed')} onPress={() => void note('skimmed')} off={!lit} />}
+        <Do
+          name={say('stove.add')}
+          onPress={() => toggle('add')}
+          off={!lit}
+          open={panel === 'add'}
+        />
+        <Do
+          name={say('stove.reading')}
+          onPress={() => toggle('read')}
+          off={!lit}
+          open={panel === 'read'}
+        />
+        <Do
+          name={say('stove.weigh')}
+          onPress={() => toggle('weigh')}
+          off={!lit}
+          open={panel === 'weigh'}
+        />
+        {jam && (
+          <Do name={say('stove.plateTest2')} onPress={() => onTest('plate-test')} off={!lit} />
+        )}
+        {jam && (
+          <Do name={say('stove.sheetTest2')} onPress={() => onTest('sheet-test')} off={!lit} />
+        )}
+        {butter && (
+          <Do name={say('stove.moundTest2')} onPress={() => onTest('mound-test')} off={!lit} />
+        )}
+        {butter && <Do name={say('stove.purEd')} onPress={() => void note('pureed')} off={!lit} />}
         {cookPlan.stopKind !== 'egg' && (
           <Do
-            name={progress.lid ? 'Lid off' : 'Lid on'}
+            name={progress.lid ? say('stove.lidOff') : say('stove.lidOn')}
             onPress={() => void note(progress.lid ? 'lid-off' : 'lid-on')}
             off={!lit}
           />
         )}
         <Do
-          name={progress.onHeat ? 'Lift it off' : 'Back on the heat'}
+          name={progress.onHeat ? say('stove.liftItOff') : say('stove.backOnTheHeat')}
           onPress={() => void note(progress.onHeat ? 'lifted' : 'on-heat')}
           off={!lit}
         />
         <Do
-          name={progress.probeIn ? 'Probe out' : 'Probe in'}
+          name={progress.probeIn ? say('stove.probeOut') : say('stove.probeIn')}
           onPress={() => void note(progress.probeIn ? 'probe-out' : 'probe-in')}
           off={!lit}
         />
@@ -82,7 +104,7 @@ export const EventButtons = memo(function EventButtons(props: Props) {
       )}
       {panel === 'weigh' && (
         <OneNumber
-          label="Grams in the pot, the empty pot taken off"
+          label={say('stove.gramsInThePotWithout')}
           unit="g"
           min={50}
           max={200_000}
@@ -94,7 +116,7 @@ export const EventButtons = memo(function EventButtons(props: Props) {
       )}
       {panel === 'read' && (
         <OneNumber
-          label="The thermometer shows"
+          label={say('stove.theThermometerShows')}
           unit={`°${scale}`}
           min={scale === 'C' ? 0 : 32}
           max={scale === 'C' ? 150 : 300}
@@ -105,9 +127,9 @@ export const EventButtons = memo(function EventButtons(props: Props) {
         />
       )}
       <fieldset className="flex items-center gap-2" disabled={!lit}>
-        <legend className="sr-only">Flame</legend>
+        <legend className="sr-only">{say('stove.flame')}</legend>
         <span aria-hidden className="text-lg">
-          Flame
+          {say('stove.flame')}
         </span>
         {FLAMES.map(({ name, value }) => (
           <button
@@ -169,7 +191,7 @@ function Amounts({ items, onGive }: AmountsProps) {
       </div>
       <OneNumber
         key={id}
-        label={`${item?.name ?? ''}, grams`}
+        label={say('stove.grams', { value: item?.name ?? '' })}
         unit="g"
         min={0.5}
         max={50_000}
@@ -212,11 +234,15 @@ export function OneNumber({ label, unit, min, max, start, onGive }: OneNumberPro
         />
       </label>
       <button type="submit" className="btn btn-secondary min-h-14 text-lg">
-        Write it down
+        {say('stove.logIt')}
       </button>
       {wrong && (
         <p role="alert" className="w-full text-error">
-          A number from {min.toLocaleString('en-US')} to {max.toLocaleString('en-US')} {unit}.
+          {say('stove.enterANumberFromTo', {
+            min: min.toLocaleString('en-US'),
+            max: max.toLocaleString('en-US'),
+            unit,
+          })}
         </p>
       )}
     </form>

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import {
   UNOBSERVED_IN_WORDS,
   fahrenheitDegrees,
@@ -29,17 +30,23 @@ export function Figures({ cookPlan, known, sinceMin, scale }: Props) {
     <Big
       key="to-go"
       testId="to-go"
-      name={`${past ? 'past the stop' : 'to go'}${
+      name={`${past ? say('stove.pastTheSettingPoint') : say('stove.toGo2')}${
         cookPlan.stopKind === 'egg'
           ? ''
-          : `, of ${formatDegrees(cookPlan.stopC - cookPlan.waterBoilsC, scale)}`
+          : say('stove.of', {
+              degrees: formatDegrees(cookPlan.stopC - cookPlan.waterBoilsC, scale),
+            })
       }`}
       value={
         known === null || known.unobserved === 'not lit' || known.toGoK === null
           ? '–'
           : degrees(known.toGoK, scale)
       }
-      aside={known === null ? '' : `now ${formatTemperature(known.tempC.p50, scale)}`}
+      aside={
+        known === null
+          ? ''
+          : say('stove.now', { temperature: formatTemperature(known.tempC.p50, scale) })
+      }
     />
   );
   const minutes = (
@@ -55,9 +62,11 @@ export function Figures({ cookPlan, known, sinceMin, scale }: Props) {
     <Big
       key="solids"
       testId="solids"
-      name={`% solids, of ${cookPlan.targetPct.toFixed(0)}`}
+      name={say('stove.solidsOf', { target: cookPlan.targetPct.toFixed(0) })}
       value={known === null ? '–' : range(known.solublesPct.p10, known.solublesPct.p90)}
-      aside={known === null ? '' : `most likely ${known.solublesPct.p50.toFixed(1)}`}
+      aside={
+        known === null ? '' : say('stove.mostLikely', { value: known.solublesPct.p50.toFixed(1) })
+      }
     />
   );
   const bySolids = cookPlan.stopKind === 'body';
@@ -74,12 +83,12 @@ export function Figures({ cookPlan, known, sinceMin, scale }: Props) {
         {known?.unobserved ? UNOBSERVED_IN_WORDS[known.unobserved] : ''}
       </p>
       {known !== null && known.unobserved !== 'not lit' && (
-        <Where about="Minutes and solids">
-          The cook is simulated from what is in the pot, and fitted to the readings, the weighings
-          and what was added: flame, solids of the fruit and the thermometer’s own error are learned
-          as it runs. This burner gives about {(known.powerW.p50 / 1000).toFixed(2)} kW (
-          {(known.powerW.p10 / 1000).toFixed(2)}–{(known.powerW.p90 / 1000).toFixed(2)}). The ranges
-          are where eight of ten such pots would be.
+        <Where about={say('stove.timeAndSolids')}>
+          {say('stove.aSimulationOfYourPot', {
+            value: (known.powerW.p50 / 1000).toFixed(2),
+            value2: (known.powerW.p10 / 1000).toFixed(2),
+            value3: (known.powerW.p90 / 1000).toFixed(2),
+          })}
         </Where>
       )}
     </div>

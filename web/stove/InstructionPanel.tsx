@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { clockInWords, unbroken } from './words.ts';
 import { useState } from 'react';
 import type { Instruction } from './instruction.ts';
@@ -17,7 +18,7 @@ export function InstructionPanel({ instruction, nowMs, mayLeave, onPress, onInst
   const [asks, setAsks] = useState(false);
   return (
     <section
-      aria-label="Next"
+      aria-label={say('stove.next')}
       className={`rounded-box border-4 p-4 ${rings ? 'border-secondary bg-secondary text-secondary-content' : due ? 'border-secondary' : 'border-base-300'}`}
     >
       <div className="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
@@ -58,7 +59,9 @@ export function InstructionPanel({ instruction, nowMs, mayLeave, onPress, onInst
             {instead.press}
           </button>
         )}
-        <span className="text-lg">{mayLeave ? 'It may be left.' : 'Stay with it.'}</span>
+        <span className="text-lg">
+          {mayLeave ? say('stove.youCanLeaveIt') : say('stove.stayWithIt')}
+        </span>
       </div>
       {asks && heldBack !== null && (
         <div role="alert" data-testid="held-back" className="mt-3 border-l-8 border-secondary pl-3">
@@ -72,14 +75,14 @@ export function InstructionPanel({ instruction, nowMs, mayLeave, onPress, onInst
                 onPress();
               }}
             >
-              It does boil
+              {say('stove.yesItsBoiling')}
             </button>
             <button
               type="button"
               className="btn min-h-12 border-2 border-base-content text-lg"
               onClick={() => setAsks(false)}
             >
-              Not yet
+              {say('stove.notYet')}
             </button>
           </div>
         </div>

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import {
   entryFault,
   nameOf,
@@ -30,15 +31,19 @@ export const LogList = memo(function LogList({ entries, counted, scale, sizes, n
   const wrongWith = (entry: KeptEntry): string | null =>
     timely.has(nameOf(entry))
       ? (entryFault(entry)?.message ?? null)
-      : 'Its time is not of this cook.';
+      : say('stove.thisTimeIsOutsideThe');
   /** The undo that stands against an entry. */
   const undoing = (name: string) =>
     entries.findLast(({ kind, text }) => kind === 'undo' && text === name);
   if (done.length === 0) return null;
   return (
-    <section aria-label="Log">
-      <h2 className="mb-1 text-lg font-bold">What was done</h2>
-      <ol className="max-h-80 overflow-y-auto" tabIndex={0} aria-label="Entries, the last first">
+    <section aria-label={say('stove.log')}>
+      <h2 className="mb-1 text-lg font-bold">{say('stove.log')}</h2>
+      <ol
+        className="max-h-80 overflow-y-auto"
+        tabIndex={0}
+        aria-label={say('stove.logNewestFirst')}
+      >
         {done.map((entry) => {
           const name = nameOf(entry);
           const stands = standing.has(name);
@@ -53,19 +58,19 @@ export const LogList = memo(function LogList({ entries, counted, scale, sizes, n
               <span className="tabular-nums opacity-80">{clockOf(entry.at)}</span>
               <span className={`grow ${stands ? '' : 'line-through opacity-60'}`}>
                 {entryInWords(entry, scale, sizes)}
-                {entry.waiting === 1 && ' · waits to be sent'}
+                {entry.waiting === 1 && say('stove.notSentYet')}
               </span>
               {wrong !== null && (
-                <span className="text-base text-error">Does not count. {wrong}</span>
+                <span className="text-base text-error">{say('stove.doesntCount', { wrong })}</span>
               )}
               <button
                 type="button"
                 className="btn btn-ghost btn-sm"
-                aria-label={`${stands || wrong !== null ? 'Take back' : 'Put back'}: ${entryInWords(entry, scale, sizes)}`}
+                aria-label={`${stands || wrong !== null ? say('stove.undo') : say('stove.redo')}: ${entryInWords(entry, scale, sizes)}`}
                 onClick={() => void note('undo', null, target)}
               >
                 <Undo2 aria-hidden className="size-4" />
-                {stands || wrong !== null ? 'Take back' : 'Put back'}
+                {stands || wrong !== null ? say('stove.undo') : say('stove.redo')}
               </button>
             </li>
           );

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { jarsIn, type CookSession } from '@idle-kettle/contract';
 import {
   asPlanned,
@@ -82,7 +83,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
   if (!cookPlan || !progress || !instruction) {
     return (
       <p role="alert" className="p-8 text-xl">
-        This batch cannot be followed: there is too little in the pot that the larder knows.
+        {say('stove.thisBatchCantBeFollowed')}
       </p>
     );
   }
@@ -120,7 +121,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
       />
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[10rem_minmax(0,1fr)] lg:grid-cols-[11rem_minmax(0,1fr)_20rem]">
         <div className="max-md:hidden">
-          <ErrorBoundary what="the strip">
+          <ErrorBoundary what={say('stove.theTemperatureStrip')}>
             <ClimbStrip
               waterBoilsC={cookPlan.waterBoilsC}
               stopC={cookPlan.stopC}
@@ -130,7 +131,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
           </ErrorBoundary>
         </div>
         <div className="flex min-w-0 flex-col gap-4 max-md:contents">
-          <ErrorBoundary what="the water check">
+          <ErrorBoundary what={say('stove.theWaterCheck')}>
             <WaterCheck
               entries={entries}
               nowMs={nowMs}
@@ -170,11 +171,11 @@ export function Stove({ session, log, keeping, onReady }: Props) {
           {adds && (
             <div>
               <button type="button" className="btn btn-ghost" onClick={() => setAmount(!amount)}>
-                Another amount than {formatGrams(adds.massG)}
+                {say('stove.aDifferentAmountThan', { grams: formatGrams(adds.massG) })}
               </button>
               {amount && (
                 <OneNumber
-                  label="Grams that went in"
+                  label={say('stove.gramsAdded')}
                   unit="g"
                   min={1}
                   max={200_000}
@@ -187,17 +188,16 @@ export function Stove({ session, log, keeping, onReady }: Props) {
             </div>
           )}
           {sight && (
-            <ErrorBoundary what="the pot" on={sight}>
+            <ErrorBoundary what={say('stove.thePot')} on={sight}>
               <PotView sight={sight} />
             </ErrorBoundary>
           )}
-          <ErrorBoundary what="the figures">
+          <ErrorBoundary what={say('stove.theFigures')}>
             <Figures cookPlan={cookPlan} known={known} sinceMin={sinceMin} scale={scale} />
           </ErrorBoundary>
           {failing && (
             <p role="alert" className="border-l-4 border-error pl-3 text-lg">
-              The figures cannot be worked out just now, and those shown are old. Acts, clocks and
-              the log go on.
+              {say('stove.theFiguresCantBeUpdated')}
             </p>
           )}
           {conflict && (
@@ -206,7 +206,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
             </p>
           )}
           <div className="max-md:order-2">
-            <ErrorBoundary what="the curve">
+            <ErrorBoundary what={say('stove.theCurve')}>
               <Curve
                 readings={readings}
                 known={known}
@@ -220,7 +220,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
         </div>
         <div className="flex min-w-0 flex-col gap-4 max-md:contents md:max-lg:col-span-2">
           {cautions.length > 0 && (
-            <ul aria-label="Mind" className="flex flex-col gap-2">
+            <ul aria-label={say('stove.warnings')} className="flex flex-col gap-2">
               {cautions.map(({ code, level, text }) => (
                 <li
                   key={code}
@@ -232,7 +232,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
               ))}
             </ul>
           )}
-          <ErrorBoundary what="these buttons">
+          <ErrorBoundary what={say('stove.theseButtons')}>
             <EventButtons
               cookPlan={cookPlan}
               progress={progress}
@@ -242,7 +242,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
             />
           </ErrorBoundary>
           <div className="max-md:order-1">
-            <ErrorBoundary what="the log">
+            <ErrorBoundary what={say('stove.theLog')}>
               <LogList
                 entries={log.entries}
                 counted={entries}

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { useEffect } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useChangeKitchen, useKitchen } from '../api/kitchen.ts';
@@ -26,14 +27,16 @@ function OneCook({ id }: { id: string }) {
     return log.error ? (
       <NotFetched error={log.error} again={() => void log.refresh()} />
     ) : (
-      <Loading what="the cook" />
+      <Loading what={say('stove.theCookSession')} />
     );
   }
   if (session.debrief !== null) return <DebriefView session={session} debrief={session.debrief} />;
   const keepWater = (waterBoilsC: number) => {
     if (kitchen.data) change.mutate({ version: kitchen.data.version, changes: { waterBoilsC } });
   };
-  const said = change.error ? `Not kept. ${sayError(change.error)}` : 'Kept for this kitchen.';
+  const said = change.error
+    ? say('stove.notSaved', { sayError: sayError(change.error) })
+    : say('stove.savedForThisKitchen');
   return (
     <Stove
       session={session}

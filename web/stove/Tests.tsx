@@ -1,3 +1,4 @@
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import {
   MOUND_OUTCOMES,
   PLATE_OUTCOMES,
@@ -16,23 +17,24 @@ type Props = {
   readonly onLeave: () => void;
 };
 
-const TITLES: { readonly [test in TestKind]: string } = {
-  'plate-test': 'What does the drop do?',
-  'sheet-test': 'What do the drops on the spoon’s edge do?',
-  'mound-test': 'What does the mound do?',
+const TITLES: { readonly [test in TestKind]: PlainMessageId } = {
+  'plate-test': 'stove.whatDoesTheDropDo',
+  'sheet-test': 'stove.whatDoTheDropsOn',
+  'mound-test': 'stove.whatDoesTheMoundDo',
 };
 
 /** What each outcome looks like, and what it means. */
-const MEANINGS: { readonly [outcome: string]: { readonly name: string; readonly means: string } } =
-  {
-    runs: { name: 'It runs', means: 'Not yet. Five minutes more, then test again.' },
-    slow: { name: 'It closes slowly', means: 'Nearly. Two minutes more, then test again.' },
-    wrinkles: { name: 'It wrinkles', means: 'It sets. Leave it off the heat.' },
-    drops: { name: 'They drip one by one', means: 'Not yet: boil on.' },
-    merges: { name: 'Two run into one and hang', means: 'It sets.' },
-    weeps: { name: 'A ring of water runs off', means: 'Not yet. Reduce on, and test again.' },
-    mounds: { name: 'It stays heaped', means: 'Done. It stays off the heat.' },
-  };
+const MEANINGS: {
+  readonly [outcome: string]: { readonly name: PlainMessageId; readonly means: PlainMessageId };
+} = {
+  runs: { name: 'stove.itRuns', means: 'stove.notYetFiveMoreMinutes' },
+  slow: { name: 'stove.itClosesSlowly', means: 'stove.nearlyTwoMoreMinutesThen' },
+  wrinkles: { name: 'stove.itWrinkles', means: 'stove.itsSetLeaveItOff' },
+  drops: { name: 'stove.theyDripOneByOne', means: 'stove.notYetKeepBoiling' },
+  merges: { name: 'stove.twoRunTogetherAndHang', means: 'stove.itsSet' },
+  weeps: { name: 'stove.aRingOfWaterRuns', means: 'stove.notYetCookItDown' },
+  mounds: { name: 'stove.itStaysInAHeap', means: 'stove.doneLeaveItOffThe' },
+};
 
 const OUTCOMES: { readonly [test in TestKind]: readonly string[] } = {
   'plate-test': PLATE_OUTCOMES,
@@ -44,37 +46,42 @@ const OUTCOMES: { readonly [test in TestKind]: readonly string[] } = {
 export function Tests({ test, fruit, plate, onOutcome, onLeave }: Props) {
   return (
     <section
-      aria-label={TITLES[test]}
+      aria-label={say(TITLES[test])}
       className="min-w-0 rounded-box border-4 border-secondary p-4"
     >
       <div className="flex flex-wrap items-center justify-between gap-2">
-        <h2 className="text-3xl font-bold">{TITLES[test]}</h2>
+        <h2 className="text-3xl font-bold">{say(TITLES[test])}</h2>
         <button type="button" className="btn min-h-12" onClick={onLeave}>
-          Not now
+          {say('stove.cancel')}
         </button>
       </div>
       {test === 'plate-test' && plate !== null && (
         <div className="my-3 flex items-center gap-4">
-          <p className="text-lg">This is your plate:</p>
+          <p className="text-lg">{say('stove.yourPlate')}</p>
           <div className="w-36" data-testid="your-plate" data-outcome={plate}>
             <PlateDrop outcome={plate} fruit={fruit} />
           </div>
         </div>
       )}
       <div className="mt-3 grid grid-cols-1 gap-3 sm:grid-cols-3">
-        {OUTCOMES[test].map((outcome) => (
-          <button
-            key={outcome}
-            type="button"
-            data-outcome={outcome}
-            onClick={() => onOutcome(outcome)}
-            className="btn h-auto min-w-0 flex-col items-center gap-1 border-2 border-base-300 p-3 text-left text-lg whitespace-normal"
-          >
-            {test === 'plate-test' && <PlateDrop outcome={outcome as PlateOutcome} fruit={fruit} />}
-            <span className="text-xl font-bold">{MEANINGS[outcome]?.name}</span>
-            <span className="text-base font-normal">{MEANINGS[outcome]?.means}</span>
-          </button>
-        ))}
+        {OUTCOMES[test].map((outcome) => {
+          const meaning = MEANINGS[outcome];
+          return (
+            <button
+              key={outcome}
+              type="button"
+              data-outcome={outcome}
+              onClick={() => onOutcome(outcome)}
+              className="btn h-auto min-w-0 flex-col items-center gap-1 border-2 border-base-300 p-3 text-left text-lg whitespace-normal"
+            >
+              {test === 'plate-test' && (
+                <PlateDrop outcome={outcome as PlateOutcome} fruit={fruit} />
+              )}
+              <span className="text-xl font-bold">{meaning && say(meaning.name)}</span>
+              <span className="text-base font-normal">{meaning && say(meaning.means)}</span>
+            </button>
+          );
+        })}
       </div>
     </section>
   );

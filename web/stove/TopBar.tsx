@@ -1,3 +1,5 @@
+import { say } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import type { CookSession } from '@idle-kettle/contract';
 import { format } from 'date-fns';
 import {
@@ -37,7 +39,14 @@ export function TopBar({ session, log, nowMs, litAtMs, ways, set, mute }: Props)
         {litAtMs !== null && (
           <>
             {' '}
-            · lit <span data-testid="since-lit">{clockInWords(Math.max(0, nowMs - litAtMs))}</span>
+            <Say
+              id="stove.burnerOn"
+              values={{
+                part: (
+                  <span data-testid="since-lit">{clockInWords(Math.max(0, nowMs - litAtMs))}</span>
+                ),
+              }}
+            />
           </>
         )}
       </p>
@@ -46,7 +55,7 @@ export function TopBar({ session, log, nowMs, litAtMs, ways, set, mute }: Props)
       </p>
       {session.practice && session.endedAt === null && (
         <fieldset className="flex items-center gap-1">
-          <legend className="sr-only">How fast the practice runs</legend>
+          <legend className="sr-only">{say('stove.practiceSpeed')}</legend>
           {SPEEDS.map((times) => (
             <button
               key={times}
@@ -63,33 +72,33 @@ export function TopBar({ session, log, nowMs, litAtMs, ways, set, mute }: Props)
       )}
       {mute && (
         <p role="status" className="border-l-4 border-secondary pl-2 text-base font-bold">
-          Touch the page once, so that it can ring
+          {say('stove.tapThePageOnceSo')}
         </p>
       )}
       <div className="ml-auto flex gap-1">
         <Way
-          name="Sound"
+          name={say('stove.sound')}
           on={ways.sound}
           can={can.sound}
           icons={[Volume2, VolumeX]}
           onSet={(sound) => set({ sound })}
         />
         <Way
-          name="Speak"
+          name={say('stove.speak')}
           on={ways.speech}
           can={can.speech}
           icons={[MessageSquareText, MessageSquareOff]}
           onSet={(speech) => set({ speech })}
         />
         <Way
-          name="Shake"
+          name={say('stove.vibrate')}
           on={ways.shake}
           can={can.shake}
           icons={[Vibrate, VibrateOff]}
           onSet={(shake) => set({ shake })}
         />
         <Way
-          name="Screen stays on"
+          name={say('stove.keepScreenOn')}
           on={ways.awake}
           can={can.awake}
           icons={[Eye, EyeOff]}
@@ -103,14 +112,17 @@ export function TopBar({ session, log, nowMs, litAtMs, ways, set, mute }: Props)
 function deliveryInWords({ heard, waiting, refused, keeps }: CookLog): string {
   if (!keeps)
     return waiting === 0
-      ? 'This browser keeps nothing, as in a private window: notes go straight to the server'
-      : `This browser keeps nothing, as in a private window: leave this page open until ${waiting} more ${waiting === 1 ? 'is' : 'are'} delivered`;
-  if (refused !== null) return `The server would not have something: ${refused}`;
-  if (heard && waiting === 0) return 'All is kept';
-  if (heard) return `${waiting} on the way`;
+      ? say('stove.thisBrowserCantStoreAnything')
+      : say('stove.thisBrowserCantStoreAnythingAs', {
+          waiting,
+          part: waiting === 1 ? say('stove.is') : say('stove.are'),
+        });
+  if (refused !== null) return say('stove.theServerRejectedOneEntry', { refused });
+  if (heard && waiting === 0) return say('stove.allSaved');
+  if (heard) return say('stove.sending', { waiting });
   return waiting === 0
-    ? 'No server just now; this device goes on by itself'
-    : `No server just now; ${waiting} kept here until it is back`;
+    ? say('stove.offlineThisDeviceGoesOn')
+    : say('stove.offlineEntriesKeptHereUntil', { waiting });
 }
 
 type WayProps = {
@@ -128,12 +140,12 @@ function Way({ name, on, can: able, icons: [On, Off], onSet }: WayProps) {
       type="button"
       aria-pressed={on && able}
       disabled={!able}
-      title={able ? name : `${name}: this browser cannot`}
+      title={able ? name : say('stove.thisBrowserCant', { name })}
       onClick={() => onSet(!on)}
       className="btn btn-square btn-ghost"
     >
       <Icon aria-hidden className="size-6" />
-      <span className="sr-only">{able ? name : `${name}: this browser cannot`}</span>
+      <span className="sr-only">{able ? name : say('stove.thisBrowserCant', { name })}</span>
     </button>
   );
 }

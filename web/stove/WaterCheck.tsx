@@ -1,3 +1,5 @@
+import { say } from '@idle-kettle/words';
+import { Say } from '../ui/Say.tsx';
 import {
   canBeBoilingWater,
   formatTemperature,
@@ -41,14 +43,20 @@ export function WaterCheck(props: Props) {
   const odd = typed ?? (reading?.steady === true ? reading.shownC : null);
   if (progress.litAtMs !== null) return null;
   return (
-    <section aria-label="Boiling water" className="rounded-box border-2 border-base-300 p-4">
-      <h2 className="text-2xl font-bold">First, boiling water</h2>
+    <section
+      aria-label={say('stove.boilingWater')}
+      className="rounded-box border-2 border-base-300 p-4"
+    >
+      <h2 className="text-2xl font-bold">{say('stove.firstBoilSomeWater')}</h2>
       {checked ? (
         <>
           <p className="text-lg">
-            Water boils here at{' '}
-            <b data-testid="water-boils">{formatTemperature(waterBoilsC, scale)}</b> on this
-            thermometer. Every stop is counted from there.
+            <Say
+              id="stove.waterBoilsHereAtOn"
+              values={{
+                part: <b data-testid="water-boils">{formatTemperature(waterBoilsC, scale)}</b>,
+              }}
+            />
           </p>
           <div className="mt-2 flex flex-wrap gap-2">
             {keeping && (
@@ -58,7 +66,7 @@ export function WaterCheck(props: Props) {
                   className="btn min-h-12"
                   onClick={() => keeping.keep(waterBoilsC)}
                 >
-                  Keep it for this kitchen
+                  {say('stove.saveItForThisKitchen')}
                 </button>
                 <p role="status" className="self-center">
                   {keeping.said}
@@ -70,34 +78,32 @@ export function WaterCheck(props: Props) {
               className="btn btn-ghost min-h-12"
               onClick={() => void note('in-water')}
             >
-              Check again
+              {say('stove.checkAgain')}
             </button>
           </div>
         </>
       ) : since === null ? (
         <>
-          <p className="text-lg">
-            Thermometers lie, and kitchens lie high. Boil a pan of plain water, hold the probe in it
-            clear of the base, and two minutes later every figure here is right for this
-            thermometer.
-          </p>
+          <p className="text-lg">{say('stove.thermometersAreOftenOffAnd')}</p>
           <button
             type="button"
             className="btn btn-secondary mt-2 min-h-14 text-lg"
             onClick={() => void note('in-water')}
           >
-            It is in boiling water
+            {say('stove.theProbeIsInBoiling')}
           </button>
         </>
       ) : (
         <>
           <ol className="list-inside list-decimal text-lg">
-            <li>The water rolls, and the probe does not touch the base.</li>
-            <li>Wait until the reading stands still.</li>
-            <li>Take it, or type what a dial shows.</li>
+            <li>{say('stove.theWaterIsRollingAnd')}</li>
+            <li>{say('stove.waitUntilTheReadingStops')}</li>
+            <li>{say('stove.useItOrTypeWhat')}</li>
           </ol>
           <p className="mt-2 text-4xl font-bold tabular-nums" role="status">
-            {reading === null ? 'No reading yet' : formatTemperature(reading.shownC, scale)}
+            {reading === null
+              ? say('stove.noReadingYet')
+              : formatTemperature(reading.shownC, scale)}
           </p>
           {reading !== null && (
             <button
@@ -107,11 +113,11 @@ export function WaterCheck(props: Props) {
               disabled={!reading.steady || !boils(reading.shownC)}
               onClick={() => void note('water-boils', Number(reading.shownC.toFixed(2)))}
             >
-              {reading.steady ? 'It stands still: take it' : 'Not still yet'}
+              {reading.steady ? say('stove.itsSteadyUseIt') : say('stove.notSteadyYet')}
             </button>
           )}
           <OneNumber
-            label="Or what the thermometer shows"
+            label={say('stove.orWhatTheThermometerShows')}
             unit={`°${scale}`}
             min={scale === 'C' ? 85 : 185}
             max={scale === 'C' ? 105 : 221}
@@ -123,8 +129,10 @@ export function WaterCheck(props: Props) {
           />
           {odd !== null && !boils(odd) && (
             <p role="alert" className="mt-2 text-lg text-error">
-              {formatTemperature(odd, scale)} is not boiling water: here it boils near{' '}
-              {formatTemperature(waterBoilsC, scale)}. Is the probe in it, and does it roll?
+              {say('stove.isntBoilingWaterHereIt', {
+                temperature: formatTemperature(odd, scale),
+                temperature2: formatTemperature(waterBoilsC, scale),
+              })}
             </p>
           )}
         </>

@@ -60,7 +60,7 @@ test('softening counts down, and rings when it is over', () => {
 
 test('what is softened is brought to the boil first: a cook sees that, and a practice pot shows it', () => {
   const lit = log([0, 'lit']);
-  expect(call(lit, 3)).toMatchObject({ press: 'It boils', due: true });
+  expect(call(lit, 3)).toMatchObject({ press: 'It’s boiling', due: true });
   const sight = (surface: PotSight['surface']) => ({ surface, grit: false }) as PotSight;
   expect(call(lit, 3, null, sight('steaming')).due).toBe(false);
   expect(call(lit, 6, null, sight('bubbling')).due).toBe(true);
@@ -83,7 +83,7 @@ test('after a drop that ran, the five minutes are counted, whatever the thermome
     (entry, index) => ({ ...entry, seq: index + 1 }),
   );
   const there = known({ toGoK: -1 });
-  expect(call(ran, 33, there)).toMatchObject({ text: '5 minutes more', due: false });
+  expect(call(ran, 33, there)).toMatchObject({ text: '5 more minutes', due: false });
   expect(call(ran, 36, there)).toMatchObject({ text: 'Take it off the heat', due: true });
 });
 

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { PotSight } from '@idle-kettle/contract';
 import type { Estimate, Progress, CookPlan, TemperatureScale } from '@idle-kettle/core';
 import { formatTemperature } from '@idle-kettle/core';
@@ -41,7 +42,7 @@ export function instructionFor(
     { ...act, minutes: act.takes.minutes },
     { product, method, process, stop: formatTemperature(stopC, scale) },
   );
-  const say = (due: boolean, dueAtMs: number | null, rings = false): Instruction => ({
+  const instruct = (due: boolean, dueAtMs: number | null, rings = false): Instruction => ({
     text: words.title,
     detail: words.detail,
     press: words.press,
@@ -54,24 +55,28 @@ export function instructionFor(
   });
   const untilItBoils = (boils: boolean): Instruction => {
     const heldBack = practice ? null : notYet(cookPlan, known, scale);
-    return { ...say(boils && heldBack === null, null), heldBack };
+    return { ...instruct(boils && heldBack === null, null), heldBack };
   };
   if (progress.state === 'lifted')
     return {
-      ...say(true, null),
-      text: 'Back on the heat',
-      detail: `It is off for a moment. Then: ${words.title}.`,
-      press: 'It is back on',
+      ...instruct(true, null),
+      text: say('stove.backOnTheHeat'),
+      detail: say('stove.itsOffForAMoment', { title: words.title }),
+      press: say('stove.itsBackOn'),
       says: 'on-heat',
       instead: act.ends.some(({ on }) => on === 'off-heat')
-        ? { press: 'It stays off: it is done', says: 'off-heat' }
+        ? { press: say('stove.itsDoneItStaysOff'), says: 'off-heat' }
         : null,
     };
   switch (act.id) {
     case 'boil-down':
     case 'reduce': {
       if (setSeenAtMs !== null)
-        return { ...say(true, null, true), ...TAKE_IT_OFF, detail: SETS_ALREADY };
+        return {
+          ...instruct(true, null, true),
+          ...takeItOff(),
+          detail: say('stove.nowTheTestSaysIts'),
+        };
       const at = more === null ? stopAtMs(known) : endsAtMs;
       const reached =
         more === null &&
@@ -82,43 +87,49 @@ export function instructionFor(
       const due = reached || (at !== null && nowMs >= at);
       // A stop that came before its time has no clock.
       if (due)
-        return { ...say(true, at !== null && nowMs >= at ? at : null, true), ...TAKE_IT_OFF };
+        return { ...instruct(true, at !== null && nowMs >= at ? at : null, true), ...takeItOff() };
       return more === null
-        ? say(false, at)
-        : { ...say(false, at), text: `${more.minutes} minutes more`, detail: MORE_DETAIL };
+        ? instruct(false, at)
+        : {
+            ...instruct(false, at),
+            text: say('stove.moreMinutes', { minutes: more.minutes }),
+            detail: say('stove.itRanOnThePlate'),
+          };
     }
     case 'clock': {
       const due = endsAtMs !== null && nowMs >= endsAtMs;
-      return due ? { ...say(true, endsAtMs, true), ...TAKE_IT_OFF } : say(false, endsAtMs);
+      return due
+        ? { ...instruct(true, endsAtMs, true), ...takeItOff() }
+        : instruct(false, endsAtMs);
     }
     case 'whisk': {
       const due = known !== null && known.tempC.p50 >= cookPlan.stopC;
-      return due ? { ...say(true, null, true), ...TAKE_IT_OFF } : say(false, stopAtMs(known));
+      return due
+        ? { ...instruct(true, null, true), ...takeItOff() }
+        : instruct(false, stopAtMs(known));
     }
     case 'dissolve':
-      return say(sight === null || !sight.grit, null);
+      return instruct(sight === null || !sight.grit, null);
     case 'to-boil':
       return untilItBoils(sight === null || BOILS.has(sight.surface));
     case 'to-rolling':
       return untilItBoils(sight === null || sight.surface === 'rolling');
     case 'fill':
       // A practice ends here; a real pot goes on at the jars, which are a screen of their own.
-      return practice ? say(true, null) : { ...say(true, null), press: 'To the jars' };
+      return practice
+        ? instruct(true, null)
+        : { ...instruct(true, null), press: say('stove.goToTheJars') };
     default:
-      return endsAtMs === null ? say(true, null) : say(nowMs >= endsAtMs, endsAtMs, true);
+      return endsAtMs === null ? instruct(true, null) : instruct(nowMs >= endsAtMs, endsAtMs, true);
   }
 }
 
 const BOILS: ReadonlySet<PotSight['surface']> = new Set(['bubbling', 'rolling']);
 
-const TAKE_IT_OFF = {
-  text: 'Take it off the heat',
-  detail: 'Now. Then test it.',
-} as const;
-
-const MORE_DETAIL = 'It ran on the plate. Boil on, then off the heat and test again.';
-
-const SETS_ALREADY = 'Now. The test says that it sets.';
+const takeItOff = () => ({
+  text: say('stove.takeItOffTheHeat'),
+  detail: say('stove.nowThenTestIt'),
+});
 
 /** Below boiling water by more than this, a pot does not boil, K. */
 const FAR_FROM_BOIL_K = 6;
@@ -134,5 +145,8 @@ function notYet(
   const trueC = shownC - (thermometerIsOff ? offsetK.p50 : 0);
   return waterBoilsC - trueC <= FAR_FROM_BOIL_K
     ? null
-    : `The probe shows ${formatTemperature(shownC, scale)}, and water boils here at ${formatTemperature(waterBoilsC, scale)}. Does it boil? Then the probe does not touch it.`;
+    : say('stove.theProbeShowsButWater', {
+        temperature: formatTemperature(shownC, scale),
+        temperature2: formatTemperature(waterBoilsC, scale),
+      });
 }

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import {
   fahrenheitDegrees,
   type Caution,
@@ -11,15 +12,12 @@ import type { Saying } from './voice.ts';
 const MINUTES = [30, 20, 10, 5, 2, 1];
 const DEGREES = [10, 5, 3, 2, 1];
 
-const counted = (count: number, name: string): string =>
-  `${count} ${count === 1 ? name : `${name}s`} to go`;
-
 /** Minutes left, where as many are left as are worth a word. */
 export function minutesToGo(of: string, dueAtMs: number | null, nowMs: number): readonly Saying[] {
   if (dueAtMs === null) return [];
   const left = Math.ceil((dueAtMs - nowMs) / 60_000);
   return MINUTES.includes(left)
-    ? [{ key: `${of}: ${left} min`, text: counted(left, 'minute') }]
+    ? [{ key: `${of}: ${left} min`, text: say('speech.minutesToGo', { count: left }) }]
     : [];
 }
 
@@ -35,7 +33,7 @@ export function stoveSayings(
   const { text, due, rings, dueAtMs } = instruction;
   const of = `${actIndex} ${text}`;
   return [
-    { key: `${of} ${String(due)}`, text: rings ? `Time’s up. ${text}` : text },
+    { key: `${of} ${String(due)}`, text: rings ? say('stove.timesUp', { text }) : text },
     ...minutesToGo(of, due ? null : dueAtMs, nowMs),
     ...degreesToGo(of, known, scale),
     ...cautions
@@ -52,6 +50,6 @@ function degreesToGo(
   if (known === null || known.toGoK === null || known.unobserved !== null) return [];
   const left = Math.ceil(scale === 'F' ? fahrenheitDegrees(known.toGoK) : known.toGoK);
   return DEGREES.includes(left)
-    ? [{ key: `${of}: ${left} deg`, text: counted(left, 'degree') }]
+    ? [{ key: `${of}: ${left} deg`, text: say('speech.degreesToGo', { count: left }) }]
     : [];
 }

@@ -40,7 +40,7 @@ test('minutes are said when 30, 20, 10, 5, 2 and 1 are left', () => {
   expect(minutesToGo('x', null, 0)).toEqual([]);
 });
 
-test('at the stove: the act, degrees in the kitchen’s scale, what to mind, and time’s up', () => {
+test('at the stove: the act, degrees in the kitchen’s scale, the notes, and time’s up', () => {
   const instruction: Instruction = {
     text: 'Boil hard to 220 °F',
     detail: '',

@@ -1,3 +1,4 @@
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { Entry, EntryKind } from '@idle-kettle/core';
 import {
   plannedAddition,
@@ -8,56 +9,56 @@ import {
   type TemperatureScale,
 } from '@idle-kettle/core';
 
-const EVENTS: { readonly [kind in EntryKind]: string } = {
-  temperature: 'Thermometer',
-  weight: 'Weighed',
-  'in-water': 'Probe in boiling water',
-  'water-boils': 'Boiling water shows',
-  lit: 'Lit',
-  flame: 'Flame',
-  'lid-on': 'Lid on',
-  'lid-off': 'Lid off',
-  softened: 'Soft',
-  added: 'Added',
-  dissolved: 'No grit',
-  rolling: 'At a full boil',
-  stirred: 'Stirred',
-  skimmed: 'Skimmed',
-  pureed: 'Puréed',
-  'plate-test': 'Plate test',
-  'sheet-test': 'Sheet test',
-  'mound-test': 'Mound test',
-  'off-heat': 'Off the heat',
-  lifted: 'Lifted off the heat',
-  'on-heat': 'Back on the heat',
-  stood: 'Stood',
-  'probe-out': 'Probe out',
-  'probe-in': 'Probe in',
-  ready: 'To the jars',
-  undo: 'Taken back',
-  measured: 'Measured in the pot',
-  filled: 'Filled',
-  bubbled: 'Bubbles out',
-  wiped: 'Rims wiped',
-  lidded: 'Lids on',
-  tight: 'Bands fingertip-tight',
-  loaded: 'Into the canner',
-  'canner-lit': 'Canner on the heat',
-  'canner-boils': 'Canner at the boil',
-  'boil-lost': 'Canner lost the boil',
-  'water-in': 'Boiling water into the canner',
-  'canner-off': 'Canner off the heat',
-  'lifted-out': 'Out of the canner',
-  sealed: 'Sealed',
-  unsealed: 'Did not seal',
-  siphoned: 'Lost liquid',
-  floating: 'Fruit floats',
-  cracked: 'Broken',
-  'new-lid': 'New lid',
-  'to-fridge': 'Into the fridge',
-  'to-freezer': 'Into the freezer',
-  labelled: 'Labelled',
-  'put-away': 'Put away',
+const EVENTS: { readonly [kind in EntryKind]: PlainMessageId } = {
+  temperature: 'stove.thermometer',
+  weight: 'stove.weighed',
+  'in-water': 'stove.probeInBoilingWater',
+  'water-boils': 'stove.boilingWaterShows',
+  lit: 'stove.burnerOn2',
+  flame: 'stove.flame',
+  'lid-on': 'stove.lidOn',
+  'lid-off': 'stove.lidOff',
+  softened: 'stove.soft',
+  added: 'stove.added',
+  dissolved: 'stove.dissolved',
+  rolling: 'stove.atAFullBoil',
+  stirred: 'stove.stirred',
+  skimmed: 'stove.skimmed',
+  pureed: 'stove.purEd',
+  'plate-test': 'stove.plateTest',
+  'sheet-test': 'stove.sheetTest',
+  'mound-test': 'stove.moundTest',
+  'off-heat': 'stove.offTheHeat',
+  lifted: 'stove.liftedOffTheHeat',
+  'on-heat': 'stove.backOnTheHeat',
+  stood: 'stove.readyToFill',
+  'probe-out': 'stove.probeOut',
+  'probe-in': 'stove.probeIn',
+  ready: 'stove.toTheJars',
+  undo: 'stove.undone',
+  measured: 'stove.measuredInThePot',
+  filled: 'stove.filled',
+  bubbled: 'stove.bubblesRemoved',
+  wiped: 'stove.rimsWiped',
+  lidded: 'stove.lidsOn',
+  tight: 'stove.bandsFingertipTight',
+  loaded: 'stove.intoTheCanner',
+  'canner-lit': 'stove.cannerOnTheHeat',
+  'canner-boils': 'stove.cannerAtTheBoil',
+  'boil-lost': 'stove.cannerLostTheBoil',
+  'water-in': 'stove.boilingWaterIntoTheCanner',
+  'canner-off': 'stove.cannerOffTheHeat',
+  'lifted-out': 'stove.outOfTheCanner',
+  sealed: 'stove.sealed',
+  unsealed: 'stove.didNotSeal',
+  siphoned: 'stove.lostLiquid',
+  floating: 'stove.fruitFloats',
+  cracked: 'stove.broken',
+  'new-lid': 'stove.newLid',
+  'to-fridge': 'stove.intoTheFridge',
+  'to-freezer': 'stove.intoTheFreezer',
+  labelled: 'stove.labeled',
+  'put-away': 'stove.onTheShelf',
 };
 
 /**
@@ -69,12 +70,12 @@ export function entryInWords(
   scale: TemperatureScale,
   sizes: readonly string[] = [],
 ): string {
-  const name = EVENTS[kind];
+  const name = say(EVENTS[kind]);
   switch (kind) {
     case 'added': {
       const what =
         plannedAddition({ kind, text }) !== null
-          ? 'as planned'
+          ? say('stove.asPlanned')
           : (findIngredient(text ?? '')?.name ?? text ?? '');
       return `${name} ${formatGrams(value ?? 0)}, ${what}`;
     }
@@ -90,16 +91,18 @@ export function entryInWords(
     case 'mound-test':
       return `${name}: ${text ?? ''}`;
     case 'measured':
-      return `${name} ${Math.round(value ?? 0)} mL`;
+      return say('stove.ml', { name, round: Math.round(value ?? 0) });
     case 'filled':
-      return `${name} ${jarsInWords(text, sizes)}${value === null ? '' : `, ${Math.round(value)} mL each`}`;
+      return `${name} ${jarsInWords(text, sizes)}${value === null ? '' : say('stove.mlEach', { round: Math.round(value) })}`;
     case 'loaded':
-      return `${name}, load ${value ?? 1}: ${jarsInWords(text, sizes)}`;
+      return say('stove.load', { name, value: value ?? 1, jars: jarsInWords(text, sizes) });
     case 'bubbled':
     case 'wiped':
     case 'lidded':
     case 'tight':
-      return text === null ? name : `${name}: ${sizes[Number(text) - 1] ?? `size ${text}`}`;
+      return text === null
+        ? name
+        : `${name}: ${sizes[Number(text) - 1] ?? say('stove.size', { text })}`;
     default:
       return isOfTheJars(kind) && text !== null ? `${name}: ${jarsInWords(text, sizes)}` : name;
   }
@@ -111,7 +114,7 @@ const jarsInWords = (text: string | null, sizes: readonly string[]): string =>
     .split(/\s+/)
     .map((part) => {
       const [size = '', numbers = ''] = part.split('.');
-      return `${sizes[Number(size) - 1] ?? `size ${size}`} ${numbers.replace('-', ' to ')}`;
+      return `${sizes[Number(size) - 1] ?? say('stove.size2', { size })} ${numbers.replace('-', say('stove.to'))}`;
     })
     .join(', ');
 

@@ -1,30 +1,38 @@
+import { say } from '@idle-kettle/words';
+import { Say } from './Say.tsx';
 import { Link } from 'react-router';
 
 /** Stands in for a screen that failed; drafts are kept in the browser, so nothing typed is lost. */
 export const Broken = () => (
-  <Notice title="This screen stopped working">
-    What you typed is kept in this browser.{' '}
+  <Notice title={say('ui.thisScreenStoppedWorking')}>
+    {say('ui.whatYouTypedIsKept')}{' '}
     <button type="button" className="link" onClick={() => window.location.reload()}>
-      Load it again
+      {say('ui.reload')}
     </button>
   </Notice>
 );
 
 export const NoSuchPage = () => (
-  <Notice title="There is nothing here">
-    The address may be mistyped.{' '}
-    <Link to="/" className="link">
-      Go to the batches
-    </Link>
+  <Notice title={say('ui.pageNotFound')}>
+    <Say
+      id="ui.checkTheAddress"
+      values={{
+        part: (
+          <Link to="/" className="link">
+            {say('ui.goToBatches')}
+          </Link>
+        ),
+      }}
+    />
   </Notice>
 );
 
 /** Something could not be fetched; offers to try again. */
 export const NotFetched = ({ error, again }: { error: Error; again: () => void }) => (
-  <Notice title="That could not be fetched">
+  <Notice title={say('ui.couldNotLoad')}>
     {error.message}{' '}
     <button type="button" className="link" onClick={again}>
-      Try again
+      {say('ui.tryAgain')}
     </button>
   </Notice>
 );

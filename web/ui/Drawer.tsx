@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { X } from 'lucide-react';
 import { useEffect, useId, useRef, useState } from 'react';
 
@@ -42,7 +43,7 @@ export function Drawer({ title, unsaved = false, onClose, children }: Props) {
         <button
           type="button"
           className="btn btn-square btn-ghost"
-          aria-label="Close"
+          aria-label={say('ui.close')}
           onClick={leave}
         >
           <X aria-hidden className="size-5" />
@@ -53,12 +54,12 @@ export function Drawer({ title, unsaved = false, onClose, children }: Props) {
           role="alert"
           className="mb-4 flex flex-wrap items-center gap-3 border-l-4 border-secondary pl-3"
         >
-          <p>What is written here is not saved.</p>
+          <p>{say('ui.changesHereArentSaved')}</p>
           <button type="button" className="btn btn-sm" onClick={onClose}>
-            Give it up
+            {say('ui.discard')}
           </button>
           <button type="button" className="btn btn-sm" onClick={() => setAsking(false)}>
-            Go on writing
+            {say('ui.keepEditing')}
           </button>
         </div>
       )}

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { Component, type ReactNode } from 'react';
 
 type Props = {
@@ -28,11 +29,12 @@ export class ErrorBoundary extends Component<Props, { readonly failed: boolean }
     return (
       <Notice className="border-l-4 border-error pl-3 text-base">
         <span role="alert">
-          {`${this.props.what.charAt(0).toUpperCase()}${this.props.what.slice(1)}`} stopped working;
-          everything else goes on.
+          {say('ui.stoppedWorkingEverythingElseStill', {
+            text: `${this.props.what.charAt(0).toUpperCase()}${this.props.what.slice(1)}`,
+          })}
         </span>{' '}
         <button type="button" className="link" onClick={() => this.setState({ failed: false })}>
-          Try it again
+          {say('ui.tryAgain')}
         </button>
       </Notice>
     );

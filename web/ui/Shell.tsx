@@ -1,13 +1,14 @@
+import { say } from '@idle-kettle/words';
 import { BookOpenText, CookingPot, House, NotebookTabs } from 'lucide-react';
 import { NavLink, Outlet, ScrollRestoration } from 'react-router';
 import { KettleMark } from './KettleMark.tsx';
 
 const PLACES = [
-  { to: '/', text: 'Batches', icon: BookOpenText },
-  { to: '/stove', text: 'Stove', icon: CookingPot },
-  { to: '/recipes', text: 'Cards', icon: NotebookTabs },
-  { to: '/kitchen', text: 'Kitchen', icon: House },
-];
+  { to: '/', text: 'ui.batches', icon: BookOpenText },
+  { to: '/stove', text: 'ui.stove', icon: CookingPot },
+  { to: '/recipes', text: 'ui.recipes', icon: NotebookTabs },
+  { to: '/kitchen', text: 'ui.kitchen', icon: House },
+] as const;
 
 /** The head of every page, and the page under it. */
 export function Shell() {
@@ -17,7 +18,7 @@ export function Shell() {
         href="#page"
         className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-10"
       >
-        Skip to the page
+        {say('ui.skipToContent')}
       </a>
       <header className="rim bg-base-100 will-change-transform print:hidden">
         <div className="mx-auto flex max-w-[84rem] items-center gap-2 px-3 py-2 sm:gap-4 sm:px-6 lg:py-1">
@@ -26,9 +27,9 @@ export function Shell() {
             className="flex items-center gap-2 text-lg font-bold whitespace-nowrap text-primary sm:text-xl"
           >
             <KettleMark />
-            <span className="max-sm:sr-only">Idle Kettle</span>
+            <span className="max-sm:sr-only">{say('ui.idleKettle')}</span>
           </NavLink>
-          <nav aria-label="Places" className="ml-auto flex gap-1">
+          <nav aria-label={say('ui.main')} className="ml-auto flex gap-1">
             {PLACES.map(({ to, text, icon: Icon }) => (
               <NavLink
                 key={to}
@@ -39,7 +40,7 @@ export function Shell() {
                 }
               >
                 <Icon aria-hidden className="size-5 max-sm:hidden" />
-                {text}
+                {say(text)}
               </NavLink>
             ))}
           </nav>
@@ -53,8 +54,7 @@ export function Shell() {
         <Outlet />
       </main>
       <footer className="print:hidden mx-auto max-w-[84rem] px-4 pb-6 text-sm opacity-80 sm:px-6 lg:pb-1.5 lg:text-xs">
-        Times and verdicts are a help, not an authority: follow your local extension service or food
-        authority where it says otherwise.
+        {say('ui.timesAndVerdictsAreA')}
       </footer>
     </div>
   );

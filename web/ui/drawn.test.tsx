@@ -85,9 +85,9 @@ test('of two sheets both are shown line by line, with what can be done', () => {
   for (const part of [
     '700 g sugar',
     '800 g sugar',
-    'Keep mine',
-    'Take theirs',
-    'Save mine as another batch',
+    'Keep this one',
+    'Use the other one',
+    'Save this one as a new batch',
   ])
     expect(text).toContain(part);
 });
@@ -112,25 +112,27 @@ const refused = (status: number) =>
 
 test.each<[string, Partial<SaverState>, string]>([
   ['what is saved', {}, 'Saved 1 Sep'],
-  ['a change', { changed: true }, 'Changed; kept in this browser'],
+  ['a change', { changed: true }, 'Unsaved changes, kept in this browser'],
   ['a change that can be given up', { changed: true }, 'Go back'],
-  ['a save under way', { pending: true }, 'Saving'],
+  ['a save under way', { pending: true }, 'Saving…'],
   ['a new batch', { saved: null, changed: true }, 'Not saved yet; kept in this browser'],
-  ['a conflict', { theirs: saved, changed: true }, 'Saved somewhere else meanwhile'],
+  ['a conflict', { theirs: saved, changed: true }, 'Changed on another device'],
   ['a server that is away', { error: new Unreachable() }, 'saved when it answers again'],
-  ['a batch that was put away', { error: refused(404) }, 'Save mine as another batch'],
-  ['a refusal', { error: refused(400) }, 'Try now'],
+  ['a batch that was put away', { error: refused(404) }, 'Save this one as a new batch'],
+  ['a refusal', { error: refused(400) }, 'Try again'],
 ])('the bar says where things stand: %s', (_, change, words) => {
   expect(bar(change)).toContain(words);
 });
 
 test('an empty sheet is said to be empty', () => {
-  expect(bar({ saved: null }, true)).toContain('Nothing written yet');
+  expect(bar({ saved: null }, true)).toContain('No ingredients yet');
 });
 
 test('a boundary draws what stands in it, and after a failure its notice in the place of it', () => {
   expect(drawn(<ErrorBoundary what="the curve">here</ErrorBoundary>)).toContain('here');
   const failed = new ErrorBoundary({ what: 'the curve', children: 'here' });
   failed.state = ErrorBoundary.getDerivedStateFromError();
-  expect(drawn(failed.render())).toContain('The curve stopped working; everything else goes on.');
+  expect(drawn(failed.render())).toContain(
+    'The curve stopped working; everything else still works.',
+  );
 });

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { jamColourOf, mainFruitOf, type Formula } from '@idle-kettle/contract';
 import {
   findIngredient,
@@ -41,7 +42,7 @@ export function suggestedName(plan: Pick<Plan, 'before' | 'lines' | 'product'> |
     (line) => line.ingredient !== undefined && findIngredient(line.ingredient)?.kind === 'fruit',
   );
   const names = [...new Set(fruits.flatMap(({ name }) => name ?? []))].slice(0, 3);
-  if (plan === null || names.length === 0) return 'New batch';
-  const text = `${listed(names)} ${PRODUCTS[plan.product].name.replace('fruit ', '')}`;
+  if (plan === null || names.length === 0) return say('ui.newBatch');
+  const text = `${listed(names)} ${PRODUCTS[plan.product].name.replace(say('ui.fruit'), '')}`;
   return text.charAt(0).toUpperCase() + text.slice(1);
 }

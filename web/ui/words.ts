@@ -1,3 +1,4 @@
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { PlanSummary } from '@idle-kettle/contract';
 import { listed, type Plan } from '@idle-kettle/core';
 
@@ -9,7 +10,7 @@ const plural = (count: number, name: string): string => (count === 1 ? name : `$
 /** `7 half-pints and 1 quarter-pint`: what the batch most likely fills. */
 export const packingInWords = ({ jars }: Pick<NonNullable<Plan['yield']>, 'jars'>): string =>
   jars.length === 0
-    ? 'no full jar'
+    ? say('ui.noFullJar')
     : listed(jars.map(({ name, count }) => `${count} ${plural(count, name)}`));
 
 /** `7–8 half-pints`, `5–6 half-pints and up to 1 quarter-pint`: poor to good outcome, size by size; null before there is a yield. */
@@ -19,26 +20,29 @@ export function jarsInWords({
   readonly yield?: PlanSummary['yield'] | undefined;
 }): string | null {
   if (!jars) return null;
-  if (jars.fullJars.p90 === 0) return 'less than one jar';
+  if (jars.fullJars.p90 === 0) return say('ui.lessThanOneJar');
   return listed(
     jars.sizes.map(({ name, poor, good }) => {
-      const count = poor === good ? `${good}` : poor === 0 ? `up to ${good}` : `${poor}–${good}`;
+      const count =
+        poor === good ? `${good}` : poor === 0 ? say('ui.upTo', { good }) : `${poor}–${good}`;
       return `${count} ${plural(good, name)}`;
     }),
   );
 }
 
-const SHELF: { readonly [verdict in Plan['shelf']['verdict']]: string } = {
-  pantry: 'Pantry',
-  fridge: 'Fridge only',
-  freezer: 'Freezer only',
+const SHELF: { readonly [verdict in Plan['shelf']['verdict']]: PlainMessageId } = {
+  pantry: 'ui.pantry',
+  fridge: 'ui.fridgeOnly',
+  freezer: 'ui.freezerOnly',
 };
 
 /** `Pantry, 12 months`, `Fridge only, 3 weeks`. */
 export function shelfInWords({ shelf }: Pick<PlanSummary, 'shelf'>): string {
   const time =
-    shelf.months >= 1 ? `${shelf.months} months` : `${Math.round(shelf.months * 4)} weeks`;
-  return `${SHELF[shelf.verdict]}, ${time}`;
+    shelf.months >= 1
+      ? say('ui.months', { months: shelf.months })
+      : say('ui.weeks', { round: Math.round(shelf.months * 4) });
+  return `${say(SHELF[shelf.verdict])}, ${time}`;
 }
 
 /** `10 min`, or `none` for a batch that is not processed. */
@@ -46,8 +50,8 @@ export const processInWords = ({ process }: Pick<PlanSummary, 'process'>): strin
   process.method === 'none'
     ? 'none'
     : process.minutes === null
-      ? 'as printed in the formula'
-      : `${process.minutes} min`;
+      ? say('ui.asPrintedInTheFormula')
+      : say('ui.min', { minutes: process.minutes });
 
 /** `31–38 min`, or `8–9 h` where it takes hours; a single figure where both ends agree. */
 export function minutesInWords({

@@ -23,7 +23,7 @@ describe('the run sheet tells the order of work, by common practice', () => {
       { lines: ['5 cups crushed strawberries', '7 cups sugar', '1 box powdered pectin'] },
       [
         /^Light .* 49 g powdered pectin/,
-        /^All the sugar in, at once. 1,400 g white sugar/,
+        /^Add all the sugar at once. 1,400 g white sugar/,
         /^Boil hard for 1 minute/,
       ],
     ],
@@ -33,7 +33,7 @@ describe('the run sheet tells the order of work, by common practice', () => {
       [
         /^Light .* 1,400 g white sugar/,
         /full rolling boil/,
-        /^Pectin in, at once. 88 g liquid pectin/,
+        /^Add the pectin at once. 88 g liquid pectin/,
       ],
     ],
     [
@@ -48,8 +48,8 @@ describe('the run sheet tells the order of work, by common practice', () => {
       },
       [
         /^Light .* calcium water/,
-        /^Bring it to a full boil/,
-        /^Sugar with pectin in. 200 g white sugar/,
+        /^Bring to a full boil/,
+        /^Add the sugar with the pectin. 200 g white sugar/,
       ],
     ],
     [
@@ -118,7 +118,7 @@ describe('the run sheet tells the order of work, by common practice', () => {
       /^A knob of butter/,
       /^Boil hard/,
       /^Test a drop/,
-      /^Stir in what goes in last. .* brandy and .* vanilla/,
+      /^Stir in the last additions. .* brandy and .* vanilla/,
     ].map((pattern) => told.findIndex((text) => pattern.test(text)));
     expect(at).not.toContain(-1);
     expect(at).toEqual([...at].sort((a, b) => a - b));

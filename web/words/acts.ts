@@ -1,3 +1,4 @@
+import { type PlainMessageId, say } from '@idle-kettle/words';
 import type { ActId, Method, Phase, Plan, PlanAct, Product, Used } from '@idle-kettle/core';
 import { CARRIER_SUGAR_G, formatGrams, formatVolume } from '@idle-kettle/core';
 
@@ -34,33 +35,45 @@ function listed(uses: readonly Used[], nothing: string): string {
   if (items.length === 0) return nothing;
   return items.length === 1
     ? (items[0] ?? nothing)
-    : `${items.slice(0, -1).join(', ')} and ${items[items.length - 1] ?? ''}`;
+    : say('acts.and', {
+        value: items.slice(0, -1).join(', '),
+        value2: items[items.length - 1] ?? '',
+      });
 }
 
 const withWater = (act: ToldAct): string =>
-  act.waterG !== undefined && act.waterG > 0 ? ` in ${formatGrams(act.waterG)} of water` : '';
+  act.waterG !== undefined && act.waterG > 0
+    ? say('acts.inOfWater', { grams: formatGrams(act.waterG) })
+    : '';
 
 const volume = (mL: number): string =>
   formatVolume(Math.round(mL / QUARTER_CUP_ML) * QUARTER_CUP_ML, 'us');
 
 /** What it should give, or gave. */
 function given({ gives }: ToldAct): string {
-  if (gives === undefined) return 'Measure what it gives: the rest goes by it.';
+  if (gives === undefined) return say('acts.measureWhatItGivesThe');
   const { massG, volumeMl, measured } = gives;
   return measured
-    ? `It gave ${volume(volumeMl.typical)} (${formatGrams(massG.typical)}).`
-    : `It should give ${volume(volumeMl.low)} to ${volume(volumeMl.high)} (${formatGrams(massG.low)} to ${formatGrams(massG.high)}). Measure it, and write it down: the rest goes by it.`;
+    ? say('acts.itGave', { volume: volume(volumeMl.typical), grams: formatGrams(massG.typical) })
+    : say('acts.itShouldGiveMeasureIt', {
+        volume: volume(volumeMl.low),
+        volume2: volume(volumeMl.high),
+        grams: formatGrams(massG.low),
+        grams2: formatGrams(massG.high),
+      });
 }
 
 /** `5 minutes`; `the time` where nobody said. */
 export const minutesInWords = (count: number | null): string =>
-  count === null ? 'the time' : `${count} ${count === 1 ? 'minute' : 'minutes'}`;
+  count === null
+    ? say('acts.theTime')
+    : `${count} ${count === 1 ? say('acts.minute') : say('acts.minutes')}`;
 
 /** What goes into a butter near its end. */
 function toTaste(uses: readonly Used[]): string {
   const sweet = uses.filter(({ sweetens }) => sweetens === true).length;
-  if (sweet === 0) return 'Spice';
-  return sweet === uses.length ? 'Sugar' : 'Sugar and spice';
+  if (sweet === 0) return say('acts.spice');
+  return sweet === uses.length ? say('acts.sugar') : say('acts.sugarAndSpice');
 }
 
 const ADDED: {
@@ -71,235 +84,255 @@ const ADDED: {
 } = {
   sugar: ({ method }, uses) =>
     method === 'powdered-pectin'
-      ? ['All the sugar in, at once', 'It dissolves as it comes back to the boil.']
+      ? [say('acts.addAllTheSugarAt'), say('acts.itDissolvesAsItComes')]
       : method === 'reduce'
-        ? [`${toTaste(uses)} in, to taste`, 'Taste it first.']
-        : ['Sugar in', 'Stir it in over low heat.'],
-  pectin: () => ['Pectin in, at once', 'All of it, stirred through.'],
-  'sugar-and-pectin': () => [
-    'Sugar with pectin in',
-    'Mix the pectin into the sugar first, and stir hard until it dissolves.',
-  ],
-  'against-foam': () => [
-    'A knob of butter in, against foam',
-    'Once it foams. It may be left out: then skim.',
-  ],
-  'at-the-end': () => [
-    'Stir in what goes in last',
-    'Off the heat, so that scent and bite stay. It may be left out.',
-  ],
+        ? [say('acts.addToTaste', { toTaste: toTaste(uses) }), say('acts.tasteItFirst')]
+        : [say('acts.addTheSugar'), say('acts.stirItInOverLow')],
+  pectin: () => [say('acts.addThePectinAtOnce'), say('acts.allOfItStirredThrough')],
+  'sugar-and-pectin': () => [say('acts.addTheSugarWithThe'), say('acts.mixThePectinIntoThe')],
+  'against-foam': () => [say('acts.addAKnobOfButter'), say('acts.onceItFoamsYouCan')],
+  'at-the-end': () => [say('acts.stirInTheLastAdditions'), say('acts.offTheHeatToKeep')],
 };
 
 /** Every act in words: the one telling for screen, paper and speech. */
 const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => ActWords } = {
   extract: (act) => ({
-    title: 'Simmer the fruit, lid on',
-    detail: `${listed(act.uses, 'The fruit')}${withWater(act)}, until soft. Mash it.`,
-    press: 'It is soft',
+    title: say('acts.simmerTheFruitLidOn'),
+    detail: say('acts.untilSoftMashIt', {
+      listed: listed(act.uses, say('acts.theFruit')),
+      withWater: withWater(act),
+    }),
+    press: say('acts.itsSoft'),
   }),
   drip: (act) => ({
-    title: 'Drip the juice',
-    detail: `Through a damp cloth; pressed, it gives more and is cloudy. ${given(act)}`,
-    press: 'It has dripped',
+    title: say('acts.dripTheJuice'),
+    detail: say('acts.throughADampClothPressing', { given: given(act) }),
+    press: say('acts.itHasDripped'),
   }),
   'clot-test': () => ({
-    title: 'Clot test',
-    detail:
-      'Stir a teaspoon of the juice into a tablespoon of rubbing alcohol, and lift it with a fork. One lump is rich in pectin. Never taste it; pour it away.',
-    press: 'Tested',
+    title: say('acts.clotTest'),
+    detail: say('acts.stirATeaspoonOfJuice'),
+    press: say('acts.tested'),
   }),
   infuse: (act) => ({
-    title: 'Infuse',
-    detail: `Pour ${act.waterG ? `${formatGrams(act.waterG)} of water` : 'the liquid'}, boiling, over ${listed(act.uses, 'the flowers or herbs')}. Stand it covered, and strain. ${given(act)}`,
-    press: 'Strained',
+    title: say('acts.infuse'),
+    detail: say('acts.pourBoilingOverCoverLet', {
+      part: act.waterG
+        ? say('acts.ofWater', { grams: formatGrams(act.waterG) })
+        : say('acts.theLiquid'),
+      listed: listed(act.uses, say('acts.theFlowersOrHerbs')),
+      given: given(act),
+    }),
+    press: say('acts.strained'),
   }),
   slice: (act) => ({
-    title: 'Slice, and boil five minutes',
-    detail: `${listed(act.uses, 'The fruit')}${withWater(act)}.`,
-    press: 'It has boiled',
+    title: say('acts.sliceAndBoilFiveMinutes'),
+    detail: `${listed(act.uses, say('acts.theFruit'))}${withWater(act)}.`,
+    press: say('acts.itHasBoiled'),
   }),
   soak: (act) => ({
-    title: 'Soak',
-    detail: `${act.gives === undefined ? 'Slice the fruit, boil it five minutes with the water and juice, and stand' : 'Stand'} it covered. ${given(act)}`,
-    press: 'It has stood',
+    title: say('acts.soak'),
+    detail: say('acts.itStandCovered', {
+      part: act.gives === undefined ? say('acts.sliceTheFruitBoilIt') : say('acts.let'),
+      given: given(act),
+    }),
+    press: say('acts.itHasStood'),
   }),
   drain: (act) => ({
-    title: 'Chop fine, and drain',
-    detail: `${listed(act.uses, 'The peppers')}, in gloves where they are hot. Let the juice drain off; press lightly. ${given(act)}`,
-    press: 'Drained',
+    title: say('acts.chopFineAndDrain'),
+    detail: say('acts.wearGlovesForHotOnes', {
+      listed: listed(act.uses, say('acts.thePeppers')),
+      given: given(act),
+    }),
+    press: say('acts.drained'),
   }),
   sauce: (act) => ({
-    title: 'Cook to a sauce, lid on',
+    title: say('acts.cookToASauceLid'),
     detail:
       act.phase === 'stove'
-        ? 'Until a spoon crushes the fruit. Stir when it begins to catch.'
-        : `${listed(act.uses, 'The fruit')}${withWater(act)}, until a spoon crushes it.`,
-    press: 'It is a sauce',
+        ? say('acts.untilASpoonCrushesThe')
+        : say('acts.untilASpoonCrushesIt', {
+            listed: listed(act.uses, say('acts.theFruit')),
+            withWater: withWater(act),
+          }),
+    press: say('acts.itsASauce'),
   }),
   puree: (act) => ({
-    title: 'Purée it, off the heat',
-    detail: `Stick blender, mill or sieve. It spits: pot off, lid near, children and pets away.${act.gives === undefined ? '' : ` ${given(act)}`}`,
-    press: 'It is smooth',
+    title: say('acts.purEItOffThe'),
+    detail: say('acts.blenderMillOrSieveIt', {
+      part: act.gives === undefined ? '' : ` ${given(act)}`,
+    }),
+    press: say('acts.itsSmooth'),
   }),
   weigh: (act, { process }) => ({
-    title: 'Weigh everything out',
-    detail: `${listed(act.uses, 'Everything')}; the sugar in a bowl of its own. Check the jars for chips, heat them and a small spare one${process.method === 'none' ? '.' : `, and heat the canner. ${process.notes[0] ?? ''}`}`,
-    press: 'Weighed',
+    title: say('acts.weighEverything'),
+    detail: say('acts.theSugarInItsOwn', {
+      listed: listed(act.uses, say('acts.everything')),
+      part:
+        process.method === 'none'
+          ? '.'
+          : say('acts.andHeatTheCanner', { value: process.notes[0] ?? '' }),
+    }),
+    press: say('acts.weighed'),
   }),
   'carry-pectin': () => ({
-    title: 'Stir the pectin powder into a little sugar',
-    detail: `${CARRIER_SUGAR_G} g of that same sugar, so that it does not clump.`,
-    press: 'Mixed',
+    title: say('acts.stirThePectinPowderInto'),
+    detail: say('acts.useGOfThatSame', { CARRIERSUGARG: CARRIER_SUGAR_G }),
+    press: say('acts.mixed'),
   }),
   light: (act) => ({
-    title: 'Light the burner',
-    detail: `In the pot, cold: ${listed(act.uses, 'nothing yet')}.`,
-    press: 'It is lit',
+    title: say('acts.lightTheBurner'),
+    detail: say('acts.inThePotCold', { listed: listed(act.uses, say('acts.nothingYet')) }),
+    press: say('acts.burnerIsOn'),
   }),
   'to-boil': (act, { method }) => ({
     title:
       act.again === true
-        ? 'Back to the boil, stirring'
+        ? say('acts.backToTheBoilStirring')
         : method === 'low-methoxyl'
-          ? 'Bring it to a full boil'
-          : 'Bring it to the boil, lid on',
-    detail:
-      act.again === true
-        ? 'Hard, so that the pectin does not clump.'
-        : 'Stir once or twice, so that nothing catches before the juice runs.',
-    press: 'It boils',
+          ? say('acts.bringToAFullBoil')
+          : say('acts.bringToTheBoilLid'),
+    detail: act.again === true ? say('acts.stirHardSoThePectin') : say('acts.stirOnceOrTwiceUntil'),
+    press: say('acts.itsBoiling'),
   }),
   soften: (act) => ({
-    title: `Soften the ${act.softens ?? 'fruit'}, lid on`,
+    title: say('acts.softenTheLidOn', { value: act.softens ?? say('acts.fruit') }),
     detail:
       act.softens === 'peel'
-        ? 'At a simmer until a piece crushes between the fingers. Sugar would keep it hard.'
-        : 'In its own liquid, before any sugar goes in: sugar would keep the skins hard.',
-    press: 'It is soft',
+        ? say('acts.simmerUntilAPieceCrushes')
+        : say('acts.inItsOwnJuiceBefore'),
+    press: say('acts.itsSoft'),
   }),
   slow: () => ({
-    title: 'Cook with the lid on',
-    detail: 'Keep it above 60 °C (140 °F) throughout. It may be left.',
-    press: 'Lid off now',
+    title: say('acts.cookWithTheLidOn'),
+    detail: say('acts.keepItAbove60C'),
+    press: say('acts.takeTheLidOff'),
   }),
   add: (act, telling) => {
     const [title, more] =
-      act.adds === null ? ['In with it', ''] : ADDED[act.adds.id](telling, act.uses);
-    return { title, detail: `${listed(act.uses, '')}. ${more}`, press: 'It is in' };
+      act.adds === null ? [say('acts.addTheRest'), ''] : ADDED[act.adds.id](telling, act.uses);
+    return { title, detail: `${listed(act.uses, '')}. ${more}`, press: say('acts.added') };
   },
   dissolve: () => ({
-    title: 'Stir until no grit is felt',
-    detail: 'Low heat. Feel the spoon: sugar that is not dissolved scorches, and grows crystals.',
-    press: 'No grit',
+    title: say('acts.stirUntilNoGritIs'),
+    detail: say('acts.lowHeatFeelTheSpoon'),
+    press: say('acts.dissolved'),
   }),
   'to-rolling': (act) => ({
-    title: act.again === true ? 'Back to a full rolling boil' : 'Bring to a full rolling boil',
-    detail: 'A boil that stirring does not stop. The minute counts only from there.',
-    press: 'Rolling boil now',
+    title: act.again === true ? say('acts.backToAFullRolling') : say('acts.bringToAFullRolling'),
+    detail: say('acts.aBoilThatStirringDoesnt'),
+    press: say('acts.rollingBoilNow'),
   }),
   clock: (act, { stop, method }) => ({
-    title: `${method === 'low-methoxyl' ? 'Boil, stirring,' : 'Boil hard'} for ${minutesInWords(act.minutes)}`,
-    detail: `Stir all the while. The clock decides; it should then show about ${stop}.`,
-    press: 'Off the heat',
+    title: say('acts.for', {
+      part: method === 'low-methoxyl' ? say('acts.boilStirring') : say('acts.boilHard'),
+      minutes: minutesInWords(act.minutes),
+    }),
+    detail: say('acts.stirAllTheTimeThe', { stop }),
+    press: say('acts.offTheHeat'),
   }),
   'boil-down': (_, { stop }) => ({
-    title: `Boil hard to ${stop}`,
-    detail: 'It climbs slowly at first and fast at the end. Do not leave it now.',
-    press: 'Off the heat',
+    title: say('acts.boilHardTo', { stop }),
+    detail: say('acts.itClimbsSlowlyThenFast'),
+    press: say('acts.offTheHeat'),
   }),
   reduce: (_, { stop }) => ({
-    title: 'Reduce, lid off',
-    detail: `Weigh the pot: weight tells the solids of a butter, temperature hardly does. Done about ${stop}, when a spoonful mounds on a tilted plate and weeps no ring.`,
-    press: 'Off the heat',
+    title: say('acts.cookItDownLidOff'),
+    detail: say('acts.weighThePotWeightShows', { stop }),
+    press: say('acts.offTheHeat'),
   }),
   whisk: (_, { stop }) => ({
-    title: `Whisk to ${stop}`,
-    detail:
-      'Gentle heat, the whisk never still, and never a boil: above 82 °C (180 °F) it curdles.',
-    press: 'Off the heat',
+    title: say('acts.whiskTo', { stop }),
+    detail: say('acts.gentleHeatNeverStopWhisking'),
+    press: say('acts.offTheHeat'),
   }),
   plate: () => ({
-    title: 'Test a drop on the cold plate',
-    detail:
-      'A minute in the freezer, then push it with a finger. The heat stays off meanwhile. If it runs, boil five minutes more.',
-    press: 'Plate test',
+    title: say('acts.testADropOnThe'),
+    detail: say('acts.freezeItAMinuteThen'),
+    press: say('acts.plateTest'),
   }),
   mound: () => ({
-    title: 'Spoon a mound on a cold plate',
-    detail: 'Tilt it. It should stay heaped, with no ring of water round it.',
-    press: 'Mound test',
+    title: say('acts.putASpoonfulOnA'),
+    detail: say('acts.tiltItItShouldStay'),
+    press: say('acts.moundTest'),
   }),
   strain: () => ({
-    title: 'Strain it at once',
-    detail: 'Into a cold bowl: the pot goes on cooking it.',
-    press: 'Strained',
+    title: say('acts.strainItAtOnce'),
+    detail: say('acts.intoAColdBowlThe'),
+    press: say('acts.strained'),
   }),
   stand: () => ({
-    title: 'Skim, and let it stand',
-    detail: 'Off the heat. Stir now and then, so that the pieces spread and do not float.',
-    press: 'It has stood',
+    title: say('acts.skimAndLetItStand'),
+    detail: say('acts.offTheHeatStirNow'),
+    press: say('acts.readyToFill'),
   }),
   fill: (_, { process }) => ({
-    title: 'Fill the jars',
-    detail: `At once, while it is hot, leaving ${process.headspaceMm > 10 ? '½ in' : '¼ in'}. Bubble out, wipe the rims, lids on, bands fingertip-tight. The part jar goes to the fridge.`,
-    press: 'In the jars',
+    title: say('acts.fillTheJars'),
+    detail: say('acts.rightAwayWhileHotLeaving', {
+      part: process.headspaceMm > 10 ? '½ in' : '¼ in',
+    }),
+    press: say('acts.jarsAreFilled'),
   }),
   load: (_, { process, product }) => ({
-    title: 'Into the canner',
+    title: say('acts.intoTheCanner'),
     detail:
       process.method === 'steam'
-        ? 'On the rack, not touching, lid on.'
-        : `On the rack, not touching, covered by 1 to 2 in of water${product === 'curd' ? ' of 82 °C (180 °F), not boiling' : ''}.`,
-    press: 'They are in',
+        ? say('acts.onTheRackNotTouching')
+        : say('acts.onTheRackNotTouchingCovered', {
+            part: product === 'curd' ? say('acts.of82C180F') : '',
+          }),
+    press: say('acts.jarsAreIn'),
   }),
   'heat-canner': (_, { process }) => ({
     title:
-      process.method === 'steam'
-        ? 'Heat to the steam gauge’s mark'
-        : 'Bring the canner to a full rolling boil',
-    detail: 'No minute counts before that.',
-    press: 'There now',
+      process.method === 'steam' ? say('acts.heatToTheSteamGauges') : say('acts.bringTheCannerToA'),
+    detail: say('acts.timeStartsOnlyThen'),
+    press: say('acts.itsThere'),
   }),
   process: (act, { process }) => ({
-    title: `Process ${act.minutes === null ? 'the time printed in the formula' : minutesInWords(act.minutes)}`,
-    detail: `In the ${process.method === 'steam' ? 'steam canner' : 'boiling-water canner'}. ${process.notes.slice(1).join(' ')} If the boil is lost, begin again.`,
-    press: 'Processed',
+    title: say('acts.process', {
+      part: act.minutes === null ? say('acts.theTimePrintedInThe') : minutesInWords(act.minutes),
+    }),
+    detail: say('acts.inTheIfItStops', {
+      part: process.method === 'steam' ? say('acts.steamCanner') : say('acts.boilingWaterCanner'),
+      value: process.notes.slice(1).join(' '),
+    }),
+    press: say('acts.processed'),
   }),
   rest: () => ({
-    title: 'Heat off, lid off',
-    detail: 'Away from your face. Five minutes’ rest.',
-    press: 'Rested',
+    title: say('acts.heatOffLidOff'),
+    detail: say('acts.awayFromYourFaceRest'),
+    press: say('acts.rested'),
   }),
   out: () => ({
-    title: 'Lift the jars out straight',
-    detail: 'Onto a towel, a gap between them, out of any draught. Never tighten the bands again.',
-    press: 'They are out',
+    title: say('acts.liftTheJarsStraightOut'),
+    detail: say('acts.ontoATowelApartOut'),
+    press: say('acts.jarsAreOut'),
   }),
   chill: (_, { process }) => ({
-    title: 'Cool quickly, into the fridge',
+    title: say('acts.coolQuicklyIntoTheFridge'),
     detail: process.notes.join(' '),
-    press: 'In the fridge',
+    press: say('acts.inTheFridge'),
   }),
   cool: () => ({
-    title: 'Cool untouched',
-    detail: '12 to 24 hours.',
-    press: 'Cool',
+    title: say('acts.coolUntouched'),
+    detail: say('acts.12To24Hours'),
+    press: say('acts.cool'),
   }),
   'press-lids': () => ({
-    title: 'Press each lid',
-    detail:
-      'What has not sealed goes in the fridge, or is processed again within 24 hours with a new lid. A seal is not proof of safety.',
-    press: 'Pressed',
+    title: say('acts.pressEachLid'),
+    detail: say('acts.aJarThatDidntSeal'),
+    press: say('acts.pressed'),
   }),
   label: () => ({
-    title: 'Label every jar',
-    detail: 'What, when, and which batch.',
-    press: 'Labelled',
+    title: say('acts.labelEveryJar'),
+    detail: say('acts.whatWhenAndWhichBatch'),
+    press: say('acts.labeled'),
   }),
   shelf: () => ({
-    title: 'On the shelf',
-    detail: 'Bands off, washed, dark and cool.',
-    press: 'On the shelf',
+    title: say('acts.onTheShelf'),
+    detail: say('acts.bandsOffWashedDarkAnd'),
+    press: say('acts.onTheShelf'),
   }),
 };
 
@@ -308,10 +341,10 @@ export const actInWords = (act: ToldAct, telling: Telling): ActWords =>
   ACT_WORDS[act.id](act, telling);
 
 /** When it is done, for a run sheet. */
-export const PHASE_IN_WORDS: { readonly [phase in Phase]: string } = {
-  'day-before': 'the day before',
-  prepare: 'before the heat',
-  stove: 'at the stove',
-  jars: 'at the jars',
-  after: 'afterwards',
+export const PHASE_IN_WORDS: { readonly [phase in Phase]: PlainMessageId } = {
+  'day-before': 'acts.theDayBefore',
+  prepare: 'acts.beforeYouStart',
+  stove: 'acts.atTheStove',
+  jars: 'acts.atTheJars',
+  after: 'acts.afterwards',
 };

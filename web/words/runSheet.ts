@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import type { Plan, PlanAct } from '@idle-kettle/core';
 import { formatTemperature } from '@idle-kettle/core';
 import { actInWords, PHASE_IN_WORDS, type Telling, type ToldAct } from './acts.ts';
@@ -37,7 +38,11 @@ export function runSheetOf(plan: Plan): readonly RunSheetLine[] {
       key: `${index}-${act.id}`,
       title,
       detail,
-      aside: [PHASE_IN_WORDS[act.phase], lasting(act), act.hands === 'none' ? 'needs nobody' : null]
+      aside: [
+        say(PHASE_IN_WORDS[act.phase]),
+        lasting(act),
+        act.hands === 'none' ? say('acts.noOneNeeded') : null,
+      ]
         .filter((part) => part !== null)
         .join(', '),
     };

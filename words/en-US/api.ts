@@ -1,0 +1,4 @@
+export const API = {
+  'api.theServerIsntAnswering': 'The server isn’t answering.',
+  'api.line': 'Line {{line}}: {{message}}',
+} as const;

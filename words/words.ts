@@ -1,0 +1,78 @@
+import i18next from 'i18next';
+import type { MessageId } from './catalogue.ts';
+import { EN_GB } from './en-GB/index.ts';
+import { EN_US } from './en-US/index.ts';
+import { DEFAULT_LANGUAGE, type Language } from './language.ts';
+import type { Message, MessageArguments, MessageValue } from './message.ts';
+
+const engine = i18next.createInstance();
+void engine.init({
+  lng: DEFAULT_LANGUAGE,
+  fallbackLng: DEFAULT_LANGUAGE,
+  resources: { 'en-US': { translation: EN_US }, 'en-GB': { translation: EN_GB } },
+  keySeparator: false,
+  nsSeparator: false,
+  initAsync: false,
+  // React and the PDF maker take text as text.
+  interpolation: { escapeValue: false },
+});
+
+/** Between messages that are listed in one. */
+const SEPARATOR = ' ';
+
+/** A message in words. */
+export type Say = <Id extends MessageId>(id: Id, ...values: MessageArguments<Id>) => string;
+
+/** All words in one language. */
+export type Words = {
+  readonly language: string;
+  readonly say: Say;
+  /** The text of a message; of several, one after the other. */
+  readonly textOf: (message: Message | readonly Message[]) => string;
+};
+
+/** The words of a language. Numbers among the values are written as that language writes them. */
+export function wordsIn(language: Language | (string & {})): Words {
+  const translate = engine.getFixedT(language);
+  const numbers = new Intl.NumberFormat(language.startsWith('en-X') ? 'en-US' : language);
+  const written = (value: MessageValue): string => {
+    if (value === null || value === undefined || value === false) return '';
+    if (typeof value === 'string') return value;
+    return typeof value === 'number' ? numbers.format(value) : textOf(value);
+  };
+  const put = (code: string, values: Message['values']): string =>
+    translate(code, {
+      ...Object.fromEntries(Object.entries(values).map(([name, value]) => [name, written(value)])),
+      // Which plural is meant goes by the number itself.
+      ...(typeof values['count'] === 'number' ? { count: values['count'] } : {}),
+    });
+  const textOf = (message: Message | readonly Message[]): string =>
+    isMessage(message)
+      ? put(message.code, message.values)
+      : message.map((one) => textOf(one)).join(SEPARATOR);
+  return { language, say: (id, ...[values]) => put(id, values ?? {}), textOf };
+}
+
+const isMessage = (message: Message | readonly Message[]): message is Message =>
+  !Array.isArray(message);
+
+let current = wordsIn(DEFAULT_LANGUAGE);
+
+/** Speaks another language from now on, wherever no language is asked for. */
+export function setLanguage(language: Language | (string & {})): void {
+  if (language !== current.language) current = wordsIn(language);
+}
+
+/** The language that is spoken where none is asked for. */
+export const currentLanguage = (): string => current.language;
+
+/** A message in the current language. */
+export const say: Say = (id, ...values) => current.say(id, ...values);
+
+/** The text of a message, or of several one after the other, in the current language. */
+export const textOf = (message: Message | readonly Message[]): string => current.textOf(message);
+
+/** Adds a language, such as the pseudo-language of the tests. */
+export const addLanguage = (language: string, texts: { readonly [key: string]: string }): void => {
+  engine.addResourceBundle(language, 'translation', texts);
+};
