@@ -1,3 +1,4 @@
+import { textOf, withCodes } from '@idle-kettle/words';
 import { readFile } from 'node:fs/promises';
 import { text } from 'node:stream/consumers';
 import type { Fault } from '@idle-kettle/core';
@@ -15,7 +16,7 @@ export const MOST_BYTES = 256 * 1024;
 export const MOST_REQUESTS = 2000;
 
 const say = ({ field, message }: Fault): string =>
-  field === '' ? message : `${field}: ${message}`;
+  field === '' ? textOf(message) : `${field}: ${textOf(message)}`;
 
 export const refuse = (faults: readonly Fault[]): Answer => ({
   code: 2,
@@ -23,7 +24,7 @@ export const refuse = (faults: readonly Fault[]): Answer => ({
   err: `${faults.map(say).join('\n')}\n`,
 });
 
-const print = (value: unknown): string => `${JSON.stringify(value, null, 2)}\n`;
+const print = (value: unknown): string => `${JSON.stringify(withCodes(value), null, 2)}\n`;
 
 /**
  * Answers JSON: one request with one answer, an array with an array. In an array a request that is wrong has its faults in

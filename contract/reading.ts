@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import { AreParts } from './nested.ts';
 import {
   findIngredient,
@@ -34,7 +35,8 @@ const IsTeachable = (): PropertyDecorator => (target, property) =>
     propertyName: String(property),
     validator: {
       validate: (value: unknown) => typeof value === 'string' && teachingFault(value) === null,
-      defaultMessage: (found) => teachingFault(String(found?.value)) ?? 'Give another name.',
+      defaultMessage: (found) =>
+        textOf(teachingFault(String(found?.value)) ?? 'Give another name.'),
     },
   });
 

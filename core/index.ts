@@ -113,6 +113,7 @@ export {
 export { type Caution } from './advice/index.ts';
 export {
   type Fault,
+  type PlanInWords,
   type Gauge,
   type GaugeId,
   type Layers,

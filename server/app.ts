@@ -9,6 +9,7 @@ import { BODIES } from './bodies.ts';
 import { onlyCleanBodies } from './cleanBody.ts';
 import type { Config } from './config.ts';
 import { documentApi } from './openapi.ts';
+import { InWordsInterceptor } from './inWords.interceptor.ts';
 import { hostGuard } from './hostGuard.ts';
 import { answerProblem, MOST_BODY, ProblemFilter } from './problem/problem.filter.ts';
 
@@ -53,6 +54,7 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   app.use(onlyCleanBodies);
   app.useGlobalPipes(BODIES);
   app.useGlobalFilters(new ProblemFilter());
+  app.useGlobalInterceptors(new InWordsInterceptor());
   app.enableShutdownHooks();
   documentApi(app);
   return app;

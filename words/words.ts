@@ -3,7 +3,7 @@ import type { MessageId } from './catalogue.ts';
 import { EN_GB } from './en-GB/index.ts';
 import { EN_US } from './en-US/index.ts';
 import { DEFAULT_LANGUAGE, type Language } from './language.ts';
-import type { Message, MessageArguments, MessageValue } from './message.ts';
+import type { Message, MessageArguments, MessageValue, Text } from './message.ts';
 
 const engine = i18next.createInstance();
 void engine.init({
@@ -28,7 +28,7 @@ export type Words = {
   readonly language: string;
   readonly say: Say;
   /** The text of a message; of several, one after the other. */
-  readonly textOf: (message: Message | readonly Message[]) => string;
+  readonly textOf: (text: Text | readonly Text[]) => string;
 };
 
 /** The words of a language. Numbers among the values are written as that language writes them. */
@@ -37,7 +37,6 @@ export function wordsIn(language: Language | (string & {})): Words {
   const numbers = new Intl.NumberFormat(language.startsWith('en-X') ? 'en-US' : language);
   const written = (value: MessageValue): string => {
     if (value === null || value === undefined || value === false) return '';
-    if (typeof value === 'string') return value;
     return typeof value === 'number' ? numbers.format(value) : textOf(value);
   };
   const put = (code: string, values: Message['values']): string =>
@@ -46,15 +45,16 @@ export function wordsIn(language: Language | (string & {})): Words {
       // Which plural is meant goes by the number itself.
       ...(typeof values['count'] === 'number' ? { count: values['count'] } : {}),
     });
-  const textOf = (message: Message | readonly Message[]): string =>
-    isMessage(message)
-      ? put(message.code, message.values)
-      : message.map((one) => textOf(one)).join(SEPARATOR);
+  const textOf = (text: Text | readonly Text[]): string => {
+    if (typeof text === 'string') return text;
+    return isMessage(text)
+      ? put(text.code, text.values)
+      : text.map((one) => textOf(one)).join(SEPARATOR);
+  };
   return { language, say: (id, ...[values]) => put(id, values ?? {}), textOf };
 }
 
-const isMessage = (message: Message | readonly Message[]): message is Message =>
-  !Array.isArray(message);
+const isMessage = (text: Message | readonly Text[]): text is Message => !Array.isArray(text);
 
 let current = wordsIn(DEFAULT_LANGUAGE);
 
@@ -70,7 +70,7 @@ export const currentLanguage = (): string => current.language;
 export const say: Say = (id, ...values) => current.say(id, ...values);
 
 /** The text of a message, or of several one after the other, in the current language. */
-export const textOf = (message: Message | readonly Message[]): string => current.textOf(message);
+export const textOf = (text: Text | readonly Text[]): string => current.textOf(text);
 
 /** Adds a language, such as the pseudo-language of the tests. */
 export const addLanguage = (language: string, texts: { readonly [key: string]: string }): void => {

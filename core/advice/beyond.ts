@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { findIngredient } from '../ingredients/index.ts';
 import { type AcidLoad, acidLoadOf, gramsToReach, typicalAcidLoad } from '../gel/index.ts';
 import { massOf } from '../formula/index.ts';
@@ -17,7 +18,7 @@ export function beyondMending(
   { understood, choice, request }: Evaluation,
   { all, forecast, setters }: Boil,
   { short, ratio, model }: Diagnosis,
-): string {
+): Text {
   const pH = forecast.pH?.finish.p50 ?? null;
   const lowAcid = understood.some(
     ({ ingredient: { kind }, ingredient }) =>
@@ -31,19 +32,17 @@ export function beyondMending(
       : short === 'pectin' && model === 'high-methoxyl' && setters !== null
         ? pectinItTakes(setters.highMethoxylG, ratio.p50)
         : short === 'sugar'
-          ? 'It would take so much sugar, or so much less fruit, that it is another formula.'
-          : 'Nothing that could be stirred in brings it there.';
+          ? message('advice.itWouldNeedSoMuch')
+          : message('advice.nothingYouCouldStirIn');
   const instead =
     METHODS[choice.method].setModel === 'high-methoxyl' && request.product !== 'sauce'
-      ? 'Make it instead with low-sugar pectin, which sets on calcium and hardly asks for acid or sugar, or cook it with as much of a sour fruit that is rich in pectin, such as gooseberries or currants.'
-      : 'Keep it as a sauce or a syrup instead.';
-  const shelf = lowAcid
-    ? ' That is for the fridge or the freezer: none of it makes this fruit safe for the pantry.'
-    : '';
-  return `Nothing sensible mends it. ${takes} ${instead}${shelf}`;
+      ? message('advice.useLowSugarPectinInstead')
+      : message('advice.keepItAsASauce');
+  const shelf = lowAcid ? message('advice.keepThatInTheFridge') : '';
+  return message('advice.nothingSensibleFixesIt', { takes, instead, shelf });
 }
 
-function acidItTakes(load: AcidLoad, massG: number, pH: number): string {
+function acidItTakes(load: AcidLoad, massG: number, pH: number): Text {
   const lemon = findIngredient('lemon-juice-bottled');
   if (lemon?.sour === undefined) return '';
   const perGram = acidLoadOf(
@@ -53,11 +52,17 @@ function acidItTakes(load: AcidLoad, massG: number, pH: number): string {
   );
   const grams = gramsToReach(load, perGram, LINKS_AT_PH, 3 * massG);
   return grams === null
-    ? `At pH ${pH.toFixed(1)} no amount of lemon juice brings the acid to where pectin links.`
-    : `At pH ${pH.toFixed(1)} it would take some ${formatGrams(Math.round(grams / 10) * 10)} of lemon juice to every ${formatGrams(Math.round(massG / 10) * 10)} in the pot before pectin links, and that is no longer this spread.`;
+    ? message('advice.atPhNoAmountOf', { pH: pH.toFixed(1) })
+    : message('advice.atPhItNeedsAbout', {
+        pH: pH.toFixed(1),
+        grams: formatGrams(Math.round(grams / 10) * 10),
+        grams2: formatGrams(Math.round(massG / 10) * 10),
+      });
 }
 
-const pectinItTakes = (heldG: number, ratio: number): string =>
+const pectinItTakes = (heldG: number, ratio: number): Text =>
   ratio <= 0
-    ? 'There is nothing in it that could set.'
-    : `It would take some ${formatGrams(Math.max(1, Math.round((heldG * (1 - ratio)) / ratio)))} more of pure pectin than it holds.`;
+    ? message('advice.thereIsNothingInIt')
+    : message('advice.itNeedsAboutMorePure', {
+        grams: formatGrams(Math.max(1, Math.round((heldG * (1 - ratio)) / ratio))),
+      });

@@ -1,14 +1,16 @@
+import type { Text } from '@idle-kettle/words/message';
+
 /** Something to mind about a batch. */
 export type Caution = {
   readonly code: string;
   /** `stop`: do not go on like this. `warn`: about this batch, which will disappoint or do harm unless it is minded. `note`: worth knowing. */
   readonly level: 'stop' | 'warn' | 'note';
-  readonly text: string;
+  readonly text: Text;
 };
 
 /** A caution not to go on like this. */
-export const stop = (code: string, text: string): Caution => ({ code, level: 'stop', text });
+export const stop = (code: string, text: Text): Caution => ({ code, level: 'stop', text });
 /** A caution about this batch: it will disappoint or do harm unless it is minded. */
-export const warn = (code: string, text: string): Caution => ({ code, level: 'warn', text });
+export const warn = (code: string, text: Text): Caution => ({ code, level: 'warn', text });
 /** A caution that is worth knowing. */
-export const note = (code: string, text: string): Caution => ({ code, level: 'note', text });
+export const note = (code: string, text: Text): Caution => ({ code, level: 'note', text });

@@ -1,3 +1,4 @@
+import { type Text, message } from '@idle-kettle/words/message';
 import { HIGHEST_TABLED_FT, isNamed, type StorageVerdict } from '../process/index.ts';
 import { convert } from '../quantity/index.ts';
 import { type Caution, note, stop, warn } from './caution.ts';
@@ -22,7 +23,7 @@ export type CautionCase = {
 type ToldLine = {
   readonly text: string;
   readonly understood: boolean;
-  readonly trouble?: string;
+  readonly trouble?: Text;
 };
 
 /** Every caution that belongs to this plan, the gravest first. */
@@ -45,7 +46,10 @@ const lineCautions = ({ before, lines }: CautionCase): Caution[] =>
   [...(before?.lines ?? []), ...lines]
     .filter((line) => !line.understood)
     .map((line) =>
-      warn('line-not-understood', `“${line.text}” is left out of the sums. ${line.trouble ?? ''}`),
+      warn(
+        'line-not-understood',
+        message('advice.isntCounted', { text: line.text, value: line.trouble ?? '' }),
+      ),
     );
 
 function potCautions({ pot }: CautionCase): Caution[] {
@@ -56,22 +60,20 @@ function potCautions({ pot }: CautionCase): Caution[] {
     found.push(
       say(
         'boil-over',
-        `This fills ${Math.round(100 * boilOver.fullShare)} % of the pot, and a rolling sugar boil climbs three to four times its level. Use a larger pot or cook ${boilOver.pots} smaller batches.`,
+        message('advice.thisFillsOfThePot', {
+          round: Math.round(100 * boilOver.fullShare),
+          pots: boilOver.pots,
+        }),
       ),
     );
   }
   if (pot?.overfull !== undefined) {
     found.push(
-      stop(
-        'overfull',
-        `This is ${Math.round(100 * pot.overfull)} % of what it holds: fill it to three quarters at most, and cook less at a time.`,
-      ),
+      stop('overfull', message('advice.thisIsOfWhatIt', { round: Math.round(100 * pot.overfull) })),
     );
   }
   if (stirEveryMin?.finish === 0 && boilOver) {
-    found.push(
-      note('scorch', 'Near the end it scorches in under a minute: stir without stopping.'),
-    );
+    found.push(note('scorch', message('advice.nearTheEndItScorches')));
   }
   return found;
 }
@@ -85,31 +87,16 @@ function jarCautions(worked: Evaluation): Caution[] {
     .map(({ name }) => name);
   return left.length === 0
     ? []
-    : [
-        note(
-          'jars-left-out',
-          `Not filled, because no time is published for a jar so large: ${left.join(', ')}.`,
-        ),
-      ];
+    : [note('jars-left-out', message('advice.notFilledNoTimeIs', { left: left.join(', ') }))];
 }
 
 function placeCautions({ ambient }: Evaluation): Caution[] {
   const found: Caution[] = [];
   if (ambient.basis === 'assumed sea level') {
-    found.push(
-      warn(
-        'altitude-assumed',
-        'No altitude is set, so this is for sea level. Stop point and processing time both depend on it.',
-      ),
-    );
+    found.push(warn('altitude-assumed', message('advice.setYourAltitudeInKitchen')));
   }
   if (convert(ambient.processingAltitudeM, 'm', 'ft') > HIGHEST_TABLED_FT) {
-    found.push(
-      warn(
-        'above-tables',
-        'Above 10,000 ft no tested processing time is published. Keep jars in the fridge.',
-      ),
-    );
+    found.push(warn('above-tables', message('advice.above10000FtThere')));
   }
   return found;
 }
@@ -122,21 +109,16 @@ function statementCautions({ request }: Evaluation, { verdict }: CautionCase): C
     return [
       warn(
         'formula-not-named',
-        `“${assurance.testedFormula}” names no tested formula. Give its name as it is printed, at least two words, and where.`,
+        message('advice.doesntNameATestedFormula', { testedFormula: assurance.testedFormula }),
       ),
     ];
   }
   return [
     ...(assurance.source === null
-      ? [note('formula-source', 'Where is that formula printed? Name the leaflet, book or office.')]
+      ? [note('formula-source', message('advice.whereIsThatFormulaPrinted'))]
       : []),
     ...(assurance.minutes === null && verdict === 'pantry'
-      ? [
-          warn(
-            'formula-minutes',
-            'How many minutes does that formula print? Until you say, process for the time printed in it.',
-          ),
-        ]
+      ? [warn('formula-minutes', message('advice.howManyMinutesDoesThat'))]
       : []),
   ];
 }
@@ -144,26 +126,14 @@ function statementCautions({ request }: Evaluation, { verdict }: CautionCase): C
 function alwaysTrue({ choice }: Evaluation, { verdict }: CautionCase): Caution[] {
   return [
     choice.method === 'egg'
-      ? note('burns', 'Hot curd burns: keep children and pets away, and do not leave the pan.')
-      : note(
-          'burns',
-          'Boiling sugar burns deeply: keep children and pets away, and do not leave the pot.',
-        ),
+      ? note('burns', message('advice.hotCurdBurnsKeepChildren'))
+      : note('burns', message('advice.boilingSugarBurnsDeeplyKeep')),
     ...(verdict === 'pantry'
       ? [
-          note(
-            'seal-is-not-proof',
-            'A seal is not proof of safety. Jars not sealed after 24 hours go in the fridge.',
-          ),
-          note(
-            'no-open-kettle',
-            'Sealing by hot filling alone, by turning the jars over, in an oven or with wax is not safe for the shelf. Jars kept so belong in the fridge.',
-          ),
+          note('seal-is-not-proof', message('advice.aSealDoesntProveA')),
+          note('no-open-kettle', message('advice.hotFillingAloneTurningJars')),
         ]
       : []),
-    note(
-      'local-guidance',
-      'Times and verdicts follow published guidance from memory. Where your local extension service or food authority says otherwise, do as it says.',
-    ),
+    note('local-guidance', message('advice.timesAndVerdictsFollowPublished')),
   ];
 }

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { massOf, sugarsG } from '../formula/index.ts';
 import type { Ingredient } from '../ingredients/index.ts';
 import { isSugar, METHODS, PRODUCTS } from '../method/index.ts';
@@ -21,12 +22,7 @@ export function formulaCautions(worked: Evaluation): Caution[] {
   if (boil !== null)
     return [...missing, ...cookCautions(worked, boil), ...solidsCautions(worked, boil)];
   const tooDry = understood.some(isSugar)
-    ? [
-        stop(
-          'too-little-water',
-          'There is too little water here to dissolve the sugar. Add fruit, or take sugar out.',
-        ),
-      ]
+    ? [stop('too-little-water', message('advice.thereIsTooLittleWater'))]
     : [];
   return [...missing, ...tooDry];
 }
@@ -42,14 +38,14 @@ function missingCautions({ request, choice, understood }: Evaluation): Caution[]
     (request.product === 'infusion-jelly' &&
       understood.some(({ ingredient }) => ingredient.kind === 'water')) ||
     (request.product === 'curd' && understood.some(({ ingredient }) => ingredient.kind === 'acid'));
-  if (!hasBase) found.push(warn('no-fruit', `No ${base} yet. A ${name} needs some.`));
+  if (!hasBase) found.push(warn('no-fruit', message('advice.noYetANeedsSome', { base, name })));
   if (!understood.some(isSugar) && setModel !== 'body' && setModel !== 'low-methoxyl') {
     found.push(
       warn(
         'no-sugar',
         setModel === 'egg'
-          ? 'No sugar yet. A curd wants some.'
-          : `No sugar yet. By ${METHODS[choice.method].name} a ${name} sets on sugar, acid and pectin together.`,
+          ? message('advice.noSugarYetACurd')
+          : message('advice.noSugarYetWithA', { name: METHODS[choice.method].name, name2: name }),
       ),
     );
   }
@@ -60,25 +56,18 @@ function cookCautions({ request, choice }: Evaluation, { cook, forecast, all }: 
   const found: Caution[] = [];
   const gels = METHODS[choice.method].setModel === 'high-methoxyl';
   if (cook.outcome === 'boils dry') {
-    found.push(
-      stop(
-        'boils-dry',
-        'So little in so wide a pan dries out and burns before it is done. Use a smaller pan, or put in more liquid.',
-      ),
-    );
+    found.push(stop('boils-dry', message('advice.soLittleInSuchA')));
   } else if (cook.outcome !== 'reached') {
-    found.push(
-      stop(
-        'burner-too-small',
-        'This heat cannot bring so large a batch there in a day. Cook it in smaller ones, or on a stronger flame.',
-      ),
-    );
+    found.push(stop('burner-too-small', message('advice.thisHeatIsTooWeak')));
   } else {
     if (gels && cook.pectinLeft < LITTLE_PECTIN_LEFT) {
       found.push(
         warn(
           'long-boil-wears-pectin',
-          `So long a boil leaves ${Math.round(100 * cook.pectinLeft)} % of the pectin’s power, and darkens the ${PRODUCTS[request.product].name}. Smaller batches set better.`,
+          message('advice.suchALongBoilLeaves', {
+            round: Math.round(100 * cook.pectinLeft),
+            name: PRODUCTS[request.product].name,
+          }),
         ),
       );
     }
@@ -88,24 +77,16 @@ function cookCautions({ request, choice }: Evaluation, { cook, forecast, all }: 
       all.sucrose > 0 &&
       (cook.invertShare < FEWEST_INVERTED || cook.invertShare > MOST_INVERTED)
     ) {
-      found.push(
-        note(
-          'crystals',
-          `About ${inverted} % of the sugar inverts. Below 20 % sugar crystals may form in the jar, above 50 % glucose ones.`,
-        ),
-      );
+      found.push(note('crystals', message('advice.aboutOfTheSugarInverts', { inverted })));
     }
   }
   if (gels && forecast.pH && forecast.pH.finish.p50 < WEEPING_PH) {
-    found.push(note('weeping', `At pH ${forecast.pH.finish.p50.toFixed(1)} a gel may weep.`));
+    found.push(
+      note('weeping', message('advice.atPhAGelMay', { value: forecast.pH.finish.p50.toFixed(1) })),
+    );
   }
   if (forecast.measurementsUnlikely) {
-    found.push(
-      warn(
-        'measurement-unlikely',
-        'What you measured lies outside anything these lines could be, so it is not used. Check the reading, or the lines.',
-      ),
-    );
+    found.push(warn('measurement-unlikely', message('advice.yourMeasurementDoesntFitThese')));
   }
   return found;
 }
@@ -119,26 +100,19 @@ function solidsCautions({ choice }: Evaluation, { all, finish, targetPct }: Boil
       warn(
         'already-past-target',
         stopKind === 'body'
-          ? 'It is already thicker than it needs to be before it is reduced.'
-          : `More sugar than fruit can carry: the batch is past ${Math.round(targetPct)} % soluble solids before it boils, and may crystallise.`,
+          ? message('advice.itIsAlreadyThickerThan')
+          : message('advice.tooMuchSugarForThe', { round: Math.round(targetPct) }),
       ),
     );
   }
   if (finish.outcome === 'pieces too many') {
-    found.push(
-      warn(
-        'target-unreachable',
-        'There is so little sugar that the fruit would scorch before it reached the target. Add sugar.',
-      ),
-    );
+    found.push(warn('target-unreachable', message('advice.withSoLittleSugarThe')));
   } else if (
     stopKind === 'temperature' &&
     sugarsG(all) > 0 &&
     (100 * sugarsG(all)) / massOf(all) < LITTLE_SUGAR_PCT
   ) {
-    found.push(
-      warn('little-sugar', 'Little sugar for a long boil: expect a long cook and few jars.'),
-    );
+    found.push(warn('little-sugar', message('advice.littleSugarForALong')));
   }
   return found;
 }

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { alcoholLeftG, atTheEnd } from '../chain/index.ts';
 import { formatGrams, listed } from '../quantity/index.ts';
 import { isSugar, METHODS } from '../method/index.ts';
@@ -29,28 +30,13 @@ function methodCautions({ choice, understood, heat }: Evaluation): Caution[] {
       .filter(({ ingredient }) => ingredient.id === id)
       .reduce((sum, { massG }) => sum + massG.typical, 0);
   if (setModel === 'high-methoxyl' && stopKind === 'timed-boil') {
-    found.push(
-      note(
-        'do-not-cut-sugar',
-        'Regular pectin gels only with its full sugar: cut the sugar and it pours. For less sugar, use low-methoxyl pectin.',
-      ),
-    );
+    found.push(note('do-not-cut-sugar', message('advice.regularPectinSetsOnlyWith')));
     if (gramsOf('powdered-pectin') > ONE_BOX_G) {
-      found.push(
-        warn(
-          'double-batch',
-          'More than one box in one pot: double batches take longer to the boil and often set badly. Cook them one after another.',
-        ),
-      );
+      found.push(warn('double-batch', message('advice.moreThanOneBoxIn')));
     }
   }
   if (heat.slow) {
-    found.push(
-      note(
-        'keep-hot',
-        'Keep it above 60 °C (140 °F) all the while it cooks, and cool what goes in the fridge quickly.',
-      ),
-    );
+    found.push(note('keep-hot', message('advice.keepItAbove60C')));
   }
   return found;
 }
@@ -60,28 +46,19 @@ function productCautions({ request, understood }: Evaluation): Caution[] {
   const holds = (id: string) => understood.some(({ ingredient }) => ingredient.id === id);
   const found: Caution[] = [];
   if (product === 'curd') {
-    found.push(
-      note(
-        'curd-heat',
-        'Whisk it to 77 °C (170 °F) and no hotter than needed: above 82 °C (180 °F) the egg curdles. Never boil it.',
-      ),
-    );
+    found.push(note('curd-heat', message('advice.whiskTo77C170')));
     if (!understood.some(({ ingredient }) => ingredient.make.insolublesAre === 'egg')) {
-      found.push(warn('no-egg', 'No egg yet. A curd thickens on nothing else.'));
+      found.push(warn('no-egg', message('advice.noEggYetOnlyEgg')));
     }
   }
   if (product === 'pepper-jelly') {
-    found.push(
-      note('vinegar-is-for-safety', 'Vinegar must be of 5 % acidity. Never reduce it or thin it.'),
-    );
+    found.push(note('vinegar-is-for-safety', message('advice.vinegarMustBe5Acidity')));
   }
   if (product === 'butter') {
-    found.push(
-      note('spits', 'A thick butter spits: use a deep pot, a long spoon and a loose cover.'),
-    );
+    found.push(note('spits', message('advice.aThickButterSpitsUse')));
   }
   if (holds('chilli')) {
-    found.push(note('gloves', 'Wear gloves with hot peppers, and keep your hands off your face.'));
+    found.push(note('gloves', message('advice.wearGlovesWithHotPeppers')));
   }
   return found;
 }
@@ -93,7 +70,7 @@ function ingredientCautions({ request, understood, choice }: Evaluation): Cautio
     found.push(
       note(
         'alcohol-stays',
-        `What goes in off the heat keeps its alcohol: about ${formatGrams(alcoholG)} of it in the batch. Say so on the label.`,
+        message('advice.alcoholAddedOffTheHeat', { grams: formatGrams(alcoholG) }),
       ),
     );
   }
@@ -110,12 +87,7 @@ function ingredientCautions({ request, understood, choice }: Evaluation): Cautio
     rows.some(({ kind }) => kind === 'sweetener') &&
     !understood.some(isSugar)
   ) {
-    found.push(
-      warn(
-        'no-gel-without-sugar',
-        'A substitute sweetens and does not gel: pectin of this kind needs sugar. Use low-methoxyl pectin.',
-      ),
-    );
+    found.push(warn('no-gel-without-sugar', message('advice.aSugarSubstituteSweetensBut')));
   }
   if (
     rows.some(
@@ -126,17 +98,10 @@ function ingredientCautions({ request, understood, choice }: Evaluation): Cautio
     ) &&
     rows.some(({ id }) => id === 'lemon-juice' || id === 'lime-juice')
   ) {
-    found.push(
-      note(
-        'bottled-for-safety',
-        'Fresh lemons vary in strength. Where the acid is there for safety, use bottled juice.',
-      ),
-    );
+    found.push(note('bottled-for-safety', message('advice.freshLemonsVaryInStrength')));
   }
   if (rows.some(({ id }) => id === 'jam-sugar')) {
-    found.push(
-      note('jam-sugar', 'Sugars with pectin differ by maker: follow the ratio on the bag.'),
-    );
+    found.push(note('jam-sugar', message('advice.sugarsWithPectinDifferBy')));
   }
   return found;
 }

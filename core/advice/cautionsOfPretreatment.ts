@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { PRETREATMENT_FACTS, pretreatmentYieldOf } from '../pretreatment/index.ts';
 import { formatGrams } from '../quantity/index.ts';
 import { massOfLines } from '../parser/index.ts';
@@ -18,7 +19,11 @@ export function pretreatmentCautions({ pretreated, understood }: Evaluation): Ca
     found.push(
       warn(
         'more-than-went-in',
-        `${formatGrams(obtained.massG.typical)} of ${gives} was measured, and only ${formatGrams(wentInG)} went in. Measure it again.`,
+        message('advice.youMeasuredOfButOnly', {
+          grams: formatGrams(obtained.massG.typical),
+          gives,
+          grams2: formatGrams(wentInG),
+        }),
       ),
     );
   }
@@ -28,7 +33,11 @@ export function pretreatmentCautions({ pretreated, understood }: Evaluation): Ca
     found.push(
       warn(
         'asks-for-more',
-        `“${asked.text}” is ${formatGrams(asked.massG.typical)}, and what comes first gives ${formatGrams(line.massG.high)} at the most. Start with more fruit, or scale the rest down.`,
+        message('advice.isButTheFirstStep', {
+          text: asked.text,
+          grams: formatGrams(asked.massG.typical),
+          grams2: formatGrams(line.massG.high),
+        }),
       ),
     );
   }
@@ -38,17 +47,12 @@ export function pretreatmentCautions({ pretreated, understood }: Evaluation): Ca
     found.push(
       warn(
         'odd-brix',
-        `${before.brix} °Brix is far from the ${usualBrix.toFixed(0)} that such juice has. Read it again, at room temperature.`,
+        message('advice.brixIsFarFromThe', { brix: before.brix, usualBrix: usualBrix.toFixed(0) }),
       ),
     );
   }
   if (before.clot === 'flakes') {
-    found.push(
-      note(
-        'poor-juice',
-        'Juice that clots in flakes is poor in pectin: boil it down by a third before the sugar, or add pectin.',
-      ),
-    );
+    found.push(note('poor-juice', message('advice.juiceThatClotsInFlakes')));
   }
   return found;
 }

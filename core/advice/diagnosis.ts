@@ -1,3 +1,4 @@
+import { type Text, message, sentences } from '@idle-kettle/words/message';
 import { massOf } from '../formula/index.ts';
 import {
   CURD_EGG,
@@ -49,7 +50,7 @@ export type Diagnosis = {
   /** Share of the imagined batches in each class. */
   readonly share: { readonly [set in SetClass]: number };
   readonly short: ShortSide;
-  readonly text: string;
+  readonly text: Text;
 };
 
 type Figures = {
@@ -59,7 +60,7 @@ type Figures = {
   readonly fruitPer100g: number;
 } & Setters;
 
-type Told = { readonly short: ShortSide; readonly text: string };
+type Told = { readonly short: ShortSide; readonly text: Text };
 
 /**
  * How the batch will set, and which side is short: the one that, put right, would help the most. Absent
@@ -91,16 +92,22 @@ const TELL: { readonly [model in SetModel]: (ratio: number, of: Figures) => Told
   'high-methoxyl': tellSugarGel,
   'low-methoxyl': tellCalciumGel,
   body: (ratio) => {
-    const held = `${(ratio * MOUNDING.value).toFixed(1)} g of solids and pulp in 100 g, where ${MOUNDING.value} g mounds`;
+    const held = message('advice.gOfSolidsAndPulp', {
+      value: (ratio * MOUNDING.value).toFixed(1),
+      value2: MOUNDING.value,
+    });
     return ratio >= ENOUGH.body
-      ? { short: 'none', text: `Thick enough to mound: ${held}.` }
-      : { short: 'fruit', text: `Too thin to mound: ${held}. Reduce it further.` };
+      ? { short: 'none', text: message('advice.thickEnoughToMound', { held }) }
+      : { short: 'fruit', text: message('advice.tooThinToMoundCook', { held }) };
   },
   egg: (ratio) => {
-    const held = `${(ratio * CURD_EGG.value).toFixed(1)} %, where ${CURD_EGG.value} % stands`;
+    const held = message('advice.needs', {
+      value: (ratio * CURD_EGG.value).toFixed(1),
+      value2: CURD_EGG.value,
+    });
     return ratio >= ENOUGH.egg
-      ? { short: 'none', text: `Egg solids ${held}. It thickens at 77 °C (170 °F).` }
-      : { short: 'egg', text: `Egg is the short side: egg solids ${held}. It stays thin.` };
+      ? { short: 'none', text: message('advice.enoughEggEggSolidsIt', { held }) }
+      : { short: 'egg', text: message('advice.notEnoughEggSoIt', { held }) };
   },
 };
 
@@ -112,33 +119,60 @@ function tellSugarGel(ratio: number, figures: Figures): Told {
   const percent = (pct: number): string => `${pct.toFixed(2)} %`;
   const [held, wanted] = [percent(ratio * neededPct), percent(soft * neededPct)];
   const short = shortOfSugarGel(ratio, figures);
-  const there = `at pH ${pH.toFixed(1)} and ${solublesPct.toFixed(0)} % soluble solids`;
+  const there = message('advice.atPhAndSolubleSolids', {
+    pH: pH.toFixed(1),
+    solublesPct: solublesPct.toFixed(0),
+  });
   if (short === 'none') {
     const firm = SET_LEAST_RATIO.firm;
     return {
       short,
       text:
         ratio >= firm
-          ? `Nothing is short: pectin ${held}, where a firm set takes ${percent(firm * neededPct)} ${there}.`
-          : `Nothing is short: pectin ${held}, where a soft set takes ${wanted} ${there}, and a firm one ${percent(firm * neededPct)}. ${FIRMER[sideOfSugarGel(figures, ratio)]}`,
+          ? message('advice.enoughPectinForAFirm', {
+              held,
+              percent: percent(firm * neededPct),
+              there,
+            })
+          : message('advice.enoughPectinForASoft', {
+              held,
+              wanted,
+              there,
+              percent: percent(firm * neededPct),
+              value: FIRMER[sideOfSugarGel(figures, ratio)],
+            }),
     };
   }
-  const text: { readonly [short in ShortSide]?: string } = {
-    fruit: `Fruit is the short side: ${figures.fruitPer100g.toFixed(0)} g in 100 g brings pectin ${held} of the ${wanted} that a soft set takes.`,
-    pectin: `Pectin is the short side: ${held} of the ${wanted} that a soft set takes. Fruit richer in it, or some under-ripe, would help.`,
-    acid: `Acid is the short side: at pH ${pH.toFixed(1)} the pectin does not link ${neededPct > MOST_PECTIN_PCT ? 'at all' : `well: a soft set takes ${wanted} instead of ${percent(soft * STANDARD_GEL_PECTIN.value)}, and there is ${held}`}. Best is pH 3.0 to 3.2.`,
-    sugar: `Sugar is the short side: ${solublesPct.toFixed(0)} % soluble solids, where a gel of this kind wants 60 % or more.`,
+  const text: { readonly [short in ShortSide]?: Text } = {
+    fruit: message('advice.notEnoughFruitGPer', {
+      value: figures.fruitPer100g.toFixed(0),
+      held,
+      wanted,
+    }),
+    pectin: message('advice.notEnoughPectinForA', { held, wanted }),
+    acid: message('advice.notEnoughAcidAtPh', {
+      pH: pH.toFixed(1),
+      part:
+        neededPct > MOST_PECTIN_PCT
+          ? message('advice.atAll')
+          : message('advice.wellASoftSetNeeds', {
+              wanted,
+              percent: percent(soft * STANDARD_GEL_PECTIN.value),
+              held,
+            }),
+    }),
+    sugar: message('advice.notEnoughSugarSolubleSolids', { solublesPct: solublesPct.toFixed(0) }),
   };
-  const loose = ratio >= SET_LEAST_RATIO.loose ? 'It sets loosely, to be spooned. ' : '';
-  return { short, text: `${loose}${text[short] ?? ''}` };
+  const loose = ratio >= SET_LEAST_RATIO.loose && message('advice.itSetsLooselyForSpooning');
+  return { short, text: sentences(loose, text[short]) };
 }
 
 /** What would make a soft set firmer, by the side that would help the most. */
 const FIRMER: { readonly [side in SideOfSugarGel]: string } = {
-  sugar: 'More sugar would make it firmer.',
-  acid: 'More acid would make it firmer.',
-  pectin: 'More pectin would make it firmer.',
-  fruit: 'More fruit would make it firmer.',
+  sugar: 'advice.moreSugarWouldMakeIt',
+  acid: 'advice.moreAcidWouldMakeIt',
+  pectin: 'advice.morePectinWouldMakeIt',
+  fruit: 'advice.moreFruitWouldMakeIt',
 };
 
 type SideOfSugarGel = 'sugar' | 'acid' | 'pectin' | 'fruit';
@@ -163,9 +197,12 @@ function tellCalciumGel(ratio: number, figures: Figures): Told {
   const pectinPct = (100 * lowMethoxylG) / massG;
   const perG = lowMethoxylG === 0 ? 0 : calciumMg / lowMethoxylG;
   const { calciumMgPerG, pH: window } = LOW_METHOXYL_WINDOW;
-  const held = `${pectinPct.toFixed(2)} % low-methoxyl pectin, ${perG.toFixed(0)} mg calcium a gram`;
+  const held = message('advice.lowMethoxylPectinMgCalcium', {
+    pectinPct: pectinPct.toFixed(2),
+    perG: perG.toFixed(0),
+  });
   if (ratio >= ENOUGH['low-methoxyl'])
-    return { short: 'none', text: `Enough of both: ${held}. Sugar is free.` };
+    return { short: 'none', text: message('advice.enoughPectinAndCalciumAt', { held }) };
   const short: ShortSide =
     pectinPct < ENOUGH['low-methoxyl'] * LOW_METHOXYL_PECTIN.value
       ? 'pectin'
@@ -175,9 +212,9 @@ function tellCalciumGel(ratio: number, figures: Figures): Told {
           ? 'acid'
           : 'pectin';
   const wants = {
-    pectin: `Pectin is the short side: ${held}, where ${LOW_METHOXYL_PECTIN.value} % is usual.`,
-    calcium: `Calcium is the short side: ${held}, where 15 to 45 mg is usual.`,
-    acid: `Acid is the short side: pH ${pH.toFixed(1)}, where calcium gels want 2.8 to 4.5.`,
+    pectin: message('advice.notEnoughPectinIsUsual', { held, value: LOW_METHOXYL_PECTIN.value }),
+    calcium: message('advice.notEnoughCalcium15To', { held }),
+    acid: message('advice.notEnoughAcidPhCalcium', { pH: pH.toFixed(1) }),
   }[short];
   return { short, text: wants };
 }

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { massOf, scaleLine, startContents } from '../formula/index.ts';
 import type { LineReading } from '../parser/index.ts';
 import { isSugar, type Method, METHODS, PRODUCTS } from '../method/index.ts';
@@ -11,9 +12,9 @@ import type { ShortSide } from './diagnosis.ts';
 export type Fix = {
   readonly change: (steps: number) => Change;
   /** What is done, in words. */
-  readonly act: (steps: number) => string;
+  readonly act: (steps: number) => Text;
   /** What ends its sentence: what it is for, or what comes of it. */
-  readonly why: string;
+  readonly why: Text;
   /** The most steps worth trying. */
   readonly most: number;
   /** Grams that a step puts in or takes out, where fixes are offered by how little they change. */
@@ -70,7 +71,14 @@ export function fixesFor(
       return short === 'fruit' ? [kitchen.boilFurther(MOST_BUTTER_PCT)] : [];
     case 'egg':
       return short === 'egg'
-        ? [kitchen.add((n) => count(n, n === 1 ? 'egg yolk' : 'egg yolks'), 1, 12, 'thicken it')]
+        ? [
+            kitchen.add(
+              (n) => count(n, n === 1 ? 'egg yolk' : 'egg yolks'),
+              1,
+              12,
+              message('advice.thickenIt'),
+            ),
+          ]
         : [];
   }
 }
@@ -84,11 +92,11 @@ function fixing(
 ) {
   const potKg = massOf(startContents(understood)) / 1000;
   const { method } = choice;
-  const addParts = (parts: (n: number) => readonly Part[], most: number, does: string): Fix => ({
+  const addParts = (parts: (n: number) => readonly Part[], most: number, does: Text): Fix => ({
     // The method stays what it is, whatever is added: a little powder does not make it a timed boil.
     change: (n) => ({ add: parts(n).map(lineOf), method }),
-    act: (n) => `Add ${listed(parts(n).map(partInWords))}`,
-    why: `, to ${does}.`,
+    act: (n) => message('advice.add', { listed: listed(parts(n).map(partInWords)) }),
+    why: message('advice.to', { does }),
     most,
   });
   return {
@@ -97,19 +105,14 @@ function fixing(
     addParts,
     potKg,
     isJelly: request.product === 'jelly' || request.product === 'infusion-jelly',
-    add: (part: (n: number) => Part, step: number, mostPerKg: number, does: string): Fix =>
+    add: (part: (n: number) => Part, step: number, mostPerKg: number, does: Text): Fix =>
       addParts((n) => [part(n * step)], Math.floor((mostPerKg * potKg) / step), does),
     indexesOf: (which: (id: string, kind: string) => boolean): number[] =>
       readings.flatMap((line, index) =>
         line.understood && which(line.ingredient.id, line.ingredient.kind) ? [index] : [],
       ),
     /** A line with up to such a share of it taken out; nothing where there is too little to be worth it. */
-    takeOut: (
-      index: number,
-      mostShare: number,
-      act: (grams: string) => string,
-      why: string,
-    ): Fix[] => {
+    takeOut: (index: number, mostShare: number, act: (grams: string) => Text, why: Text): Fix[] => {
       const line = readings[index];
       if (!line?.understood || line.massG.typical < LEAST_TAKEN_OUT_G) return [];
       const kept = (n: number) => scaleLine(line, 1 - n / TAKEN_OUT_STEPS, readingKitchen(request));
@@ -139,7 +142,7 @@ function fixing(
       const fromPct = Math.round(boil?.targetPct ?? mostPct);
       return {
         change: (n) => ({ targetSolublesPct: fromPct + n, method }),
-        act: (n) => `Boil it down further, to ${fromPct + n} % soluble solids`,
+        act: (n) => message('advice.boilItDownToSoluble', { value: fromPct + n }),
         why: '.',
         most: Math.max(0, mostPct - fromPct),
       };
@@ -153,13 +156,13 @@ function sugarGelFixes(kitchen: Kitchen, short: ShortSide, replan: Replan): Fix[
     (mL) => millilitres(mL, 'bottled lemon juice'),
     LEMON_STEP_ML,
     LEMON_PER_KG_ML,
-    'let the pectin link',
+    message('advice.helpThePectinSet'),
   );
   const powder = kitchen.add(
     (g) => grams(g, 'powdered pectin'),
     1,
     POWDER_PER_KG_G,
-    'bring the pectin that the fruit lacks',
+    message('advice.addThePectinTheFruit'),
   );
   const fruit = kitchen.isJelly
     ? [
@@ -167,7 +170,7 @@ function sugarGelFixes(kitchen: Kitchen, short: ShortSide, replan: Replan): Fix[
           (mL) => millilitres(mL, 'crab apple juice'),
           10,
           FRUIT_PER_KG_G,
-          'bring pectin and acid',
+          message('advice.addPectinAndAcid'),
         ),
       ]
     : [
@@ -175,9 +178,14 @@ function sugarGelFixes(kitchen: Kitchen, short: ShortSide, replan: Replan): Fix[
           (g) => grams(g, 'chopped under-ripe apples'),
           10,
           FRUIT_PER_KG_G,
-          'bring pectin and acid',
+          message('advice.addPectinAndAcid'),
         ),
-        kitchen.add((g) => grams(g, 'redcurrants'), 10, FRUIT_PER_KG_G, 'bring pectin and acid'),
+        kitchen.add(
+          (g) => grams(g, 'redcurrants'),
+          10,
+          FRUIT_PER_KG_G,
+          message('advice.addPectinAndAcid'),
+        ),
       ];
   const calcium = calciumInstead(kitchen);
   if (short === 'sugar') {
@@ -202,7 +210,7 @@ const moreSugar = ({ addParts, sugarG, potKg }: Kitchen): Fix[] => [
     ...addParts(
       (n) => [grams(SUGAR_STEP_G * n, 'sugar')],
       Math.floor((sugarG === 0 ? 1000 * potKg : MOST_MORE_SUGAR * sugarG) / SUGAR_STEP_G),
-      'let the pectin link',
+      message('advice.helpThePectinSet'),
     ),
     gramsA: SUGAR_STEP_G,
   },
@@ -214,13 +222,19 @@ function takenOut({ indexesOf, takeOut, names, isJelly }: Kitchen): Fix[] {
   const water = indexesOf((_, kind) => kind === 'water');
   const fruit = indexesOf((_, kind) => kind === 'fruit' || kind === 'juice');
   return [
-    ...water.flatMap((index) => takeOut(index, 1, (mass) => `Leave out ${mass} of the water`, '.')),
+    ...water.flatMap((index) =>
+      takeOut(index, 1, (mass) => message('advice.leaveOutOfTheWater', { mass }), '.'),
+    ),
     ...fruit.flatMap((index) =>
       takeOut(
         index,
         MOST_TAKEN_OUT,
-        (mass) => `Keep back ${mass} of the ${fruit.length === 1 ? base : names([index])}`,
-        ' for a second batch.',
+        (mass) =>
+          message('advice.keepBackOfThe', {
+            mass,
+            part: fruit.length === 1 ? base : names([index]),
+          }),
+        message('advice.forASecondBatch'),
       ),
     ),
   ];
@@ -238,8 +252,8 @@ function inTwoPots({ boil, understood, method, request, readings }: Kitchen): Fi
         add: understood.map((line) => scaleLine(line, 1 / pots(n), readingKitchen(request))),
         method,
       }),
-      act: (n) => `Cook it in ${NUMBER_WORDS[pots(n)] ?? pots(n)} pots, one after another`,
-      why: ': a small one boils down sooner and wears its pectin less.',
+      act: (n) => message('advice.cookItInPotsOne', { value: NUMBER_WORDS[pots(n)] ?? pots(n) }),
+      why: message('advice.aSmallBatchBoilsDown'),
       most: 3,
     },
   ];
@@ -261,7 +275,7 @@ function lemonAndPowder({ addParts, potKg, method }: Kitchen, alone: Fix, replan
         (n) => [lemon(steps), grams(LEAST_POWDER_G - 1 + n, 'powdered pectin')],
         Math.floor(POWDER_PER_KG_G * potKg * Math.min(1, MOST_OF_BOTH - steps / most)) -
           (LEAST_POWDER_G - 1),
-        'let the pectin link, and bring what the fruit lacks of it',
+        message('advice.helpThePectinSetAnd'),
       ),
       failing: alone,
     },
@@ -271,8 +285,8 @@ function lemonAndPowder({ addParts, potKg, method }: Kitchen, alone: Fix, replan
 /** The same batch boiled down to a jam's solids instead of by the clock. */
 const longBoilInstead = (): Fix => ({
   change: () => ({ method: 'long-boil' }),
-  act: () => 'Boil it down by the long-boil method instead, to its stop',
-  why: '. It takes longer and makes fewer jars.',
+  act: () => message('advice.useTheLongBoilMethod'),
+  why: message('advice.itTakesLongerAndMakes'),
   most: 1,
 });
 
@@ -280,13 +294,15 @@ const longBoilInstead = (): Fix => ({
 function calciumInstead(kitchen: Kitchen): Fix[] {
   if (!kitchen.offers('low-methoxyl')) return [];
   const drop = kitchen.indexesOf((_, kind) => kind === 'pectin');
-  const instead = drop.length === 0 ? '' : `, in place of the ${kitchen.names(drop)}`;
+  const instead =
+    drop.length === 0 ? '' : message('advice.inPlaceOfThe', { names: kitchen.names(drop) });
   const pectin = (n: number) => grams(2 * n, 'low-sugar pectin');
   return [
     {
       change: (n) => ({ drop, add: [lineOf(pectin(n))], method: 'low-methoxyl' }),
-      act: (n) => `Cook it by the low-methoxyl method with ${partInWords(pectin(n))}${instead}`,
-      why: '. Sugar is then free.',
+      act: (n) =>
+        message('advice.useTheLowMethoxylMethod', { part: partInWords(pectin(n)), instead }),
+      why: message('advice.thenAnyAmountOfSugar'),
       most: Math.floor((LOW_SUGAR_PER_KG_G * kitchen.potKg) / 2),
     },
   ];
@@ -297,16 +313,23 @@ function calciumGelFixes(kitchen: Kitchen, short: ShortSide): Fix[] {
   const name = own.length > 0 ? 'low-methoxyl pectin' : 'low-sugar pectin';
   switch (short) {
     case 'pectin':
-      return [kitchen.add((g) => grams(g, name), 1, 30, 'bring the pectin that is short')];
+      return [kitchen.add((g) => grams(g, name), 1, 30, message('advice.addTheMissingPectin'))];
     case 'calcium':
-      return [kitchen.add((mL) => millilitres(mL, 'calcium water'), 5, 100, 'link the pectin')];
+      return [
+        kitchen.add(
+          (mL) => millilitres(mL, 'calcium water'),
+          5,
+          100,
+          message('advice.helpThePectinSet'),
+        ),
+      ];
     case 'acid':
       return [
         kitchen.add(
           (mL) => millilitres(mL, 'bottled lemon juice'),
           LEMON_STEP_ML,
           80,
-          'bring the acid',
+          message('advice.addTheAcid'),
         ),
       ];
     default:

@@ -12,13 +12,14 @@ import {
 import { type Diagnosis, ENOUGH } from './diagnosis.ts';
 import { type Fix, fixesFor } from './fixes.ts';
 import { leastSteps } from './leastSteps.ts';
+import { type Text, message } from '@idle-kettle/words/message';
 
 /** What would mend the set, and what the batch sets like with it. */
 export type Remedy = {
   /** What is done, and what for: a sentence or two. */
-  readonly text: string;
+  readonly text: Text;
   /** What is done, by itself: `Add 30 mL (2 tbsp) bottled lemon juice`. */
-  readonly act: string;
+  readonly act: Text;
   readonly change: Change;
   readonly forecast: SetClass;
 };
@@ -84,7 +85,7 @@ function leastFirst(found: readonly Found[]): readonly Found[] {
 
 const said = (fix: Fix, n: number): Pick<Remedy, 'text' | 'act'> => {
   const act = fix.act(n);
-  return { text: `${act}${fix.why}`, act };
+  return { text: message('advice.remedy', { act, why: fix.why }), act };
 };
 
 /** Draws that prove a set, unless it comes out this near to another class: then all of the plan's do. */

@@ -1,4 +1,4 @@
-import type { Plan } from '../plan/index.ts';
+import type { PlanInWords } from '../plan/index.ts';
 
 /** One figure of a plan: what it is, its middle, and its range where it has one. */
 export type PlanFigure = {
@@ -20,7 +20,7 @@ const single = (name: string, unit: string, value: number | string | null | unde
   value === undefined || value === null ? [] : [{ name, unit, value }];
 
 /** The figures of a plan in the order in which a cook asks for them. */
-export const figuresOf = (plan: Plan): PlanFigure[] => [
+export const figuresOf = (plan: PlanInWords): PlanFigure[] => [
   ...single('product', '', plan.product),
   ...single('method', '', plan.method),
   ...single('stop', '°C', plan.stop.tempC),

@@ -1,12 +1,12 @@
 import Papa from 'papaparse';
-import { linesBrought, type Plan } from '../plan/index.ts';
+import { linesBrought, type PlanInWords } from '../plan/index.ts';
 import { figuresOf } from './figures.ts';
 
 /**
  * A plan as CSV for a spreadsheet: first its lines (text, ingredient, grams), then its figures with their ranges.
  * Cells that a spreadsheet would take for a formula are quoted.
  */
-export const toPlanCsv = (plan: Plan): string =>
+export const toPlanCsv = (plan: PlanInWords): string =>
   Papa.unparse(
     {
       fields: ['part', 'name', 'value', 'unit', 'p10', 'p90', 'note'],

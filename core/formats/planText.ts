@@ -1,12 +1,12 @@
 import { formatGrams } from '../quantity/index.ts';
-import { linesBrought, type Plan } from '../plan/index.ts';
+import { linesBrought, type PlanInWords } from '../plan/index.ts';
 import { figuresOf, type PlanFigure } from './figures.ts';
 
 /**
  * A plan in plain text: the recipe, its figures, its method and its cautions. It reads back as the same recipe.
  * @param method the acts of the plan in words, in order
  */
-export function toPlanText(name: string, plan: Plan, method: readonly string[]): string {
+export function toPlanText(name: string, plan: PlanInWords, method: readonly string[]): string {
   const parts = [
     [name],
     ['Ingredients', ...linesBrought(plan).map(({ text }) => text)],

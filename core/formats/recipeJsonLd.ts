@@ -1,6 +1,6 @@
 import { formatISODuration } from 'date-fns/formatISODuration';
 import { MOST_LINES } from '../parser/index.ts';
-import { linesBrought, type Plan } from '../plan/index.ts';
+import { linesBrought, type PlanInWords } from '../plan/index.ts';
 import { MOST_RECIPE_CHARS, type FormatFault, type RecipeReading } from './recipe.ts';
 
 /** A schema.org Recipe, as JSON-LD. */
@@ -24,7 +24,11 @@ export type RecipeJsonLd = {
  * A plan as a schema.org Recipe: lines as written, the chain as steps, the middle of its ranges.
  * @param method the acts of the plan in words, in order
  */
-export function toRecipeJsonLd(name: string, plan: Plan, method: readonly string[]): RecipeJsonLd {
+export function toRecipeJsonLd(
+  name: string,
+  plan: PlanInWords,
+  method: readonly string[],
+): RecipeJsonLd {
   const { minutes, label, yield: jars } = plan;
   return {
     '@context': 'https://schema.org',

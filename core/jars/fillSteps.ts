@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { jarId } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
 import type { JarPlan } from './jarPlan.ts';
@@ -20,7 +21,7 @@ export function measured({ potMl }: JarPlan, now: JarProgress, event: Entry): Ja
     return tell(
       now,
       event,
-      `The pot holds ${Math.round(potMl)} mL to its rim, so ${Math.round(mL)} mL cannot be in it. It is not counted.`,
+      message('jars.thePotHoldsMlTo', { round: Math.round(potMl), round2: Math.round(mL) }),
     );
   return { ...now, measuredMl: mL, measuredAtMs: event.at };
 }
@@ -32,8 +33,7 @@ export function filled(jarPlan: JarPlan, now: JarProgress, event: Entry): JarPro
     // Pressed on two devices, or twice: it is one jar.
     if (jarOf(state, id) !== undefined) return state;
     const size = jarPlan.sizes[name.size - 1];
-    if (size === undefined)
-      return tell(state, event, 'This kitchen has no such jar. It is not counted.');
+    if (size === undefined) return tell(state, event, message('jars.thisKitchenHasNoSuch'));
     const holdsMl = Math.min(event.value ?? size.volumeMl, size.volumeMl);
     const jar: Jar = {
       ...name,
@@ -54,7 +54,7 @@ export function filled(jarPlan: JarPlan, now: JarProgress, event: Entry): JarPro
       ? tell(
           next,
           event,
-          `${count} of ${size.name} are filled, and the kitchen says that there are ${size.count}. Count them again.`,
+          message('jars.ofAreFilledButKitchen', { count, name: size.name, count2: size.count }),
         )
       : next;
   }, now);

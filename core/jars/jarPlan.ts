@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { findIngredient } from '../ingredients/index.ts';
 import { labelIngredients, type LabelIngredients } from '../label/index.ts';
 import type { Product } from '../method/index.ts';
@@ -99,24 +100,28 @@ const addedBesides = (events: readonly Entry[]): string[] =>
 /** Minutes that a load needs, or why it may not be processed. */
 export type LoadTime =
   | { readonly minutes: number | null; readonly refused: null }
-  | { readonly minutes: null; readonly refused: string };
+  | { readonly minutes: null; readonly refused: Text };
 
 /**
  * The time of a load by its largest jar; minutes are null where only the named formula prints them.
  * Refused for what is not for the pantry, jars beyond the tables, altitudes beyond them, and more than a steam canner can hold.
  */
 export function loadTime(jarPlan: JarPlan, jarsMl: readonly number[]): LoadTime {
-  const refuse = (refused: string): LoadTime => ({ minutes: null, refused });
+  const refuse = (refused: Text): LoadTime => ({ minutes: null, refused });
   const { shelf, timedBy, stated } = jarPlan;
   if (shelf.verdict !== 'pantry')
-    return refuse(`It is not for the pantry: ${shelf.reasons[0] ?? 'keep it in the fridge.'}`);
+    return refuse(
+      message('jars.itIsntForThePantry', {
+        value: shelf.reasons[0] ?? message('jars.keepItInTheFridge'),
+      }),
+    );
   const jarMl = Math.max(...jarsMl, 0);
   if (stated !== null && isNamed(stated)) return { minutes: stated.minutes, refused: null };
   const time = processTime({ ...timedBy, jarMl });
   if (time !== null) return { minutes: time.minutes, refused: null };
   if (jarMl > largestJarMl(timedBy.product, timedBy.ofApples))
-    return refuse('No time is published for jars as large as these. They go to the fridge.');
+    return refuse(message('jars.noTimeIsPublishedFor'));
   return processTime({ ...timedBy, jarMl, canner: 'boiling-water' }) === null
-    ? refuse('No time is published above 10,000 ft (3,048 m). They go to the fridge.')
-    : refuse('It takes longer than a steam canner holds its steam. Use a boiling-water canner.');
+    ? refuse(message('jars.noTimeIsPublishedAbove'))
+    : refuse(message('jars.itTakesLongerThanA'));
 }

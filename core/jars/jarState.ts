@@ -1,6 +1,7 @@
 import { COOL_MIN, jarsFromText, REST_MIN, type JarName } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
 import type { JarState, LoadState } from './jarTransitions.ts';
+import type { Text } from '@idle-kettle/words/message';
 
 /** What closes a jar, in the order it is done: bubbles out, rim wiped, lid on, band fingertip-tight. */
 export const CLOSING = ['bubbled', 'wiped', 'lidded', 'tight'] as const;
@@ -48,7 +49,7 @@ export type Load = {
 };
 
 /** An event that was not counted, or that wants a word, and why. */
-export type JarWarning = { readonly event: Entry; readonly text: string };
+export type JarWarning = { readonly event: Entry; readonly text: Text };
 
 /** Where the jars of a batch stand. */
 export type JarProgress = {
@@ -95,7 +96,7 @@ const AT_REST: ReadonlySet<JarState> = new Set(['sealed', 'fridge', 'freezer', '
 export const isAtRest = ({ state }: Pick<Jar, 'state'>): boolean => AT_REST.has(state);
 
 /** Says something of an event; nothing else changes. */
-export const tell = (now: JarProgress, event: Entry, text: string): JarProgress => ({
+export const tell = (now: JarProgress, event: Entry, text: Text): JarProgress => ({
   ...now,
   warnings: [...now.warnings, { event, text }],
 });

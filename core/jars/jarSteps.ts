@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { jarId } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
 import {
@@ -16,7 +17,7 @@ import { JAR_TRANSITIONS, type JarState, type JarStep } from './jarTransitions.t
 export function ofJars(now: JarProgress, event: Entry, step: JarStep): JarProgress {
   return namedIn(event).reduce((state, name) => {
     const jar = jarOf(state, jarId(name));
-    if (jar === undefined) return tell(state, event, 'No such jar was filled. It is not counted.');
+    if (jar === undefined) return tell(state, event, message('jars.thatJarWasNeverFilled'));
     const to = JAR_TRANSITIONS[jar.state][step];
     // Said again, it stays said.
     if (to === undefined && AGAIN[step] === jar.state) return state;
@@ -35,21 +36,17 @@ const AGAIN: { readonly [step in JarStep]?: JarState } = {
   'new lid': 'closed',
 };
 
-function refusalOf({ state }: Jar, step: JarStep): string {
+function refusalOf({ state }: Jar, step: JarStep): Text {
   if (step === 'seal')
     return state === 'unsealed'
-      ? 'That lid was loose once. A new lid and the whole time again, or the fridge.'
-      : 'That jar was not processed for its whole time, so a lid that is down proves nothing. It is not counted.';
-  return `That jar is in another place by now (${state}). It is not counted.`;
+      ? message('jars.thatLidWasLooseUse')
+      : message('jars.thatJarWasNotProcessed');
+  return message('jars.thatJarIsSomewhereElse', { state });
 }
 
 function withNewLid(now: JarProgress, jar: Jar, event: Entry, to: JarState): JarProgress {
   if (jar.outAtMs !== null && event.at - jar.outAtMs > REPROCESS_WITHIN_MS)
-    return tell(
-      now,
-      event,
-      'More than 24 hours since it came out: too late for the canner. It goes to the fridge.',
-    );
+    return tell(now, event, message('jars.itLeftTheCannerMore'));
   return changed(now, jar.id, { state: to, lids: jar.lids + 1, outAtMs: null });
 }
 
@@ -57,7 +54,7 @@ function withNewLid(now: JarProgress, jar: Jar, event: Entry, to: JarState): Jar
 export function seen(now: JarProgress, event: Entry, what: 'siphoned' | 'floating'): JarProgress {
   return namedIn(event).reduce((state, name) => {
     const jar = jarOf(state, jarId(name));
-    if (jar === undefined) return tell(state, event, 'No such jar was filled. It is not counted.');
+    if (jar === undefined) return tell(state, event, message('jars.thatJarWasNeverFilled'));
     return jar.seen.includes(what) ? state : changed(state, jar.id, { seen: [...jar.seen, what] });
   }, now);
 }
@@ -66,11 +63,7 @@ export function seen(now: JarProgress, event: Entry, what: 'siphoned' | 'floatin
 export function storeJars(now: JarProgress, event: Entry): JarProgress {
   const sealed = now.jars.filter(({ state }) => JAR_TRANSITIONS[state].store !== undefined);
   if (now.jars.length === 0 || !now.jars.every(isAtRest))
-    return tell(
-      now,
-      event,
-      'Not every jar is sealed, in the fridge or in the freezer yet. It is put away when all of them are.',
-    );
+    return tell(now, event, message('jars.notEveryJarIsSealed'));
   return sealed.reduce<JarProgress>((state, { id }) => changed(state, id, { state: 'shelf' }), {
     ...now,
     storedAtMs: now.storedAtMs ?? event.at,

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { jarId } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
 import { loadTime, type JarPlan } from './jarPlan.ts';
@@ -23,15 +24,15 @@ import {
 export function loaded(jarPlan: JarPlan, now: JarProgress, event: Entry): JarProgress {
   const number = event.value ?? 0;
   if (now.loads.some((load) => load.number === number))
-    return tell(now, event, `Load ${number} is in already. It counts once.`);
+    return tell(now, event, message('jars.loadIsAlreadyInIt', { number }));
   const named = namedIn(event).map((name) => jarOf(now, jarId(name)));
   const fit = named.filter(
     (jar): jar is Jar =>
       jar !== undefined && !jar.part && JAR_TRANSITIONS[jar.state].load !== undefined,
   );
   const why = named.some((jar) => jar?.part === true)
-    ? 'A jar that is not full stays out: it would not seal, and goes to the fridge.'
-    : 'What is not filled and closed, or is in a canner already, stays out.';
+    ? message('jars.aJarThatIsntFullStays')
+    : message('jars.jarsThatArentFilledAnd');
   const told = fit.length < named.length ? tell(now, event, why) : now;
   if (fit.length === 0) return told;
   const time = loadTime(
@@ -64,11 +65,7 @@ export function loaded(jarPlan: JarPlan, now: JarProgress, event: Entry): JarPro
 export function ofLoad(now: JarProgress, event: Entry, step: LoadStep): JarProgress {
   const load = now.loads.find(({ number }) => number === event.value);
   if (load === undefined)
-    return tell(
-      now,
-      event,
-      `There is no load ${event.value ?? ''} in a canner. It is not counted.`,
-    );
+    return tell(now, event, message('jars.thereIsNoLoadIn', { value: event.value ?? '' }));
   const state = LOAD_TRANSITIONS[load.state][step];
   // Whole, and out of its time: nothing sends it back.
   const over = load.state === 'resting' && load.whole && (step === 'boil' || step === 'light');
@@ -85,29 +82,25 @@ export function ofLoad(now: JarProgress, event: Entry, step: LoadStep): JarProgr
     return to === undefined ? state : changed(state, id, { state: to, outAtMs: event.at });
   }, moved);
   return next.whole && next.offAtMs !== null && event.at - next.offAtMs < REST_MS
-    ? tell(
-        lifted,
-        event,
-        'They came out before five minutes’ rest. Watch for jars that have lost liquid.',
-      )
+    ? tell(lifted, event, message('jars.theyCameOutBeforeFive'))
     : lifted;
 }
 
 const NOT_NOW: { readonly [step in LoadStep]: string } = {
-  light: 'That canner is on already, or out. It is not counted.',
-  boil: 'Its time runs already, or is over. It does not begin again.',
-  lose: 'No time was running in it, so none was lost.',
-  water: 'That load is not on the heat.',
-  off: 'That load is not on the heat.',
-  lift: 'That load is out already.',
+  light: 'jars.thatCannerIsAlreadyOn',
+  boil: 'jars.itsTimeIsAlreadyRunning',
+  lose: 'jars.noTimeWasRunningSo',
+  water: 'jars.thatLoadIsNotOn',
+  off: 'jars.thatLoadIsNotOn',
+  lift: 'jars.thatLoadIsAlreadyOut',
 };
 
-function cutShort({ timedToMs, state }: Load, atMs: number): string {
-  const again = 'so it is not processed. Back to the boil and the whole time again, or the fridge.';
+function cutShort({ timedToMs, state }: Load, atMs: number): Text {
+  const again = message('jars.soItIsNotProcessed');
   if (state === 'boil lost' || timedToMs === null)
-    return `No time was running when the heat went off, ${again}`;
+    return message('jars.noTimeWasRunningWhen', { again });
   const short = Math.ceil((timedToMs - atMs) / 60_000);
-  return `${short} ${short === 1 ? 'minute' : 'minutes'} short, ${again}`;
+  return message('jars.short', { short, part: short === 1 ? 'minute' : 'minutes', again });
 }
 
 function stepped(load: Load, state: LoadState, step: LoadStep, atMs: number): Load {

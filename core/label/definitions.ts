@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import type { UnderstoodLine } from '../parser/index.ts';
 import { isSugar, type Product } from '../method/index.ts';
 import { fromMemory } from '../quantity/index.ts';
@@ -10,7 +11,7 @@ export type Definition = {
   readonly source: string;
   readonly met: boolean;
   /** What it asks for, and what this batch has. */
-  readonly text: string;
+  readonly text: Text;
 };
 
 export const DEFINITIONS_SOURCE = fromMemory(
@@ -68,7 +69,12 @@ function usSpread({ lines, solublesPct }: DefinitionCase, name: 'jam' | 'jelly')
     name: name === 'jelly' ? 'US jelly' : `US jam, fruit group ${groupOne ? 'I' : 'II'}`,
     source: name === 'jelly' ? '21 CFR 150.140' : '21 CFR 150.160',
     met: parts >= least && solublesPct >= 64.95,
-    text: `Asks for ${least} parts ${name === 'jelly' ? 'juice' : 'fruit'} to 55 of sugar and 65 % soluble solids; this has ${Number.isFinite(parts) ? show(parts) : 'no sugar'} to 55 and ${show(solublesPct)} %.`,
+    text: message('label.needsPartsTo55Of', {
+      least,
+      part: name === 'jelly' ? 'juice' : 'fruit',
+      part2: Number.isFinite(parts) ? show(parts) : 'no sugar',
+      show: show(solublesPct),
+    }),
   };
 }
 
@@ -80,7 +86,10 @@ function usButter({ lines, solublesPct }: DefinitionCase): Definition {
     name: 'US fruit butter',
     source: '21 CFR 150.110',
     met: parts >= 5 && solublesPct >= 42.95,
-    text: `Asks for 5 parts fruit to 2 of sugar and 43 % soluble solids; this has ${Number.isFinite(parts) ? `${show(parts)} to 2` : 'no sugar'} and ${show(solublesPct)} %.`,
+    text: message('label.needs5PartsFruitTo', {
+      part: Number.isFinite(parts) ? `${show(parts)} to 2` : 'no sugar',
+      show: show(solublesPct),
+    }),
   };
 }
 
@@ -98,7 +107,11 @@ function asks(found: DefinitionCase, name: string, source: string, least: number
     name,
     source,
     met: fruitPer100g >= least && solublesPct >= 59.95,
-    text: `Asks for ${least} g of fruit per 100 g and 60 % soluble solids; this has ${show(fruitPer100g)} g and ${show(solublesPct)} %.`,
+    text: message('label.needsGOfFruitPer', {
+      least,
+      show: show(fruitPer100g),
+      show2: show(solublesPct),
+    }),
   };
 }
 
@@ -124,5 +137,5 @@ const euMarmalade = (found: DefinitionCase) =>
   asks(found, 'EU marmalade', 'Directive 2001/113/EC', 20);
 
 /** The statement that a label prints, both figures per 100 g. */
-export const labelStatement = (fruitPer100g: number, sugarsPer100g: number): string =>
-  `Prepared with ${show(fruitPer100g)} g of fruit per 100 g. Total sugar content ${show(sugarsPer100g)} g per 100 g.`;
+export const labelStatement = (fruitPer100g: number, sugarsPer100g: number): Text =>
+  message('label.preparedWithGOfFruit', { show: show(fruitPer100g), show2: show(sugarsPer100g) });

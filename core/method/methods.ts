@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { USUAL_TARGET_PCT } from '../boil/index.ts';
 import type { UnderstoodLine } from '../parser/index.ts';
 import type { SetModel } from '../gel/index.ts';
@@ -27,42 +28,42 @@ export const METHODS: { readonly [method in Method]: MethodFacts } = {
     setModel: 'high-methoxyl',
     stopKind: 'temperature',
     boilMin: null,
-    rule: 'Dissolve the sugar over low heat, then boil hard to the stop. It sets on the fruit’s own pectin.',
+    rule: 'method.dissolveTheSugarOverLow',
   },
   'powdered-pectin': {
     name: 'powdered pectin',
     setModel: 'high-methoxyl',
     stopKind: 'timed-boil',
     boilMin: 1,
-    rule: 'Powder into the cold fruit, full boil, all the sugar at once, full boil for one minute. Less sugar, and it does not set.',
+    rule: 'method.powderIntoTheColdFruit',
   },
   'liquid-pectin': {
     name: 'liquid pectin',
     setModel: 'high-methoxyl',
     stopKind: 'timed-boil',
     boilMin: 1,
-    rule: 'Fruit and all the sugar to a full boil, pectin in, full boil for one minute. Less sugar, and it does not set.',
+    rule: 'method.fruitAndAllTheSugar',
   },
   'low-methoxyl': {
     name: 'low-methoxyl pectin',
     setModel: 'low-methoxyl',
     stopKind: 'timed-boil',
     boilMin: 1.5,
-    rule: 'Calcium water in the fruit, pectin mixed into the sugar, in at the boil, stirred one to two minutes back to the boil. Sugar is free.',
+    rule: 'method.calciumWaterInTheFruit',
   },
   reduce: {
     name: 'reducing',
     setModel: 'body',
     stopKind: 'body',
     boilMin: null,
-    rule: 'Cook to a sauce, purée, and reduce until it mounds on a spoon. Sugar to taste near the end.',
+    rule: 'method.cookToASaucePur',
   },
   egg: {
     name: 'egg',
     setModel: 'egg',
     stopKind: 'egg',
     boilMin: null,
-    rule: 'Whisk over gentle heat to 77 °C (170 °F). Never boil it: above 82 °C the egg curdles.',
+    rule: 'method.whiskOverGentleHeatTo',
   },
 };
 
@@ -86,39 +87,48 @@ export const usualTargetPct = (product: Product): number =>
   product === 'sauce' ? SAUCE_PCT : USUAL_TARGET_PCT;
 
 /** A method, and why it was chosen. */
-export type MethodChoice = { readonly method: Method; readonly reason: string };
+export type MethodChoice = { readonly method: Method; readonly reason: Text };
 
 /** The method that the lines call for, and why. */
 export function chooseMethod(product: Product, lines: readonly UnderstoodLine[]): MethodChoice {
   const { methods, name } = PRODUCTS[product];
-  const chosen = (method: Method, reason: string) => ({ method, reason: `Chosen: ${reason}` });
+  const chosen = (method: Method, reason: Text) => ({
+    method,
+    reason: message('method.chosen', { reason }),
+  });
   if (methods.length === 1) {
     const { setModel } = METHODS[methods[0]];
     return chosen(
       methods[0],
-      setModel === 'egg' ? 'a curd thickens on its egg.' : `a ${name} is reduced until it mounds.`,
+      setModel === 'egg'
+        ? message('method.aCurdThickensOnIts')
+        : message('method.aIsCookedDownUntil', { name }),
     );
   }
   const holds = (test: (line: UnderstoodLine) => boolean) => has(lines, test);
   if (
     holds(({ ingredient }) => ingredient.kind === 'pectin' && ingredient.gelling === 'low-methoxyl')
   )
-    return chosen('low-methoxyl', 'the pectin in it gels with calcium.');
+    return chosen('low-methoxyl', message('method.thePectinInItSets'));
   if (holds(({ ingredient }) => ingredient.id === 'liquid-pectin'))
-    return chosen('liquid-pectin', 'there is liquid pectin in it.');
+    return chosen('liquid-pectin', message('method.thereIsLiquidPectinIn'));
   if (holds(({ ingredient }) => ingredient.id === 'powdered-pectin'))
-    return chosen('powdered-pectin', 'there is powdered pectin in it.');
+    return chosen('powdered-pectin', message('method.thereIsPowderedPectinIn'));
   if (holds(({ ingredient }) => ingredient.id === 'jam-sugar'))
-    return chosen('powdered-pectin', 'the pectin comes with the sugar.');
+    return chosen('powdered-pectin', message('method.thePectinComesWithThe'));
   return chosen(
     'long-boil',
-    `${PRODUCTS[product].base} and sugar with no added pectin set by a long boil.`,
+    message('method.andSugarWithoutAddedPectin', { base: PRODUCTS[product].base }),
   );
 }
 
 /** Why a product cannot be made by a method; null when it can. */
-export function methodFault(product: Product, method: Method): string | null {
+export function methodFault(product: Product, method: Method): Text | null {
   const { methods, name } = PRODUCTS[product];
   if (methods.includes(method)) return null;
-  return `A ${name} is not made by ${METHODS[method].name}: method must be one of ${methods.join(', ')}.`;
+  return message('method.aIsNotMadeBy', {
+    name,
+    name2: METHODS[method].name,
+    methods: methods.join(', '),
+  });
 }

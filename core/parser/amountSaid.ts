@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import type { Ingredient } from '../ingredients/index.ts';
 import { agreed, amountAt, isFault, type Amount, type AmountFault } from './amounts.ts';
 import { effects } from './noun.ts';
@@ -30,7 +31,7 @@ export function amountOf(
       if (other.kind !== amount.kind)
         return {
           about: 'amount',
-          message: 'What comes on top is in another measure. Write a line for each.',
+          message: message('parser.theSecondAmountIsIn'),
         };
       amount = { ...amount, low: amount.low + other.low, high: amount.high + other.high };
       continue;
@@ -60,7 +61,7 @@ export function amountOf(
       if (!isFormSaid(segments) && other.high > SAME_CUPS * amount.high) {
         return {
           about: 'amount',
-          message: 'Prepared how? Write “crushed”, “chopped” or “sliced” after the amount.',
+          message: message('parser.preparedHowWriteCrushedChopped'),
         };
       }
       continue;
@@ -74,7 +75,7 @@ export function amountOf(
     if (joint === null) {
       return {
         about: 'amount',
-        message: 'It says two amounts that are not the same. Which of them is meant?',
+        message: message('parser.thereAreTwoDifferentAmounts'),
       };
     }
     amount = joint;

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import {
   localMl,
   LOOSE_ML,
@@ -25,13 +26,13 @@ export type Amount = {
   /** The weight that is printed on a tin, with the juice in it. */
   readonly tinned?: boolean;
   /** What was taken for granted. */
-  readonly assumed: readonly string[];
+  readonly assumed: readonly Text[];
 };
 
 /** Why an amount cannot be used. */
 export type AmountFault = {
   readonly about: 'amount' | 'unit';
-  readonly message: string;
+  readonly message: Text;
 };
 
 /** An amount that was read, and the place of the token after it. */
@@ -42,7 +43,7 @@ export type AmountRead = {
   readonly one?: number;
 };
 
-const fault = (about: AmountFault['about'], message: string): AmountFault => ({ about, message });
+const fault = (about: AmountFault['about'], message: Text): AmountFault => ({ about, message });
 
 /** Whether reading an amount met something impossible. */
 export const isFault = (read: AmountRead | AmountFault | Amount): read is AmountFault =>
@@ -102,10 +103,12 @@ function oneAmountAt(
     if (times && size !== null) return timesAmount(size, number.low, number.high);
     return fault(
       'amount',
-      `“${tokens
-        .slice(at, follows.next)
-        .map(({ text }) => text)
-        .join(' ')}” can be read two ways. Write the number without a space, or “2 x 400 g”.`,
+      message('parser.canBeReadTwoWays', {
+        value: tokens
+          .slice(at, follows.next)
+          .map(({ text }) => text)
+          .join(' '),
+      }),
     );
   }
   const unit = unitAt(tokens, next);
@@ -150,10 +153,9 @@ function unitless(
 ): AmountRead | AmountFault {
   const word = tokens[next];
   if (word?.text === 't') {
-    return fault('unit', '“t” may be a teaspoon or a tonne. Write tsp or kg.');
+    return fault('unit', message('parser.tMayBeATeaspoon'));
   }
-  if (isMark(word, '%', '°'))
-    return fault('amount', 'A percentage is no amount. Start with one, like “2 kg”.');
+  if (isMark(word, '%', '°')) return fault('amount', message('parser.aPercentageIsNotAn'));
   return { amount: pieces(number.low, number.high), next };
 }
 
@@ -175,7 +177,11 @@ function thousandsOrDecimals(token: Token | undefined, { unit }: UnitRead): Amou
   return small && token !== undefined && /^[1-9]\d{0,2}\.\d{3}$/.test(token.text)
     ? fault(
         'amount',
-        `“${token.text}” may be ${token.text.replace('.', '')} or ${Number(token.text)}. Write it without the dot, or in kg.`,
+        message('parser.mayBeOrWriteIt', {
+          text: token.text,
+          replace: token.text.replace('.', ''),
+          Number: Number(token.text),
+        }),
       )
     : null;
 }
@@ -190,10 +196,7 @@ function vague(
   return unit !== null &&
     (unit.unit.kind === 'loose' || ['sprig', 'leaf', 'strip'].includes(unit.word))
     ? { amount: measured(unit, 3, 5, measures), next: unit.next }
-    : fault(
-        'amount',
-        `“${tokens[at]?.text ?? ''}” says no amount. Give a number, like “2 kg” or “3 cups”.`,
-      );
+    : fault('amount', message('parser.isNotAnAmountGive', { value: tokens[at]?.text ?? '' }));
 }
 
 /** `pinch of salt`, `heaped tbsp sugar`, `knob of butter`: one of it. Null for a bare unit that wants a number. */
@@ -268,10 +271,7 @@ function onePack(
 ): AmountRead | AmountFault {
   const word = tokens[at];
   return isPlural(word) || mixed
-    ? fault(
-        'amount',
-        `How many ${word?.lower ?? 'packs'}, and how much in each? Write it as “2 (400 g) ${word?.lower ?? 'packs'}”.`,
-      )
+    ? fault('amount', message('parser.howManyAndHowMuch', { value: word?.lower ?? 'packs' }))
     : { amount, next: at + 1 };
 }
 
@@ -328,7 +328,7 @@ const timesAmount = ({ amount, next }: AmountRead, low: number, high: number): A
 
 function measured(read: UnitRead, low: number, high: number, measures: MeasuresId): Amount {
   const { unit, filled, whose, packed, size } = read;
-  const as = (kind: Amount['kind'], times: number, name = '', assumed: string[] = []): Amount => ({
+  const as = (kind: Amount['kind'], times: number, name = '', assumed: Text[] = []): Amount => ({
     kind,
     low: low * times * filled,
     high: high * times * filled,
@@ -345,7 +345,10 @@ function measured(read: UnitRead, low: number, high: number, measures: MeasuresI
     case 'local': {
       const ml = localMl(unit.unit, whose ?? measures);
       const name = MEASURES_NAMES[whose ?? measures];
-      const said = whose === null && ml > 20 ? [`${name} ${unit.unit}, ${Math.round(ml)} mL.`] : [];
+      const said =
+        whose === null && ml > 20
+          ? [message('parser.ml', { name, unit: unit.unit, round: Math.round(ml) })]
+          : [];
       return as('volume', ml, unit.unit, said);
     }
     case 'loose':
@@ -441,10 +444,12 @@ function withEquals(
 const disagree = (tokens: readonly Token[], from: number, to: number): AmountFault =>
   fault(
     'amount',
-    `“${tokens
-      .slice(from + 1, to)
-      .map(({ text }) => text)
-      .join(' ')}” is not the amount before it. Which of them is meant?`,
+    message('parser.doesntMatchTheAmountBefore', {
+      value: tokens
+        .slice(from + 1, to)
+        .map(({ text }) => text)
+        .join(' '),
+    }),
   );
 
 /** Weights before volumes, volumes before the rest. */

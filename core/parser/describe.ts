@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import {
   findIngredient,
   inState,
@@ -35,7 +36,7 @@ export function describe(
     next.link === null &&
     tokens[0]?.kind === 'number'
   ) {
-    return obstacle('amount', 'Two amounts stand side by side. Which of them is meant?');
+    return obstacle('amount', message('parser.thereAreTwoAmountsSide'));
   }
   const or = orIn(segments, tokens);
   if (or !== null) return or;
@@ -53,7 +54,10 @@ export function describe(
   if (unknown.left.length > 0) {
     return obstacle(
       'ingredient',
-      `${quoted(unknown.left)} ${unknown.left.length === 1 ? 'is' : 'are'} not understood, so the line is not used.`,
+      message('parser.notRecognizedSoThisLine', {
+        quoted: quoted(unknown.left),
+        part: unknown.left.length === 1 ? 'is' : 'are',
+      }),
       {
         words: unknown.left.map(({ text }) => text),
         unknown: unknown.left,
@@ -80,7 +84,7 @@ function orIn(segments: readonly Segment[], tokens: readonly Token[]): Obstacle 
   const at = or === undefined ? -1 : tokens.indexOf(or.tokens[0] as Token);
   return at === -1
     ? null
-    : obstacle('ingredient', 'Two things are named with “or”. Which goes in?', {
+    : obstacle('ingredient', message('parser.twoThingsAreNamedWith'), {
         words: ['or'],
         orAt: at,
       });
@@ -106,7 +110,7 @@ function described(
   let drained = false;
   const loses = new Set<Loss>();
   const parts = new Set<Part>();
-  const assumed: string[] = [...amount.assumed];
+  const assumed: Text[] = [...amount.assumed];
   const known: string[] = [];
   segments.forEach(({ items, amount: own, bracket }, segment) => {
     items.forEach((item, index) => {
@@ -155,10 +159,11 @@ function described(
   const whole = direct || parts.size > 0 || (at !== null && rowOf(at.name.meaning) !== noun);
   const called = whole ? '' : calledOf(segments, at, varieties);
   for (const variety of [...varieties.map(({ text }) => text), ...known]) {
-    assumed.push(`“${variety}” is taken as a kind of ${noun.name}.`);
+    assumed.push(message('parser.countsAsAKindOf', { variety, name: noun.name }));
   }
   const taught = at?.name.meaning.kind === 'row' ? at.name.meaning.taught : undefined;
-  if (taught !== undefined) assumed.push(`“${taught}” is ${noun.name} in this kitchen.`);
+  if (taught !== undefined)
+    assumed.push(message('parser.isInThisKitchen', { taught, name: noun.name }));
   return {
     row: rowInState(fruit?.row ?? noun, state, parts, direct, extracted, ripeness),
     called,

@@ -3,6 +3,7 @@ import type { Amount } from './amounts.ts';
 import type { LineTrouble } from './line.ts';
 import type { Token } from './tokens.ts';
 import type { Loss, Part } from './words.ts';
+import type { Text } from '@idle-kettle/words/message';
 
 /** What the words of a line say, every one of them taken in. */
 export type Description = {
@@ -23,7 +24,7 @@ export type Description = {
   readonly drained: boolean;
   /** Parts meant instead of the whole; the amount is of the whole. */
   readonly parts: ReadonlySet<Part>;
-  readonly assumed: readonly string[];
+  readonly assumed: readonly Text[];
   /** Words taken for a variety that nobody told us of. */
   readonly varieties: readonly Token[];
 };
@@ -31,7 +32,7 @@ export type Description = {
 /** Why it cannot be told, and the tokens that stand in the way. */
 export type Obstacle = {
   readonly about: LineTrouble['about'];
-  readonly message: string;
+  readonly message: Text;
   readonly words: readonly string[];
   /** Tokens that mean nothing to us. */
   readonly unknown: readonly Token[];
@@ -72,7 +73,7 @@ const NO_OBSTACLE = {
 /** What stands in the way of reading a line, and what it is about. */
 export const obstacle = (
   about: Obstacle['about'],
-  message: string,
+  message: Text,
   more: Partial<Obstacle> = {},
 ): Obstacle => ({ ...NO_OBSTACLE, about, message, ...more });
 

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import type { Form, Ingredient } from '../ingredients/index.ts';
 import { convert, exactly, range, timesRange, type Range } from '../quantity/index.ts';
 import { looseMl, type Amount } from './amounts.ts';
@@ -32,8 +33,8 @@ const STICK_G_PER_CM = range(0.25, 0.4, 0.6);
 const DRAINED_SHARE = 0.55;
 
 /** What a line weighs, g, and what was taken for granted. */
-export type Grams = { readonly massG: Range; readonly assumed: string };
-type NoGrams = { readonly trouble: string };
+export type Grams = { readonly massG: Range; readonly assumed: Text };
+type NoGrams = { readonly trouble: Text };
 
 /** A range for each unit, so many times over: the ends of both widen it. */
 const spread = ({ low, high }: Amount, each: Range): Range =>
@@ -60,11 +61,11 @@ export function gramsOf(said: Description): Grams | NoGrams {
       return byHand(said);
     case 'length':
       if (said.row.id === 'cinnamon') {
-        return { massG: spread(amount, STICK_G_PER_CM), assumed: 'Taken as 0.4 g a centimetre.' };
+        return { massG: spread(amount, STICK_G_PER_CM), assumed: message('parser.countsAs04G') };
       }
       return said.row.id === 'ginger' || said.row.id === 'candied-ginger'
-        ? { massG: spread(amount, ROOT_G_PER_CM), assumed: 'Taken as 5 g a centimetre.' }
-        : { trouble: `A length says little of ${said.row.name}. Give a weight.` };
+        ? { massG: spread(amount, ROOT_G_PER_CM), assumed: message('parser.countsAs5GA') }
+        : { trouble: message('parser.aLengthSaysLittleAbout', { name: said.row.name }) };
   }
 }
 
@@ -88,14 +89,14 @@ function byWeight(said: Description): Grams {
   if (amount.tinned === true && drained) {
     return {
       massG: { ...massG, low: DRAINED_SHARE * massG.low },
-      assumed: `The weight on the tin is with its juice; drained, it may be ${percent(DRAINED_SHARE)} of that. Weigh it.`,
+      assumed: message('parser.theWeightOnTheTin', { percent: percent(DRAINED_SHARE) }),
     };
   }
   return weighed !== 'as bought' || share > HARDLY_ANY_WASTE
     ? { massG, assumed: '' }
     : {
         massG: afterWaste(massG, share),
-        assumed: `Weighed before preparing: about ${percent(share)} of it is left.`,
+        assumed: message('parser.weighedBeforePreparingAboutOf', { percent: percent(share) }),
       };
 }
 
@@ -103,7 +104,7 @@ function byVolume({ row, form: written, formAfter, amount }: Description): Grams
   const form: Form = written ?? row.usualForm;
   const cup = row.cups[form] ?? (written === null ? undefined : liquidOr(row, written));
   if (!cup) {
-    return { trouble: `We have no cup weight for ${form} ${row.name}. Give its weight instead.` };
+    return { trouble: message('parser.thereIsNoCupWeight', { form, name: row.name }) };
   }
   const cups = { ...amount, low: amount.low / ML_PER_CUP, high: amount.high / ML_PER_CUP };
   const whole = row.cups[row.usualForm];
@@ -113,9 +114,9 @@ function byVolume({ row, form: written, formAfter, amount }: Description): Grams
   const several = Object.keys(row.cups).length > 1;
   const said =
     written === null && several
-      ? `Taken as ${form}; ${Math.round(cup.typical)} g a cup.`
+      ? message('parser.countsAsGACup', { form, round: Math.round(cup.typical) })
       : formAfter && several && form !== row.usualForm
-        ? `Measured as ${form}; ${Math.round(cup.typical)} g a cup.`
+        ? message('parser.measuredAsGACup', { form, round: Math.round(cup.typical) })
         : '';
   return { massG, assumed: said };
 }
@@ -132,17 +133,21 @@ function byThePiece(said: Description): Grams | NoGrams {
     return {
       trouble:
         said.form === 'sliced' || row.cups.whole !== undefined || row.kind === 'fruit'
-          ? `We do not know what one ${row.name} weighs. Give a weight or a volume.`
-          : 'No unit found. Give a weight or a volume, after preparing the fruit.',
+          ? message('parser.theWeightOfOneIsnt', { name: row.name })
+          : message('parser.noUnitFoundGiveA'),
     };
   }
   const by = sizeOf(row, size);
   const share = shareLeft(said);
-  const left = share < 1 ? `, ${percent(share)} of it left after preparing` : '';
+  const left =
+    share < 1 ? message('parser.ofItLeftAfterPreparing', { percent: percent(share) }) : '';
   const eachG = by * pieceG.typical;
   return {
     massG: timesRange(spread(amount, pieceG), by * share),
-    assumed: `Taken as ${eachG < 10 ? Number(eachG.toPrecision(2)) : Math.round(eachG)} g each${left}.`,
+    assumed: message('parser.countsAsGEach', {
+      part: eachG < 10 ? Number(eachG.toPrecision(2)) : Math.round(eachG),
+      left,
+    }),
   };
 }
 
@@ -155,15 +160,22 @@ function byThePack(said: Description): Grams | NoGrams {
   if (packG !== undefined) {
     const by = GROWN_BY_SIZE.has(amount.name) ? sizeOf(row, size) : 1;
     if (size !== null && by === 1 && size !== 'medium')
-      return { trouble: `How much is in one ${size} ${amount.name}? Give a weight.` };
+      return { trouble: message('parser.howMuchIsInOne', { size, name: amount.name }) };
     return {
       massG: spread(amount, exactly(packG * by)),
-      assumed: `One ${amount.name} is taken as ${packG} g${GROWN_BY_SIZE.has(amount.name) ? '' : '; read yours'}.`,
+      assumed: message('parser.oneCountsAsG', {
+        name: amount.name,
+        packG,
+        part: GROWN_BY_SIZE.has(amount.name) ? '' : message('parser.checkYours'),
+      }),
     };
   }
   if (COUNTED[amount.name]?.includes(row.id) === true && row.pieceG) return byThePiece(said);
   return {
-    trouble: `How much is in one ${amount.name}? Write it as “1 (400 g) ${amount.name} ${said.called || row.name}”.`,
+    trouble: message('parser.howMuchIsInOneWrite', {
+      name: amount.name,
+      value: said.called || row.name,
+    }),
   };
 }
 
@@ -190,20 +202,23 @@ function byTheBushel(said: Description): Grams | NoGrams {
   const { row, amount, weighed } = said;
   const bushelKg = row.kind === 'fruit' ? row.bushelKg : undefined;
   if (bushelKg === undefined) {
-    return { trouble: `We do not know what a bushel of ${row.name} weighs. Give a weight.` };
+    return { trouble: message('parser.theWeightOfABushel', { name: row.name }) };
   }
   const bought = spread(amount, timesRange(range(0.9, 1, 1.1), 1000 * bushelKg));
   const share = shareLeft(said);
   return {
     massG: weighed === 'prepared' ? bought : afterWaste(bought, share),
-    assumed: `Taken as ${Math.round(bushelKg)} kg a bushel as bought, ${percent(share)} of it left after preparing.`,
+    assumed: message('parser.countsAsKgABushel', {
+      round: Math.round(bushelKg),
+      percent: percent(share),
+    }),
   };
 }
 
 /** Pinches, splashes and handfuls: small ranges for what hardly counts; of anything else it must be said. */
 function byHand({ row, amount, size }: Description): Grams | NoGrams {
   const ask = {
-    trouble: `A ${amount.name} of ${row.name} may be anything. Give a weight or a volume.`,
+    trouble: message('parser.aOfCanBeAny', { name: amount.name, name2: row.name }),
   };
   const by =
     size === 'small' || size === 'little' || size === 'tiny'
@@ -211,22 +226,24 @@ function byHand({ row, amount, size }: Description): Grams | NoGrams {
       : size === 'large' || size === 'big'
         ? 1.4
         : 1;
-  const as = (each: Range, said: string): Grams => ({
+  const as = (each: Range, said: Text): Grams => ({
     massG: timesRange(spread(amount, each), by),
     assumed: said,
   });
   const ml = looseMl(amount.name);
   if (amount.name === 'handful') {
     const dried = row.id === 'tea' || row.cups.grains !== undefined;
-    return row.kind === 'seasoning' && !dried ? as(HANDFUL_G, 'A handful is taken as 15 g.') : ask;
+    return row.kind === 'seasoning' && !dried
+      ? as(HANDFUL_G, message('parser.aHandfulCountsAs15'))
+      : ask;
   }
   if (amount.name === 'knob') {
     return row.id === 'butter' || row.id === 'ginger' || row.id === 'margarine'
-      ? as(KNOB_G, 'A knob is taken as 10 g.')
+      ? as(KNOB_G, message('parser.aKnobCountsAs10'))
       : ask;
   }
   if (amount.name === 'thumb')
-    return row.id === 'ginger' ? as(THUMB_G, 'A thumb is taken as 15 g.') : ask;
+    return row.id === 'ginger' ? as(THUMB_G, message('parser.aThumbCountsAs15')) : ask;
   const cup = row.cups[row.usualForm];
   if (ml === null || !cup) return ask;
   const small = amount.name === 'pinch' || amount.name === 'dash' || amount.name === 'drop';
@@ -241,7 +258,7 @@ function byHand({ row, amount, size }: Description): Grams | NoGrams {
   if (small && (row.kind === 'fruit' || row.kind === 'juice')) return ask;
   return as(
     timesRange(ml, cup.typical / ML_PER_CUP),
-    `A ${amount.name} is taken as ${ml.typical} mL.`,
+    message('parser.aCountsAsMl', { name: amount.name, typical: ml.typical }),
   );
 }
 
@@ -252,7 +269,7 @@ function partGrams(said: Description): Grams | NoGrams {
   const named = [...parts].join(' and ');
   if (part === null) {
     return {
-      trouble: `How much ${named} that gives differs. Measure the ${named}, and write that.`,
+      trouble: message('parser.howMuchItGivesVaries', { named }),
     };
   }
   if (amount.kind === 'pieces') {
@@ -265,8 +282,8 @@ function partGrams(said: Description): Grams | NoGrams {
     const share = part.perPieceG.typical / row.pieceG.typical;
     return {
       massG: spread(amount, range(share * 0.75, share, Math.min(0.95, share * 1.25))),
-      assumed: `Taken as ${percent(share)} of its weight.`,
+      assumed: message('parser.countsAsOfItsWeight', { percent: percent(share) }),
     };
   }
-  return { trouble: `Count or weigh the ${row.name}, or measure the ${named}.` };
+  return { trouble: message('parser.countOrWeighTheOr', { name: row.name, named }) };
 }

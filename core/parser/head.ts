@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { amountAt, isFault, type Amount } from './amounts.ts';
 import { obstacle, type Obstacle, type Unread } from './description.ts';
 import type { Parser } from './parserKitchen.ts';
@@ -11,7 +12,7 @@ type Head = {
   readonly rest: readonly Token[];
 };
 
-const unread = (about: Obstacle['about'], message: string, rest: readonly Token[]): Unread => ({
+const unread = (about: Obstacle['about'], message: Text, rest: readonly Token[]): Unread => ({
   ...obstacle(about, message),
   amountTokens: [],
   rest,
@@ -19,7 +20,7 @@ const unread = (about: Obstacle['about'], message: string, rest: readonly Token[
 
 /** The amount that a line is about, and the words that are left: from the front, after `juice of`, or from further back. */
 export function headOf(tokens: readonly Token[], reader: Parser): Head | Unread {
-  if (tokens.length === 0) return unread('amount', 'Nothing is written here.', tokens);
+  if (tokens.length === 0) return unread('amount', message('parser.thisLineIsEmpty'), tokens);
   const front = amountAt(tokens, 0, reader.measures);
   if (front !== null) {
     if (isFault(front)) return unread(front.about, front.message, tokens);
@@ -49,7 +50,7 @@ export function headOf(tokens: readonly Token[], reader: Parser): Head | Unread 
       rest: [...before, ...joinedOn(before, tokens.slice(read.next))],
     };
   }
-  return unread('amount', 'No amount found. Start with one, like “2 kg” or “3 cups”.', tokens);
+  return unread('amount', message('parser.noAmountFoundStartWith'), tokens);
 }
 
 /** Whether a number, and no article, stands here; `half a lemon` counts after `juice of`. */
@@ -118,7 +119,7 @@ function toTaste(tokens: readonly Token[], book: NameBook): Head | null {
   return {
     amount: {
       kind: 'mass', low: TO_TASTE_G.low, high: TO_TASTE_G.high, name: '', size: null, packed: false,
-      assumed: ['Taken as a gram: too little to change the sums.'],
+      assumed: [message('parser.countsAsAGramToo')],
     },
     amountTokens: [],
     rest,

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { findIngredient, type Fruit, type Ingredient } from '../ingredients/index.ts';
 import type { Description } from './description.ts';
 import { juiceRow } from './parts.ts';
@@ -33,9 +34,6 @@ export function juiceForJelly(said: Description, tokens: readonly Token[]): Desc
   return {
     ...said,
     row: juiceRow(fruit, true, null),
-    assumed: [
-      ...said.assumed,
-      `Taken as juice simmered from ${fruit.name}s and dripped through a cloth; write “bottled” before it if it is the drink, which holds hardly any pectin.`,
-    ],
+    assumed: [...said.assumed, message('parser.countsAsJuiceSimmeredFrom', { name: fruit.name })],
   };
 }

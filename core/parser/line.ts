@@ -1,5 +1,6 @@
 import type { Form, Ingredient } from '../ingredients/index.ts';
 import type { Range } from '../quantity/index.ts';
+import type { Text } from '@idle-kettle/words/message';
 
 /** Most that one line may weigh: five times what an outdoor kettle holds. */
 export const MOST_LINE_G = 500_000;
@@ -21,7 +22,7 @@ export type UnderstoodLine = {
   /** 0 (green) to 1 (over-ripe), where the line says. */
   readonly ripeness?: number;
   /** What was taken for granted, in words; absent when nothing was. */
-  readonly assumed?: string;
+  readonly assumed?: Text;
 };
 
 /** What lines weigh together, g, where each weighs what is likeliest. */
@@ -33,7 +34,7 @@ export type LineTrouble = {
   /** `puzzling` lines are kept and warned about. An `impossible` amount that the cook wrote refuses the whole formula. */
   readonly kind: 'puzzling' | 'impossible';
   readonly about: 'ingredient' | 'unit' | 'amount' | 'text';
-  readonly message: string;
+  readonly message: Text;
   /** The words that were not understood, as they are written. */
   readonly words?: readonly string[];
   /** Other wordings that may be meant, likeliest first: each is one line or more. None reads as a more acid thing. */
@@ -56,7 +57,7 @@ export type LineReading = UnderstoodLine | UnrecognizedLine;
 export const unrecognized = (
   text: string,
   about: LineTrouble['about'],
-  message: string,
+  message: Text,
   more: Pick<LineTrouble, 'words' | 'offers' | 'unknownName'> = {},
 ): UnrecognizedLine => ({
   understood: false,
@@ -68,7 +69,7 @@ export const unrecognized = (
 export const impossible = (
   text: string,
   about: LineTrouble['about'],
-  message: string,
+  message: Text,
 ): UnrecognizedLine => ({
   understood: false,
   text,

@@ -1,3 +1,4 @@
+import type { Text } from '@idle-kettle/words/message';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import type { Range } from '../quantity/index.ts';
 import type { Description } from './description.ts';
@@ -8,7 +9,7 @@ type Extras = {
   readonly form: Description['form'];
   readonly ripeness: number | null;
   readonly called: string;
-  readonly assumed: string;
+  readonly assumed: Text;
 };
 
 /** An understood line, if so much of anything can be. */

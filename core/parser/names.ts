@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import {
   DOUBLE_NAMES,
   findIngredient,
@@ -75,15 +76,16 @@ export function nameBook(taught: readonly TaughtName[]): NameBook {
 }
 
 /** Why a kitchen cannot be taught this name; null when it can. */
-export function teachingFault(name: string): string | null {
+export function teachingFault(name: string): Text | null {
   const key = phraseKey(name);
-  if (!/[a-z]{3}/.test(key)) return 'Give a name of at least three letters.';
+  if (!/[a-z]{3}/.test(key)) return message('parser.giveANameOfAt');
   const meaning = NAMES.get(key) ?? NAMES.get(compact(key));
-  if (meaning?.kind === 'row') return `“${name}” is ${meaning.row.name} already.`;
-  if (meaning !== undefined) return `“${name}” is the name of something else.`;
+  if (meaning?.kind === 'row')
+    return message('parser.isAlready', { name, name2: meaning.row.name });
+  if (meaning !== undefined) return message('parser.isTheNameOfSomething', { name });
   const inside = key.split(' ').map((word) => NAMES.get(word));
   return inside.some((found) => found?.kind === 'stranger')
-    ? `“${name}” has the name of something else in it.`
+    ? message('parser.containsTheNameOfSomething', { name })
     : null;
 }
 

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import { type Obstacle, obstacle, written } from './description.ts';
 import type { MeasuresId } from './measures.ts';
@@ -45,7 +46,7 @@ export function nounOf(
   if (row === null) {
     return obstacle(
       'ingredient',
-      `“${written(main.name.tokens)}” is not in the larder, and must not be taken for something else.`,
+      message('parser.isntAKnownIngredientAnd', { written: written(main.name.tokens) }),
       {
         words: main.name.tokens.map(({ text }) => text),
         food: true,
@@ -79,23 +80,30 @@ function refinedBy(
     if (row !== null && row !== own) kinds.set(row, word);
     const clash = item.kind === 'unknown' ? suffixRow(word, key, book) : null;
     if (clash !== null && clash !== own) {
-      return obstacle('ingredient', `Is it ${clash.name} or ${own?.name ?? key}?`, {
-        words: [word],
-      });
-    }
-    if (meaning?.kind === 'stranger') {
       return obstacle(
         'ingredient',
-        `“${word} ${key}” is not in the larder, and must not be taken for ${key}.`,
-        { words: [word, key], food: true },
+        message('parser.isItOr', { name: clash.name, value: own?.name ?? key }),
+        {
+          words: [word],
+        },
       );
+    }
+    if (meaning?.kind === 'stranger') {
+      return obstacle('ingredient', message('parser.isntAKnownIngredientAndMust', { word, key }), {
+        words: [word, key],
+        food: true,
+      });
     }
   }
   const rows = [...kinds.keys()];
   if (rows.length > 1) {
-    return obstacle('ingredient', `Is it ${rows.map(({ name }) => name).join(' or ')}?`, {
-      words: [...kinds.values()],
-    });
+    return obstacle(
+      'ingredient',
+      message('parser.isIt', { value: rows.map(({ name }) => name).join(' or ') }),
+      {
+        words: [...kinds.values()],
+      },
+    );
   }
   const row = rows[0] ?? own;
   for (const other of names) {
@@ -123,7 +131,10 @@ function refinedBy(
       continue;
     return obstacle(
       'ingredient',
-      `“${written(main.name.tokens)}” and “${written(other.name.tokens)}” are two things. Write a line for each.`,
+      message('parser.andAreTwoThingsWrite', {
+        written: written(main.name.tokens),
+        written2: written(other.name.tokens),
+      }),
       {
         words: other.name.tokens.map(({ text }) => text),
         food: true,
@@ -229,17 +240,21 @@ function nothingNamed(segments: readonly Segment[]): Obstacle {
   if (unknown.length === 0) {
     return obstacle(
       'ingredient',
-      parts ? 'Of which fruit? Name it.' : 'Which ingredient? Name it after the amount.',
+      parts ? message('parser.ofWhichFruitNameIt') : message('parser.whichIngredientNameItAfter'),
       {
         words: all.map(({ text }) => text),
       },
     );
   }
-  return obstacle('ingredient', `“${written(all)}” is not in the larder yet.`, {
-    words: unknown.map(({ text }) => text),
-    unknown,
-    nameless: true,
-  });
+  return obstacle(
+    'ingredient',
+    message('parser.isntAKnownIngredientYet', { written: written(all) }),
+    {
+      words: unknown.map(({ text }) => text),
+      unknown,
+      nameless: true,
+    },
+  );
 }
 
 /** A second amount with a thing of its own: `2 kg plums, 1 kg pumpkin`. */
@@ -267,7 +282,7 @@ export function secondThing(
   );
   return second === undefined
     ? null
-    : obstacle('ingredient', 'There are two amounts, of two things. Write a line for each.', {
+    : obstacle('ingredient', message('parser.thereAreTwoAmountsOf'), {
         secondAt: second.from,
         food: true,
       });

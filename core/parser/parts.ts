@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import {
   findIngredient,
   inState,
@@ -45,7 +46,7 @@ export const isCitrus = (id: string): boolean => id in JUICE_G;
 export type PartRow = {
   readonly row: Ingredient;
   readonly perPieceG: Range;
-  readonly said: string;
+  readonly said: Text;
 };
 
 /**
@@ -80,14 +81,17 @@ export function partOf(row: Ingredient, parts: ReadonlySet<Part>): PartRow | nul
       : {
           row: rind.row,
           perPieceG: rind.grams,
-          said: `Taken as ${Math.round(rind.grams.typical)} g of ${rind.name} from each.`,
+          said: message('parser.countsAsGOfFrom', {
+            round: Math.round(rind.grams.typical),
+            name: rind.name,
+          }),
         };
   }
   if (rind === null) {
     return {
       row: juice,
       perPieceG: juiceG,
-      said: `Taken as ${juiceG.typical} g of juice from each.`,
+      said: message('parser.countsAsGOfJuice', { typical: juiceG.typical }),
     };
   }
   return {
@@ -101,7 +105,11 @@ export function partOf(row: Ingredient, parts: ReadonlySet<Part>): PartRow | nul
       juiceG.typical + rind.grams.typical,
       juiceG.high + rind.grams.high,
     ),
-    said: `Taken as ${juiceG.typical} g of juice and ${Math.round(rind.grams.typical)} g of ${rind.name} from each.`,
+    said: message('parser.countsAsGOfJuiceAnd', {
+      typical: juiceG.typical,
+      round: Math.round(rind.grams.typical),
+      name: rind.name,
+    }),
   };
 }
 
@@ -110,7 +118,11 @@ function eggPart(parts: ReadonlySet<Part>): PartRow | null {
   const row = id === null || parts.size > 1 ? null : findIngredient(id);
   return row?.pieceG === undefined
     ? null
-    : { row, perPieceG: row.pieceG, said: `Taken as ${row.pieceG.typical} g each.` };
+    : {
+        row,
+        perPieceG: row.pieceG,
+        said: message('parser.countsAsGEach2', { typical: row.pieceG.typical }),
+      };
 }
 
 /** The flesh of fruit whose skin stays behind: what preparing leaves. */
@@ -120,5 +132,7 @@ const pulpOf = (fruit: Fruit): PartRow | null =>
     : {
         row: fruit,
         perPieceG: timesRange(fruit.pieceG, fruit.edibleShare),
-        said: `Taken as ${Math.round(fruit.pieceG.typical * fruit.edibleShare)} g of pulp from each.`,
+        said: message('parser.countsAsGOfPulp', {
+          round: Math.round(fruit.pieceG.typical * fruit.edibleShare),
+        }),
       };

@@ -1,3 +1,4 @@
+import { message, sentences } from '@idle-kettle/words/message';
 import type { Ingredient } from '../ingredients/index.ts';
 import { exactly } from '../quantity/index.ts';
 import { amountAt, isFault } from './amounts.ts';
@@ -34,11 +35,11 @@ export function readLine(written: string, kitchen: Partial<ParserKitchen> = {}):
     return unrecognized(
       `${text.slice(0, MOST_LINE_CHARS)}…`,
       'text',
-      `A line may have at most ${MOST_LINE_CHARS} characters; this one has ${text.length}.`,
+      message('parser.aLineMayHaveAt', { MOSTLINECHARS: MOST_LINE_CHARS, count: text.length }),
     );
   }
   if (isTwoLines(text)) {
-    return unrecognized(text, 'text', 'There is a line break in it. Write a line for each thing.', {
+    return unrecognized(text, 'text', message('parser.thereIsALineBreak'), {
       offers: [linesIn(text)],
     });
   }
@@ -46,11 +47,7 @@ export function readLine(written: string, kitchen: Partial<ParserKitchen> = {}):
   const reader: Parser = { ...known, book: nameBook(known.names) };
   const tokens = withoutBullet(tokensOf(text));
   if (tokens.length > MOST_TOKENS) {
-    return unrecognized(
-      text,
-      'text',
-      'That is too long for one line. Write a line for each thing.',
-    );
+    return unrecognized(text, 'text', message('parser.thatIsTooLongFor'));
   }
   const wrong = wrongNumber(text, tokens);
   if (wrong !== null) return wrong;
@@ -95,16 +92,16 @@ function withoutBullet(tokens: readonly Token[]): readonly Token[] {
 function wrongNumber(text: string, tokens: readonly Token[]): LineReading | null {
   const [first, second] = tokens;
   if (first?.kind === 'word' && /^(nan|inf|infinity)$/.test(first.lower)) {
-    return impossible(text, 'amount', 'The amount must be a number.');
+    return impossible(text, 'amount', message('parser.theAmountMustBeA'));
   }
   const minus = first?.kind === 'mark' && /^[-−]$/.test(first.text);
   if (minus && second?.kind === 'number')
-    return impossible(text, 'amount', 'The amount must be more than zero.');
+    return impossible(text, 'amount', message('parser.theAmountMustBeMore'));
   if (minus && /^(nan|inf|infinity)$/.test(second?.lower ?? '')) {
-    return impossible(text, 'amount', 'The amount must be a number.');
+    return impossible(text, 'amount', message('parser.theAmountMustBeA'));
   }
   return first?.kind === 'number' && first.value === 0 && !(second?.kind === 'number')
-    ? impossible(text, 'amount', 'The amount must be more than zero.')
+    ? impossible(text, 'amount', message('parser.theAmountMustBeMore'))
     : null;
 }
 
@@ -131,7 +128,7 @@ function accepted(text: string, { description, assumed }: Understood, reader: Pa
     form: part === null ? said.form : null,
     ripeness: part === null ? said.ripeness : null,
     called: said.called,
-    assumed: notes.join(' '),
+    assumed: notes.length === 0 ? '' : sentences(...notes),
   });
 }
 

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import type { Ingredient } from '../ingredients/index.ts';
 import { amountAt } from './amounts.ts';
 import { describe } from './describe.ts';
@@ -15,7 +16,7 @@ import type { Token } from './tokens.ts';
 import { PHRASES, TURNING_WORDS } from './words.ts';
 
 /** A line understood, before its grams. */
-export type Understood = { readonly description: Description; readonly assumed: readonly string[] };
+export type Understood = { readonly description: Description; readonly assumed: readonly Text[] };
 
 /** Reads tokens; where that fails, once more with misspelt words put right, or with one of two things named by `or`. */
 export function readTokens(tokens: readonly Token[], reader: Parser): Understood | Unread {
@@ -85,7 +86,7 @@ function spelledRight(
   tokens: readonly Token[],
   doubtful: readonly Token[],
   nameless: boolean,
-): { readonly tokens: readonly Token[]; readonly said: readonly string[] } | null {
+): { readonly tokens: readonly Token[]; readonly said: readonly Text[] } | null {
   const right = new Map<Token, string>();
   for (const token of doubtful) {
     if (token.kind !== 'word' || isKnownWord(token)) continue;
@@ -103,7 +104,7 @@ function spelledRight(
         ? token
         : { ...token, lower: word, word: plainWord(word), text: word };
     }),
-    said: [...right].map(([{ text }, word]) => `“${text}” is taken as ${word}.`),
+    said: [...right].map(([{ text }, word]) => message('parser.countsAs', { text, word })),
   };
 }
 
@@ -115,7 +116,7 @@ function eitherOf({ first, second, said }: Sides): Understood | null {
   return same && isAlike(first.read.description.row, second.read.description.row)
     ? {
         description: first.read.description,
-        assumed: [...first.read.assumed, `Of “${said}” the first is taken.`],
+        assumed: [...first.read.assumed, message('parser.ofTheFirstIsUsed', { said })],
       }
     : null;
 }

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import {
   findIngredient,
   inState,
@@ -26,11 +27,13 @@ export function readWeighedLine(line: WeighedLine): LineReading {
   const text = [`${massG} g`, state, form, name]
     .filter((word) => word !== undefined && word !== null)
     .join(' ');
-  if (!Number.isFinite(massG)) return impossible(text, 'amount', 'The amount must be a number.');
+  if (!Number.isFinite(massG))
+    return impossible(text, 'amount', message('parser.theAmountMustBeA'));
   const refused = impossibleMass(text, massG);
   if (refused) return refused;
   const row = findIngredient(name);
-  if (!row) return unrecognized(text, 'ingredient', `“${name}” is not in the larder yet.`);
+  if (!row)
+    return unrecognized(text, 'ingredient', message('parser.isntAKnownIngredientYet2', { name }));
   const extras = { form, called: '', assumed: '' };
   if (row.kind !== 'fruit') return lineOf(text, row, exactly(massG), { ...extras, ripeness: null });
   const ripe = ripeness === null ? row : ripened(row, ripeness);

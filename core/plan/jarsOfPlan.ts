@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { isOfApples, jarsFilled } from '../evaluate/index.ts';
 import type { BatchForecast } from '../forecast/index.ts';
 import {
@@ -81,9 +82,9 @@ export function processOf(
       headspaceMm: headspaceMm(product),
       notes: [
         assurance.minutes === null
-          ? 'Process for the time printed in the formula, corrected for this altitude as it says; fill the jars that it names.'
-          : `${assurance.minutes} minutes, as you say that the formula prints; correct them for this altitude as it says.`,
-        'Count from the full rolling boil, or from the steam gauge’s mark.',
+          ? message('plan.processForTheTimePrinted')
+          : message('plan.minutesAsYouEnteredFrom', { minutes: assurance.minutes }),
+        message('plan.countFromTheFullRolling'),
       ],
     };
   }
@@ -93,9 +94,7 @@ export function processOf(
       minutes: 0,
       presterilise: false,
       headspaceMm: headspaceMm(product),
-      notes: [
-        'Not for the pantry: fill clean hot jars, cool quickly, and keep them in the fridge.',
-      ],
+      notes: [message('plan.notForThePantryFill')],
     };
   }
   return {
@@ -105,15 +104,17 @@ export function processOf(
     headspaceMm: headspaceMm(product),
     notes: [
       time.presterilise
-        ? `Boil the empty jars ${steriliseMinutes(ambient.processingAltitudeM)} minutes first, and keep them hot.`
-        : 'Clean, hot jars will do: ten minutes or more in the canner makes them safe.',
+        ? message('plan.boilTheEmptyJarsMinutes', {
+            steriliseMinutes: steriliseMinutes(ambient.processingAltitudeM),
+          })
+        : message('plan.cleanHotJarsAreFine'),
       request.canner === 'steam'
-        ? 'Count from when the steam gauge reaches the mark for your altitude; never let it fall below.'
-        : 'Count from the full rolling boil, jars covered by 1 to 2 in of water.',
-      ...(product === 'curd'
-        ? ['Have the canner’s water at 82 °C (180 °F) when the jars go in, not boiling.']
-        : []),
-      `For jars up to a ${largestJarName(product, isOfApples({ understood }))} only.`,
+        ? message('plan.countFromWhenTheSteam')
+        : message('plan.countFromTheFullRollingBoil'),
+      ...(product === 'curd' ? [message('plan.haveTheCannersWaterAt')] : []),
+      message('plan.forJarsUpToA', {
+        largestJarName: largestJarName(product, isOfApples({ understood })),
+      }),
     ],
   };
 }

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { exactly } from '../quantity/index.ts';
 import { isMeasured } from '../forecast/index.ts';
 import { METHODS } from '../method/index.ts';
@@ -14,7 +15,7 @@ type Way = {
   readonly id: Narrowing['id'];
   readonly figure: Narrowing['figure'];
   /** `Weigh the fruit and sugar` */
-  readonly does: string;
+  readonly does: Text;
   readonly given: CareGiven;
   readonly weighed: boolean;
 };
@@ -50,8 +51,12 @@ export function narrowingsOf(worked: Evaluation, boil: Boil): Narrowing[] {
           share: Math.round(100 * share) / 100,
           text:
             way.figure === 'jars'
-              ? `${way.does}: ${jarsWords(worked, now, then)} jars.`
-              : `${way.does}: ${minutesIn(now.minutes)} becomes ${minutesIn(then.minutes)} minutes.`,
+              ? message('plan.jars', { does: way.does, jarsWords: jarsWords(worked, now, then) })
+              : message('plan.becomesMinutes', {
+                  does: way.does,
+                  minutesIn: minutesIn(now.minutes),
+                  minutesIn2: minutesIn(then.minutes),
+                }),
         },
       ];
     })
@@ -66,7 +71,7 @@ function waysOf({ request, choice, understood }: Evaluation): Way[] {
     ways.push({
       id: 'weigh',
       figure: 'jars',
-      does: 'Weigh what goes in, instead of cups and pieces',
+      does: message('plan.weighTheIngredientsInsteadOf'),
       given: {},
       weighed: true,
     });
@@ -75,7 +80,7 @@ function waysOf({ request, choice, understood }: Evaluation): Way[] {
     ways.push({
       id: 'thermometer',
       figure: 'jars',
-      does: 'Check the thermometer in boiling water',
+      does: message('plan.checkTheThermometerInBoiling'),
       given: { thermometerChecked: true },
       weighed: false,
     });
@@ -84,7 +89,7 @@ function waysOf({ request, choice, understood }: Evaluation): Way[] {
     ways.push({
       id: 'burner',
       figure: 'minutes',
-      does: 'Say what your burner puts into the pot, from batches before',
+      does: message('plan.enterYourBurnersPowerFrom'),
       given: { burnerKnown: true },
       weighed: false,
     });
@@ -95,16 +100,17 @@ function waysOf({ request, choice, understood }: Evaluation): Way[] {
 type Forecast = Boil['forecast'];
 
 /** `7–9 becomes 8`; in tenths of a jar where whole jars do not show it. */
-function jarsWords(worked: Evaluation, now: Forecast, then: Forecast): string {
+function jarsWords(worked: Evaluation, now: Forecast, then: Forecast): Text {
   const whole = (forecast: Forecast) => {
     const { p10, p90 } = yieldOf(worked, forecast).fullJars;
     return p10 === p90 ? String(p10) : `${p10}–${p90}`;
   };
-  if (whole(now) !== whole(then)) return `${whole(now)} becomes ${whole(then)}`;
+  if (whole(now) !== whole(then))
+    return message('plan.becomes', { whole: whole(now), whole2: whole(then) });
   const jarMl = worked.request.jars[0]?.volumeMl ?? NaN;
   const tenths = ({ volumeMl: { p10, p90 } }: Forecast) =>
     `${(p10 / jarMl).toFixed(1)}–${(p90 / jarMl).toFixed(1)}`;
-  return `${tenths(now)} becomes ${tenths(then)}`;
+  return message('plan.becomes2', { tenths: tenths(now), tenths2: tenths(then) });
 }
 
 const minutesIn = ({ p10, p90 }: { readonly p10: number; readonly p90: number }): string =>

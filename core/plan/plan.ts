@@ -10,6 +10,7 @@ import type { Range, Quantiles } from '../quantity/index.ts';
 import type { Keeping, StorageVerdict } from '../process/index.ts';
 import type { Change } from '../evaluate/index.ts';
 import type { Gauge } from './gauges.ts';
+import type { InWords, Text } from '@idle-kettle/words/message';
 
 /** One line of the formula as the plan used it. */
 export type PlanLine = {
@@ -27,9 +28,9 @@ export type PlanLine = {
   /** Least and most that the words may stand for; absent for what was weighed. */
   readonly massRangeG?: { readonly low: number; readonly high: number };
   /** What was taken for granted. */
-  readonly assumed?: string;
+  readonly assumed?: Text;
   /** What was not understood, and what would mend it. */
-  readonly trouble?: string;
+  readonly trouble?: Text;
   /** The words that were not understood. */
   readonly words?: readonly string[];
   /** What may be meant instead, likeliest first: each is one line or more. */
@@ -50,13 +51,13 @@ export type Layers = {
 
 /** Where a figure comes from, in words a cook can follow. */
 export type Why = {
-  readonly stop: string;
-  readonly yield?: string;
-  readonly label?: string;
-  readonly minutes?: string;
-  readonly set?: string;
-  readonly spoon?: string;
-  readonly process: string;
+  readonly stop: Text;
+  readonly yield?: Text;
+  readonly label?: Text;
+  readonly minutes?: Text;
+  readonly set?: Text;
+  readonly spoon?: Text;
+  readonly process: Text;
 };
 
 /** Something that a cook could do to narrow a range, and by how much. */
@@ -66,7 +67,7 @@ export type Narrowing = {
   /** By what share the range narrows, 0 to 1. */
   readonly share: number;
   /** `Weigh the fruit: 7–9 becomes 8 jars.` */
-  readonly text: string;
+  readonly text: Text;
 };
 
 /**
@@ -102,7 +103,7 @@ export type Plan = {
   };
   readonly product: Product;
   readonly method: Method;
-  readonly methodReason: string;
+  readonly methodReason: Text;
   readonly start?: {
     readonly massG: number;
     readonly solublesPct: number;
@@ -147,7 +148,7 @@ export type Plan = {
     /** The least changes that mend the short side, each planned again to prove it; empty when none is short. */
     readonly remedies: readonly Remedy[];
     /** Where something is short and nothing sensible mends it: what it would take, and what to make instead. */
-    readonly beyond?: string;
+    readonly beyond?: Text;
   };
   readonly yield?: {
     readonly volumeMl: Quantiles;
@@ -181,7 +182,7 @@ export type Plan = {
   readonly acts: readonly PlanAct[];
   /** What a label prints; absent until there is a recipe. */
   readonly label?: {
-    readonly statement: string;
+    readonly statement: Text;
     readonly definitions: readonly Definition[];
     readonly spoon: SpoonNutrition;
   };
@@ -199,9 +200,9 @@ export type Plan = {
   readonly cloud: readonly CloudPoint[];
   readonly shelf: Pick<StorageVerdict, 'verdict' | 'months' | 'reasons'> & {
     /** The lines that stand against the pantry, by their place in `lines`, each with its reason. */
-    readonly decides: readonly { readonly line: number; readonly text: string }[];
+    readonly decides: readonly { readonly line: number; readonly text: Text }[];
     /** What would open it, planned again to prove it; absent where there is no safe way, or it is open. */
-    readonly way?: { readonly text: string; readonly change: Change };
+    readonly way?: { readonly text: Text; readonly change: Change };
   };
   readonly process: {
     readonly method: 'boiling-water' | 'steam' | 'none';
@@ -209,7 +210,7 @@ export type Plan = {
     readonly minutes: number | null;
     readonly presterilise: boolean;
     readonly headspaceMm: number;
-    readonly notes: readonly string[];
+    readonly notes: readonly Text[];
   };
   readonly cautions: readonly Caution[];
   readonly why: Why;
@@ -222,8 +223,11 @@ export type PlanAct = Omit<Act, 'ahead' | 'adds' | 'takes'> & {
   readonly adds: Pick<Addition, 'id' | 'massG'> | null;
 };
 
+/** A plan whose messages are put into words. */
+export type PlanInWords = InWords<Plan>;
+
 /** Something wrong with a request: which field, and what would be right. */
-export type Fault = { readonly field: string; readonly message: string };
+export type Fault = { readonly field: string; readonly message: Text };
 
 /** A plan, or every fault of its request with the field. */
 export type PlanOutcome =

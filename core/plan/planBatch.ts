@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { type LineReading, MOST_LINES } from '../parser/index.ts';
 import { solublesPctOf } from '../formula/index.ts';
 import { findIngredient } from '../ingredients/index.ts';
@@ -68,7 +69,10 @@ export function evaluatedPlan(
     return refuse([
       {
         field: 'lines',
-        message: `A formula may have at most ${MOST_LINES} lines; this one has ${request.lines.length}.`,
+        message: message('plan.aFormulaMayHaveAt', {
+          MOSTLINES: MOST_LINES,
+          count: request.lines.length,
+        }),
       },
     ]);
   }
@@ -198,7 +202,7 @@ function shelfInPlan(
   { decides, pantryFix: way, ...verdict }: StorageVerdict,
   readings: readonly LineReading[],
 ): Plan['shelf'] {
-  const at = (row: string): number[] =>
+  const at = (row: Text): number[] =>
     readings.flatMap((line, index) =>
       line.understood && line.ingredient.id === row ? [index] : [],
     );

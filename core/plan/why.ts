@@ -1,3 +1,4 @@
+import { type Text, message, sentences } from '@idle-kettle/words/message';
 import { GELLING_RISE_F } from '../boil/index.ts';
 import { massOf, solublesG } from '../formula/index.ts';
 import { CURD_EGG, LOW_METHOXYL_PECTIN, MOUNDING, STANDARD_GEL_PECTIN } from '../gel/index.ts';
@@ -26,29 +27,51 @@ export function explain(worked: Evaluation, plan: SoFar): Why {
   };
 }
 
-function whyStop(worked: Evaluation, { stop, finish }: SoFar): string {
+function whyStop(worked: Evaluation, { stop, finish }: SoFar): Text {
   const { ambient, choice } = worked;
   const place = {
-    'assumed sea level': 'No altitude is set, so sea level is assumed',
-    altitude: `At ${inBothUnits(worked.request.altitudeM ?? 0)} the standard air pressure is ${(ambient.pressurePa / 1000).toFixed(1)} kPa`,
-    'measured boiling water':
-      'You measured your boiling water, which holds place, weather and thermometer',
+    'assumed sea level': message('plan.noAltitudeIsSetSo'),
+    altitude: message('plan.atTheStandardAirPressure', {
+      inBothUnits: inBothUnits(worked.request.altitudeM ?? 0),
+      value: (ambient.pressurePa / 1000).toFixed(1),
+    }),
+    'measured boiling water': message('plan.youMeasuredYourBoilingWater'),
   }[ambient.basis];
-  const water = `${place}: plain water boils at ${stop.waterBoilsC.toFixed(1)} °C, ${stop.waterBoilsF.toFixed(1)} °F (IAPWS-IF97).`;
+  const water = message('plan.plainWaterBoilsAtC', {
+    place,
+    value: stop.waterBoilsC.toFixed(1),
+    value2: stop.waterBoilsF.toFixed(1),
+  });
   if (stop.kind === 'egg') {
-    return 'Egg thickens at 77 °C (170 °F) and curdles above 82 °C (180 °F), wherever the kitchen is; common practice.';
+    return message('plan.eggThickensAt77C');
   }
-  const rule = `The rule adds ${GELLING_RISE_F.value} °F: ${stop.ruleTempF.toFixed(1)} °F.`;
-  if (finish === undefined) return `${water} ${rule}`;
-  const own = `This recipe’s own syrup, at ${finish.solublesPct.toFixed(0)} % soluble solids of the whole pot (${finish.syrupBrix.toFixed(0)} °Brix between the pieces), boils ${(stop.aboveWaterC ?? 0).toFixed(1)} °C above that (water activity after Norrish${finish.invertPct === undefined ? '' : `, ${finish.invertPct} % of the sugar inverted by then`}).`;
+  const rule = message('plan.theRuleAddsFF', {
+    value: GELLING_RISE_F.value,
+    value2: stop.ruleTempF.toFixed(1),
+  });
+  if (finish === undefined) return sentences(water, rule);
+  const own = message('plan.thisRecipesOwnSyrupAt', {
+    value: finish.solublesPct.toFixed(0),
+    value2: finish.syrupBrix.toFixed(0),
+    value3: (stop.aboveWaterC ?? 0).toFixed(1),
+    part:
+      finish.invertPct === undefined
+        ? ''
+        : message('plan.ofTheSugarInvertedBy', { invertPct: finish.invertPct }),
+  });
   if (stop.kind === 'timed-boil') {
-    return `By ${METHODS[choice.method].name} the clock decides: ${stop.boilMin} min from the full rolling boil. ${water} ${own}`;
+    return message('plan.withTheClockDecidesMin', {
+      name: METHODS[choice.method].name,
+      boilMin: stop.boilMin,
+      water,
+      own,
+    });
   }
-  if (stop.kind === 'body') return `Stop when it mounds. ${water} ${own}`;
+  if (stop.kind === 'body') return message('plan.itIsDoneWhenIt', { water, own });
   const atRule = solublesPctAtRule(worked);
   const there =
-    atRule === null ? '' : ` There, this recipe would hold ${atRule.toFixed(0)} % soluble solids.`;
-  return `${water} ${own} ${rule}${there}`;
+    atRule !== null && message('plan.thereThisRecipeWouldHave', { atRule: atRule.toFixed(0) });
+  return sentences(water, own, rule, there);
 }
 
 function whyBatch(
@@ -62,35 +85,66 @@ function whyBatch(
   const imagined =
     request.draws === 0
       ? ''
-      : ` The range comes from ${request.draws.toLocaleString('en-US')} imagined batches, with fruit, cups, jars, stop and losses each varying as they do in kitchens.`;
+      : message('plan.theRangeComesFromSimulated', {
+          value: request.draws.toLocaleString('en-US'),
+        });
   return {
-    yield: `${kg(massOf(all))} goes in, of which ${kg(solublesG(all))} dissolves and cannot leave. At ${finish?.solublesPct.toFixed(0) ?? ''} % soluble solids that makes ${kg(massG)}, so ${steam} leaves as steam. Filled at ${FILLING_TEMP_C} °C, less skimmings and what clings.${imagined}`,
-    minutes: `On a ${heat.name}, ${heat.powerW / 1000} kW into the pot: ${cook.stages.map(({ name, startMin, endMin }) => `${name} ${(endMin - startMin).toFixed(0)} min`).join(', ')}, while ${steam} leaves as steam at about 2,260 kJ a kilogram. ${request.netPowerKw === null ? 'A burner that nobody has measured may differ by a third.' : 'Your burner is known; draught and pot still make a tenth.'}`,
+    yield: message('plan.goesInOfItDissolves', {
+      kg: kg(massOf(all)),
+      kg2: kg(solublesG(all)),
+      value: finish?.solublesPct.toFixed(0) ?? '',
+      kg3: kg(massG),
+      steam,
+      FILLINGTEMPC: FILLING_TEMP_C,
+      imagined,
+    }),
+    minutes: message('plan.onAKwIntoThe', {
+      name: heat.name,
+      value: heat.powerW / 1000,
+      value2: cook.stages
+        .map(({ name, startMin, endMin }) => `${name} ${(endMin - startMin).toFixed(0)} min`)
+        .join(', '),
+      steam,
+      part:
+        request.netPowerKw === null
+          ? message('plan.aBurnerNobodyHasMeasured')
+          : message('plan.yourBurnerIsKnownDrafts'),
+    }),
     ...(set === undefined ? {} : { set: whySet(set.model, cook.pectinLeft) }),
-    label: `Grams of prepared fruit put in, and grams of all sugars left (the fruit’s own included), for each 100 g of the ${kg(massG)} in the pot.`,
-    spoon:
-      'A level US tablespoon at 20 °C, by the energy factors of food labels (Regulation (EU) 1169/2011): 17 kJ a gram of sugars and protein, 13 of acids, 8 of fibre, 37 of fat.',
+    label: message('plan.gramsOfPreparedFruitAnd', { kg: kg(massG) }),
+    spoon: message('plan.aLevelUsTablespoonAt'),
   };
 }
 
-function whySet(model: NonNullable<Plan['set']>['model'], pectinLeft: number): string {
+function whySet(model: NonNullable<Plan['set']>['model'], pectinLeft: number): Text {
   switch (model) {
     case 'high-methoxyl':
-      return `Pectin held over pectin needed: a standard gel of 65 % solids holds ${STANDARD_GEL_PECTIN.value.toFixed(2)} % of 150-grade pectin (USA-SAG), a soft set in a jar does with ${Math.round(100 * (1 - ENOUGH['high-methoxyl']))} % less, and a firm one takes more; the need rises with fewer solids and away from pH 3.1. Judgement, fitted to how tested formulas set, each figure of fruit within its published range. Acidity is a charge balance of every ingredient’s acids; boiling leaves ${(100 * pectinLeft).toFixed(0)} % of the pectin’s power.`;
+      return message('plan.pectinOverThePectinNeeded', {
+        value: STANDARD_GEL_PECTIN.value.toFixed(2),
+        round: Math.round(100 * (1 - ENOUGH['high-methoxyl'])),
+        value2: (100 * pectinLeft).toFixed(0),
+      });
     case 'low-methoxyl':
-      return `Low-methoxyl pectin held over ${LOW_METHOXYL_PECTIN.value} %, less where calcium, solids or pH lie outside makers’ usual windows; judgement.`;
+      return message('plan.lowMethoxylPectinOverThe', { value: LOW_METHOXYL_PECTIN.value });
     case 'body':
-      return `Soluble solids, with pulp and pectin by what they thicken, over ${MOUNDING.value} %: where butters mound on a spoon; judgement, held against printed yields.`;
+      return message('plan.solubleSolidsPlusTheThickening', { value: MOUNDING.value });
     case 'egg':
-      return `Egg solids held over ${CURD_EGG.value} %, as a curd of about four eggs and seven yolks to a cup of juice has; judgement.`;
+      return message('plan.eggSolidsOverAsIn', { value: CURD_EGG.value });
   }
 }
 
-function whyProcess({ ambient, request }: Evaluation, { process }: SoFar): string {
-  if (process.method === 'none')
-    return 'No processing time applies, because this batch is not for the pantry.';
+function whyProcess({ ambient, request }: Evaluation, { process }: SoFar): Text {
+  if (process.method === 'none') return message('plan.noProcessingTimeAppliesBecause');
   const jars = process.presterilise
-    ? 'jars boiled sterile first'
-    : 'clean hot jars, never under ten minutes';
-  return `${request.product === 'curd' ? 'Curd in half-pints or smaller' : 'Soft spreads in jars this size'}, ${jars}, at ${formatAltitude(ambient.processingAltitudeM, 'ft')}: from memory of the ${PROCESS_TABLE_SOURCE.source}.`;
+    ? message('plan.jarsBoiledFirst')
+    : message('plan.cleanHotJarsNeverUnder');
+  return message('plan.atFromMemoryOfThe', {
+    part:
+      request.product === 'curd'
+        ? message('plan.curdInHalfPintsOr')
+        : message('plan.softSpreadsInJarsThis'),
+    jars,
+    altitude: formatAltitude(ambient.processingAltitudeM, 'ft'),
+    source: PROCESS_TABLE_SOURCE.source,
+  });
 }

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import type { PlateOutcome } from '../chain/index.ts';
 import { readWeighedLine, type UnderstoodLine } from '../parser/index.ts';
 import {
@@ -75,8 +76,8 @@ export type Debrief = {
   readonly minutes: number;
   readonly lesson: string;
   /** What told, or would have told. */
-  readonly told: readonly string[];
-  readonly missed: readonly string[];
+  readonly told: readonly Text[];
+  readonly missed: readonly Text[];
   /** 0 to 100. */
   readonly score: number;
 };
@@ -106,32 +107,37 @@ export function debriefOf(
   const checked = events.some(({ kind }) => kind === 'water-boils');
   const tested = events.some(({ kind }) => kind === 'plate-test' || kind === 'mound-test');
   const gap = longestGapMin(events, litAtMs, offAtMs);
-  const told: string[] = [];
-  const missed: string[] = [];
-  const say = (good: boolean, yes: string, no: string) => (good ? told.push(yes) : missed.push(no));
+  const told: Text[] = [];
+  const missed: Text[] = [];
+  const say = (good: boolean, yes: Text, no: Text) => (good ? told.push(yes) : missed.push(no));
   say(
     checked,
-    'Boiling water was read before the cook, so that the stop was right for this thermometer and this kitchen.',
-    'Boiling water was not read: two minutes with it tell how far off the thermometer and the altitude are.',
+    message('practice.youCheckedBoilingWaterFirst'),
+    message('practice.youDidntCheckBoilingWater'),
   );
   if (bySolids) {
     say(
       Math.abs(off) <= 1,
-      `It came off at ${truth.solublesPct.toFixed(1)} % solids, where ${cookPlan.targetPct.toFixed(0)} % was the aim.`,
+      message('practice.youTookItOffAtSolids', {
+        value: truth.solublesPct.toFixed(1),
+        value2: cookPlan.targetPct.toFixed(0),
+      }),
       off > 0
-        ? `It boiled on to ${truth.solublesPct.toFixed(1)} % solids, past ${cookPlan.targetPct.toFixed(0)} %: fewer jars, and stiffer.`
-        : `It came off at ${truth.solublesPct.toFixed(1)} % solids, short of ${cookPlan.targetPct.toFixed(0)} %.`,
+        ? message('practice.itBoiledOnToSolids', {
+            value: truth.solublesPct.toFixed(1),
+            value2: cookPlan.targetPct.toFixed(0),
+          })
+        : message('practice.youTookItOffAtSolidsShort', {
+            value: truth.solublesPct.toFixed(1),
+            value2: cookPlan.targetPct.toFixed(0),
+          }),
     );
   }
-  say(
-    tested,
-    'A drop was tested before the jars.',
-    'No drop was tested: a plate tells what no thermometer can, low acid or low pectin.',
-  );
+  say(tested, message('practice.youTestedADropBefore'), message('practice.youTestedNoDropA'));
   say(
     gap <= STIR_GAP_MIN,
-    'It was stirred often enough.',
-    `It stood unstirred for ${Math.round(gap)} minutes; thick fruit scorches in that time.`,
+    message('practice.youStirredOftenEnough'),
+    message('practice.itWentUnstirredForMinutes', { round: Math.round(gap) }),
   );
   const stopPoints = bySolids ? 50 * Math.max(0, 1 - Math.abs(off) / WORST_PCT) : 50;
   const score = Math.round(

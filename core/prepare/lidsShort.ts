@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import type { Plan } from '../plan/index.ts';
 
 /** A size of jar, and how many new lids there are for it; null or absent where nobody counts them. */
@@ -24,5 +25,9 @@ export const lidsShort = (
 const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
 
 /** `You are three lids short for half-pints, if it goes well.` */
-export const lidsShortInWords = ({ name, short }: LidsShort): string =>
-  `You are ${NUMBERS[short] ?? short} ${short === 1 ? 'lid' : 'lids'} short for ${name}s, if it goes well.`;
+export const lidsShortInWords = ({ name, short }: LidsShort): Text =>
+  message('prepare.youAreShortForS', {
+    value: NUMBERS[short] ?? short,
+    part: short === 1 ? 'lid' : 'lids',
+    name,
+  });

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import { CARRIER_SUGAR_G, carriesPectin } from '../chain/index.ts';
 import { linesBrought, simmeredWhole, type Plan, type PlanAct } from '../plan/index.ts';
@@ -31,7 +32,7 @@ export type ToPrepare = {
 };
 
 /** One thing to have ready before the heat. */
-export type Chore = { readonly id: string; readonly text: string };
+export type Chore = { readonly id: string; readonly text: Text };
 
 /** Everything to do before the heat. */
 export type Preparation = {
@@ -142,37 +143,42 @@ function readyList(plan: Plan): Chore[] {
     .filter(({ row }) => row !== null && isSugarRow(row));
   const sugarG = sugar.reduce((sum, { massG }) => sum + massG, 0);
   const carries = carriesPectin(plan.method, sugarG);
-  const texts: (readonly [string, string | null])[] = [
+  const texts: (readonly [id: string, text: Text | null])[] = [
     [
       'jars',
-      jars ? `Heat ${jars.jarsToHeat} jars, checked for chips, and a small spare one.` : null,
+      jars ? message('prepare.heatJarsCheckedForChips', { jarsToHeat: jars.jarsToHeat }) : null,
     ],
-    ['lids', 'Lay out new lids, bands, funnel, ladle, lifter and towels.'],
+    ['lids', message('prepare.layOutNewLidsBands')],
     [
       'sugar',
       sugarG === 0
         ? null
         : carries
-          ? `Weigh ${formatGrams(sugarG - CARRIER_SUGAR_G)} of the sugar into a bowl of its own, and ${formatGrams(CARRIER_SUGAR_G)} of it into the pectin.`
-          : `Weigh ${formatGrams(sugarG)} of sugar into a bowl of its own.`,
+          ? message('prepare.weighOfTheSugarInto', {
+              grams: formatGrams(sugarG - CARRIER_SUGAR_G),
+              grams2: formatGrams(CARRIER_SUGAR_G),
+            })
+          : message('prepare.weighOfSugarIntoIts', { grams: formatGrams(sugarG) }),
     ],
-    [
-      'plate',
-      plan.stop.kind === 'temperature' ? 'Put two plates in the freezer for the set test.' : null,
-    ],
+    ['plate', plan.stop.kind === 'temperature' ? message('prepare.putTwoPlatesInThe') : null],
     [
       'thermometer',
-      plan.stop.kind === 'timed-boil' ? null : 'Check the thermometer in boiling water.',
+      plan.stop.kind === 'timed-boil' ? null : message('prepare.checkTheThermometerInBoiling'),
     ],
     [
       'canner',
       process.method === 'none'
         ? null
         : plan.product === 'curd'
-          ? 'Heat the canner’s water to 82 °C (180 °F).'
-          : `Fill the ${process.method === 'steam' ? 'steam canner' : 'canner, 1 to 2 in over the jars,'} and heat it.`,
+          ? message('prepare.heatTheCannersWaterTo')
+          : message('prepare.fillTheAndHeatIt', {
+              part:
+                process.method === 'steam'
+                  ? message('prepare.steamCanner')
+                  : message('prepare.canner1To2In'),
+            }),
     ],
-    ['room', 'Clear the way from stove to table; children and pets out of the kitchen.'],
+    ['room', message('prepare.clearTheWayFromStove')],
   ];
   return texts.flatMap(([id, text]) => (text === null ? [] : [{ id: `ready-${id}`, text }]));
 }

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import type { Product } from '../method/index.ts';
 import { commonPractice } from '../quantity/index.ts';
 
@@ -13,7 +14,7 @@ export type Keeping = {
   /** Best quality unopened where the verdict says, months. */
   readonly unopenedMonths: number;
   readonly openedWeeks: { readonly low: number; readonly high: number };
-  readonly text: string;
+  readonly text: Text;
 };
 
 /** How long a jar keeps on the shelf, and once it is open. */
@@ -33,20 +34,19 @@ export function keepingOf(
   const openedWeeks =
     product === 'curd' || solublesPct < LOW_SUGAR_PCT ? { low: 2, high: 3 } : { low: 3, high: 4 };
   const unopened = {
-    pantry:
-      product === 'curd'
-        ? '3 to 4 months in a cool dark place'
-        : 'about a year in a cool dark place',
+    pantry: product === 'curd' ? message('process.3To4MonthsIn') : message('process.aboutAYearInA'),
     fridge:
-      product === 'curd'
-        ? 'up to 4 weeks in the fridge, or a year in the freezer'
-        : 'about 3 weeks in the fridge, or a year in the freezer',
-    freezer: 'a year in the freezer',
+      product === 'curd' ? message('process.upTo4WeeksIn') : message('process.about3WeeksInThe'),
+    freezer: message('process.aYearInTheFreezer'),
   }[verdict];
   return {
     unopenedMonths,
     openedWeeks,
-    text: `Unopened ${unopened}; opened ${openedWeeks.low} to ${openedWeeks.high} weeks in the fridge. A jar that did not seal goes in the fridge, or is processed again within 24 hours with a new lid.`,
+    text: message('process.unopenedOpenedWeeksInThe', {
+      unopened,
+      low: openedWeeks.low,
+      high: openedWeeks.high,
+    }),
   };
 }
 

@@ -1,10 +1,11 @@
 import { findIngredient } from '../ingredients/index.ts';
 import { listed } from '../quantity/index.ts';
 import type { SafetyFinding } from './storageCase.ts';
+import type { Text } from '@idle-kettle/words/message';
 
 /** Something that stands against the pantry, the rows it is about, and the way back where there is one. */
 export const safetyFinding = (
-  text: string,
+  text: Text,
   rows: readonly string[],
   pantryFix: SafetyFinding['pantryFix'] = null,
 ): SafetyFinding => ({

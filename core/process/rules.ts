@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import type { Ingredient } from '../ingredients/index.ts';
 import {
   ACIDIFIED,
@@ -34,10 +35,9 @@ export function noProcessFindings({ found, family }: SafetyContext): SafetyFindi
   return [...rows.values()].flatMap((row) => {
     if (NEVER.has(row.id)) {
       return [
-        safetyFinding(
-          `${capital(row.name)} has no safe home-canning process in a spread, at any acidity. Fridge or freezer only.`,
-          [row.id],
-        ),
+        safetyFinding(message('process.hasNoSafeHomeCanning', { capital: capital(row.name) }), [
+          row.id,
+        ]),
       ];
     }
     const role = roleOf(row);
@@ -45,7 +45,8 @@ export function noProcessFindings({ found, family }: SafetyContext): SafetyFindi
     return isBarred
       ? [
           safetyFinding(
-            `${(row.kind === 'fruit' ? undefined : row.noShelf) ?? `${capital(row.name)} is in no spread for the shelf.`}`,
+            (row.kind === 'fruit' ? undefined : row.noShelf) ??
+              message('process.isntUsedInAnySpread', { capital: capital(row.name) }),
             [row.id],
             isMostly(found, row) ? null : leaveOut([row.id]),
           ),
@@ -73,8 +74,13 @@ export function nutFindings({ found, pot }: SafetyContext): SafetyFinding[] {
   return [
     safetyFinding(
       found.product === 'conserve'
-        ? `${capital(names(rows))}: ${grams(nuts)} to ${grams(pot.acidFruit)} of fruit, and a conserve may hold at most a tenth, ${grams(most)}.`
-        : `${capital(names(rows))}: nuts may stand in a pantry only in a conserve, up to a tenth of the fruit.`,
+        ? message('process.toOfFruitAConserve', {
+            capital: capital(names(rows)),
+            grams: grams(nuts),
+            grams2: grams(pot.acidFruit),
+            grams3: grams(most),
+          })
+        : message('process.nutsAreFineForThe', { capital: capital(names(rows)) }),
       rows,
       leaveOut(rows),
     ),
@@ -103,7 +109,13 @@ export function notAcidFindings({
       const need = published.least * pot.ofRow(row.id);
       return [
         safetyFinding(
-          `${capital(row.name)} is not reliably acid: ${grams(have)} of bottled lemon juice to ${grams(pot.ofRow(row.id))}, and it wants ${grams(need)} (${published.published}).`,
+          message('process.isntReliablyAcidOfBottled', {
+            capital: capital(row.name),
+            grams: grams(have),
+            grams2: grams(pot.ofRow(row.id)),
+            grams3: grams(need),
+            published: published.published,
+          }),
           [row.id],
           addMore('lemon-juice-bottled', need - have),
         ),
@@ -112,8 +124,14 @@ export function notAcidFindings({
     return [
       safetyFinding(
         isAssured
-          ? `${capital(row.name)} is a low-acid food, and there is no acid on the lines: no tested formula is without it.`
-          : `${capital(row.name)} ${row.acidClass === 'borderline' ? 'is not reliably acid' : 'is a low-acid food'}. It has no tested canning process here, and added lemon juice or vinegar does not change that.`,
+          ? message('process.isALowAcidFood', { capital: capital(row.name) })
+          : message('process.itHasNoTestedCanning', {
+              capital: capital(row.name),
+              part:
+                row.acidClass === 'borderline'
+                  ? message('process.isntReliablyAcid')
+                  : message('process.isALowAcidFood2'),
+            }),
         [row.id],
         isMostly(found, row) || isAssured ? null : leaveOut([row.id]),
       ),
@@ -125,18 +143,12 @@ export function notAcidFindings({
 export function tooLittleFruitFindings({ pot, isAssured }: SafetyContext): SafetyFinding[] {
   if (isAssured) return [];
   if (pot.acidFruit === 0) {
-    return [
-      safetyFinding(
-        'No fruit in it is known to be acid, and no tested formula is named.',
-        [],
-        BY_THE_OTHERS,
-      ),
-    ];
+    return [safetyFinding(message('process.noKnownAcidFruitIs'), [], BY_THE_OTHERS)];
   }
   if (pot.acidFruit >= LEAST_ACID_FRUIT * pot.others * EXACT) return [];
   return [
     safetyFinding(
-      `Acid fruit and its juice are ${share(pot.acidFruit, pot.others)} of what is neither sugar, pectin nor water; at least half is wanted.`,
+      message('process.acidFruitAndItsJuice', { share: share(pot.acidFruit, pot.others) }),
       pot.rowsOf('acid-fruit', 'citrus-juice'),
       BY_THE_OTHERS,
     ),
@@ -151,7 +163,11 @@ export function waterFindings({ found, pot, isAssured }: SafetyContext): SafetyF
   if (isAssured || water <= most / EXACT || pot.acidFruit === 0) return [];
   return [
     safetyFinding(
-      `${grams(water)} of water to ${grams(pot.acidFruit)} of acid fruit, and at most ${grams(most)} is in what is tested.`,
+      message('process.ofWaterToOfAcid', {
+        grams: grams(water),
+        grams2: grams(pot.acidFruit),
+        grams3: grams(most),
+      }),
       pot.rowsOf('water'),
       addMoreFruit(found, (water - most) / times),
     ),
@@ -187,7 +203,14 @@ export function capFindings({ found, pot, isAssured, family }: SafetyContext): S
     const rows = pot.rowsOf(role);
     return [
       safetyFinding(
-        `${capital(names(rows))}: ${grams(have)}, and of ${name} at most ${share(most, 1)} of the ${of}, ${grams(may)}.`,
+        message('process.theLimitForIsOf', {
+          capital: capital(names(rows)),
+          grams: grams(have),
+          name,
+          share: share(most, 1),
+          of,
+          grams2: grams(may),
+        }),
         rows,
         leaveOut(rows),
       ),
@@ -200,7 +223,12 @@ export function capFindings({ found, pot, isAssured, family }: SafetyContext): S
   return [
     ...capped,
     safetyFinding(
-      `${capital(names(rows))}: ${grams(zest)}, and outside a marmalade at most ${share(MOST_ZEST, 1)} of the fruit, ${grams(mayZest)}.`,
+      message('process.outsideMarmaladeTheLimitIs', {
+        capital: capital(names(rows)),
+        grams: grams(zest),
+        share: share(MOST_ZEST, 1),
+        grams2: grams(mayZest),
+      }),
       rows,
       leaveOut(rows),
     ),
@@ -215,10 +243,9 @@ export function fadingFindings({ found }: SafetyContext): SafetyFinding[] {
   return rows.length === 0
     ? []
     : [
-        safetyFinding(
-          'Its sweetener fades or turns bitter in the canner. Of the substitutes only sucralose holds up.',
-          [...new Set(rows.map(({ ingredient }) => ingredient.id))],
-        ),
+        safetyFinding(message('process.itsSweetenerFadesOrTurns'), [
+          ...new Set(rows.map(({ ingredient }) => ingredient.id)),
+        ]),
       ];
 }
 
@@ -231,14 +258,17 @@ export function pHFindings({ found, pot, family, isAssured }: SafetyContext): Sa
   if (pH === null) {
     return family === 'spread' || pot.all === 0
       ? []
-      : [safetyFinding('Nothing in it is sour, so its pH may be anything.', [])];
+      : [safetyFinding(message('process.nothingInItIsSour'), [])];
   }
   if (pH < limit) return [];
   return [
     safetyFinding(
       limit === HIGH_ACID_PH
-        ? `By the sums its pH may reach ${pH.toFixed(1)}, and only food surely below 4.6 may be processed in boiling water.`
-        : `By the sums its pH may reach ${pH.toFixed(1)}; for this kind it must stay below ${limit.toFixed(1)}.`,
+        ? message('process.itsCalculatedPhMayReach', { pH: pH.toFixed(1) })
+        : message('process.itsCalculatedPhMayReachThis', {
+            pH: pH.toFixed(1),
+            limit: limit.toFixed(1),
+          }),
       [],
       family === 'infusion'
         ? addMore('lemon-juice-bottled', Math.max(15, liquidOf(pot) * INFUSION.leastAcid))

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { CURD } from './caps.ts';
 import { type SafetyContext, EXACT } from './safetyContext.ts';
 import type { PotAmounts } from './potAmounts.ts';
@@ -20,26 +21,20 @@ export function curdFindings({ found, pot }: SafetyContext): SafetyFinding[] {
   const wrong = others.map((id) =>
     /^(?:lemon|lime)-juice/.test(id)
       ? safetyFinding(
-          `Fresh ${nameOf(id).replace('fresh ', '')} varies in strength: only curd of bottled lemon or lime juice may stand on a shelf.`,
+          message('process.freshVariesInStrengthOnly', {
+            replace: nameOf(id).replace('fresh ', ''),
+          }),
           [id],
           {
             leaveOut: [id],
             add: [{ id: `${id.replace(/-and-.*/, '')}-bottled`, grams: enough(pot.ofRow(id)) }],
           },
         )
-      : safetyFinding(
-          `Only lemon or lime curd of bottled juice has a tested process, and this holds ${nameOf(id)}. Fridge up to four weeks, or freezer up to a year.`,
-          [id],
-        ),
+      : safetyFinding(message('process.onlyLemonOrLimeCurd', { name: nameOf(id) }), [id]),
   );
   if (others.length > 0) return wrong;
   if (juice === 0) {
-    return [
-      safetyFinding(
-        'A curd for the shelf is made with bottled lemon or lime juice, and there is none in it.',
-        [],
-      ),
-    ];
+    return [safetyFinding(message('process.curdForThePantryNeeds'), [])];
   }
   return [...curdAmounts(pot, juice), ...curdRest(found, pot)];
 }
@@ -50,9 +45,14 @@ function curdAmounts(pot: PotAmounts, juice: number): SafetyFinding[] {
   const zest = pot.of('zest');
   const mend = (more: number) => addMore('lemon-juice-bottled', more);
   const said = (have: number, what: string, most: number, tested: number) =>
-    `${ratio(have / juice)} g of ${what} to a gram of bottled juice; at most ${ratio(most)} (the tested curd holds ${ratio(tested)}).`;
+    message('process.gOfPerGramOf', {
+      ratio: ratio(have / juice),
+      what,
+      ratio2: ratio(most),
+      ratio3: ratio(tested),
+    });
   return [
-    ...(eggs === 0 ? [safetyFinding('No egg in it: it is no curd that was tested.', [])] : []),
+    ...(eggs === 0 ? [safetyFinding(message('process.noEggInItNo'), [])] : []),
     ...(eggs > (CURD.mostEgg * juice) / EXACT
       ? [
           safetyFinding(
@@ -83,7 +83,11 @@ function curdAmounts(pot: PotAmounts, juice: number): SafetyFinding[] {
     ...(pot.sucrose < CURD.leastSucrose * juice * EXACT
       ? [
           safetyFinding(
-            `${ratio(pot.sucrose / juice)} g of sugar to a gram of bottled juice; at least ${ratio(CURD.leastSucrose)} (the tested curd holds ${ratio(CURD.testedSucrose)}).`,
+            message('process.gOfSugarPerGram', {
+              ratio: ratio(pot.sucrose / juice),
+              ratio2: ratio(CURD.leastSucrose),
+              ratio3: ratio(CURD.testedSucrose),
+            }),
             pot.rowsOf('sweetener'),
             addMore('sugar', CURD.leastSucrose * juice - pot.sucrose),
           ),
@@ -114,7 +118,11 @@ function curdRest({ lines }: StorageCase, pot: PotAmounts): SafetyFinding[] {
     )
     .map(({ ingredient }) => ingredient.id);
   return [...rows, ...new Set(odd)].map((id) =>
-    safetyFinding(`${capital(nameOf(id))} is in no tested curd.`, [id], leaveOut([id])),
+    safetyFinding(
+      message('process.isntInAnyTestedCurd', { capital: capital(nameOf(id)) }),
+      [id],
+      leaveOut([id]),
+    ),
   );
 }
 

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { INFUSION } from './caps.ts';
 import { type SafetyContext, liquidOf, EXACT } from './safetyContext.ts';
 import type { PotAmounts } from './potAmounts.ts';
@@ -15,7 +16,11 @@ export function infusionFindings({ pot, isAssured }: SafetyContext): SafetyFindi
     ...(acid < need * EXACT
       ? [
           safetyFinding(
-            `${grams(acid)} of bottled lemon juice or 5 % vinegar to ${grams(liquid)} of liquid; at least a sixteenth is wanted, ${grams(need)}.`,
+            message('process.ofBottledLemonJuiceOr', {
+              grams: grams(acid),
+              grams2: grams(liquid),
+              grams3: grams(need),
+            }),
             pot.rowsOf('water', 'wine'),
             addMore('lemon-juice-bottled', need - acid),
           ),
@@ -24,7 +29,11 @@ export function infusionFindings({ pot, isAssured }: SafetyContext): SafetyFindi
     ...(herbs > INFUSION.mostHerbs * acid
       ? [
           safetyFinding(
-            `${grams(herbs)} of herbs to ${grams(acid)} of bottled lemon juice or 5 % vinegar; at most ${INFUSION.mostHerbs} times as much.`,
+            message('process.ofHerbsToOfBottled', {
+              grams: grams(herbs),
+              grams2: grams(acid),
+              mostHerbs: INFUSION.mostHerbs,
+            }),
             pot.rowsOf('fresh-herb'),
             addMore('lemon-juice-bottled', herbs / INFUSION.mostHerbs - acid),
           ),
@@ -33,7 +42,7 @@ export function infusionFindings({ pot, isAssured }: SafetyContext): SafetyFindi
     ...(pot.of('acid-fruit') > INFUSION.mostFruit * acid
       ? [
           safetyFinding(
-            `With ${grams(pot.of('acid-fruit'))} of fruit or its juice it is no infusion.`,
+            message('process.withOfFruitOrJuice', { grams: grams(pot.of('acid-fruit')) }),
             pot.rowsOf('acid-fruit'),
           ),
         ]
@@ -50,7 +59,7 @@ function infusionRest(pot: PotAmounts, acid: number): SafetyFinding[] {
     ...(pieces.length > 0
       ? [
           safetyFinding(
-            `${capital(names(pieces))} in an infusion is in nothing that was tested.`,
+            message('process.inAnInfusionIsntTested', { capital: capital(names(pieces)) }),
             pieces,
             leaveOut(pieces),
           ),
@@ -59,7 +68,11 @@ function infusionRest(pot: PotAmounts, acid: number): SafetyFinding[] {
     ...(spirits > acid
       ? [
           safetyFinding(
-            `${capital(names(pot.rowsOf('spirit')))}: ${grams(spirits)}, and at most as much as the acid, ${grams(acid)}.`,
+            message('process.theLimitIsAsMuch', {
+              capital: capital(names(pot.rowsOf('spirit'))),
+              grams: grams(spirits),
+              grams2: grams(acid),
+            }),
             pot.rowsOf('spirit'),
             leaveOut(pot.rowsOf('spirit')),
           ),

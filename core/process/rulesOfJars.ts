@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { type SafetyContext, isNamed } from './safetyContext.ts';
 import { largestJarMl, largestJarName } from './processing.ts';
 import { safetyFinding } from './messages.ts';
@@ -11,8 +12,8 @@ export function jarFindings({ found, isAssured }: SafetyContext): SafetyFinding[
     all.push(
       safetyFinding(
         unrecognizedLines === 1
-          ? 'One line is not understood, so its safety cannot be told.'
-          : `${unrecognizedLines} lines are not understood, so their safety cannot be told.`,
+          ? message('process.oneLineIsNotRecognized')
+          : message('process.linesAreNotRecognizedSo', { unrecognizedLines }),
         [],
       ),
     );
@@ -21,12 +22,15 @@ export function jarFindings({ found, isAssured }: SafetyContext): SafetyFinding[
   if (!(isAssured && isNamed(assurance)) && largest > largestJarMl(product, holdsApples(found))) {
     all.push(
       safetyFinding(
-        `No processing time is published for ${product === 'butter' ? 'this butter' : product.replace('-', ' ')} in jars larger than a ${largestJarName(product, holdsApples(found))}.`,
+        message('process.noProcessingTimeIsPublished', {
+          part: product === 'butter' ? message('process.thisButter') : product.replace('-', ' '),
+          largestJarName: largestJarName(product, holdsApples(found)),
+        }),
         [],
       ),
     );
   } else if (process === null && largest <= largestJarMl(product, holdsApples(found))) {
-    all.push(safetyFinding('No processing time is published above 10,000 ft (3,048 m).', []));
+    all.push(safetyFinding(message('process.noProcessingTimeIsPublishedAbove'), []));
   }
   return all;
 }

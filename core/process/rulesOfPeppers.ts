@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { PEPPERS } from './caps.ts';
 import { type SafetyContext, EXACT } from './safetyContext.ts';
 import { safetyFinding, grams, addMore } from './messages.ts';
@@ -14,7 +15,11 @@ export function pepperFindings({ found, pot, isAssured }: SafetyContext): Safety
     ...(pot.vinegar < need * EXACT
       ? [
           safetyFinding(
-            `Peppers are a low-acid food, and there is too little 5 % vinegar: ${grams(pot.vinegar)} to ${grams(pot.greens)} of peppers, onion, garlic and herbs, where at least ${grams(need)} is wanted.`,
+            message('process.peppersAreLowAcidAnd', {
+              grams: grams(pot.vinegar),
+              grams2: grams(pot.greens),
+              grams3: grams(need),
+            }),
             greens,
             addMore('vinegar', need - pot.vinegar),
           ),
@@ -23,7 +28,10 @@ export function pepperFindings({ found, pot, isAssured }: SafetyContext): Safety
     ...(water > (PEPPERS.mostWaterOverVinegar * pot.vinegar) / EXACT
       ? [
           safetyFinding(
-            `${grams(water)} of water thins ${grams(pot.vinegar)} of vinegar; no more water than vinegar may go in.`,
+            message('process.ofWaterDilutesOfVinegar', {
+              grams: grams(water),
+              grams2: grams(pot.vinegar),
+            }),
             pot.rowsOf('water'),
             addMore('vinegar', water - pot.vinegar),
           ),
@@ -32,7 +40,10 @@ export function pepperFindings({ found, pot, isAssured }: SafetyContext): Safety
     ...(solids !== null && solids < PEPPERS.leastSolublesPct - 0.5
       ? [
           safetyFinding(
-            `It stops at ${Math.round(solids)} % soluble solids, and a pepper jelly for the shelf has at least ${PEPPERS.leastSolublesPct} %.`,
+            message('process.itEndsAtSolubleSolids', {
+              round: Math.round(solids),
+              leastSolublesPct: PEPPERS.leastSolublesPct,
+            }),
             pot.rowsOf('sweetener'),
           ),
         ]

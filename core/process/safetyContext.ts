@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { ACIDIFIED, LEAST_METER_PH, METER_BELOW_SUMS, METER_PH } from './caps.ts';
 import { amountsOf, type PotAmounts } from './potAmounts.ts';
 import { safetyFinding } from './messages.ts';
@@ -76,8 +77,8 @@ export const EXACT = 0.999;
 export function meterFindings(found: StorageCase): SafetyFinding[] {
   const { rawPH, assurance } = found;
   const read = [
-    { pH: assurance.meterPH, what: 'the finished spread' },
-    { pH: rawPH, what: 'the raw batch' },
+    { pH: assurance.meterPH, what: message('process.theFinishedSpread') },
+    { pH: rawPH, what: message('process.theRawBatch') },
   ];
   const low = bestPH(found.lines);
   return read.flatMap(({ pH, what }) => {
@@ -85,7 +86,7 @@ export function meterFindings(found: StorageCase): SafetyFinding[] {
     if (pH > METER_PH) {
       return [
         safetyFinding(
-          `A meter read pH ${pH.toFixed(2)} in ${what}, and at most ${METER_PH} is safe with a margin.`,
+          message('process.aMeterReadPhIn', { pH: pH.toFixed(2), what, METERPH: METER_PH }),
           [],
         ),
       ];
@@ -94,7 +95,11 @@ export function meterFindings(found: StorageCase): SafetyFinding[] {
     return pH < floor
       ? [
           safetyFinding(
-            `A meter read pH ${pH.toFixed(2)} in ${what}, lower than these lines can be (${floor.toFixed(1)} at the least). Calibrate it, and read again.`,
+            message('process.aMeterReadPhInLower', {
+              pH: pH.toFixed(2),
+              what,
+              floor: floor.toFixed(1),
+            }),
             [],
           ),
         ]

@@ -2,6 +2,7 @@ import type { Ingredient } from '../ingredients/index.ts';
 import type { Product } from '../method/index.ts';
 import type { Range } from '../quantity/index.ts';
 import type { ProcessTime } from './processing.ts';
+import type { Text } from '@idle-kettle/words/message';
 
 /** One ingredient and its grams, with the scatter of how it was measured. */
 export type StorageLine = { readonly ingredient: Ingredient; readonly massG: Range };
@@ -50,7 +51,7 @@ export type FormulaChange = {
 
 /** One thing that stands against the pantry. */
 export type SafetyFinding = {
-  readonly text: string;
+  readonly text: Text;
   /** Ids of the rows that it is about; none for what is about the whole batch. */
   readonly rows: readonly string[];
   /** What would take it away; null where nothing safe does. */

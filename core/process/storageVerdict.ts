@@ -1,3 +1,4 @@
+import { type Text, message } from '@idle-kettle/words/message';
 import { findIngredient } from '../ingredients/index.ts';
 import { exactly, formatGrams, listed } from '../quantity/index.ts';
 import { ACIDIFIED, METER_PH, roleOf, type Role } from './caps.ts';
@@ -32,11 +33,11 @@ export type StorageVerdict = {
   readonly verdict: 'pantry' | 'fridge' | 'freezer';
   /** Best quality within this many months, unopened. */
   readonly months: number;
-  readonly reasons: readonly string[];
+  readonly reasons: readonly Text[];
   /** Which rows stand against it, with the reason for each. */
-  readonly decides: readonly { readonly row: string; readonly text: string }[];
+  readonly decides: readonly { readonly row: string; readonly text: Text }[];
   /** What would open the pantry, judged again to prove it; null where there is no such way, or it is open. */
-  readonly pantryFix: (FormulaChange & { readonly text: string }) | null;
+  readonly pantryFix: (FormulaChange & { readonly text: Text }) | null;
 };
 
 /**
@@ -145,25 +146,24 @@ function pantryFixFor(
 }
 
 /** `leave out the garlic, and 650 g more 5 % vinegar` */
-function fixInWords({
-  leaveOut,
-  add,
-}: {
-  leaveOut: readonly string[];
-  add: readonly { id: string; grams: number }[];
-}): string {
+function fixInWords({ leaveOut, add }: FixedFormula): Text {
   const name = (id: string) => (id === 'vinegar' ? '5 % vinegar' : nameOf(id));
   const replaced = leaveOut.filter((out) => add.some(({ id }) => id === `${out}-bottled`));
   const gone = leaveOut.filter((out) => !replaced.includes(out)).map(name);
   return [
-    ...(gone.length === 0 ? [] : [`leave out the ${gone.join(' and the ')}`]),
+    ...(gone.length === 0 ? [] : [message('process.leaveOut', { names: listed(gone) })]),
     ...add.map(({ id, grams }) =>
       replaced.includes(id.replace(/-bottled$/, ''))
-        ? `${formatGrams(grams)} ${name(id)} in place of the fresh`
-        : `${formatGrams(grams)} more ${name(id)}`,
+        ? message('process.inPlaceOfTheFresh', { grams: formatGrams(grams), name: name(id) })
+        : message('process.moreOf', { grams: formatGrams(grams), name: name(id) }),
     ),
-  ].join(', and ');
+  ].reduce((one, other) => message('process.oneAndAnother', { one, other }));
 }
+
+type FixedFormula = {
+  readonly leaveOut: readonly string[];
+  readonly add: readonly { readonly id: string; readonly grams: number }[];
+};
 
 function changedLines(
   lines: readonly StorageLine[],
@@ -177,42 +177,46 @@ function changedLines(
   return [...lines.filter(({ ingredient }) => !out.has(ingredient.id)), ...more];
 }
 
-function reasonsFor({ found, family, acidified }: SafetyContext): string[] {
+function reasonsFor({ found, family, acidified }: SafetyContext): Text[] {
   const { process, assurance } = found;
   const named = isNamed(assurance);
   const minutes = named ? assurance.minutes : (process?.minutes ?? 0);
   const processed =
     minutes === null
-      ? 'Only when processed in the jars for the time printed in it, corrected for this altitude as it says.'
-      : `Only when processed in the jars: ${minutes} minutes ${named ? 'as you say that it prints' : 'at this altitude'}.`;
+      ? message('process.onlyWhenProcessedInThe')
+      : message('process.onlyWhenProcessedInTheJars', {
+          minutes,
+          part: named ? message('process.asYouEnteredFromIt') : message('process.atThisAltitude'),
+        });
   if (named) {
     return [
-      `You say that it is exactly “${assurance.testedFormula}”${assurance.source === null ? '' : `, from ${assurance.source}`}, a tested formula. Change nothing of it.`,
+      message('process.youEnteredExactlyATested', {
+        testedFormula: assurance.testedFormula,
+        part:
+          assurance.source === null ? '' : message('process.from', { source: assurance.source }),
+      }),
       processed,
     ];
   }
   if (assurance.meterPH !== null) {
     return [
-      `Your calibrated meter read pH ${assurance.meterPH.toFixed(2)}, ${METER_PH} or below. Test every batch.`,
+      message('process.yourCalibratedMeterReadPh', {
+        value: assurance.meterPH.toFixed(2),
+        METERPH: METER_PH,
+      }),
       processed,
     ];
   }
   switch (family) {
     case 'curd':
       return [
-        'Lemon or lime curd of bottled juice, in half-pints or smaller: a tested family. It keeps 3 to 4 months.',
-        `${processed} The canner’s water is at 82 °C (180 °F) when the jars go in.`,
+        message('process.lemonOrLimeCurdWith'),
+        message('process.haveTheCannersWaterAt', { processed }),
       ];
     case 'pepper':
-      return [
-        'Pepper jelly with enough 5 % vinegar: a tested family. Never reduce the vinegar.',
-        processed,
-      ];
+      return [message('process.pepperJellyWithEnough5'), processed];
     case 'infusion':
-      return [
-        'An infusion with bottled lemon juice or 5 % vinegar enough: a tested family. Never reduce the acid.',
-        processed,
-      ];
+      return [message('process.anInfusionWithEnoughBottled'), processed];
     case 'spread': {
       const rowsOf = (...roles: readonly Role[]) =>
         found.lines
@@ -226,7 +230,10 @@ function reasonsFor({ found, family, acidified }: SafetyContext): string[] {
         (id) => `${nameOf(id)} with acid enough (${ACIDIFIED[id]?.published ?? ''})`,
       );
       return [
-        `${capital(listed([...sour, ...made]))}${sour.length > 0 ? ': high-acid fruit' : ': as published'}, with nothing in the pot that takes it out of that class.`,
+        message('process.withNothingInThePot', {
+          capital: capital(listed([...sour, ...made])),
+          part: sour.length > 0 ? message('process.highAcidFruit') : message('process.asPublished'),
+        }),
         processed,
       ];
     }

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { massOf, startContents } from '../formula/index.ts';
 import { SET_CLASSES, setClassOf, type SetClass } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
@@ -21,7 +22,7 @@ const MOST_BUTTER_PCT = 62;
 export function firmnessOf(solverRecipe: SolverRecipe, wishes: Wishes, mix: Mix): Mix | Collision {
   const { firmness } = wishes;
   if (firmness === undefined) return mix;
-  const clash = (message: string): Collision => ({
+  const clash = (message: Text): Collision => ({
     between: [
       'firmness',
       wishes.sugarsPer100g !== undefined
@@ -33,7 +34,7 @@ export function firmnessOf(solverRecipe: SolverRecipe, wishes: Wishes, mix: Mix)
     message,
   });
   const { setModel, name } = METHODS[solverRecipe.method];
-  if (setModel === 'egg') return clash('A curd is as firm as its eggs make it.');
+  if (setModel === 'egg') return clash(message('solve.aCurdIsAsFirm'));
   const knob = knobOf(solverRecipe, mix, setModel);
   const ratio = (x: number) => tryMix(solverRecipe, knob.mix(x))?.setRatio ?? NaN;
   const x = bisect(ratio, AIM[firmness], knob.least, knob.most);
@@ -42,8 +43,15 @@ export function firmnessOf(solverRecipe: SolverRecipe, wishes: Wishes, mix: Mix)
   const stiffer = SET_CLASSES.indexOf(found) > SET_CLASSES.indexOf(firmness);
   return clash(
     stiffer
-      ? `With nothing added by ${name} it already comes out as “${found}”, stiffer than “${firmness}”.`
-      : `By ${name} it comes no further than “${found}”: ${setModel === 'high-methoxyl' ? 'there is too little sugar or acid for pectin to link' : 'more does not help'}.`,
+      ? message('solve.withNothingAddedAlreadyGives', { name, found, firmness })
+      : message('solve.withItGetsNoFurther', {
+          name,
+          found,
+          part:
+            setModel === 'high-methoxyl'
+              ? message('solve.thereIsTooLittleSugar')
+              : message('solve.moreDoesntHelp'),
+        }),
   );
 }
 

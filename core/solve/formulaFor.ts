@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import type { SetClass } from '../gel/index.ts';
 import { isHard, type Product, PRODUCTS } from '../method/index.ts';
 import { type Fault, type Plan, planBatch } from '../plan/index.ts';
@@ -63,12 +64,12 @@ export const canBeWorkedOut = (product: Product): boolean => WAYS[product] !== u
 export function formulaFor(request: PlanRequest): FirstFormula {
   const { understood, unrecognized } = evaluate({ ...request, draws: 0 }, readLines(request));
   const fruit = understood.filter(isFruit);
-  if (unrecognized.length > 0) return refused('Every line must be understood first.');
-  if (fruit.length === 0) return refused('Say how much fruit there is, as “3 kg quinces”.');
+  if (unrecognized.length > 0) return refused(message('solve.fixTheHighlightedLinesFirst'));
+  if (fruit.length === 0) return refused(message('solve.enterHowMuchFruitThere'));
   const product = productOf(request.product, fruit);
   const ways = WAYS[product];
   if (ways === undefined)
-    return refused(`A ${PRODUCTS[product].name} is not worked out from its fruit alone.`);
+    return refused(message('solve.aCantBeSuggestedFrom', { name: PRODUCTS[product].name }));
   const starts = ways.map((proportions) => ({
     ...request,
     product,
@@ -87,7 +88,7 @@ export function formulaFor(request: PlanRequest): FirstFormula {
     null,
   );
   return nearest === null
-    ? refused('Nothing could be worked out for these amounts.')
+    ? refused(message('solve.noFormulaWasFoundFor'))
     : {
         outcome: 'found',
         request: { ...nearest.request, draws: request.draws },
@@ -95,7 +96,7 @@ export function formulaFor(request: PlanRequest): FirstFormula {
       };
 }
 
-const refused = (message: string): FirstFormula => ({
+const refused = (message: Text): FirstFormula => ({
   outcome: 'refused',
   faults: [{ field: 'lines', message }],
 });

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { FULL_ENOUGH } from '../boil/index.ts';
 import { isSugar, METHODS } from '../method/index.ts';
 import { formatGrams, formatVolume } from '../quantity/index.ts';
@@ -22,7 +23,7 @@ const MOST_TARGET_PCT = 76;
 /** Two wishes agree when what one makes of the other is within this share of it. */
 const AGREES = 0.03;
 
-const collision = (a: Party, b: Party, message: string): Collision => ({
+const collision = (a: Party, b: Party, message: Text): Collision => ({
   between: [a, b],
   message,
 });
@@ -57,7 +58,11 @@ function sweetened(solverRecipe: SolverRecipe, { sugarsPer100g: wanted }: Wishes
     : collision(
         'sweetness',
         'recipe',
-        `By ${METHODS[solverRecipe.method].name} this fruit comes to ${found.toFixed(0)} g of sugars in 100 g, and not to ${wanted}.`,
+        message('solve.withThisFruitComesTo', {
+          name: METHODS[solverRecipe.method].name,
+          found: found.toFixed(0),
+          wanted,
+        }),
       );
 }
 
@@ -72,9 +77,9 @@ function fruitAndSugar(
     gramsOf(solverRecipe.lines, isSugar),
   ];
   if (fruitG !== undefined && hasFruitG === 0)
-    return collision('fruit', 'recipe', 'The recipe has no fruit to change.');
+    return collision('fruit', 'recipe', message('solve.theRecipeHasNoFruit'));
   if (sugarG !== undefined && hasSugarG === 0)
-    return collision('sugar', 'recipe', 'The recipe has no sugar to change.');
+    return collision('sugar', 'recipe', message('solve.theRecipeHasNoSugar'));
   const fruit = fruitG === undefined ? null : fruitG / hasFruitG;
   const sugar = sugarG === undefined ? null : sugarG / hasSugarG;
   // Where the clock decides, a sweetness fixes sugar by fruit.
@@ -83,7 +88,9 @@ function fruitAndSugar(
     return collision(
       'sugar',
       'sweetness',
-      `That fruit at that sweetness takes ${formatGrams(fruit * base.sugar * hasSugarG)} of sugar.`,
+      message('solve.thatFruitAtThatSweetness', {
+        grams: formatGrams(fruit * base.sugar * hasSugarG),
+      }),
     );
   }
   const times = (k: number): Mix => ({ ...base, fruit: base.fruit * k, sugar: base.sugar * k });
@@ -111,7 +118,11 @@ function fruitAndSugar(
   return collision(
     'jars',
     free ? 'recipe' : held === 'sweetness' ? (fruit === null ? 'sugar' : 'fruit') : held,
-    `Those ${jars.count} jars hold ${formatVolume(wantedMl, 'metric')}, and what is asked besides makes ${formatVolume(found, 'metric')}.`,
+    message('solve.thoseJarsHoldButThe', {
+      count: jars.count,
+      volume: formatVolume(wantedMl, 'metric'),
+      volume2: formatVolume(found, 'metric'),
+    }),
   );
 }
 
@@ -119,8 +130,7 @@ function fruitAndSugar(
 function inPot(solverRecipe: SolverRecipe, wishes: Wishes, mix: Mix): Mix | Collision {
   const { pot } = solverRecipe.request;
   if (wishes.fitsPot !== true) return mix;
-  if (pot === null)
-    return collision('pot', 'recipe', 'No pot is chosen, so its size is not known.');
+  if (pot === null) return collision('pot', 'recipe', message('solve.noPotIsChosenSo'));
   const roomMl = (FULL_ENOUGH * Math.PI * pot.diameterCm ** 2 * pot.heightCm) / 4;
   const takes = (k: number): TrialMix | null =>
     tryMix(solverRecipe, { ...mix, fruit: mix.fruit * k, sugar: mix.sugar * k });
@@ -138,6 +148,9 @@ function inPot(solverRecipe: SolverRecipe, wishes: Wishes, mix: Mix): Mix | Coll
     : collision(
         size,
         'pot',
-        `That is ${formatVolume(needsMl, 'metric')} before it is boiled, and this pot takes ${formatVolume(roomMl, 'metric')} at a third full.`,
+        message('solve.thatIsBeforeBoilingAnd', {
+          volume: formatVolume(needsMl, 'metric'),
+          volume2: formatVolume(roomMl, 'metric'),
+        }),
       );
 }

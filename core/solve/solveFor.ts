@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { type Fault, type Plan, planBatch } from '../plan/index.ts';
 import type { PlanRequest } from '../evaluate/index.ts';
 import { firmnessOf } from './firmness.ts';
@@ -32,7 +33,7 @@ export function solveFor(request: PlanRequest, wishes: Wishes): Solved {
       faults: [
         {
           field: 'lines',
-          message: 'Every line must be understood, and make a batch, before it can be solved for.',
+          message: message('solve.fixTheHighlightedLinesFirst'),
         },
       ],
     };

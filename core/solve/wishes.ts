@@ -1,4 +1,5 @@
 import type { SetClass } from '../gel/index.ts';
+import type { Text } from '@idle-kettle/words/message';
 
 /** What a cook asks a batch to be; whatever is not asked for follows from the recipe. */
 export type Wishes = {
@@ -26,5 +27,5 @@ export type Party = WishName | 'recipe';
 export type Collision = {
   readonly between: readonly [Party, Party];
   /** What one of the two comes to when the other is granted. */
-  readonly message: string;
+  readonly message: Text;
 };

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { FULL_ENOUGH, scorchIndex, stirEveryMin } from '../boil/index.ts';
 import { undissolvedG } from '../formula/index.ts';
 import { fahrenheitDegrees } from '../quantity/index.ts';
@@ -33,44 +34,35 @@ export function stoveCautions(
 ): readonly Caution[] {
   if (progress.litAtMs === null || progress.readyAtMs !== null) return [];
   const cautions: Caution[] = [];
-  const add = (code: string, level: Caution['level'], text: string) =>
+  const add = (code: string, level: Caution['level'], text: Text) =>
     cautions.push({ code, level, text });
   const { act, onHeat } = progress;
   const trueC = now.tempC.p50 - cookPlan.offsetK;
   if (cookPlan.method === 'egg' && trueC >= CURDLES_C)
-    add('curdles', 'stop', 'Off the heat now: above 82 °C (180 °F) the egg curdles. Strain it.');
+    add('curdles', 'stop', message('stove.offTheHeatNowAbove'));
   else if (cookPlan.method === 'egg' && onHeat)
-    add('do-not-boil', 'warn', 'Whisk without a stop, into the corners. Never let it boil.');
+    add('do-not-boil', 'warn', message('stove.whiskWithoutStoppingIntoThe'));
   if (
     (act.id === 'add' || act.id === 'dissolve') &&
     cookPlan.method === 'long-boil' &&
     now.tempC.p50 > cookPlan.waterBoilsC - NEARLY_BOILS_K
   )
-    add(
-      'undissolved',
-      'warn',
-      'It is close to the boil. Turn it down until no grit is felt: undissolved sugar scorches, and crystals grow from it in the jar.',
-    );
+    add('undissolved', 'warn', message('stove.itsCloseToTheBoil'));
   const rolls =
     onHeat && now.atTheBoil && cookPlan.method !== 'reduce' && cookPlan.method !== 'egg';
   if (rolls && (cookPlan.boilOver?.fullShare ?? 0) > FULL_ENOUGH)
-    add(
-      'boil-over',
-      'warn',
-      'It foams to three or four times its height, and this pot is over a third full. Turn it down before it reaches the rim; stirring and a knob of butter help.',
-    );
+    add('boil-over', 'warn', message('stove.itFoamsToThreeOr'));
   if (act.id === 'slow' && now.minute > SAFE_AFTER_MIN && trueC < SAFE_C)
-    add(
-      'too-cool',
-      'stop',
-      'After two hours it is still below 60 °C (140 °F), where food does not keep safe. Turn it up; if it stood cool for more than four hours, discard it.',
-    );
+    add('too-cool', 'stop', message('stove.afterTwoHoursItIs'));
   if (act.id === 'slow') {
     const hours = minutesAbove(now, SAFE_C + cookPlan.offsetK) / 60;
     add(
       'hours-above',
       'note',
-      `Above 60 °C (140 °F) for ${hours.toFixed(1)} h of the ${(now.minute / 60).toFixed(1)} h so far. Cooled for the fridge, it should pass through that fast: shallow, in cold water.`,
+      message('stove.above60C140F', {
+        hours: hours.toFixed(1),
+        value: (now.minute / 60).toFixed(1),
+      }),
     );
   }
   if (now.thermometerIsOff && onHeat) {
@@ -80,18 +72,25 @@ export function stoveCautions(
   if (onHeat && act.hands !== 'none' && cookPlan.method !== 'egg' && minutes < 30) {
     const since = (nowMs - (progress.lastStirredAtMs ?? progress.litAtMs)) / 60_000;
     const often =
-      minutes === 0 ? 'all the time' : `every ${minutes === 1 ? 'minute' : `${minutes} minutes`}`;
+      minutes === 0
+        ? message('stove.allTheTime')
+        : message('stove.every', {
+            part: minutes === 1 ? 'minute' : message('stove.minutes', { minutes }),
+          });
     const due = since > Math.max(1, minutes);
     add(
       'stir',
       due ? 'warn' : 'note',
-      `${due ? 'Stir now, and then' : 'Stir'} ${often}, over the whole base: it thickens, and scorches there first.`,
+      message('stove.overTheWholeBaseIt', {
+        part: due ? message('stove.stirNowAndThen') : message('stove.stir'),
+        often,
+      }),
     );
   }
   if (onHeat && act.hands !== 'none' && (now.minutesLeft?.p10 ?? Infinity) < LAST_MINUTES)
-    add('stay', 'warn', 'Do not leave it now: the last degrees come fast.');
+    add('stay', 'warn', message('stove.dontLeaveItNowThe'));
   if (now.atTheBoil || trueC > SAFE_C)
-    add('burns', 'note', 'Hot sugar sticks and burns. Children and pets out of the way.');
+    add('burns', 'note', message('stove.hotSugarSticksAndBurns'));
   const order = { stop: 0, warn: 1, note: 2 };
   return cautions.sort((a, b) => order[a.level] - order[b.level]);
 }
@@ -105,7 +104,11 @@ function minutesAbove({ past }: Estimate, tempC: number): number {
 }
 
 /** What is said of a thermometer that is off by `offsetK`, in both scales. */
-function thermometerOffInWords(offsetK: number): string {
+function thermometerOffInWords(offsetK: number): Text {
   const [kelvin, degreesF] = [Math.abs(offsetK), fahrenheitDegrees(Math.abs(offsetK))];
-  return `By how fast it boils, this thermometer reads about ${degreesF.toFixed(0)} °F (${kelvin.toFixed(1)} °C) ${offsetK < 0 ? 'low' : 'high'}: go by the drop.`;
+  return message('stove.fromHowItBoilsThis', {
+    degreesF: degreesF.toFixed(0),
+    kelvin: kelvin.toFixed(1),
+    part: offsetK < 0 ? 'low' : 'high',
+  });
 }

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import type { Entry } from './entry.ts';
 import type { Estimate } from './estimate.ts';
 import type { CookPlan } from './cookPlan.ts';
@@ -11,13 +12,11 @@ export function testConflict(
   cookPlan: CookPlan,
   now: Estimate,
   tests: readonly Entry[],
-): string | null {
+): Text | null {
   const last = tests.findLast(({ kind }) => kind === 'plate-test' || kind === 'sheet-test');
   if (!last || !cookPlan.tempTells || now.toGoK === null) return null;
   const sets = last.text === 'wrinkles' || last.text === 'merges';
-  if (!sets && now.toGoK < DONE_K)
-    return 'The thermometer says done and the drop still runs. Usually the acid or the pectin is low: lemon juice, a tablespoon to the kilo, and two minutes more; boiling on alone only makes it dark. Or the probe touches the base, and reads high.';
-  if (sets && now.toGoK > FAR_K)
-    return 'The drop wrinkles and the thermometer is not there yet. The fruit is rich in pectin: it may stop here. Or the probe reads low: check it in boiling water.';
+  if (!sets && now.toGoK < DONE_K) return message('stove.theThermometerSaysDoneBut');
+  if (sets && now.toGoK > FAR_K) return message('stove.theDropWrinklesBeforeThe');
   return null;
 }

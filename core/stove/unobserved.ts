@@ -65,12 +65,11 @@ export function unobservedOf(
 
 /** Each reason in words. */
 export const UNOBSERVED_IN_WORDS: { readonly [reason in Unobserved]: string } = {
-  'not lit': 'Nothing is known before the burner is lit.',
-  'no probe': 'No reading for a minute: reckoned from the clock and the flame alone.',
-  'probe out': 'The probe is out: reckoned from the clock and the flame alone.',
-  'below the boil': 'Below the boil the temperature says nothing of the solids yet.',
-  settling: 'Something was just stirred, added or turned: the probe needs a moment.',
-  'off the heat': 'Off the heat the temperature falls, and tells nothing of the solids.',
-  'temperature does not tell':
-    'Here the temperature tells little. Weigh the pot, and go by the test.',
+  'not lit': 'stove.nothingIsKnownBeforeThe',
+  'no probe': 'stove.noReadingForAMinute',
+  'probe out': 'stove.theProbeIsOutThis',
+  'below the boil': 'stove.belowTheBoilTemperatureSays',
+  settling: 'stove.somethingWasJustStirredAdded',
+  'off the heat': 'stove.offTheHeatTemperatureSays',
+  'temperature does not tell': 'stove.temperatureSaysLittleHereWeigh',
 };

@@ -1,3 +1,4 @@
+import { languageFor, withCodes, wordsIn } from '@idle-kettle/words';
 import type { Problem } from '@idle-kettle/contract';
 import {
   Catch,
@@ -38,7 +39,10 @@ export function answerProblem(error: unknown, request: Request, response: Respon
     status,
     detail,
     instance: request.path,
-    faults: error instanceof BadInput || error instanceof Conflict ? error.faults : [],
+    faults: withCodes(
+      error instanceof BadInput || error instanceof Conflict ? error.faults : [],
+      wordsIn(languageFor(request.headers['accept-language'])),
+    ),
   };
   response.status(status).type('application/problem+json').send(JSON.stringify(problem));
 }

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import type { Problem } from '@idle-kettle/contract';
 import type { Fault } from '@idle-kettle/core';
 
@@ -67,5 +67,7 @@ export function sayError(error: Error): string {
 /** A fault as a person reads it: `Line 4: The amount must be more than zero.` */
 export function sayFault({ field, message }: Fault): string {
   const index = /^lines\[(\d+)\]/.exec(field)?.[1];
-  return index === undefined ? message : say('api.line', { line: Number(index) + 1, message });
+  return index === undefined
+    ? textOf(message)
+    : say('api.line', { line: Number(index) + 1, message });
 }

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import { jarsIn, type Batch, type Formula, type Kitchen } from '@idle-kettle/contract';
 import {
   PRETREATMENT_FACTS,
@@ -144,7 +144,7 @@ export function Balance({ kitchen, saved, from }: Props) {
             latest.current.take(found.request, say('balance.suggestedAFormula'));
             return;
           }
-          setNotice(found.faults.map(({ message }) => message).join(' '));
+          setNotice(textOf(found.faults.map(({ message }) => message)));
           // What was not understood is asked about where it stands.
           if (line !== null) dispatch({ type: 'paste', index: 0, lines: [line] });
         },

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import type { Caution as Told, Fault } from '@idle-kettle/core';
 import { memo } from 'react';
 import { sayFault } from '../api/request.ts';
@@ -22,7 +22,7 @@ export const Cautions = memo(function Cautions({ cautions, wayOn }: Props) {
       {warnings.length > 0 && (
         <ul className="flex flex-col gap-2">
           {warnings.map((caution) => (
-            <Caution key={`${caution.code}${caution.text}`} of={caution}>
+            <Caution key={`${caution.code}${textOf(caution.text)}`} of={caution}>
               {wayOn(caution)}
             </Caution>
           ))}
@@ -35,7 +35,7 @@ export const Cautions = memo(function Cautions({ cautions, wayOn }: Props) {
           </summary>
           <ul className="mt-2 flex flex-col gap-2">
             {notes.map((caution) => (
-              <Caution key={`${caution.code}${caution.text}`} of={caution} />
+              <Caution key={`${caution.code}${textOf(caution.text)}`} of={caution} />
             ))}
           </ul>
         </details>

@@ -1,8 +1,8 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import type { Change, Plan } from '@idle-kettle/core';
 import { Wand } from 'lucide-react';
 import { memo } from 'react';
-import { unbroken } from '../ui/words.ts';
+import { meaningFirst, unbroken } from '../ui/words.ts';
 import { SET_IN_WORDS } from './SetBar.tsx';
 
 type Props = {
@@ -14,49 +14,59 @@ type Props = {
 const WHOLE = 2;
 
 /** What is short, in a sentence, and what mends it with one press. */
-export const Diagnosis = memo(({ set: { text, beyond, remedies }, onChange }: Props) => (
-  <section aria-label={say('balance.whatsMissing')}>
-    <p className="leading-snug font-bold wide:text-sm wide:leading-snug" data-testid="diagnosis">
-      {unbroken(text)}
-    </p>
-    {beyond !== undefined && (
-      <p
-        className="mt-1 border-l-4 border-secondary pl-3 text-sm leading-snug"
-        data-testid="beyond"
-      >
-        {beyond}
+export const Diagnosis = memo(({ set, onChange }: Props) => {
+  const { beyond, remedies } = set;
+  const { means, figures } = meaningFirst(textOf(set.text));
+  return (
+    <section aria-label={say('balance.whatsMissing')}>
+      <p className="leading-snug font-bold wide:text-sm wide:leading-snug" data-testid="diagnosis">
+        {unbroken(means)}
+        {figures !== '' && (
+          <span className="block text-sm leading-snug font-normal">{unbroken(figures)}</span>
+        )}
       </p>
-    )}
-    {remedies.length > 0 && (
-      <ul
-        className="mt-1.5 divide-y divide-primary/25 rounded-field border border-primary/40 bg-base-100"
-        aria-label={say('balance.waysToFixIt')}
-      >
-        {remedies.map(({ text: whole, act, change, forecast }, index) => (
-          <li key={whole}>
-            <button
-              type="button"
-              title={whole}
-              className="flex w-full cursor-pointer items-start gap-2 rounded-field px-2 py-1 text-left text-sm leading-snug hover:bg-base-200"
-              onClick={() => onChange(change, say('balance.fixed', { act }))}
-            >
-              <Wand aria-hidden className="mt-0.5 size-4 shrink-0 text-primary" />
-              <span className="grow gap-2 md:flex">
-                {index === 0 || remedies.length <= WHOLE ? (
-                  <span className="grow">{whole}</span>
-                ) : (
-                  <>
-                    <span className="grow wide:hidden">{whole}</span>
-                    <span className="grow max-wide:hidden">{act}</span>
-                  </>
-                )}{' '}
-                <b className="shrink-0">{say(SET_IN_WORDS[forecast])}</b>
-              </span>
-            </button>
-          </li>
-        ))}
-      </ul>
-    )}
-  </section>
-));
+      {beyond !== undefined && (
+        <p
+          className="mt-1 border-l-4 border-secondary pl-3 text-sm leading-snug"
+          data-testid="beyond"
+        >
+          {textOf(beyond)}
+        </p>
+      )}
+      {remedies.length > 0 && (
+        <ul
+          className="mt-1.5 divide-y divide-primary/25 rounded-field border border-primary/40 bg-base-100"
+          aria-label={say('balance.waysToFixIt')}
+        >
+          {remedies.map(({ text, act, change, forecast }, index) => {
+            const whole = textOf(text);
+            return (
+              <li key={whole}>
+                <button
+                  type="button"
+                  title={whole}
+                  className="flex w-full cursor-pointer items-start gap-2 rounded-field px-2 py-1 text-left text-sm leading-snug hover:bg-base-200"
+                  onClick={() => onChange(change, say('balance.fixed', { act }))}
+                >
+                  <Wand aria-hidden className="mt-0.5 size-4 shrink-0 text-primary" />
+                  <span className="grow gap-2 md:flex">
+                    {index === 0 || remedies.length <= WHOLE ? (
+                      <span className="grow">{whole}</span>
+                    ) : (
+                      <>
+                        <span className="grow wide:hidden">{whole}</span>
+                        <span className="grow max-wide:hidden">{textOf(act)}</span>
+                      </>
+                    )}{' '}
+                    <b className="shrink-0">{say(SET_IN_WORDS[forecast])}</b>
+                  </span>
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+      )}
+    </section>
+  );
+});
 Diagnosis.displayName = 'Diagnosis';

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { inWords, say } from '@idle-kettle/words';
 import { Say } from '../ui/Say.tsx';
 import { toPlanCsv, toPlanText, toRecipeJsonLd } from '@idle-kettle/core';
 import { Download } from 'lucide-react';
@@ -94,17 +94,19 @@ export function Export({ name, formula, plan, onBringIn }: WorkbenchProps) {
               download(
                 `${file}.json`,
                 'application/ld+json',
-                JSON.stringify(toRecipeJsonLd(name, plan, method), null, 2),
+                JSON.stringify(toRecipeJsonLd(name, inWords(plan), method), null, 2),
               )
             }
           />
           <FileButton
             text={say('balance.plainText')}
-            onClick={() => download(`${file}.txt`, 'text/plain', toPlanText(name, plan, method))}
+            onClick={() =>
+              download(`${file}.txt`, 'text/plain', toPlanText(name, inWords(plan), method))
+            }
           />
           <FileButton
             text={say('balance.spreadsheetCsv')}
-            onClick={() => download(`${file}.csv`, 'text/csv', toPlanCsv(plan))}
+            onClick={() => download(`${file}.csv`, 'text/csv', toPlanCsv(inWords(plan)))}
           />
         </div>
         <Import onBringIn={onBringIn} />

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import { Say } from '../ui/Say.tsx';
 import type { Kitchen } from '@idle-kettle/contract';
 import { costOf, formatMass, formatTemperature, type Plan } from '@idle-kettle/core';
@@ -51,7 +51,7 @@ export const LabelBack = memo(function LabelBack({ plan, kitchen }: Props) {
           small
         >
           <p>
-            {label.spoon.spoonG} g. {why.spoon}
+            {label.spoon.spoonG} g. {textOf(why.spoon ?? '')}
           </p>
         </Figure>
       )}
@@ -76,7 +76,7 @@ export const LabelBack = memo(function LabelBack({ plan, kitchen }: Props) {
       )}
       <section aria-label={say('balance.sources')} className="flex flex-col gap-2">
         {plan.shelf.reasons.length > 0 && (
-          <From name={say('balance.storage')}>{plan.shelf.reasons.join(' ')}</From>
+          <From name={say('balance.storage')}>{textOf(plan.shelf.reasons)}</From>
         )}
         <From name={say('balance.cookTo2')}>
           {stop.kind === 'temperature' && (
@@ -94,9 +94,9 @@ export const LabelBack = memo(function LabelBack({ plan, kitchen }: Props) {
               />
             </>
           )}
-          {why.stop}
+          {textOf(why.stop)}
         </From>
-        {plan.set && <From name={say('balance.set')}>{why.set}</From>}
+        {plan.set && <From name={say('balance.set')}>{textOf(why.set ?? '')}</From>}
         {jars && (
           <From name={say('balance.jars')}>
             {say('balance.heatIncludingOneSpare', {
@@ -114,7 +114,7 @@ export const LabelBack = memo(function LabelBack({ plan, kitchen }: Props) {
         )}
         {plan.minutes && (
           <From name={say('balance.time')}>
-            {why.minutes}
+            {textOf(why.minutes ?? '')}
             <Narrower of={plan.narrowing.filter(({ figure }) => figure === 'minutes')} />
           </From>
         )}
@@ -124,23 +124,23 @@ export const LabelBack = memo(function LabelBack({ plan, kitchen }: Props) {
               say('balance.leaveMmInOfHeadspace', {
                 headspaceMm: process.headspaceMm,
                 part: process.headspaceMm > 10 ? '½' : '¼',
-                value: process.notes.join(' '),
+                value: textOf(process.notes),
               })}
-            {why.process}
+            {textOf(why.process)}
           </From>
         )}
       </section>
       {label && (
         <section aria-label={say('balance.legalNames')} className="border-t border-base-300 pt-1.5">
           <h3 className="font-bold text-secondary">{say('balance.legalNames')}</h3>
-          <p>{label.statement}</p>
+          <p>{textOf(label.statement)}</p>
           <ul>
             {label.definitions.map(({ name, source, met, text }) => (
               <li key={name} className="mt-1">
                 <b>
                   {name}: {met ? say('balance.yes') : say('balance.no')}.
                 </b>{' '}
-                {text} <span className="opacity-80">({source})</span>
+                {textOf(text)} <span className="opacity-80">({source})</span>
               </li>
             ))}
           </ul>
@@ -171,7 +171,7 @@ const Narrower = ({ of }: { readonly of: Plan['narrowing'] }) =>
       <p className="mt-1">{say('balance.toNarrowIt')}</p>
       <ul className="ml-4 list-disc">
         {of.map(({ id, text }) => (
-          <li key={id}>{text}</li>
+          <li key={id}>{textOf(text)}</li>
         ))}
       </ul>
     </>

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import { Say } from '../ui/Say.tsx';
 import type { Kitchen } from '@idle-kettle/contract';
 import {
@@ -123,11 +123,13 @@ function Shelf({
       tone={safe ? 'text-success' : 'text-error'}
     >
       <ul className="flex flex-col gap-1 text-sm leading-snug">
-        {(safe ? reasons.slice(0, 1) : reasons).map((reason, index) => (
-          <li key={reason} className={reasonSeen(index, atTable, safe)} title={reason}>
-            {reason}
-          </li>
-        ))}
+        {(safe ? reasons.slice(0, 1) : reasons)
+          .map((reason) => textOf(reason))
+          .map((reason, index) => (
+            <li key={reason} className={reasonSeen(index, atTable, safe)} title={reason}>
+              {reason}
+            </li>
+          ))}
       </ul>
       {!safe && (
         <>
@@ -138,7 +140,7 @@ function Shelf({
       {stops.length > 0 && (
         <ul className="flex flex-col gap-1">
           {stops.map((caution) => (
-            <Caution key={`${caution.code}${caution.text}`} of={caution}>
+            <Caution key={`${caution.code}${textOf(caution.text)}`} of={caution}>
               {wayOn(caution)}
             </Caution>
           ))}
@@ -146,7 +148,7 @@ function Shelf({
       )}
       {way && (
         <WayBack
-          text={way.text}
+          text={textOf(way.text)}
           onTake={() =>
             onChange(way.change ?? {}, say('balance.madeItSafeForThe', { text: way.text }))
           }

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import type { LineReading } from '@idle-kettle/core';
 import { CircleAlert } from 'lucide-react';
 import { useState } from 'react';
@@ -18,7 +18,7 @@ export function LineNote({ id, reading, where, onReplace }: Props) {
   if (reading.understood) {
     return (
       <p id={id} className="-mt-1.5 pr-2 pb-1 pl-5 text-xs leading-4 opacity-80 wide:pb-0.5">
-        {reading.assumed}
+        {reading.assumed !== undefined && textOf(reading.assumed)}
       </p>
     );
   }
@@ -28,7 +28,7 @@ export function LineNote({ id, reading, where, onReplace }: Props) {
       <div id={id} className="text-error">
         <p className="flex items-start gap-1.5">
           <CircleAlert aria-hidden className="mt-0.5 size-4 shrink-0" />
-          <span>{message}</span>
+          <span>{textOf(message)}</span>
         </p>
         {words.length > 0 && <Marked text={reading.text} words={words} />}
       </div>

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import type { Plan, ParserKitchen, UnitSystem } from '@idle-kettle/core';
@@ -147,7 +147,8 @@ function againstByRow(
   const rows = lines.flatMap((text, row) => (text.trim() === '' ? [] : [row]));
   const found = new Map<number, string>();
   const said = new Set<string>();
-  for (const { line, text } of decides) {
+  for (const { line, text: why } of decides) {
+    const text = textOf(why);
     const row = rows[line];
     if (row === undefined || found.has(row)) continue;
     // One reason for several lines is said at the first of them.

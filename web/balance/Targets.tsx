@@ -1,4 +1,4 @@
-import { say, type PlainMessageId } from '@idle-kettle/words';
+import { type PlainMessageId, say, textOf } from '@idle-kettle/words';
 import { jarsIn } from '@idle-kettle/contract';
 import {
   convert,
@@ -66,7 +66,7 @@ export function Targets({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
         good: false,
       });
     } else {
-      setAnswer({ text: found.faults.map(({ message }) => message).join(' '), good: false });
+      setAnswer({ text: textOf(found.faults.map(({ message }) => message)), good: false });
     }
   }
 

@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import { jarsIn, planInKitchen, type Formula, type Kitchen } from '@idle-kettle/contract';
 import { PRODUCT_IDS, PRODUCTS, type Plan } from '@idle-kettle/core';
 import { REFUSED } from '../../core/test/refused.ts';
@@ -37,7 +38,7 @@ const KITCHENS = { usual: DEFAULTS, metric: METRIC, high: HIGH } as const;
 
 function planOf(formula: Formula, kitchen: Kitchen = DEFAULTS): Plan {
   const outcome = planInKitchen(formula, kitchen, 60);
-  if (!outcome.ok) throw new Error(outcome.faults.map(({ message }) => message).join(' '));
+  if (!outcome.ok) throw new Error(textOf(outcome.faults.map(({ message }) => message)));
   return outcome.plan;
 }
 

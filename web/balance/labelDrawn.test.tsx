@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import { planInKitchen, type Kitchen, type SettingsDto } from '@idle-kettle/contract';
 import { readLine, type Caution, type Plan } from '@idle-kettle/core';
 import { drawn, html, wordsOf } from '../test/drawn.tsx';
@@ -21,7 +21,7 @@ function planOf(
   kitchen: Kitchen = DEFAULTS,
 ): Plan {
   const outcome = planInKitchen({ lines, settings }, kitchen, 100);
-  if (!outcome.ok) throw new Error(outcome.faults.map(({ message }) => message).join(' '));
+  if (!outcome.ok) throw new Error(textOf(outcome.faults.map(({ message }) => message)));
   return outcome.plan;
 }
 
@@ -94,7 +94,7 @@ describe('of more reasons than there is room for', () => {
   test('two are read at the table, one on a phone, and all of them between', () => {
     const { reasons } = odd.shelf;
     expect(reasons).toHaveLength(4);
-    expect(reasons.map(hidden)).toEqual([
+    expect(reasons.map((reason) => hidden(textOf(reason)))).toEqual([
       '',
       'max-md:hidden',
       'max-md:hidden wide:hidden',

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
 import { factorLearned, USUAL_HALF_PINTS, type Entry } from '@idle-kettle/core';
 import { Award, Tags } from 'lucide-react';
@@ -166,8 +166,8 @@ export function Jars({ session, log }: Props) {
           {progress.warnings.length > 0 && (
             <ul aria-label={say('jars.warnings')} className="flex flex-col gap-2">
               {[...new Set(progress.warnings.map(({ text }) => text))].map((text) => (
-                <li key={text} className="border-l-8 border-secondary py-1 pl-3 text-lg">
-                  {text}
+                <li key={textOf(text)} className="border-l-8 border-secondary py-1 pl-3 text-lg">
+                  {textOf(text)}
                 </li>
               ))}
             </ul>

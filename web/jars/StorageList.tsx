@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import { Say } from '../ui/Say.tsx';
 import { isNamed, type JarPlan } from '@idle-kettle/core';
 import { addMonths, format } from 'date-fns';
@@ -27,7 +27,7 @@ export function StorageList({ jarPlan, nowMs }: Props) {
       </h2>
       <ul className="mt-1 list-inside list-disc text-base">
         {shelf.reasons.map((reason) => (
-          <li key={reason}>{reason}</li>
+          <li key={textOf(reason)}>{textOf(reason)}</li>
         ))}
       </ul>
       {shelf.verdict !== 'pantry' && (

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import {
   convert,
   COOL_MS,
@@ -365,7 +365,7 @@ function notInto(jarPlan: JarPlan, jars: readonly Jar[]): JarTask {
     id: 'refused',
     rank: 1,
     title: say('jars.notIntoThisCanner', { counted: countedInWords(jarPlan, jars) }),
-    detail: time.refused ?? '',
+    detail: textOf(time.refused ?? ''),
     press: { label: say('jars.inTheFridge'), notes: [['to-fridge', null, named(jars)]] },
   });
 }

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import { faultsOf, KitchenDto, VALIDATION, type Kitchen } from '@idle-kettle/contract';
 import { findIngredient } from '@idle-kettle/core';
 import { plainToInstance } from 'class-transformer';
@@ -41,7 +41,9 @@ export function EquipmentSheet({ kitchen, part, onClose }: Props) {
       );
     } else {
       setError('root', {
-        message: faults.map(({ field, message }) => `${inWords(field)}: ${message}`).join(' '),
+        message: faults
+          .map(({ field, message }) => `${inWords(field)}: ${textOf(message)}`)
+          .join(' '),
       });
     }
   });

@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import { faultsOf, KitchenDto, VALIDATION, type Kitchen } from '@idle-kettle/contract';
 import {
   celsiusToFahrenheit,
@@ -93,7 +94,7 @@ export function readForm(
 
 const toFormFault = ({ field, message }: Fault): FormFault => ({
   field: FIELD[field] ?? (field as keyof KitchenForm),
-  message,
+  message: textOf(message),
 });
 
 /** Null for nothing typed; NaN, which the contract refuses, for something that is no number. */

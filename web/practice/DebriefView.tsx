@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import { Say } from '../ui/Say.tsx';
 import type { CookSession } from '@idle-kettle/contract';
 import { FAULTS, formatTemperature, type Debrief } from '@idle-kettle/core';
@@ -54,8 +54,8 @@ export function DebriefView({ session, debrief }: { session: CookSession; debrie
       <p className="border-l-4 border-secondary pl-3 text-lg">
         <b>{FAULTS[fault].name}.</b> {debrief.lesson}
       </p>
-      <Points title={say('practice.whatToldYou')} points={debrief.told} />
-      <Points title={say('practice.whatYouMissed')} points={debrief.missed} />
+      <Points title={say('practice.whatToldYou')} points={debrief.told.map(textOf)} />
+      <Points title={say('practice.whatYouMissed')} points={debrief.missed.map(textOf)} />
       <Link to="/stove" className="btn btn-primary self-start">
         {say('practice.practiceAgain')}
       </Link>

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import { Say } from '../ui/Say.tsx';
 import type { Batch, Kitchen } from '@idle-kettle/contract';
 import { formatGrams, formatMass, METHODS, prepareOf, type Plan } from '@idle-kettle/core';
@@ -165,7 +165,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
               )}
               <Part title={say('prepare.beforeYouStart')}>
                 {preparation.first.map((act, index) => box(`first-${index}`, actInText(act, plan)))}
-                {preparation.ready.map(({ id, text }) => box(id, text))}
+                {preparation.ready.map(({ id, text }) => box(id, textOf(text)))}
               </Part>
             </div>
           </ErrorBoundary>
@@ -205,7 +205,7 @@ const RunSheet = ({ plan }: { plan: Plan }) => (
     <h3 className="mt-3 font-bold text-primary">{say('prepare.warnings')}</h3>
     <ul className="mt-1 gap-x-8 lg:columns-2 print:columns-1 [&>li]:mb-1.5 [&>li]:break-inside-avoid">
       {plan.cautions.map((caution) => (
-        <Caution key={`${caution.code}${caution.text}`} of={caution} />
+        <Caution key={`${caution.code}${textOf(caution.text)}`} of={caution} />
       ))}
     </ul>
     <p className="mt-3 text-sm">{say('prepare.timesAndVerdictsAreA')}</p>

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import type { Plan, Preparation } from '@idle-kettle/core';
 import { formatGrams, linesBrought } from '@idle-kettle/core';
 import pdfMake from 'pdfmake/build/pdfmake';
@@ -78,7 +78,7 @@ export function runSheetPdf(
         say('prepare.beforeYouStart'),
         [
           ...preparation.first.map((act) => actInText(act, plan)),
-          ...preparation.ready.map(({ text }) => text),
+          ...preparation.ready.map(({ text }) => textOf(text)),
         ].map(box),
       ),
       { text: say('prepare.runSheet'), style: 'part' },
@@ -93,7 +93,7 @@ export function runSheetPdf(
         })),
       },
       { text: say('prepare.warnings'), style: 'part' },
-      { ul: plan.cautions.map(({ text }) => text) },
+      { ul: plan.cautions.map(({ text }) => textOf(text)) },
     ],
     styles: {
       title: { fontSize: 20, bold: true },

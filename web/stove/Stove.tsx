@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import { jarsIn, type CookSession } from '@idle-kettle/contract';
 import {
   asPlanned,
@@ -202,7 +202,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
           )}
           {conflict && (
             <p role="alert" className="border-l-4 border-secondary pl-3 text-lg">
-              {conflict}
+              {textOf(conflict)}
             </p>
           )}
           <div className="max-md:order-2">
@@ -227,7 +227,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
                   data-code={code}
                   className={`border-l-8 py-1 pl-3 text-lg ${LOOK[level]}`}
                 >
-                  {text}
+                  {textOf(text)}
                 </li>
               ))}
             </ul>

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import {
   fahrenheitDegrees,
   type Caution,
@@ -38,7 +38,7 @@ export function stoveSayings(
     ...degreesToGo(of, known, scale),
     ...cautions
       .filter(({ level }) => level !== 'note')
-      .map((caution) => ({ key: `${of} ${caution.code}`, text: caution.text })),
+      .map((caution) => ({ key: `${of} ${caution.code}`, text: textOf(caution.text) })),
   ];
 }
 

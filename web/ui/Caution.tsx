@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import type { Caution as Told } from '@idle-kettle/core';
 import { Info, OctagonAlert, TriangleAlert } from 'lucide-react';
 
@@ -20,7 +21,7 @@ export function Caution({ of: { level, text }, children }: Props) {
     <li className={`flex gap-2 border-l-4 py-0.5 pl-2.5 text-sm leading-snug ${style}`}>
       <Icon aria-hidden className="mt-0.5 size-4 shrink-0" />
       <span>
-        {text}
+        {textOf(text)}
         {children}
       </span>
     </li>

@@ -81,3 +81,11 @@ export function moneyInWords(minor: number, currency: string): string {
   }
   return format.format(minor / 100);
 }
+
+/** A diagnosis as it is read: what it means, and the figures that it rests on, which may be none. */
+export function meaningFirst(text: string): { readonly means: string; readonly figures: string } {
+  const end = text.indexOf('. ');
+  return end < 0
+    ? { means: text, figures: '' }
+    : { means: text.slice(0, end + 1), figures: text.slice(end + 2) };
+}

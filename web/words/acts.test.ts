@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import {
   METHOD_IDS,
   planBatch,
@@ -11,7 +12,7 @@ import { lineInText, runSheetOf } from './runSheet.ts';
 
 function planned(change: Partial<PlanRequest>): Plan {
   const outcome = planBatch({ ...USUAL_REQUEST, lines: [], draws: 0, ...change });
-  if (!outcome.ok) throw new Error(outcome.faults.map(({ message }) => message).join(' '));
+  if (!outcome.ok) throw new Error(textOf(outcome.faults.map(({ message }) => message)));
   return outcome.plan;
 }
 const texts = (change: Partial<PlanRequest>) => runSheetOf(planned(change)).map(lineInText);

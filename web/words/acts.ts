@@ -1,4 +1,4 @@
-import { type PlainMessageId, say } from '@idle-kettle/words';
+import { type PlainMessageId, say, textOf } from '@idle-kettle/words';
 import type { ActId, Method, Phase, Plan, PlanAct, Product, Used } from '@idle-kettle/core';
 import { CARRIER_SUGAR_G, formatGrams, formatVolume } from '@idle-kettle/core';
 
@@ -295,7 +295,7 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
     }),
     detail: say('acts.inTheIfItStops', {
       part: process.method === 'steam' ? say('acts.steamCanner') : say('acts.boilingWaterCanner'),
-      value: process.notes.slice(1).join(' '),
+      value: textOf(process.notes.slice(1)),
     }),
     press: say('acts.processed'),
   }),
@@ -311,7 +311,7 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
   }),
   chill: (_, { process }) => ({
     title: say('acts.coolQuicklyIntoTheFridge'),
-    detail: process.notes.join(' '),
+    detail: textOf(process.notes),
     press: say('acts.inTheFridge'),
   }),
   cool: () => ({

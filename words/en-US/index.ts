@@ -1,14 +1,22 @@
 import { ACTS } from './acts.ts';
+import { ADVICE } from './advice.ts';
 import { API } from './api.ts';
 import { BALANCE } from './balance.ts';
 import { BATCHES } from './batches.ts';
+import { CORE } from './core.ts';
 import { DRAWINGS } from './drawings.ts';
 import { JARS } from './jars.ts';
 import { KITCHEN } from './kitchen.ts';
+import { LABEL } from './label.ts';
 import { LABELS } from './labels.ts';
+import { METHOD } from './method.ts';
+import { PARSER } from './parser.ts';
+import { PLAN } from './plan.ts';
 import { PRACTICE } from './practice.ts';
 import { PREPARE } from './prepare.ts';
+import { PROCESS } from './process.ts';
 import { RECIPES } from './recipes.ts';
+import { SOLVE } from './solve.ts';
 import { SPEECH } from './speech.ts';
 import { STOVE } from './stove.ts';
 import { UI } from './ui.ts';
@@ -16,16 +24,24 @@ import { UI } from './ui.ts';
 /** Every message in US English, by its id: the room that says it, and what it says. */
 export const EN_US = {
   ...ACTS,
+  ...ADVICE,
   ...API,
   ...BALANCE,
   ...BATCHES,
+  ...CORE,
   ...DRAWINGS,
   ...JARS,
   ...KITCHEN,
+  ...LABEL,
   ...LABELS,
+  ...METHOD,
+  ...PARSER,
+  ...PLAN,
   ...PRACTICE,
   ...PREPARE,
+  ...PROCESS,
   ...RECIPES,
+  ...SOLVE,
   ...SPEECH,
   ...STOVE,
   ...UI,

@@ -248,4 +248,43 @@ export const JARS = {
   'jars.are': 'are',
   'jars.waits': 'waits',
   'jars.wait': 'wait',
+  'jars.thePotHoldsMlTo':
+    'The pot holds {{round}} mL to its rim, so it can’t contain {{round2}} mL. Not counted.',
+  'jars.thisKitchenHasNoSuch': 'This kitchen has no such jar. Not counted.',
+  'jars.ofAreFilledButKitchen':
+    '{{count}} of {{name}} are filled, but Kitchen has {{count2}}. Count them again.',
+  'jars.itIsntForThePantry': 'It isn’t for the pantry: {{value}}',
+  'jars.keepItInTheFridge': 'keep it in the fridge.',
+  'jars.noTimeIsPublishedFor': 'No time is published for jars this large. Keep them in the fridge.',
+  'jars.noTimeIsPublishedAbove':
+    'No time is published above 10,000 ft (3,048 m). Keep them in the fridge.',
+  'jars.itTakesLongerThanA':
+    'It takes longer than a steam canner can hold steam. Use a boiling-water canner.',
+  'jars.thatJarWasNeverFilled': 'That jar was never filled. Not counted.',
+  'jars.thatLidWasLooseUse':
+    'That lid was loose. Use a new lid and the whole time again, or the fridge.',
+  'jars.thatJarWasNotProcessed':
+    'That jar was not processed for its whole time, so a lid that is down proves nothing. Not counted.',
+  'jars.thatJarIsSomewhereElse': 'That jar is somewhere else now ({{state}}). Not counted.',
+  'jars.itLeftTheCannerMore':
+    'It left the canner more than 24 hours ago: too late to process again. Keep it in the fridge.',
+  'jars.notEveryJarIsSealed':
+    'Not every jar is sealed, in the fridge or in the freezer yet. Finish those first.',
+  'jars.loadIsAlreadyInIt': 'Load {{number}} is already in. It counts once.',
+  'jars.aJarThatIsntFullStays':
+    'A jar that isn’t full stays out: it wouldn’t seal. Put it in the fridge.',
+  'jars.jarsThatArentFilledAnd':
+    'Jars that aren’t filled and closed, or are already in a canner, stay out.',
+  'jars.thereIsNoLoadIn': 'There is no load {{value}} in a canner. Not counted.',
+  'jars.theyCameOutBeforeFive':
+    'They came out before five minutes’ rest. Watch for jars that lost liquid.',
+  'jars.thatCannerIsAlreadyOn': 'That canner is already on, or done. Not counted.',
+  'jars.itsTimeIsAlreadyRunning': 'Its time is already running, or over. It doesn’t start again.',
+  'jars.noTimeWasRunningSo': 'No time was running, so none was lost.',
+  'jars.thatLoadIsNotOn': 'That load is not on the heat.',
+  'jars.thatLoadIsAlreadyOut': 'That load is already out.',
+  'jars.soItIsNotProcessed':
+    'so it is not processed. Back to the boil for the whole time again, or the fridge.',
+  'jars.noTimeWasRunningWhen': 'No time was running when the heat went off, {{again}}',
+  'jars.short': '{{short}} {{part}} short, {{again}}',
 } as const;

@@ -31,4 +31,20 @@ export const PRACTICE = {
   'practice.thePotIsOnA': 'The pot is on a scale',
   'practice.seedTheSameNumberGives': 'Seed: the same number gives the same pot',
   'practice.startCooking': 'Start cooking',
+  'practice.youCheckedBoilingWaterFirst':
+    'You checked boiling water first, so the target fit this thermometer and kitchen.',
+  'practice.youDidntCheckBoilingWater':
+    'You didn’t check boiling water. Two minutes show how far off the thermometer and altitude are.',
+  'practice.youTookItOffAtSolids':
+    'You took it off at {{value}} % solids; the target was {{value2}} %.',
+  'practice.itBoiledOnToSolids':
+    'It boiled on to {{value}} % solids, past {{value2}} %: fewer jars, and stiffer.',
+  'practice.youTookItOffAtSolidsShort':
+    'You took it off at {{value}} % solids, short of {{value2}} %.',
+  'practice.youTestedADropBefore': 'You tested a drop before filling.',
+  'practice.youTestedNoDropA':
+    'You tested no drop. A plate shows what no thermometer can: low acid or low pectin.',
+  'practice.youStirredOftenEnough': 'You stirred often enough.',
+  'practice.itWentUnstirredForMinutes':
+    'It went unstirred for {{round}} minutes; thick fruit scorches in that time.',
 } as const;

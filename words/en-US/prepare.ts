@@ -44,4 +44,19 @@ export const PREPARE = {
   'prepare.inTheFirstPanThen': 'In the first pan, then in the pot',
   'prepare.buy': 'buy {{grams}}',
   'prepare.asBoughtGives': '{{of}}: {{grams}} as bought gives {{grams2}}',
+  'prepare.youAreShortForS': 'You are {{value}} {{part}} short for {{name}}s, if all goes well.',
+  'prepare.heatJarsCheckedForChips':
+    'Heat {{jarsToHeat}} jars, checked for chips, and a small spare.',
+  'prepare.layOutNewLidsBands': 'Lay out new lids, bands, funnel, ladle, lifter and towels.',
+  'prepare.weighOfTheSugarInto':
+    'Weigh {{grams}} of the sugar into its own bowl, and {{grams2}} of it into the pectin.',
+  'prepare.weighOfSugarIntoIts': 'Weigh {{grams}} of sugar into its own bowl.',
+  'prepare.putTwoPlatesInThe': 'Put two plates in the freezer for the set test.',
+  'prepare.checkTheThermometerInBoiling': 'Check the thermometer in boiling water.',
+  'prepare.heatTheCannersWaterTo': 'Heat the canner’s water to 82 °C (180 °F).',
+  'prepare.fillTheAndHeatIt': 'Fill the {{part}} and heat it.',
+  'prepare.steamCanner': 'steam canner',
+  'prepare.canner1To2In': 'canner, 1 to 2 in over the jars,',
+  'prepare.clearTheWayFromStove':
+    'Clear the way from stove to table. Children and pets out of the kitchen.',
 } as const;

@@ -213,4 +213,39 @@ export const STOVE = {
   'stove.keepScreenOn': 'Keep screen on',
   'stove.is': 'is',
   'stove.are': 'are',
+  'stove.offTheHeatNowAbove': 'Off the heat now: above 82 °C (180 °F) the egg curdles. Strain it.',
+  'stove.whiskWithoutStoppingIntoThe':
+    'Whisk without stopping, into the corners. Never let it boil.',
+  'stove.itsCloseToTheBoil':
+    'It’s close to the boil. Turn it down until no grit is left: undissolved sugar scorches and makes crystals.',
+  'stove.itFoamsToThreeOr':
+    'It foams to three or four times its height, and this pot is over a third full. Turn it down before it reaches the rim.',
+  'stove.afterTwoHoursItIs':
+    'After two hours it is still below 60 °C (140 °F). Turn it up. If it stood cool for over four hours, throw it out.',
+  'stove.above60C140F':
+    'Above 60 °C (140 °F) for {{hours}} h of {{value}} h so far. For the fridge, cool it fast: shallow, in cold water.',
+  'stove.allTheTime': 'all the time',
+  'stove.every': 'every {{part}}',
+  'stove.minutes': '{{minutes}} minutes',
+  'stove.overTheWholeBaseIt':
+    '{{part}} {{often}}, over the whole base. It thickens and scorches there first.',
+  'stove.stirNowAndThen': 'Stir now, and then',
+  'stove.stir': 'Stir',
+  'stove.dontLeaveItNowThe': 'Don’t leave it now: the last degrees come fast.',
+  'stove.hotSugarSticksAndBurns': 'Hot sugar sticks and burns. Keep children and pets away.',
+  'stove.fromHowItBoilsThis':
+    'From how it boils, this thermometer reads about {{degreesF}} °F ({{kelvin}} °C) {{part}}. Trust the drop.',
+  'stove.theThermometerSaysDoneBut':
+    'The thermometer says done but the drop still runs. Usually acid or pectin is low. Add a tablespoon of lemon juice per kilo and boil two more minutes. Or the probe touches the bottom.',
+  'stove.theDropWrinklesBeforeThe':
+    'The drop wrinkles before the thermometer gets there. The fruit is rich in pectin: it may be done. Or the probe reads low: check it in boiling water.',
+  'stove.nothingIsKnownBeforeThe': 'Nothing is known before the burner is on.',
+  'stove.noReadingForAMinute': 'No reading for a minute. This is from the clock and the flame.',
+  'stove.theProbeIsOutThis': 'The probe is out. This is from the clock and the flame.',
+  'stove.belowTheBoilTemperatureSays': 'Below the boil, temperature says nothing about solids yet.',
+  'stove.somethingWasJustStirredAdded':
+    'Something was just stirred, added or turned. Give the probe a moment.',
+  'stove.offTheHeatTemperatureSays': 'Off the heat, temperature says nothing about solids.',
+  'stove.temperatureSaysLittleHereWeigh':
+    'Temperature says little here. Weigh the pot, and go by the test.',
 } as const;

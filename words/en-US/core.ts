@@ -1,0 +1,4 @@
+export const CORE = {
+  'core.sentences': '{{parts}}',
+  'core.list': '{{parts}}',
+} as const;
