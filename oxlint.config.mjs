@@ -72,7 +72,7 @@ export default defineConfig({
   // Everything that is wrong or useless, and what is listed here besides.
   categories: { correctness: 'error' },
   rules: {
-    'import/no-cycle': 'error',
+    'import/no-cycle': ['error', { ignoreTypes: false }],
     'no-array-constructor': 'error',
     'no-case-declarations': 'error',
     'no-empty': 'error',

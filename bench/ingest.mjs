@@ -12,7 +12,7 @@ const SECONDS = 120;
 export async function ingestRows(address) {
   const batch = /** @type {{ id: string }} */ (
     await ask(address, 'POST', '/batches', {
-      name: 'Measured',
+      name: 'Measurements',
       lines: ['2 kg crushed damsons', '1.4 kg sugar'],
     })
   );

@@ -23,7 +23,7 @@ const HARD_TIMES = 10;
 const WATCH_MS = 250;
 const BATCHES = 16;
 const MOST_LIST_BYTES = 12_000;
-const FORMULA = { name: 'Measured', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };
+const FORMULA = { name: 'Measurements', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };
 
 /** @typedef {import('./measure.mjs').Row} Row */
 

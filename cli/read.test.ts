@@ -49,11 +49,11 @@ describe('read', () => {
     ],
     [
       '{"lines": [], "names": [{"name": "pumpkin", "ingredient": "apple"}]}',
-      'names[0].name: “pumpkin” is pumpkin already.',
+      'names[0].name: “pumpkin” is already pumpkin.',
     ],
     [
       '{"lines": [], "names": [{"name": "Codlin", "ingredient": "zorp"}]}',
-      'names[0].ingredient: Name something that is in the larder.',
+      'names[0].ingredient: Name an ingredient from the list.',
     ],
     ['{"lines": [], "names": {}}', 'names: names must be a list.'],
     ['{"lines": [3]}', 'lines[0]'],

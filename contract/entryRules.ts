@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import { entryFault, type Entry } from '@idle-kettle/core';
 import { registerDecorator, type ValidationArguments } from 'class-validator';
 
@@ -10,7 +11,7 @@ function faultIn(part: 'value' | 'text', { object }: ValidationArguments): strin
     value: typeof value === 'number' ? value : null,
     text: typeof text === 'string' ? text : null,
   });
-  return fault?.part === part ? fault.message : null;
+  return fault?.part === part ? textOf(fault.message) : null;
 }
 
 /** What an entry of its kind may hold in this part, each kind by its own rule. */

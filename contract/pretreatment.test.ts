@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import {
@@ -15,7 +16,7 @@ const EXTRACT = { kind: 'extract', lines: ['3 lb crab apples'], water: 710 };
 describe('a before in a plan request', () => {
   const before = (json: object) => {
     const read = readPlanRequest({ lines: ['4 cups sugar'], product: 'jelly', before: json });
-    if (!read.ok) throw new Error(read.faults.map(({ message }) => message).join(' '));
+    if (!read.ok) throw new Error(textOf(read.faults.map(({ message }) => message)));
     return read.request.before;
   };
 

@@ -48,7 +48,7 @@ const IsInLarder = (): PropertyDecorator => (target, property) =>
     propertyName: String(property),
     validator: {
       validate: (value: unknown) => typeof value === 'string' && findIngredient(value) !== null,
-      defaultMessage: () => 'Name something that is in the larder.',
+      defaultMessage: () => 'Name an ingredient from the list.',
     },
   });
 

@@ -113,7 +113,6 @@ export {
 export { type Caution } from './advice/index.ts';
 export {
   type Fault,
-  type PlanInWords,
   type Gauge,
   type GaugeId,
   type Layers,

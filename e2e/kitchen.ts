@@ -57,7 +57,7 @@ export const flagged = (page: Page) => page.locator('[data-line][aria-invalid="t
 
 /** Turns the label over, to its back or to its front. */
 export const turnLabel = (page: Page): Promise<void> =>
-  page.getByRole('button', { name: /^(The rest, and where from|Back to the front)$/ }).click();
+  page.getByRole('button', { name: /^(Details and sources|Back to the front)$/ }).click();
 
 /** On a narrow screen, opens the lines of a batch that was written before. */
 export async function unfoldLines(page: Page): Promise<void> {

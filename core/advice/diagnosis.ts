@@ -168,11 +168,11 @@ function tellSugarGel(ratio: number, figures: Figures): Told {
 }
 
 /** What would make a soft set firmer, by the side that would help the most. */
-const FIRMER: { readonly [side in SideOfSugarGel]: string } = {
-  sugar: 'advice.moreSugarWouldMakeIt',
-  acid: 'advice.moreAcidWouldMakeIt',
-  pectin: 'advice.morePectinWouldMakeIt',
-  fruit: 'advice.moreFruitWouldMakeIt',
+const FIRMER: { readonly [side in SideOfSugarGel]: Text } = {
+  sugar: message('advice.moreSugarWouldMakeIt'),
+  acid: message('advice.moreAcidWouldMakeIt'),
+  pectin: message('advice.morePectinWouldMakeIt'),
+  fruit: message('advice.moreFruitWouldMakeIt'),
 };
 
 type SideOfSugarGel = 'sugar' | 'acid' | 'pectin' | 'fruit';

@@ -82,10 +82,12 @@ describe('sets that every preserver knows', () => {
     ['Acid', ['1 kg ripe peaches', '1 kg sugar']],
   ])('%s is short in %j, and the figures beside it say so', (side, lines) => {
     const text = planned({ lines }).set?.text ?? '';
-    expect(text).toContain(`${side} is `);
+    expect(text).toContain(
+      side === 'Nothing' ? 'Enough pectin' : `Not enough ${side.toLowerCase()}`,
+    );
     const figure = (of: RegExp) => Number(of.exec(text)?.[1]);
-    const wanted = figure(/(?:takes|of the) ([\d.]+) %/);
-    const held = figure(/(?:there is|side:|pectin) ([\d.]+) %/);
+    const wanted = figure(/needs ([\d.]+) %/);
+    const held = figure(/(?:there is|set\.) ([\d.]+) %/);
     // What is held is less than what is wanted exactly when something is short.
     if (side === 'Nothing') expect(held).toBeGreaterThanOrEqual(wanted);
     else expect(held).toBeLessThan(wanted);

@@ -1,3 +1,4 @@
+import { inWords, textOf } from '@idle-kettle/words';
 import {
   calibrated,
   findIngredient,
@@ -20,8 +21,8 @@ import { coverageOf, yieldCases } from './yields.ts';
 
 const planOf = (formula: (typeof TESTED_FORMULAS)[number]) => {
   const outcome = planBatch({ ...requestOf(formula), draws: 1000 });
-  if (!outcome.ok) throw new Error(outcome.faults.map(({ message }) => message).join(' '));
-  return outcome.plan;
+  if (!outcome.ok) throw new Error(textOf(outcome.faults.map(({ message }) => message)));
+  return inWords(outcome.plan);
 };
 
 /** USDA Complete Guide, extension centre (from memory) and common practice: see each formula's `source`. */
@@ -44,7 +45,7 @@ describe('tested formulas', () => {
     for (const formula of formulasWithSets(false)) {
       if (!formula.sets.includes('soft')) continue;
       const { set } = planOf(formula);
-      if (set?.forecast === 'loose') expect(set.text).toMatch(/^It sets loosely, to be spooned/);
+      if (set?.forecast === 'loose') expect(set.text).toMatch(/^It sets loosely, for spooning/);
       else expect(set).toMatchObject({ short: 'none', remedies: [] });
     }
   });

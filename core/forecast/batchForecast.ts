@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import type { Cook } from '../boil/index.ts';
 import { massOf, plus, solublesPctOf, type Contents } from '../formula/index.ts';
 import { type UnderstoodLine } from '../parser/index.ts';
@@ -128,16 +129,16 @@ export function forecastBatch(
   const factors: Factor[] = [];
   let i = 0;
   let noted = 0;
-  const note = (what: string, of: string, u: number) => {
+  const note = (what: Text, of: string, u: number) => {
     if (i === 0) {
       factors.push({
-        what: of === '' ? what : `${what} of the ${of}`,
+        what: of === '' ? what : message('forecast.ofThe', { what, of }),
         places: new Float64Array(ranked),
       });
     }
     (factors[noted++] as Factor).places[i] = u;
   };
-  const luck = (what: string, from: Range): number => {
+  const luck = (what: Text, from: Range): number => {
     const u = chance();
     if (i < ranked) note(what, '', u);
     return quantileOf(from, u);
@@ -151,7 +152,7 @@ export function forecastBatch(
 
   for (; i < draws; i++) {
     noted = 0;
-    const cups = measured ? luck('how full your cups are', CUP_FILLING.share) : 1;
+    const cups = measured ? luck(message('forecast.howFullYourCupsAre'), CUP_FILLING.share) : 1;
     const pot = drawPot(
       lines,
       setting.late,
@@ -168,24 +169,25 @@ export function forecastBatch(
       stop === null
         ? boiledFor(
             pot.contents,
-            steamOfCook * luck('how much steams off', STEAM_SCATTER),
+            steamOfCook * luck(message('forecast.howMuchBoilsOff'), STEAM_SCATTER),
             invertShare,
           )
-        : finishOf(pot.contents, luck('where you stop', stop), invertShare).contents;
+        : finishOf(pot.contents, luck(message('forecast.whereYouStop'), stop), invertShare)
+            .contents;
     const contents = plus(atStop, pot.late);
-    const loss = luck('skimming and what clings', SKIM_AND_CLING.share);
+    const loss = luck(message('forecast.skimmingAndCling'), SKIM_AND_CLING.share);
     const massG = massOf(contents);
     const jarredAtMl = jarredMl(
       volumeMl(contents, FILLING_TEMP_C),
       loss,
-      luck('air stirred in', TRAPPED_AIR.share),
+      luck(message('forecast.airStirredIn'), TRAPPED_AIR.share),
     );
-    volumes[i] = jarredAtMl / luck('how full the jars are', JAR_FILLING.share);
+    volumes[i] = jarredAtMl / luck(message('forecast.howFullTheJarsAre'), JAR_FILLING.share);
     masses[i] = massG;
     solids[i] = solublesPctOf(contents);
     brix[i] = solublesPctOf(pot.contents);
 
-    const power = luck('your burner', burner);
+    const power = luck(message('forecast.yourBurner'), burner);
     const heatTimes = massOf(pot.contents) / massOf(setting.boiled) / power;
     const boilTimes =
       stop === null

@@ -1,8 +1,9 @@
+import type { Text } from '@idle-kettle/words/message';
 /** Something that was drawn, and how far up its range each draw lies, 0 to 1, all of it as likely. */
-export type Factor = { readonly what: string; readonly places: Float64Array };
+export type Factor = { readonly what: Text; readonly places: Float64Array };
 
 /** How much of a figure's spread one thing brings, 0 to 1; the shares of all add up to 1. */
-export type Contributor = { readonly what: string; readonly share: number };
+export type Contributor = { readonly what: Text; readonly share: number };
 
 /** What brings less than this is left out. */
 const WORTH_NAMING = 0.02;

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { contentsOf, NOTHING, plus, type Contents } from '../formula/index.ts';
 import { type UnderstoodLine } from '../parser/index.ts';
 import {
@@ -31,7 +32,7 @@ const BY_RIPENESS = 0.5;
  * Told of everything that was drawn, in the same order for every pot: what it is, of which ingredient, and how far
  * up its range, 0 to 1. Null where nobody asks.
  */
-export type Note = ((what: string, of: string, u: number) => void) | null;
+export type Note = ((what: Text, of: string, u: number) => void) | null;
 
 /**
  * Draws one pot: amounts within the scatter of measuring, and each ingredient's properties within their
@@ -55,32 +56,36 @@ export function drawPot(
     const { make, sour, pectinPct, name } = ingredient;
     const ripeness = chance();
     const ripens = ingredient.kind === 'fruit';
-    if (ripens) note?.('the ripeness', name, ripeness);
-    const draw = (what: string, from: Range, towards: 1 | -1 | 0): number => {
+    if (ripens) note?.(message('forecast.theRipeness'), name, ripeness);
+    const draw = (what: Text, from: Range, towards: 1 | -1 | 0): number => {
       if (from.low === from.high) return from.typical;
       const own = chance();
       note?.(what, name, own);
       if (towards === 0 || !ripens || chance() >= BY_RIPENESS) return quantileOf(from, own);
       return quantileOf(from, towards === 1 ? ripeness : 1 - ripeness);
     };
-    const massG = draw('the amount', massRange, 0) * (isMeasured(massRange) ? cups : 1);
+    const massG =
+      draw(message('forecast.theAmount'), massRange, 0) * (isMeasured(massRange) ? cups : 1);
     const part = contentsOf(
       ingredient,
       massG,
-      draw('the solids', make.solublesPct, 1),
-      draw('the pieces', make.insolublesPct, 0),
+      draw(message('forecast.theSolids'), make.solublesPct, 1),
+      draw(message('forecast.thePieces'), make.insolublesPct, 0),
     );
     if (lateLines.has(line)) late = plus(late, part);
     else contents = plus(contents, part);
     const pectinG =
-      (massG * draw('the pectin', pectinPct, -1) * freedShare(ingredient, fruitCook)) / 100;
+      (massG *
+        draw(message('forecast.thePectin'), pectinPct, -1) *
+        freedShare(ingredient, fruitCook)) /
+      100;
     if (ingredient.gelling === 'high-methoxyl') highMethoxylG += pectinG;
     else lowMethoxylG += pectinG;
-    calciumMg += (massG * draw('the calcium', ingredient.calciumMg, 0)) / 100;
+    calciumMg += (massG * draw(message('forecast.theCalcium'), ingredient.calciumMg, 0)) / 100;
     if (sour) {
       const reading = {
-        pH: draw('the pH', sour.pH, 1),
-        taPct: draw('the acid', sour.taPct, -1),
+        pH: draw(message('forecast.thePh'), sour.pH, 1),
+        taPct: draw(message('forecast.theAcid'), sour.taPct, -1),
         acids: sour.acids,
       };
       acid = plusLoad(acid, acidLoadOf(reading, massG, part.water));

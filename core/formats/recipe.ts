@@ -1,3 +1,4 @@
+import type { Text } from '@idle-kettle/words/message';
 /** A recipe from outside: its name and its ingredient lines as they were written. */
 export type RecipeContent = {
   /** Empty where none was found. */
@@ -8,7 +9,7 @@ export type RecipeContent = {
 };
 
 /** What is wrong with a file, and where: a line number, or the path of a JSON key. */
-export type FormatFault = { readonly where: string; readonly message: string };
+export type FormatFault = { readonly where: string; readonly message: Text };
 
 /** A recipe that was read, or what is wrong with the file. */
 export type RecipeReading =

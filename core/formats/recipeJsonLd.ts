@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { formatISODuration } from 'date-fns/formatISODuration';
 import { MOST_LINES } from '../parser/index.ts';
 import { linesBrought, type PlanInWords } from '../plan/index.ts';
@@ -65,7 +66,9 @@ export function readRecipeJsonLd(text: string): RecipeReading {
     return refuse([
       {
         where: '',
-        message: `A recipe may have at most ${MOST_RECIPE_CHARS.toLocaleString('en-US')} characters.`,
+        message: message('formats.aRecipeMayHaveAt', {
+          MOSTRECIPECHARS: MOST_RECIPE_CHARS.toLocaleString('en-US'),
+        }),
       },
     ]);
   }
@@ -73,31 +76,43 @@ export function readRecipeJsonLd(text: string): RecipeReading {
   try {
     json = JSON.parse(text);
   } catch (error) {
-    return refuse([{ where: '', message: `This is not JSON: ${(error as Error).message}` }]);
+    return refuse([
+      {
+        where: '',
+        message: message('formats.thisIsNotJson', { message: (error as Error).message }),
+      },
+    ]);
   }
   const recipe = recipeIn(json);
   if (!recipe) {
-    return refuse([{ where: '@type', message: 'There is no schema.org Recipe in it.' }]);
+    return refuse([{ where: '@type', message: message('formats.thereIsNoSchemaOrg') }]);
   }
   const faults: FormatFault[] = [];
   const name = recipe['name'] ?? '';
-  if (typeof name !== 'string') faults.push({ where: 'name', message: 'The name must be text.' });
+  if (typeof name !== 'string')
+    faults.push({ where: 'name', message: message('formats.theNameMustBeText') });
   const lines = recipe['recipeIngredient'] ?? recipe['ingredients'];
   if (!Array.isArray(lines) || lines.length === 0) {
     faults.push({
       where: 'recipeIngredient',
-      message: 'recipeIngredient must be a list of lines, like ["2 kg plums", "1.5 kg sugar"].',
+      message: message('formats.recipeingredientMustBeAList'),
     });
   } else {
     if (lines.length > MOST_LINES) {
       faults.push({
         where: 'recipeIngredient',
-        message: `That is ${lines.length} lines; a batch has at most ${MOST_LINES}.`,
+        message: message('formats.thatIsLinesABatch', {
+          count: lines.length,
+          MOSTLINES: MOST_LINES,
+        }),
       });
     }
     lines.forEach((line, index) => {
       if (typeof line !== 'string' || line.trim() === '') {
-        faults.push({ where: `recipeIngredient[${index}]`, message: 'Each line must be text.' });
+        faults.push({
+          where: `recipeIngredient[${index}]`,
+          message: message('formats.eachLineMustBeText'),
+        });
       }
     });
   }

@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { linesIn, MOST_LINES, readLine } from '../parser/index.ts';
 import { MOST_RECIPE_CHARS, type RecipeReading } from './recipe.ts';
 
@@ -28,7 +29,9 @@ export function readRecipeText(text: string): RecipeReading {
   if (text.length > MOST_RECIPE_CHARS) {
     return fault(
       '',
-      `A recipe may have at most ${MOST_RECIPE_CHARS.toLocaleString('en-US')} characters.`,
+      message('formats.aRecipeMayHaveAt', {
+        MOSTRECIPECHARS: MOST_RECIPE_CHARS.toLocaleString('en-US'),
+      }),
     );
   }
   const written = linesIn(text).map(bare);
@@ -55,15 +58,12 @@ export function readRecipeText(text: string): RecipeReading {
     else rest.push(line);
   }
   if (lines.length === 0) {
-    return fault(
-      '',
-      'No ingredient line was found: each starts with an amount, like “2 kg plums”.',
-    );
+    return fault('', message('formats.noIngredientLineWasFound'));
   }
   if (lines.length > MOST_LINES) {
     return fault(
       '',
-      `That is ${lines.length} ingredient lines; a batch has at most ${MOST_LINES}.`,
+      message('formats.thatIsIngredientLinesA', { count: lines.length, MOSTLINES: MOST_LINES }),
     );
   }
   return { ok: true, recipe: { name, lines, rest } };
@@ -72,7 +72,7 @@ export function readRecipeText(text: string): RecipeReading {
 const isLine = (line: string): boolean =>
   readLine(line).understood || (AMOUNT.test(line) && line.length < 120);
 
-const fault = (where: string, message: string): RecipeReading => ({
+const fault = (where: string, message: Text): RecipeReading => ({
   ok: false,
   faults: [{ where, message }],
 });

@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import { readLine } from '../parser/index.ts';
 import { LINE_CORPUS } from '../test/lineCorpus.ts';
 import { formatLine } from './formatLine.ts';
@@ -7,7 +8,7 @@ const READ = LINE_CORPUS.filter(([, ingredient]) => ingredient !== null);
 test('a line written out in grams reads back the same', () => {
   for (const [text] of READ) {
     const line = readLine(text);
-    if (!line.understood) throw new Error(`${text}: ${line.trouble.message}`);
+    if (!line.understood) throw new Error(`${text}: ${textOf(line.trouble.message)}`);
     const again = readLine(formatLine(line));
     expect([text, again]).toMatchObject([
       text,

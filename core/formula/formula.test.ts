@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import fc from 'fast-check';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import { readLine, type UnderstoodLine } from '../parser/index.ts';
@@ -7,7 +8,7 @@ import { scaleLine } from './scaleLine.ts';
 
 const understood = (text: string): UnderstoodLine => {
   const reading = readLine(text);
-  if (!reading.understood) throw new Error(`${text}: ${reading.trouble.message}`);
+  if (!reading.understood) throw new Error(`${text}: ${textOf(reading.trouble.message)}`);
   return reading;
 };
 

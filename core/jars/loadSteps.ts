@@ -1,4 +1,4 @@
-import { message, type Text } from '@idle-kettle/words/message';
+import { type Text, message } from '@idle-kettle/words/message';
 import { jarId } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
 import { loadTime, type JarPlan } from './jarPlan.ts';
@@ -86,13 +86,13 @@ export function ofLoad(now: JarProgress, event: Entry, step: LoadStep): JarProgr
     : lifted;
 }
 
-const NOT_NOW: { readonly [step in LoadStep]: string } = {
-  light: 'jars.thatCannerIsAlreadyOn',
-  boil: 'jars.itsTimeIsAlreadyRunning',
-  lose: 'jars.noTimeWasRunningSo',
-  water: 'jars.thatLoadIsNotOn',
-  off: 'jars.thatLoadIsNotOn',
-  lift: 'jars.thatLoadIsAlreadyOut',
+const NOT_NOW: { readonly [step in LoadStep]: Text } = {
+  light: message('jars.thatCannerIsAlreadyOn'),
+  boil: message('jars.itsTimeIsAlreadyRunning'),
+  lose: message('jars.noTimeWasRunningSo'),
+  water: message('jars.thatLoadIsNotOn'),
+  off: message('jars.thatLoadIsNotOn'),
+  lift: message('jars.thatLoadIsAlreadyOut'),
 };
 
 function cutShort({ timedToMs, state }: Load, atMs: number): Text {

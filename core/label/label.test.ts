@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import { readLine, type UnderstoodLine } from '../parser/index.ts';
 import { definitionsOf, labelStatement } from './definitions.ts';
 import { labelIngredients } from './ingredients.ts';
@@ -61,7 +62,7 @@ describe('legal names', () => {
   });
 
   test('the statement has both figures', () => {
-    expect(labelStatement(44.6, 61.2)).toBe(
+    expect(textOf(labelStatement(44.6, 61.2))).toBe(
       'Prepared with 45 g of fruit per 100 g. Total sugar content 61 g per 100 g.',
     );
   });

@@ -1,6 +1,7 @@
 import type { FruitCook } from '../gel/index.ts';
 import type { UnderstoodLine } from '../parser/index.ts';
-import { METHODS, type Method } from './methods.ts';
+import type { Method } from './method.ts';
+import { METHODS } from './methods.ts';
 import type { Product } from './products.ts';
 
 /** How the fruit of a formula is cooked, as far as its pectin goes by it. */

@@ -1,4 +1,5 @@
 export * from './fruitCook.ts';
+export type { Method } from './method.ts';
 export * from './methods.ts';
 export * from './products.ts';
 export * from './softening.ts';

@@ -1,12 +1,9 @@
-import { message, type Text } from '@idle-kettle/words/message';
+import { type Text, message } from '@idle-kettle/words/message';
 import { USUAL_TARGET_PCT } from '../boil/index.ts';
 import type { UnderstoodLine } from '../parser/index.ts';
 import type { SetModel } from '../gel/index.ts';
+import type { Method } from './method.ts';
 import { PRODUCTS, type Product } from './products.ts';
-
-/** What makes it set, which fixes the order of adding and when to stop. */
-export type Method =
-  'long-boil' | 'powdered-pectin' | 'liquid-pectin' | 'low-methoxyl' | 'reduce' | 'egg';
 
 /** By what a cook ends: a thermometer, a clock, the body of a butter, or the thickening of egg. */
 export type StopKind = 'temperature' | 'timed-boil' | 'body' | 'egg';
@@ -19,7 +16,7 @@ export type MethodFacts = {
   /** Minutes at a full rolling boil, for methods that stop by the clock; null for the others. */
   readonly boilMin: number | null;
   /** In which order things go in, and what the method does not forgive; common practice. */
-  readonly rule: string;
+  readonly rule: Text;
 };
 
 export const METHODS: { readonly [method in Method]: MethodFacts } = {
@@ -28,42 +25,42 @@ export const METHODS: { readonly [method in Method]: MethodFacts } = {
     setModel: 'high-methoxyl',
     stopKind: 'temperature',
     boilMin: null,
-    rule: 'method.dissolveTheSugarOverLow',
+    rule: message('method.dissolveTheSugarOverLow'),
   },
   'powdered-pectin': {
     name: 'powdered pectin',
     setModel: 'high-methoxyl',
     stopKind: 'timed-boil',
     boilMin: 1,
-    rule: 'method.powderIntoTheColdFruit',
+    rule: message('method.powderIntoTheColdFruit'),
   },
   'liquid-pectin': {
     name: 'liquid pectin',
     setModel: 'high-methoxyl',
     stopKind: 'timed-boil',
     boilMin: 1,
-    rule: 'method.fruitAndAllTheSugar',
+    rule: message('method.fruitAndAllTheSugar'),
   },
   'low-methoxyl': {
     name: 'low-methoxyl pectin',
     setModel: 'low-methoxyl',
     stopKind: 'timed-boil',
     boilMin: 1.5,
-    rule: 'method.calciumWaterInTheFruit',
+    rule: message('method.calciumWaterInTheFruit'),
   },
   reduce: {
     name: 'reducing',
     setModel: 'body',
     stopKind: 'body',
     boilMin: null,
-    rule: 'method.cookToASaucePur',
+    rule: message('method.cookToASaucePur'),
   },
   egg: {
     name: 'egg',
     setModel: 'egg',
     stopKind: 'egg',
     boilMin: null,
-    rule: 'method.whiskOverGentleHeatTo',
+    rule: message('method.whiskOverGentleHeatTo'),
   },
 };
 

@@ -1,5 +1,5 @@
 import type { PretreatmentKind } from '../pretreatment/index.ts';
-import type { Method } from './methods.ts';
+import type { Method } from './method.ts';
 
 /** What is being made. */
 export type Product =

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import type { Ingredient } from '../ingredients/index.ts';
 import type { Amount } from './amounts.ts';
 import { type Obstacle, obstacle } from './description.ts';
@@ -122,11 +123,9 @@ export function unknownUnit(
     RUN_TOGETHER.test(suspect.lower) ||
     isMany(suspect) ||
     (one && isMany(at.name.tokens.at(-1)))
-    ? obstacle(
-        'unit',
-        `“${suspect.text}” is not a unit we know. Use g, kg, oz, lb, mL, L, tsp, tbsp, cup, pint, quart or gallon.`,
-        { words: [suspect.text] },
-      )
+    ? obstacle('unit', message('parser.isntAKnownUnitUse', { text: suspect.text }), {
+        words: [suspect.text],
+      })
     : null;
 }
 
@@ -149,12 +148,8 @@ export function percentFault(segments: readonly Segment[], row: Ingredient): Obs
   const { least, most } = VINEGAR_PCT;
   return percent.value >= least && percent.value <= most
     ? null
-    : obstacle(
-        'ingredient',
-        `Vinegar of ${percent.value} % is not the 5 % vinegar that formulas mean.`,
-        {
-          words: percent.tokens.map(({ text }) => text),
-          food: true,
-        },
-      );
+    : obstacle('ingredient', message('parser.vinegarOfIsntThe5', { value: percent.value }), {
+        words: percent.tokens.map(({ text }) => text),
+        food: true,
+      });
 }

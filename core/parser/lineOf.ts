@@ -1,4 +1,4 @@
-import type { Text } from '@idle-kettle/words/message';
+import { type Text, message } from '@idle-kettle/words/message';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import type { Range } from '../quantity/index.ts';
 import type { Description } from './description.ts';
@@ -44,12 +44,15 @@ export function lineOf(
 
 /** The checks that hold for every mass, however it was given. */
 export function impossibleMass(text: string, massG: number): LineReading | null {
-  if (!(massG > 0)) return impossible(text, 'amount', 'The amount must be more than zero.');
+  if (!(massG > 0)) return impossible(text, 'amount', message('parser.theAmountMustBeMore'));
   if (massG > MOST_LINE_G) {
     return impossible(
       text,
       'amount',
-      `That is ${Math.round(massG / 1000).toLocaleString('en-US')} kg. One line may hold at most ${MOST_LINE_G / 1000} kg.`,
+      message('parser.thatIsKgOneLine', {
+        value: Math.round(massG / 1000).toLocaleString('en-US'),
+        value2: MOST_LINE_G / 1000,
+      }),
     );
   }
   return null;

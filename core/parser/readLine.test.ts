@@ -1,3 +1,4 @@
+import { inWords, textOf } from '@idle-kettle/words';
 import fc from 'fast-check';
 import { gnuUnits } from '../test/gnuUnits.ts';
 import { MOST_LINE_CHARS, type UnderstoodLine } from './line.ts';
@@ -8,12 +9,12 @@ import { readWeighedLine } from './readWeighedLine.ts';
 
 const understood = (text: string): UnderstoodLine => {
   const reading = readLine(text);
-  if (!reading.understood) throw new Error(`${text}: ${reading.trouble.message}`);
+  if (!reading.understood) throw new Error(`${text}: ${textOf(reading.trouble.message)}`);
   return reading;
 };
 
 const trouble = (text: string) => {
-  const reading = readLine(text);
+  const reading = inWords(readLine(text));
   if (reading.understood) throw new Error(`${text} was understood as ${reading.massG.typical} g`);
   return reading.trouble;
 };
@@ -85,37 +86,37 @@ describe('lines as people write them', () => {
   });
 
   test('what was taken for granted is said', () => {
-    expect(understood('4 cups damsons').assumed).toBe(
-      'Taken as whole; 150 g a cup. US cup, 237 mL.',
+    expect(textOf(understood('4 cups damsons').assumed ?? '')).toBe(
+      'Counts as whole; 150 g a cup. US cup, 237 mL.',
     );
-    expect(understood('4 cups crushed damsons').assumed).toBe('US cup, 237 mL.');
+    expect(textOf(understood('4 cups crushed damsons').assumed ?? '')).toBe('US cup, 237 mL.');
     expect(understood('1 kg damsons').assumed).toBeUndefined();
   });
 });
 
 describe('lines that are not understood are kept, and say what would mend them', () => {
   test.each([
-    ['3 blobs of zorp', 'ingredient', '“blobs of zorp” is not in the larder'],
+    ['3 blobs of zorp', 'ingredient', '“blobs of zorp” isn’t a known ingredient'],
     ['2 trugs of plums', 'unit', '“trugs” is not a unit we know'],
     ['1 colander strawberries', 'unit', '“colander” is not a unit we know'],
-    ['2 furlongs sugar', 'ingredient', '“furlongs” is not understood'],
-    ['2 zorps', 'ingredient', '“zorps” is not in the larder'],
+    ['2 furlongs sugar', 'ingredient', '“furlongs” is not recognized'],
+    ['2 zorps', 'ingredient', '“zorps” isn’t a known ingredient'],
     ['3 sugars', 'unit', 'No unit found. Give a weight'],
-    ['2 blackberries', 'unit', 'We do not know what one blackberry weighs'],
-    ['2 dl water and more', 'ingredient', '“more” is not understood'],
+    ['2 blackberries', 'unit', 'The weight of one blackberry isn’t known'],
+    ['2 dl water and more', 'ingredient', '“more” is not recognized'],
     ['10 t sugar', 'unit', 'may be a teaspoon or a tonne'],
-    ['2 kg zorp', 'ingredient', '“zorp” is not in the larder'],
+    ['2 kg zorp', 'ingredient', '“zorp” isn’t a known ingredient'],
     ['2 kg', 'ingredient', 'Which ingredient?'],
-    ['2 kg constructor sugar', 'ingredient', '“constructor” is not understood'],
+    ['2 kg constructor sugar', 'ingredient', '“constructor” is not recognized'],
     ['constructor sugar', 'amount', 'No amount found'],
     ['sugar', 'amount', 'No amount found'],
     ['sugar to taste', 'amount', 'No amount found'],
     ['juice of some lemons', 'amount', 'No amount found'],
     ['1 can peaches', 'unit', 'How much is in one can?'],
-    ['6 cups custard apples', 'ingredient', 'must not be taken for something else'],
+    ['6 cups custard apples', 'ingredient', 'must not be taken for another'],
     ['2 400 g sugar', 'amount', 'can be read two ways'],
     ['<b>2 kg</b> sugar', 'ingredient', '“<”, “b”, “>”'],
-    ['2 kg <img src=x onerror=alert(1)>', 'ingredient', 'not in the larder'],
+    ['2 kg <img src=x onerror=alert(1)>', 'ingredient', 'isn’t a known ingredient'],
     ['2 cups whole melon', 'unit', 'no cup weight for whole melon'],
   ])('“%s”', (text, about, message) => {
     const found = trouble(text);
@@ -143,7 +144,7 @@ describe('lines that are not understood are kept, and say what would mend them',
   test('no text at all throws, or is understood as less than nothing', () => {
     fc.assert(
       fc.property(fc.oneof(fc.string(), fc.string({ unit: 'grapheme' })), (text) => {
-        const reading = readLine(text);
+        const reading = inWords(readLine(text));
         if (reading.understood) expect(reading.massG.low).toBeGreaterThan(0);
         else expect(reading.trouble.message).not.toBe('');
       }),
@@ -235,7 +236,7 @@ test('the weight of a tin is with its juice', () => {
   expect(understood('1 (14 oz) can peaches').massG.low).toBeCloseTo(396.9, 1);
   const drained = understood('1 (14 oz) can peaches, drained');
   expect(drained.massG.low).toBeCloseTo(0.55 * 396.9, 0);
-  expect(drained.assumed).toMatch(/Weigh it/);
+  expect(textOf(drained.assumed ?? '')).toMatch(/Weigh it/);
   expect(understood('1 (14 oz) can peaches, undrained').massG.low).toBeCloseTo(396.9, 1);
   expect(understood('2 kg strawberries, washed and drained').massG.low).toBe(2000);
 });
@@ -284,7 +285,7 @@ describe('whose cups, pints and spoons', () => {
   });
 
   test('are said beside the line, and cider is asked about outside the US', () => {
-    expect(readLine('2 cups sugar', { measures: 'metric' })).toMatchObject({
+    expect(inWords(readLine('2 cups sugar', { measures: 'metric' }))).toMatchObject({
       assumed: 'metric cup, 250 mL.',
     });
     expect(readLine('2 cups cider')).toMatchObject({ ingredient: { id: 'cider' } });
@@ -336,7 +337,7 @@ describe('names that a kitchen was taught', () => {
     expect(trouble('2 kg Old Codlin, peeled and cored')).toMatchObject({
       unknownName: 'Old Codlin',
     });
-    expect(readLine('2 kg old codlins, peeled and cored', { names })).toMatchObject({
+    expect(inWords(readLine('2 kg old codlins, peeled and cored', { names }))).toMatchObject({
       understood: true,
       ingredient: { id: 'apple' },
       massG: { typical: 1720 },
@@ -360,13 +361,13 @@ describe('names that a kitchen was taught', () => {
 
   test.each([
     ['Old Codlin', null],
-    ['pumpkins', '“pumpkins” is pumpkin already.'],
+    ['pumpkins', '“pumpkins” is already pumpkin.'],
     ['custard apple', '“custard apple” is the name of something else.'],
     ['runner beans', '“runner beans” is the name of something else.'],
-    ['grannys beans', '“grannys beans” has the name of something else in it.'],
+    ['grannys beans', '“grannys beans” contains the name of something else.'],
     ['x', 'Give a name of at least three letters.'],
   ])('“%s” may be taught: %s', (name, fault) => {
-    expect(teachingFault(name)).toBe(fault);
+    expect(inWords(teachingFault(name))).toBe(fault);
   });
 });
 

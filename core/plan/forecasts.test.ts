@@ -162,9 +162,9 @@ describe('what mends a set', () => {
         altitudeM,
       });
       expect(plan.set?.remedies).toEqual([]);
-      expect(plan.set?.beyond).toMatch(/it would take some \d+ g of lemon juice/);
+      expect(plan.set?.beyond).toMatch(/it needs about \d+ g of lemon juice/);
       expect(plan.set?.beyond).toContain('low-sugar pectin');
-      expect(plan.set?.beyond).toContain('none of it makes this fruit safe for the pantry');
+      expect(plan.set?.beyond).toContain('none of this makes the fruit safe for the pantry');
       expect(plan.shelf.verdict).toBe('fridge');
     },
   );

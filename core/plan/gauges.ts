@@ -1,30 +1,11 @@
+import { message } from '@idle-kettle/words/message';
 import type { UnderstoodLine } from '../parser/index.ts';
 import { CURD_EGG, LOW_METHOXYL_WINDOW, MOUNDING, type SetModel } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
 import { commonPractice, roundQuantiles, type Quantiles } from '../quantity/index.ts';
+import type { Gauge, GaugeId } from './gauge.ts';
 import type { Plan } from './plan.ts';
 import type { Boil, Evaluation } from '../evaluate/index.ts';
-
-/** One of the four sides of a batch. */
-export type GaugeId = 'fruit' | 'sugar' | 'acid' | 'pectin';
-
-/** One of the four sides of a batch: where it stands, and where this method works. */
-export type Gauge = {
-  readonly id: GaugeId;
-  /** What the side is called here: `pectin`, or `egg` in a curd. */
-  readonly side: string;
-  /** What is measured: `soluble solids`, `pH`. */
-  readonly name: string;
-  readonly unit: string;
-  readonly value: Quantiles;
-  /** Where the method works; `best` where it works best. */
-  readonly window: { readonly low: number; readonly high: number };
-  readonly best?: { readonly low: number; readonly high: number };
-  /** Ends of the scale, the foot of the stick first; pH runs down, since more acid is more. */
-  readonly foot: number;
-  readonly top: number;
-  readonly reading: 'under' | 'within' | 'over';
-};
 
 export const GAUGE_WINDOWS_SOURCE = commonPractice(
   'fruit 35–95 g per 100 g (45 or more by most laws, weight for weight and more by most cooks), solids 60–68 %, pH 2.8–3.5 (best 3.0–3.2) for sugar gels; makers’ windows for calcium gels',
@@ -34,7 +15,7 @@ type Scale = Pick<Gauge, 'side' | 'name' | 'unit' | 'window' | 'best' | 'foot' |
 
 const SOLIDS = { side: 'sugar', name: 'soluble solids', unit: '%', foot: 0, top: 80 } as const;
 const ACID = { side: 'acid', name: 'pH', unit: '', foot: 5, top: 2.4 } as const;
-const FRUIT = { side: 'fruit', name: 'fruit in 100 g', unit: 'g', foot: 0 } as const;
+const FRUIT = { side: 'fruit', name: message('plan.fruitPer100G'), unit: 'g', foot: 0 } as const;
 const SETTERS = {
   side: 'pectin',
   foot: 0,
@@ -49,31 +30,39 @@ const SCALES: { readonly [model in SetModel]: { readonly [id in GaugeId]: Scale 
     fruit: { ...FRUIT, window: { low: 35, high: 95 }, top: 130 },
     sugar: { ...SOLIDS, window: { low: 60, high: 68 } },
     acid: { ...ACID, window: { low: 2.8, high: 3.5 }, best: { low: 3, high: 3.2 } },
-    pectin: { ...SETTERS, name: 'pectin held over needed' },
+    pectin: { ...SETTERS, name: message('plan.pectinOverThePectinNeeded2') },
   },
   'low-methoxyl': {
     fruit: { ...FRUIT, window: { low: 50, high: 100 }, top: 140 },
     sugar: { ...SOLIDS, window: LOW_METHOXYL_WINDOW.solublesPct },
     acid: { ...ACID, window: LOW_METHOXYL_WINDOW.pH },
-    pectin: { ...SETTERS, name: 'pectin and calcium held over needed' },
+    pectin: { ...SETTERS, name: message('plan.pectinAndCalciumOverWhat') },
   },
   body: {
     fruit: { ...FRUIT, window: { low: 80, high: 260 }, top: 320 },
     sugar: { ...SOLIDS, window: { low: 30, high: 55 } },
     acid: { ...ACID, window: { low: 2.8, high: 4.2 } },
-    pectin: { ...SETTERS, side: 'body', name: `body over ${MOUNDING.value}, where it mounds` },
+    pectin: {
+      ...SETTERS,
+      side: 'body',
+      name: message('plan.bodyOverWhereItMounds', { value: MOUNDING.value }),
+    },
   },
   egg: {
     fruit: {
       ...FRUIT,
       side: 'juice',
-      name: 'juice in 100 g',
+      name: message('plan.juicePer100G'),
       window: { low: 15, high: 35 },
       top: 60,
     },
     sugar: { ...SOLIDS, window: { low: 30, high: 50 } },
     acid: { ...ACID, window: { low: 2.2, high: 3.6 }, top: 2 },
-    pectin: { ...SETTERS, side: 'egg', name: `egg solids over ${CURD_EGG.value} %` },
+    pectin: {
+      ...SETTERS,
+      side: 'egg',
+      name: message('plan.eggSolidsOver', { value: CURD_EGG.value }),
+    },
   },
 };
 

@@ -1,3 +1,4 @@
+export * from './gauge.ts';
 export * from './gauges.ts';
 export { planLine } from './lineOfPlan.ts';
 export { linesBrought, simmeredWhole } from './linesBrought.ts';

@@ -9,7 +9,7 @@ import type { Method, Product, StopKind } from '../method/index.ts';
 import type { Range, Quantiles } from '../quantity/index.ts';
 import type { Keeping, StorageVerdict } from '../process/index.ts';
 import type { Change } from '../evaluate/index.ts';
-import type { Gauge } from './gauges.ts';
+import type { Gauge } from './gauge.ts';
 import type { InWords, Text } from '@idle-kettle/words/message';
 
 /** One line of the formula as the plan used it. */

@@ -77,7 +77,7 @@ describe('never for the pantry', () => {
           '1 box powdered pectin',
         ],
       },
-      'at least a sixteenth is wanted',
+      'at least a sixteenth',
     ],
   ])('%s', (_, change, reason) => {
     for (const place of EVERYWHERE) {

@@ -1,3 +1,4 @@
+import { inWords, textOf } from '@idle-kettle/words';
 import fc from 'fast-check';
 import { findIngredient, type Ingredient, INGREDIENTS } from '../ingredients/index.ts';
 import { type Product, PRODUCTS } from '../method/index.ts';
@@ -13,12 +14,12 @@ import { SHELF_FORMULAS } from '../test/storageFormulas.ts';
 import type { WeighedLine } from '../parser/index.ts';
 import { changed, type PlanRequest, USUAL_REQUEST } from '../evaluate/index.ts';
 import { planBatch } from './planBatch.ts';
-import type { Plan } from './plan.ts';
+import type { PlanInWords } from './plan.ts';
 
-const plan = (request: Partial<PlanRequest> & Pick<PlanRequest, 'lines'>): Plan => {
+const plan = (request: Partial<PlanRequest> & Pick<PlanRequest, 'lines'>): PlanInWords => {
   const outcome = planBatch({ ...USUAL_REQUEST, altitudeM: 0, draws: 0, ...request });
-  if (!outcome.ok) throw new Error(outcome.faults.map(({ message }) => message).join(' '));
-  return outcome.plan;
+  if (!outcome.ok) throw new Error(textOf(outcome.faults.map(({ message }) => message)));
+  return inWords(outcome.plan);
 };
 
 test('the table holds at least 200 formulas, a hundred of them for the fridge', () => {
@@ -65,23 +66,23 @@ test.each([
   [
     'curd',
     ['1 cup bottled lemon juice', '2 1/2 cups sugar', '3/4 cup butter', '10 eggs'],
-    '2.05 g of egg to a gram of bottled juice; at most 1.5',
+    '2.05 g of egg per gram of bottled juice. The limit is 1.5',
   ],
   [
     'pepper-jelly',
     ['500 g sweet peppers', '100 ml vinegar', '1 kg sugar', '1 pouch liquid pectin'],
-    '101 g to 500 g of peppers, onion, garlic and herbs, where at least 220 g',
+    '101 g to 500 g of peppers, onion, garlic and herbs. It needs at least 220 g',
   ],
   ['jam', ['1 kg strawberries', '800 g sugar', '2 cloves garlic'], 'Garlic'],
   [
     'jam',
     ['1 kg strawberries', '800 g sugar', '100 g butter'],
-    '100 g, and of butter against the foam at most 1 % of the fruit and sugar, 18 g',
+    '100 g. The limit for butter against the foam is 1 % of the fruit and sugar, 18 g',
   ],
   [
     'jam',
     ['1 kg figs', '800 g sugar', '1 tbsp bottled lemon juice'],
-    '15 g of bottled lemon juice to 1,000 g, and it wants 133 g',
+    '15 g of bottled lemon juice to 1,000 g. It needs 133 g',
   ],
   [
     'jam',
@@ -261,7 +262,7 @@ describe('what never improves a verdict', () => {
             verdict(product, lines, { ...NO_SAFETY_EVIDENCE, meterPH });
           const low = read(pH / 100);
           const disbelieved = low.reasons.some((reason) =>
-            reason.includes('lower than these lines can be'),
+            textOf(reason).includes('lower than these ingredients can be'),
           );
           if (low.verdict === 'pantry' || disbelieved) return;
           expect(read((pH + more) / 100).verdict).toBe('fridge');

@@ -74,7 +74,7 @@ export type Debrief = {
   readonly stoppedC: number;
   readonly stopC: number;
   readonly minutes: number;
-  readonly lesson: string;
+  readonly lesson: Text;
   /** What told, or would have told. */
   readonly told: readonly Text[];
   readonly missed: readonly Text[];

@@ -1,44 +1,41 @@
+import { message, type Text } from '@idle-kettle/words/message';
 /** Something that is not as it seems in a practice cook. */
 export type FaultId = 'none' | 'thermometer-low' | 'high-kitchen' | 'ripe-fruit' | 'double-batch';
 
 /** What a fault of a practice is called, what is told of it before, and what it teaches. */
 export type FaultFacts = {
-  readonly name: string;
+  readonly name: Text;
   /** What is told before the cook. */
-  readonly told: string;
+  readonly told: Text;
   /** What the practice is about, told in the debrief. */
-  readonly lesson: string;
+  readonly lesson: Text;
 };
 
 export const FAULTS: { readonly [id in FaultId]: FaultFacts } = {
   none: {
-    name: 'Nothing wrong',
-    told: 'A cook as it should be.',
-    lesson: 'Nothing was wrong: what was practised is the order, and stopping in time.',
+    name: message('practice.nothingWrong'),
+    told: message('practice.aBatchAsItShould'),
+    lesson: message('practice.nothingWasWrongYouPracticed'),
   },
   'thermometer-low': {
-    name: 'A thermometer that lies',
-    told: 'This thermometer was dropped last week.',
-    lesson:
-      'The thermometer read 3 °F (1.7 °C) low. Boiling water shows it in a minute; by such a thermometer alone a pot is boiled too far.',
+    name: message('practice.aThermometerThatReadsLow'),
+    told: message('practice.thisThermometerWasDroppedLast'),
+    lesson: message('practice.theThermometerRead3F'),
   },
   'high-kitchen': {
-    name: 'A kitchen in the hills',
-    told: 'A holiday kitchen. Nobody has said how high it lies.',
-    lesson:
-      'The kitchen lies at 1,600 m, where water boils near 94.7 °C. The sea-level stop is far beyond the right one there: boiling water tells.',
+    name: message('practice.aKitchenInTheHills'),
+    told: message('practice.aHolidayKitchenNobodyKnows'),
+    lesson: message('practice.theKitchenIsAt1'),
   },
   'ripe-fruit': {
-    name: 'Fruit past its best',
-    told: 'The fruit was cheap, and very sweet.',
-    lesson:
-      'The fruit was over-ripe: less pectin, less acid. The thermometer reached the stop and the drop still ran; lemon juice or pectin mends that, more boiling does not.',
+    name: message('practice.overripeFruit'),
+    told: message('practice.theFruitWasCheapAnd'),
+    lesson: message('practice.theFruitWasOverripeLess'),
   },
   'double-batch': {
-    name: 'Twice the batch',
-    told: 'There was so much fruit that everything was doubled.',
-    lesson:
-      'Twice the batch on the same burner boils about twice as long, and long boiling wears pectin away. Two pots, one after the other, set better.',
+    name: message('practice.aDoubleBatch'),
+    told: message('practice.thereWasSoMuchFruit'),
+    lesson: message('practice.aDoubleBatchOnThe'),
   },
 };
 

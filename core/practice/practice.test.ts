@@ -1,3 +1,4 @@
+import { inWords } from '@idle-kettle/words';
 import { massOf } from '../formula/index.ts';
 import { pressureAtAltitudePa, saturationTemperatureC } from '../ambient/index.ts';
 import {
@@ -383,10 +384,10 @@ describe('the debrief', () => {
       value: kind === 'water-boils' ? 94.9 : null,
       text: null,
     }));
-    const debrief = debriefOf(real, of, [...events, ...more], at(events, 'ready'));
+    const debrief = inWords(debriefOf(real, of, [...events, ...more], at(events, 'ready')));
     expect(debrief.missed).toEqual([]);
     expect(debrief.score).toBeGreaterThanOrEqual(98);
-    const lazy = debriefOf(real, of, events, at(events, 'ready'));
+    const lazy = inWords(debriefOf(real, of, events, at(events, 'ready')));
     expect(lazy.missed).toHaveLength(2);
     expect(lazy.score).toBeLessThan(debrief.score);
   });
@@ -399,7 +400,7 @@ describe('the debrief', () => {
     const late = events.map((event) =>
       event.at >= stop ? { ...event, at: event.at + 12 * MIN } : event,
     );
-    const debrief = debriefOf(real, of, late, at(late, 'ready'));
+    const debrief = inWords(debriefOf(real, of, late, at(late, 'ready')));
     expect(debrief.solublesPct).toBeGreaterThan(debrief.targetPct + 5);
     expect(debrief.missed.join(' ')).toContain('boiled on');
   });

@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import { beforeOf, codes, planned } from '../test/planned.ts';
 import { costOf } from './cost.ts';
 import { lidsShort } from './lidsShort.ts';
@@ -88,7 +89,7 @@ describe('preparation', () => {
         draws: 0,
       }),
     );
-    expect(ready.map(({ text }) => text).join(' ')).toContain('1,350 g of the sugar');
+    expect(textOf(ready.map(({ text }) => text))).toContain('1,350 g of the sugar');
   });
 
   test('a marmalade stands overnight; jars, plates and canner are made ready', () => {
@@ -102,7 +103,7 @@ describe('preparation', () => {
     expect(ready.map(({ id }) => id)).toEqual(
       expect.arrayContaining(['ready-jars', 'ready-plate', 'ready-canner']),
     );
-    expect(ready[0]?.text).toContain(`${plan.yield?.jarsToHeat} jars`);
+    expect(textOf(ready[0]?.text ?? '')).toContain(`${plan.yield?.jarsToHeat} jars`);
     expect(codes(plan)).toContain('local-guidance');
   });
 });
@@ -146,7 +147,9 @@ describe('lids', () => {
     expect(short(good)).toEqual([]);
     expect(short(good - 3)).toEqual([{ name: 'half-pint', short: 3 }]);
     const [first] = prepareOf(planned(), {}, [{ name: 'half-pint', lids: good - 3 }]).ready;
-    expect(first?.text).toBe('You are three lids short for half-pints, if it goes well.');
+    expect(textOf(first?.text ?? '')).toBe(
+      'You are three lids short for half-pints, if all goes well.',
+    );
   });
 
   test('that nobody counts are not missed, nor for what is not for the canner', () => {

@@ -1,3 +1,4 @@
+import { inWords } from '@idle-kettle/words';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
@@ -239,17 +240,19 @@ describe('the shelf', () => {
     amounts.map(([id, massG]) => ({ ingredient: row(id), massG: exactly(massG) }));
   const JAM = of(['damson', 1000], ['sugar', 900]);
   const verdict = (change: Partial<StorageCase>) =>
-    storageVerdict({
-      product: 'jam',
-      lines: JAM,
-      unrecognizedLines: 0,
-      solublesPct: 65,
-      process: { minutes: 10, presterilise: false },
-      largestJarMl: HALF_PINT,
-      rawPH: null,
-      assurance: NO_SAFETY_EVIDENCE,
-      ...change,
-    });
+    inWords(
+      storageVerdict({
+        product: 'jam',
+        lines: JAM,
+        unrecognizedLines: 0,
+        solublesPct: 65,
+        process: { minutes: 10, presterilise: false },
+        largestJarMl: HALF_PINT,
+        rawPH: null,
+        assurance: NO_SAFETY_EVIDENCE,
+        ...change,
+      }),
+    );
 
   test('acid fruit with sugar is for the pantry, once processed', () => {
     const found = verdict({});
@@ -334,7 +337,7 @@ describe('the shelf', () => {
     ])('%j is, %j is not', (within, beyond) => {
       expect(curd(within).verdict).toBe('pantry');
       expect(curd(beyond).verdict).toBe('fridge');
-      expect(curd(beyond).reasons[0]).toMatch(/to a gram of bottled juice/);
+      expect(curd(beyond).reasons[0]).toMatch(/per gram of bottled juice/);
     });
 
     test.each([
@@ -424,7 +427,7 @@ describe('the shelf', () => {
       const found = named('Melon jam, county leaflet');
       expect(found.verdict).toBe('pantry');
       expect(found.reasons.join(' ')).toMatch(
-        /You say that it is exactly “Melon jam, county leaflet”.*time printed in it/,
+        /You entered exactly “Melon jam, county leaflet”.*time printed in it/,
       );
       expect(named('Melon jam, county leaflet', of(['melon', 1000], ['sugar', 900])).verdict).toBe(
         'fridge',

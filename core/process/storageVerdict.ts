@@ -226,13 +226,15 @@ function reasonsFor({ found, family, acidified }: SafetyContext): Text[] {
       // Of a spread without other fruit, the juice of lemons or limes is the fruit.
       const acid = fruits.length > 0 || acidified.size > 0 ? fruits : rowsOf('citrus-juice');
       const sour = [...new Set(acid.map(({ name }) => name))];
-      const made = [...acidified].map(
-        (id) => `${nameOf(id)} with acid enough (${ACIDIFIED[id]?.published ?? ''})`,
-      );
+      const made = [...acidified].map(nameOf);
+      const published = [...acidified].map((id) => ACIDIFIED[id]?.published ?? '').join('; ');
       return [
         message('process.withNothingInThePot', {
           capital: capital(listed([...sour, ...made])),
-          part: sour.length > 0 ? message('process.highAcidFruit') : message('process.asPublished'),
+          part:
+            made.length > 0
+              ? message('process.withEnoughAcid', { published })
+              : message('process.highAcidFruit'),
         }),
         processed,
       ];

@@ -1,12 +1,13 @@
+import { inWords, textOf } from '@idle-kettle/words';
 import { planBatch } from '../plan/index.ts';
 import { readLine } from '../parser/index.ts';
 import { SHELF_FORMULAS } from '../test/storageFormulas.ts';
 import { request } from '../test/planned.ts';
 import type { PlanRequest } from '../evaluate/index.ts';
-import { canBeWorkedOut, formulaFor, type FirstFormula } from './formulaFor.ts';
+import { canBeWorkedOut, formulaFor } from './formulaFor.ts';
 
 function found(lines: readonly string[], change: Partial<PlanRequest> = {}) {
-  const formula: FirstFormula = formulaFor(request({ lines, draws: 200, ...change }));
+  const formula = inWords(formulaFor(request({ lines, draws: 200, ...change })));
   if (formula.outcome !== 'found') throw new Error(JSON.stringify(formula.faults));
   return formula;
 }
@@ -118,14 +119,16 @@ describe('a formula for fruit alone', () => {
   });
 
   test.each([
-    [[], 'Say how much fruit there is'],
-    [['2 kg sugar'], 'Say how much fruit there is'],
-    [['1 kg zorp'], 'understood'],
-    [['some plums'], 'understood'],
-    [['3 kg quince', '1 kg zorp'], 'understood'],
+    [[], 'Enter how much fruit there is'],
+    [['2 kg sugar'], 'Enter how much fruit there is'],
+    [['1 kg zorp'], 'Fix the highlighted lines'],
+    [['some plums'], 'Fix the highlighted lines'],
+    [['3 kg quince', '1 kg zorp'], 'Fix the highlighted lines'],
   ])('%j is asked about first', (lines, message) => {
     const formula = formulaFor(request({ lines }));
-    expect(formula.outcome === 'refused' && formula.faults[0]?.message).toContain(message);
+    expect(formula.outcome === 'refused' && textOf(formula.faults[0]?.message ?? '')).toContain(
+      message,
+    );
   });
 
   test('a curd is not worked out from its fruit', () => {

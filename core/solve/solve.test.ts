@@ -1,3 +1,4 @@
+import { inWords } from '@idle-kettle/words';
 import type { SetClass } from '../gel/index.ts';
 import type { PlanRequest } from '../evaluate/index.ts';
 import { request } from '../test/planned.ts';
@@ -13,7 +14,7 @@ function solved(
   change: Partial<PlanRequest>,
   wishes: Wishes,
 ): Extract<Solved, { outcome: 'solved' }> {
-  const found = solveFor(request(change), wishes);
+  const found = inWords(solveFor(request(change), wishes));
   if (found.outcome !== 'solved') throw new Error(JSON.stringify(found));
   return found;
 }

@@ -1,3 +1,4 @@
+import { type Text, message } from '@idle-kettle/words/message';
 import { jarsFromText, MOUND_OUTCOMES, PLATE_OUTCOMES, SHEET_OUTCOMES } from '../chain/index.ts';
 import type { Entry, EntryKind } from './entry.ts';
 
@@ -54,34 +55,38 @@ const RULES: { readonly [kind in EntryKind]?: Rule } = {
 /** What is wrong with an entry, with the part of it; null for nothing. */
 export function entryFault({ kind, value, text }: Pick<Entry, 'kind' | 'value' | 'text'>): {
   readonly part: 'value' | 'text';
-  readonly message: string;
+  readonly message: Text;
 } | null {
   const { value: number, mayBeNone = false, text: words } = RULES[kind] ?? {};
   if (number !== undefined && !isWithin(number, value) && !(mayBeNone && value === null)) {
     const { least, most, unit } = number;
     return {
       part: 'value',
-      message: `value of ${kind} must be a number from ${least} to ${most} ${unit}`.trimEnd() + '.',
+      message: message('stove.valueMustBe', { kind, least, most, unit }),
     };
   }
   const wanted = words === undefined ? null : wantedOf(words, text);
-  return wanted === null ? null : { part: 'text', message: `text of ${kind} must ${wanted}.` };
+  return wanted === null
+    ? null
+    : { part: 'text', message: message('stove.textMust', { kind, wanted }) };
 }
 
 const isWithin = ({ least, most }: NonNullable<Rule['value']>, value: number | null): boolean =>
   value !== null && value >= least && value <= most;
 
 /** What a text would have to be; null where it is. */
-function wantedOf(words: NonNullable<Rule['text']>, text: string | null): string | null {
+function wantedOf(words: NonNullable<Rule['text']>, text: string | null): Text | null {
   switch (words) {
     case 'any':
-      return text === null || text.trim() === '' ? 'say what' : null;
+      return text === null || text.trim() === '' ? message('stove.sayWhat') : null;
     case 'jars':
-      return text === null || jarsFromText(text) === null ? 'name jars like “1.1-7 2.1”' : null;
+      return text === null || jarsFromText(text) === null ? message('stove.nameJars') : null;
     case 'row':
-      return text === null || /^[1-9]\d?$/.test(text) ? null : 'be the place of a size, from 1';
+      return text === null || /^[1-9]\d?$/.test(text) ? null : message('stove.placeOfASize');
     default:
-      return text !== null && words.includes(text) ? null : `be one of: ${words.join(', ')}`;
+      return text !== null && words.includes(text)
+        ? null
+        : message('stove.oneOf', { words: words.join(', ') });
   }
 }
 

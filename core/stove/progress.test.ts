@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import fc from 'fast-check';
 import { simulateCook, type Stage } from '../boil/index.ts';
 import type { Contents } from '../formula/index.ts';
@@ -287,7 +288,7 @@ describe('what could confuse a stove', () => {
     ['an undo of nothing', { kind: 'undo', value: null, text: null }],
   ])('%s cannot be, does not stand, and says what could', (_, part) => {
     const entry = { ...(log([1, 'stirred'])[0] as Entry), seq: 7, ...part };
-    expect(entryFault(entry)?.message).toMatch(/must/);
+    expect(textOf(entryFault(entry)?.message ?? '')).toMatch(/must/);
     const lit = log([0, 'lit']);
     expect(progressOf(jam, effectiveEvents([...lit, entry]))).toEqual(
       progressOf(jam, effectiveEvents(lit)),

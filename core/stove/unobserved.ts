@@ -1,3 +1,4 @@
+import { type Text, message } from '@idle-kettle/words/message';
 import type { Entry } from './entry.ts';
 import type { Moment, Progress } from './progress.ts';
 import type { CookPlan } from './cookPlan.ts';
@@ -64,12 +65,12 @@ export function unobservedOf(
 }
 
 /** Each reason in words. */
-export const UNOBSERVED_IN_WORDS: { readonly [reason in Unobserved]: string } = {
-  'not lit': 'stove.nothingIsKnownBeforeThe',
-  'no probe': 'stove.noReadingForAMinute',
-  'probe out': 'stove.theProbeIsOutThis',
-  'below the boil': 'stove.belowTheBoilTemperatureSays',
-  settling: 'stove.somethingWasJustStirredAdded',
-  'off the heat': 'stove.offTheHeatTemperatureSays',
-  'temperature does not tell': 'stove.temperatureSaysLittleHereWeigh',
+export const UNOBSERVED_IN_WORDS: { readonly [reason in Unobserved]: Text } = {
+  'not lit': message('stove.nothingIsKnownBeforeThe'),
+  'no probe': message('stove.noReadingForAMinute'),
+  'probe out': message('stove.theProbeIsOutThis'),
+  'below the boil': message('stove.belowTheBoilTemperatureSays'),
+  settling: message('stove.somethingWasJustStirredAdded'),
+  'off the heat': message('stove.offTheHeatTemperatureSays'),
+  'temperature does not tell': message('stove.temperatureSaysLittleHereWeigh'),
 };

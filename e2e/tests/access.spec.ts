@@ -20,7 +20,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'Save batch' }).click();
     await expect(page.getByTestId('save-state')).toContainText('Saved');
 
-    for (const name of ['Methods', 'Less sugar', 'Gel map', 'Measurements', 'Keep']) {
+    for (const name of ['Methods', 'Less sugar', 'Gel map', 'Measurements', 'Save & share']) {
       await page.getByRole('tab', { name }).click();
       await expect(page.getByRole('tabpanel', { name })).toBeVisible();
     }
@@ -83,7 +83,14 @@ test('Tab reaches everything on Balance that can be pressed or written in, which
   });
   await page.goto(`${kettle.address}/batches/${id}`);
   await expect(page.getByTestId('set')).toBeVisible();
-  for (const bench of ['Targets', 'Methods', 'Less sugar', 'Gel map', 'Measurements', 'Keep']) {
+  for (const bench of [
+    'Targets',
+    'Methods',
+    'Less sugar',
+    'Gel map',
+    'Measurements',
+    'Save & share',
+  ]) {
     const tab = page.getByRole('tab', { name: bench, exact: true });
     await expect(tab).toHaveAttribute('aria-selected', 'true');
     await expect.poll(() => missedByTab(page), { timeout: 20_000 }).toEqual([]);

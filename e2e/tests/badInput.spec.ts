@@ -12,7 +12,7 @@ test('a line that is not recognized is kept, marked, warned about, and can be sa
 }) => {
   await typeLines(page, ['2 kg plums', '1 kg sugar', '3 blobs of zorp']);
   await expect(page.getByLabel('Line 3', { exact: true })).toHaveAttribute('aria-invalid', 'true');
-  await expect(page.getByText('“3 blobs of zorp” is left out of the sums.')).toBeVisible();
+  await expect(page.getByText('“3 blobs of zorp” isn’t counted.')).toBeVisible();
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');
   await page.getByRole('button', { name: 'Save batch' }).click();
   await expect(page.getByTestId('save-state')).toContainText('Saved');
@@ -31,7 +31,7 @@ for (const [line, message] of [
     kettle,
   }) => {
     await typeLines(page, ['2 kg plums', line]);
-    await expect(page.getByRole('region', { name: 'Mend' })).toContainText('Line 2: ');
+    await expect(page.getByRole('region', { name: 'Fix' })).toContainText('Line 2: ');
     await page.getByRole('button', { name: 'Save batch' }).click();
     await expect(page.getByRole('alert')).toContainText(message);
     expect(await kettle.send<Batch[]>('GET', '/batches')).toEqual([]);
@@ -42,7 +42,7 @@ for (const [line, message] of [
 test('markup in a line is shown as text; in a name it is refused', async ({ page, kettle }) => {
   const markup = '<img src=x onerror="document.title=1">';
   await typeLines(page, ['2 kg plums', `1 kg ${markup}`]);
-  await expect(page.getByText(`“1 kg ${markup}” is left out of the sums.`)).toBeVisible();
+  await expect(page.getByText(`“1 kg ${markup}” isn’t counted.`)).toBeVisible();
   expect(await page.locator('img[src="x"]').count()).toBe(0);
   expect(await page.title()).toBe('Idle Kettle');
   await page.getByLabel('Batch name').fill('<b>Plum</b>');

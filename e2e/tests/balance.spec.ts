@@ -62,7 +62,7 @@ test('a weak batch is made to set by one remedy, and undone by the keyboard', as
   kettle,
 }) => {
   await open(page, kettle, ['1 kg rhubarb', '1 kg sugar']);
-  await expect(page.getByTestId('diagnosis')).toContainText('Pectin is the short side');
+  await expect(page.getByTestId('diagnosis')).toContainText('Not enough pectin');
   const weak = await page.getByTestId('set').textContent();
   await page
     .getByRole('button', { name: /Add \d+ g powdered pectin/ })
@@ -86,7 +86,7 @@ test('exactly twelve half-pints are asked for, and the amounts follow', async ({
   await open(page, kettle, ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water']);
   await page.getByLabel('Jars wanted').fill('12');
   await page.getByRole('button', { name: 'Find the amounts' }).click();
-  await expect(page.getByTestId('asked')).toContainText('These are the amounts');
+  await expect(page.getByTestId('asked')).toContainText('The amounts are changed');
   await expect(page.getByText('Most likely 12 half-pints.')).toBeVisible();
   await expect(line(page, 1)).toHaveValue(/^\d\.\d+ kg crushed damsons$/);
 });
@@ -110,7 +110,9 @@ test('two wishes that collide are named', async ({ page, kettle }) => {
   await page.getByLabel('Jars wanted').fill('2');
   await page.getByLabel('Fruit to use').fill('20');
   await page.getByRole('button', { name: 'Find the amounts' }).click();
-  await expect(page.getByTestId('asked')).toContainText('The jars and the fruit collide.');
+  await expect(page.getByTestId('asked')).toContainText(
+    'The jars and the fruit don’t fit together.',
+  );
   await expect(line(page, 1)).toHaveValue('2 kg crushed damsons');
 });
 
@@ -143,7 +145,7 @@ test('less sugar shows where the set fails', async ({ page, kettle }) => {
   await page.getByRole('tab', { name: 'Less sugar' }).click();
   await expect(page.getByTestId('sugar-fails')).toContainText(/Below \d+ % of the sugar/);
   await page.getByRole('slider', { name: 'Share of the sugar' }).fill('0.5');
-  await expect(page.getByTestId('sugar-trial')).toContainText('50 % of the sugar, 700 g: pours');
+  await expect(page.getByTestId('sugar-trial')).toContainText('50 % of the sugar, 700 g: runny');
   await page.getByRole('button', { name: 'Use this much' }).click();
   await expect(line(page, 2)).toHaveValue('3.5 cups sugar');
   await expect(page.getByTestId('set')).toHaveText('Runny');
@@ -198,15 +200,15 @@ test('a formula is kept as a card, kept again as a version, and a batch started 
   kettle,
 }) => {
   await open(page, kettle, ['1 kg plums', '800 g sugar'], { product: 'conserve' });
-  await page.getByRole('tab', { name: 'Keep', exact: true }).click();
+  await page.getByRole('tab', { name: 'Save & share', exact: true }).click();
   await page.getByLabel('What changed in this version').fill('the first');
-  await page.getByRole('button', { name: 'Keep the card' }).click();
-  await expect(page.getByText('Kept as version 1')).toBeVisible();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
+  await expect(page.getByText('Saved as version 1')).toBeVisible();
   await line(page, 2).fill('700 g sugar');
   await page.getByRole('combobox', { name: /^As/ }).selectOption({ label: 'version 2 of Trial' });
   await page.getByLabel('What changed in this version').fill('won at the show');
-  await page.getByRole('button', { name: 'Keep the card' }).click();
-  await expect(page.getByText('Kept as version 2')).toBeVisible();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
+  await expect(page.getByText('Saved as version 2')).toBeVisible();
   const [recipe] = await kettle.send<Recipe[]>('GET', '/recipes');
   expect(recipe?.versions.map(({ note }) => note)).toEqual(['won at the show', 'the first']);
 
@@ -220,7 +222,7 @@ test('a formula is kept as a card, kept again as a version, and a batch started 
 
 test('a batch goes out as a recipe file, and comes in again', async ({ page, kettle }) => {
   await open(page, kettle, ['1 kg plums', '800 g sugar']);
-  await page.getByRole('tab', { name: 'Keep', exact: true }).click();
+  await page.getByRole('tab', { name: 'Save & share', exact: true }).click();
   const downloading = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Recipe (JSON-LD)' }).click();
   const file = await (await downloading).path();
@@ -303,8 +305,8 @@ test('a kitchen’s pot, jars and prices reach the batch, and a batch too large 
   await turnLabel(page);
   const pot = page.getByRole('combobox', { name: /^Pot/ });
   await expect(pot.locator('option:checked')).toHaveText('small pan');
-  await page.getByRole('button', { name: /Make this one of \d+ pots/ }).click();
-  await expect(page.getByRole('button', { name: /Make this one of/ })).toBeHidden();
+  await page.getByRole('button', { name: /Split it into \d+ pots/ }).click();
+  await expect(page.getByRole('button', { name: /Split it into/ })).toBeHidden();
   await expect(line(page, 1)).not.toHaveValue('4 kg crushed damsons');
 });
 
@@ -315,10 +317,10 @@ test('what is measured narrows the ranges, and a meter opens the pantry', async 
   await open(page, kettle, ['1 kg figs', '800 g sugar', '100 mL bottled lemon juice']);
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');
   await page.getByRole('tab', { name: 'Measurements' }).click();
-  await page.getByLabel(/Meter on the finished spread/).fill('12');
+  await page.getByLabel(/pH of the finished spread/).fill('12');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText('Enter a number from 1.5 to 8.');
-  await page.getByLabel(/Meter on the finished spread/).fill('3.9');
+  await page.getByLabel(/pH of the finished spread/).fill('3.9');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('shelf')).toContainText('Pantry');
   await expect(page.getByText('Your calibrated meter read pH 3.90')).toBeVisible();
@@ -331,7 +333,7 @@ test('a jelly from the fruit to the jars: juice through a cloth first, then meas
   await open(page, kettle, ['3 lb crab apples', '3 cups water', '4 cups sugar'], {
     product: 'jelly',
   });
-  await page.getByRole('button', { name: 'Start from the fruit' }).click();
+  await page.getByRole('button', { name: 'Start with juice' }).click();
   // The fruit and its water went into the pan; the sugar stays in the pot.
   await expect(line(page, 1)).toHaveValue('4 cups sugar');
   const pan = page.getByLabel('Fruit in the pan, cores and skins and all, one per line');
@@ -372,6 +374,6 @@ test('a melon that nothing sensible mends is told what it would take, and what t
   await open(page, kettle, ['2.27 kg diced melon', '1.13 kg sugar', '22 mL lemon juice']);
   // Ranges and remedies come from the worker, after the typical figures.
   await expect(page.getByTestId('beyond')).toContainText('low-sugar pectin', { timeout: 15_000 });
-  await expect(page.getByTestId('beyond')).toContainText('none of it makes this fruit safe');
+  await expect(page.getByTestId('beyond')).toContainText('none of this makes the fruit safe');
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');
 });

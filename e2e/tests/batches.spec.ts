@@ -22,10 +22,10 @@ test('batches are found by name, state and fruit; each says what it wants next',
   // What is on the stove first, then what waits in its jars.
   await expect(labels.nth(0)).toContainText('Hedge bramble');
   await expect(labels.nth(1)).toContainText('in jars');
-  await page.getByText('planned 1').click();
+  await page.getByText('planned (1)').click();
   await expect(labels).toHaveCount(1);
   await expect(labels).toContainText('Plum for the fair');
-  await page.getByText('all 3').click();
+  await page.getByText('all (3)').click();
   await page.getByLabel('Fruit').selectOption('plum');
   await expect(labels).toHaveCount(2);
   await page.getByLabel('Find a batch').fill('apple');
@@ -37,7 +37,7 @@ test('batches are found by name, state and fruit; each says what it wants next',
 
   await page.getByRole('link', { name: 'Jars of Plum and apple' }).click();
   await page.getByRole('button', { name: 'They’re already on the shelf' }).click();
-  await page.getByText('done 1').click();
+  await page.getByText('done (1)').click();
   await expect(labels).toContainText('Plum and apple');
   await page.getByLabel('Find a batch').fill('zorp');
   await page.getByRole('button', { name: 'Show all batches' }).click();
@@ -88,7 +88,7 @@ test('a server that is dead on a first visit is said to be, and asked again with
     await page.route('**/api/**', (route) => route.abort());
     await page.goto(`${kettle.address}${path}`);
     await expect(page.getByRole('alert')).toContainText('Could not load');
-    await expect(page.getByRole('alert')).toContainText('server does not answer');
+    await expect(page.getByRole('alert')).toContainText('server isn’t answering');
     await page.unroute('**/api/**');
     await page.getByRole('button', { name: 'Try again' }).click();
     await expect(page.getByRole('alert')).toBeHidden();
@@ -106,7 +106,7 @@ test('the cupboard is told what is bought and what a batch took, and takes it ba
   });
   await page.goto(`${kettle.address}/batches/${id}/prepare`);
   const shopping = page.getByRole('region', { name: 'Ingredients' });
-  await expect(shopping).toContainText('400 g, 14.1 oz lacking: 1 bag of 1 kg');
+  await expect(shopping).toContainText('400 g, 14.1 oz to buy: 1 bag of 1 kg');
   const stock = async () =>
     (await kettle.send<{ stock: { massG: number }[] }>('GET', '/kitchen')).stock;
   await shopping.getByRole('button', { name: 'Bought it all' }).click();

@@ -41,7 +41,7 @@ test('one chain on paper and at the stove: what goes in last, a probe that says 
   );
   await expect(press).toHaveAttribute('data-due', 'false');
   await press.click();
-  await expect(page.getByTestId('held-back')).toContainText('Does it boil?');
+  await expect(page.getByTestId('held-back')).toContainText('Is it boiling?');
   await page.getByRole('button', { name: 'Not yet' }).click();
   await expect(act).toHaveText('Bring to the boil, lid on');
   await press.click();
@@ -117,15 +117,12 @@ test('entries that cannot be, from before they were refused, are lines that can 
   await page.goto(`${kettle.address}/cook-sessions/${session.id}`);
   const act = page.getByTestId('next-act');
   await expect(act).toHaveText('Light the burner');
-  const wrong = page.getByRole('listitem').filter({ hasText: 'Does not count.' });
+  const wrong = page.getByRole('listitem').filter({ hasText: 'Doesn’t count.' });
   await expect(wrong).toHaveCount(5);
   await expect(wrong.filter({ hasText: 'Flame' })).toContainText('must be a number from 0 to 1.5');
-  await expect(wrong.filter({ hasText: 'Lit' })).toContainText('not of this cook');
+  await expect(wrong.filter({ hasText: 'Lit' })).toContainText('outside the batch');
   for (let left = 5; left > 0; left -= 1) {
-    await wrong
-      .first()
-      .getByRole('button', { name: /^Take back/ })
-      .click();
+    await wrong.first().getByRole('button', { name: /^Undo/ }).click();
     await expect(wrong).toHaveCount(left - 1);
   }
   await page.getByTestId('press').click();

@@ -11,7 +11,7 @@ async function brokenOn(page: Page, path: string, shown: string): Promise<string
   await page.locator(shown).or(page.getByRole('alert')).first().waitFor();
   const texts = await page.getByRole('alert').allTextContents();
   return texts
-    .filter((text) => /stopped working|could not be fetched/.test(text))
+    .filter((text) => /stopped working|Could not load/.test(text))
     .map((text) => `${path}: ${text}`);
 }
 

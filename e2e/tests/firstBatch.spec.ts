@@ -10,9 +10,11 @@ test('first run: set the altitude, type a recipe, read the verdicts, save, reloa
   await page.goto(kettle.address);
   await expect(page.getByRole('heading', { name: 'Where is your kitchen?' })).toBeVisible();
   await page.getByLabel('Altitude', { exact: true }).fill('5000');
-  await expect(page.getByRole('region', { name: 'Here' })).toContainText('stops at about 210.8 °F');
+  await expect(page.getByRole('region', { name: 'Here' })).toContainText(
+    'cook jam to about 210.8 °F',
+  );
   await expect(
-    page.getByRole('img', { name: /Water boils here at 202\.8 °F; stop 8\.0 °F above/ }),
+    page.getByRole('img', { name: /Water boils here at 202\.8 °F\. Cook to .*, 8\.0 °F above/ }),
   ).toBeVisible();
   expect(await fitsWidth(page)).toBe(true);
   await page.getByRole('button', { name: 'Next' }).click();
@@ -26,7 +28,7 @@ test('first run: set the altitude, type a recipe, read the verdicts, save, reloa
   await page.getByLabel(/Boiled/).check();
   expect(await fitsWidth(page)).toBe(true);
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('region', { name: 'Place' })).toContainText('boiled sterile');
+  await expect(page.getByRole('region', { name: 'Place' })).toContainText('jars are boiled first');
   await page.getByRole('link', { name: 'Batches' }).click();
 
   await expect(page.getByText('No batches yet.')).toBeVisible();

@@ -73,7 +73,7 @@ test('a new kitchen is asked for an altitude that can be, and may be told it in 
   expect(await kettle.send('GET', '/kitchen')).toMatchObject({ setUp: false });
   await page.getByLabel('Altitude', { exact: true }).fill('1000');
   await page.keyboard.press('Enter');
-  await page.getByRole('radio', { name: /Grams, and UK recipes/ }).check();
+  await page.getByRole('radio', { name: /Grams and UK recipes/ }).check();
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: /stockpot/ }).click();
   await page.getByRole('button', { name: /preserving pan/ }).click();

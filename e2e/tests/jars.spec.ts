@@ -73,7 +73,7 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
 
   // What is really in the pot, and the packing that follows.
   await page.getByRole('button', { name: 'Measure…' }).click();
-  await page.getByLabel('Ingredients now, mL').fill(String(8 * 237 + 70));
+  await page.getByLabel('In the pot now, mL').fill(String(8 * 237 + 70));
   await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByTestId('row-1')).toContainText('about 8 to go');
   await page.getByTestId('row-1').getByRole('button', { name: 'One filled' }).click();
@@ -83,9 +83,9 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   const jars = page.url();
   // The server dies with a jar just filled; the page goes on, and is loaded anew.
   await kettle.stop('SIGKILL');
-  await page.getByRole('button', { name: /^The rest, .* for the fridge$/ }).click();
+  await page.getByRole('button', { name: /^Put the last .* for the fridge$/ }).click();
   await close(page, '1');
-  await expect(page.getByTestId('delivery')).toContainText('kept here until it is back');
+  await expect(page.getByTestId('delivery')).toContainText('kept here until the server is back');
   await page.reload().catch(() => undefined);
   await kettle.start();
   await page.goto(jars);
@@ -107,7 +107,7 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   await expect(page.getByRole('alert')).toContainText('minutes are left');
   await page.getByRole('button', { name: 'Keep it boiling' }).click();
   await page.getByRole('button', { name: 'It lost the boil' }).click();
-  await expect(next(page)).toContainText('the whole 10 minutes begin again');
+  await expect(next(page)).toContainText('the whole 10 minutes start again');
   await press(page);
   await expect(page.getByTestId('clock')).toContainText('9:5');
 
@@ -116,8 +116,8 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   await kettle.stop('SIGKILL');
   await kettle.start();
   await page.reload();
-  await expect(next(page)).toContainText('Time is up: heat off');
-  await expect.poll(said).toContain('Time’s up. Time is up: heat off, canner');
+  await expect(next(page)).toContainText('Time’s up: heat off');
+  await expect.poll(said).toContain('Time’s up. Time’s up: heat off, canner');
   await press(page);
   await expect(next(page)).toContainText('Lid off, let them rest');
   await kettle.letGoBy(5.1 * 60_000);
@@ -146,7 +146,7 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   await page.getByRole('button', { name: 'It’s at a rolling boil' }).click();
   await kettle.letGoBy(10.1 * 60_000);
   await page.reload();
-  await expect(next(page)).toContainText('Time is up: heat off');
+  await expect(next(page)).toContainText('Time’s up: heat off');
   await press(page);
   await kettle.letGoBy(5.1 * 60_000);
   await page.reload();
@@ -239,7 +239,7 @@ test('no batch that is refused reaches the canner or the shelf, and each says wh
     const keeping = page.getByTestId('keeping');
     await expect(keeping).not.toHaveAttribute('data-verdict', 'pantry');
     await expect(keeping).toContainText('Not for the pantry');
-    await expect(keeping).toContainText('Fridge: eaten by');
+    await expect(keeping).toContainText('Fridge: eat by');
     await expect(page.getByRole('button', { name: 'In the fridge' }).first()).toBeVisible();
     await expect(page.getByRole('button', { name: 'Jars are in' })).toHaveCount(0);
   }
@@ -319,7 +319,7 @@ test('a lime curd in a steam canner goes by the gauge: from the mark on, longer 
   await expect(next(page)).toContainText('Keep the gauge at the mark for 20 minutes');
   await expect(page.getByTestId('clock')).toContainText('19:5');
   await page.getByRole('button', { name: 'It fell below the mark' }).click();
-  await expect(next(page)).toContainText('the whole 20 minutes begin again');
+  await expect(next(page)).toContainText('the whole 20 minutes start again');
   await expect(next(page)).not.toContainText('boil');
   await press(page);
   await expect(page.getByTestId('clock')).toContainText('19:5');
@@ -341,7 +341,7 @@ test('a tested formula that the cook names is on the screen and the label for ev
   });
   await page.goto(`${kettle.address}/batches/${id}/jars`);
   await expect(page.getByTestId('stated')).toContainText('County bulletin plum jam');
-  await expect(page.getByTestId('stated')).toContainText('decides where it says otherwise');
+  await expect(page.getByTestId('stated')).toContainText('has the last word');
   await page.getByTestId('row-1').getByRole('button', { name: 'One filled' }).click();
   await close(page, '1');
   await page.getByRole('button', { name: 'The pot is empty' }).click();
@@ -362,16 +362,18 @@ test('more jars than there are, and more than the pot holds, are told; nothing i
   });
   await page.goto(`${kettle.address}/batches/${id}/jars`);
   await page.getByRole('button', { name: 'Measure…' }).click();
-  await page.getByLabel('Ingredients now, mL').fill('9000');
+  await page.getByLabel('In the pot now, mL').fill('9000');
   await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByRole('alert')).toContainText('Enter a number from 0 to 4,712 mL.');
-  await page.getByLabel('Ingredients now, mL').fill('600');
+  await page.getByLabel('In the pot now, mL').fill('600');
   await page.getByRole('button', { name: 'Log it' }).click();
   const row = page.getByTestId('row-1');
   for (let i = 0; i < 2; i += 1) await row.getByRole('button', { name: 'One filled' }).click();
-  await expect(page.getByRole('list', { name: 'Mind' })).toContainText('2 of half-pint are filled');
+  await expect(page.getByRole('list', { name: 'Warnings' })).toContainText(
+    '2 of half-pint are filled',
+  );
   await expect(state(page, '1.2')).toBeVisible();
-  await page.getByRole('button', { name: /^Take back: Filled half-pint 2/ }).click();
+  await page.getByRole('button', { name: /^Undo: Filled half-pint 2/ }).click();
   await expect(state(page, '1.2')).toHaveCount(0);
 });
 
@@ -396,7 +398,7 @@ test('jars that come back, lids that are bought and jars that are chipped are co
   await sheet.getByRole('button', { name: 'broken or thrown out' }).click();
   await expect.poll(jar).toMatchObject({ count: 5, inUse: 4, lids: 2 });
   await sheet.getByLabel('Count').fill('many');
-  await expect(sheet.getByRole('alert')).toContainText('A whole number from 1');
+  await expect(sheet.getByRole('alert')).toContainText('Enter a whole number from 1');
 });
 
 test('axe finds nothing serious, and nothing sticks out, at the jars: light or dark, wide or narrow', async ({

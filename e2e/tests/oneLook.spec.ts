@@ -175,10 +175,10 @@ test('the label is turned over for the rest, and for where every figure comes fr
   const from = label.getByRole('region', { name: 'Sources' });
   await expect(from.getByRole('heading')).toHaveText([
     'Storage',
-    'Stop',
+    'Cook to',
     'Set',
     'Jars',
-    'Cook',
+    'Time',
     'Canner',
   ]);
   await page.keyboard.press('Enter');
@@ -205,5 +205,5 @@ test('a dipstick goes to its ends by key, and says the value it is dragged to', 
   await page.mouse.up();
   await sugar.focus();
   await page.keyboard.press('Home');
-  await expect(page.getByText(/Turned sugar|cannot be turned/)).toBeVisible();
+  await expect(page.getByText(/Changed sugar|Fix the highlighted/)).toBeVisible();
 });

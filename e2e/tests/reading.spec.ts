@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import { formatGrams, type PlanLine } from '@idle-kettle/core';
 import type { Page } from '@playwright/test';
 import { answerOf } from '../cli.ts';
@@ -48,7 +49,7 @@ test('of a messy recipe three lines are asked about, and each is mended with a p
   await page.getByRole('button', { name: 'Teach “Old Codlin”' }).click();
   const what = page.getByLabel('“Old Codlin” is our');
   await what.fill('zorp');
-  await expect(page.getByText('“zorp” is not in the larder.')).toBeVisible();
+  await expect(page.getByText('“zorp” isn’t a known ingredient')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Teach' })).toBeDisabled();
   await what.fill('apple');
   await what.press('Enter');
@@ -59,7 +60,7 @@ test('of a messy recipe three lines are asked about, and each is mended with a p
   // It is kept with the kitchen, where it came from, and can be forgotten there.
   await page.goto(`${kettle.address}/kitchen`);
   await expect(page.getByText('from “1 kg Old Codlin, peeled and cored”')).toBeVisible();
-  await page.getByRole('button', { name: 'Forget Old Codlin' }).click();
+  await page.getByRole('button', { name: 'Delete Old Codlin' }).click();
   await expect(page.getByText('None yet.')).toBeVisible();
   await page.goto(`${kettle.address}/batches/new`);
   await expect(flagged(page)).toHaveCount(1);
@@ -95,7 +96,9 @@ test('a line reads the same typed, pasted, as JSON-LD, on the command line and o
     }
     for (const [index, { text, massG, trouble }] of read.entries()) {
       await expect(line(page, index + 1)).toHaveValue(text);
-      await expect(grams(page, index + 1)).toContainText(trouble ?? formatGrams(massG ?? NaN));
+      await expect(grams(page, index + 1)).toContainText(
+        textOf(trouble ?? formatGrams(massG ?? NaN)),
+      );
     }
   }
 });
@@ -159,7 +162,7 @@ test('a name that cannot be kept says so, and what was typed stays', async ({ pa
   await page.getByLabel('“Old Codlin” is our').fill('apple');
   await page.route('**/api/kitchen/names', (route) => route.abort());
   await page.getByRole('button', { name: 'Teach' }).click();
-  await expect(page.getByRole('alert')).toContainText('Not kept.');
+  await expect(page.getByRole('alert')).toContainText('Not saved.');
   await expect(page.getByLabel('“Old Codlin” is our')).toHaveValue('apple');
   await page.unroute('**/api/kitchen/names');
   await page.getByRole('button', { name: 'Teach' }).click();

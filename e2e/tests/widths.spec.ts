@@ -1,7 +1,7 @@
 import type { Batch } from '@idle-kettle/contract';
 import { expect, fitsWidth, test } from '../kitchen.ts';
 
-const BENCHES = ['Targets', 'Methods', 'Less sugar', 'Gel map', 'Measurements', 'Keep'];
+const BENCHES = ['Targets', 'Methods', 'Less sugar', 'Gel map', 'Measurements', 'Save & share'];
 
 test('nothing sticks out of any screen or bench', async ({ page, kettle }) => {
   await kettle.setUpKitchen({

@@ -743,8 +743,8 @@ describe('names that the kitchen is taught', () => {
   });
 
   test.each([
-    [{ name: 'pumpkin', ingredient: 'apple' }, 'name', '“pumpkin” is pumpkin already.'],
-    [{ name: 'Codlin', ingredient: 'zorp' }, 'ingredient', 'Name something that is in the larder.'],
+    [{ name: 'pumpkin', ingredient: 'apple' }, 'name', '“pumpkin” is already pumpkin.'],
+    [{ name: 'Codlin', ingredient: 'zorp' }, 'ingredient', 'Name an ingredient from the list.'],
     [{ name: 'green beans', ingredient: 'apple' }, 'name', 'the name of something else'],
     [{ name: 7, ingredient: 'apple' }, 'name', 'Give a name'],
   ])('%j is refused, and nothing is kept', async (name, field, message) => {

@@ -85,5 +85,5 @@ test('faults are said by their lines, counted from one', () => {
   expect(sayError(new Refused(problem(400, faults) as never))).toBe(
     'Line 4: The amount must be more than zero. Give it a name.',
   );
-  expect(sayError(new Unreachable())).toContain('does not answer');
+  expect(sayError(new Unreachable())).toContain('isn’t answering');
 });

@@ -9,7 +9,7 @@ import { sayError } from '../api/request.ts';
 import { download, fileNameOf } from '../ui/download.ts';
 import { lineInText, runSheetOf } from '../words/runSheet.ts';
 import { Import } from './Import.tsx';
-import type { WorkbenchProps } from './Workbench.tsx';
+import type { WorkbenchProps } from './workbenchProps.ts';
 
 /** Keeps the formula as a recipe or a version of one; takes it out as a file, or brings one in. */
 export function Export({ name, formula, plan, onBringIn }: WorkbenchProps) {

@@ -4,7 +4,7 @@ import { formatGrams, formatVolume } from '@idle-kettle/core';
 import { useState } from 'react';
 import { slowPlanner } from '../workers/planner.ts';
 import { useAsked } from './useAnswer.ts';
-import type { WorkbenchProps } from './Workbench.tsx';
+import type { WorkbenchProps } from './workbenchProps.ts';
 
 const WIDTH = 520;
 const percent = (share: number): string => `${Math.round(100 * share)} %`;

@@ -2,7 +2,7 @@ import { say } from '@idle-kettle/words';
 import type { SettingsDto } from '@idle-kettle/contract';
 import { useState } from 'react';
 import { NumberField } from './NumberField.tsx';
-import type { WorkbenchProps } from './Workbench.tsx';
+import type { WorkbenchProps } from './workbenchProps.ts';
 
 /** What was measured of the raw batch, which narrows the ranges; and what vouches for its safety. */
 export function Measurements({ formula, plan, onSet }: WorkbenchProps) {

@@ -12,7 +12,7 @@ import {
 } from '@idle-kettle/core';
 import { useState } from 'react';
 import { slowPlanner } from '../workers/planner.ts';
-import type { WorkbenchProps } from './Workbench.tsx';
+import type { WorkbenchProps } from './workbenchProps.ts';
 
 type Answer = { readonly text: string; readonly good: boolean };
 

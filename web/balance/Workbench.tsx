@@ -1,6 +1,4 @@
 import { say } from '@idle-kettle/words';
-import type { Formula, Kitchen, SettingsDto } from '@idle-kettle/contract';
-import type { Plan, PlanRequest } from '@idle-kettle/core';
 import { memo, useRef, useState } from 'react';
 import { GelMap } from '../drawings/GelMap.tsx';
 import { Targets } from './Targets.tsx';
@@ -8,22 +6,7 @@ import { LessSugar } from './LessSugar.tsx';
 import { Measurements } from './Measurements.tsx';
 import { MethodsTable } from './MethodsTable.tsx';
 import { Export } from './Export.tsx';
-import type { Ask } from './useSlowQuestion.ts';
-
-export type WorkbenchProps = {
-  readonly name: string;
-  readonly formula: Formula;
-  readonly kitchen: Kitchen;
-  readonly plan: Plan;
-  readonly fruit: string;
-  /** Takes amounts that were worked out; null where they could not be. */
-  readonly onTake: (request: PlanRequest | null, did: string) => void;
-  readonly onSet: (settings: SettingsDto, did: string) => void;
-  /** Asks a worker about what is written by then, and does something with the answer. */
-  readonly onAsk: Ask;
-  /** A recipe from a file. */
-  readonly onBringIn: (text: string) => void;
-};
+import type { WorkbenchProps } from './workbenchProps.ts';
 
 const BENCHES = {
   ask: { title: 'balance.targets', Panel: Targets },

@@ -37,8 +37,8 @@ test('names and what is set besides are told where they differ', () => {
     ),
   ).toEqual([
     ['Plum, tart', 'Plum'],
-    ['kind: butter', 'kind: jam'],
-    [null, 'the first step: extract, lines ["3 lb apples"]'],
+    ['product: butter', 'product: jam'],
+    [null, 'first step: extract, lines ["3 lb apples"]'],
   ]);
 });
 

@@ -26,5 +26,5 @@ test('a recipe as JSON-LD gives its name and its lines', () => {
 test.each(['{', '[1, 2]', '{"@type": "Person"}'])('%s is refused, and nothing is taken', (text) => {
   const pasted = readPasted(text);
   expect(pasted.ok).toBe(false);
-  expect(pasted.ok ? '' : pasted.message).toContain('Nothing was taken.');
+  expect(pasted.ok ? '' : pasted.message).toContain('Nothing was imported.');
 });

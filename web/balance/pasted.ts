@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { message, say, textOf } from '@idle-kettle/words';
 import { readRecipeJsonLd, readRecipeText } from '@idle-kettle/core';
 
 /** What was found in something pasted or brought in from a file. */
@@ -20,9 +20,11 @@ export function readPasted(text: string): Pasted {
   return {
     ok: false,
     message: say('balance.nothingWasImported', {
-      value: reading.faults
-        .map(({ where, message }) => (where === '' ? message : `${where}: ${message}`))
-        .join(' '),
+      value: textOf(
+        reading.faults.map(({ where, message: said }) =>
+          where === '' ? said : message('api.fault', { where, message: said }),
+        ),
+      ),
     }),
   };
 }

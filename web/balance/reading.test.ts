@@ -37,7 +37,7 @@ describe('what is pasted', () => {
     const broken = readPasted('{"@type":"Recipe","recipeIngredient":[3]}');
     expect(broken).toMatchObject({ ok: false });
     expect(!broken.ok && broken.message).toContain('recipeIngredient[0]');
-    expect(!broken.ok && broken.message).toContain('Nothing was taken');
+    expect(!broken.ok && broken.message).toContain('Nothing was imported');
   });
 });
 
@@ -59,7 +59,7 @@ describe('a dipstick', () => {
     const gauges = outcome.ok ? (outcome.plan.gauges ?? []) : [];
     expect(gauges.map((gauge) => shown(gauge, gauge.value.p50))).toHaveLength(4);
     for (const gauge of gauges) {
-      expect(readingInWords(gauge, false)).toContain(`window of ${gauge.window.low}`);
+      expect(readingInWords(gauge, false)).toContain(`range of ${gauge.window.low}`);
     }
   });
 

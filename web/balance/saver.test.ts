@@ -3,8 +3,9 @@ import fc from 'fast-check';
 import { Unreachable } from '../api/request.ts';
 import { FakeBatches, memoryStorage } from '../test/fakeBatches.ts';
 import { FakeClock } from '../test/fakeClock.ts';
-import { fakeNet, type Fate } from '../test/fakeNet.ts';
-import { anyWeather, forecast, weatherOf, type Weather } from '../test/weather.ts';
+import { fakeNet } from '../test/fakeNet.ts';
+import type { Fate, Weather } from '../test/fate.ts';
+import { anyWeather, forecast, weatherOf } from '../test/weather.ts';
 import { keepDraft, keptDraft } from './draft.ts';
 import { QUIET_MS, Saver, type Content } from './saver.ts';
 

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import { formatMass, type Gauge, type GaugeId, type Layers, type Plan } from '@idle-kettle/core';
 import { memo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { KETTLE, kettlePath } from './kettle.ts';
@@ -253,7 +253,7 @@ function Stick({ gauge, short, x, room, onTurn }: StickProps) {
       ref={stick}
       role="slider"
       tabIndex={0}
-      aria-label={`${gauge.side}, ${gauge.name}`}
+      aria-label={`${gauge.side}, ${textOf(gauge.name)}`}
       aria-orientation="vertical"
       aria-valuemin={Math.min(gauge.foot, gauge.top)}
       aria-valuemax={Math.max(gauge.foot, gauge.top)}

@@ -39,22 +39,22 @@ test('who cannot see a stick is told value, range, window and whether it is shor
   }; // prettier-ignore
   const said = readingInWords(gauge as never, true);
   expect(said).toContain('acid pH 3.3, from pH 3.1 to pH 3.5; inside the range of 2.9 to 3.4');
-  expect(said).toContain('the short side');
+  expect(said).toContain('this is what’s short');
   expect(readingInWords({ ...gauge, reading: 'over' } as never, false)).not.toContain('short side');
 });
 
 test('a caption says what is measured, in what, and what the method wants', () => {
   const at = (of: object) => captionOf({ window: { low: 35, high: 95 }, ...of } as never);
   expect(at({ id: 'fruit', unit: 'g', value: { p50: 74.6 } })).toEqual({
-    is: '75 g in 100 g',
-    wants: 'wants 35–95 g',
+    is: '75 g per 100 g',
+    wants: 'needs 35–95 g',
   });
   expect(
     at({ id: 'acid', unit: '', value: { p50: 3.14 }, window: { low: 2.8, high: 3.5 } }),
-  ).toEqual({ is: 'pH 3.1 when done', wants: 'wants 2.8–3.5' });
+  ).toEqual({ is: 'pH 3.1 when done', wants: 'needs 2.8–3.5' });
   expect(
     at({ id: 'pectin', unit: 'times', value: { p50: 1.58 }, window: { low: 0.75, high: 2 } }),
-  ).toEqual({ is: '1.58 times of what it needs', wants: 'wants 0.75–2 times' });
+  ).toEqual({ is: '1.58 times what it needs', wants: 'needs 0.75–2 times' });
 });
 
 test('a side is off where it is short or out of its window', () => {

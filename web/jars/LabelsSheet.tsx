@@ -73,7 +73,7 @@ export function LabelsSheet({ session, jarPlan, progress, onClose }: Props) {
           >
             {LABEL_SHEETS.map(({ id, name }) => (
               <option key={id} value={id}>
-                {name}
+                {say(name)}
               </option>
             ))}
           </select>

@@ -38,7 +38,7 @@ export function ShowSheet({ session, jarPlan, progress, onClose }: Props) {
                 <label className="flex cursor-pointer items-start gap-3">
                   <input type="checkbox" className="checkbox mt-0.5" />
                   <span>
-                    <b>{what}:</b> {right}
+                    <b>{say(what)}:</b> {say(right)}
                   </span>
                 </label>
               </li>

@@ -104,14 +104,14 @@ describe('what wants doing', () => {
     const log = filled().at(2, 'loaded', '1.1-7', 1).at(5, 'canner-boils', null, 1);
     log.at(8, 'boil-lost', null, 1);
     expect(first(log, 9)?.title).toBe('Back to a full boil');
-    expect(first(log, 9)?.detail).toContain('the whole 10 minutes begin again');
+    expect(first(log, 9)?.detail).toContain('the whole 10 minutes start again');
   });
 
   test('of two loads the one whose time is up rings first', () => {
     const log = filled().at(2, 'loaded', '1.1-7', 1).at(2, 'loaded', '1.8', 2);
     log.at(5, 'canner-boils', null, 1).at(9, 'canner-boils', null, 2);
     expect(calls(log, 16).map(({ title }) => title)).toEqual([
-      'Time is up: heat off, canner',
+      'Time’s up: heat off, canner',
       'Keep boiling for 10 minutes, canner 2',
     ]);
     expect(calls(log, 20).filter(({ rings }) => rings)).toHaveLength(2);
@@ -130,7 +130,7 @@ describe('what wants doing', () => {
       [...(press ? [press] : []), ...others].flatMap(({ notes }) => notes.map(([kind]) => kind)),
     );
     expect(new Set(kinds)).toEqual(new Set(['to-fridge', 'to-freezer']));
-    expect(said[0]?.detail).toContain('Not into the canner');
+    expect(said[0]?.detail).toContain('Not the canner');
   });
 
   test('more than a day after, a loose lid is only for the fridge', () => {
@@ -177,6 +177,6 @@ describe('what is said aloud', () => {
     expect(texts(6)).toContain('Keep boiling for 10 minutes');
     expect(texts(10)).toContain('5 minutes to go');
     expect(texts(14)).toContain('1 minute to go');
-    expect(texts(15)).toContain('Time’s up. Time is up: heat off, canner');
+    expect(texts(15)).toContain('Time’s up. Time’s up: heat off, canner');
   });
 });

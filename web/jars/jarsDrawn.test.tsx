@@ -61,14 +61,14 @@ const STAGES: readonly (readonly [
   minute: number,
   words: readonly (string | RegExp)[],
 ])[] = [
-  ['a full pot', new JarLog(), 1, ['Fill the jars now', 'Keep 10 jars hot, one of them to spare', 'about 8 to go', 'For the pantry']],
+  ['a full pot', new JarLog(), 1, ['Fill the jars now', 'Keep 10 jars hot, including one spare', 'about 8 to go', 'Pantry, until']],
   ['some jars filled', new JarLog().at(0, 'filled', '1.1-3'), 2, ['3 filled', 'Remove bubbles']],
   ['jars that are closed', full(), 4, ['half-pints into the canner', '7 filled']],
-  ['a load in the canner', loaded(), 6.5, ['covered by 1 to 2 in of water', 'No minute counts before']],
+  ['a load in the canner', loaded(), 6.5, ['covered by 1 to 2 in of water', 'Time starts at the full rolling boil']],
   ['a canner that heats', heating(), 20, ['Up to a full rolling boil', 'It’s at a rolling boil']],
   ['a rolling boil', boiling(), 32, ['Keep boiling for 10 minutes', 'It lost the boil', '8:00']],
-  ['a boil that was lost', boiling().at(33, 'boil-lost', null, 1), 34, ['the whole 10 minutes begin again']],
-  ['time that is up', boiling(), 40.5, ['Time is up: heat off']],
+  ['a boil that was lost', boiling().at(33, 'boil-lost', null, 1), 34, ['the whole 10 minutes start again']],
+  ['time that is up', boiling(), 40.5, ['Time’s up: heat off']],
   ['a rest', rested(), 46, ['Lid off, let them rest']],
   ['the end of a rest', rested(), 50.5, ['Lift the jars straight out']],
   ['jars that cool', cooling(), 2 * HOUR, ['Leave them to cool']],
@@ -93,8 +93,10 @@ test('with no network, and with a browser that keeps nothing, it says so and goe
       html(<Jars session={cook} log={{ ...stillLog([]), ...change }} />, [[['kitchen'], KITCHEN]]),
     );
   expect(bar({})).toContain('All saved');
-  expect(bar({ heard: false, waiting: 3 })).toContain('3 kept here until it is back');
-  expect(bar({ keeps: false })).toMatch(/this browser keeps nothing|not kept/i);
+  expect(bar({ heard: false, waiting: 3 })).toContain(
+    '3 entries kept here until the server is back',
+  );
+  expect(bar({ keeps: false })).toMatch(/this browser can’t store anything/i);
   expect(bar({ refused: 'The cook has ended.' })).toContain('The cook has ended.');
 });
 
@@ -113,11 +115,11 @@ test.each(REFUSED)('$name is told where to go, and no canner is offered', ({ lin
     const markup = screen(log, 16 * HOUR, lines, { formula });
     const text = wordsOf(markup);
     expect(nonsenseIn(markup)).toEqual([]);
-    expect(text).not.toMatch(/For the pantry|(?<!Not )into the canner|rolling boil|Onto the shelf/);
+    expect(text).not.toMatch(/Pantry, until|(?<!Not )into the canner|rolling boil|Onto the shelf/);
     expect(text).toMatch(/fridge|freezer|cannot be followed/i);
   }
 });
 
 test('what cannot be followed says where it belongs', () => {
-  expect(read(new JarLog(), 1, ['3 blobs of zorp'])).toContain('keep them in the fridge');
+  expect(read(new JarLog(), 1, ['3 blobs of zorp'])).toContain('Keep them in the fridge');
 });

@@ -49,9 +49,9 @@ export function EquipmentSheet({ kitchen, part, onClose }: Props) {
   });
   const trouble = formState.errors.root?.message ?? (save.error && sayError(save.error));
   return (
-    <Drawer title={title} unsaved={formState.isDirty} onClose={onClose}>
+    <Drawer title={say(title)} unsaved={formState.isDirty} onClose={onClose}>
       <form onSubmit={(event) => void onSubmit(event)} noValidate className="flex flex-col gap-5">
-        <p>{hint}</p>
+        <p>{say(hint)}</p>
         <Fields control={control} register={register} />
         <button type="submit" className="btn btn-primary btn-lg w-fit" disabled={save.isPending}>
           {say('kitchen.save')}

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { type PlainMessageId, say } from '@idle-kettle/words';
 import { HEAT_IDS, HEAT_SOURCES, USUAL_HALF_PINTS, type HeatId } from '@idle-kettle/core';
 import { Plus, X } from 'lucide-react';
 import { useFieldArray, type Control, type UseFormRegister } from 'react-hook-form';
@@ -223,8 +223,8 @@ export type EquipmentPart = ListName | 'canner';
 /** The form of each kind: its title, what to know of it, its fields. */
 export const EQUIPMENT_PARTS: {
   readonly [part in EquipmentPart]: {
-    readonly title: string;
-    readonly hint: string;
+    readonly title: PlainMessageId;
+    readonly hint: PlainMessageId;
     readonly Fields: (props: PartProps) => React.ReactNode;
   };
 } = {

@@ -1,3 +1,4 @@
+import { say } from '@idle-kettle/words';
 import { BARE_KITCHEN, requestInKitchen } from '@idle-kettle/contract';
 import { jarProgressOf, jarPlanOf, effectiveEvents, type JarPlan } from '@idle-kettle/core';
 import { JarLog } from '../../core/test/jarLog.ts';
@@ -45,7 +46,7 @@ describe('sheets of labels', () => {
         expect(y + sheet.highMm).toBeLessThanOrEqual(high + 0.01);
       }
       expect(Math.min(sheet.acrossMm, sheet.downMm)).toBeGreaterThanOrEqual(0);
-      expect(sheet.name).toContain(String(sheet.rows * sheet.columns));
+      expect(say(sheet.name)).toContain(String(sheet.rows * sheet.columns));
     },
   );
 
@@ -119,7 +120,7 @@ describe('a label', () => {
   test('of what is not for the shelf says fridge, and a day', () => {
     const melon = text(sheetOf(['2 kg diced melon', '1 kg sugar']));
     expect(melon.before).toBe('Eat by 26 Sep 2026');
-    expect(melon.keep).toContain('Not for the pantry');
+    expect(melon.keep).toContain('Keep refrigerated');
   });
 
   test('bears the cook’s own statement for ever', () => {
@@ -150,9 +151,9 @@ describe('an entry card', () => {
   test('says what shows ask: product, process, minutes, altitude, headspace, date', () => {
     expect(rows(new JarLog().closed(0, '1.1-3').processed(1, 1, '1.1-3', 10, 30))).toMatchObject({
       Product: 'jam',
-      Processed: 'boiling-water canner',
+      Processing: 'boiling-water canner',
       Minutes: '20',
-      Altitude: '4,101 ft (1250 m)',
+      Altitude: '4,101 ft (1,250 m)',
       Headspace: '¼ in',
       Jars: 'clean and hot',
     });
@@ -160,7 +161,7 @@ describe('an entry card', () => {
 
   test('claims no process that was cut short', () => {
     expect(rows(new JarLog().closed(0, '1.1-3').processed(1, 1, '1.1-3', 10, 3))).toMatchObject({
-      Processed: 'none: for the fridge',
+      Processing: 'none: for the fridge',
       Minutes: 'none',
     });
     expect(new Set(JUDGED.map(({ id }) => id)).size).toBe(JUDGED.length);

@@ -1,7 +1,8 @@
+import { type PlainMessageId } from '@idle-kettle/words';
 /** A sheet of labels by its measures, mm. Nothing here is anybody’s number: whoever has such a sheet finds it by its sizes. */
 export type LabelSheetSize = {
   readonly id: string;
-  readonly name: string;
+  readonly name: PlainMessageId;
   readonly page: 'A4' | 'LETTER';
   readonly shape: 'oblong' | 'round' | 'tag';
   readonly wideMm: number;

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { type PlainMessageId, say } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
 import { convert, isNamed, type JarProgress, type JarPlan } from '@idle-kettle/core';
 import { format } from 'date-fns';
@@ -64,8 +64,8 @@ export function entryOf(
 /** What judges of soft spreads look at; common practice of county shows. */
 export const JUDGED: readonly {
   readonly id: string;
-  readonly what: string;
-  readonly right: string;
+  readonly what: PlainMessageId;
+  readonly right: PlainMessageId;
 }[] = [
   {
     id: 'jar',

@@ -23,7 +23,7 @@ export const showPdf = (name: string, entry: readonly EntryRow[]): TDocumentDefi
     { text: say('labels.whatAJudgeLooksFor'), fontSize: 15, bold: true, margin: [0, 24, 0, 6] },
     {
       stack: JUDGED.map(({ what, right }) => ({
-        text: [{ text: `[  ]  ${what}: `, bold: true }, right],
+        text: [{ text: `[  ]  ${say(what)}: `, bold: true }, say(right)],
         margin: [0, 0, 0, 5],
       })),
     },

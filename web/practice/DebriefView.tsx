@@ -52,7 +52,7 @@ export function DebriefView({ session, debrief }: { session: CookSession; debrie
         />
       </p>
       <p className="border-l-4 border-secondary pl-3 text-lg">
-        <b>{FAULTS[fault].name}.</b> {debrief.lesson}
+        <b>{textOf(FAULTS[fault].name)}.</b> {textOf(debrief.lesson)}
       </p>
       <Points title={say('practice.whatToldYou')} points={debrief.told.map(textOf)} />
       <Points title={say('practice.whatYouMissed')} points={debrief.missed.map(textOf)} />

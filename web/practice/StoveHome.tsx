@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import { Say } from '../ui/Say.tsx';
 import type { CookSessionSummary } from '@idle-kettle/contract';
 import { FAULT_IDS, FAULTS, type FaultId } from '@idle-kettle/core';
@@ -99,7 +99,7 @@ const Scores = ({ sessions }: { sessions: readonly CookSessionSummary[] }) => (
               <Link to={`/cook-sessions/${session.id}`} className="link">
                 {session.name}
               </Link>
-              , {FAULTS[session.fault ?? 'none'].name.toLowerCase()}
+              , {textOf(FAULTS[session.fault ?? 'none'].name).toLowerCase()}
             </td>
             <td className="text-right font-bold tabular-nums">{session.score}</td>
           </tr>
@@ -162,12 +162,12 @@ function PracticeForm() {
             <option value="any">{say('practice.surpriseMe')}</option>
             {FAULT_IDS.map((id) => (
               <option key={id} value={id}>
-                {FAULTS[id].name}
+                {textOf(FAULTS[id].name)}
               </option>
             ))}
           </select>
         </label>
-        {fault !== 'any' && <p className="opacity-80">{FAULTS[fault].told}</p>}
+        {fault !== 'any' && <p className="opacity-80">{textOf(FAULTS[fault].told)}</p>}
         <fieldset className="flex flex-wrap items-center gap-2">
           <legend>{say('practice.speed')}</legend>
           {SPEEDS.map((times) => (

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import {
   UNOBSERVED_IN_WORDS,
   fahrenheitDegrees,
@@ -80,7 +80,7 @@ export function Figures({ cookPlan, known, sinceMin, scale }: Props) {
             : [togo, minutes, solids]}
       </div>
       <p className="mt-1 min-h-6 text-base" role="status" data-testid="unobserved">
-        {known?.unobserved ? UNOBSERVED_IN_WORDS[known.unobserved] : ''}
+        {known?.unobserved ? textOf(UNOBSERVED_IN_WORDS[known.unobserved]) : ''}
       </p>
       {known !== null && known.unobserved !== 'not lit' && (
         <Where about={say('stove.timeAndSolids')}>

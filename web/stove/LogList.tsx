@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import {
   entryFault,
   nameOf,
@@ -27,11 +27,13 @@ export const LogList = memo(function LogList({ entries, counted, scale, sizes, n
   const done = entries.filter(({ kind }) => kind !== 'temperature' && kind !== 'undo').toReversed();
   const standing = new Set(stillStanding(counted).map(nameOf));
   const timely = new Set(counted.map(nameOf));
+  const faultOf = (entry: KeptEntry): string | null => {
+    const fault = entryFault(entry);
+    return fault && textOf(fault.message);
+  };
   /** Why an entry does not count; null where it does, or was taken back. */
   const wrongWith = (entry: KeptEntry): string | null =>
-    timely.has(nameOf(entry))
-      ? (entryFault(entry)?.message ?? null)
-      : say('stove.thisTimeIsOutsideThe');
+    timely.has(nameOf(entry)) ? faultOf(entry) : say('stove.thisTimeIsOutsideThe');
   /** The undo that stands against an entry. */
   const undoing = (name: string) =>
     entries.findLast(({ kind, text }) => kind === 'undo' && text === name);

@@ -100,7 +100,7 @@ describe('“it boils” at a real pot', () => {
   test('is held back while a probe is far from it, and asked about', () => {
     const cold = call(lit, 3, known({ shownC: 61 }));
     expect(cold.due).toBe(false);
-    expect(cold.heldBack).toMatch(/shows 141\.8 °F, and water boils here at 212\.0 °F/);
+    expect(cold.heldBack).toMatch(/shows 141\.8 °F, but water boils here at 212\.0 °F/);
     expect(call(lit, 6, known({ shownC: 99 }))).toMatchObject({ due: true, heldBack: null });
   });
 

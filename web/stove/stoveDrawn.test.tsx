@@ -73,12 +73,12 @@ const STAGES: readonly (readonly [
   words: readonly string[],
 ])[] = [
   ['a cold pot', JAM, [], 0.5, ['Burner is on']],
-  ['a pot that warms', JAM, LIT, 3, ['lit 3:00', 'Add the sugar', 'Added']],
+  ['a pot that warms', JAM, LIT, 3, ['burner on 3:00', 'Add the sugar', 'Added']],
   ['a pot that boils', JAM, BOILS, 14, ['Stirred', 'Plate test…', '14:00']],
   ['readings', JAM, [...BOILS, [13, 'temperature', 96.2], [14, 'temperature', 97.1]], 14.5, ['Stirred']],
   ['a drop that runs', JAM, [...BOILS, [30, 'plate-test', undefined, 'runs']], 31, ['Plate']],
   ['a thermometer in boiling water', JAM, [[0, 'in-water']], 1, ['boiling water']],
-  ['a butter', cookOf(['3 kg apples, cored', '500 g sugar', '500 mL water'], 'butter'), LIT, 5, ['Bring it to the boil', 'Mound test…']],
+  ['a butter', cookOf(['3 kg apples, cored', '500 g sugar', '500 mL water'], 'butter'), LIT, 5, ['Bring to the boil', 'Mound test…']],
   ['a curd', cookOf(['1 cup bottled lemon juice', '2 1/2 cups sugar', '3/4 cup butter', '7 egg yolks', '4 eggs'], 'curd'), LIT, 2, ['82 °C']],
   ['a jam with pectin', cookOf(['5 cups crushed strawberries', '7 cups sugar', '49 g powdered pectin']), LIT, 4, ['rolling']],
   ['a jelly', cookOf(['1 L apple juice', '750 g sugar'], 'jelly'), LIT, 4, ['Stay with it']],
@@ -97,11 +97,11 @@ test.each(STAGES)('the stove draws, and says what is next: %s', (_, cook, notes,
 test('what is years off is shown to be taken back, and counts for nothing', () => {
   const markup = stove(JAM, [[-9_000_000, 'stirred'], ...LIT], 3);
   expect(nonsenseIn(markup)).toEqual([]);
-  expect(wordsOf(markup)).toContain('Does not count');
+  expect(wordsOf(markup)).toContain('Doesn’t count');
 });
 
 test('what cannot be followed says so', () => {
-  expect(wordsOf(stove(cookOf(['3 blobs of zorp']), LIT, 3))).toContain('cannot be followed');
+  expect(wordsOf(stove(cookOf(['3 blobs of zorp']), LIT, 3))).toContain('can’t be followed');
 });
 
 describe('what is read of a pot', () => {

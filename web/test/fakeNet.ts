@@ -1,24 +1,7 @@
 import type { Problem } from '@idle-kettle/contract';
 import { LONGEST_MS, Refused, Unreachable, type Send } from '../api/request.ts';
 import type { FakeClock } from './fakeClock.ts';
-import type { Weather } from './weather.ts';
-
-/** What becomes of one call on its way. */
-export type Fate =
-  /** Heard and answered. */
-  | 'ok'
-  /** Never heard. */
-  | 'drop'
-  /** Heard, and the answer lost. */
-  | 'lost'
-  /** Not answered in time, and heard only after whoever asked has given up. */
-  | 'late'
-  /** Heard twice: once now and once a good while later. */
-  | 'double'
-  /** A server in a hurry or in trouble, which has done nothing. */
-  | 408
-  | 429
-  | 503;
+import type { Weather } from './fate.ts';
 
 /** How a server answers a call. */
 export type Answer = (path: string, method: string, body: unknown) => unknown;

@@ -1,8 +1,5 @@
 import fc from 'fast-check';
-import type { Fate } from './fakeNet.ts';
-
-/** What becomes of the next call, and how long it takes on its way, ms. */
-export type Weather = () => { readonly fate: Fate; readonly ms: number };
+import type { Fate, Weather } from './fate.ts';
 
 type Call = readonly [fate: Fate, ms: number];
 

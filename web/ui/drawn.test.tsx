@@ -117,7 +117,7 @@ test.each<[string, Partial<SaverState>, string]>([
   ['a save under way', { pending: true }, 'Saving…'],
   ['a new batch', { saved: null, changed: true }, 'Not saved yet; kept in this browser'],
   ['a conflict', { theirs: saved, changed: true }, 'Changed on another device'],
-  ['a server that is away', { error: new Unreachable() }, 'saved when it answers again'],
+  ['a server that is away', { error: new Unreachable() }, 'saved when the server answers'],
   ['a batch that was put away', { error: refused(404) }, 'Save this one as a new batch'],
   ['a refusal', { error: refused(400) }, 'Try again'],
 ])('the bar says where things stand: %s', (_, change, words) => {
@@ -125,7 +125,7 @@ test.each<[string, Partial<SaverState>, string]>([
 });
 
 test('an empty sheet is said to be empty', () => {
-  expect(bar({ saved: null }, true)).toContain('No ingredients yet');
+  expect(bar({ saved: null }, true)).toContain('Nothing to save yet');
 });
 
 test('a boundary draws what stands in it, and after a failure its notice in the place of it', () => {

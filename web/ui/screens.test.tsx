@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import '../test/window.ts';
 import {
   BARE_KITCHEN,
@@ -130,7 +131,7 @@ const METRIC: Kitchen = {
 const DRAWN: readonly (readonly [what: string, Name, Answers, string, words: readonly string[]])[] = [
   ['a kitchen nobody has set up', 'kitchen', answers(NEW_KITCHEN), 'x', ['Step 1 of 3', 'Where is your kitchen?', 'Skip the rest']],
   ['a kitchen', 'kitchen', answers(FULL_KITCHEN), 'x', ['Pots and burners', '12 × half-pint', '1 new lid', '3 more full', 'Old Codlin']],
-  ['a kitchen by the metre', 'kitchen', answers(METRIC), 'x', ['Shows grams and liters', 'Give an altitude', '237 mL']],
+  ['a kitchen by the metre', 'kitchen', answers(METRIC), 'x', ['Shows grams and liters', 'Enter an altitude', '237 mL']],
   ['a kitchen without anything', 'kitchen', answers({ ...NEW_KITCHEN, setUp: true }), 'x', ['No pot yet', 'No jars counted', 'Nothing counted yet.', 'No prices yet, so no cost.']],
   ['no batches', 'batches', answers(DEFAULTS, [['batches'], []]), 'x', ['No batches yet.', 'Start a batch']],
   ['batches in every state', 'batches', answers(DEFAULTS, [['batches'], [
@@ -140,7 +141,7 @@ const DRAWN: readonly (readonly [what: string, Name, Answers, string, words: rea
     summary(PLUM, { id: 'd', name: 'Old plum', state: 'done' }),
   ]]), 'x', ['Plum', 'Odd', 'Blank', 'Old plum']],
   ['an empty sheet', 'balance', answers(DEFAULTS), 'new', ['I have', 'No ingredients yet']],
-  ['a jam', 'balance', answers(DEFAULTS, ...one(PLUM)), 'plum', ['Storage', 'Stop', 'Set', 'Jars', 'Cook', 'Canner', 'Pantry, 12 months', 'Prepare']],
+  ['a jam', 'balance', answers(DEFAULTS, ...one(PLUM)), 'plum', ['Storage', 'Cook to', 'Set', 'Jars', 'Time', 'Canner', 'Pantry, 12 months', 'Prepare']],
   ['a jam by the metre', 'balance', answers(METRIC, ...one(PLUM)), 'plum', ['at sea level', '°C']],
   ['a batch with a line that nobody knows', 'balance', answers(DEFAULTS, ...one(BAD)), 'bad', ['Fridge', 'zorp']],
   ['a batch without lines', 'balance', answers(DEFAULTS, ...one(BLANK)), 'blank', ['Blank']],
@@ -148,9 +149,9 @@ const DRAWN: readonly (readonly [what: string, Name, Answers, string, words: rea
   ['a run sheet of nothing', 'prepare', answers(DEFAULTS, ...one(BLANK)), 'blank', ['There is nothing to prepare yet.']],
   ['no recipes', 'recipes', answers(DEFAULTS, [['recipes'], []]), 'x', ['No recipes yet.']],
   ['recipes', 'recipes', answers(DEFAULTS, [['recipes'], [RECIPE]]), 'x', ['Plum of the house', 'less sugar']],
-  ['an empty stove', 'stove', answers(DEFAULTS, [['cooks'], []]), 'x', ['Nothing. A batch is set on the stove from its page', 'Practice kettle']],
+  ['an empty stove', 'stove', answers(DEFAULTS, [['cooks'], []]), 'x', ['Nothing yet. Open a batch’s page and press Stove', 'Practice kettle']],
   ['a stove with pots', 'stove', answers(DEFAULTS, [['cooks'], [cook({}), cook({ id: 'p', fault: 'none' }), cook({ id: 'o', fault: 'thermometer-low', endedAt: WHEN, score: 82 })]]), 'x', ['(practice)', '82']],
-  ['a batch before it is cooked', 'begin', answers(DEFAULTS, ...one(PLUM), [['cooks'], []]), 'plum', ['Plum, on the stove', 'Start a batch']],
+  ['a batch before it is cooked', 'begin', answers(DEFAULTS, ...one(PLUM), [['cooks'], []]), 'plum', ['Plum, on the stove', 'Start cooking']],
   ['a batch whose pot is on', 'begin', answers(DEFAULTS, ...one(PLUM), [['cooks'], [cook({})]]), 'plum', ['Go on with the pot on the stove', 'Start another pot of it']],
 ]; // prettier-ignore
 
@@ -174,6 +175,6 @@ test('a plan is the same on the screen as it is worked out', () => {
   const outcome = planInKitchen(PLUM, DEFAULTS, 0);
   if (!outcome.ok) throw new Error('no plan');
   const text = wordsOf(screen('balance', answers(DEFAULTS, ...one(PLUM))));
-  expect(text).toContain(outcome.plan.shelf.reasons[0]);
-  expect(text).toContain(outcome.plan.set?.text ?? 'no set');
+  expect(text).toContain(textOf(outcome.plan.shelf.reasons[0] ?? ''));
+  expect(text).toContain(textOf(outcome.plan.set?.text ?? 'no set').split('. ')[0]);
 });

@@ -59,7 +59,7 @@ describe('the run sheet tells the order of work, by common practice', () => {
       [
         /^Light .* 1,000 g seville orange and 1,997 g water/,
         /^Soften the peel/,
-        /^Sugar in. 2,000 g white sugar/,
+        /^Add the sugar. 2,000 g white sugar/,
         /^Boil hard/,
       ],
     ],
@@ -69,7 +69,7 @@ describe('the run sheet tells the order of work, by common practice', () => {
       [
         /^Light .* 2,000 g damson/,
         /^Soften the fruit, lid on/,
-        /^Sugar in. 1,400 g white sugar/,
+        /^Add the sugar. 1,400 g white sugar/,
         /^Boil hard/,
       ],
     ],
@@ -79,18 +79,18 @@ describe('the run sheet tells the order of work, by common practice', () => {
       [
         /^Light .* 500 g dried apricot and 700 g water/,
         /^Soften the fruit/,
-        /^Sugar in. 500 g white sugar/,
+        /^Add the sugar. 500 g white sugar/,
       ],
     ],
     [
       'and cooked with its sugar where there is none',
       { lines: ['500 g dried apricots', '500 g honey'] },
-      [/^Light .* 500 g dried apricot/, /^Sugar in. 500 g honey/, /^Boil hard/],
+      [/^Light .* 500 g dried apricot/, /^Add the sugar. 500 g honey/, /^Boil hard/],
     ],
     [
       'soft fruit and sugar together',
       { lines: ['2 kg raspberries', '1.4 kg sugar'] },
-      [/^Light .* 2,000 g raspberry/, /^Sugar in. 1,400 g white sugar/, /^Boil hard/],
+      [/^Light .* 2,000 g raspberry/, /^Add the sugar. 1,400 g white sugar/, /^Boil hard/],
     ],
     [
       'sugar of a butter near the end',
@@ -115,8 +115,8 @@ describe('the run sheet tells the order of work, by common practice', () => {
       ],
     });
     const at = [
-      /^Sugar in/,
-      /^A knob of butter/,
+      /^Add the sugar/,
+      /^Add a knob of butter/,
       /^Boil hard/,
       /^Test a drop/,
       /^Stir in the last additions. .* brandy and .* vanilla/,
@@ -128,9 +128,9 @@ describe('the run sheet tells the order of work, by common practice', () => {
   test('a butter is sweetened, spiced, or both; a boil is come back to', () => {
     const butter = (...more: string[]) =>
       texts({ product: 'butter', lines: ['3 kg chopped apples', ...more] }).join('\n');
-    expect(butter('300 g sugar')).toContain('Sugar in, to taste. 300 g white sugar');
-    expect(butter('1 tsp cinnamon')).toContain('Spice in, to taste.');
-    expect(butter('300 g sugar', '1 tsp cinnamon')).toContain('Sugar and spice in, to taste.');
+    expect(butter('300 g sugar')).toContain('Add sugar to taste. 300 g white sugar');
+    expect(butter('1 tsp cinnamon')).toContain('Add spice to taste.');
+    expect(butter('300 g sugar', '1 tsp cinnamon')).toContain('Add sugar and spice to taste.');
     const timed = texts({ lines: ['1.2 kg raspberries', '1.4 kg sugar', '49 g powdered pectin'] });
     expect(timed.filter((text) => text.startsWith('Bring to a full rolling boil'))).toHaveLength(1);
     expect(timed.filter((text) => text.startsWith('Back to a full rolling boil'))).toHaveLength(1);

@@ -6,9 +6,6 @@ export const ACTS = {
   'acts.itShouldGiveMeasureIt':
     'It should give {{volume}}–{{volume2}} ({{grams}}–{{grams2}}). Measure it and enter it.',
   'acts.theTime': 'the time',
-  'acts.spice': 'Spice',
-  'acts.sugar': 'Sugar',
-  'acts.sugarAndSpice': 'Sugar and spice',
   'acts.addAllTheSugarAt': 'Add all the sugar at once',
   'acts.itDissolvesAsItComes': 'It dissolves as it comes back to the boil.',
   'acts.addToTaste': 'Add {{toTaste}} to taste',
@@ -175,4 +172,7 @@ export const ACTS = {
   'acts.minute': 'minute',
   'acts.minutes': 'minutes',
   'acts.fruit': 'fruit',
+  'acts.spice': 'spice',
+  'acts.sugar': 'sugar',
+  'acts.sugarAndSpice': 'sugar and spice',
 } as const;

@@ -42,7 +42,6 @@ export const DRAWINGS = {
   'drawings.per100G': 'per 100 g',
   'drawings.solubleSolids': 'soluble solids',
   'drawings.whenDone': 'when done',
-  'drawings.ofWhatItNeeds': 'of what it needs',
   'drawings.needs': 'needs {{low}}–{{high}} {{unit}}',
   'drawings.fromToTheRangeOf':
     '{{name}} {{shown}}, from {{shown2}} to {{shown3}}; {{where}} the range of {{low}} to {{high}}{{part}}',
@@ -56,4 +55,5 @@ export const DRAWINGS = {
   'drawings.inside': 'inside',
   'drawings.under': 'under',
   'drawings.over': 'over',
+  'drawings.ofWhatItNeeds': 'what it needs',
 } as const;

@@ -5,6 +5,8 @@ import { BALANCE } from './balance.ts';
 import { BATCHES } from './batches.ts';
 import { CORE } from './core.ts';
 import { DRAWINGS } from './drawings.ts';
+import { FORECAST } from './forecast.ts';
+import { FORMATS } from './formats.ts';
 import { JARS } from './jars.ts';
 import { KITCHEN } from './kitchen.ts';
 import { LABEL } from './label.ts';
@@ -30,6 +32,8 @@ export const EN_US = {
   ...BATCHES,
   ...CORE,
   ...DRAWINGS,
+  ...FORECAST,
+  ...FORMATS,
   ...JARS,
   ...KITCHEN,
   ...LABEL,

@@ -89,4 +89,8 @@ export const PARSER = {
   'parser.countsAs': '“{{text}}” counts as {{word}}.',
   'parser.ofTheFirstIsUsed': 'Of “{{said}}” the first is used.',
   'parser.isntAKnownIngredientYet2': '“{{name}}” isn’t a known ingredient yet.',
+  'parser.isntAKnownUnitUse':
+    '“{{text}}” isn’t a known unit. Use g, kg, oz, lb, mL, L, tsp, tbsp, cup, pint, quart or gallon.',
+  'parser.vinegarOfIsntThe5': 'Vinegar of {{value}} % isn’t the 5 % vinegar that formulas mean.',
+  'parser.thatIsKgOneLine': 'That is {{value}} kg. One line may have at most {{value2}} kg.',
 } as const;

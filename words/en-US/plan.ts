@@ -72,4 +72,10 @@ export const PLAN = {
   'plan.curdInHalfPintsOr': 'Curd in half-pints or smaller',
   'plan.softSpreadsInJarsThis': 'Soft spreads in jars this size',
   'plan.stageMinutes': '{{stages}}',
+  'plan.fruitPer100G': 'fruit per 100 g',
+  'plan.pectinOverThePectinNeeded2': 'pectin over the pectin needed',
+  'plan.pectinAndCalciumOverWhat': 'pectin and calcium over what is needed',
+  'plan.bodyOverWhereItMounds': 'body over {{value}}, where it mounds',
+  'plan.juicePer100G': 'juice per 100 g',
+  'plan.eggSolidsOver': 'egg solids over {{value}} %',
 } as const;

@@ -47,4 +47,24 @@ export const PRACTICE = {
   'practice.youStirredOftenEnough': 'You stirred often enough.',
   'practice.itWentUnstirredForMinutes':
     'It went unstirred for {{round}} minutes; thick fruit scorches in that time.',
+  'practice.nothingWrong': 'Nothing wrong',
+  'practice.aBatchAsItShould': 'A batch as it should be.',
+  'practice.nothingWasWrongYouPracticed':
+    'Nothing was wrong. You practiced the order, and stopping in time.',
+  'practice.aThermometerThatReadsLow': 'A thermometer that reads low',
+  'practice.thisThermometerWasDroppedLast': 'This thermometer was dropped last week.',
+  'practice.theThermometerRead3F':
+    'The thermometer read 3 °F (1.7 °C) low. Boiling water shows that in a minute. With such a thermometer a pot boils too far.',
+  'practice.aKitchenInTheHills': 'A kitchen in the hills',
+  'practice.aHolidayKitchenNobodyKnows': 'A holiday kitchen. Nobody knows how high it is.',
+  'practice.theKitchenIsAt1':
+    'The kitchen is at 1,600 m, where water boils near 94.7 °C. The sea-level target is far too hot there. Boiling water shows it.',
+  'practice.overripeFruit': 'Overripe fruit',
+  'practice.theFruitWasCheapAnd': 'The fruit was cheap, and very sweet.',
+  'practice.theFruitWasOverripeLess':
+    'The fruit was overripe: less pectin, less acid. It reached the target and the drop still ran. Lemon juice or pectin fixes that; more boiling doesn’t.',
+  'practice.aDoubleBatch': 'A double batch',
+  'practice.thereWasSoMuchFruit': 'There was so much fruit that everything was doubled.',
+  'practice.aDoubleBatchOnThe':
+    'A double batch on the same burner boils about twice as long, and long boiling wears out pectin. Two pots, one after the other, set better.',
 } as const;

@@ -99,9 +99,9 @@ export const PROCESS = {
   'process.withNothingInThePot':
     '{{capital}}{{part}}, with nothing in the pot that makes it less acid.',
   'process.highAcidFruit': ': high-acid fruit',
-  'process.asPublished': ': as published',
   'process.leaveOut': 'leave out the {{names}}',
   'process.inPlaceOfTheFresh': '{{grams}} {{name}} in place of the fresh',
   'process.moreOf': '{{grams}} more {{name}}',
   'process.oneAndAnother': '{{one}}, and {{other}}',
+  'process.withEnoughAcid': ' with enough acid ({{published}})',
 } as const;

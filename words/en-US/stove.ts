@@ -248,4 +248,11 @@ export const STOVE = {
   'stove.offTheHeatTemperatureSays': 'Off the heat, temperature says nothing about solids.',
   'stove.temperatureSaysLittleHereWeigh':
     'Temperature says little here. Weigh the pot, and go by the test.',
+  'stove.valueMustBe':
+    'The value of {{kind}} must be a number from {{least}} to {{most}} {{unit}}.',
+  'stove.textMust': 'The text of {{kind}} must {{wanted}}.',
+  'stove.sayWhat': 'say what',
+  'stove.nameJars': 'name jars like “1.1-7 2.1”',
+  'stove.placeOfASize': 'be the place of a size, from 1',
+  'stove.oneOf': 'be one of: {{words}}',
 } as const;

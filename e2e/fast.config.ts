@@ -1,0 +1,44 @@
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from '../launcher/chromium.mjs';
+
+/** What a busy machine would spoil: a pot at sixty times life burns while it looks away, and a second is counted from browser to browser. */
+const ALONE = ['practice.spec.ts', 'twoBrowsers.spec.ts'];
+
+export default defineConfig({
+  testDir: './tests',
+  globalSetup: './globalSetup.ts',
+  outputDir: '../test-results',
+  workers: 3,
+  fullyParallel: true,
+  timeout: 45_000,
+  // What promises to be quick is timed where it is tried; everything else may take what a busy machine takes.
+  expect: { timeout: 6_000 },
+  reporter: [['list'], ['json', {}]],
+  use: { browserName: 'chromium', launchOptions: CHROMIUM, locale: 'en-US', timezoneId: 'UTC' },
+  projects: [
+    {
+      name: 'table',
+      testIgnore: ALONE,
+      use: { viewport: { width: 1280, height: 800 } },
+    },
+    {
+      name: 'phone',
+      // What a narrow screen could break: whole tasks, access and widths. The rest runs once, at the table.
+      testMatch: ['firstBatch.spec.ts', 'access.spec.ts', 'widths.spec.ts'],
+      use: { viewport: { width: 390, height: 844 }, hasTouch: true },
+    },
+    {
+      name: 'tablet',
+      testMatch: ['widths.spec.ts'],
+      use: { viewport: { width: 820, height: 1180 } },
+    },
+    {
+      // After everything else, and one at a time.
+      name: 'alone',
+      workers: 1,
+      testMatch: ALONE,
+      dependencies: ['table', 'phone', 'tablet'],
+      use: { viewport: { width: 1280, height: 800 } },
+    },
+  ],
+});

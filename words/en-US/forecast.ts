@@ -1,0 +1,18 @@
+export const FORECAST = {
+  'forecast.ofThe': '{{what}} of the {{of}}',
+  'forecast.howFullYourCupsAre': 'how full your cups are',
+  'forecast.howMuchBoilsOff': 'how much boils off',
+  'forecast.whereYouStop': 'where you stop',
+  'forecast.skimmingAndCling': 'skimming and cling',
+  'forecast.airStirredIn': 'air stirred in',
+  'forecast.howFullTheJarsAre': 'how full the jars are',
+  'forecast.yourBurner': 'your burner',
+  'forecast.theRipeness': 'the ripeness',
+  'forecast.theAmount': 'the amount',
+  'forecast.theSolids': 'the solids',
+  'forecast.thePieces': 'the pieces',
+  'forecast.thePectin': 'the pectin',
+  'forecast.theCalcium': 'the calcium',
+  'forecast.thePh': 'the pH',
+  'forecast.theAcid': 'the acid',
+} as const;

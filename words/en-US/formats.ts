@@ -1,0 +1,14 @@
+export const FORMATS = {
+  'formats.aRecipeMayHaveAt': 'A recipe may have at most {{MOSTRECIPECHARS}} characters.',
+  'formats.thisIsNotJson': 'This is not JSON: {{message}}',
+  'formats.thereIsNoSchemaOrg': 'There is no schema.org Recipe in it.',
+  'formats.theNameMustBeText': 'The name must be text.',
+  'formats.recipeingredientMustBeAList':
+    'recipeIngredient must be a list of lines, like ["2 kg plums", "1.5 kg sugar"].',
+  'formats.thatIsLinesABatch': 'That is {{count}} lines; a batch has at most {{MOSTLINES}}.',
+  'formats.eachLineMustBeText': 'Each line must be text.',
+  'formats.noIngredientLineWasFound':
+    'No ingredient line was found. Each starts with an amount, like “2 kg plums”.',
+  'formats.thatIsIngredientLinesA':
+    'That is {{count}} ingredient lines; a batch has at most {{MOSTLINES}}.',
+} as const;
