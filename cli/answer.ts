@@ -24,7 +24,8 @@ export const refuse = (faults: readonly Fault[]): Answer => ({
   err: `${faults.map(say).join('\n')}\n`,
 });
 
-const print = (value: unknown): string => `${JSON.stringify(withCodes(value), null, 2)}\n`;
+/** An answer as it is printed: JSON, its messages in words. */
+export const print = (value: unknown): string => `${JSON.stringify(withCodes(value), null, 2)}\n`;
 
 /**
  * Answers JSON: one request with one answer, an array with an array. In an array a request that is wrong has its faults in

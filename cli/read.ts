@@ -1,6 +1,6 @@
 import { readReadRequest } from '@idle-kettle/contract';
 import { planLine, readLines, DEFAULT_PARSER_KITCHEN, type PlanLine } from '@idle-kettle/core';
-import { answerJson, sourceOf, type Answer, type Outcome } from './answer.ts';
+import { answerJson, sourceOf, type Answer, type Outcome, print } from './answer.ts';
 
 type Lines = { readonly lines: readonly PlanLine[] };
 
@@ -21,7 +21,7 @@ export function readFromText(source: string): Answer {
   }
   const lines = source.split(/\r\n|\n|\r/).filter((line) => line.trim() !== '');
   const said = readLines({ ...DEFAULT_PARSER_KITCHEN, lines }).map(planLine);
-  return { code: 0, out: `${JSON.stringify({ lines: said }, null, 2)}\n`, err: '' };
+  return { code: 0, out: print({ lines: said }), err: '' };
 }
 
 /** A bare JSON list of lines; null for anything else. */

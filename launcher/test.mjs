@@ -72,6 +72,8 @@ async function runStatic() {
     await one('types of the web app', process.execPath, [TSC, '-p', 'web/tsconfig.json']),
     await one('lint', 'npx', ['oxlint', '-c', 'oxlint.config.mjs']),
     await documented(),
+    await wordsAreOutside(),
+    await readable(),
     await formatting,
   ];
 }
@@ -87,6 +89,32 @@ async function documented() {
   for (const name of missing) say(`  without a doc comment: ${name}`);
   return missing.length === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
+
+/** No sentence stands in core: it gives codes and values. @returns {Promise<Tally>} */
+async function wordsAreOutside() {
+  const { sentencesInCore } = await import('./sentences.mjs');
+  const found = sentencesInCore();
+  say(`sentences in core: ${found.length}`);
+  for (const sentence of found) say(`  ${sentence}`);
+  return found.length === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+}
+
+/** How hard the catalogue is to read, by its median US school grades; prints the hardest. @returns {Promise<Tally>} */
+async function readable() {
+  const { gradedCatalogue, HIGHEST_MEDIAN, medians } = await import('./readability.mjs');
+  const messages = gradedCatalogue();
+  const { atTheStove, elsewhere } = medians(messages);
+  say(
+    `readability: median grade ${atTheStove.toFixed(1)} at the stove (at most ${HIGHEST_MEDIAN.atTheStove}), ${elsewhere.toFixed(1)} elsewhere (at most ${HIGHEST_MEDIAN.elsewhere}), of ${messages.length} sentences; the hardest:`,
+  );
+  for (const { id, grade } of messages.slice(0, HARDEST)) say(`  ${grade.toFixed(1)} ${id}`);
+  return atTheStove <= HIGHEST_MEDIAN.atTheStove && elsewhere <= HIGHEST_MEDIAN.elsewhere
+    ? { passed: 1, failed: 0 }
+    : { passed: 0, failed: 1 };
+}
+
+/** So many of the hardest sentences are printed. */
+const HARDEST = 5;
 
 /** A runner that ends without counting any test has failed. @param {number} code @param {Tally} tally */
 const atLeastOne = (code, { passed, failed }) => ({

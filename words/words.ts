@@ -2,7 +2,7 @@ import i18next from 'i18next';
 import type { MessageId } from './catalogue.ts';
 import { EN_GB } from './en-GB/index.ts';
 import { EN_US } from './en-US/index.ts';
-import { DEFAULT_LANGUAGE, type Language } from './language.ts';
+import { DEFAULT_LANGUAGE } from './language.ts';
 import type { Message, MessageArguments, MessageValue, Text } from './message.ts';
 
 const engine = i18next.createInstance();
@@ -32,7 +32,7 @@ export type Words = {
 };
 
 /** The words of a language. Numbers among the values are written as that language writes them. */
-export function wordsIn(language: Language | (string & {})): Words {
+export function wordsIn(language: string): Words {
   const translate = engine.getFixedT(language);
   const numbers = new Intl.NumberFormat(language.startsWith('en-X') ? 'en-US' : language);
   const written = (value: MessageValue): string => {
@@ -59,7 +59,7 @@ const isMessage = (text: Message | readonly Text[]): text is Message => !Array.i
 let current = wordsIn(DEFAULT_LANGUAGE);
 
 /** Speaks another language from now on, wherever no language is asked for. */
-export function setLanguage(language: Language | (string & {})): void {
+export function setLanguage(language: string): void {
   if (language !== current.language) current = wordsIn(language);
 }
 

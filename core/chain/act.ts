@@ -62,6 +62,8 @@ export type Addition = {
 export type Used = {
   readonly name: string;
   readonly massG: number;
+  /** Its line as the cook wrote it; absent for what was made, such as juice through a cloth. */
+  readonly written?: string;
   readonly sweetens?: true;
 };
 
@@ -148,5 +150,6 @@ export const usedOf = (lines: readonly UnderstoodLine[]): readonly Used[] =>
   lines.map((line) => ({
     name: line.ingredient.name,
     massG: line.massG.typical,
+    ...(line.text === '' ? {} : { written: line.text }),
     ...(isSugar(line) ? { sweetens: true } : {}),
   }));

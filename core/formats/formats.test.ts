@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import Papa from 'papaparse';
 import { planned } from '../test/planned.ts';
 import { toPlanCsv } from './planCsv.ts';
@@ -139,7 +140,7 @@ describe('a recipe pasted as text', () => {
     ['x'.repeat(MOST_RECIPE_CHARS + 1), 'at most 100,000 characters'],
   ])('%.20j is refused', (text, message) => {
     const reading = readRecipeText(text);
-    expect(!reading.ok && reading.faults[0]?.message).toContain(message);
+    expect(!reading.ok && textOf(reading.faults[0]?.message ?? '')).toContain(message);
   });
 });
 

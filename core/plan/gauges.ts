@@ -13,7 +13,13 @@ export const GAUGE_WINDOWS_SOURCE = commonPractice(
 
 type Scale = Pick<Gauge, 'side' | 'name' | 'unit' | 'window' | 'best' | 'foot' | 'top'>;
 
-const SOLIDS = { side: 'sugar', name: 'soluble solids', unit: '%', foot: 0, top: 80 } as const;
+const SOLIDS = {
+  side: 'sugar',
+  name: message('plan.solubleSolids'),
+  unit: '%',
+  foot: 0,
+  top: 80,
+} as const;
 const ACID = { side: 'acid', name: 'pH', unit: '', foot: 5, top: 2.4 } as const;
 const FRUIT = { side: 'fruit', name: message('plan.fruitPer100G'), unit: 'g', foot: 0 } as const;
 const SETTERS = {

@@ -23,7 +23,7 @@ test('a line that is not recognized is kept, marked, warned about, and can be sa
 for (const [line, message] of [
   ['-2 kg sugar', 'The amount must be more than zero.'],
   ['0 kg sugar', 'The amount must be more than zero.'],
-  ['10 tonnes sugar', 'One line may hold at most 500 kg.'],
+  ['10 tonnes sugar', 'One line may have at most 500 kg.'],
   ['NaN kg sugar', 'The amount must be a number.'],
 ] as const) {
   test(`“${line}” is refused with a message, and nothing is stored or lost`, async ({

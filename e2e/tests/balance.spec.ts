@@ -71,7 +71,7 @@ test('a weak batch is made to set by one remedy, and undone by the keyboard', as
   await expect(page.getByTestId('set')).toHaveText('Soft set');
   await expect(line(page, 3)).toHaveValue(/g powdered pectin$/);
   // The method stays: a little powder does not make it a timed boil.
-  await expect(page.getByLabel('Method')).toHaveValue('long-boil');
+  await expect(page.getByRole('combobox', { name: /^Method/ })).toHaveValue('long-boil');
   await page.keyboard.press('Control+z');
   await expect(page.getByTestId('set')).toHaveText(weak ?? '');
   await expect(line(page, 3)).toHaveValue('');
@@ -130,7 +130,7 @@ test('four methods are compared on the same fruit, and one is taken', async ({ p
   for (const figure of ['minutes', 'jars'])
     await expect(own).toContainText((await page.getByTestId(figure).textContent()) ?? '-');
   await page.getByRole('button', { name: 'Use the amounts for low-methoxyl pectin' }).click();
-  await expect(page.getByLabel('Method')).toHaveValue('low-methoxyl');
+  await expect(page.getByRole('combobox', { name: /^Method/ })).toHaveValue('low-methoxyl');
   await expect(page.getByTestId('stop')).toContainText('min at a full rolling boil');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(line(page, 2)).toHaveValue('1.4 kg sugar');
@@ -205,7 +205,9 @@ test('a formula is kept as a card, kept again as a version, and a batch started 
   await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByText('Saved as version 1')).toBeVisible();
   await line(page, 2).fill('700 g sugar');
-  await page.getByRole('combobox', { name: /^As/ }).selectOption({ label: 'version 2 of Trial' });
+  await page
+    .getByRole('combobox', { name: /^Save as/ })
+    .selectOption({ label: 'version 2 of Trial' });
   await page.getByLabel('What changed in this version').fill('won at the show');
   await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByText('Saved as version 2')).toBeVisible();
@@ -255,7 +257,7 @@ test('a batch is prepared: ticks last, the sheet prints, and goes out as PDF', a
   );
   await page.getByRole('link', { name: 'Prepare' }).click();
   await expect(page.getByRole('region', { name: 'The day before' })).toContainText(
-    'stand it covered',
+    'let it stand, covered',
   );
   await page.getByRole('checkbox', { name: /white sugar/ }).check();
   await expect
@@ -294,7 +296,7 @@ test('a kitchen’s pot, jars and prices reach the batch, and a batch too large 
   await expect(page.getByRole('region', { name: 'Pots and burners' })).toContainText('small pan');
   await page.getByRole('button', { name: 'Change prices' }).click();
   await page.getByRole('button', { name: 'Add a price' }).click();
-  await page.getByLabel('Of', { exact: true }).fill('sugar');
+  await page.getByLabel('Ingredient', { exact: true }).fill('sugar');
   await page.getByLabel('Per kilogram').fill('1.30');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Cupboard' })).toContainText('$1.30');
@@ -336,7 +338,7 @@ test('a jelly from the fruit to the jars: juice through a cloth first, then meas
   await page.getByRole('button', { name: 'Start with juice' }).click();
   // The fruit and its water went into the pan; the sugar stays in the pot.
   await expect(line(page, 1)).toHaveValue('4 cups sugar');
-  const pan = page.getByLabel('Fruit in the pan, cores and skins and all, one per line');
+  const pan = page.getByLabel('Fruit in the pan, cores and skins included, one per line');
   await expect(pan).toHaveValue('3 lb crab apples\n3 cups water');
   await expect(page.getByTestId('obtained')).toHaveText(/cups/);
   await expect(page.getByTestId('set')).toHaveText('Firm set');

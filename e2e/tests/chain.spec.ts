@@ -13,7 +13,7 @@ test('one chain on paper and at the stove: what goes in last, a probe that says 
   });
   await page.goto(`${kettle.address}/batches/${batch.id}/prepare`);
   const sheet = page.getByRole('region', { name: 'Run sheet' }).getByRole('listitem');
-  const told = [/^Weigh/, /^Light/, /^Bring it to the boil/, /^Soften/, /^Sugar in/, /^Stir until/, /^A knob/, /^Boil hard/, /^Test a drop/, /^Stir in the last additions.*brandy/, /^Skim/, /^Fill/]; // prettier-ignore
+  const told = [/^Weigh/, /^Light/, /^Bring to the boil/, /^Soften/, /^Add the sugar/, /^Stir until/, /^Add a knob/, /^Boil hard/, /^Test a drop/, /^Stir in the last additions.*brandy/, /^Skim/, /^Fill/]; // prettier-ignore
   for (const [index, text] of told.entries()) await expect(sheet.nth(index)).toHaveText(text);
 
   const session = await kettle.send<CookSession>('POST', '/cook-sessions', {
@@ -120,7 +120,7 @@ test('entries that cannot be, from before they were refused, are lines that can 
   const wrong = page.getByRole('listitem').filter({ hasText: 'Doesn’t count.' });
   await expect(wrong).toHaveCount(5);
   await expect(wrong.filter({ hasText: 'Flame' })).toContainText('must be a number from 0 to 1.5');
-  await expect(wrong.filter({ hasText: 'Lit' })).toContainText('outside the batch');
+  await expect(wrong.filter({ hasText: 'Burner on' })).toContainText('outside the batch');
   for (let left = 5; left > 0; left -= 1) {
     await wrong.first().getByRole('button', { name: /^Undo/ }).click();
     await expect(wrong).toHaveCount(left - 1);

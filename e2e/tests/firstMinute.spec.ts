@@ -36,7 +36,7 @@ test('from an empty kitchen to three kilograms of quince that set, saved, in six
     (await kettle.send<Batch>('GET', `/batches/${batch?.id}`)).plan?.set?.forecast;
   await expect.poll(forecast).toMatch(/^(soft|firm)$/);
   // Nothing was asked that could be assumed, and what was assumed is said.
-  await expect(page.getByText(/No altitude is set/).first()).toBeVisible();
+  await expect(page.getByText(/Set your altitude/).first()).toBeVisible();
 });
 
 test('fruit that is written by itself gets a formula with a press; what is not recognized is asked about', async ({
@@ -59,7 +59,7 @@ test('fruit that is written by itself gets a formula with a press; what is not r
   await page.getByLabel('Amount of fruit').fill('a few');
   await page.getByRole('button', { name: 'plums' }).click();
   await expect(line(page, 1)).toHaveValue('a few lb plums');
-  await expect(page.getByRole('alert').first()).toContainText('understood');
+  await expect(page.getByRole('alert').first()).toContainText('Fix the highlighted lines');
 });
 
 test('a new kitchen is asked for an altitude that can be, and may be told it in three steps', async ({

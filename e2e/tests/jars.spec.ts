@@ -66,7 +66,7 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   });
   const said = await listen(page);
   await page.goto(`${kettle.address}/batches/${batchId}/jars`);
-  await page.waitForURL(/\/cooks\/.*\/jars$/);
+  await page.waitForURL(/\/cook-sessions\/.*\/jars$/);
   await expect(next(page)).toContainText('Fill the jars now');
   await page.getByRole('button', { name: 'Speak' }).click();
   await expect.poll(said).toContain('Fill the jars now');
@@ -278,7 +278,7 @@ test('from the stove one press leads to the jars, with what is in the pot as it 
   await page.goto(`${kettle.address}/cook-sessions/${id}`);
   await expect(page.getByTestId('next-act')).toHaveText('Fill the jars');
   await page.getByRole('button', { name: 'Go to the jars' }).click();
-  await page.waitForURL(/\/cooks\/.*\/jars$/);
+  await page.waitForURL(/\/cook-sessions\/.*\/jars$/);
   await expect(next(page)).toContainText('Fill the jars now');
   await expect(page.getByRole('region', { name: 'Filling' })).toContainText(
     'from the stove’s readings',
@@ -388,7 +388,7 @@ test('jars that come back, lids that are bought and jars that are chipped are co
   await page.goto(`${kettle.address}/kitchen`);
   await page.getByRole('button', { name: 'Change the jar count' }).click();
   const sheet = page.getByRole('dialog', { name: 'Jars and lids' });
-  await sheet.getByLabel('Count').fill('3');
+  await sheet.getByLabel('How many').fill('3');
   await sheet.getByRole('button', { name: 'came back empty' }).click();
   await expect(sheet).toContainText('8 empty, 4 full; 2 new lids');
   await sheet.getByRole('button', { name: 'new lids bought' }).click();
@@ -397,7 +397,7 @@ test('jars that come back, lids that are bought and jars that are chipped are co
   await expect(sheet).toContainText('2 new lids');
   await sheet.getByRole('button', { name: 'broken or thrown out' }).click();
   await expect.poll(jar).toMatchObject({ count: 5, inUse: 4, lids: 2 });
-  await sheet.getByLabel('Count').fill('many');
+  await sheet.getByLabel('How many').fill('many');
   await expect(sheet.getByRole('alert')).toContainText('Enter a whole number from 1');
 });
 

@@ -25,7 +25,7 @@ test('a dead server loses nothing: the plan goes on, saving says why not, and wo
   await expect(page.getByTestId('jars')).toContainText('half-pints');
   await page.getByRole('button', { name: 'Save batch' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'Not saved' })).toContainText(
-    'The server isn’t answering. What you wrote is kept',
+    'The server isn’t answering. Your changes are kept',
   );
   // Asked for once, it is saved by itself as soon as somebody answers.
   await kettle.start();
@@ -56,7 +56,7 @@ test('a saved batch saves its changes by itself, and again when the server is ba
   const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
   await page.goto(`${kettle.address}/batches/${id}`);
   await page.getByLabel('Line 2', { exact: true }).fill('700 g sugar');
-  await expect(page.getByTestId('save-state')).toContainText('Changed');
+  await expect(page.getByTestId('save-state')).toContainText('Unsaved changes');
   await expect(page.getByTestId('save-state')).toContainText('Saved');
   expect(await kettle.send<Batch>('GET', `/batches/${id}`)).toMatchObject({
     lines: ['1 kg plums', '700 g sugar'],
@@ -214,10 +214,10 @@ test('begun twice with a press, or after an answer that was lost, it is one cook
     return route.abort();
   });
   await page.goto(`${kettle.address}/batches/${id}/stove`);
-  await page.getByRole('button', { name: 'Start a batch' }).click();
+  await page.getByRole('button', { name: 'Start cooking' }).click();
   await expect(page.getByRole('alert')).toContainText('isn’t answering');
   await page.reload();
-  await page.getByRole('button', { name: 'Start a batch' }).click();
+  await page.getByRole('button', { name: /^Start/ }).click();
   await expect(page).toHaveURL(/cook-sessions\//);
   expect(await kettle.send<object[]>('GET', '/cook-sessions')).toHaveLength(1);
 });
@@ -234,7 +234,7 @@ test('of two who change the kitchen, both stand where they are of different fiel
   await sheet.getByLabel('Name', { exact: true }).fill('wide pot');
   // What is written is not thrown away by a stray key.
   await page.keyboard.press('Escape');
-  await expect(sheet.getByRole('alert')).toContainText('not saved');
+  await expect(sheet.getByRole('alert')).toContainText('aren’t saved');
   await sheet.getByRole('button', { name: 'Keep editing' }).click();
   const { version } = await kettle.send<{ version: number }>('GET', '/kitchen');
   await kettle.send('PATCH', '/kitchen', { version, changes: { altitudeM: 77 } });

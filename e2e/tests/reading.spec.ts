@@ -49,7 +49,7 @@ test('of a messy recipe three lines are asked about, and each is mended with a p
   await page.getByRole('button', { name: 'Teach “Old Codlin”' }).click();
   const what = page.getByLabel('“Old Codlin” is our');
   await what.fill('zorp');
-  await expect(page.getByText('“zorp” isn’t a known ingredient')).toBeVisible();
+  await expect(page.getByText('“zorp” isn’t an ingredient in the list.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Teach' })).toBeDisabled();
   await what.fill('apple');
   await what.press('Enter');

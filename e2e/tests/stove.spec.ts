@@ -185,7 +185,7 @@ test('a butter and a curd have faces of their own', async ({ page, kettle }) => 
       settings: { product },
     });
     await page.goto(`${kettle.address}/batches/${batch.id}/stove`);
-    await page.getByRole('button', { name: 'Start a batch' }).click();
+    await page.getByRole('button', { name: 'Start cooking' }).click();
     await page.getByRole('button', { name: 'Burner is on' }).click();
   };
   await face('Apple butter', ['3 kg apples', '300 g sugar'], 'butter');
@@ -278,7 +278,7 @@ test('a drop that runs when done: five minutes more, and what that usually means
   });
   await page.goto(`${kettle.address}/batches/${batch.id}/prepare`);
   await page.getByRole('link', { name: 'Go to the stove' }).click();
-  await page.getByRole('button', { name: 'Start a batch' }).click();
+  await page.getByRole('button', { name: 'Start cooking' }).click();
   await page.getByRole('button', { name: 'Burner is on' }).click();
   await page.getByRole('button', { name: 'A different amount than 1,400 g' }).click();
   await page.getByLabel('Grams added').fill('1200');
@@ -333,7 +333,7 @@ test('a practice is begun from its form; how the stove calls is remembered', asy
   await kettle.setUpKitchen();
   await page.goto(`${kettle.address}/stove`);
   await page.getByLabel(/^Batch/).selectOption('Strawberry jam');
-  await page.getByLabel('What can go wrong').selectOption('A thermometer that lies');
+  await page.getByLabel('What can go wrong').selectOption('A thermometer that reads low');
   await expect(page.getByText('dropped last week')).toBeVisible();
   await page.getByLabel('The pot is on a scale').check();
   await page.getByRole('button', { name: '60×' }).click();

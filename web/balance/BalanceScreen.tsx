@@ -10,18 +10,18 @@ import { Balance } from './Balance.tsx';
 
 const NEW = 'new';
 
-/** Where a batch is designed: `/batches/new`, `/batches/new?card=…&version=…` or `/batches/:id`. */
+/** Where a batch is designed: `/batches/new`, `/batches/new?recipe=…&version=…` or `/batches/:id`. */
 export function BalanceScreen() {
   const { id = NEW } = useParams();
   const [search] = useSearchParams();
   const batchId = id === NEW ? null : id;
-  const cardId = id === NEW ? search.get('card') : null;
+  const recipeId = id === NEW ? search.get('recipe') : null;
   const kitchen = useKitchen();
   const batch = useBatch(batchId);
-  const recipe = useRecipe(cardId);
+  const recipe = useRecipe(recipeId);
   const failure = failureOf([kitchen, batch, recipe]);
   if (failure) return <NotFetched {...failure} />;
-  if (!kitchen.data || (batchId !== null && !batch.data) || (cardId !== null && !recipe.data)) {
+  if (!kitchen.data || (batchId !== null && !batch.data) || (recipeId !== null && !recipe.data)) {
     return <Loading what={say('balance.theBatch')} />;
   }
   const number = Number(search.get('version') ?? 0);

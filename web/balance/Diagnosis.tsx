@@ -22,7 +22,7 @@ export const Diagnosis = memo(({ set, onChange }: Props) => {
       <p className="leading-snug font-bold wide:text-sm wide:leading-snug" data-testid="diagnosis">
         {unbroken(means)}
         {figures !== '' && (
-          <span className="block text-sm leading-snug font-normal">{unbroken(figures)}</span>
+          <span className="text-sm font-normal wide:text-xs"> {unbroken(figures)}</span>
         )}
       </p>
       {beyond !== undefined && (

@@ -4,6 +4,7 @@ import { formatGrams, formatVolume } from '@idle-kettle/core';
 import { useState } from 'react';
 import { slowPlanner } from '../workers/planner.ts';
 import { useAsked } from './useAnswer.ts';
+import { SET_IN_A_WORD } from './SetBar.tsx';
 import type { WorkbenchProps } from './workbenchProps.ts';
 
 const WIDTH = 520;
@@ -23,6 +24,7 @@ export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchP
   const nearest = trials.reduce((best, trial) =>
     Math.abs(trial.share - share) < Math.abs(best.share - share) ? trial : best,
   );
+  const setInWords = say(SET_IN_A_WORD[nearest.set]);
   const x = (of: number) => (WIDTH * (of - first.share)) / (last.share - first.share);
   const holds = (set: string) => set !== 'pours' && set !== 'loose';
   return (
@@ -63,7 +65,7 @@ export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchP
         step={0.05}
         value={share}
         aria-label={say('balance.shareOfTheSugar')}
-        aria-valuetext={`${percent(nearest.share)}: ${nearest.set}`}
+        aria-valuetext={`${percent(nearest.share)}: ${setInWords}`}
         onChange={({ target }) => setShare(target.valueAsNumber)}
         className="range range-primary w-full"
       />
@@ -74,7 +76,7 @@ export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchP
             values={{
               part: <b>{percent(nearest.share)}</b>,
               grams: formatGrams(nearest.sugarG),
-              part2: <b>{nearest.set}</b>,
+              part2: <b>{setInWords}</b>,
               volume: formatVolume(nearest.volumeMl, kitchen.units),
             }}
           />

@@ -3,6 +3,7 @@ import { costOf, formatGrams, METHODS } from '@idle-kettle/core';
 import { jarsInWords, minutesInWords, moneyInWords } from '../ui/words.ts';
 import { slowPlanner } from '../workers/planner.ts';
 import { useAsked } from './useAnswer.ts';
+import { SET_IN_A_WORD } from './SetBar.tsx';
 import type { WorkbenchProps } from './workbenchProps.ts';
 
 /** Every method of the product on the same fruit: amounts, minutes, jars, set, cost. */
@@ -57,7 +58,7 @@ export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
                 </th>
                 <td>{plan.minutes ? minutesInWords(plan.minutes) : '—'}</td>
                 <td>{jarsInWords(plan) ?? '—'}</td>
-                <td>{plan.set?.forecast ?? say('balance.unknown')}</td>
+                <td>{say(plan.set ? SET_IN_A_WORD[plan.set.forecast] : 'balance.unknown')}</td>
                 <td>
                   {plan.finish && (
                     <span className="block">

@@ -100,7 +100,9 @@ export const PretreatmentPanel = memo(function PretreatmentPanel(props: Props) {
             units={kitchen.units}
             kitchen={kitchen}
             placeholder={
-              plan && plan.waterG > 0 ? formatVolume(plan.waterG, kitchen.units) : 'none'
+              plan && plan.waterG > 0
+                ? formatVolume(plan.waterG, kitchen.units)
+                : say('balance.none')
             }
             onSet={(water) => change({ water }, say('balance.changedTheWaterOfThe'))}
           />

@@ -1,4 +1,4 @@
-import type { PlainMessageId } from '@idle-kettle/words';
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import { SET_CLASSES, type Plan, type SetClass } from '@idle-kettle/core';
 
 export const SET_IN_WORDS: { readonly [set in SetClass]: PlainMessageId } = {
@@ -7,6 +7,15 @@ export const SET_IN_WORDS: { readonly [set in SetClass]: PlainMessageId } = {
   soft: 'balance.softSet',
   firm: 'balance.firmSet',
   slices: 'balance.stiffSet',
+};
+
+/** A class of set in one word, where there is a name for it beside. */
+export const SET_IN_A_WORD: { readonly [set in SetClass]: PlainMessageId } = {
+  pours: 'balance.setRunny',
+  loose: 'balance.setLoose',
+  soft: 'balance.setSoft',
+  firm: 'balance.setFirm',
+  slices: 'balance.setStiff',
 };
 
 /** Too rare to be named where there is little room. */
@@ -21,7 +30,7 @@ const seenOf = (share: Share) => SET_CLASSES.filter((set) => share[set] >= 0.005
 
 const inWords = (share: Share): string =>
   seenOf(share)
-    .map((set) => `${percent(share[set])} ${set}`)
+    .map((set) => `${percent(share[set])} ${say(SET_IN_A_WORD[set])}`)
     .join(', ');
 
 /** How sure the set is: the share of imagined batches in each class, from what pours to what slices. */
@@ -48,7 +57,7 @@ export const SetBar = ({ share }: { readonly share: Share }) => {
             key={set}
             className={`whitespace-nowrap ${share[set] < RARE ? 'max-md:hidden' : ''}`}
           >
-            {set} {percent(share[set])}
+            {say(SET_IN_A_WORD[set])} {percent(share[set])}
           </span>
         ))}
       </p>

@@ -9,9 +9,11 @@ import {
   type Party,
   type SetClass,
   type Wishes,
+  findIngredient,
 } from '@idle-kettle/core';
 import { useState } from 'react';
 import { slowPlanner } from '../workers/planner.ts';
+import { SET_IN_A_WORD } from './SetBar.tsx';
 import type { WorkbenchProps } from './workbenchProps.ts';
 
 type Answer = { readonly text: string; readonly good: boolean };
@@ -25,6 +27,9 @@ const IN_WORDS: { readonly [party in Party]: PlainMessageId } = {
   pot: 'balance.thePot',
   recipe: 'balance.theRecipeAsItIs',
 };
+
+/** Grams in the units that fruit and sugar are asked for in. */
+const GRAMS_IN = { lb: 453.592, kg: 1000 } as const;
 
 const EMPTY = { jars: '', fruit: '', sugar: '', sweetness: '', firmness: '', pot: false };
 
@@ -91,6 +96,14 @@ export function Targets({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
     </label>
   );
 
+  /** What this batch holds of it now, as an example of what may be written. */
+  const ownMass = (kind: 'fruit' | 'sweetener'): string => {
+    const grams = plan.lines
+      .filter(({ ingredient }) => findIngredient(ingredient ?? '')?.kind === kind)
+      .reduce((sum, { massG }) => sum + (massG ?? 0), 0);
+    const amount = Number((grams / GRAMS_IN[massUnit]).toFixed(1));
+    return amount === 0 ? '' : String(amount);
+  };
   const solids = plan.finish?.sugarsPer100g.toFixed(0) ?? '';
   return (
     <form
@@ -107,8 +120,8 @@ export function Targets({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
           say('balance.fullS', { name: jar.name }),
           madeMl === undefined ? '' : String(Math.round(madeMl / jar.volumeMl)),
         )}
-        {field('fruit', say('balance.fruitToUse'), massUnit, imperial ? '5' : '2.3')}
-        {field('sugar', say('balance.sugarToUse'), massUnit, imperial ? '3' : '1.4')}
+        {field('fruit', say('balance.fruitToUse'), massUnit, ownMass('fruit'))}
+        {field('sugar', say('balance.sugarToUse'), massUnit, ownMass('sweetener'))}
         {field('sweetness', say('balance.sugarsPer100G'), 'g', solids)}
         <label className="flex flex-col text-sm">
           {say('balance.firmness')}
@@ -119,7 +132,9 @@ export function Targets({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
           >
             <option value="">{say('balance.any')}</option>
             {SET_CLASSES.slice(1).map((set) => (
-              <option key={set}>{set}</option>
+              <option key={set} value={set}>
+                {say(SET_IN_A_WORD[set])}
+              </option>
             ))}
           </select>
         </label>

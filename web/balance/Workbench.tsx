@@ -61,7 +61,7 @@ export const Workbench = memo(function Workbench(props: WorkbenchProps) {
             aria-controls="bench"
             tabIndex={id === open ? 0 : -1}
             onClick={() => turnTo(id)}
-            className={`px-1.5 py-1.5 text-sm whitespace-nowrap max-md:px-3 max-md:py-2.5 ${id === open ? 'border-b-4 border-secondary font-bold text-primary' : 'opacity-80 hover:opacity-100'}`}
+            className={`px-1.5 py-1.5 text-sm whitespace-nowrap wide:px-1 wide:text-[0.8125rem] max-md:px-3 max-md:py-2.5 ${id === open ? 'border-b-4 border-secondary font-bold text-primary' : 'opacity-80 hover:opacity-100'}`}
           >
             {say(BENCHES[id].title)}
           </button>

@@ -249,7 +249,7 @@ describe('the settings', () => {
     );
 
   test('say the method that the ingredient lines ask for, until one is chosen', () => {
-    expect(bar({})).toContain('long boil (suggested)');
+    expect(bar({})).toContain('long boil (auto)');
     expect(bar({ method: 'long-boil' })).toContain('chosen from the ingredients');
   });
 

@@ -19,7 +19,7 @@ test('a stick that stands on its head is read all the same', () => {
 
 test('each gauge is said in its own way', () => {
   expect(shown({ id: 'acid', unit: '' }, 3.36)).toBe('pH 3.4');
-  expect(shown({ id: 'pectin', unit: 'times' }, 0.567)).toBe('0.57 times');
+  expect(shown({ id: 'pectin', unit: 'times' }, 0.567)).toBe('0.57 ×');
   expect(shown({ id: 'sugar', unit: '%' }, 64.6)).toBe('65 %');
 });
 
@@ -54,7 +54,7 @@ test('a caption says what is measured, in what, and what the method wants', () =
   ).toEqual({ is: 'pH 3.1 when done', wants: 'needs 2.8–3.5' });
   expect(
     at({ id: 'pectin', unit: 'times', value: { p50: 1.58 }, window: { low: 0.75, high: 2 } }),
-  ).toEqual({ is: '1.58 times what it needs', wants: 'needs 0.75–2 times' });
+  ).toEqual({ is: '1.58 × the need', wants: 'needs 0.75–2 ×' });
 });
 
 test('a side is off where it is short or out of its window', () => {

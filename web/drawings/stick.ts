@@ -11,10 +11,13 @@ export const placeOn = ({ foot, top }: Scale, value: number): number =>
 export const valueAt = ({ foot, top }: Scale, place: number): number =>
   foot + (top - foot) * Math.min(1, Math.max(0, place));
 
+/** The sign of a unit; a multiple has none, and is said. */
+const unitInWords = (unit: string): string => (unit === 'times' ? say('drawings.times') : unit);
+
 /** A value of a gauge as it is read: `65 %`, `pH 3.4`, `0.57 times`. */
 export function shown({ id, unit }: Pick<Gauge, 'id' | 'unit'>, value: number): string {
   if (id === 'acid') return `pH ${value.toFixed(1)}`;
-  return `${value.toFixed(id === 'pectin' ? 2 : 0)} ${unit}`;
+  return `${value.toFixed(id === 'pectin' ? 2 : 0)} ${unitInWords(unit)}`;
 }
 
 /** What a value of each gauge is of. */
@@ -30,7 +33,11 @@ export function captionOf(gauge: Gauge): { readonly is: string; readonly wants: 
   const { id, value, window, unit } = gauge;
   return {
     is: `${shown(gauge, value.p50)} ${say(OF[id])}`,
-    wants: say('drawings.needs', { low: window.low, high: window.high, unit }).trim(),
+    wants: say('drawings.needs', {
+      low: window.low,
+      high: window.high,
+      unit: unitInWords(unit),
+    }).trim(),
   };
 }
 

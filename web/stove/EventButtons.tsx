@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { type PlainMessageId, say } from '@idle-kettle/words';
 import type { Progress, CookPlan, TemperatureScale } from '@idle-kettle/core';
 import { memo, useState, type FormEvent } from 'react';
 import { fromScale } from './scale.ts';
@@ -139,7 +139,7 @@ export const EventButtons = memo(function EventButtons(props: Props) {
             onClick={() => void note('flame', value)}
             className="btn min-h-12 grow border-2 border-base-300 text-lg aria-pressed:btn-secondary"
           >
-            {name}
+            {say(name)}
           </button>
         ))}
       </fieldset>
@@ -167,7 +167,11 @@ const Do = ({ name, onPress, off, open }: DoProps) => (
 );
 
 type AmountsProps = {
-  readonly items: readonly { readonly id: string; readonly name: string; readonly usual: number }[];
+  readonly items: readonly {
+    readonly id: string;
+    readonly name: PlainMessageId;
+    readonly usual: number;
+  }[];
   readonly onGive: (id: string, grams: number) => void;
 };
 
@@ -185,13 +189,13 @@ function Amounts({ items, onGive }: AmountsProps) {
             onClick={() => setId(one.id)}
             className="btn min-h-12 text-base aria-pressed:btn-secondary"
           >
-            {one.name}
+            {say(one.name)}
           </button>
         ))}
       </div>
       <OneNumber
         key={id}
-        label={say('stove.grams', { value: item?.name ?? '' })}
+        label={say('stove.grams', { value: item && say(item.name) })}
         unit="g"
         min={0.5}
         max={50_000}

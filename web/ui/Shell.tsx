@@ -1,6 +1,8 @@
-import { say } from '@idle-kettle/words';
+import { say, setLanguage, type Language } from '@idle-kettle/words';
+import type { Kitchen } from '@idle-kettle/contract';
 import { BookOpenText, CookingPot, House, NotebookTabs } from 'lucide-react';
 import { NavLink, Outlet, ScrollRestoration } from 'react-router';
+import { useKitchen } from '../api/kitchen.ts';
 import { KettleMark } from './KettleMark.tsx';
 
 const PLACES = [
@@ -10,10 +12,16 @@ const PLACES = [
   { to: '/kitchen', text: 'ui.kitchen', icon: House },
 ] as const;
 
-/** The head of every page, and the page under it. */
+/** A kitchen that cooks by UK measures is spoken to in British English. */
+const languageOf = (kitchen: Kitchen | undefined): Language =>
+  kitchen?.measures === 'uk' ? 'en-GB' : 'en-US';
+
+/** The head of every page, and the page under it; drawn anew, whole, when its language changes. */
 export function Shell() {
+  const language = languageOf(useKitchen().data);
+  setLanguage(language);
   return (
-    <div className="flex min-h-screen flex-col">
+    <div key={language} lang={language} className="flex min-h-screen flex-col">
       <a
         href="#page"
         className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-10"

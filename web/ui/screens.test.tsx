@@ -1,4 +1,7 @@
-import { textOf } from '@idle-kettle/words';
+import { setLanguage, textOf } from '@idle-kettle/words';
+import { addPseudo, outsideCatalogue, PSEUDO } from '@idle-kettle/words/pseudo';
+import { findIngredient, HEAT_SOURCES, METHODS, PRODUCTS } from '@idle-kettle/core';
+import { INGREDIENT_NAMES } from '../balance/completions.ts';
 import '../test/window.ts';
 import {
   BARE_KITCHEN,
@@ -177,4 +180,44 @@ test('a plan is the same on the screen as it is worked out', () => {
   const text = wordsOf(screen('balance', answers(DEFAULTS, ...one(PLUM))));
   expect(text).toContain(textOf(outcome.plan.shelf.reasons[0] ?? ''));
   expect(text).toContain(textOf(outcome.plan.set?.text ?? 'no set').split('. ')[0]);
+});
+
+/** Words of two letters and more, in small letters. */
+const wordsIn = (text: string): readonly string[] =>
+  (text.match(/\p{L}{2,}/gu) ?? []).map((word) => word.toLowerCase());
+
+describe('in a language that nobody speaks', () => {
+  beforeAll(() => {
+    addPseudo();
+    setLanguage(PSEUDO);
+  });
+  afterAll(() => setLanguage('en-US'));
+
+  /** Terms that core names things by, and units: data, and no sentence. */
+  const TERMS = new Set(
+    wordsIn(
+      JSON.stringify([
+        // What a row says of itself is data of the row.
+        INGREDIENT_NAMES.map((name) => findIngredient(name)),
+        INGREDIENT_NAMES,
+        // Dates are written by date-fns.
+        'Sep September',
+        'pints',
+        METHODS,
+        PRODUCTS,
+        HEAT_SOURCES,
+        'half-pint pint quart quarter-pint cup cups tbsp tsp lb oz kg mL qt min °Brix pH kJ kcal USD',
+      ]),
+    ),
+  );
+
+  test.each(DRAWN)('%s says nothing that is not in the catalogue', (_, name, given, id) => {
+    const markup = screen(name, given, id);
+    const spoken = [...markup.matchAll(/(?:aria-label|title|placeholder|alt|aria-valuetext)="([^"]*)"/g)].map(([, text]) => text ?? ''); // prettier-ignore
+    const data = new Set(wordsIn(JSON.stringify(given)));
+    const outside = [wordsOf(markup), ...spoken]
+      .flatMap((text) => wordsIn(outsideCatalogue(text)))
+      .filter((word) => !TERMS.has(word) && !data.has(word));
+    expect([...new Set(outside)]).toEqual([]);
+  });
 });

@@ -48,7 +48,7 @@ export function shelfInWords({ shelf }: Pick<PlanSummary, 'shelf'>): string {
 /** `10 min`, or `none` for a batch that is not processed. */
 export const processInWords = ({ process }: Pick<PlanSummary, 'process'>): string =>
   process.method === 'none'
-    ? 'none'
+    ? say('ui.none')
     : process.minutes === null
       ? say('ui.asPrintedInTheFormula')
       : say('ui.min', { minutes: process.minutes });

@@ -29,9 +29,18 @@ export type ActWords = {
 
 const QUARTER_CUP_ML = 59.147;
 
-/** `1,400 g white sugar and 20 g honey`. */
+/** What was written in grams needs no grams beside it. */
+const IN_GRAMS = /^[\d.,\s]+g\b/i;
+
+/** `6 cups sugar (1,200 g)`, as the cook wrote it; `1,400 g white sugar` for what was weighed or made. */
+const amountOf = ({ name, massG, written }: Used): string =>
+  written === undefined || IN_GRAMS.test(written)
+    ? `${formatGrams(massG)} ${name}`
+    : say('acts.asWritten', { written, grams: formatGrams(massG) });
+
+/** `6 cups sugar (1,200 g) and 20 g honey`. */
 function listed(uses: readonly Used[], nothing: string): string {
-  const items = uses.map(({ name, massG }) => `${formatGrams(massG)} ${name}`);
+  const items = uses.map(amountOf);
   if (items.length === 0) return nothing;
   return items.length === 1
     ? (items[0] ?? nothing)

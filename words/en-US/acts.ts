@@ -175,4 +175,5 @@ export const ACTS = {
   'acts.spice': 'spice',
   'acts.sugar': 'sugar',
   'acts.sugarAndSpice': 'sugar and spice',
+  'acts.asWritten': '{{written}} ({{grams}})',
 } as const;

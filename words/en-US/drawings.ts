@@ -55,5 +55,6 @@ export const DRAWINGS = {
   'drawings.inside': 'inside',
   'drawings.under': 'under',
   'drawings.over': 'over',
-  'drawings.ofWhatItNeeds': 'what it needs',
+  'drawings.times': '×',
+  'drawings.ofWhatItNeeds': 'the need',
 } as const;

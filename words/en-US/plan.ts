@@ -78,4 +78,5 @@ export const PLAN = {
   'plan.bodyOverWhereItMounds': 'body over {{value}}, where it mounds',
   'plan.juicePer100G': 'juice per 100 g',
   'plan.eggSolidsOver': 'egg solids over {{value}} %',
+  'plan.solubleSolids': 'soluble solids',
 } as const;

@@ -37,4 +37,5 @@ export const UI = {
   'ui.asPrintedInTheFormula': 'as printed in the formula',
   'ui.min': '{{minutes}} min',
   'ui.counted': '{{what}} ({{count}})',
+  'ui.none': 'none',
 } as const;
