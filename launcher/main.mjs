@@ -6,19 +6,19 @@ import { runCheck, runTest } from './test.mjs';
 
 const HELP = `Idle Kettle
 
-  ./kettle demo          the app with an invented kitchen and its batches
-  ./kettle start         the app with your own kitchen
-  ./kettle plan [FILE]   plan a batch from JSON (standard input when no file is named); an array gives an array
-  ./kettle read [FILE]   say what lines of a recipe are read as: plain text, or JSON
-  ./kettle families      what may stand in a pantry, as the page in docs/
-  ./kettle process-table minutes in the canner by altitude, as the page in docs/
-  ./kettle calibrate     fit the set to tested formulas, and say how well forecasts agree with them
-  ./kettle check         types, lint and unit tests
-  ./kettle test          everything: check, API, launcher and browser tests
-  ./kettle bench         speed against its bars, with ratios to known libraries; --server: the server under load
+  ./kettle demo          open a demo kitchen with a season of batches
+  ./kettle start         open your own kitchen
+  ./kettle plan [FILE]   plan a batch from JSON (from standard input without a file); a list gives a list
+  ./kettle read [FILE]   show how recipe lines are read: plain text or JSON
+  ./kettle families      print what is safe for the pantry, as in docs/shelf-families.md
+  ./kettle process-table print canner minutes by altitude, as in docs/process-table.md
+  ./kettle calibrate     fit the set model to tested formulas, and print how well it agrees
+  ./kettle check         run types, lint, catalogue checks and unit tests
+  ./kettle test          run everything: check, API, launcher and browser tests
+  ./kettle bench         measure speed against known libraries; --server puts the server under load
 
-  --port N               where demo and start answer (else KETTLE_PORT, else 4780 or a free one)
-  KETTLE_STATE=DIR       where the database is kept (else .kettle here)
+  --port N               port for demo and start (default: KETTLE_PORT, else 4780 or a free one)
+  KETTLE_STATE=DIR       folder for the database (default: .kettle here)
 `;
 
 const [major = 0, minor = 0] = process.versions.node.split('.').map(Number);

@@ -6,7 +6,7 @@ type Placeholders<Text extends string> = Text extends `${string}{{${infer Name}}
   : never;
 
 type Entries = typeof EN_US;
-type Key = keyof Entries & string;
+type Key = keyof Entries;
 
 /** A message that has a text for one and another for many is called by the name that both share. */
 type WithoutCount<K extends string> = K extends `${infer Id}_${'one' | 'other'}` ? Id : K;
