@@ -97,8 +97,8 @@ describe('lines as people write them', () => {
 describe('lines that are not understood are kept, and say what would mend them', () => {
   test.each([
     ['3 blobs of zorp', 'ingredient', '“blobs of zorp” isn’t a known ingredient'],
-    ['2 trugs of plums', 'unit', '“trugs” is not a unit we know'],
-    ['1 colander strawberries', 'unit', '“colander” is not a unit we know'],
+    ['2 trugs of plums', 'unit', '“trugs” isn’t a known unit'],
+    ['1 colander strawberries', 'unit', '“colander” isn’t a known unit'],
     ['2 furlongs sugar', 'ingredient', '“furlongs” is not recognized'],
     ['2 zorps', 'ingredient', '“zorps” isn’t a known ingredient'],
     ['3 sugars', 'unit', 'No unit found. Give a weight'],

@@ -2,7 +2,7 @@ import { say } from '@idle-kettle/words';
 import type { BatchSummary, Kitchen, PlanSummary } from '@idle-kettle/contract';
 import { formatTemperature } from '@idle-kettle/core';
 import { format } from 'date-fns';
-import { Amphora, Archive, Flame, ListChecks } from 'lucide-react';
+import { Amphora, Flame, ListChecks, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { STATE_IN_WORDS } from './FindBar.tsx';
 import { sayFault } from '../api/request.ts';
@@ -54,7 +54,7 @@ export function BatchCard({ batch, kitchen, onDelete }: Props) {
         onClick={onDelete}
         className="btn btn-square btn-ghost btn-sm absolute top-3 right-4 z-[1]"
       >
-        <Archive aria-hidden className="size-4" />
+        <Trash2 aria-hidden className="size-4" />
       </button>
     </li>
   );

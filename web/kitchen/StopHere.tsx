@@ -23,7 +23,7 @@ export function StopHere({ form }: { form: KitchenForm }) {
               id="kitchen.hereCookJamToAbout"
               values={{
                 part: (
-                  <b className="text-2xl">
+                  <b className="text-2xl whitespace-nowrap">
                     {formatTemperature(stop.tempC ?? stop.ruleTempC, form.temperature)}
                   </b>
                 ),

@@ -194,7 +194,7 @@ const RunSheet = ({ plan }: { plan: Plan }) => (
   <section aria-label={say('prepare.runSheet')} className="jar-label p-4 pr-6">
     <h2 className="text-lg font-bold text-primary">{say('prepare.runSheet')}</h2>
     <p className="text-sm opacity-80">{textOf(METHODS[plan.method].rule)}</p>
-    <ol className="mt-2 list-decimal gap-x-8 pl-5 lg:columns-2 print:columns-1">
+    <ol className="mt-2 list-decimal gap-x-12 pl-7 lg:columns-2 print:columns-1">
       {runSheetOf(plan).map(({ key, title, detail, aside }) => (
         <li key={key} className="mb-2 break-inside-avoid">
           <b>{title}</b>. {detail}

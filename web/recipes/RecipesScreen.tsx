@@ -1,7 +1,7 @@
 import { say } from '@idle-kettle/words';
 import type { Recipe } from '@idle-kettle/contract';
 import { format } from 'date-fns';
-import { Archive, CookingPot, Undo2 } from 'lucide-react';
+import { Trash2, CookingPot, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useRestoreRecipe, useRecipes, useDeleteRecipe } from '../api/recipes.ts';
@@ -84,7 +84,7 @@ function OneCard({ recipe, onDelete }: { recipe: Recipe; onDelete: () => void })
           aria-label={say('recipes.delete', { name: recipe.name })}
           onClick={onDelete}
         >
-          <Archive aria-hidden className="size-4" />
+          <Trash2 aria-hidden className="size-4" />
         </button>
       </div>
       <label className="flex flex-wrap items-center gap-2 text-sm">

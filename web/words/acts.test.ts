@@ -57,9 +57,9 @@ describe('the run sheet tells the order of work, by common practice', () => {
       'peel soft before the sugar of a marmalade',
       { product: 'marmalade', lines: ['1 kg Seville oranges', '2 litres water', '2 kg sugar'] },
       [
-        /^Light .* 1 kg Seville oranges \(1,000 g\) and 2 litres water \(1,997 g\)/,
+        /^Light .* 1 kg Seville oranges and 2 litres water \(1,997 g\)/,
         /^Soften the peel/,
-        /^Add the sugar. 2 kg sugar \(2,000 g\)/,
+        /^Add the sugar. 2 kg sugar/,
         /^Boil hard/,
       ],
     ],
@@ -67,9 +67,9 @@ describe('the run sheet tells the order of work, by common practice', () => {
       'hard fruit soft before the sugar of a jam',
       { lines: ['2 kg damsons', '1.4 kg sugar'] },
       [
-        /^Light .* 2 kg damsons \(2,000 g\)/,
+        /^Light .* 2 kg damsons/,
         /^Soften the fruit, lid on/,
-        /^Add the sugar. 1.4 kg sugar \(1,400 g\)/,
+        /^Add the sugar. 1.4 kg sugar/,
         /^Boil hard/,
       ],
     ],
@@ -90,11 +90,7 @@ describe('the run sheet tells the order of work, by common practice', () => {
     [
       'soft fruit and sugar together',
       { lines: ['2 kg raspberries', '1.4 kg sugar'] },
-      [
-        /^Light .* 2 kg raspberries \(2,000 g\)/,
-        /^Add the sugar. 1.4 kg sugar \(1,400 g\)/,
-        /^Boil hard/,
-      ],
+      [/^Light .* 2 kg raspberries/, /^Add the sugar. 1.4 kg sugar/, /^Boil hard/],
     ],
     [
       'sugar of a butter near the end',

@@ -29,14 +29,16 @@ export type ActWords = {
 
 const QUARTER_CUP_ML = 59.147;
 
-/** What was written in grams needs no grams beside it. */
+/** What was written in grams or kilograms needs no grams beside it. */
 const IN_GRAMS = /^[\d.,\s]+g\b/i;
+const IN_KILOGRAMS = /^[\d.,\s]+kg\b/i;
 
 /** `6 cups sugar (1,200 g)`, as the cook wrote it; `1,400 g white sugar` for what was weighed or made. */
-const amountOf = ({ name, massG, written }: Used): string =>
-  written === undefined || IN_GRAMS.test(written)
-    ? `${formatGrams(massG)} ${name}`
-    : say('acts.asWritten', { written, grams: formatGrams(massG) });
+function amountOf({ name, massG, written }: Used): string {
+  const grams = formatGrams(massG);
+  if (written === undefined || IN_GRAMS.test(written)) return `${grams} ${name}`;
+  return IN_KILOGRAMS.test(written) ? written : say('acts.asWritten', { written, grams });
+}
 
 /** `6 cups sugar (1,200 g) and 20 g honey`. */
 function listed(uses: readonly Used[], nothing: string): string {
