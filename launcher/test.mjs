@@ -16,6 +16,8 @@ const UNIT_ROOMS = ['words', 'core', 'contract', 'cli', 'web'];
 const PROCESS_ROOMS = ['server', 'launcher'];
 /** What of that counts seconds: one file after another, with the machine to itself. */
 const PACE = 'pace\\.test\\.ts$';
+/** They start databases and plan in threads: on a busy machine that takes longer than Jest waits for by itself, ms. */
+const PATIENCE = ['--testTimeout', '30000'];
 
 /** `check`: types, lint and unit tests; quick, and without a database. */
 export async function runCheck() {
@@ -34,7 +36,12 @@ export async function runTest() {
     const env = { ...process.env, KETTLE_TEST_DATABASE_URL: url };
     results.push(await runJest(UNIT_ROOMS, env));
     results.push(
-      await runJest(PROCESS_ROOMS, env, [...ALL_CORES, '--testPathIgnorePatterns', PACE]),
+      await runJest(PROCESS_ROOMS, env, [
+        ...ALL_CORES,
+        ...PATIENCE,
+        '--testPathIgnorePatterns',
+        PACE,
+      ]),
     );
     results.push(await runJest(PROCESS_ROOMS, env, ['--runInBand', '--testPathPatterns', PACE]));
     results.push(await runBrowser(env));

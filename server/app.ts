@@ -9,8 +9,8 @@ import { BODIES } from './bodies.ts';
 import { onlyCleanBodies } from './cleanBody.ts';
 import type { Config } from './config.ts';
 import { documentApi } from './openapi.ts';
-import { InWordsInterceptor } from './inWords.interceptor.ts';
 import { hostGuard } from './hostGuard.ts';
+import { inWords } from './inWords.ts';
 import { answerProblem, MOST_BODY, ProblemFilter } from './problem/problem.filter.ts';
 
 /** Answers for a body that could not be read, which Nest is never told of. Express knows it by its four parameters. */
@@ -52,9 +52,9 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   app.useBodyParser('json', { limit: MOST_BODY });
   app.use(answerBodyProblem);
   app.use(onlyCleanBodies);
+  app.use('/api', inWords());
   app.useGlobalPipes(BODIES);
   app.useGlobalFilters(new ProblemFilter());
-  app.useGlobalInterceptors(new InWordsInterceptor());
   app.enableShutdownHooks();
   documentApi(app);
   return app;

@@ -2,11 +2,18 @@ import type { InWords, Message } from './message.ts';
 import { textOf as inCurrentLanguage, type Words } from './words.ts';
 
 const isMessage = (value: unknown): value is Message =>
-  typeof value === 'object' && value !== null && 'code' in value && 'values' in value;
+  typeof value === 'object' &&
+  value !== null &&
+  'code' in value &&
+  typeof value.code === 'string' &&
+  'values' in value &&
+  typeof value.values === 'object';
 
-/** A plain object, as JSON has them; a date or an instance of a class is none. */
-const isRecord = (value: object): value is Readonly<Record<string, unknown>> =>
-  Object.getPrototypeOf(value) === Object.prototype;
+/** A plain object, as JSON has them, of this thread or another; a date or an instance of a class is none. */
+function isRecord(value: object): value is Readonly<Record<string, unknown>> {
+  const prototype = Object.getPrototypeOf(value) as object | null;
+  return prototype === null || Object.getPrototypeOf(prototype) === null;
+}
 
 /**
  * A value with every message in it put into words; everything else in it stays as it is.

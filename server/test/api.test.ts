@@ -137,7 +137,11 @@ describe('planning', () => {
       .post('/api/plan')
       .send({ lines: ['1 kg plums', '0 kg sugar'] });
     expect(expectProblem(response, 400).faults).toEqual([
-      { field: 'lines[1]', message: 'The amount must be more than zero.' },
+      {
+        field: 'lines[1]',
+        message: 'The amount must be more than zero.',
+        messageMessage: { code: 'parser.theAmountMustBeMore', values: {} },
+      },
     ]);
   });
 
