@@ -17,6 +17,9 @@ void engine.init({
   interpolation: { escapeValue: false },
 });
 
+/** Where a value stands in a text. */
+const PLACEHOLDER = /\{\{(\w+)\}\}/g;
+
 /** Between messages that are listed in one. */
 const SEPARATOR = ' ';
 
@@ -31,20 +34,40 @@ export type Words = {
   readonly textOf: (text: Text | readonly Text[]) => string;
 };
 
+const spoken = new Map<string, Words>();
+
 /** The words of a language. Numbers among the values are written as that language writes them. */
 export function wordsIn(language: string): Words {
+  const known = spoken.get(language) ?? wordsOf(language);
+  spoken.set(language, known);
+  return known;
+}
+
+function wordsOf(language: string): Words {
   const translate = engine.getFixedT(language);
   const numbers = new Intl.NumberFormat(language.startsWith('en-X') ? 'en-US' : language);
   const written = (value: MessageValue): string => {
     if (value === null || value === undefined || value === false) return '';
     return typeof value === 'number' ? numbers.format(value) : textOf(value);
   };
-  const put = (code: string, values: Message['values']): string =>
-    translate(code, {
-      ...Object.fromEntries(Object.entries(values).map(([name, value]) => [name, written(value)])),
-      // Which plural is meant goes by the number itself.
-      ...(typeof values['count'] === 'number' ? { count: values['count'] } : {}),
-    });
+  const plurals = new Intl.PluralRules(language.startsWith('en-X') ? 'en-US' : language);
+  // The engine looks a text up and reads it anew each time, which a screen that is drawn five times a second would feel.
+  const texts = new Map<string, string>();
+  const templateOf = (code: string, count: number | undefined): string => {
+    const key = count === undefined ? code : `${code} ${plurals.select(count)}`;
+    const known = texts.get(key);
+    if (known !== undefined) return known;
+    const text = translate(code, { count, skipInterpolation: true });
+    texts.set(key, text);
+    return text;
+  };
+  const put = (code: string, values: Message['values']): string => {
+    const { count } = values;
+    return templateOf(code, typeof count === 'number' ? count : undefined).replace(
+      PLACEHOLDER,
+      (_, name: string) => written(values[name]),
+    );
+  };
   const textOf = (text: Text | readonly Text[]): string => {
     if (typeof text === 'string') return text;
     return isMessage(text)

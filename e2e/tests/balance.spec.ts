@@ -365,7 +365,7 @@ test('a jelly from the fruit to the jars: juice through a cloth first, then meas
 
   await page.getByRole('link', { name: 'Prepare' }).click();
   await expect(page.getByText(/Simmer the fruit, lid on/).first()).toBeVisible();
-  await expect(page.getByText(/1,361 g crab apple/).first()).toBeVisible();
+  await expect(page.getByText(/3 lb crab apples \(1,361 g\)/).first()).toBeVisible();
   await expect(page.getByText(/Clot test/).first()).toBeVisible();
 });
 

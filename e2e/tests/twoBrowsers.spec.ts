@@ -50,7 +50,7 @@ test('two browsers on two servers show the same pot within a second', async ({
     await soonSeen(named(tablet, 'Burner is on'), phone, nextAct(boil));
     await soonSeen(named(phone, 'It’s boiling'), tablet, nextAct(soften));
     await soonSeen(named(phone, 'Stirred'), tablet, labelled('Undo: Stirred'));
-    await soonSeen(named(phone, 'Undo: Stirred'), tablet, labelled('Put back: Stirred'));
+    await soonSeen(named(phone, 'Undo: Stirred'), tablet, labelled('Redo: Stirred'));
 
     const clock = async (page: Page) => {
       const [minutes = 0, seconds = 0] = ((await page.getByTestId('clock').textContent()) ?? '')
