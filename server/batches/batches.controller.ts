@@ -73,7 +73,7 @@ export class BatchesController {
 
   @Post(':id/restore')
   @HttpCode(200)
-  @ApiOperation({ summary: 'Bring back a batch that was put away' })
+  @ApiOperation({ summary: 'Restore a deleted batch' })
   restore(@Param('id', BatchId) id: string): Promise<Batch> {
     return this.batches.restore(id);
   }

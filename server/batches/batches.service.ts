@@ -219,7 +219,7 @@ export class BatchesService {
   private async row(id: string, alsoPutAway = false): Promise<BatchModel> {
     const householdId = await this.households.currentId();
     const row = await this.batches.findOne({ where: { id, householdId }, paranoid: !alsoPutAway });
-    if (row === null) throw new NotFound('There is no such batch, or it was put away.');
+    if (row === null) throw new NotFound('There is no such batch, or it was deleted.');
     return row;
   }
 }

@@ -58,7 +58,7 @@ export class RecipesController {
 
   @Post(':id/restore')
   @HttpCode(200)
-  @ApiOperation({ summary: 'Bring back a recipe that was put away' })
+  @ApiOperation({ summary: 'Restore a deleted recipe' })
   restore(@Param('id', RecipeId) id: string): Promise<Recipe> {
     return this.recipes.restore(id);
   }

@@ -93,7 +93,7 @@ export class RecipesService {
       include: [RecipeVersionModel],
       paranoid: !alsoPutAway,
     });
-    if (row === null) throw new NotFound('There is no such recipe, or it was put away.');
+    if (row === null) throw new NotFound('There is no such recipe, or it was deleted.');
     return row;
   }
 }
