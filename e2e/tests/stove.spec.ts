@@ -303,6 +303,35 @@ test('a drop that runs when done: five minutes more, and what that usually means
   await expect(page.getByTestId('next-act')).toHaveText('Test a drop on the cold plate');
 });
 
+test('a press that a reload follows in the same instant is kept, and is there once', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  const { id } = await cookOfBatch(kettle);
+  await page.goto(`${kettle.address}/cook-sessions/${id}`);
+  const pressed = await page.getByTestId('press').textContent();
+  // The browser’s database is busy with something else, as on a slow phone.
+  await page.evaluate(async () => {
+    const database = await new Promise<IDBDatabase>((resolve) => {
+      const opening = indexedDB.open('idle-kettle-stove');
+      opening.onsuccess = () => resolve(opening.result);
+    });
+    const store = database.transaction('entries', 'readwrite').objectStore('entries');
+    const goOn = () => {
+      store.count().onsuccess = goOn;
+    };
+    goOn();
+    document.querySelector<HTMLElement>('[data-testid="press"]')!.click();
+    location.reload();
+  });
+  await expect(page.getByTestId('press')).not.toHaveText(pressed!);
+  await expect.poll(async () => (await wholeLog(kettle, id)).length).toBe(1);
+  await page.reload();
+  await expect(page.getByTestId('press')).not.toHaveText(pressed!);
+  expect(await wholeLog(kettle, id)).toHaveLength(1);
+});
+
 test('after a reload a bell that would not be heard says so, until the page is touched', async ({
   page,
   kettle,

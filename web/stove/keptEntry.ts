@@ -14,6 +14,9 @@ export type KeptEntry = Entry & {
   readonly refused: string | null;
 };
 
+/** A name to write under, which nobody else writes under: each page that is loaded takes a new one. */
+export const newSource = (): string => `browser ${crypto.randomUUID().slice(0, 8)}`;
+
 /** Something that was just written down, under a name of its own: no server has it yet. */
 export const newEntry = (cook: string, source: string, seq: number, noted: Noted): KeptEntry => ({
   cook,

@@ -6,6 +6,7 @@ import { COOK, FakeCooks } from '../test/fakeCooks.ts';
 import { fakeNet, refusal } from '../test/fakeNet.ts';
 import type { Fate, Weather } from '../test/fate.ts';
 import { anyWeather, forecast, weatherOf } from '../test/weather.ts';
+import { newEntry } from './keptEntry.ts';
 import { LiveLog, SILENT_MS } from './liveLog.ts';
 import { ServerClock } from './serverClock.ts';
 import { MemoryCookStore, type LocalCookStore } from './localCookStore.ts';
@@ -55,7 +56,9 @@ async function opened(with_: House = {}) {
 test('a cook is shown from the shelf at once, before any server answers', async () => {
   const store = new MemoryCookStore();
   await store.keepCook(COOK);
-  await store.writeDown('pot', { kind: 'lit', at: 5, value: null, text: null });
+  await store.writeDown(
+    newEntry('pot', 'browser a', 1, { kind: 'lit', at: 5, value: null, text: null }),
+  );
   const { log } = house({ store, weather: () => ({ fate: 'drop', ms: 1000 }) });
   expect(log.state.session).toBeNull();
   void log.start();
@@ -76,6 +79,23 @@ test('what is noted is on the shelf before it is sent, and is the server’s soo
   server.tell();
   await settled();
   expect(log.state.entries).toMatchObject([{ kind: 'lit', position: 1 }]);
+});
+
+test('a press is later than what it answers, though the clocks were compared anew and went back', async () => {
+  const { log, clock, server } = await opened();
+  const now = clock.now();
+  server.put({ source: 'phone', seq: 1, at: now + 900, kind: 'lit' });
+  // A device whose clock is an hour ahead is not followed there.
+  server.put({ source: 'wrong', seq: 1, at: now + 60 * MINUTE, kind: 'stirred' });
+  server.tell();
+  void log.note('boil');
+  void log.note('skimmed');
+  expect(log.state.entries.map(({ kind, at }) => [kind, at - now])).toEqual([
+    ['lit', 900],
+    ['boil', 901],
+    ['skimmed', 902],
+    ['stirred', 60 * MINUTE],
+  ]);
 });
 
 test('what others note is seen, once each, though it is told twice', async () => {
@@ -346,7 +366,6 @@ test('1 000 random schedules of a network that drops, delays, doubles and reorde
           if (deed === 'cut') server.cut();
           if (deed === 'wake') log.wake();
           if (deed === 'reload') {
-            await settled();
             log.stop();
             ({ log } = house({ clock, store, server, weather }));
             void log.start();

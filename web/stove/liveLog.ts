@@ -9,7 +9,7 @@ import { inOrder, type EntryKind } from '@idle-kettle/core';
 import type { Clock } from '../api/clock.ts';
 import { isFinal, type Send } from '../api/request.ts';
 import { deliverAll } from './delivery.ts';
-import { lastWithoutGap, merged, type KeptEntry } from './keptEntry.ts';
+import { lastWithoutGap, merged, newEntry, newSource, type KeptEntry } from './keptEntry.ts';
 import type { ServerClock } from './serverClock.ts';
 import { MemoryCookStore, type LocalCookStore } from './localCookStore.ts';
 
@@ -59,6 +59,9 @@ const LONGEST_WAIT_MS = 4000;
 /** A live view that says nothing for this long is dead: it says something every five seconds. */
 export const SILENT_MS = 12_000;
 
+/** What clocks that agree may still differ by, ms on the kitchen’s clock. */
+const CLOCKS_DIFFER_MS = 2000;
+
 const NOTHING: LiveLogState = {
   session: null,
   entries: [],
@@ -78,6 +81,9 @@ export class LiveLog {
   private known: ReadonlyMap<string, KeptEntry> = new Map();
   private readonly listeners = new Set<() => void>();
   private store: LocalCookStore;
+  /** What this log’s own entries are named by, and how many there are. */
+  private readonly source = newSource();
+  private written = 0;
   /** The place in the server’s log up to which everything is known. */
   private position = 0;
   private on = false;
@@ -151,11 +157,11 @@ export class LiveLog {
   ): Promise<void> => {
     const { session } = this.now;
     if (session === null) return;
-    const at = kitchenTime(session.clock, this.ports.serverClock.now());
-    const written = await this.onShelf((store) =>
-      store.writeDown(this.id, { kind, at, value, text }),
-    );
-    this.add([written]);
+    const at = this.afterWhatIsSeen(kitchenTime(session.clock, this.ports.serverClock.now()));
+    const entry = newEntry(this.id, this.source, (this.written += 1), { kind, at, value, text });
+    const kept = this.onShelf((store) => store.writeDown(entry));
+    this.add([entry]);
+    await kept;
     await this.deliver().catch(() => undefined);
   };
 
@@ -169,6 +175,12 @@ export class LiveLog {
   refresh = async (): Promise<void> => {
     await this.fetchCook().catch(() => undefined);
   };
+
+  /** A press answers what is on the screen, and is never before it: clocks that are compared anew may go back by a moment. */
+  private afterWhatIsSeen(now: number): number {
+    const seen = this.now.entries.findLast(({ at }) => at <= now + CLOCKS_DIFFER_MS);
+    return seen === undefined ? now : Math.max(now, seen.at + 1);
+  }
 
   private get ending(): string {
     return `end ${this.id}`;

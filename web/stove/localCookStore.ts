@@ -1,6 +1,8 @@
 import type { CookSession } from '@idle-kettle/contract';
+import { inOrder } from '@idle-kettle/core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import { newEntry, type KeptEntry, type Noted } from './keptEntry.ts';
+import { Journal } from './journal.ts';
+import type { KeptEntry } from './keptEntry.ts';
 
 /** What a browser keeps of its cooks, whatever becomes of the page and of the network. */
 export interface LocalCookStore {
@@ -10,8 +12,8 @@ export interface LocalCookStore {
   entries(cook: string): Promise<readonly KeptEntry[]>;
   /** What waits to be delivered, in the order it was written. */
   waiting(cook: string): Promise<readonly KeptEntry[]>;
-  /** Writes down what happened, before anything else is done about it. Its number is taken in the same step. */
-  writeDown(cook: string, noted: Noted): Promise<KeptEntry>;
+  /** Writes down what happened, before anything else is done about it: even a page that goes away at once has kept it. */
+  writeDown(entry: KeptEntry): Promise<void>;
   /** Keeps entries that a server has; those of this browser are no longer waiting. */
   keep(entries: readonly KeptEntry[]): Promise<void>;
   /** Marks entries as delivered (null), or as refused for a reason. */
@@ -34,9 +36,6 @@ interface Schema extends DBSchema {
   facts: { key: string; value: Fact };
 }
 
-/** A name for this browser to write under. */
-export const newSource = (): string => `browser ${crypto.randomUUID().slice(0, 8)}`;
-
 /** How a browser says that a handle on its database is dead: closed under us, or lost with the process that held it. */
 const DEAD: ReadonlySet<string> = new Set(['InvalidStateError', 'UnknownError', 'AbortError']);
 
@@ -45,7 +44,10 @@ export class BrowserCookStore implements LocalCookStore {
   private handle: Promise<IDBPDatabase<Schema>> | null = null;
 
   /** @param name of the database */
-  constructor(private readonly name = 'idle-kettle-stove') {}
+  constructor(
+    private readonly name = 'idle-kettle-stove',
+    private readonly journal = new Journal(),
+  ) {}
 
   cook = (id: string): Promise<CookSession | null> =>
     this.on(async (database) => (await database.get('cooks', id)) ?? null);
@@ -55,30 +57,20 @@ export class BrowserCookStore implements LocalCookStore {
       await database.put('cooks', session);
     });
 
-  entries = (cook: string): Promise<readonly KeptEntry[]> =>
-    this.on((database) => database.getAllFromIndex('entries', 'cook', cook));
+  entries = async (cook: string): Promise<readonly KeptEntry[]> => {
+    await this.takeIn(this.journal.of(cook));
+    return this.on((database) => database.getAllFromIndex('entries', 'cook', cook));
+  };
 
   waiting = (cook: string): Promise<readonly KeptEntry[]> =>
     this.on(async (database) =>
-      (await database.getAllFromIndex('entries', 'waiting', [1, cook])).sort(
-        (a, b) => a.seq - b.seq,
-      ),
+      (await database.getAllFromIndex('entries', 'waiting', [1, cook])).sort(inOrder),
     );
 
-  writeDown = (cook: string, noted: Noted): Promise<KeptEntry> =>
-    this.on(async (database) => {
-      const transaction = database.transaction(['entries', 'facts'], 'readwrite');
-      const facts = transaction.objectStore('facts');
-      const source = String((await facts.get('source')) ?? newSource());
-      const counter = `seq ${cook}`;
-      const seq = Number((await facts.get(counter)) ?? 0) + 1;
-      const entry = newEntry(cook, source, seq, noted);
-      await facts.put(source, 'source');
-      await facts.put(seq, counter);
-      await transaction.objectStore('entries').add(entry);
-      await transaction.done;
-      return entry;
-    });
+  writeDown = (entry: KeptEntry): Promise<void> => {
+    this.journal.write(entry);
+    return this.takeIn([entry]);
+  };
 
   keep = (entries: readonly KeptEntry[]): Promise<void> =>
     this.on(async (database) => {
@@ -105,6 +97,20 @@ export class BrowserCookStore implements LocalCookStore {
       if (fact === null) await database.delete('facts', name);
       else await database.put('facts', fact, name);
     });
+
+  /** Puts entries of the journal where the database has none under their name yet: another tab may have, and more may be known of them there. */
+  private async takeIn(entries: readonly KeptEntry[]): Promise<void> {
+    if (entries.length === 0) return;
+    await this.on(async (database) => {
+      const transaction = database.transaction('entries', 'readwrite');
+      for (const entry of entries) {
+        const key = await transaction.store.getKey([entry.cook, entry.source, entry.seq]);
+        if (key === undefined) await transaction.store.add(entry);
+      }
+      await transaction.done;
+    });
+    this.journal.strike(entries);
+  }
 
   /** Does something with the database; once more with a new handle where the old one was dead. */
   private async on<T>(work: (database: IDBPDatabase<Schema>) => Promise<T>): Promise<T> {
@@ -150,7 +156,6 @@ export class BrowserCookStore implements LocalCookStore {
 
 /** A shelf that lasts as long as its page: for browsers that keep nothing, as in private windows. */
 export class MemoryCookStore implements LocalCookStore {
-  private readonly source = newSource();
   private readonly sessions = new Map<string, CookSession>();
   private readonly kept = new Map<string, KeptEntry>();
   private readonly facts = new Map<string, Fact>();
@@ -167,15 +172,11 @@ export class MemoryCookStore implements LocalCookStore {
     Promise.resolve([...this.kept.values()].filter((entry) => entry.cook === cook));
 
   waiting = async (cook: string): Promise<readonly KeptEntry[]> =>
-    (await this.entries(cook)).filter(({ waiting }) => waiting === 1).sort((a, b) => a.seq - b.seq);
+    (await this.entries(cook)).filter(({ waiting }) => waiting === 1).sort(inOrder);
 
-  writeDown = (cook: string, noted: Noted): Promise<KeptEntry> => {
-    const counter = `seq ${cook}`;
-    const seq = Number(this.facts.get(counter) ?? 0) + 1;
-    this.facts.set(counter, seq);
-    const entry = newEntry(cook, this.source, seq, noted);
-    this.kept.set(keyOf(entry), entry);
-    return Promise.resolve(entry);
+  writeDown = (entry: KeptEntry): Promise<void> => {
+    if (!this.kept.has(keyOf(entry))) this.kept.set(keyOf(entry), entry);
+    return Promise.resolve();
   };
 
   keep = (entries: readonly KeptEntry[]): Promise<void> => {

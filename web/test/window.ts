@@ -1,18 +1,12 @@
 import React from 'react';
+import { fakeStorage } from './fakeStorage.ts';
 
-/** What a screen asks of a browser before it is drawn; imported before the screen is. A test has no other. */
-const kept = new Map<string, string>();
-const storage: Pick<Storage, 'getItem' | 'setItem' | 'removeItem'> = {
-  getItem: (key) => kept.get(key) ?? null,
-  setItem: (key, value) => void kept.set(key, value),
-  removeItem: (key) => void kept.delete(key),
-};
-
+// What a screen asks of a browser before it is drawn; imported before the screen is. A test has no other.
 Object.assign(globalThis, {
   window: globalThis,
   navigator: { language: 'en-US' },
   location: new URL('http://127.0.0.1:4780/'),
-  localStorage: storage,
+  localStorage: fakeStorage(),
 });
 
 // At a first drawing a store is read, and not followed.
