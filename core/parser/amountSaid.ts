@@ -1,6 +1,8 @@
 import { message } from '@idle-kettle/words/message';
 import type { Ingredient } from '../ingredients/index.ts';
-import { agreed, amountAt, isFault, type Amount, type AmountFault } from './amounts.ts';
+import { isFault, type Amount, type AmountFault } from './amount.ts';
+import { amountAt } from './amounts.ts';
+import { agreed } from './sameAmount.ts';
 import { effects } from './noun.ts';
 import type { Segment } from './segments.ts';
 

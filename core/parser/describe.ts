@@ -9,7 +9,7 @@ import {
   type Ingredient,
 } from '../ingredients/index.ts';
 import { amountOf } from './amountSaid.ts';
-import { isFault, type Amount } from './amounts.ts';
+import { isFault, type Amount } from './amount.ts';
 import { type Description, type Obstacle, obstacle, written } from './description.ts';
 import { quoted, unknownIn, unknownUnit, percentFault } from './leftovers.ts';
 import type { MeasuresId } from './measures.ts';

@@ -1,5 +1,5 @@
 import type { Form, Ingredient } from '../ingredients/index.ts';
-import type { Amount } from './amounts.ts';
+import type { Amount } from './amount.ts';
 import type { LineTrouble } from './line.ts';
 import type { Token } from './tokens.ts';
 import type { Loss, Part } from './words.ts';

@@ -1,7 +1,8 @@
 import { message, type Text } from '@idle-kettle/words/message';
 import type { Form, Ingredient } from '../ingredients/index.ts';
 import { convert, exactly, range, timesRange, type Range } from '../quantity/index.ts';
-import { looseMl, type Amount } from './amounts.ts';
+import type { Amount } from './amount.ts';
+import { looseMl } from './measuredAmount.ts';
 import type { Description } from './description.ts';
 import { partOf } from './parts.ts';
 

@@ -1,5 +1,6 @@
 import { message, type Text } from '@idle-kettle/words/message';
-import { amountAt, isFault, type Amount } from './amounts.ts';
+import { isFault, type Amount } from './amount.ts';
+import { amountAt } from './amounts.ts';
 import { obstacle, type Obstacle, type Unread } from './description.ts';
 import type { Parser } from './parserKitchen.ts';
 import type { NameBook } from './names.ts';

@@ -1,6 +1,6 @@
 import { message } from '@idle-kettle/words/message';
 import type { Ingredient } from '../ingredients/index.ts';
-import type { Amount } from './amounts.ts';
+import type { Amount } from './amount.ts';
 import { type Obstacle, obstacle } from './description.ts';
 import { isUnitWord } from './measures.ts';
 import type { Found } from './noun.ts';

@@ -1,7 +1,8 @@
 import { message, sentences } from '@idle-kettle/words/message';
 import type { Ingredient } from '../ingredients/index.ts';
 import { exactly } from '../quantity/index.ts';
-import { amountAt, isFault } from './amounts.ts';
+import { isFault } from './amount.ts';
+import { amountAt } from './amounts.ts';
 import type { Unread } from './description.ts';
 import { gramsOf } from './grams.ts';
 import { headOf } from './head.ts';

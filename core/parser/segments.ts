@@ -1,4 +1,5 @@
-import { amountAt, isFault, type Amount, type AmountFault } from './amounts.ts';
+import { isFault, type Amount, type AmountFault } from './amount.ts';
+import { amountAt } from './amounts.ts';
 import type { MeasuresId } from './measures.ts';
 import { nameAt, type Meaning, type NameBook } from './names.ts';
 import type { Token } from './tokens.ts';

@@ -143,3 +143,11 @@ const isTied = (before: Token | undefined, after: string | undefined): boolean =
   before.kind !== 'mark' &&
   after !== undefined &&
   /[\p{L}\d¼-¾⅐-⅞.]/u.test(after);
+
+/** Whether a token is one of some marks. */
+export const isMark = (token: Token | undefined, ...marks: readonly string[]): boolean =>
+  token?.kind === 'mark' && marks.includes(token.text);
+
+/** Whether a token is one of some words, in lower case. */
+export const isWord = (token: Token | undefined, ...words: readonly string[]): boolean =>
+  token?.kind === 'word' && words.includes(token.lower);

@@ -3,4 +3,5 @@ export * from './gauges.ts';
 export { planLine } from './lineOfPlan.ts';
 export { linesBrought, simmeredWhole } from './linesBrought.ts';
 export * from './plan.ts';
-export { planBatch, processCaseOf, evaluatedPlan, type EvaluatedPlan } from './planBatch.ts';
+export { planBatch, evaluatedPlan, type EvaluatedPlan } from './planBatch.ts';
+export { processCaseOf } from './storageOfPlan.ts';

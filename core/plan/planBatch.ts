@@ -1,39 +1,18 @@
-import { message, type Text } from '@idle-kettle/words/message';
+import { message } from '@idle-kettle/words/message';
 import { type LineReading, MOST_LINES } from '../parser/index.ts';
-import { solublesPctOf } from '../formula/index.ts';
-import { findIngredient } from '../ingredients/index.ts';
 import { definitionsOf, labelStatement, spoonNutrition } from '../label/index.ts';
 import { minutesOfActs, toTheStop } from '../chain/index.ts';
 import { methodFault, METHODS } from '../method/index.ts';
-import {
-  isSauceLike,
-  keepingOf,
-  type ProcessCase,
-  processTime,
-  type ProcessTime,
-  type StorageVerdict,
-  storageVerdict,
-} from '../process/index.ts';
+import { keepingOf } from '../process/index.ts';
 import {
   type Boil,
-  type Change,
-  changed,
-  changedReadings,
-  isOfApples,
-  jarsFilled,
   type PlanRequest,
   readLines,
   type Evaluation,
   evaluate,
 } from '../evaluate/index.ts';
 import { pretreatmentOfPlan } from './pretreatmentOfPlan.ts';
-import {
-  beyondMending,
-  cautionsFor,
-  diagnose,
-  type Diagnosis,
-  remediesFor,
-} from '../advice/index.ts';
+import { cautionsFor, diagnose } from '../advice/index.ts';
 import { finishOfPlan, startOfPlan } from './contentsOfPlan.ts';
 import { gaugesOf } from './gauges.ts';
 import { processOf, yieldOf } from './jarsOfPlan.ts';
@@ -43,7 +22,9 @@ import { narrowingsOf } from './narrowing.ts';
 import { potOf } from './potOfPlan.ts';
 import { roundQuantiles, roundTo } from '../quantity/index.ts';
 import { actsOfPlan } from './actsOfPlan.ts';
+import { setOf } from './setOfPlan.ts';
 import { stopOf } from './stopOfPlan.ts';
+import { shelfInPlan, shelfOf, timeOf } from './storageOfPlan.ts';
 import { explain } from './why.ts';
 
 /** A plan, and what it was worked out from. */
@@ -145,90 +126,6 @@ function assemble(worked: Evaluation, readings: readonly LineReading[]): Plan {
 /** Soluble solids that keeping goes by before there is a batch, g per 100 g: a full-sugar spread. */
 const NO_BATCH_PCT = 65;
 
-/** The time in the canner, the longest over the jars that are filled; null where there is none. */
-const timeOf = (worked: Evaluation): ProcessTime | null =>
-  processTime({ ...processCaseOf(worked), jarMl: largestFilledMl(worked) });
-
-/** What the time in the canner goes by, whichever jars are filled. */
-export function processCaseOf(worked: Evaluation): Omit<ProcessCase, 'jarMl'> {
-  const { request, ambient, choice } = worked;
-  const { product, school, canner } = request;
-  return {
-    product,
-    altitudeM: ambient.processingAltitudeM,
-    school,
-    canner,
-    ofApples: isOfApples(worked),
-    isSauce: isSauceLike(
-      product,
-      solidsForShelf(worked),
-      METHODS[choice.method].setModel === 'low-methoxyl',
-    ),
-  };
-}
-
-/**
- * Soluble solids that the shelf goes by, g per 100 g: those it is boiled to, or, where the clock stops it, those that go in,
- * since what steams off in a minute goes by the size of the batch and the verdict must not. Null before there is a recipe.
- */
-function solidsForShelf({ boil, choice }: Evaluation): number | null {
-  if (boil === null) return null;
-  const { stopKind } = METHODS[choice.method];
-  return stopKind === 'temperature' || stopKind === 'body'
-    ? Math.max(boil.targetPct, solublesPctOf(boil.all))
-    : solublesPctOf(boil.all);
-}
-
-const largestFilledMl = (worked: Evaluation): number =>
-  Math.max(...jarsFilled(worked.request, isOfApples(worked)).map(({ volumeMl }) => volumeMl));
-
-const shelfOf = (worked: Evaluation, process: ProcessTime | null): StorageVerdict => {
-  const { request, forShelf, unrecognized } = worked;
-  return storageVerdict({
-    product: request.product,
-    lines: forShelf,
-    unrecognizedLines: unrecognized.length,
-    solublesPct: solidsForShelf(worked),
-    process,
-    largestJarMl: largestFilledMl(worked),
-    rawPH: request.measured.startPH,
-    assurance: request.assurance,
-  });
-};
-
-/** The verdict as a plan has it: what decides by the place of its line, and the way back as a change of lines. */
-function shelfInPlan(
-  worked: Evaluation,
-  { decides, pantryFix: way, ...verdict }: StorageVerdict,
-  readings: readonly LineReading[],
-): Plan['shelf'] {
-  const at = (row: Text): number[] =>
-    readings.flatMap((line, index) =>
-      line.understood && line.ingredient.id === row ? [index] : [],
-    );
-  const change = {
-    drop: (way?.leaveOut ?? []).flatMap(at),
-    add: (way?.add ?? []).map(({ id, grams }) => `${grams} g ${findIngredient(id)?.name ?? id}`),
-  };
-  return {
-    ...verdict,
-    decides: decides.flatMap(({ row, text }) => at(row).map((line) => ({ line, text }))),
-    ...(way !== null && opensPantry(worked, change, readings)
-      ? { way: { text: way.text, change } }
-      : {}),
-  };
-}
-
-/** Whether the batch with a change made, worked out again, is for the pantry. */
-function opensPantry(
-  { request }: Evaluation,
-  change: Change,
-  readings: readonly LineReading[],
-): boolean {
-  const again = evaluate(changed(request, change), changedReadings(readings, change, request));
-  return shelfOf(again, timeOf(again)).verdict === 'pantry';
-}
-
 /** The parts of a plan that need a recipe. */
 function partsOf(worked: Evaluation, readings: readonly LineReading[], boil: Boil): Partial<Plan> {
   const { request, choice, understood } = worked;
@@ -281,18 +178,4 @@ function roundedSpoon({ finish }: Boil): NonNullable<Plan['label']>['spoon'] {
     energyKj: roundTo(spoon.energyKj, 0),
     energyKcal: roundTo(spoon.energyKcal, 0),
   };
-}
-
-function setOf(
-  worked: Evaluation,
-  boil: Boil,
-  readings: readonly LineReading[],
-  diagnosis: Diagnosis,
-): NonNullable<Plan['set']> {
-  if (worked.request.draws === 0 || diagnosis.short === 'none')
-    return { ...diagnosis, remedies: [] };
-  const remedies = remediesFor(worked, readings, diagnosis);
-  return remedies.length > 0
-    ? { ...diagnosis, remedies }
-    : { ...diagnosis, remedies, beyond: beyondMending(worked, boil, diagnosis) };
 }

@@ -1,7 +1,8 @@
 import { say } from '@idle-kettle/words';
 import type { Batch } from '@idle-kettle/contract';
 import { format } from 'date-fns';
-import type { Content, Saver } from './saver.ts';
+import type { Saver } from './saver.ts';
+import type { Content } from './saverState.ts';
 import { formulaDiff } from './formulaDiff.ts';
 
 type Props = {

@@ -1,28 +1,21 @@
 import { say, type PlainMessageId } from '@idle-kettle/words';
-import { Say } from '../ui/Say.tsx';
 import type { Kitchen, SettingsDto } from '@idle-kettle/contract';
 import {
   PRETREATMENT_FACTS,
   PRETREATMENT_KINDS,
-  CLOTS,
-  formatMass,
   formatVolume,
   PRODUCTS,
-  readLine,
   type PretreatmentKind,
-  type Clot,
   type Plan,
   type Product,
 } from '@idle-kettle/core';
 import { Droplets } from 'lucide-react';
-import { memo, useMemo } from 'react';
-import { ClotGlass } from '../drawings/ClotGlass.tsx';
-import { Jug } from '../drawings/Jug.tsx';
-import { LineNote } from './LineNote.tsx';
+import { memo } from 'react';
+import { BeforeLines } from './BeforeLines.tsx';
 import { NumberField } from './NumberField.tsx';
+import type { KeptBefore } from './pretreatmentChange.ts';
+import { PretreatmentYield } from './PretreatmentYield.tsx';
 import { VolumeField } from './VolumeField.tsx';
-
-type KeptBefore = NonNullable<SettingsDto['before']>;
 
 type Props = {
   readonly product: Product;
@@ -124,7 +117,13 @@ export const PretreatmentPanel = memo(function PretreatmentPanel(props: Props) {
         )}
       </div>
       {plan && plan.obtained.massG.typical > 0 && (
-        <Gives before={before} plan={plan} kitchen={kitchen} fruit={fruit} onChange={change} />
+        <PretreatmentYield
+          before={before}
+          plan={plan}
+          kitchen={kitchen}
+          fruit={fruit}
+          onChange={change}
+        />
       )}
     </section>
   );
@@ -137,233 +136,4 @@ const INVITES: { readonly [kind in PretreatmentKind]: PlainMessageId } = {
   soak: 'balance.startWithAnOvernightSoak',
   drain: 'balance.startByDrainingThePeppers',
   sauce: 'balance.startByCookingTheFruit',
-};
-
-type Change = (next: Partial<KeptBefore>, did: string, typing?: string) => void;
-
-/** The lines of what comes first, one to a row, and how each is read. */
-function BeforeLines({
-  before,
-  kitchen,
-  onChange,
-}: {
-  readonly before: KeptBefore;
-  readonly kitchen: Kitchen;
-  readonly onChange: Change;
-}) {
-  const { lines } = before;
-  const readings = useMemo(
-    () => lines.map((line) => (line.trim() === '' ? null : readLine(line, kitchen))),
-    [lines, kitchen],
-  );
-  return (
-    <div className="flex flex-col gap-1">
-      <label className="flex flex-col text-sm">
-        {say('balance.onePerLine', { value: say(GOES_IN[before.kind]) })}
-        <textarea
-          className="textarea w-full bg-base-100 font-semibold"
-          rows={Math.max(2, lines.length)}
-          value={lines.join('\n')}
-          placeholder={say(EXAMPLE[before.kind])}
-          onChange={({ target }) =>
-            onChange(
-              { lines: target.value.split('\n') },
-              say('balance.addedToTheFirstStep'),
-              'before',
-            )
-          }
-        />
-      </label>
-      {readings.map((reading, index) =>
-        reading === null ? null : reading.understood ? (
-          <p key={index} className="flex justify-between gap-3 text-sm tabular-nums">
-            <span>{reading.called ?? reading.ingredient.name}</span>
-            <span>{formatMass(reading.massG.typical, kitchen.units)}</span>
-          </p>
-        ) : (
-          <LineNote
-            key={index}
-            id={`first-note-${index}`}
-            reading={reading}
-            where={say('balance.firstStepLine', { value: index + 1 })}
-            onReplace={(next) =>
-              onChange(
-                { lines: lines.toSpliced(index, 1, ...next) },
-                say('balance.changedTheFirstStep'),
-              )
-            }
-          />
-        ),
-      )}
-    </div>
-  );
-}
-
-const GOES_IN: { readonly [kind in PretreatmentKind]: PlainMessageId } = {
-  extract: 'balance.fruitInThePanCores',
-  infuse: 'balance.herbsOrFlowersAndThe',
-  soak: 'balance.fruitAndJuiceInThe',
-  drain: 'balance.choppedPeppers',
-  sauce: 'balance.fruitAndTheLiquidIt',
-};
-
-const EXAMPLE: { readonly [kind in PretreatmentKind]: PlainMessageId } = {
-  extract: 'balance.3LbCrabApples',
-  infuse: 'balance.2CupsMintLeaves',
-  soak: 'balance.1KgSevilleOranges',
-  drain: 'balance.4CupsChoppedSweetPeppers',
-  sauce: 'balance.8LbApplesCoredAnd',
-};
-
-type GivesProps = {
-  readonly before: KeptBefore;
-  readonly plan: NonNullable<Plan['before']>;
-  readonly kitchen: Kitchen;
-  readonly fruit: string;
-  readonly onChange: Change;
-};
-
-/** What it should give, as a jug, and what was measured in its place. */
-function Gives({ before, plan, kitchen, fruit, onChange }: GivesProps) {
-  const { units } = kitchen;
-  const { volumeMl, measured } = plan.obtained;
-  const mark = units === 'us' ? US_MARK : METRIC_MARK;
-  const gives = PRETREATMENT_FACTS[before.kind].gives;
-  const volume = (mL: number) => formatVolume(mL, units);
-  return (
-    <div className="grid grid-cols-[minmax(6rem,11rem)_minmax(0,1fr)] items-center gap-x-4 gap-y-2">
-      <Jug {...mark} volumeMl={volumeMl} measured={measured} fruit={fruit} />
-      <div className="flex flex-col gap-2">
-        <p className="leading-snug">
-          <Say
-            id="balance.of"
-            values={{
-              part: measured ? say('balance.itGave') : say('balance.itShouldGive'),
-              part2: (
-                <b data-testid="obtained">
-                  {measured
-                    ? volume(volumeMl.typical)
-                    : between(
-                        volume(nearest(volumeMl.low, mark.markMl)),
-                        volume(nearest(volumeMl.high, mark.markMl)),
-                      )}
-                </b>
-              ),
-              gives,
-              part3: measured
-                ? '.'
-                : say('balance.mostLikely2', {
-                    volume: volume(nearest(volumeMl.typical, mark.markMl)),
-                  }),
-            }}
-          />
-        </p>
-        <ul className="text-sm leading-snug">
-          {plan.gives.map(({ name, massG, solublesPct, pectinPct, pH }) => (
-            <li key={name}>
-              {say('balance.solids', {
-                mass: formatMass(massG, units),
-                name,
-                solublesPct,
-                value: pectinPct > 0 && say('balance.pectin', { pectinPct }),
-                value2: pH !== null && say('balance.ph', { pH: pH.toFixed(1) }),
-              })}
-            </li>
-          ))}
-        </ul>
-        <div className="flex flex-wrap gap-3">
-          <VolumeField
-            label={say('balance.measured', { gives })}
-            valueMl={before.obtained?.volumeMl ?? null}
-            units={units}
-            kitchen={kitchen}
-            placeholder={volume(nearest(volumeMl.typical, mark.markMl))}
-            onSet={(volumeMl) =>
-              onChange(
-                { obtained: volumeMl === null ? null : { volumeMl } },
-                say('balance.measuredIt'),
-              )
-            }
-          />
-          {before.kind === 'extract' && (
-            <NumberField
-              label={say('balance.juiceBrix')}
-              least={0}
-              most={90}
-              value={before.brix ?? null}
-              expected={plan.gives[0]?.solublesPct.toFixed(0)}
-              onSet={(brix) => onChange({ brix }, say('balance.enteredTheJuicesBrix'))}
-            />
-          )}
-        </div>
-      </div>
-      {before.kind === 'extract' && (
-        <ClotTest before={before} expected={plan.clot} fruit={fruit} onChange={onChange} />
-      )}
-    </div>
-  );
-}
-
-/** `2¾–5 cups`: the unit once, where both have it. */
-function between(low: string, high: string): string {
-  const unit = / [a-z ]+$/i.exec(high)?.[0] ?? '';
-  return `${unit !== '' && low.endsWith(unit) ? low.slice(0, -unit.length) : low}–${high}`;
-}
-
-type Mark = { readonly markMl: number; readonly markName: (marks: number) => string };
-const US_MARK: Mark = {
-  markMl: 236.588,
-  markName: (cups) => `${Number(cups.toFixed(1))} ${cups === 1 ? 'cup' : 'cups'}`,
-};
-const METRIC_MARK: Mark = {
-  markMl: 250,
-  markName: (marks) =>
-    say('balance.ml', { value: Math.round(marks * 250).toLocaleString('en-US') }),
-};
-
-/** To a quarter of a mark, which is as near as a forecast of juice goes. */
-const nearest = (mL: number, markMl: number): number =>
-  (Math.round((4 * mL) / markMl) * markMl) / 4;
-
-type ClotProps = Pick<GivesProps, 'before' | 'fruit' | 'onChange'> & {
-  readonly expected: Clot | undefined;
-};
-
-/** The clot test: what a spoon of juice does in spirit, to be pressed as it is seen. */
-const ClotTest = ({ before, expected, fruit, onChange }: ClotProps) => (
-  <fieldset className="col-span-2">
-    <legend className="text-sm">{say('balance.clotTestATeaspoonOf')}</legend>
-    <div className="grid grid-cols-3 gap-1">
-      {CLOTS.map((clot) => (
-        <button
-          key={clot}
-          type="button"
-          aria-pressed={before.clot === clot}
-          className={`flex cursor-pointer flex-col items-center rounded-field border-2 p-1 text-center text-sm leading-tight ${before.clot === clot ? 'border-primary bg-base-100 font-bold' : 'border-transparent hover:border-base-300'}`}
-          onClick={() =>
-            onChange(
-              { clot: before.clot === clot ? null : clot },
-              before.clot === clot
-                ? say('balance.removedTheClotTest')
-                : say('balance.clotsIn', { value: say(CLOT_WORDS[clot]) }),
-            )
-          }
-        >
-          <ClotGlass clot={clot} fruit={fruit} />
-          <span>
-            {say(CLOT_WORDS[clot])}
-            {before.clot == null && expected === clot && (
-              <span className="block font-normal opacity-80">{say('balance.expected')}</span>
-            )}
-          </span>
-        </button>
-      ))}
-    </div>
-  </fieldset>
-);
-
-const CLOT_WORDS: { readonly [clot in Clot]: PlainMessageId } = {
-  lump: 'balance.oneLump',
-  several: 'balance.severalLumps',
-  flakes: 'balance.flakes',
 };

@@ -1,43 +1,25 @@
 import { say } from '@idle-kettle/words';
-import type { Batch, BatchDto, Formula } from '@idle-kettle/contract';
-import type { Clock } from '../api/clock.ts';
-import { isFinal, type Send } from '../api/request.ts';
+import type { Batch, BatchDto } from '@idle-kettle/contract';
+import { Listeners } from '../api/listeners.ts';
+import { isFinal } from '../api/request.ts';
 import { contentKey } from './contentKey.ts';
-import { dropDraft, keepDraft, keptDraft, type Draft, type DraftStorage } from './draft.ts';
-
-/** What is written of a batch. */
-export type Content = Formula & {
-  /** As typed; may be empty. */
-  readonly name: string;
-};
-
-/** What a saver stands on. */
-export type SaverPorts = {
-  readonly send: Send;
-  readonly storage: DraftStorage;
-  readonly clock: Clock;
-  readonly newId: () => string;
-};
-
-/** Where saving stands. Never changed: a new one is made. */
-export type SaverState = {
-  /** What the server holds, as last heard; null for a batch that was never saved. */
-  readonly saved: Batch | null;
-  /** Whether something is written that the server does not have. */
-  readonly changed: boolean;
-  readonly pending: boolean;
-  readonly error: Error | null;
-  /** What somebody else saved meanwhile: saving by itself has stopped until it is said which is to stand. */
-  readonly theirs: Batch | null;
-  /** What of the preparation is done. */
-  readonly ticked: readonly string[];
-};
+import { dropDraft, keepDraft, keptDraft, type Draft } from './draft.ts';
+import {
+  contentOf,
+  isSame,
+  isUnchanged,
+  UNSAVED,
+  waitBefore,
+  NOTHING,
+  type Content,
+  type SavedListener,
+  type SaverPorts,
+  type SaverState,
+} from './saverState.ts';
+import { Ticks } from './ticks.ts';
 
 /** Quiet after which a change is saved by itself, ms. */
 export const QUIET_MS = 1200;
-/** Wait before the next try where the server did not answer, ms: twice as long each time, up to the longest. */
-const FIRST_WAIT_MS = 2000;
-const LONGEST_WAIT_MS = 8000;
 /** So many saves without an answer are remembered. */
 const MOST_UNANSWERED = 20;
 /** So often one save goes on from what it finds; a batch that somebody else saves all the time is told as it is. */
@@ -61,13 +43,20 @@ export class Saver {
   private sent: readonly string[];
   private newId: string | null;
   private copyId: string | null = null;
-  private ticks: ReadonlyMap<string, boolean>;
+  private ticks: Ticks;
   private on = false;
   private failures = 0;
   private callOff: (() => void) | null = null;
-  private readonly listeners = new Set<() => void>();
-  private readonly savedListeners = new Set<SavedListener>();
-  private readonly shownListeners = new Set<(batch: Batch) => void>();
+  private readonly listeners = new Listeners();
+  private readonly savedListeners = new Listeners<Parameters<SavedListener>>();
+  private readonly shownListeners = new Listeners<[batch: Batch]>();
+
+  /** Calls a listener at every change; what it answers ends that, here and below. */
+  readonly subscribe = this.listeners.add;
+  /** Calls a listener with every row that the server answered with. */
+  readonly onSaved = this.savedListeners.add;
+  /** Calls a listener with what the screen is to show instead of what is written. */
+  readonly onShow = this.shownListeners.add;
 
   /**
    * @param saved what the server holds; null for a new batch
@@ -81,50 +70,26 @@ export class Saver {
     const draft = start === null ? keptDraft(saved?.id ?? null, ports.storage) : null;
     this.sent = draft?.sent ?? [];
     this.newId = draft?.newId ?? null;
-    this.ticks = new Map(draft?.ticks ?? []);
+    this.ticks = new Ticks(draft?.ticks);
     this.keptAs = saved === null ? null : contentKey(saved);
     const isWritten = draft !== null && draft.onlyTicks !== true;
     this.first = contentOf((isWritten ? draft : null) ?? start ?? saved ?? NOTHING);
     this.content = this.first;
     this.finalName = this.first.name;
-    const theirs =
-      saved !== null && isWritten && draft.version !== saved.version && draft.base !== this.keptAs
-        ? this.isMine(saved)
-          ? null
-          : saved
-        : null;
+    const isElsewhere =
+      saved !== null && isWritten && draft.version !== saved.version && draft.base !== this.keptAs;
+    this.now = { ...UNSAVED, saved };
     this.now = {
-      saved,
-      changed: false,
-      pending: false,
-      error: null,
-      theirs,
-      ticked: [],
+      ...this.now,
+      theirs: isElsewhere && !this.isMine(saved) ? saved : null,
+      changed: this.isChanged(),
+      ticked: this.ticked(),
     };
-    this.now = { ...this.now, changed: this.isChanged(), ticked: this.ticked() };
   }
 
   get state(): SaverState {
     return this.now;
   }
-
-  /** Calls a listener at every change; what it answers ends that. */
-  subscribe = (listener: () => void): (() => void) => {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  };
-
-  /** Calls a listener with every row that the server answered with; what it answers ends that. */
-  onSaved = (listener: SavedListener): (() => void) => {
-    this.savedListeners.add(listener);
-    return () => this.savedListeners.delete(listener);
-  };
-
-  /** Calls a listener with what the screen is to show instead of what is written; what it answers ends that. */
-  onShow = (listener: (batch: Batch) => void): (() => void) => {
-    this.shownListeners.add(listener);
-    return () => this.shownListeners.delete(listener);
-  };
 
   /** Begins to save by itself. */
   start(): void {
@@ -162,7 +127,7 @@ export class Saver {
 
   /** Ticks something of the preparation, or takes the tick away. */
   tick(id: string, done: boolean): void {
-    this.ticks = new Map(this.ticks).set(id, done);
+    this.ticks = this.ticks.with(id, done);
     this.remember();
     this.schedule(0);
   }
@@ -187,7 +152,7 @@ export class Saver {
       const batch = await this.ports.send<Batch>('/batches', 'POST', body);
       if (this.on) dropDraft(this.now.saved?.id ?? null, this.ports.storage);
       this.set({ pending: false });
-      this.tellSaved(batch, this.on);
+      this.savedListeners.tell(batch, this.on);
     } catch (error) {
       this.set({ pending: false, error: error as Error });
     }
@@ -224,11 +189,7 @@ export class Saver {
     const fields = Object.keys(change) as (keyof SaverState)[];
     if (fields.every((field) => isUnchanged(change[field], this.now[field]))) return;
     this.now = { ...this.now, ...change };
-    for (const listener of [...this.listeners]) listener();
-  }
-
-  private tellSaved(batch: Batch, isNew: boolean): void {
-    for (const listener of [...this.savedListeners]) listener(batch, isNew);
+    this.listeners.tell();
   }
 
   /** Whether a row is something that this browser wrote or is writing. */
@@ -246,7 +207,7 @@ export class Saver {
   }
 
   private isChanged(): boolean {
-    return this.isWritten() || this.ticks.size > 0;
+    return this.isWritten() || !this.ticks.isEmpty;
   }
 
   /** Key of what is written where the server holds this: where no name is typed it is saved under the one that is suggested. */
@@ -260,12 +221,7 @@ export class Saver {
   }
 
   private ticked(on: Batch | null = this.now.saved): readonly string[] {
-    const done = new Set(on?.ticked ?? []);
-    for (const [id, is] of this.ticks) {
-      if (is) done.add(id);
-      else done.delete(id);
-    }
-    return [...done];
+    return this.ticks.over(on?.ticked ?? []);
   }
 
   private remember(): void {
@@ -284,7 +240,7 @@ export class Saver {
       ...(this.now.saved === null ? {} : { base: contentKey(this.now.saved) }),
       sent: this.sent,
       ...(this.newId === null ? {} : { newId: this.newId }),
-      ticks: [...this.ticks],
+      ticks: this.ticks.pairs,
       onlyTicks: !this.isWritten(),
     };
   }
@@ -300,11 +256,7 @@ export class Saver {
   private schedule(quietMs = QUIET_MS): void {
     this.callOff?.();
     if (!this.on || !this.savesItself()) return;
-    const wait =
-      this.failures === 0
-        ? quietMs
-        : Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** (this.failures - 1));
-    this.callOff = this.ports.clock.after(wait, () => {
+    this.callOff = this.ports.clock.after(waitBefore(this.failures, quietMs), () => {
       if (this.savesItself()) void this.run();
     });
   }
@@ -330,9 +282,7 @@ export class Saver {
           ? await this.ports.send<Batch>('/batches', 'POST', { ...body, id: this.newId })
           : await this.change(saved, body);
       this.failures = 0;
-      this.ticks = new Map(
-        [...this.ticks].filter(([id, done]) => batch.ticked.includes(id) !== done),
-      );
+      this.ticks = this.ticks.without(batch.ticked);
       this.confirmSave(batch, contentKey(batch) === contentKey(body) ? as : contentKey(batch));
     } catch (error) {
       this.failures = isFinal(error) ? 0 : this.failures + 1;
@@ -391,12 +341,12 @@ export class Saver {
     this.keptAs = as;
     this.set({ saved: batch, pending: false, error: null });
     if (this.on) this.remember();
-    this.tellSaved(batch, wasNew && this.on);
+    this.savedListeners.tell(batch, wasNew && this.on);
     this.schedule();
   }
 
   /** Takes a row over as what is written. */
-  private adopt(batch: Batch, ticks: ReadonlyMap<string, boolean> = new Map()): void {
+  private adopt(batch: Batch, ticks = new Ticks()): void {
     this.content = contentOf(batch);
     this.finalName = batch.name;
     this.keptAs = contentKey(batch);
@@ -404,21 +354,7 @@ export class Saver {
     this.failures = 0;
     this.set({ saved: batch, theirs: null, error: null });
     this.remember();
-    for (const listener of [...this.shownListeners]) listener(batch);
-    this.tellSaved(batch, false);
+    this.shownListeners.tell(batch);
+    this.savedListeners.tell(batch, false);
   }
 }
-
-/** Hears of a row; `isNew` where it is another batch than was saved so far. */
-type SavedListener = (batch: Batch, isNew: boolean) => void;
-
-const NOTHING: Content = { name: '', lines: [], settings: {} };
-
-const contentOf = ({ name, lines, settings }: Content): Content => ({ name, lines, settings });
-
-const isSame = (a: readonly string[], b: readonly string[]): boolean =>
-  a.length === b.length && a.every((thing) => b.includes(thing));
-
-/** The same value, or the same ticks. */
-const isUnchanged = (a: unknown, b: unknown): boolean =>
-  Object.is(a, b) || (Array.isArray(a) && Array.isArray(b) && isSame(a, b));

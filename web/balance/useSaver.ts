@@ -5,7 +5,8 @@ import { useAdoptBatch } from '../api/batches.ts';
 import { wallClock } from '../api/clock.ts';
 import { request } from '../api/request.ts';
 import type { DraftStorage } from './draft.ts';
-import { Saver, type Content, type SaverState } from './saver.ts';
+import { Saver } from './saver.ts';
+import type { Content, SaverState } from './saverState.ts';
 
 /** What of saving the screens see and do. */
 export type Saving = SaverState & { readonly saver: Saver };

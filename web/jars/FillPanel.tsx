@@ -12,7 +12,7 @@ import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { JarSection } from '../drawings/JarSection.tsx';
 import { OneNumber } from '../stove/EventButtons.tsx';
-import type { Noting, Press } from './jarTasks.ts';
+import type { Noting, Press } from './jarTask.ts';
 
 type Props = {
   readonly jarPlan: JarPlan;

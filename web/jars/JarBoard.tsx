@@ -5,7 +5,7 @@ import { Say as Phrase } from '../ui/Say.tsx';
 import { JarDrawing } from '../drawings/JarDrawing.tsx';
 import { LidDrawing } from '../drawings/LidDrawing.tsx';
 import { jarInWords } from './jarWords.ts';
-import type { Press } from './jarTasks.ts';
+import type { Press } from './jarTask.ts';
 
 type Props = {
   readonly jarPlan: JarPlan;

@@ -2,7 +2,7 @@ import { say } from '@idle-kettle/words';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { clockInWords, unbroken } from '../stove/words.ts';
-import type { JarTask, Press } from './jarTasks.ts';
+import type { JarTask, Press } from './jarTask.ts';
 
 /** A clock that runs longer than this is told by the hour that it ends at, ms. */
 const LONG_MS = 3 * 60 * 60_000;

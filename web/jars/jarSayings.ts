@@ -1,7 +1,7 @@
 import { say } from '@idle-kettle/words';
 import { minutesToGo } from '../stove/sayings.ts';
 import type { Saying } from '../stove/voice.ts';
-import type { JarTask } from './jarTasks.ts';
+import type { JarTask } from './jarTask.ts';
 
 /** What a voice says at the jars: what is next, minutes to go on every clock that rings, and that time is up. */
 export const jarSayings = (tasks: readonly JarTask[], nowMs: number): readonly Saying[] => [

@@ -8,7 +8,8 @@ import {
 } from '@idle-kettle/core';
 import { JarLog } from '../../core/test/jarLog.ts';
 import { jarSayings } from './jarSayings.ts';
-import { jarTasksOf, type JarTask } from './jarTasks.ts';
+import type { JarTask } from './jarTask.ts';
+import { jarTasksOf } from './jarTasks.ts';
 
 const MIN = 60_000;
 const HOUR = 60;

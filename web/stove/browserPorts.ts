@@ -1,7 +1,7 @@
 import type { LiveMessage } from '@idle-kettle/contract';
 import { wallClock } from '../api/clock.ts';
 import { request } from '../api/request.ts';
-import type { StreamHandlers, LiveLogPorts } from './liveLog.ts';
+import type { StreamHandlers, LiveLogPorts } from './liveLogPorts.ts';
 import { ServerClock } from './serverClock.ts';
 import { BrowserCookStore } from './localCookStore.ts';
 

@@ -1,3 +1,4 @@
+import type { LoggedEntry } from '@idle-kettle/contract';
 import { nameOf, type Entry } from '@idle-kettle/core';
 
 /** What happened, as it is written down. */
@@ -54,3 +55,21 @@ export function lastWithoutGap(entries: readonly KeptEntry[]): number {
   }
   return last;
 }
+
+/** An entry as it is sent. */
+export const bare = ({ source, seq, at, kind, value, text }: KeptEntry) => ({
+  source,
+  seq,
+  at,
+  kind,
+  value,
+  text,
+});
+
+/** An entry as a server told it. */
+export const fromServer = (cook: string, entry: LoggedEntry): KeptEntry => ({
+  ...entry,
+  cook,
+  waiting: 0,
+  refused: null,
+});

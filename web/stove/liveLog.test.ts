@@ -88,11 +88,11 @@ test('a press is later than what it answers, though the clocks were compared ane
   // A device whose clock is an hour ahead is not followed there.
   server.put({ source: 'wrong', seq: 1, at: now + 60 * MINUTE, kind: 'stirred' });
   server.tell();
-  void log.note('boil');
+  void log.note('skimmed');
   void log.note('skimmed');
   expect(log.state.entries.map(({ kind, at }) => [kind, at - now])).toEqual([
     ['lit', 900],
-    ['boil', 901],
+    ['skimmed', 901],
     ['skimmed', 902],
     ['stirred', 60 * MINUTE],
   ]);

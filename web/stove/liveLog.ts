@@ -3,55 +3,22 @@ import {
   MOST_ENTRIES,
   type CookSession,
   type LiveMessage,
-  type LoggedEntry,
 } from '@idle-kettle/contract';
 import { inOrder, type EntryKind } from '@idle-kettle/core';
-import type { Clock } from '../api/clock.ts';
-import { isFinal, type Send } from '../api/request.ts';
+import { Listeners } from '../api/listeners.ts';
+import { isFinal } from '../api/request.ts';
 import { deliverAll } from './delivery.ts';
-import { lastWithoutGap, merged, newEntry, newSource, type KeptEntry } from './keptEntry.ts';
-import type { ServerClock } from './serverClock.ts';
+import {
+  bare,
+  fromServer,
+  lastWithoutGap,
+  merged,
+  newEntry,
+  newSource,
+  type KeptEntry,
+} from './keptEntry.ts';
+import { NOTHING, type LiveLogPorts, type LiveLogState } from './liveLogPorts.ts';
 import { MemoryCookStore, type LocalCookStore } from './localCookStore.ts';
-
-/** What a live view says to whoever listens. */
-export type StreamHandlers = {
-  readonly open: () => void;
-  readonly lost: () => void;
-  readonly beat: () => void;
-  /** The cook itself has changed. */
-  readonly cook: () => void;
-  readonly log: (message: LiveMessage) => void;
-};
-
-/** What a live log stands on. */
-export type LiveLogPorts = {
-  readonly store: LocalCookStore;
-  readonly send: Send;
-  /** Opens a live view of a path; what it answers closes it. */
-  readonly listen: (path: string, ear: StreamHandlers) => () => void;
-  readonly clock: Clock;
-  readonly serverClock: ServerClock;
-  /** Lets the tabs of one browser deliver one after another. */
-  readonly inTurn: (post: () => Promise<void>) => Promise<void>;
-};
-
-/** What is known of a cook and its log. Never changed: a new one is made. */
-export type LiveLogState = {
-  /** Null until it is known, from this browser or from a server. */
-  readonly session: CookSession | null;
-  /** In the order of the kitchen’s clock. */
-  readonly entries: readonly KeptEntry[];
-  /** Entries of this browser that no server has yet. */
-  readonly waiting: number;
-  /** Why the server would not have something; null where it took everything. */
-  readonly refused: string | null;
-  /** Whether a server is heard. */
-  readonly heard: boolean;
-  /** Whether this browser keeps what is noted when its page is closed. */
-  readonly keeps: boolean;
-  /** Why the cook cannot be shown at all. */
-  readonly error: Error | null;
-};
 
 /** Before the first try to reach a server that was away, ms; twice as long each time, up to the longest. */
 const FIRST_WAIT_MS = 500;
@@ -62,16 +29,6 @@ export const SILENT_MS = 12_000;
 /** What clocks that agree may still differ by, ms on the kitchen’s clock. */
 const CLOCKS_DIFFER_MS = 2000;
 
-const NOTHING: LiveLogState = {
-  session: null,
-  entries: [],
-  waiting: 0,
-  refused: null,
-  heard: false,
-  keeps: true,
-  error: null,
-};
-
 /**
  * A cook and its log: from this browser’s shelf at once, and from the server as it grows, over one connection at a time. What is noted is kept on
  * the shelf first and delivered when a server answers; so is that the cook is to end.
@@ -79,7 +36,9 @@ const NOTHING: LiveLogState = {
 export class LiveLog {
   private now = NOTHING;
   private known: ReadonlyMap<string, KeptEntry> = new Map();
-  private readonly listeners = new Set<() => void>();
+  private readonly listeners = new Listeners();
+  /** Calls a listener at every change; what it answers ends that. */
+  readonly subscribe = this.listeners.add;
   private store: LocalCookStore;
   /** What this log’s own entries are named by, and how many there are. */
   private readonly source = newSource();
@@ -112,12 +71,6 @@ export class LiveLog {
   get state(): LiveLogState {
     return this.now;
   }
-
-  /** Calls a listener at every change; what it answers ends that. */
-  subscribe = (listener: () => void): (() => void) => {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  };
 
   /** Begins to follow the cook, or goes on with it. */
   async start(): Promise<void> {
@@ -188,7 +141,7 @@ export class LiveLog {
 
   private set(change: Partial<LiveLogState>): void {
     this.now = { ...this.now, ...change };
-    for (const listener of [...this.listeners]) listener();
+    this.listeners.tell();
   }
 
   private add(more: readonly KeptEntry[]): void {
@@ -391,19 +344,3 @@ export class LiveLog {
 
 const waitAfter = (failures: number): number =>
   Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** failures);
-
-const bare = ({ source, seq, at, kind, value, text }: KeptEntry) => ({
-  source,
-  seq,
-  at,
-  kind,
-  value,
-  text,
-});
-
-const fromServer = (cook: string, entry: LoggedEntry): KeptEntry => ({
-  ...entry,
-  cook,
-  waiting: 0,
-  refused: null,
-});

@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
 import { browserPorts } from './browserPorts.ts';
-import { LiveLog, type LiveLogState } from './liveLog.ts';
+import { LiveLog } from './liveLog.ts';
+import type { LiveLogState } from './liveLogPorts.ts';
 
 /** What of a cook’s log the screens see and do. */
 export type CookLog = LiveLogState & Pick<LiveLog, 'note' | 'end' | 'refresh'>;

@@ -5,7 +5,7 @@ import {
   type LoggedEntry,
 } from '@idle-kettle/contract';
 import { nameOf } from '@idle-kettle/core';
-import type { StreamHandlers } from '../stove/liveLog.ts';
+import type { StreamHandlers } from '../stove/liveLogPorts.ts';
 import type { FakeClock } from './fakeClock.ts';
 import { refusal, type Answer } from './fakeNet.ts';
 

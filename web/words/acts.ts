@@ -1,24 +1,8 @@
 import { type PlainMessageId, say, textOf } from '@idle-kettle/words';
-import type { ActId, Method, Phase, Plan, PlanAct, Product, Used } from '@idle-kettle/core';
-import { CARRIER_SUGAR_G, formatGrams, formatVolume } from '@idle-kettle/core';
-
-/** What the words of an act need to know besides the act: the batch, and the stop as it is to be read. */
-export type Telling = {
-  readonly product: Product;
-  readonly method: Method;
-  /** `219.9 °F (104.4 °C)`. */
-  readonly stop: string;
-  readonly process: Plan['process'];
-};
-
-/** An act of a plan or of the stove's sheet, as far as its words go by it. */
-export type ToldAct = Pick<
-  PlanAct,
-  'id' | 'phase' | 'uses' | 'again' | 'softens' | 'waterG' | 'gives'
-> & {
-  readonly adds: Pick<NonNullable<PlanAct['adds']>, 'id' | 'massG'> | null;
-  readonly minutes: number | null;
-};
+import { CARRIER_SUGAR_G, formatGrams, type ActId, type Phase, type Used } from '@idle-kettle/core';
+import { minutesInWords } from './minutes.ts';
+import type { Telling, ToldAct } from './toldAct.ts';
+import { given, listed, toTaste, withWater } from './used.ts';
 
 /** An act in words: short enough to be read across a kitchen, what to mind, and what its button says. */
 export type ActWords = {
@@ -26,66 +10,6 @@ export type ActWords = {
   readonly detail: string;
   readonly press: string;
 };
-
-const QUARTER_CUP_ML = 59.147;
-
-/** What was written in grams or kilograms needs no grams beside it. */
-const IN_GRAMS = /^[\d.,\s]+g\b/i;
-const IN_KILOGRAMS = /^[\d.,\s]+kg\b/i;
-
-/** `6 cups sugar (1,200 g)`, as the cook wrote it; `1,400 g white sugar` for what was weighed or made. */
-function amountOf({ name, massG, written }: Used): string {
-  const grams = formatGrams(massG);
-  if (written === undefined || IN_GRAMS.test(written)) return `${grams} ${name}`;
-  return IN_KILOGRAMS.test(written) ? written : say('acts.asWritten', { written, grams });
-}
-
-/** `6 cups sugar (1,200 g) and 20 g honey`. */
-function listed(uses: readonly Used[], nothing: string): string {
-  const items = uses.map(amountOf);
-  if (items.length === 0) return nothing;
-  return items.length === 1
-    ? (items[0] ?? nothing)
-    : say('acts.and', {
-        value: items.slice(0, -1).join(', '),
-        value2: items[items.length - 1] ?? '',
-      });
-}
-
-const withWater = (act: ToldAct): string =>
-  act.waterG !== undefined && act.waterG > 0
-    ? say('acts.inOfWater', { grams: formatGrams(act.waterG) })
-    : '';
-
-const volume = (mL: number): string =>
-  formatVolume(Math.round(mL / QUARTER_CUP_ML) * QUARTER_CUP_ML, 'us');
-
-/** What it should give, or gave. */
-function given({ gives }: ToldAct): string {
-  if (gives === undefined) return say('acts.measureWhatItGivesThe');
-  const { massG, volumeMl, measured } = gives;
-  return measured
-    ? say('acts.itGave', { volume: volume(volumeMl.typical), grams: formatGrams(massG.typical) })
-    : say('acts.itShouldGiveMeasureIt', {
-        volume: volume(volumeMl.low),
-        volume2: volume(volumeMl.high),
-        grams: formatGrams(massG.low),
-        grams2: formatGrams(massG.high),
-      });
-}
-
-/** `5 minutes`; `the time` where nobody said. */
-export const minutesInWords = (count: number | null): string =>
-  count === null
-    ? say('acts.theTime')
-    : `${count} ${count === 1 ? say('acts.minute') : say('acts.minutes')}`;
-
-/** What goes into a butter near its end. */
-function toTaste(uses: readonly Used[]): string {
-  const sweet = uses.filter(({ sweetens }) => sweetens === true).length;
-  if (sweet === 0) return say('acts.spice');
-  return sweet === uses.length ? say('acts.sugar') : say('acts.sugarAndSpice');
-}
 
 const ADDED: {
   readonly [id in NonNullable<ToldAct['adds']>['id']]: (

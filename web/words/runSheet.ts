@@ -1,7 +1,8 @@
 import { say } from '@idle-kettle/words';
 import type { Plan, PlanAct } from '@idle-kettle/core';
 import { formatTemperature } from '@idle-kettle/core';
-import { actInWords, PHASE_IN_WORDS, type Telling, type ToldAct } from './acts.ts';
+import { actInWords, PHASE_IN_WORDS } from './acts.ts';
+import type { Telling, ToldAct } from './toldAct.ts';
 
 /** An act of a run sheet. */
 export type RunSheetLine = {
