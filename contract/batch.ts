@@ -1,5 +1,5 @@
 import { IsPart, MayBeLeftOut } from './nested.ts';
-import { MOST_LINES, type Plan } from '@idle-kettle/core';
+import { MOST_LINES, type Plan, type Formula } from '@idle-kettle/core';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -12,7 +12,7 @@ import {
   Min,
 } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
-import { SettingsDto, type Formula } from './settings.ts';
+import { SettingsDto } from './settings.ts';
 import { IsName } from './text.ts';
 
 /** Versions count in whole numbers of the database. */

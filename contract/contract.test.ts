@@ -1,16 +1,11 @@
+import { readPlanRequest, KitchenDto, BatchDto, RecipeDto, VALIDATION, faultsOf } from './index.ts';
 import {
+  planBatch,
   BARE_KITCHEN,
-  readPlanRequest,
   planInKitchen,
   requestInKitchen,
-  KitchenDto,
-  BatchDto,
-  RecipeDto,
-  VALIDATION,
-  faultsOf,
   type PlanningKitchen,
-} from './index.ts';
-import { planBatch } from '@idle-kettle/core';
+} from '@idle-kettle/core';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 

@@ -12,6 +12,8 @@ import {
   type PlateOutcome,
   type Practice,
   type Senses,
+  type PlanningKitchen,
+  type Formula,
 } from '@idle-kettle/core';
 import {
   ArrayMaxSize,
@@ -30,8 +32,7 @@ import { AreKeptLines } from './batch.ts';
 import type { CookClock } from './cookClock.ts';
 import type { Kitchen } from './kitchen.ts';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
-import type { PlanningKitchen } from './planInKitchen.ts';
-import type { Formula } from './settings.ts';
+
 import { IsName } from './text.ts';
 
 /** Fastest that a practice cook runs: sixty minutes of the kitchen in one of the wall. */

@@ -12,7 +12,6 @@ export * from './faults.ts';
 export * from './kitchen.ts';
 export * from './lines.ts';
 export * from './owned.ts';
-export * from './planInKitchen.ts';
 export * from './planRequest.ts';
 export * from './problem.ts';
 export * from './reading.ts';

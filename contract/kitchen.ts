@@ -1,6 +1,7 @@
 import { MOST_VERSION } from './batch.ts';
 import { AreParts, IsPart, MayBeLeftOut } from './nested.ts';
 import {
+  CANNERS,
   LEAST_ALTITUDE_M,
   MOST_ALTITUDE_M,
   type Canner,
@@ -29,7 +30,6 @@ import { AreTaughtNames, IsMeasures, TaughtNameDto } from './reading.ts';
 import { IsWholeBetween } from './numbers.ts';
 import { IsName } from './text.ts';
 import {
-  CANNERS,
   JarDto,
   LEAST_WATER_BOILS_C,
   MOST_WATER_BOILS_C,
@@ -99,19 +99,19 @@ export class KitchenDto {
 
   /** The first is taken where a batch names none. */
   @AreItems(20, () => NamedPotDto)
-  pots?: NamedPotDto[];
+  pots?: readonly NamedPotDto[];
 
   /** The first is taken where a batch names none. */
   @AreItems(20, () => BurnerDto)
-  burners?: BurnerDto[];
+  burners?: readonly BurnerDto[];
 
   /** Jars on hand; none for half-pints without end. */
   @AreItems(12, () => JarDto)
-  jars?: JarDto[];
+  jars?: readonly JarDto[];
 
   /** What the packs of pectin in the cupboard say of themselves. */
   @AreItems(20, () => PackDto)
-  packs?: PackDto[];
+  packs?: readonly PackDto[];
 
   /** Whose cup, pint and spoon its recipes mean. */
   @IsOptional()
@@ -120,14 +120,14 @@ export class KitchenDto {
 
   /** Names that it was taught, and what they are taken for. */
   @AreTaughtNames()
-  names?: TaughtNameDto[];
+  names?: readonly TaughtNameDto[];
 
   /** What is in the cupboard; what is not named may be there or not. */
   @AreItems(200, () => StockDto)
-  stock?: StockDto[];
+  stock?: readonly StockDto[];
 
   @AreItems(200, () => PriceDto)
-  prices?: PriceDto[];
+  prices?: readonly PriceDto[];
 
   /** ISO 4217: `USD`. */
   @IsOptional()

@@ -1,6 +1,9 @@
 import { AreParts, IsPart } from './nested.ts';
 import {
   BODY_STOPS,
+  CANNERS,
+  STORAGES,
+  type Storage,
   LEAST_ALTITUDE_M,
   MOST_ALTITUDE_M,
   HEAT_IDS,
@@ -45,7 +48,6 @@ import {
 } from './reading.ts';
 
 export const JAR_PREPARATIONS: readonly JarPreparation[] = ['sterilised', 'ten-minute'];
-export const CANNERS: readonly Canner[] = ['boiling-water', 'steam'];
 
 /** The lowest and highest reading of boiling water that a kitchen thermometer can honestly give, °C. */
 export const LEAST_WATER_BOILS_C = 80;
@@ -180,6 +182,11 @@ export class PlanRequestDto {
   @IsIn(CANNERS, { message: `canner must be one of: ${CANNERS.join(', ')}.` })
   canner?: Canner;
 
+  /** Where the jars are wanted; left out for the best that is safe. */
+  @IsOptional()
+  @IsIn(STORAGES, { message: `storeIn must be one of: ${STORAGES.join(', ')}.` })
+  storeIn?: Storage | null;
+
   /** What the packs in this kitchen say of themselves. */
   @ArePacks()
   packs?: PackDto[];
@@ -245,6 +252,7 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
     })) ?? USUAL_REQUEST.jars,
   school: dto.school ?? USUAL_REQUEST.school,
   canner: dto.canner ?? USUAL_REQUEST.canner,
+  storeIn: dto.storeIn ?? null,
   ...toReadingKitchen(dto),
   measured: {
     startBrix: dto.measured?.startBrix ?? null,

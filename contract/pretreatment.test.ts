@@ -1,15 +1,8 @@
+import { BARE_KITCHEN, planInKitchen, requestInKitchen } from '@idle-kettle/core';
 import { textOf } from '@idle-kettle/words';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
-import {
-  BARE_KITCHEN,
-  BatchDto,
-  faultsOf,
-  planInKitchen,
-  readPlanRequest,
-  requestInKitchen,
-  VALIDATION,
-} from './index.ts';
+import { BatchDto, faultsOf, readPlanRequest, VALIDATION } from './index.ts';
 
 const EXTRACT = { kind: 'extract', lines: ['3 lb crab apples'], water: 710 };
 

@@ -8,6 +8,7 @@ import {
   type Pretreatment,
   type PretreatmentKind,
   type Clot,
+  pretreatmentIn,
 } from '@idle-kettle/core';
 import { Transform } from 'class-transformer';
 import {
@@ -100,28 +101,9 @@ export class StoredPretreatmentDto extends BeforeFacts {
     each: true,
     message: `A line may have at most ${MOST_LINE_CHARS} characters.`,
   })
-  lines!: string[];
+  lines!: readonly string[];
 }
 
-/** The before that core plans, with every default filled in. */
-export const toPretreatment = (
-  dto: PretreatmentDto | StoredPretreatmentDto | null | undefined,
-): Pretreatment | null =>
-  dto == null
-    ? null
-    : {
-        kind: dto.kind,
-        lines: linesOf(dto.lines),
-        waterG: dto.water ?? null,
-        hours: dto.hours ?? null,
-        obtainedG: dto.obtained?.massG ?? null,
-        obtainedMl: dto.obtained?.volumeMl ?? null,
-        brix: dto.brix ?? null,
-        clot: dto.clot ?? null,
-      };
-
-/** Lines of either kind, without the blank ones of a sheet that is being written. */
-const linesOf = (lines: readonly (string | LineDto)[]) =>
-  lines.flatMap((line) =>
-    typeof line === 'string' ? (line.trim() === '' ? [] : [line.trim()]) : toLines([line]),
-  );
+/** What is done before, as core plans it, with every default filled in. */
+export const toPretreatment = (dto: PretreatmentDto | null | undefined): Pretreatment | null =>
+  dto == null ? null : { ...pretreatmentIn({ ...dto, lines: [] }), lines: toLines(dto.lines) };

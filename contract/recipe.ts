@@ -1,7 +1,7 @@
+import type { Formula } from '@idle-kettle/core';
 import { MayBeLeftOut } from './nested.ts';
 import { IsString, MaxLength } from 'class-validator';
 import { FormulaDto } from './batch.ts';
-import type { Formula } from './settings.ts';
 
 /** A formula to keep: a new recipe, or a new version of one. */
 export class RecipeDto extends FormulaDto {

@@ -3,9 +3,11 @@ import {
   BODY_STOPS,
   METHOD_IDS,
   PRODUCT_IDS,
+  STORAGES,
   type BodyStop,
   type Method,
   type Product,
+  type Storage,
 } from '@idle-kettle/core';
 import { IsIn, IsOptional } from 'class-validator';
 import { StoredPretreatmentDto } from './pretreatment.ts';
@@ -45,6 +47,11 @@ export class SettingsDto {
   @IsBetween(0.5, 60, 'minutes')
   boilMin?: number | null;
 
+  /** Where the jars are wanted; left out for the best that is safe. */
+  @IsOptional()
+  @IsIn(STORAGES, { message: `storeIn must be one of: ${STORAGES.join(', ')}.` })
+  storeIn?: Storage | null;
+
   /** Id of one of the kitchen’s pots; its name will do. */
   @IsOptional()
   @IsName()
@@ -63,6 +70,3 @@ export class SettingsDto {
   @IsPart(() => SafetyEvidenceDto, 'assurance must be like { "meterPH": 3.9 }.')
   assurance?: SafetyEvidenceDto;
 }
-
-/** What a batch is made from: its lines as written, and what is said besides. */
-export type Formula = { readonly lines: readonly string[]; readonly settings: SettingsDto };

@@ -96,17 +96,21 @@ export {
 } from './chain/index.ts';
 export { type JarSize, packJars } from './yield/index.ts';
 export {
+  CANNERS,
+  STORAGES,
   type Canner,
   type JarPreparation,
+  type Storage,
   familiesPage,
+  headspaceMm,
   isNamed,
   processPage,
+  spanInWords,
 } from './process/index.ts';
 export {
   type Change,
   type PlanRequest,
   type ReadRequest,
-  USUAL_JARS,
   USUAL_REQUEST,
   readLines,
 } from './evaluate/index.ts';
@@ -180,6 +184,7 @@ export {
   type Closing,
   type Filling,
   type Jar,
+  type JarPlace,
   type JarProgress,
   type JarPlan,
   type Load,
@@ -190,6 +195,7 @@ export {
   fillingOf,
   isAtRest,
   jarProgressOf,
+  jarPlaceOf,
   jarPlanOf,
   jarSizeCm,
   loadTime,
@@ -216,3 +222,15 @@ export {
   toldRequest,
   trueSheet,
 } from './practice/index.ts';
+export {
+  BARE_KITCHEN,
+  chosenOf,
+  jarsOnHand,
+  planInKitchen,
+  potAndBurner,
+  pretreatmentIn,
+  requestInKitchen,
+  type Formula,
+  type PlanningKitchen,
+  type Settings,
+} from './kitchen/index.ts';

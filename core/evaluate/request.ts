@@ -9,6 +9,7 @@ import {
   NO_SAFETY_EVIDENCE,
   type SafetyEvidence,
   type Canner,
+  type Storage,
   type JarPreparation,
 } from '../process/index.ts';
 import type { JarSize } from '../yield/index.ts';
@@ -40,6 +41,8 @@ export type PlanRequest = ParserKitchen & {
   readonly jars: readonly JarSize[];
   readonly school: JarPreparation;
   readonly canner: Canner;
+  /** Where the jars are wanted; null for the best that is safe. */
+  readonly storeIn: Storage | null;
   readonly measured: Measurements;
   readonly assurance: SafetyEvidence;
   readonly seed: number;
@@ -68,6 +71,7 @@ export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
   jars: USUAL_JARS,
   school: 'ten-minute',
   canner: 'boiling-water',
+  storeIn: null,
   ...DEFAULT_PARSER_KITCHEN,
   measured: NOT_MEASURED,
   assurance: NO_SAFETY_EVIDENCE,

@@ -1,6 +1,7 @@
 export * from './canner.ts';
 export * from './filling.ts';
 export * from './jarProgress.ts';
+export * from './jarPlace.ts';
 export * from './jarPlan.ts';
 export {
   CLOSING,

@@ -74,7 +74,7 @@ export function processOf(
   time: ProcessTime | null,
 ): Plan['process'] {
   const { product, assurance } = request;
-  if (verdict === 'pantry' && isNamed(assurance)) {
+  if (verdict === 'pantry' && request.canner !== 'none' && isNamed(assurance)) {
     return {
       method: request.canner,
       minutes: assurance.minutes,
@@ -88,13 +88,15 @@ export function processOf(
       ],
     };
   }
-  if (verdict !== 'pantry' || time === null) {
+  if (verdict !== 'pantry' || request.canner === 'none' || time === null) {
     return {
       method: 'none',
       minutes: 0,
       presterilise: false,
-      headspaceMm: headspaceMm(product),
-      notes: [message('plan.notForThePantryFill')],
+      headspaceMm: headspaceMm(product, verdict),
+      notes: [
+        message(verdict === 'freezer' ? 'plan.forTheFreezerFill' : 'plan.notForThePantryFill'),
+      ],
     };
   }
   return {

@@ -102,9 +102,12 @@ function assemble(worked: Evaluation, readings: readonly LineReading[]): Plan {
     stop,
     acts: actsOfPlan(worked, process),
     keeping: keepingOf(
-      request.product,
+      {
+        product: request.product,
+        solublesPct: boil === null ? NO_BATCH_PCT : boil.forecast.solublesPct.p50,
+        isAcid: shelf.isAcid,
+      },
       shelf.verdict,
-      boil === null ? NO_BATCH_PCT : boil.forecast.solublesPct.p50,
     ),
     contributors: boil?.forecast.contributors.jars ?? [],
     contributorsTo: {

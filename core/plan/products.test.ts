@@ -103,7 +103,7 @@ describe('lime curd of bottled juice', () => {
     for (const jars of [undefined, QUARTER_PINT]) {
       const found = planned({ product: 'curd', lines, ...(jars ? { jars } : {}) });
       expect(found.shelf).toMatchObject({ verdict: 'pantry', months: 3 });
-      expect(found.keeping.text).toContain('3 to 4 months');
+      expect(found.keeping.text).toContain('3 months');
       expect(found.process).toMatchObject({ minutes: 15, presterilise: false, headspaceMm: 12.7 });
       expect(found.process.notes.join(' ')).toContain('82 °C (180 °F)');
     }

@@ -201,6 +201,8 @@ describe('what never improves a verdict', () => {
         lines.reduce((sum, { row, massG }) => plus(sum, contentsOf(row, massG)), NOTHING),
       ),
       process: { minutes: 10, presterilise: false },
+      canner: 'boiling-water',
+      storeIn: null,
       largestJarMl: 237,
       rawPH: null,
       assurance,

@@ -67,6 +67,8 @@ export const shelfOf = (worked: Evaluation, process: ProcessTime | null): Storag
     unrecognizedLines: unrecognized.length,
     solublesPct: solidsForShelf(worked),
     process,
+    canner: request.canner,
+    storeIn: request.storeIn,
     largestJarMl: largestFilledMl(worked),
     rawPH: request.measured.startPH,
     assurance: request.assurance,
@@ -76,7 +78,7 @@ export const shelfOf = (worked: Evaluation, process: ProcessTime | null): Storag
 /** The verdict as a plan has it: what decides by the place of its line, and the way back as a change of lines. */
 export function shelfInPlan(
   worked: Evaluation,
-  { decides, pantryFix: way, ...verdict }: StorageVerdict,
+  { decides, pantryFix: way, isAcid: _, ...verdict }: StorageVerdict,
   readings: readonly LineReading[],
 ): Plan['shelf'] {
   const at = (row: Text): number[] =>

@@ -1,54 +1,96 @@
 import { message, type Text } from '@idle-kettle/words/message';
 import type { Product } from '../method/index.ts';
-import { commonPractice } from '../quantity/index.ts';
+import { fromMemory } from '../quantity/index.ts';
 
-export const KEEPING_PROVENANCE = commonPractice(
-  'spreads 12 months for best quality, curds 3–4; opened 3–4 weeks in the fridge, low sugar less',
+export const KEEPING_PROVENANCE = fromMemory(
+  'extension pages: spreads 12 months for best quality, curds 3–4; in the fridge, never processed, cooked spreads of acid fruit at 60 % solids and more up to 3 months, curds 4 weeks, all else 3 weeks; frozen a year; opened a month, low sugar less, curds a week',
 );
 
+/** Where filled jars belong. */
+export const STORAGES = ['pantry', 'fridge', 'freezer'] as const;
+/** One of {@link STORAGES}. */
+export type Storage = (typeof STORAGES)[number];
+
+/** How long something keeps: whole months, or whole weeks. */
+export type Span = { readonly months: number } | { readonly weeks: number };
+
+/** Soluble solids from which a cooked spread of acid fruit keeps for months in a fridge, g per 100 g. */
+const KEEPS_WELL_PCT = 60;
 /** Soluble solids below which an open jar keeps less long, g per 100 g. */
 const LOW_SUGAR_PCT = 55;
 
+/** What keeping goes by. */
+export type KeepingCase = {
+  readonly product: Product;
+  /** Soluble solids at the stop, g per 100 g. */
+  readonly solublesPct: number;
+  /** Whether nothing in the pot stands against the pantry: a cooked spread of acid fruit. */
+  readonly isAcid: boolean;
+};
+
+/** How long an unopened jar keeps, counted from the day it was filled, by where it is kept. */
+const KEEPS: { readonly [place in Storage]: (batch: KeepingCase) => Span } = {
+  pantry: ({ product }) => ({ months: product === 'curd' ? 3 : 12 }),
+  fridge: ({ product, solublesPct, isAcid }) =>
+    product === 'curd'
+      ? { weeks: 4 }
+      : isAcid && solublesPct >= KEEPS_WELL_PCT
+        ? { months: 3 }
+        : { weeks: 3 },
+  freezer: () => ({ months: 12 }),
+};
+
 /** How long a batch keeps, unopened and opened. */
 export type Keeping = {
-  /** Best quality unopened where the verdict says, months. */
+  /** Best quality unopened where the verdict says, months; a week counts as a quarter. */
   readonly unopenedMonths: number;
+  /** The same by every place where a jar of it may be. */
+  readonly unopened: { readonly [place in Storage]: Span };
   readonly openedWeeks: { readonly low: number; readonly high: number };
   readonly text: Text;
 };
 
-/** How long a jar keeps on the shelf, and once it is open. */
-export function keepingOf(
-  product: Product,
-  verdict: 'pantry' | 'fridge' | 'freezer',
-  solublesPct: number,
-): Keeping {
-  const unopenedMonths =
-    verdict === 'pantry'
-      ? product === 'curd'
-        ? 3
-        : 12
-      : verdict === 'freezer'
-        ? 12
-        : FRIDGE_MONTHS;
-  const openedWeeks =
-    product === 'curd' || solublesPct < LOW_SUGAR_PCT ? { low: 2, high: 3 } : { low: 3, high: 4 };
+/** A span in months, a week as a quarter of one. */
+export const monthsOf = (span: Span): number => ('months' in span ? span.months : span.weeks / 4);
+
+/** How long a jar keeps where the verdict says, and once it is open. */
+export function keepingOf(batch: KeepingCase, verdict: Storage): Keeping {
   const unopened = {
-    pantry: product === 'curd' ? message('process.3To4MonthsIn') : message('process.aboutAYearInA'),
-    fridge:
-      product === 'curd' ? message('process.upTo4WeeksIn') : message('process.about3WeeksInThe'),
-    freezer: message('process.aYearInTheFreezer'),
-  }[verdict];
+    pantry: KEEPS.pantry(batch),
+    fridge: KEEPS.fridge(batch),
+    freezer: KEEPS.freezer(batch),
+  };
+  const openedWeeks = openedOf(batch);
+  const { low, high } = openedWeeks;
   return {
-    unopenedMonths,
+    unopenedMonths: monthsOf(unopened[verdict]),
+    unopened,
     openedWeeks,
-    text: message('process.unopenedOpenedWeeksInThe', {
-      unopened,
-      low: openedWeeks.low,
-      high: openedWeeks.high,
+    text: message('process.unopenedOpened', {
+      unopened: message(UNOPENED[verdict], { span: spanInWords(unopened[verdict]) }),
+      opened:
+        low === high
+          ? message('process.weeks', { count: high })
+          : message('process.lowToHighWeeks', { low, high }),
     }),
   };
 }
 
-/** Three weeks in the fridge, the cautious end of common practice. */
-export const FRIDGE_MONTHS = 0.75;
+const openedOf = ({ product, solublesPct }: KeepingCase) =>
+  product === 'curd'
+    ? { low: 1, high: 1 }
+    : solublesPct < LOW_SUGAR_PCT
+      ? { low: 2, high: 3 }
+      : { low: 3, high: 4 };
+
+/** `12 months`, `3 weeks`. */
+export const spanInWords = (span: Span): Text =>
+  'months' in span
+    ? message('process.months', { count: span.months })
+    : message('process.weeks', { count: span.weeks });
+
+const UNOPENED = {
+  pantry: 'process.unopenedInAPantry',
+  fridge: 'process.unopenedInAFridge',
+  freezer: 'process.unopenedInAFreezer',
+} as const;

@@ -1,4 +1,4 @@
-import { inWords } from '@idle-kettle/words';
+import { inWords, textOf } from '@idle-kettle/words';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
@@ -247,6 +247,8 @@ describe('the shelf', () => {
         unrecognizedLines: 0,
         solublesPct: 65,
         process: { minutes: 10, presterilise: false },
+        canner: 'boiling-water',
+        storeIn: null,
         largestJarMl: HALF_PINT,
         rawPH: null,
         assurance: NO_SAFETY_EVIDENCE,
@@ -264,6 +266,15 @@ describe('the shelf', () => {
     ['a line that is not understood', { unrecognizedLines: 1 }],
     ['nothing at all', { lines: [] }],
     ['no tabled time', { process: null }],
+    ['a kitchen without a canner', { canner: 'none', process: null }],
+    [
+      'no canner and a named formula',
+      {
+        canner: 'none',
+        process: null,
+        assurance: { ...NO_SAFETY_EVIDENCE, testedFormula: 'County bulletin plum' },
+      },
+    ],
     ['a jar beyond the tables', { largestJarMl: 946 }],
     ['a meter above 4.2', { assurance: { ...NO_SAFETY_EVIDENCE, meterPH: 4.21 } }],
     ['a raw batch above 4.2', { rawPH: 4.3 }],
@@ -465,14 +476,38 @@ describe('the shelf', () => {
   });
 });
 
-// Common practice: spreads a year, curds three to four months; opened three to four weeks, low sugar less.
+// From memory of extension pages: spreads a year, curds three to four months; in the fridge 3 months, curds 4 weeks, all else 3 weeks.
 describe('keeping', () => {
-  test('in months on the shelf and weeks once open', () => {
-    expect(keepingOf('jam', 'pantry', 65).unopenedMonths).toBe(12);
-    expect(keepingOf('curd', 'pantry', 40).unopenedMonths).toBe(3);
-    expect(keepingOf('jam', 'pantry', 65).openedWeeks).toEqual({ low: 3, high: 4 });
-    expect(keepingOf('jam', 'pantry', 40).openedWeeks).toEqual({ low: 2, high: 3 });
-    expect(keepingOf('jam', 'fridge', 65).unopenedMonths).toBeLessThan(1);
+  const keeps = (product: Product, solublesPct: number, isAcid = true) =>
+    keepingOf({ product, solublesPct, isAcid }, 'pantry');
+
+  test.each<[string, Product, number, boolean, object]>([
+    [
+      'a jam',
+      'jam',
+      65,
+      true,
+      { pantry: { months: 12 }, fridge: { months: 3 }, freezer: { months: 12 } },
+    ],
+    ['one of less sugar', 'jam', 59.9, true, { fridge: { weeks: 3 } }],
+    ['one that is not acid', 'jam', 70, false, { fridge: { weeks: 3 } }],
+    ['a curd', 'curd', 65, true, { pantry: { months: 3 }, fridge: { weeks: 4 } }],
+  ])('of %s, unopened', (_, product, solids, isAcid, unopened) => {
+    expect(keeps(product, solids, isAcid).unopened).toMatchObject(unopened);
+  });
+
+  test('opened, in weeks: less with less sugar, and least of a curd', () => {
+    expect(keeps('jam', 65).openedWeeks).toEqual({ low: 3, high: 4 });
+    expect(keeps('jam', 40).openedWeeks).toEqual({ low: 2, high: 3 });
+    expect(keeps('curd', 65).openedWeeks).toEqual({ low: 1, high: 1 });
+  });
+
+  test('is said as it is worked out', () => {
+    const batch = { product: 'curd', solublesPct: 40, isAcid: true } as const;
+    expect(textOf(keepingOf(batch, 'fridge').text)).toMatch(
+      /^Unopened: 4 weeks in the fridge.*Opened: 1 week in/,
+    );
+    expect(keepingOf(batch, 'fridge').unopenedMonths).toBe(1);
   });
 });
 

@@ -1,10 +1,16 @@
 import type { Product } from '../method/index.ts';
 import { convert, fromMemory } from '../quantity/index.ts';
+import type { Storage } from './keeping.ts';
 
 /** How jars are readied: boiled sterile first, or only clean and hot with at least ten minutes after. */
 export type JarPreparation = 'sterilised' | 'ten-minute';
-/** How filled jars are processed; a pressure canner used open counts as boiling water. */
-export type Canner = 'boiling-water' | 'steam';
+/**
+ * What a kitchen processes filled jars in; a pressure canner used open and a deep pan with a rack count as boiling water. `none` is an answer too:
+ * then nothing is for the pantry.
+ */
+export const CANNERS = ['boiling-water', 'steam', 'none'] as const;
+/** One of {@link CANNERS}. */
+export type Canner = (typeof CANNERS)[number];
 
 export const PROCESS_TABLE_SOURCE = fromMemory(
   'USDA Complete Guide to Home Canning and the national extension centre; check the current edition',
@@ -107,11 +113,12 @@ export type ProcessCase = {
 };
 
 /**
- * Minutes at a full rolling boil for jars of a spread; null above 10 000 ft, for jars larger than any
+ * Minutes at a full rolling boil for jars of a spread; null without a canner, above 10 000 ft, for jars larger than any
  * tabled, or where a steam canner cannot hold so long. A larger jar never gets fewer.
  */
 export function processTime(asked: ProcessCase): ProcessTime | null {
   const { product, altitudeM, jarMl, school, canner, ofApples = false, isSauce = false } = asked;
+  if (canner === 'none') return null;
   const rows = rowsFor(product, ofApples, isSauce);
   const row = rows.findIndex(({ upToMl }) => jarMl <= upToMl);
   const times = rows.slice(0, row + 1).map(({ tabled }) => timeByRow(tabled, altitudeM, school));
@@ -141,8 +148,9 @@ function timeByRow(
 export const steriliseMinutes = (altitudeM: number): number =>
   10 + Math.max(0, Math.ceil(convert(altitudeM, 'm', 'ft') / 1000));
 
-/** Room to leave under the lid, mm: ¼ in for spreads, ½ in for curds. */
-export const headspaceMm = (product: Product): number => (product === 'curd' ? 12.7 : 6.4);
+/** Room to leave under the lid, mm: ¼ in for spreads, ½ in for curds, and ½ in for whatever is frozen, since it swells; common practice. */
+export const headspaceMm = (product: Product, place: Storage = 'pantry'): number =>
+  product === 'curd' || place === 'freezer' ? 12.7 : 6.4;
 
 /** Soluble solids below which a spread does not mound and is processed as a sauce, g per 100 g. */
 const SAUCE_BELOW_PCT = { butter: 25, spread: 40 } as const;

@@ -4,20 +4,24 @@ import { largestJarMl, largestJarName } from './processing.ts';
 import { safetyFinding } from './messages.ts';
 import type { SafetyFinding, StorageCase } from './storageCase.ts';
 
-/** Lines that are not understood, jars beyond the tables, altitudes beyond them. */
+/** What nobody understood may be anything. */
+export const unknownLineFindings = ({ found: { unrecognizedLines } }: SafetyContext) =>
+  unrecognizedLines === 0
+    ? []
+    : [
+        safetyFinding(
+          unrecognizedLines === 1
+            ? message('process.oneLineIsNotRecognized')
+            : message('process.linesAreNotRecognizedSo', { unrecognizedLines }),
+          [],
+        ),
+      ];
+
+/** A kitchen without a canner, jars beyond the tables, altitudes beyond them. */
 export function jarFindings({ found, isAssured }: SafetyContext): SafetyFinding[] {
-  const { product, unrecognizedLines, process, largestJarMl: largest, assurance } = found;
+  const { product, process, canner, largestJarMl: largest, assurance } = found;
+  if (canner === 'none') return [safetyFinding(message('process.thisKitchenHasNoCanner'), [])];
   const all: SafetyFinding[] = [];
-  if (unrecognizedLines > 0) {
-    all.push(
-      safetyFinding(
-        unrecognizedLines === 1
-          ? message('process.oneLineIsNotRecognized')
-          : message('process.linesAreNotRecognizedSo', { unrecognizedLines }),
-        [],
-      ),
-    );
-  }
   // A named formula prints its own jars.
   if (!(isAssured && isNamed(assurance)) && largest > largestJarMl(product, holdsApples(found))) {
     all.push(

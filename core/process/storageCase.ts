@@ -1,7 +1,8 @@
 import type { Ingredient } from '../ingredients/index.ts';
 import type { Product } from '../method/index.ts';
 import type { Range } from '../quantity/index.ts';
-import type { ProcessTime } from './processing.ts';
+import type { Storage } from './keeping.ts';
+import type { Canner, ProcessTime } from './processing.ts';
 import type { Text } from '@idle-kettle/words/message';
 
 /** One ingredient and its grams, with the scatter of how it was measured. */
@@ -36,6 +37,9 @@ export type StorageCase = {
   readonly solublesPct: number | null;
   /** Null where nothing is tabled for this altitude, jar and canner. */
   readonly process: ProcessTime | null;
+  readonly canner: Canner;
+  /** Where the cook wants the jars; null for the best that is safe. */
+  readonly storeIn: Storage | null;
   /** The largest jar that is filled, mL. */
   readonly largestJarMl: number;
   /** A meter’s reading of the raw batch; null for none. */

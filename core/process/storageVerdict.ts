@@ -2,7 +2,7 @@ import { type Text, message } from '@idle-kettle/words/message';
 import { findIngredient } from '../ingredients/index.ts';
 import { exactly, formatGrams, listed } from '../quantity/index.ts';
 import { ACIDIFIED, METER_PH, roleOf, type Role } from './caps.ts';
-import { keepingOf } from './keeping.ts';
+import { keepingOf, type Storage } from './keeping.ts';
 import {
   meterFindings,
   familyOf,
@@ -23,16 +23,18 @@ import {
 } from './rules.ts';
 import { curdFindings } from './rulesOfCurd.ts';
 import { infusionFindings } from './rulesOfInfusion.ts';
-import { jarFindings } from './rulesOfJars.ts';
+import { jarFindings, unknownLineFindings } from './rulesOfJars.ts';
 import { pepperFindings } from './rulesOfPeppers.ts';
 import { capital, nameOf } from './messages.ts';
 import type { SafetyFinding, StorageCase, FormulaChange, StorageLine } from './storageCase.ts';
 
 /** Where filled jars belong, for how long, and why. */
 export type StorageVerdict = {
-  readonly verdict: 'pantry' | 'fridge' | 'freezer';
+  readonly verdict: Storage;
   /** Best quality within this many months, unopened. */
   readonly months: number;
+  /** Whether nothing in the pot stands against the pantry, whatever the jars and the canner are. */
+  readonly isAcid: boolean;
   readonly reasons: readonly Text[];
   /** Which rows stand against it, with the reason for each. */
   readonly decides: readonly { readonly row: string; readonly text: Text }[];
@@ -46,16 +48,35 @@ export type StorageVerdict = {
  * against a pantry verdict, and can never grant one.
  */
 export function storageVerdict(found: StorageCase): StorageVerdict {
-  const all = findingsOf(found);
-  const verdict = all.length > 0 ? 'fridge' : 'pantry';
+  const ofPot = findingsOf(found);
+  const all = [...ofPot, ...jarFindings(safetyContextOf(found))];
+  const verdict = placeOf(found.storeIn, all.length === 0);
+  const isAcid = ofPot.length === 0;
+  const { product, solublesPct } = found;
+  const keeping = { product, solublesPct: solublesPct ?? FULL_SUGAR_PCT, isAcid };
   return {
     verdict,
-    months: keepingOf(found.product, verdict, FULL_SUGAR_PCT).unopenedMonths,
-    reasons: all.length > 0 ? [...new Set(all.map(({ text }) => text))] : reasonsFor(passed(found)),
+    months: keepingOf(keeping, verdict).unopenedMonths,
+    isAcid,
+    reasons:
+      all.length > 0
+        ? [...new Set(all.map(({ text }) => text))]
+        : verdict === 'pantry'
+          ? reasonsFor(passed(found))
+          : [message(CHOSEN[verdict])],
     decides: all.flatMap(({ rows, text }) => rows.map((row) => ({ row, text }))),
-    pantryFix: pantryFixFor(found, all),
+    pantryFix: verdict === found.storeIn ? null : pantryFixFor(found, all),
   };
 }
+
+/** Where jars go: where the cook wants them, and never to the pantry against a rule. */
+const placeOf = (wanted: Storage | null, isOpen: boolean): Storage =>
+  isOpen ? (wanted ?? 'pantry') : wanted === 'freezer' ? 'freezer' : 'fridge';
+
+const CHOSEN = {
+  fridge: 'process.youChoseTheFridge',
+  freezer: 'process.youChoseTheFreezer',
+} as const;
 
 /** The batch in the family in which nothing stands against it. */
 function passed(found: StorageCase): SafetyContext {
@@ -65,7 +86,7 @@ function passed(found: StorageCase): SafetyContext {
     : safetyContextOf(found, own.family === 'infusion' ? 'spread' : 'infusion');
 }
 
-/** Months do not go by the sugar. */
+/** Before there is a recipe, g per 100 g. */
 const FULL_SUGAR_PCT = 65;
 
 /** All that stands against the pantry in the family that it belongs to; a jelly may pass as a fruit jelly or as an infusion. */
@@ -84,7 +105,7 @@ function findingsIn(batch: SafetyContext): SafetyFinding[] {
     ...noProcessFindings(batch),
     ...fadingFindings(batch),
     ...meterFindings(found),
-    ...jarFindings(batch),
+    ...unknownLineFindings(batch),
   ];
   switch (batch.family) {
     case 'curd':
@@ -138,7 +159,8 @@ function pantryFixFor(
         more.set(id, Math.max(grams, more.get(id) ?? 0));
     }
     for (const [id, grams] of more) add.set(id, grams + (add.get(id) ?? 0));
-    left = findingsOf({ ...found, lines: changedLines(found.lines, out, add) });
+    const changed = { ...found, lines: changedLines(found.lines, out, add) };
+    left = [...findingsOf(changed), ...jarFindings(safetyContextOf(changed))];
   }
   if (left.length > 0 || (out.size === 0 && add.size === 0)) return null;
   const change = { leaveOut: [...out], add: [...add].map(([id, grams]) => ({ id, grams })) };

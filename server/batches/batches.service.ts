@@ -1,10 +1,10 @@
+import type { Formula } from '@idle-kettle/core';
 import {
   progressOf,
   summaryOf,
   type Batch,
   type BatchDto,
   type BatchSummary,
-  type Formula,
   type Kitchen,
   type PlanSummary,
 } from '@idle-kettle/contract';

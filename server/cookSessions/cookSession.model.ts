@@ -1,4 +1,5 @@
-import type { CookKitchen, Formula, CookClock } from '@idle-kettle/contract';
+import type { Formula } from '@idle-kettle/core';
+import type { CookKitchen, CookClock } from '@idle-kettle/contract';
 import type { Debrief, Practice } from '@idle-kettle/core';
 import {
   AllowNull,

@@ -1,5 +1,5 @@
-import { requestInKitchen, type CookSession } from '@idle-kettle/contract';
-import { trueSheet, type CookPlan } from '@idle-kettle/core';
+import { type CookSession } from '@idle-kettle/contract';
+import { trueSheet, type CookPlan, requestInKitchen } from '@idle-kettle/core';
 
 /** What is true of a practice pot, which its cook is not told; null for a pot that is no practice. */
 export const truthOf = ({

@@ -1,5 +1,12 @@
-import { requestInKitchen, type Batch, type Kitchen } from '@idle-kettle/contract';
-import { obedientCook, trueSheet, USUAL_PROBE, type Entry, type Practice } from '@idle-kettle/core';
+import { type Batch, type Kitchen } from '@idle-kettle/contract';
+import {
+  obedientCook,
+  trueSheet,
+  USUAL_PROBE,
+  type Entry,
+  type Practice,
+  requestInKitchen,
+} from '@idle-kettle/core';
 
 /** The pot that stands half-way on the demo’s stove: simulated, so that it goes on by itself. */
 export const DEMO_PRACTICE: Practice = {

@@ -1,4 +1,4 @@
-import { requestInKitchen, type Batch, type Kitchen } from '@idle-kettle/contract';
+import { type Batch, type Kitchen } from '@idle-kettle/contract';
 import {
   fillingOf,
   jarProgressOf,
@@ -8,6 +8,7 @@ import {
   USUAL_HALF_PINTS,
   type Entry,
   type EntryKind,
+  requestInKitchen,
 } from '@idle-kettle/core';
 
 const MIN = 60_000;

@@ -1,10 +1,11 @@
+import { BARE_KITCHEN } from '@idle-kettle/core';
 import {
   Injectable,
   Logger,
   ServiceUnavailableException,
   type OnModuleDestroy,
 } from '@nestjs/common';
-import { BARE_KITCHEN } from '@idle-kettle/contract';
+
 import { Piscina } from 'piscina';
 import type { TaskName, Tasks } from './planning.worker.ts';
 

@@ -1,11 +1,4 @@
-import {
-  planInKitchen,
-  requestInKitchen,
-  type CookSession,
-  type Formula,
-  type PlanningKitchen,
-  type PotSight,
-} from '@idle-kettle/contract';
+import { type CookSession, type PotSight } from '@idle-kettle/contract';
 import {
   debriefOf,
   jarProgressOf,
@@ -27,6 +20,10 @@ import {
   type PlanRequest,
   type ReadRequest,
   type StockUse,
+  planInKitchen,
+  requestInKitchen,
+  type Formula,
+  type PlanningKitchen,
 } from '@idle-kettle/core';
 import type { DrivenSession } from '../cookSessions/devices.ts';
 import { truthOf } from '../cookSessions/truth.ts';

@@ -1,12 +1,18 @@
 import {
-  requestInKitchen,
   type Batch,
   type BatchSummary,
   type CookSession,
   type Kitchen,
   type LiveMessage,
 } from '@idle-kettle/contract';
-import { jarProgressOf, jarPlanOf, nameOf, effectiveEvents, type Entry } from '@idle-kettle/core';
+import {
+  jarProgressOf,
+  jarPlanOf,
+  nameOf,
+  effectiveEvents,
+  type Entry,
+  requestInKitchen,
+} from '@idle-kettle/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';

@@ -1,5 +1,5 @@
 import { say, textOf } from '@idle-kettle/words';
-import { jarsIn, type Batch, type Formula, type Kitchen } from '@idle-kettle/contract';
+import { type Batch, type Kitchen } from '@idle-kettle/contract';
 import {
   PRETREATMENT_FACTS,
   findIngredient,
@@ -10,6 +10,8 @@ import {
   type Plan,
   type PlanLine,
   type PlanRequest,
+  jarsOnHand,
+  type Formula,
 } from '@idle-kettle/core';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { Link } from 'react-router';
@@ -116,7 +118,7 @@ export function Balance({ kitchen, saved, from }: Props) {
     [],
   );
 
-  const sizes = useMemo(() => jarsIn(kitchen), [kitchen]);
+  const sizes = useMemo(() => jarsOnHand(kitchen), [kitchen]);
   const latest = useRef({ take });
   useEffect(() => {
     latest.current = { take };

@@ -1,3 +1,4 @@
+import { headspaceInWords } from '../words/headspace.ts';
 import { say, textOf } from '@idle-kettle/words';
 import { Say } from '../ui/Say.tsx';
 import type { Kitchen } from '@idle-kettle/contract';
@@ -122,8 +123,7 @@ export const LabelBack = memo(function LabelBack({ plan, kitchen }: Props) {
           <From name={say('balance.canner')}>
             {process.method !== 'none' &&
               say('balance.leaveMmInOfHeadspace', {
-                headspaceMm: process.headspaceMm,
-                part: process.headspaceMm > 10 ? '½' : '¼',
+                headspace: headspaceInWords(process.headspaceMm, null),
                 value: textOf(process.notes),
               })}
             {textOf(why.process)}

@@ -20,9 +20,11 @@ import {
   minutesInWords,
   packingInWords,
   processInWords,
-  shelfInWords,
+  conditionInWords,
+  placeInWords,
   unbroken,
 } from '../ui/words.ts';
+import { headspaceInWords } from '../words/headspace.ts';
 import { isCrowded } from './crowded.ts';
 import { SET_IN_WORDS, SetBar } from './SetBar.tsx';
 
@@ -93,7 +95,7 @@ export const LabelFront = memo(function LabelFront(props: Props) {
                       kitchen.altitudeM === null && kitchen.waterBoilsC === null
                         ? say('balance.atSeaLevel')
                         : '',
-                    part2: process.headspaceMm > 10 ? '½' : '¼',
+                    headspace: headspaceInWords(process.headspaceMm, kitchen.units),
                   })
             }
             brief
@@ -118,7 +120,8 @@ function Shelf({
   return (
     <Figure
       name={say('balance.storage')}
-      value={shelfInWords(plan)}
+      value={placeInWords(plan)}
+      aside={conditionInWords(plan) ?? (verdict === 'fridge' ? say('balance.orFreezer') : '')}
       testId="shelf"
       tone={safe ? 'text-success' : 'text-error'}
     >

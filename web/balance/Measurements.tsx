@@ -1,5 +1,5 @@
+import type { Settings } from '@idle-kettle/core';
 import { say } from '@idle-kettle/words';
-import type { SettingsDto } from '@idle-kettle/contract';
 import { useState } from 'react';
 import { NumberField } from './NumberField.tsx';
 import type { WorkbenchProps } from './workbenchProps.ts';
@@ -90,7 +90,7 @@ export function Measurements({ formula, plan, onSet }: WorkbenchProps) {
 
 type TextProps = {
   readonly label: string;
-  readonly value: NonNullable<NonNullable<SettingsDto['assurance']>['testedFormula']>;
+  readonly value: NonNullable<NonNullable<Settings['assurance']>['testedFormula']>;
   readonly onSet: (text: string) => void;
 };
 

@@ -1,5 +1,5 @@
 import { say, type PlainMessageId } from '@idle-kettle/words';
-import type { Kitchen, SettingsDto } from '@idle-kettle/contract';
+import type { Kitchen } from '@idle-kettle/contract';
 import {
   PRETREATMENT_FACTS,
   PRETREATMENT_KINDS,
@@ -8,6 +8,7 @@ import {
   type PretreatmentKind,
   type Plan,
   type Product,
+  type Settings,
 } from '@idle-kettle/core';
 import { Droplets } from 'lucide-react';
 import { memo } from 'react';
@@ -26,7 +27,7 @@ type Props = {
   readonly fruit: string;
   /** Starts with what comes first, the whole fruit of the pot moved there. */
   readonly onStart: (kind: PretreatmentKind) => void;
-  readonly onSet: (settings: SettingsDto, did: string, typing?: string) => void;
+  readonly onSet: (settings: Settings, did: string, typing?: string) => void;
 };
 
 /** What is done before the pot: its lines, its water, what it should give, and what was measured of it. */

@@ -1,5 +1,5 @@
 import { say, type PlainMessageId } from '@idle-kettle/words';
-import { chosenOf, potAndBurner, type Kitchen, type SettingsDto } from '@idle-kettle/contract';
+import { type Kitchen } from '@idle-kettle/contract';
 import {
   BODY_STOPS,
   METHODS,
@@ -9,18 +9,25 @@ import {
   type Method,
   type Plan,
   type Product,
+  chosenOf,
+  potAndBurner,
+  type Settings,
+  STORAGES,
+  headspaceMm,
+  type Storage,
 } from '@idle-kettle/core';
 import { memo } from 'react';
+import { headspaceInWords } from '../words/headspace.ts';
 
 type Props = {
-  readonly settings: SettingsDto;
+  readonly settings: Settings;
   /** How it will set and what ends its cook; null before there is a plan. */
   readonly method: Method | null;
   readonly stop: Plan['stop']['kind'] | null;
   /** Soluble solids at the stop, %. */
   readonly solublesPct: number;
   readonly kitchen: Kitchen;
-  readonly onSet: (settings: SettingsDto, did: string) => void;
+  readonly onSet: (settings: Settings, did: string) => void;
 };
 
 const AUTO = '';
@@ -103,6 +110,17 @@ export const SettingsBar = memo(function SettingsBar(props: Props) {
           }
         />
       )}
+      <Select
+        label={say('balance.storeIn')}
+        value={settings.storeIn ?? 'pantry'}
+        options={STORAGES.map((place) => [place, storedIn(place, product, kitchen)])}
+        onPick={(place) =>
+          onSet(
+            { storeIn: place === 'pantry' ? null : (place as Storage) },
+            say('balance.storeIn2', { place: storedIn(place as Storage, product, kitchen) }),
+          )
+        }
+      />
       {kitchen.pots.length > 0 && !bringsPot && (
         <Select
           label={say('balance.pot')}
@@ -129,6 +147,16 @@ export const SettingsBar = memo(function SettingsBar(props: Props) {
     </section>
   );
 });
+
+/** Where jars may be wanted; frozen, with the room that they need. */
+const storedIn = (place: Storage, product: Product, { units }: Kitchen): string =>
+  place === 'pantry'
+    ? say('balance.storeWhereSafe')
+    : place === 'fridge'
+      ? say('balance.storeInFridge')
+      : say('balance.storeInFreezer', {
+          headspace: headspaceInWords(headspaceMm(product, place), units),
+        });
 
 const keyOf = (one: { readonly id?: string; readonly name: string } | undefined): string =>
   one?.id ?? one?.name ?? '';

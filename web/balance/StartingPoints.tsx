@@ -3,24 +3,25 @@ import type { UnitSystem } from '@idle-kettle/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useRecipes } from '../api/recipes.ts';
-import { FruitDrawing, type FruitShape } from '../drawings/FruitDrawing.tsx';
+import { FruitDrawing } from '../drawings/FruitDrawing.tsx';
+import { shapeOfFruit } from '../drawings/fruitShapes.ts';
 import { fruitColour } from '../ui/fruit.ts';
 import { Import } from './Import.tsx';
 
 /** A handful of fruits; any other is written. */
-const HANDFUL: readonly (readonly [id: string, many: string, shape: FruitShape])[] = [
-  ['strawberry', 'strawberries', 'heart'],
-  ['raspberry', 'raspberries', 'berry'],
-  ['blackberry', 'blackberries', 'berry'],
-  ['blackcurrant', 'blackcurrants', 'bunch'],
-  ['rhubarb', 'rhubarb', 'stalks'],
-  ['apricot', 'apricots', 'cleft'],
-  ['peach', 'peaches', 'cleft'],
-  ['plum', 'plums', 'cleft'],
-  ['apple', 'apples', 'round'],
-  ['quince', 'quinces', 'pear'],
-  ['fig', 'figs', 'pear'],
-  ['seville-orange', 'Seville oranges', 'round'],
+const HANDFUL: readonly (readonly [id: string, many: string])[] = [
+  ['strawberry', 'strawberries'],
+  ['raspberry', 'raspberries'],
+  ['blackberry', 'blackberries'],
+  ['blackcurrant', 'blackcurrants'],
+  ['rhubarb', 'rhubarb'],
+  ['apricot', 'apricots'],
+  ['peach', 'peaches'],
+  ['plum', 'plums'],
+  ['apple', 'apples'],
+  ['quince', 'quinces'],
+  ['fig', 'figs'],
+  ['seville-orange', 'Seville oranges'],
 ];
 
 const MOST_CARDS = 4;
@@ -73,7 +74,7 @@ export function StartingPoints({ units, busy, onFruit, onBringIn }: Props) {
         <span className="font-bold text-primary">{say('balance.of2')}</span>
       </div>
       <ul className="grid grid-cols-3 gap-1.5 sm:grid-cols-4">
-        {HANDFUL.map(([id, many, shape]) => (
+        {HANDFUL.map(([id, many]) => (
           <li key={id}>
             <button
               type="button"
@@ -81,7 +82,7 @@ export function StartingPoints({ units, busy, onFruit, onBringIn }: Props) {
               onClick={() => onFruit(`${given} ${unit} ${many}`)}
               className="flex size-full cursor-pointer flex-col items-center rounded-field border border-base-300 bg-base-100 px-1 py-1.5 text-sm leading-tight hover:border-primary focus-visible:border-primary disabled:opacity-60"
             >
-              <FruitDrawing shape={shape} colour={fruitColour(id)} />
+              <FruitDrawing shape={shapeOfFruit(id)} colour={fruitColour(id)} />
               {many}
             </button>
           </li>

@@ -1,5 +1,5 @@
 import { type PlainMessageId, say, textOf } from '@idle-kettle/words';
-import { jarsIn } from '@idle-kettle/contract';
+
 import {
   convert,
   readAmount,
@@ -10,6 +10,7 @@ import {
   type SetClass,
   type Wishes,
   findIngredient,
+  jarsOnHand,
 } from '@idle-kettle/core';
 import { useState } from 'react';
 import { slowPlanner } from '../workers/planner.ts';
@@ -38,7 +39,7 @@ export function Targets({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
   const [form, setForm] = useState(EMPTY);
   const [answer, setAnswer] = useState<Answer | null>(null);
   const [busy, setBusy] = useState(false);
-  const jar = jarsIn(kitchen)[0] as JarSize;
+  const jar = jarsOnHand(kitchen)[0] as JarSize;
   const madeMl = plan.yield?.volumeMl.p50;
   const imperial = kitchen.units === 'us';
   const massUnit = imperial ? 'lb' : 'kg';

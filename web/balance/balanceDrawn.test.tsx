@@ -1,6 +1,13 @@
 import { textOf } from '@idle-kettle/words';
-import { jarsIn, planInKitchen, type Formula, type Kitchen } from '@idle-kettle/contract';
-import { PRODUCT_IDS, PRODUCTS, type Plan } from '@idle-kettle/core';
+import { type Kitchen } from '@idle-kettle/contract';
+import {
+  PRODUCT_IDS,
+  PRODUCTS,
+  type Plan,
+  jarsOnHand,
+  planInKitchen,
+  type Formula,
+} from '@idle-kettle/core';
 import { REFUSED } from '../../core/test/refused.ts';
 import { SHELF_FORMULAS } from '../../core/test/storageFormulas.ts';
 import { Dipsticks } from '../drawings/Dipsticks.tsx';
@@ -78,7 +85,9 @@ function everythingOf(formula: Formula, kitchen: Kitchen): string[] {
     html(<Cautions cautions={plan.cautions} wayOn={noWay} />),
     plan.set ? html(<Diagnosis set={plan.set} onChange={nothing} />) : '',
     html(<Dipsticks plan={plan} fruit="#8a2331" onTurn={nothing} />),
-    plan.yield ? html(<JarRow jars={plan.yield} sizes={jarsIn(kitchen)} fruit="#8a2331" />) : '',
+    plan.yield
+      ? html(<JarRow jars={plan.yield} sizes={jarsOnHand(kitchen)} fruit="#8a2331" />)
+      : '',
     html(
       <SettingsBar
         settings={formula.settings}

@@ -1,4 +1,4 @@
-import { BARE_KITCHEN, planInKitchen, type Formula } from '@idle-kettle/contract';
+import { BARE_KITCHEN, planInKitchen, type Formula } from '@idle-kettle/core';
 import { isBareFruit } from './bareFruit.ts';
 
 function bare(lines: string[], settings: Formula['settings'] = {}): boolean {

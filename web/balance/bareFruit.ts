@@ -1,5 +1,4 @@
-import type { Formula } from '@idle-kettle/contract';
-import { canBeWorkedOut, findIngredient, type Plan } from '@idle-kettle/core';
+import { canBeWorkedOut, findIngredient, type Plan, type Formula } from '@idle-kettle/core';
 
 /** Whether what is written is fruit that nothing sweetens yet, for which a formula can be worked out. */
 export function isBareFruit({ settings }: Formula, plan: Plan): boolean {

@@ -1,10 +1,10 @@
-import type { SettingsDto } from '@idle-kettle/contract';
+import type { Settings } from '@idle-kettle/core';
 
 /** What somebody typed and has not saved, kept in this browser so that a reload loses nothing. */
 export type Draft = {
   readonly name: string;
   readonly lines: readonly string[];
-  readonly settings: SettingsDto;
+  readonly settings: Settings;
   /** The version of the saved batch that it was made on; null for a new one. */
   readonly version: number | null;
   /** What that version said, by its content; absent where that is not known. */

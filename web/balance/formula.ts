@@ -1,9 +1,15 @@
 import { say } from '@idle-kettle/words';
-import type { Formula, SettingsDto } from '@idle-kettle/contract';
-import { MOST_LINE_CHARS, MOST_LINES, type Change, type PlanRequest } from '@idle-kettle/core';
+import {
+  MOST_LINE_CHARS,
+  MOST_LINES,
+  type Change,
+  type PlanRequest,
+  type Formula,
+  type Settings,
+} from '@idle-kettle/core';
 
 /** A formula while it is being written. The last line is always blank, ready for more. */
-export type FormulaDraft = { readonly lines: readonly string[]; readonly settings: SettingsDto };
+export type FormulaDraft = { readonly lines: readonly string[]; readonly settings: Settings };
 
 export type FormulaState = {
   readonly draft: FormulaDraft;
@@ -28,7 +34,7 @@ export type FormulaAction =
   | { readonly type: 'tidy' }
   | {
       readonly type: 'set';
-      readonly settings: SettingsDto;
+      readonly settings: Settings;
       readonly did: string;
       /** What is being typed in, so that a word is undone whole. */
       readonly typing?: string;
@@ -60,7 +66,7 @@ export const startingWith = ({ lines, settings }: Formula): FormulaState => ({
 /** What a solved or turned request asks of the formula: its lines, method, stop and what comes before; the rest stays. */
 export const formulaOf = (
   { lines, product, method, targetSolublesPct, before }: PlanRequest,
-  settings: SettingsDto,
+  settings: Settings,
 ): Formula => ({
   lines: lines.filter((line): line is string => typeof line === 'string'),
   settings: {

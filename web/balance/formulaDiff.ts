@@ -1,5 +1,6 @@
+import type { Formula } from '@idle-kettle/core';
 import { say, type PlainMessageId } from '@idle-kettle/words';
-import type { Formula } from '@idle-kettle/contract';
+
 import { diffArrays } from 'diff';
 
 /** One row of two sheets side by side: what each says there; null where it says nothing. */

@@ -1,6 +1,6 @@
 import { say, textOf } from '@idle-kettle/words';
-import { planInKitchen, type Kitchen, type SettingsDto } from '@idle-kettle/contract';
-import { readLine, type Caution, type Plan } from '@idle-kettle/core';
+import { type Kitchen } from '@idle-kettle/contract';
+import { readLine, type Caution, type Plan, planInKitchen, type Settings } from '@idle-kettle/core';
 import { drawn, html, wordsOf } from '../test/drawn.tsx';
 import { DEFAULTS } from '../test/kitchen.ts';
 import { Cautions, Impossible, Split } from './Cautions.tsx';
@@ -17,7 +17,7 @@ const CURD = ['2 1/2 cups sugar', '3/4 cup butter', '7 egg yolks', '4 eggs'];
 
 function planOf(
   lines: readonly string[],
-  settings: SettingsDto = {},
+  settings: Settings = {},
   kitchen: Kitchen = DEFAULTS,
 ): Plan {
   const outcome = planInKitchen({ lines, settings }, kitchen, 100);
@@ -52,7 +52,7 @@ describe('the front of the label', () => {
   test('of what is for the fridge has no minutes in the canner, and says why', () => {
     const melon = planOf(['2 kg diced melon', '1 kg sugar']);
     const text = front(melon);
-    expect(text).toMatch(/Fridge only/);
+    expect(text).toMatch(/Fridge, 3 weeks or freezer/);
     expect(text).toContain(textOf(melon.shelf.reasons[0] ?? ''));
     expect(text).not.toMatch(/Canner \d+ min|Pantry/);
   });
@@ -72,7 +72,7 @@ describe('the front of the label', () => {
     expect(text.indexOf('Do not go on.')).toBeLessThan(text.indexOf('Cook to 2'));
   });
 
-  test.each<[string, readonly string[], SettingsDto, RegExp]>([
+  test.each<[string, readonly string[], Settings, RegExp]>([
     ['a minute by the clock, with what the thermometer then shows', ['5 cups crushed strawberries', '7 cups sugar', '49 g powdered pectin'], {}, /1 min at a full rolling boil your thermometer will show \d/],
     ['a curd by its heat, and where it curdles', ['1 cup bottled lemon juice', ...CURD], { product: 'curd' }, /Above 82 °C \(180 °F\) it curdles/],
     ['a butter by a spoon as well', ['3 kg apples, cored', '500 g sugar'], { product: 'butter' }, /mounds and no water runs from it/],
@@ -236,7 +236,7 @@ describe('the diagnosis', () => {
 });
 
 describe('the settings', () => {
-  const bar = (settings: SettingsDto, plan = PLUM, kitchen = DEFAULTS): string =>
+  const bar = (settings: Settings, plan = PLUM, kitchen = DEFAULTS): string =>
     drawn(
       <SettingsBar
         settings={settings}

@@ -1,4 +1,4 @@
-import { planInKitchen, BARE_KITCHEN } from '@idle-kettle/contract';
+import { planInKitchen, BARE_KITCHEN } from '@idle-kettle/core';
 import { isShort, placeOn, readingInWords, shown, valueAt } from '../drawings/stick.ts';
 import { completionsOf } from './completions.ts';
 import { readPasted } from './pasted.ts';

@@ -7,7 +7,8 @@ import { fakeNet } from '../test/fakeNet.ts';
 import type { Fate, Weather } from '../test/fate.ts';
 import { anyWeather, forecast, weatherOf } from '../test/weather.ts';
 import { keepDraft, keptDraft } from './draft.ts';
-import { QUIET_MS, Saver } from './saver.ts';
+import { Saver } from './saver.ts';
+import { QUIET_MS } from './saverState.ts';
 import type { Content } from './saverState.ts';
 
 const MINUTE = 60_000;

@@ -8,6 +8,10 @@ import {
   contentOf,
   isSame,
   isUnchanged,
+  MOST_NAME_CHARS,
+  MOST_TURNS,
+  MOST_UNANSWERED,
+  QUIET_MS,
   UNSAVED,
   waitBefore,
   NOTHING,
@@ -17,14 +21,6 @@ import {
   type SaverState,
 } from './saverState.ts';
 import { Ticks } from './ticks.ts';
-
-/** Quiet after which a change is saved by itself, ms. */
-export const QUIET_MS = 1200;
-/** So many saves without an answer are remembered. */
-const MOST_UNANSWERED = 20;
-/** So often one save goes on from what it finds; a batch that somebody else saves all the time is told as it is. */
-const MOST_TURNS = 5;
-const MOST_NAME_CHARS = 120;
 
 const CONFLICT = 409;
 

@@ -1,4 +1,5 @@
-import type { Batch, Formula } from '@idle-kettle/contract';
+import type { Formula } from '@idle-kettle/core';
+import type { Batch } from '@idle-kettle/contract';
 import type { Clock } from '../api/clock.ts';
 import type { Send } from '../api/request.ts';
 import type { DraftStorage } from './draft.ts';
@@ -66,3 +67,11 @@ const LONGEST_WAIT_MS = 8000;
 /** How long a save waits after so many failures in a row, ms. */
 export const waitBefore = (failures: number, quietMs: number): number =>
   failures === 0 ? quietMs : Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** (failures - 1));
+
+/** Quiet after which a change is saved by itself, ms. */
+export const QUIET_MS = 1200;
+/** So many saves without an answer are remembered. */
+export const MOST_UNANSWERED = 20;
+/** So often one save goes on from what it finds; a batch that somebody else saves all the time is told as it is. */
+export const MOST_TURNS = 5;
+export const MOST_NAME_CHARS = 120;

@@ -1,11 +1,6 @@
+import { BARE_KITCHEN, planInKitchen, type Formula, type PlanningKitchen } from '@idle-kettle/core';
 import { say } from '@idle-kettle/words';
-import {
-  BARE_KITCHEN,
-  planInKitchen,
-  type Formula,
-  type Kitchen,
-  type PlanningKitchen,
-} from '@idle-kettle/contract';
+import { type Kitchen } from '@idle-kettle/contract';
 import type { Fault, Plan, PlanOutcome } from '@idle-kettle/core';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { planner } from '../workers/planner.ts';

@@ -1,4 +1,4 @@
-import type { Formula } from '@idle-kettle/contract';
+import type { Formula } from '@idle-kettle/core';
 import { useCallback, useEffect, useState } from 'react';
 import { LatestQuery } from '../workers/latestQuery.ts';
 

@@ -107,7 +107,7 @@ export function FillPanel({ jarPlan, progress, filling, units, fruit, onPress }:
           // Of an empty pot only the jars that were filled are of interest.
           .filter((size) => !empty || progress.jars.some((jar) => jar.size === size))
           .map((size) => (
-            <Row key={size} size={size} {...{ jarPlan, progress, filling, fruit, note }} />
+            <Row key={size} size={size} {...{ jarPlan, progress, filling, units, fruit, note }} />
           ))}
       </ul>
     </section>
@@ -187,13 +187,13 @@ function Ending({ jarPlan: sheet, progress, filling, volume, note }: EndingProps
   );
 }
 
-type RowProps = Pick<Props, 'jarPlan' | 'progress' | 'filling' | 'fruit'> & {
+type RowProps = Pick<Props, 'jarPlan' | 'progress' | 'filling' | 'fruit' | 'units'> & {
   readonly size: number;
   readonly note: (...notes: Noting[]) => void;
 };
 
 /** One size of jar: its headspace to scale, how many are filled of how many, and the steps that close them. */
-function Row({ jarPlan: sheet, progress, filling, fruit, size, note }: RowProps) {
+function Row({ jarPlan: sheet, progress, filling, units, fruit, size, note }: RowProps) {
   const of = sheet.sizes[size - 1];
   if (of === undefined) return null;
   const own = progress.jars.filter((jar) => jar.size === size);
@@ -211,6 +211,7 @@ function Row({ jarPlan: sheet, progress, filling, fruit, size, note }: RowProps)
         <JarSection
           volumeMl={of.volumeMl}
           headspaceMm={sheet.process.headspaceMm}
+          units={units}
           fruit={fruit}
           scale={Math.min(SCALE, 130 / Math.cbrt(of.volumeMl * 2))}
         />

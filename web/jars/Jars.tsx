@@ -174,7 +174,7 @@ export function Jars({ session, log }: Props) {
             </ul>
           )}
           <ErrorBoundary what={say('jars.theStorage')} on={jarPlan}>
-            <StorageList jarPlan={jarPlan} nowMs={nowMs} />
+            <StorageList jarPlan={jarPlan} progress={progress} nowMs={nowMs} />
           </ErrorBoundary>
           {filled && (
             <div className="flex flex-wrap gap-2">

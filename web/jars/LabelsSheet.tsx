@@ -1,14 +1,20 @@
 import { say } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
-import type { Jar, JarProgress, JarPlan } from '@idle-kettle/core';
+import { jarPlaceOf, type JarPlan, type JarProgress } from '@idle-kettle/core';
 import { FileDown } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { labelTextOf, netInWords } from '../labels/labelText.ts';
-import { SMALL_PT, smallestType, type Label } from '../labels/labelLayout.ts';
+import {
+  DESIGN_NAMES,
+  LABEL_DESIGNS,
+  SMALL_PT,
+  smallestType,
+  type Label,
+  type LabelDesign,
+} from '../labels/labelLayout.ts';
 import { PdfPreview } from '../labels/PdfPreview.tsx';
 import { LABEL_SHEETS, type LabelSheetSize } from '../labels/sheets.ts';
 import { downloadBlob, fileNameOf } from '../ui/download.ts';
-import { fruitColourOfLines } from '../ui/fruit.ts';
 import { Drawer } from '../ui/Drawer.tsx';
 
 type Props = {
@@ -21,6 +27,7 @@ type Props = {
 /** A file that was made, and of what; null where that failed. */
 type Made = {
   readonly size: LabelSheetSize;
+  readonly design: LabelDesign;
   readonly labels: readonly Label[];
   readonly file: Blob | null;
 };
@@ -28,39 +35,44 @@ type Made = {
 /** Labels for the jars of a batch: on which sheet, how they look, and the file. */
 export function LabelsSheet({ session, jarPlan, progress, onClose }: Props) {
   const [on, setOn] = useState(LABEL_SHEETS[0]?.id ?? '');
+  const [design, setDesign] = useState<LabelDesign>('everyday');
   const [made, setMade] = useState<Made | null>(null);
   const size = LABEL_SHEETS.find(({ id }) => id === on);
-  const labels = useMemo(() => {
-    const jars = progress.jars.filter(({ state }) => state !== 'broken');
-    const madeMs = jars[0]?.filledAtMs ?? Date.parse(session.startedAt);
-    const fruit = fruitColourOfLines(session.formula);
-    const { origin } = window.location;
-    const text = labelTextOf(session, jarPlan, madeMs, origin, fruit);
-    const cold = labelTextOf(session, forTheFridge(jarPlan), madeMs, origin, fruit);
-    return jars.map((jar) => ({
-      text: isCold(jar) ? cold : text,
-      net: netInWords(jarPlan, jar.holdsMl),
-    }));
-  }, [session, jarPlan, progress]);
+  const labels = useMemo(
+    () =>
+      progress.jars.flatMap((jar) => {
+        const place = jarPlaceOf(jar, jarPlan.shelf.verdict);
+        return place === 'gone'
+          ? []
+          : [
+              {
+                text: labelTextOf(session, jarPlan, place, jar.filledAtMs, window.location.origin),
+                net: netInWords(jarPlan, jar.holdsMl),
+              },
+            ];
+      }),
+    [session, jarPlan, progress],
+  );
   useEffect(() => {
     if (size === undefined) return undefined;
     let gone = false;
     const tell = (file: Blob | null) => {
-      if (!gone) setMade({ size, labels, file });
+      if (!gone) setMade({ size, design, labels, file });
     };
     import('../labels/labelsPdf.ts')
-      .then(({ labelsFile }) => labelsFile(size, labels))
+      .then(({ labelsFile }) => labelsFile(size, design, labels))
       .then(tell, () => tell(null));
     return () => {
       gone = true;
     };
-  }, [size, labels]);
+  }, [size, design, labels]);
   // A file of other labels, or on another sheet, is none of these.
-  const isOfThese = made !== null && made.size === size && made.labels === labels;
+  const isOfThese =
+    made !== null && made.size === size && made.design === design && made.labels === labels;
   const file = isOfThese ? made.file : null;
   const failed = isOfThese && made.file === null;
   const isSmall =
-    size !== undefined && labels.some((label) => smallestType(size, label) < SMALL_PT);
+    size !== undefined && labels.some((label) => smallestType(size, design, label) < SMALL_PT);
   return (
     <Drawer title={say('jars.labels2')} onClose={onClose}>
       <div className="flex flex-col gap-4">
@@ -74,6 +86,20 @@ export function LabelsSheet({ session, jarPlan, progress, onClose }: Props) {
             {LABEL_SHEETS.map(({ id, name }) => (
               <option key={id} value={id}>
                 {say(name)}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="flex w-fit flex-col font-bold">
+          {say('jars.labelDesign')}
+          <select
+            className="select font-normal"
+            value={design}
+            onChange={({ target }) => setDesign(target.value as LabelDesign)}
+          >
+            {LABEL_DESIGNS.map((id) => (
+              <option key={id} value={id}>
+                {say(DESIGN_NAMES[id])}
               </option>
             ))}
           </select>
@@ -107,12 +133,3 @@ export function LabelsSheet({ session, jarPlan, progress, onClose }: Props) {
     </Drawer>
   );
 }
-
-/** A jar that is not full, or that did not seal, says that it is kept cold. */
-const isCold = ({ part, state }: Jar): boolean =>
-  part || state === 'fridge' || state === 'unsealed' || state === 'cut short';
-
-const forTheFridge = (jarPlan: JarPlan): JarPlan => ({
-  ...jarPlan,
-  shelf: { ...jarPlan.shelf, verdict: 'fridge' },
-});

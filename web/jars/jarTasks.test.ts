@@ -1,10 +1,11 @@
-import { BARE_KITCHEN, requestInKitchen } from '@idle-kettle/contract';
 import {
   fillingOf,
   jarProgressOf,
   jarPlanOf,
   effectiveEvents,
   type JarPlan,
+  BARE_KITCHEN,
+  requestInKitchen,
 } from '@idle-kettle/core';
 import { JarLog } from '../../core/test/jarLog.ts';
 import { jarSayings } from './jarSayings.ts';

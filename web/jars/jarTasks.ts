@@ -1,5 +1,5 @@
 import { say, textOf } from '@idle-kettle/words';
-import { loadTime, nextLoad, type Jar, type JarPlan } from '@idle-kettle/core';
+import { loadTime, nextLoad, spanInWords, type Jar, type JarPlan } from '@idle-kettle/core';
 import { minutesInWords } from '../words/minutes.ts';
 import { call, named, type JarsCase, type JarTask, type Press } from './jarTask.ts';
 import { countedInWords } from './jarWords.ts';
@@ -71,8 +71,7 @@ function toFridge({ jarPlan, progress }: JarsCase): readonly JarTask[] {
   ];
 }
 
-const weeks = ({ keeping }: JarPlan): string =>
-  say('jars.weeks', { low: keeping.openedWeeks.low, high: keeping.openedWeeks.high });
+const weeks = ({ keeping }: JarPlan): string => textOf(spanInWords(keeping.unopened.fridge));
 
 /** Closed jars go into the canner, as many as it takes. */
 function toLoad({ jarPlan, progress, cannerHolds, filling }: JarsCase): readonly JarTask[] {

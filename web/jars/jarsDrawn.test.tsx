@@ -1,5 +1,6 @@
+import { BARE_KITCHEN } from '@idle-kettle/core';
 import '../test/window.ts';
-import { BARE_KITCHEN, type CookSession, type Kitchen } from '@idle-kettle/contract';
+import { type CookSession, type Kitchen } from '@idle-kettle/contract';
 import { JarLog } from '../../core/test/jarLog.ts';
 import { REFUSED } from '../../core/test/refused.ts';
 import type { CookLog } from '../stove/useCookLog.ts';
@@ -61,7 +62,7 @@ const STAGES: readonly (readonly [
   minute: number,
   words: readonly (string | RegExp)[],
 ])[] = [
-  ['a full pot', new JarLog(), 1, ['Fill the jars now', 'Keep 10 jars hot, including one spare', 'about 8 to go', 'Pantry, until']],
+  ['a full pot', new JarLog(), 1, ['Fill the jars now', 'Keep 10 jars hot, including one spare', 'about 8 to go', 'Pantry, 12 months if boiled']],
   ['some jars filled', new JarLog().at(0, 'filled', '1.1-3'), 2, ['3 filled', 'Remove bubbles']],
   ['jars that are closed', full(), 4, ['half-pints into the canner', '7 filled']],
   ['a load in the canner', loaded(), 6.5, ['covered by 1 to 2 in of water', 'Time starts at the full rolling boil']],

@@ -47,7 +47,9 @@ type Signs = { readonly [sign in keyof (typeof SIGNS)['steam']]: string };
 /** What the canner of a batch shows, in words. */
 export const signsOf = ({ timedBy }: JarPlan): Signs =>
   Object.fromEntries(
-    Object.entries(SIGNS[timedBy.canner]).map(([sign, id]) => [sign, say(id)]),
+    Object.entries(SIGNS[timedBy.canner === 'steam' ? 'steam' : 'boiling-water']).map(
+      ([sign, id]) => [sign, say(id)],
+    ),
   ) as Signs;
 
 /** What a load in a canner wants. */

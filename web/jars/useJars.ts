@@ -1,10 +1,4 @@
-import {
-  chosenOf,
-  jarsIn,
-  requestInKitchen,
-  type CookSession,
-  type Kitchen,
-} from '@idle-kettle/contract';
+import { type CookSession, type Kitchen } from '@idle-kettle/contract';
 import {
   fillingOf,
   HEAT_SOURCES,
@@ -20,6 +14,9 @@ import {
   type JarPlan,
   type Load,
   type Quantiles,
+  chosenOf,
+  jarsOnHand,
+  requestInKitchen,
 } from '@idle-kettle/core';
 import { useMemo } from 'react';
 import type { EffectiveLog } from '../stove/useEffectiveLog.ts';
@@ -64,7 +61,10 @@ export function useJars(
         : null,
     [jarPlan, progress, massKey],
   );
-  const sizes = useMemo(() => jarsIn(session.kitchen).map(({ name }) => name), [session.kitchen]);
+  const sizes = useMemo(
+    () => jarsOnHand(session.kitchen).map(({ name }) => name),
+    [session.kitchen],
+  );
   if (!jarPlan || !progress || !filling) return null;
   const readyAtMs = events.findLast(({ kind }) => kind === 'ready')?.at ?? null;
   return { jarPlan, progress, filling, readyAtMs, sizes };

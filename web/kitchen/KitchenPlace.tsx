@@ -125,13 +125,15 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
               {jars.length === 0 && <Nothing>{say('kitchen.noJarsCountedUnlimitedHalf')}</Nothing>}
             </Shelf>
             <p>
-              {say('kitchen.processedIn', {
-                part:
-                  kitchen.canner === 'steam'
-                    ? say('kitchen.anAtmosphericSteamCanner')
-                    : say('kitchen.boilingWater'),
-                text: say('kitchen.atATime', { holdsJars: holdsJars(kitchen) }),
-              })}
+              {kitchen.canner === 'none'
+                ? say('kitchen.noCannerSo')
+                : say('kitchen.processedIn', {
+                    part:
+                      kitchen.canner === 'steam'
+                        ? say('kitchen.anAtmosphericSteamCanner')
+                        : say('kitchen.boilingWater'),
+                    text: say('kitchen.atATime', { holdsJars: holdsJars(kitchen) }),
+                  })}
             </p>
           </Room>
         </div>

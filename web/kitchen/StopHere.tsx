@@ -1,7 +1,7 @@
 import { say } from '@idle-kettle/words';
 import { Say } from '../ui/Say.tsx';
-import { BARE_KITCHEN, planInKitchen } from '@idle-kettle/contract';
-import { formatTemperature, type Plan } from '@idle-kettle/core';
+
+import { formatTemperature, type Plan, BARE_KITCHEN, planInKitchen } from '@idle-kettle/core';
 import { TemperatureStrip } from '../drawings/TemperatureStrip.tsx';
 import { readForm, type KitchenForm } from './kitchenForm.ts';
 

@@ -203,6 +203,7 @@ const Canners = ({ register }: PartProps) => (
       <select {...register('canner')} className="select font-normal">
         <option value="boiling-water">{say('kitchen.boilingWater')}</option>
         <option value="steam">{say('kitchen.atmosphericSteam')}</option>
+        <option value="none">{say('kitchen.noCanner')}</option>
       </select>
     </label>
     <label className="flex w-fit flex-col font-bold">

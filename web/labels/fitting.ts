@@ -3,7 +3,7 @@ const PT_PER_MM = 72 / 25.4;
 export const pt = (mm: number): number => mm * PT_PER_MM;
 
 /** Width of a letter over its height, on the wide side, and the height of a line: so that nothing is ever cut off. */
-const LETTER = 0.54;
+const LETTER = 0.57;
 const LINE = 1.22;
 /** Smaller than this nobody reads, pt. */
 const LEAST = 3;

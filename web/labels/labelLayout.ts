@@ -1,9 +1,21 @@
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import { sizeThatFits } from './fitting.ts';
 import type { LabelText } from './labelText.ts';
 import type { LabelSheetSize } from './sheets.ts';
 
 /** A label to print: its words, and what the jar holds. */
 export type Label = { readonly text: LabelText; readonly net: string };
+
+/** How labels look. */
+export const LABEL_DESIGNS = ['everyday', 'picture', 'gift'] as const;
+/** One of {@link LABEL_DESIGNS}. */
+export type LabelDesign = (typeof LABEL_DESIGNS)[number];
+
+export const DESIGN_NAMES: { readonly [design in LabelDesign]: PlainMessageId } = {
+  everyday: 'labels.designEveryday',
+  picture: 'labels.designPicture',
+  gift: 'labels.designGift',
+};
 
 /** Paragraphs on a label: where, how wide, mm; how large, pt. */
 export type Words = {
@@ -16,10 +28,15 @@ export type Words = {
   readonly centred?: true;
 };
 
-/** A label laid out: its words, and its square code, mm from its top left corner. */
+/** Something square on a label, mm from its top left corner. */
+type Square = { readonly x: number; readonly y: number; readonly mm: number };
+
+/** A label laid out: its words, its square code, the drawing of its fruit, and lines to write on. */
 export type LaidOut = {
   readonly words: readonly Words[];
-  readonly code: { readonly x: number; readonly y: number; readonly mm: number };
+  readonly code: Square;
+  readonly drawing: Square | null;
+  readonly lines: readonly { readonly x: number; readonly y: number; readonly wide: number }[];
 };
 
 /** Type below this is too small for a label that is read, pt: capital letters of 1.2 mm. */
@@ -29,16 +46,22 @@ const CODE_MM = 14;
 /** The band in the colour of the fruit, along the left edge, mm. */
 export const bandMm = ({ wideMm }: LabelSheetSize): number => Math.max(3, wideMm * 0.05);
 
+type Layout = (sheet: LabelSheetSize, label: Label) => LaidOut;
+
 /** Where everything stands on one label of a sheet. */
-export const laidOut = (sheet: LabelSheetSize, label: Label): LaidOut =>
-  LAYOUTS[sheet.shape](sheet, label);
+export const laidOut = (sheet: LabelSheetSize, design: LabelDesign, label: Label): LaidOut =>
+  LAYOUTS[sheet.shape][design](sheet, label);
 
 /** The smallest type on a label, pt. */
-export const smallestType = (sheet: LabelSheetSize, label: Label): number =>
-  Math.min(...laidOut(sheet, label).words.map(({ size }) => size));
+export const smallestType = (sheet: LabelSheetSize, design: LabelDesign, label: Label): number =>
+  Math.min(...laidOut(sheet, design, label).words.map(({ size }) => size));
 
 const said = (...parts: readonly (string | null)[]): string[] =>
   parts.filter((part): part is string => part !== null && part !== '');
+
+/** A name that says what it is needs no more. */
+const whatBeside = ({ name, what }: LabelText): string | null =>
+  name.toLowerCase().includes(what.toLowerCase()) ? null : what;
 
 function fitted(
   place: Pick<Words, 'x' | 'y' | 'wide'>,
@@ -50,23 +73,32 @@ function fitted(
   return { ...place, ...look, paragraphs, size: sizeThatFits(paragraphs, place.wide, high, most) };
 }
 
-/** Name across the top; under it everything there is to say, and the code beside it. */
-function oblong(sheet: LabelSheetSize, { text, net }: Label): LaidOut {
+/** What a jar that is looked at more than read has to say besides its name. */
+const small = ({ text, net }: Label, ...more: readonly string[]): string[] =>
+  said(`${text.made}. ${net}. ${text.batch}.`, ...more, text.allergens, text.stated);
+
+/** Name across the top; under it everything there is to say, with the fruit and the code beside it. */
+const everyday: Layout = (sheet, label) => {
+  const { text, net } = label;
   const { wideMm, highMm } = sheet;
   const x = bandMm(sheet) + 2.8;
   const wide = wideMm - x - 3;
-  const head = highMm * 0.2;
+  const head = highMm * 0.24;
   const under = 2 + head;
-  const mm = Math.min(24, Math.max(CODE_MM, highMm * 0.34));
+  const mm = Math.min(22, Math.max(CODE_MM, highMm * 0.32));
+  const room = highMm - mm - 4 - under;
+  const drawn = Math.min(mm, room);
   return {
     words: [
-      fitted({ x, y: 2, wide }, head, 20, [text.name], { bold: true }),
+      fitted({ x, y: 2, wide }, head, 30, [text.name], { bold: true }),
       fitted(
         { x, y: under, wide: wide - mm - 2 },
         highMm - under - 2.5,
-        10,
+        12,
         said(
-          `${text.what[0]?.toUpperCase() ?? ''}${text.what.slice(1)}. ${text.made}. ${text.before}. ${net}.`,
+          [...said(whatBeside(text)), text.made, text.before, net]
+            .map((part) => `${part}.`)
+            .join(' '),
           text.keep,
           text.ingredients,
           text.statement,
@@ -77,42 +109,140 @@ function oblong(sheet: LabelSheetSize, { text, net }: Label): LaidOut {
       ),
     ],
     code: { x: wideMm - mm - 3, y: highMm - mm - 3, mm },
+    drawing: drawn < 6 ? null : { x: wideMm - 3 - mm / 2 - drawn / 2, y: under - 0.5, mm: drawn },
+    lines: [],
   };
-}
+};
 
-/** For a lid: the name, the dates and the code within the circle. */
-function round({ wideMm }: LabelSheetSize, { text }: Label): LaidOut {
-  const mm = Math.max(CODE_MM, wideMm * 0.29);
+/** The fruit large at the left, the name large beside it, the rest small at the foot. */
+const picture: Layout = ({ wideMm, highMm }, label) => {
+  const { text } = label;
+  const foot = highMm * 0.62;
+  const drawn = Math.min(wideMm * 0.32, foot - 4);
+  const x = drawn + 6;
+  const wide = wideMm - x - 3.5;
+  const under = 3 + highMm * 0.34;
+  const codeY = highMm - CODE_MM - 3;
+  return {
+    words: [
+      fitted({ x, y: 3, wide }, highMm * 0.34, 32, [text.name], { bold: true }),
+      fitted(
+        { x, y: under, wide },
+        Math.min(foot, codeY) - under - 0.5,
+        12,
+        said(whatBeside(text), `${text.before}.`),
+      ),
+      fitted(
+        { x: 4, y: foot, wide: wideMm - CODE_MM - 10 },
+        highMm - foot - 2.5,
+        8.5,
+        small(label, text.keep, text.ingredients),
+      ),
+    ],
+    code: { x: wideMm - CODE_MM - 3, y: codeY, mm: CODE_MM },
+    drawing: { x: 3.5, y: 2 + (foot - drawn - 2.5) / 2, mm: drawn },
+    lines: [],
+  };
+};
+
+/** The name in the middle under “made for you”, with lines for who gives it to whom. */
+const gift: Layout = ({ wideMm, highMm }, label) => {
+  const { text } = label;
+  const drawn = Math.min(16, highMm * 0.26);
+  const middle = { x: drawn + 4, wide: wideMm - 2 * drawn - 8 };
+  const line = highMm * 0.545;
+  const half = (wideMm - 14) / 2;
+  const size = Math.min(9, highMm * 0.16);
+  const mark = Math.max(5, size * 0.62);
+  return {
+    words: [
+      fitted({ ...middle, y: 2.5 }, highMm * 0.1, 11, [say('labels.madeForYou')], {
+        centred: true,
+      }),
+      fitted({ ...middle, y: 2.5 + highMm * 0.11 }, highMm * 0.31, 28, [text.name], {
+        bold: true,
+        centred: true,
+      }),
+      { x: 4, y: line - 1, wide: 9, size: mark, paragraphs: [say('labels.to')] },
+      { x: 6 + half, y: line - 1, wide: 9, size: mark, paragraphs: [say('labels.from')] },
+      fitted(
+        { x: 4, y: line + 4.5, wide: wideMm - CODE_MM - 10 },
+        highMm - line - 7,
+        8.5,
+        said(`${text.before}. ${text.keep}`, ...small(label)),
+      ),
+    ],
+    code: { x: wideMm - CODE_MM - 3, y: highMm - CODE_MM - 2, mm: CODE_MM },
+    drawing: { x: 3, y: 2.5, mm: drawn },
+    lines: [
+      { x: 12, y: line + 2.4, wide: half - 8 },
+      { x: 15 + half, y: line + 2.4, wide: half - 10 },
+    ],
+  };
+};
+
+/** For a lid: the fruit, the name, the dates and the code within the circle. */
+const round: Layout = ({ wideMm }, { text }) => {
+  const mm = Math.max(CODE_MM, wideMm * 0.27);
   const at = (y: number) => ({ x: wideMm * 0.15, y: wideMm * y, wide: wideMm * 0.7 });
   const look = { centred: true } as const;
   return {
     words: [
-      fitted(at(0.15), wideMm * 0.2, 15, [text.name], { ...look, bold: true }),
-      fitted(at(0.37), wideMm * 0.22, 9, said(text.what, `${text.made}.`, `${text.before}.`), look),
-    ],
-    code: { x: (wideMm - mm) / 2, y: wideMm * 0.61, mm },
-  };
-}
-
-/** To hang on a jar, a hole at its left: a name, a word of what it is and how it keeps, and the code. */
-function tag({ wideMm, highMm }: LabelSheetSize, { text }: Label): LaidOut {
-  const mm = 20;
-  const x = 14;
-  const wide = wideMm - x - mm - 6;
-  return {
-    words: [
-      fitted({ x, y: 5, wide }, 14, 20, [text.name], { bold: true }),
+      fitted(at(0.21), wideMm * 0.18, 16, [text.name], { ...look, bold: true }),
       fitted(
-        { x, y: 20, wide },
-        highMm - 24,
-        9.5,
-        said(`${text.what}.`, `${text.before}.`, text.keep, text.allergens, text.stated),
+        at(0.4),
+        wideMm * 0.22,
+        9,
+        said(whatBeside(text), `${text.made}.`, `${text.before}.`),
+        look,
       ),
     ],
-    code: { x: wideMm - mm - 4, y: (highMm - mm) / 2, mm },
+    code: { x: (wideMm - mm) / 2, y: wideMm * 0.64, mm },
+    drawing: { x: wideMm * 0.425, y: wideMm * 0.055, mm: wideMm * 0.15 },
+    lines: [],
   };
-}
+};
+
+/** To hang on a jar, a hole at its left: a name, a word of what it is and how it keeps, and the code. */
+const tag = (sheet: LabelSheetSize, { text }: Label, isGift: boolean): LaidOut => {
+  const { wideMm, highMm } = sheet;
+  const mm = 18;
+  const x = 14;
+  const wide = wideMm - x - mm - 6;
+  const foot = isGift ? highMm * 0.68 : highMm;
+  return {
+    words: [
+      fitted({ x, y: 4, wide }, 14, 22, [text.name], { bold: true }),
+      fitted(
+        { x, y: 19, wide },
+        foot - 22,
+        10,
+        said(whatBeside(text), `${text.before}.`, text.keep, text.allergens, text.stated),
+      ),
+      ...(isGift
+        ? [
+            { x, y: highMm - 14, wide: 10, size: 9, paragraphs: [say('labels.to')] },
+            { x, y: highMm - 7.5, wide: 10, size: 9, paragraphs: [say('labels.from')] },
+          ]
+        : []),
+    ],
+    code: { x: wideMm - mm - 4, y: highMm - mm - 4, mm },
+    drawing: { x: wideMm - mm - 4, y: 4, mm },
+    lines: isGift
+      ? [highMm - 10.5, highMm - 4].map((y) => ({ x: x + 10, y, wide: wide - 10 }))
+      : [],
+  };
+};
+
+const tagged =
+  (isGift: boolean): Layout =>
+  (sheet, label) =>
+    tag(sheet, label, isGift);
 
 const LAYOUTS: {
-  readonly [shape in LabelSheetSize['shape']]: (sheet: LabelSheetSize, label: Label) => LaidOut;
-} = { oblong, round, tag };
+  readonly [shape in LabelSheetSize['shape']]: { readonly [design in LabelDesign]: Layout };
+} = {
+  oblong: { everyday, picture, gift },
+  round: { everyday: round, picture: round, gift: round },
+  tag: { everyday: tagged(false), picture: tagged(false), gift: tagged(true) },
+};

@@ -1,17 +1,21 @@
-import { say } from '@idle-kettle/words';
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
-import { formatMass, isNamed, type JarPlan } from '@idle-kettle/core';
-import { addMonths, format } from 'date-fns';
-import { eatBy } from './eatBy.ts';
+import { formatMass, isNamed, type JarPlace, type JarPlan } from '@idle-kettle/core';
+import { format } from 'date-fns';
+import { shapeOfFormula } from '../drawings/fruitShapes.ts';
+import type { FruitShape } from '../drawings/FruitDrawing.tsx';
+import { fruitColourOfLines, whatIsMade } from '../ui/fruit.ts';
+import { bestBefore } from '../words/keeps.ts';
 
 /** What a label prints, line by line. */
 export type LabelText = {
   readonly name: string;
-  /** `Damson jam`. */
+  /** `Apple butter`. */
   readonly what: string;
   readonly made: string;
+  /** Until when, or why that is not known yet. */
   readonly before: string;
-  /** Where it is kept. */
+  /** Where it is kept, or what has to be done before it can be. */
   readonly keep: string;
   readonly ingredients: string;
   readonly statement: string;
@@ -23,29 +27,38 @@ export type LabelText = {
   /** The address of the batch, in the QR code. */
   readonly address: string;
   readonly fruit: string;
+  readonly shape: FruitShape;
+};
+
+/** What may be printed of a jar: one that is gone has no label. */
+export type LabelledPlace = Exclude<JarPlace, 'gone'>;
+
+/** Where it is kept, by where the jar is. */
+const KEEP: { readonly [place in LabelledPlace]: PlainMessageId } = {
+  pantry: 'labels.keepCoolAndDarkRefrigerate',
+  fridge: 'labels.keepRefrigerated',
+  freezer: 'labels.keepFrozen',
+  unfinished: 'labels.processItFirst',
+  unchecked: 'labels.pressTheLidFirst',
 };
 
 /** Enough of a batch’s id to be told from any other of a household. */
 const SHORT_ID = 8;
 
 /**
- * The words of a batch’s label.
- * @param madeMs when the jars were filled
+ * The words of a jar’s label.
+ * @param place where the jar is, as it stands
+ * @param madeMs when it was filled
  * @param origin where the batch’s page is: `https://kettle.example`
  */
 export function labelTextOf(
-  session: Pick<CookSession, 'id' | 'name' | 'batchId'>,
+  session: Pick<CookSession, 'id' | 'name' | 'batchId' | 'formula'>,
   jarPlan: JarPlan,
+  place: LabelledPlace,
   madeMs: number,
   origin: string,
-  fruit: string,
 ): LabelText {
-  const { shelf, label, product, stated } = jarPlan;
-  const pantry = shelf.verdict === 'pantry';
-  const day = (date: Date | number) => format(date, 'd MMM yyyy');
-  const before = pantry
-    ? format(addMonths(madeMs, shelf.months), 'MMM yyyy')
-    : day(eatBy(product, madeMs));
+  const { label, stated } = jarPlan;
   const { allergens, mayHold } = label;
   const told = [
     ...(allergens.length > 0 ? [say('labels.contains', { allergens: allergens.join(', ') })] : []),
@@ -53,10 +66,10 @@ export function labelTextOf(
   ];
   return {
     name: session.name,
-    what: product === 'pepper-jelly' ? say('labels.pepperJelly') : product,
-    made: say('labels.made', { day: day(madeMs) }),
-    before: `${pantry ? say('labels.bestBefore') : say('labels.eatBy')} ${before}`,
-    keep: pantry ? say('labels.keepCoolAndDarkRefrigerate') : say('labels.keepRefrigerated'),
+    what: whatIsMade(session.formula),
+    made: say('labels.made', { day: format(madeMs, 'd MMM yyyy') }),
+    before: beforeOf(jarPlan, place, madeMs),
+    keep: say(KEEP[place]),
     ingredients: say('labels.ingredients', { value: label.ingredients.join(', ') }),
     statement: say('labels.preparedWithGOfFruit', {
       value: label.fruitPer100g.toFixed(0),
@@ -71,8 +84,15 @@ export function labelTextOf(
           : say('labels.statedByTheCookA', { meterPH: stated.meterPH }),
     batch: say('labels.batch', { slice: (session.batchId ?? session.id).slice(0, SHORT_ID) }),
     address: `${origin}/batches/${session.batchId ?? ''}`,
-    fruit,
+    fruit: fruitColourOfLines(session.formula),
+    shape: shapeOfFormula(session.formula),
   };
+}
+
+function beforeOf({ keeping }: JarPlan, place: LabelledPlace, madeMs: number): string {
+  if (place === 'unfinished') return say('labels.notProcessedYet');
+  if (place === 'unchecked') return say('labels.sealNotCheckedYet');
+  return bestBefore(keeping.unopened, place, madeMs);
 }
 
 /** What a full jar weighs in spread: `Net 310 g`. */

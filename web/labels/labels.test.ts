@@ -1,10 +1,17 @@
 import { say } from '@idle-kettle/words';
-import { BARE_KITCHEN, requestInKitchen } from '@idle-kettle/contract';
-import { jarProgressOf, jarPlanOf, effectiveEvents, type JarPlan } from '@idle-kettle/core';
+
+import {
+  jarProgressOf,
+  jarPlanOf,
+  effectiveEvents,
+  type JarPlan,
+  BARE_KITCHEN,
+  requestInKitchen,
+} from '@idle-kettle/core';
 import { JarLog } from '../../core/test/jarLog.ts';
 import { pt, sizeThatFits } from './fitting.ts';
-import { laidOut, SMALL_PT, smallestType } from './labelLayout.ts';
-import { labelTextOf, netInWords } from './labelText.ts';
+import { LABEL_DESIGNS, laidOut, SMALL_PT, smallestType } from './labelLayout.ts';
+import { labelTextOf, netInWords, type LabelledPlace } from './labelText.ts';
 import { LABEL_SHEETS, placesOn } from './sheets.ts';
 import { entryOf, JUDGED } from './showEntry.ts';
 
@@ -28,10 +35,11 @@ const COOK = {
   name: 'Plum',
   batchId: 'ba7c4000-2222',
   startedAt: '2026-09-05T10:00:00Z',
+  formula: { lines: ['2 kg plums', '1.4 kg sugar'], settings: {} },
 };
 const MADE = Date.parse('2026-09-05T12:00:00Z');
-const text = (jarPlan: JarPlan) =>
-  labelTextOf(COOK, jarPlan, MADE, 'https://kettle.example', '#5a1230');
+const text = (jarPlan: JarPlan, place: LabelledPlace = 'pantry') =>
+  labelTextOf(COOK, jarPlan, place, MADE, 'https://kettle.example');
 
 describe('sheets of labels', () => {
   test.each(LABEL_SHEETS.map((sheet) => [sheet.name, sheet] as const))(
@@ -71,27 +79,46 @@ describe('what stands on a label', () => {
     },
   };
 
-  test.each(LABEL_SHEETS.map((sheet) => [sheet.name, sheet] as const))(
-    'of %s is within it, clear of its code, and of a plain batch large enough to read',
-    (_, sheet) => {
+  const drawn = LABEL_SHEETS.flatMap((sheet) =>
+    LABEL_DESIGNS.map((design) => [sheet.id, design, sheet] as const),
+  );
+  test.each(drawn)(
+    'of %s as %s is within it, clear of its code and its drawing, and of a plain batch large enough to read',
+    (_, design, sheet) => {
       for (const label of [plum, long]) {
-        const { words, code } = laidOut(sheet, label);
+        const { words, code, drawing, lines } = laidOut(sheet, design, label);
+        for (const square of drawing === null ? [] : [drawing]) {
+          expect(square.x + square.mm).toBeLessThanOrEqual(sheet.wideMm - 1.5);
+          expect(square.y + square.mm <= code.y + 0.01 || square.x + square.mm <= code.x).toBe(
+            true,
+          );
+        }
+        for (const { x, wide } of lines) expect(x + wide).toBeLessThanOrEqual(sheet.wideMm - 3);
         expect(code.mm).toBeGreaterThanOrEqual(14);
         expect(code.x + code.mm).toBeLessThanOrEqual(sheet.wideMm - 1.5);
         expect(code.y + code.mm).toBeLessThanOrEqual(sheet.highMm - 1.5);
         for (const { x, y, wide, size, paragraphs } of words) {
           const high = paragraphs.reduce(
-            (sum, each) => sum + Math.ceil((each.length * 0.46 * size) / pt(wide)) * 1.17 * size,
+            (sum, each) => sum + Math.ceil((each.length * 0.49 * size) / pt(wide)) * 1.17 * size,
             0,
           );
           const [right, bottom] = [x + wide, y + high / pt(1)];
           expect(right).toBeLessThanOrEqual(sheet.wideMm - 1.5);
           expect(bottom).toBeLessThanOrEqual(sheet.highMm - 1);
           expect(right <= code.x || bottom <= code.y).toBe(true);
+          if (drawing !== null)
+            expect(
+              right <= drawing.x ||
+                x >= drawing.x + drawing.mm ||
+                y >= drawing.y + drawing.mm ||
+                bottom <= drawing.y + drawing.mm * 0.1,
+            ).toBe(true);
         }
       }
-      expect(smallestType(sheet, plum)).toBeGreaterThanOrEqual(SMALL_PT);
-      expect(smallestType(sheet, long)).toBeLessThanOrEqual(smallestType(sheet, plum));
+      expect(smallestType(sheet, design, plum)).toBeGreaterThanOrEqual(SMALL_PT);
+      expect(smallestType(sheet, design, long)).toBeLessThanOrEqual(
+        smallestType(sheet, design, plum),
+      );
     },
   );
 });
@@ -100,7 +127,7 @@ describe('a label', () => {
   test('says what, when, until when, ingredients by falling weight, fruit and sugars, and where the batch is', () => {
     expect(text(sheetOf(['2 kg plums', '1.4 kg sugar', '30 g butter']))).toMatchObject({
       name: 'Plum',
-      what: 'jam',
+      what: 'Plum jam',
       made: 'Made 5 Sep 2026',
       ingredients: 'Ingredients: plum, sugar, butter.',
       allergens: 'Contains milk.',
@@ -117,10 +144,37 @@ describe('a label', () => {
     );
   });
 
-  test('of what is not for the shelf says fridge, and a day', () => {
-    const melon = text(sheetOf(['2 kg diced melon', '1 kg sugar']));
-    expect(melon.before).toBe('Eat by 26 Sep 2026');
-    expect(melon.keep).toContain('Keep refrigerated');
+  test.each<[LabelledPlace, string, RegExp]>([
+    ['pantry', 'Best before Sep 2027', /cool and dark/],
+    ['fridge', 'Eat by 5 Dec 2026', /refrigerated/],
+    ['freezer', 'Best before Sep 2027', /Keep frozen/],
+    ['unfinished', 'Not processed yet', /Process it/],
+    ['unchecked', 'Seal not checked yet', /Press the lid/],
+  ])('of a jar that is %s says %s', (place, before, keep) => {
+    const found = text(sheetOf(['2 kg plums', '1.4 kg sugar']), place);
+    expect(found.before).toBe(before);
+    expect(found.keep).toMatch(keep);
+  });
+
+  test('of what is not acid keeps three weeks in the fridge', () => {
+    expect(text(sheetOf(['2 kg diced melon', '1 kg sugar']), 'fridge').before).toBe(
+      'Eat by 26 Sep 2026',
+    );
+  });
+
+  test('draws the fruit that there is most of, and calls it what it is', () => {
+    const formula = {
+      lines: ['5 lb apples', '1 lb raspberries', '3 cups sugar'],
+      settings: { product: 'butter' },
+    } as const;
+    const found = labelTextOf(
+      { ...COOK, formula },
+      sheetOf(formula.lines, formula.settings),
+      'pantry',
+      MADE,
+      'https://kettle.example',
+    );
+    expect(found).toMatchObject({ what: 'Apple and raspberry butter', shape: 'round' });
   });
 
   test('bears the cook’s own statement for ever', () => {
@@ -150,11 +204,11 @@ describe('an entry card', () => {
 
   test('says what shows ask: product, process, minutes, altitude, headspace, date', () => {
     expect(rows(new JarLog().closed(0, '1.1-3').processed(1, 1, '1.1-3', 10, 30))).toMatchObject({
-      Product: 'jam',
+      Product: 'Plum jam',
       Processing: 'boiling-water canner',
       Minutes: '20',
       Altitude: '4,101 ft (1,250 m)',
-      Headspace: '¼ in',
+      Headspace: '¼ in (6 mm)',
       Jars: 'clean and hot',
     });
   });

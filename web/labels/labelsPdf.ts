@@ -1,23 +1,30 @@
 import { say } from '@idle-kettle/words';
-import pdfMake from 'pdfmake/build/pdfmake';
-import fonts from 'pdfmake/build/vfs_fonts';
 import type { CanvasElement, Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { create } from 'qrcode';
+import { createElement } from 'react';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { FruitDrawing } from '../drawings/FruitDrawing.tsx';
+import { pdfFile } from '../ui/pdf.ts';
 import { pt } from './fitting.ts';
-import { bandMm, laidOut, type Label, type Words } from './labelLayout.ts';
+import { bandMm, laidOut, type Label, type LabelDesign, type Words } from './labelLayout.ts';
+import type { LabelText } from './labelText.ts';
 import { placesOn, type LabelSheetSize } from './sheets.ts';
-
-pdfMake.addVirtualFileSystem(fonts);
 
 const INK = '#1f2a30';
 const RIM = '#1d3f4f';
+/** What the fruit is drawn with. */
+const INKS = { line: RIM, leaf: '#5c8a4a', seed: '#ffffff' };
 
 /** Sheets of labels: each label once, one after another, as many pages as they take. */
-export function labelsPdf(sheet: LabelSheetSize, labels: readonly Label[]): TDocumentDefinitions {
+export function labelsPdf(
+  sheet: LabelSheetSize,
+  design: LabelDesign,
+  labels: readonly Label[],
+): TDocumentDefinitions {
   const places = placesOn(sheet);
   const content = labels.flatMap((label, index): Content[] => {
     const place = places[index % places.length] ?? { x: 0, y: 0 };
-    const drawn = oneLabel(sheet, label, place);
+    const drawn = oneLabel(sheet, design, label, place);
     return index > 0 && index % places.length === 0
       ? [{ text: '', pageBreak: 'before' }, ...drawn]
       : drawn;
@@ -35,11 +42,31 @@ type Place = { readonly x: number; readonly y: number };
 
 const on = (place: Place, x: number, y: number) => ({ x: pt(place.x + x), y: pt(place.y + y) });
 
-function oneLabel(sheet: LabelSheetSize, label: Label, place: Place): Content[] {
-  const { words, code } = laidOut(sheet, label);
+function oneLabel(
+  sheet: LabelSheetSize,
+  design: LabelDesign,
+  label: Label,
+  place: Place,
+): Content[] {
+  const { words, code, drawing, lines } = laidOut(sheet, design, label);
+  const frame =
+    design === 'everyday' ? FRAMES[sheet.shape] : (PLAIN[sheet.shape] ?? FRAMES[sheet.shape]);
   return [
-    { canvas: FRAMES[sheet.shape](sheet, label.text.fruit), absolutePosition: on(place, 0, 0) },
+    { canvas: frame(sheet, label.text.fruit), absolutePosition: on(place, 0, 0) },
+    ...(drawing === null
+      ? []
+      : [
+          {
+            svg: fruitSvg(label.text),
+            width: pt(drawing.mm),
+            absolutePosition: on(place, drawing.x, drawing.y),
+          },
+        ]),
     ...words.map((part) => written(part, place)),
+    ...lines.map(({ x, y, wide }): Content => ({
+      canvas: [{ type: 'line', x1: 0, y1: 0, x2: pt(wide), y2: 0, lineWidth: 0.6, lineColor: RIM }],
+      absolutePosition: on(place, x, y),
+    })),
     {
       svg: codeSvg(label.text.address),
       width: pt(code.mm),
@@ -47,6 +74,13 @@ function oneLabel(sheet: LabelSheetSize, label: Label, place: Place): Content[] 
     },
   ];
 }
+
+/** The fruit of a batch, drawn for paper. */
+const fruitSvg = ({ shape, fruit }: LabelText): string =>
+  renderToStaticMarkup(createElement(FruitDrawing, { shape, colour: fruit, inks: INKS })).replace(
+    '<svg ',
+    '<svg xmlns="http://www.w3.org/2000/svg" ',
+  );
 
 /** Text stands in a table of one cell, which alone gives it a width where it stands freely. */
 const written = (
@@ -88,13 +122,27 @@ function codeSvg(address: string): string {
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${modules.size} ${modules.size}"><path fill="${INK}" d="${dark}"/></svg>`;
 }
 
+type Frame = (sheet: LabelSheetSize, fruit: string) => CanvasElement[];
+
+/** A double rule in the colours of pot and fruit, for the labels that are looked at more than read. */
+const PLAIN: { readonly [shape in LabelSheetSize['shape']]?: Frame } = {
+  oblong: ({ wideMm, highMm }, fruit) =>
+    [
+      { inset: 1, lineWidth: 1.6, lineColor: fruit },
+      { inset: 2, lineWidth: 0.6, lineColor: RIM },
+    ].map(({ inset, ...line }) => ({
+      type: 'rect',
+      x: pt(inset),
+      y: pt(inset),
+      w: pt(wideMm - 2 * inset),
+      h: pt(highMm - 2 * inset),
+      r: pt(3),
+      ...line,
+    })),
+};
+
 /** The label that every batch wears: paper, a rule round it, and one edge in the colour of its fruit. */
-const FRAMES: {
-  readonly [shape in LabelSheetSize['shape']]: (
-    sheet: LabelSheetSize,
-    fruit: string,
-  ) => CanvasElement[];
-} = {
+const FRAMES: { readonly [shape in LabelSheetSize['shape']]: Frame } = {
   oblong: (sheet, fruit) => [
     {
       type: 'rect',
@@ -146,5 +194,8 @@ const FRAMES: {
 };
 
 /** The file itself. */
-export const labelsFile = (sheet: LabelSheetSize, labels: readonly Label[]): Promise<Blob> =>
-  pdfMake.createPdf(labelsPdf(sheet, labels)).getBlob();
+export const labelsFile = (
+  sheet: LabelSheetSize,
+  design: LabelDesign,
+  labels: readonly Label[],
+): Promise<Blob> => pdfFile(labelsPdf(sheet, design, labels));

@@ -2,23 +2,25 @@ import { type PlainMessageId, say } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
 import { convert, isNamed, type JarProgress, type JarPlan } from '@idle-kettle/core';
 import { format } from 'date-fns';
+import { whatIsMade } from '../ui/fruit.ts';
+import { headspaceInWords } from '../words/headspace.ts';
 
 /** A row of an entry card: what is asked, and what is said. */
 export type EntryRow = readonly [what: string, said: string];
 
 /** What shows ask of a jar: product, method, process, minutes, altitude, headspace, date. */
 export function entryOf(
-  session: Pick<CookSession, 'startedAt'>,
+  session: Pick<CookSession, 'startedAt' | 'formula'>,
   jarPlan: JarPlan,
   { jars, loads }: JarProgress,
 ): readonly EntryRow[] {
-  const { timedBy, process, product, altitudeAssumed, stated, label } = jarPlan;
+  const { timedBy, process, altitudeAssumed, stated, label } = jarPlan;
   const whole = loads.filter((load) => load.whole);
   const minutes = [...new Set(whole.map((load) => load.minutes))];
   const feet = Math.round(convert(timedBy.altitudeM, 'm', 'ft')).toLocaleString('en-US');
   const madeMs = jars[0]?.filledAtMs ?? Date.parse(session.startedAt);
   return [
-    [say('labels.product'), product === 'pepper-jelly' ? say('labels.pepperJelly') : product],
+    [say('labels.product'), whatIsMade(session.formula)],
     [say('labels.ingredients2'), label.ingredients.join(', ')],
     [
       say('labels.processing'),
@@ -42,7 +44,7 @@ export function entryOf(
         ? say('labels.notSetSeaLevelAssumed')
         : say('labels.ftM', { feet, round: Math.round(timedBy.altitudeM) }),
     ],
-    [say('labels.headspace'), process.headspaceMm > 10 ? '½ in' : '¼ in'],
+    [say('labels.headspace'), headspaceInWords(process.headspaceMm, null)],
     [
       say('labels.jars'),
       timedBy.school === 'sterilised' ? say('labels.boiledFirst') : say('labels.cleanAndHot'),

@@ -1,10 +1,7 @@
 import { say } from '@idle-kettle/words';
-import pdfMake from 'pdfmake/build/pdfmake';
-import fonts from 'pdfmake/build/vfs_fonts';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
 import { JUDGED, type EntryRow } from './showEntry.ts';
-
-pdfMake.addVirtualFileSystem(fonts);
+import { pdfFile } from '../ui/pdf.ts';
 
 /** The entry card and the judge’s list, on paper. */
 export const showPdf = (name: string, entry: readonly EntryRow[]): TDocumentDefinitions => ({
@@ -33,4 +30,4 @@ export const showPdf = (name: string, entry: readonly EntryRow[]): TDocumentDefi
 
 /** The file itself. */
 export const showFile = (name: string, entry: readonly EntryRow[]): Promise<Blob> =>
-  pdfMake.createPdf(showPdf(name, entry)).getBlob();
+  pdfFile(showPdf(name, entry));

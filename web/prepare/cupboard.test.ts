@@ -1,5 +1,4 @@
-import { BARE_KITCHEN, planInKitchen } from '@idle-kettle/contract';
-import { prepareOf } from '@idle-kettle/core';
+import { prepareOf, BARE_KITCHEN, planInKitchen } from '@idle-kettle/core';
 import { held, toBring, toTake, withBought, withTaken } from './cupboard.ts';
 
 const outcome = planInKitchen(
@@ -13,7 +12,7 @@ const STOCK = [
   { ingredient: 'sugar', massG: 600 },
   { ingredient: 'honey', massG: 900 },
 ];
-const shoppingWith = (stock: typeof STOCK) => prepareOf(plan, held(stock)).shopping;
+const shoppingWith = (stock: Parameters<typeof held>[0]) => prepareOf(plan, held(stock)).shopping;
 const names = (list: ReturnType<typeof shoppingWith>) => list.map(({ ingredient }) => ingredient);
 
 test('what keeps is brought into the cupboard; fresh fruit is bought and is not', () => {

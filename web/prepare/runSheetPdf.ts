@@ -1,12 +1,10 @@
 import { say, textOf } from '@idle-kettle/words';
 import type { Plan, Preparation } from '@idle-kettle/core';
 import { formatGrams, linesBrought } from '@idle-kettle/core';
-import pdfMake from 'pdfmake/build/pdfmake';
-import fonts from 'pdfmake/build/vfs_fonts';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { actInText, runSheetOf, tellingOf } from '../words/runSheet.ts';
-
-pdfMake.addVirtualFileSystem(fonts);
+import { downloadBlob } from '../ui/download.ts';
+import { pdfFile } from '../ui/pdf.ts';
 
 /** The run sheet with shopping and checklist, on paper. */
 export function runSheetPdf(
@@ -109,5 +107,5 @@ export async function downloadRunSheet(
   plan: Plan,
   preparation: Preparation,
 ): Promise<void> {
-  await pdfMake.createPdf(runSheetPdf(name, plan, preparation)).download(fileName);
+  downloadBlob(fileName, await pdfFile(runSheetPdf(name, plan, preparation)));
 }

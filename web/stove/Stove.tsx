@@ -1,5 +1,5 @@
 import { say, textOf } from '@idle-kettle/words';
-import { jarsIn, type CookSession } from '@idle-kettle/contract';
+import { type CookSession } from '@idle-kettle/contract';
 import {
   asPlanned,
   formatGrams,
@@ -7,6 +7,7 @@ import {
   stoveCautions,
   testConflict,
   type Caution,
+  jarsOnHand,
 } from '@idle-kettle/core';
 import { useMemo, useState } from 'react';
 import { usePotSight } from '../api/cookSessions.ts';
@@ -50,7 +51,10 @@ export function Stove({ session, log, keeping, onReady }: Props) {
     session.endedAt === null ? null : Date.parse(session.endedAt),
   );
   const { entries, events, waterBoilsC } = useEffectiveLog(session, log.entries, nowMs);
-  const sizes = useMemo(() => jarsIn(session.kitchen).map(({ name }) => name), [session.kitchen]);
+  const sizes = useMemo(
+    () => jarsOnHand(session.kitchen).map(({ name }) => name),
+    [session.kitchen],
+  );
   const [test, setTest] = useState<TestKind | null>(null);
   const [amount, setAmount] = useState(false);
 

@@ -1,5 +1,4 @@
-import { BARE_KITCHEN } from '@idle-kettle/contract';
-import { USUAL_PROBE } from '@idle-kettle/core';
+import { USUAL_PROBE, BARE_KITCHEN } from '@idle-kettle/core';
 import { fromScale, inScale } from './scale.ts';
 import { isCalibrated, stoveCookPlan, type CookFacts } from './stoveCookPlan.ts';
 

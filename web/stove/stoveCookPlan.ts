@@ -1,5 +1,5 @@
-import { requestInKitchen, type CookSession } from '@idle-kettle/contract';
-import { cookPlanOf, toldRequest, type CookPlan } from '@idle-kettle/core';
+import { type CookSession } from '@idle-kettle/contract';
+import { cookPlanOf, toldRequest, type CookPlan, requestInKitchen } from '@idle-kettle/core';
 
 /** What of a cook its sheet depends on. */
 export type CookFacts = Pick<CookSession, 'formula' | 'kitchen' | 'practice'>;

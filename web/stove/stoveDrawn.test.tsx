@@ -1,11 +1,12 @@
 import '../test/window.ts';
-import { BARE_KITCHEN, type CookSession, type Kitchen } from '@idle-kettle/contract';
+import { type CookSession, type Kitchen } from '@idle-kettle/contract';
 import {
   estimate,
   effectiveEvents,
   type Entry,
   type EntryKind,
   type Estimate,
+  BARE_KITCHEN,
 } from '@idle-kettle/core';
 import { html, nonsenseIn, wordsOf } from '../test/drawn.tsx';
 import { COOK } from '../test/fakeCooks.ts';

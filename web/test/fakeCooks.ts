@@ -1,10 +1,5 @@
-import {
-  BARE_KITCHEN,
-  type CookSession,
-  type EntryDto,
-  type LoggedEntry,
-} from '@idle-kettle/contract';
-import { nameOf } from '@idle-kettle/core';
+import { type CookSession, type EntryDto, type LoggedEntry } from '@idle-kettle/contract';
+import { nameOf, BARE_KITCHEN } from '@idle-kettle/core';
 import type { StreamHandlers } from '../stove/liveLogPorts.ts';
 import type { FakeClock } from './fakeClock.ts';
 import { refusal, type Answer } from './fakeNet.ts';

@@ -1,4 +1,4 @@
-import { BARE_KITCHEN, planInKitchen } from '@idle-kettle/contract';
+import { BARE_KITCHEN, planInKitchen } from '@idle-kettle/core';
 import { fruitColour, fruitColourOf, fruitColourOfLines, suggestedName } from './fruit.ts';
 
 const planOf = (...lines: string[]) => {

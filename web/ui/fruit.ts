@@ -1,5 +1,5 @@
 import { say } from '@idle-kettle/words';
-import { jamColourOf, mainFruitOf, type Formula } from '@idle-kettle/contract';
+import { jamColourOf, mainFruitOf } from '@idle-kettle/contract';
 import {
   findIngredient,
   linesBrought,
@@ -8,6 +8,7 @@ import {
   readLine,
   type Plan,
   type PlanLine,
+  type Formula,
 } from '@idle-kettle/core';
 
 /** Enamel, when a batch has no fruit yet. */
@@ -21,19 +22,26 @@ export const fruitColourOf = (plan: Pick<Plan, 'before' | 'lines'> | null): stri
   fruitColour(plan === null ? null : mainFruitOf(plan));
 
 /** The same for lines that are not planned. */
-export const fruitColourOfLines = ({ lines, settings }: Formula): string =>
-  fruitColourOf({
-    lines: [...(settings.before?.lines ?? []), ...lines].map((text): PlanLine => {
-      const reading = readLine(text);
-      return reading.understood
-        ? {
-            text,
-            understood: true,
-            ingredient: reading.ingredient.id,
-            massG: reading.massG.typical,
-          }
-        : { text, understood: false };
-    }),
+export const fruitColourOfLines = (formula: Formula): string =>
+  fruitColourOf({ lines: linesOf(formula) });
+
+/** `Apple butter`: what a formula makes, by its fruit. */
+export const whatIsMade = (formula: Formula): string =>
+  suggestedName({ lines: linesOf(formula), product: formula.settings.product ?? 'jam' });
+
+/** All the lines of a formula as they are read, those of its first step before the pot's own. */
+const linesOf = ({ lines, settings }: Formula): readonly PlanLine[] =>
+  [...(settings.before?.lines ?? []), ...lines].map((text) => {
+    const reading = readLine(text);
+    return reading.understood
+      ? {
+          text,
+          understood: true,
+          ingredient: reading.ingredient.id,
+          name: reading.ingredient.name,
+          massG: reading.massG.typical,
+        }
+      : { text, understood: false };
   });
 
 /** What to call a batch that nobody has named: `Blackberry jam`, `Plum and apple butter`. */

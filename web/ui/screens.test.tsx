@@ -1,11 +1,16 @@
 import { setLanguage, textOf } from '@idle-kettle/words';
 import { addPseudo, outsideCatalogue, PSEUDO } from '@idle-kettle/words/pseudo';
-import { findIngredient, HEAT_SOURCES, METHODS, PRODUCTS } from '@idle-kettle/core';
+import {
+  findIngredient,
+  HEAT_SOURCES,
+  METHODS,
+  PRODUCTS,
+  BARE_KITCHEN,
+  planInKitchen,
+} from '@idle-kettle/core';
 import { INGREDIENT_NAMES } from '../balance/completions.ts';
 import '../test/window.ts';
 import {
-  BARE_KITCHEN,
-  planInKitchen,
   type Batch,
   type BatchSummary,
   type Recipe,

@@ -1,4 +1,4 @@
-import { BARE_KITCHEN, planInKitchen } from '@idle-kettle/contract';
+import { BARE_KITCHEN, planInKitchen } from '@idle-kettle/core';
 import type { Plan } from '@idle-kettle/core';
 import { fruitColourOf, suggestedName } from './fruit.ts';
 import {
@@ -7,6 +7,7 @@ import {
   moneyInWords,
   packingInWords,
   processInWords,
+  placeInWords,
   shelfInWords,
 } from './words.ts';
 
@@ -22,7 +23,8 @@ function plan(...lines: string[]): Plan {
 test('a batch in words', () => {
   const bramble = plan('2 kg blackberries', '1.4 kg sugar');
   expect(jarsInWords(bramble)).toBe('7–8 half-pints');
-  expect(shelfInWords(bramble)).toBe('Pantry, 12 months');
+  expect(shelfInWords(bramble)).toBe('Pantry, 12 months, if boiled 5 min in closed jars');
+  expect(placeInWords(bramble)).toBe('Pantry, 12 months');
   expect(processInWords(bramble)).toBe('5 min');
 });
 
@@ -50,7 +52,7 @@ test('the range of the jars is in the sizes of the likely packing', () => {
 
 test('a batch for the fridge in words', () => {
   const melon = plan('1 kg diced melon', '500 g sugar');
-  expect(shelfInWords(melon)).toBe('Fridge only, 3 weeks');
+  expect(shelfInWords(melon)).toBe('Fridge, 3 weeks');
   expect(processInWords(melon)).toBe('none');
 });
 

@@ -37,13 +37,29 @@ const SHELF: { readonly [verdict in Plan['shelf']['verdict']]: PlainMessageId } 
 };
 
 /** `Pantry, 12 months`, `Fridge only, 3 weeks`. */
-export function shelfInWords({ shelf }: Pick<PlanSummary, 'shelf'>): string {
+export function placeInWords({ shelf }: Pick<PlanSummary, 'shelf'>): string {
+  const { verdict, months } = shelf;
+  // What keeps for a month or less in a fridge is told in weeks.
   const time =
-    shelf.months >= 1
-      ? say('ui.months', { months: shelf.months })
-      : say('ui.weeks', { round: Math.round(shelf.months * 4) });
-  return `${say(SHELF[shelf.verdict])}, ${time}`;
+    months < 1 || (verdict === 'fridge' && months === 1)
+      ? say('ui.weeks', { count: Math.round(months * 4) })
+      : say('ui.months', { count: months });
+  return `${say(SHELF[verdict])}, ${time}`;
 }
+
+/** `if boiled 10 min in closed jars`: what a pantry verdict hangs on; null for what is not for the pantry. */
+export function conditionInWords({ process }: Pick<PlanSummary, 'process'>): string | null {
+  const { method, minutes } = process;
+  if (method === 'none') return null;
+  if (minutes === null) return say('ui.ifProcessedAsPrinted');
+  return method === 'steam'
+    ? say('ui.ifSteamedMin', { minutes })
+    : say('ui.ifBoiledMin', { minutes });
+}
+
+/** `Pantry, 12 months, if boiled 10 min in closed jars`. */
+export const shelfInWords = (plan: Pick<PlanSummary, 'shelf' | 'process'>): string =>
+  [placeInWords(plan), conditionInWords(plan)].filter((part) => part !== null).join(', ');
 
 /** `10 min`, or `none` for a batch that is not processed. */
 export const processInWords = ({ process }: Pick<PlanSummary, 'process'>): string =>

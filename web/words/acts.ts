@@ -1,5 +1,6 @@
 import { type PlainMessageId, say, textOf } from '@idle-kettle/words';
 import { CARRIER_SUGAR_G, formatGrams, type ActId, type Phase, type Used } from '@idle-kettle/core';
+import { headspaceInWords } from './headspace.ts';
 import { minutesInWords } from './minutes.ts';
 import type { Telling, ToldAct } from './toldAct.ts';
 import { given, listed, toTaste, withWater } from './used.ts';
@@ -204,7 +205,7 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
   fill: (_, { process }) => ({
     title: say('acts.fillTheJars'),
     detail: say('acts.rightAwayWhileHotLeaving', {
-      part: process.headspaceMm > 10 ? '½ in' : '¼ in',
+      headspace: headspaceInWords(process.headspaceMm, null),
     }),
     press: say('acts.jarsAreFilled'),
   }),

@@ -1,4 +1,3 @@
-import { requestInKitchen, type Formula, type PlanningKitchen } from '@idle-kettle/contract';
 import {
   compareMethods,
   formulaFor,
@@ -15,6 +14,9 @@ import {
   type Solved,
   type SugarSweep,
   type Wishes,
+  requestInKitchen,
+  type Formula,
+  type PlanningKitchen,
 } from '@idle-kettle/core';
 import { expose } from 'comlink';
 

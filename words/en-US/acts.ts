@@ -1,4 +1,7 @@
 export const ACTS = {
+  'acts.headspaceIn': '{{inches}} in',
+  'acts.headspaceMm': '{{mm}} mm',
+  'acts.headspaceBoth': '{{inches}} ({{metric}})',
   'acts.and': '{{value}} and {{value2}}',
   'acts.inOfWater': ' in {{grams}} of water',
   'acts.measureWhatItGivesThe': 'Measure what it gives; the rest depends on it.',
@@ -125,7 +128,7 @@ export const ACTS = {
   'acts.readyToFill': 'Ready to fill',
   'acts.fillTheJars': 'Fill the jars',
   'acts.rightAwayWhileHotLeaving':
-    'Right away, while hot, leaving {{part}}. Remove bubbles, wipe rims, lids on, bands fingertip-tight. The part jar goes in the fridge.',
+    'Right away, while hot, leaving {{headspace}}. Remove bubbles, wipe rims, lids on, bands fingertip-tight. The part jar goes in the fridge.',
   'acts.jarsAreFilled': 'Jars are filled',
   'acts.intoTheCanner': 'Into the canner',
   'acts.onTheRackNotTouching': 'On the rack, not touching, lid on.',

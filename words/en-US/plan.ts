@@ -7,6 +7,8 @@ export const PLAN = {
     'Count from the full rolling boil, or from the steam gauge’s mark.',
   'plan.notForThePantryFill':
     'Not for the pantry: fill clean hot jars, cool quickly, and keep them in the fridge.',
+  'plan.forTheFreezerFill':
+    'For the freezer: fill clean straight-sided jars, cool them first, and freeze them with room to swell.',
   'plan.boilTheEmptyJarsMinutes':
     'Boil the empty jars {{steriliseMinutes}} minutes first, and keep them hot.',
   'plan.cleanHotJarsAreFine':

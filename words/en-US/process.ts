@@ -1,11 +1,18 @@
 export const PROCESS = {
-  'process.3To4MonthsIn': '3 to 4 months in a cool dark place',
-  'process.aboutAYearInA': 'about a year in a cool dark place',
-  'process.upTo4WeeksIn': 'up to 4 weeks in the fridge, or a year in the freezer',
-  'process.about3WeeksInThe': 'about 3 weeks in the fridge, or a year in the freezer',
-  'process.aYearInTheFreezer': 'a year in the freezer',
-  'process.unopenedOpenedWeeksInThe':
-    'Unopened: {{unopened}}. Opened: {{low}}–{{high}} weeks in the fridge. A jar that didn’t seal goes in the fridge, or is processed again within 24 hours with a new lid.',
+  'process.months_one': '{{count}} month',
+  'process.months_other': '{{count}} months',
+  'process.weeks_one': '{{count}} week',
+  'process.weeks_other': '{{count}} weeks',
+  'process.lowToHighWeeks': '{{low}}–{{high}} weeks',
+  'process.unopenedInAPantry': '{{span}} in a cool dark place',
+  'process.unopenedInAFridge': '{{span}} in the fridge, or a year in the freezer',
+  'process.unopenedInAFreezer': '{{span}} in the freezer',
+  'process.unopenedOpened':
+    'Unopened: {{unopened}}. Opened: {{opened}} in the fridge. A jar that didn’t seal goes in the fridge, or is processed again within 24 hours with a new lid.',
+  'process.youChoseTheFridge': 'You chose the fridge: the jars aren’t processed.',
+  'process.youChoseTheFreezer': 'You chose the freezer: the jars aren’t processed.',
+  'process.thisKitchenHasNoCanner':
+    'This kitchen has no canner, and a jar that isn’t processed isn’t for the pantry. A deep pan with a rack will do: the jars stand off its bottom, covered by 1 to 2 in of boiling water. If you have one, say so in Kitchen.',
   'process.hasNoSafeHomeCanning':
     '{{capital}} has no safe home-canning process in a spread, at any acidity. Fridge or freezer only.',
   'process.isntUsedInAnySpread': '{{capital}} isn’t used in any spread for the pantry.',

@@ -1,45 +1,9 @@
-import {
-  HEAT_SOURCES,
-  planBatch,
-  USUAL_JARS,
-  USUAL_REQUEST,
-  type JarSize,
-  type PlanOutcome,
-  type PlanRequest,
-} from '@idle-kettle/core';
-import type { Kitchen } from './kitchen.ts';
-import { toPretreatment } from './pretreatment.ts';
-import { toReadingKitchen } from './reading.ts';
-import type { Formula } from './settings.ts';
-
-/** The parts of a kitchen that a plan depends on. */
-export type PlanningKitchen = Pick<
-  Kitchen,
-  | 'altitudeM'
-  | 'waterBoilsC'
-  | 'school'
-  | 'canner'
-  | 'pots'
-  | 'burners'
-  | 'jars'
-  | 'packs'
-  | 'measures'
-  | 'names'
->;
-
-/** A kitchen in which nothing is set up: sea level, half-pints without end, a medium burner. */
-export const BARE_KITCHEN: PlanningKitchen = {
-  altitudeM: null,
-  waterBoilsC: null,
-  school: 'ten-minute',
-  canner: 'boiling-water',
-  pots: [],
-  burners: [],
-  jars: [],
-  packs: [],
-  measures: 'us',
-  names: [],
-};
+import { HEAT_SOURCES } from '../boil/index.ts';
+import { USUAL_JARS, USUAL_REQUEST, type PlanRequest } from '../evaluate/index.ts';
+import { planBatch, type PlanOutcome } from '../plan/index.ts';
+import type { Pretreatment } from '../pretreatment/index.ts';
+import type { JarSize } from '../yield/index.ts';
+import type { Formula, PlanningKitchen, StoredPretreatment } from './kitchen.ts';
 
 /** The one that is named by its id, or by its name as older formulas do; else the first, or none where there is none. */
 export const chosenOf = <T extends { readonly id?: string; readonly name: string }>(
@@ -61,18 +25,43 @@ export function potAndBurner(
   return { burner, pot, inside: own ?? pot ?? null, bringsPot: own !== null };
 }
 
+/** The jars on hand in a kitchen; half-pints without end where none are named. */
+export const jarsOnHand = ({ jars }: Pick<PlanningKitchen, 'jars'>): readonly JarSize[] =>
+  jars.length === 0
+    ? USUAL_JARS
+    : jars.map(({ name, volumeMl, count, prefer, gift }) => ({
+        name,
+        volumeMl,
+        count: count ?? null,
+        prefer: prefer ?? false,
+        gift: gift ?? 0,
+      }));
+
+/** What is done first, with every default filled in and without the blank lines of a formula that is being written. */
+export const pretreatmentIn = (stored: StoredPretreatment): Pretreatment => ({
+  kind: stored.kind,
+  lines: stored.lines.map((line) => line.trim()).filter((line) => line !== ''),
+  waterG: stored.water ?? null,
+  hours: stored.hours ?? null,
+  obtainedG: stored.obtained?.massG ?? null,
+  obtainedMl: stored.obtained?.volumeMl ?? null,
+  brix: stored.brix ?? null,
+  clot: stored.clot ?? null,
+});
+
 /** The request that a formula makes in a kitchen: the same in the browser and on the server. */
 export function requestInKitchen(
   { lines, settings }: Formula,
   kitchen: PlanningKitchen,
 ): PlanRequest {
   const { burner, inside } = potAndBurner({ settings }, kitchen);
+  const { measured, assurance } = settings;
   return {
     ...USUAL_REQUEST,
     product: settings.product ?? USUAL_REQUEST.product,
     method: settings.method ?? null,
     lines,
-    before: toPretreatment(settings.before),
+    before: settings.before == null ? null : pretreatmentIn(settings.before),
     altitudeM: kitchen.altitudeM,
     waterBoilsC: kitchen.waterBoilsC,
     pot: inside === null ? null : { diameterCm: inside.diameterCm, heightCm: inside.heightCm },
@@ -81,19 +70,19 @@ export function requestInKitchen(
     targetSolublesPct: settings.targetSolublesPct ?? null,
     bodyStop: settings.bodyStop ?? USUAL_REQUEST.bodyStop,
     boilMin: settings.boilMin ?? null,
-    jars: jarsIn(kitchen),
+    jars: jarsOnHand(kitchen),
     school: kitchen.school,
     canner: kitchen.canner,
-    ...toReadingKitchen(kitchen),
-    measured: {
-      startBrix: settings.measured?.startBrix ?? null,
-      startPH: settings.measured?.startPH ?? null,
-    },
+    storeIn: settings.storeIn ?? null,
+    packs: kitchen.packs,
+    measures: kitchen.measures,
+    names: kitchen.names,
+    measured: { startBrix: measured?.startBrix ?? null, startPH: measured?.startPH ?? null },
     assurance: {
-      testedFormula: settings.assurance?.testedFormula ?? null,
-      source: settings.assurance?.source ?? null,
-      minutes: settings.assurance?.minutes ?? null,
-      meterPH: settings.assurance?.meterPH ?? null,
+      testedFormula: assurance?.testedFormula ?? null,
+      source: assurance?.source ?? null,
+      minutes: assurance?.minutes ?? null,
+      meterPH: assurance?.meterPH ?? null,
     },
   };
 }
@@ -107,15 +96,3 @@ export const planInKitchen = (
   const request = requestInKitchen(formula, kitchen);
   return planBatch(draws === undefined ? request : { ...request, draws });
 };
-
-/** The jars on hand in a kitchen; half-pints without end where none are named. */
-export const jarsIn = ({ jars }: Pick<Kitchen, 'jars'>): readonly JarSize[] =>
-  jars.length === 0
-    ? USUAL_JARS
-    : jars.map((jar) => ({
-        name: jar.name,
-        volumeMl: jar.volumeMl,
-        count: jar.count ?? null,
-        prefer: jar.prefer ?? false,
-        gift: jar.gift ?? 0,
-      }));

@@ -1,0 +1,18 @@
+export {
+  BARE_KITCHEN,
+  type Formula,
+  type KitchenBurner,
+  type KitchenJar,
+  type KitchenPot,
+  type PlanningKitchen,
+  type Settings,
+  type StoredPretreatment,
+} from './kitchen.ts';
+export {
+  chosenOf,
+  jarsOnHand,
+  planInKitchen,
+  potAndBurner,
+  pretreatmentIn,
+  requestInKitchen,
+} from './requestInKitchen.ts';

@@ -1,0 +1,96 @@
+import type { HeatId } from '../boil/index.ts';
+import type { BodyStop } from '../gel/index.ts';
+import type { Pot } from '../evaluate/index.ts';
+import type { Method, Product } from '../method/index.ts';
+import type { ParserKitchen } from '../parser/index.ts';
+import type { Clot, PretreatmentKind } from '../pretreatment/index.ts';
+import type { Canner, JarPreparation, Storage } from '../process/index.ts';
+
+/** A thing of the kitchen: its id, and the name that older formulas call it by. */
+type Named = { readonly id?: string; readonly name: string };
+
+/** A pot of the kitchen, cm inside. */
+export type KitchenPot = Named & Pot;
+
+/** What a pot stands on or in. Heat that reaches the pot in kW; left out for what is usual. */
+export type KitchenBurner = Named & {
+  readonly heat: HeatId;
+  readonly netPowerKw?: number | null;
+};
+
+/** A size of jar on hand, mL to the brim; without a count there is no limit. */
+export type KitchenJar = Named & {
+  readonly volumeMl: number;
+  readonly count?: number | null;
+  readonly prefer?: boolean;
+  readonly gift?: number;
+};
+
+/** The parts of a kitchen that a plan depends on. Altitude in m, boiling water in °C as its thermometer shows it; null for not known. */
+export type PlanningKitchen = Pick<ParserKitchen, 'packs' | 'measures' | 'names'> & {
+  readonly altitudeM: number | null;
+  readonly waterBoilsC: number | null;
+  readonly school: JarPreparation;
+  readonly canner: Canner;
+  /** The first is taken where a formula names none; so of the burners. */
+  readonly pots: readonly KitchenPot[];
+  readonly burners: readonly KitchenBurner[];
+  /** None for half-pints without end. */
+  readonly jars: readonly KitchenJar[];
+};
+
+/** A kitchen in which nothing is set up: sea level, half-pints without end, a medium burner. */
+export const BARE_KITCHEN: PlanningKitchen = {
+  altitudeM: null,
+  waterBoilsC: null,
+  school: 'ten-minute',
+  canner: 'boiling-water',
+  pots: [],
+  burners: [],
+  jars: [],
+  packs: [],
+  measures: 'us',
+  names: [],
+};
+
+/** What is done before the pot, as a formula keeps it: water in mL, what it gave in mL or g, °Brix of the juice. */
+export type StoredPretreatment = {
+  readonly kind: PretreatmentKind;
+  readonly lines: readonly string[];
+  readonly water?: number | null;
+  readonly hours?: number | null;
+  readonly obtained?: {
+    readonly massG?: number | null;
+    readonly volumeMl?: number | null;
+  } | null;
+  readonly brix?: number | null;
+  readonly clot?: Clot | null;
+};
+
+/** What a formula says besides its lines; whatever is left out is as usual. */
+export type Settings = {
+  readonly product?: Product;
+  /** Chosen by the lines where it is left out. */
+  readonly method?: Method | null;
+  /** Soluble solids to stop at, g per 100 g. */
+  readonly targetSolublesPct?: number | null;
+  readonly bodyStop?: BodyStop;
+  readonly before?: StoredPretreatment | null;
+  readonly boilMin?: number | null;
+  /** Where the jars are wanted; the best that is safe where it is left out. */
+  readonly storeIn?: Storage | null;
+  /** Id or name of one of the kitchen's pots; so of the burner. */
+  readonly pot?: string | null;
+  readonly burner?: string | null;
+  /** °Brix and pH of the raw batch. */
+  readonly measured?: { readonly startBrix?: number | null; readonly startPH?: number | null };
+  readonly assurance?: {
+    readonly testedFormula?: string | null;
+    readonly source?: string | null;
+    readonly minutes?: number | null;
+    readonly meterPH?: number | null;
+  };
+};
+
+/** What a batch is made from: its lines as written, and what is said besides. */
+export type Formula = { readonly lines: readonly string[]; readonly settings: Settings };
