@@ -19,6 +19,7 @@ const CORE_ROOMS = [
   'evaluate',
   'advice',
   'plan',
+  'kitchen',
   'calibration',
   'solve',
   'prepare',

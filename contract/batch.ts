@@ -2,7 +2,6 @@ import { IsPart, MayBeLeftOut } from './nested.ts';
 import { MOST_LINES, type Plan, type Formula } from '@idle-kettle/core';
 import {
   ArrayMaxSize,
-  ArrayMinSize,
   IsArray,
   IsInt,
   IsString,
@@ -10,6 +9,7 @@ import {
   Max,
   MaxLength,
   Min,
+  registerDecorator,
 } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
 import { SettingsDto } from './settings.ts';
@@ -21,11 +21,32 @@ export const MOST_VERSION = 2_000_000_000;
 /** Most characters of one line that a batch keeps: more than a plan takes, so that its fault can be shown. */
 const MOST_KEPT_CHARS = 400;
 
+/** Whether there is anything in a formula: lines for the pot, or for what is done first, which may drip or stand overnight before the rest is known. */
+export const isSomething = ({ lines, settings }: Formula): boolean =>
+  [...lines, ...(settings.before?.lines ?? [])].some((line) => line.trim() !== '');
+
+const IsSomething = (): PropertyDecorator => (target, property) =>
+  registerDecorator({
+    name: 'isSomething',
+    target: target.constructor,
+    propertyName: String(property),
+    validator: {
+      validate: (_, found) => {
+        const { lines, settings } = found?.object as Partial<FormulaDto>;
+        const texts = [lines, settings?.before?.lines].flatMap((all) =>
+          Array.isArray(all) ? (all as readonly unknown[]) : [],
+        );
+        return texts.some((line) => typeof line === 'string' && line.trim() !== '');
+      },
+      defaultMessage: () => 'Write at least one line.',
+    },
+  });
+
 /** The lines of a formula, as they are kept. */
 export const AreKeptLines = (): PropertyDecorator =>
   applyDecorators(
     IsArray({ message: 'lines must be a list of text.' }),
-    ArrayMinSize(1, { message: 'Write at least one line.' }),
+    IsSomething(),
     ArrayMaxSize(MOST_LINES, { message: `A batch may have at most ${MOST_LINES} lines.` }),
     IsString({ each: true, message: 'Each line must be text.' }),
     MaxLength(MOST_KEPT_CHARS, {

@@ -40,6 +40,13 @@ export type BatchSummary = {
   readonly updatedAt: string;
 };
 
+/** A batch that was deleted and can be restored. */
+export type DeletedBatch = {
+  readonly id: string;
+  readonly name: string;
+  readonly deletedAt: string;
+};
+
 /** What the label of a batch shows of its plan. */
 export function summaryOf(plan: Plan): PlanSummary {
   const fruit = mainFruitOf(plan);

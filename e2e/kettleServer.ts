@@ -101,8 +101,12 @@ export class KettleServer {
     await once(this.child, 'message');
   }
 
+  /** How often it was stopped. */
+  stops = 0;
+
   async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
     if (this.child === null) return;
+    this.stops += 1;
     const child = this.child;
     const exit = once(child, 'exit');
     child.kill(signal);

@@ -9,6 +9,10 @@ export { expect } from '@playwright/test';
 type Fixtures = {
   /** A kitchen nobody has set up yet, which no other test uses meanwhile. */
   readonly kettle: KettleServer;
+  /** What a test provokes, as the console or the network tells it; anything else fails it. */
+  readonly provoked: RegExp[];
+  /** Fails a test on anything that a page of it complains of. */
+  readonly watched: void;
 };
 
 type House = {
@@ -16,7 +20,14 @@ type House = {
   readonly house: KettleServer;
 };
 
-/** A test with its own kitchen. A page that logs an error, or throws one, fails it. */
+/** How a browser says that nobody answered: no fault where a test took the server or the network away. */
+const NOBODY_ANSWERED =
+  /ERR_(?:CONNECTION|INTERNET|NETWORK|EMPTY|INCOMPLETE|SOCKET)|status of 50[23]| 50[23] |fetching the script/;
+
+/** What only a test can do: break a request off in the browser itself. */
+const BROKEN_OFF = /ERR_FAILED/;
+
+/** A test with its own kitchen. A page that logs an error, throws one, or is refused something that its test did not provoke, fails it. */
 export const test = base.extend<Fixtures, House>({
   house: [
     // oxlint-disable-next-line no-empty-pattern
@@ -27,16 +38,50 @@ export const test = base.extend<Fixtures, House>({
     },
     { scope: 'worker' },
   ],
+  // oxlint-disable-next-line no-empty-pattern
+  provoked: async ({}, use) => {
+    await use([]);
+  },
   kettle: async ({ house }, use) => {
     await house.startAfresh();
     await use(house);
   },
-  page: async ({ page }, use) => {
-    const errors: string[] = [];
-    page.on('pageerror', (error) => errors.push(error.message));
-    await use(page);
-    if (errors.length > 0) throw new Error(`The page threw: ${errors.join('; ')}`);
-  },
+  watched: [
+    async ({ context, house, provoked }, use) => {
+      const complaints: string[] = [];
+      let away = false;
+      const setOffline = context.setOffline.bind(context);
+      context.setOffline = (offline) => {
+        away ||= offline;
+        return setOffline(offline);
+      };
+      const stopsBefore = house.stops;
+      context.on('page', (page) => {
+        page.on('pageerror', ({ message }) => complaints.push(`threw ${message}`));
+        page.on('console', (said) => {
+          if (said.type() === 'error') complaints.push(`said ${said.text()}`);
+        });
+        page.on('requestfailed', (request) => {
+          const why = request.failure()?.errorText ?? '';
+          // What a page gives up itself, by leaving or by closing a live view.
+          if (why !== 'net::ERR_ABORTED') complaints.push(`lost ${request.url()} ${why}`);
+        });
+        page.on('response', (answer) => {
+          if (answer.status() >= 400) complaints.push(`got ${answer.status()} of ${answer.url()}`);
+        });
+      });
+      await use();
+      const isAway = away || house.stops > stopsBefore;
+      const left = complaints.filter(
+        (what) =>
+          !BROKEN_OFF.test(what) &&
+          !(isAway && NOBODY_ANSWERED.test(what)) &&
+          !provoked.some((known) => known.test(what)),
+      );
+      if (left.length > 0) throw new Error(`The pages complained:\n${left.join('\n')}`);
+    },
+    { auto: true },
+  ],
 });
 
 export const DAMSON = { name: 'Damson jam', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };

@@ -80,6 +80,7 @@ async function runStatic() {
     await one('lint', 'npx', ['oxlint', '-c', 'oxlint.config.mjs']),
     await documented(),
     await wordsAreOutside(),
+    await effectsAreExplicit(),
     await readable(),
     await formatting,
   ];
@@ -103,6 +104,15 @@ async function wordsAreOutside() {
   const found = sentencesInCore();
   say(`sentences in core: ${found.length}`);
   for (const sentence of found) say(`  ${sentence}`);
+  return found.length === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+}
+
+/** No effect returns what its one expression happens to answer. @returns {Promise<Tally>} */
+async function effectsAreExplicit() {
+  const { implicitEffects } = await import('./effects.mjs');
+  const found = implicitEffects();
+  say(`effects that return whatever they call: ${found.length}`);
+  for (const effect of found) say(`  ${effect}`);
   return found.length === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 

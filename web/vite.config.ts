@@ -26,7 +26,7 @@ export default defineConfig({
         icons: [{ src: '/kettle.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        globPatterns: ['**/*.{js,css,html,svg,woff,woff2}'],
         navigateFallbackDenylist: [/^\/api\//],
         maximumFileSizeToCacheInBytes: LARGEST_KEPT,
       },

@@ -16,7 +16,8 @@ export type MethodTrial = {
  * with the sugar that is usual for them and the pectin that makes them firm, or as firm as it gets.
  */
 export function compareMethods(request: PlanRequest): MethodTrial[] {
-  const lines = evaluate({ ...request, draws: 0 }, readLines(request)).understood;
+  const { understood: lines, pretreated } = evaluate({ ...request, draws: 0 }, readLines(request));
+  const gave = new Set(pretreated?.obtained.lines);
   const own = planBatch({ ...request, draws: 0 });
   const now = own.ok ? own.plan.method : null;
   return PRODUCTS[request.product].methods.flatMap((method): MethodTrial[] => {
@@ -25,8 +26,7 @@ export function compareMethods(request: PlanRequest): MethodTrial[] {
       ...request,
       method,
       targetSolublesPct: null,
-      before: null,
-      lines: linesBy(lines, { method, sugar: USUAL_SUGAR[method] ?? 1 }, request),
+      lines: linesBy(lines, { method, sugar: USUAL_SUGAR[method] ?? 1 }, request, gave),
     };
     for (const firmness of ['firm', 'soft'] as const) {
       const found = solveFor(starting, { firmness });

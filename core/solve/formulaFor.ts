@@ -62,7 +62,11 @@ export const canBeWorkedOut = (product: Product): boolean => WAYS[product] !== u
  * what is still wanting.
  */
 export function formulaFor(request: PlanRequest): FirstFormula {
-  const { understood, unrecognized } = evaluate({ ...request, draws: 0 }, readLines(request));
+  const { understood, unrecognized, pretreated } = evaluate(
+    { ...request, draws: 0 },
+    readLines(request),
+  );
+  const gave = new Set(pretreated?.obtained.lines);
   const fruit = understood.filter(isFruit);
   if (unrecognized.length > 0) return refused(message('solve.fixTheHighlightedLinesFirst'));
   if (fruit.length === 0) return refused(message('solve.enterHowMuchFruitThere'));
@@ -75,9 +79,8 @@ export function formulaFor(request: PlanRequest): FirstFormula {
     product,
     method: proportions.method,
     targetSolublesPct: null,
-    before: null,
     draws: DRAWS,
-    lines: linesBy(understood, watered(proportions, understood), request),
+    lines: linesBy(understood, watered(proportions, understood), request, gave),
   }));
   const plain = untilGood(starts);
   const tried = plain.some((one) => isGood(one) || isStiff(one))

@@ -27,18 +27,23 @@ const PECTIN: { readonly [method in Method]?: readonly [id: string, gramsPerKg: 
 /**
  * The lines of the same fruit made another way: what sweetens it and what sets it are put in anew, the rest stays.
  * Amounts are round ones, in the measure that the fruit is written in.
+ * @param gave those of the lines that are made first, and come into the pot by themselves
  */
 export function linesBy(
   lines: readonly UnderstoodLine[],
   { method, sugar, water = 0 }: Proportions,
   kitchen: Partial<ParserKitchen>,
+  gave: ReadonlySet<UnderstoodLine> = new Set(),
 ): string[] {
   const fruit = lines.filter(isFruit);
   const fruitG = gramsOf(fruit, isFruit);
   const round = ROUND[measureOf(fruit)];
   const kept = lines.filter(
     (line) =>
-      !isSugar(line) && line.ingredient.kind !== 'pectin' && line.ingredient.kind !== 'calcium',
+      !gave.has(line) &&
+      !isSugar(line) &&
+      line.ingredient.kind !== 'pectin' &&
+      line.ingredient.kind !== 'calcium',
   );
   const pectin = PECTIN[method];
   return [

@@ -4,7 +4,7 @@ import type { PlanRequest } from '../evaluate/index.ts';
 import { firmnessOf } from './firmness.ts';
 import { AS_WRITTEN, tryMix, type SolverRecipe } from './tryMix.ts';
 import { solverRecipeOf } from './solverRecipeOf.ts';
-import { requestOf } from './requestOf.ts';
+import { isMeasured, requestOf } from './requestOf.ts';
 import { sizeOf } from './size.ts';
 import type { Collision, Wishes } from './wishes.ts';
 
@@ -17,6 +17,8 @@ export type Solved =
 /** Jars are aimed a little over full, so that the last one is. */
 const A_LITTLE_OVER = 1.004;
 const MOST_TRIES = 8;
+/** So many times what was measured is more than there is. */
+const MORE = 1.03;
 
 /**
  * Finds the amounts that grant a cook's wishes, and plans them. Fruit and what goes with it keep their
@@ -57,6 +59,16 @@ function search(
   if ('between' in sized) return { outcome: 'collides', collision: sized };
   const mix = firmnessOf(solverRecipe, wishes, sized);
   if ('between' in mix) return { outcome: 'collides', collision: mix };
+  if (isMeasured(solverRecipe) && (wishes.jars ?? wishes.fruitG) !== undefined && mix.fruit > MORE)
+    return {
+      outcome: 'collides',
+      collision: {
+        between: [wishes.jars === undefined ? 'fruit' : 'jars', 'recipe'],
+        message: message('solve.thereIsOnlyWhatWasMeasured', {
+          times: mix.fruit.toFixed(1),
+        }),
+      },
+    };
   const request = requestOf(solverRecipe, mix);
   const outcome = planBatch(request);
   if (!outcome.ok) return { outcome: 'refused', faults: outcome.faults };

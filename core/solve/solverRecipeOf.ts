@@ -3,12 +3,16 @@ import type { SolverRecipe } from './tryMix.ts';
 
 /** The recipe of a request; null where a line is not understood, or nothing comes of it. */
 export function solverRecipeOf(request: PlanRequest): SolverRecipe | null {
-  const { understood, unrecognized, choice, boil } = evaluate(
+  const { understood, unrecognized, choice, boil, pretreated } = evaluate(
     { ...request, draws: 0 },
     readLines(request),
   );
-  return unrecognized.length > 0 || boil === null
-    ? null
-    : // What was obtained before is a line like the others from here on.
-      { request: { ...request, before: null }, method: choice.method, lines: understood };
+  if (unrecognized.length > 0 || boil === null) return null;
+  const gave = new Set(pretreated?.obtained.lines.filter((line) => understood.includes(line)));
+  return {
+    request: { ...request, before: null },
+    method: choice.method,
+    lines: understood,
+    first: pretreated === null ? null : { pretreated, gave },
+  };
 }

@@ -2,7 +2,7 @@ import { massOf, scaled, solublesPctOf, sugarsG } from '../formula/index.ts';
 import type { UnderstoodLine } from '../parser/index.ts';
 import { findIngredient } from '../ingredients/index.ts';
 import { isSugar, type Method } from '../method/index.ts';
-import { type PlanRequest, evaluate } from '../evaluate/index.ts';
+import { type PlanRequest, type Pretreated, evaluate } from '../evaluate/index.ts';
 import { exactly } from '../quantity/index.ts';
 import { FILLING_TEMP_C, volumeMl } from '../yield/index.ts';
 
@@ -34,11 +34,16 @@ export type TrialMix = {
   readonly potMl: number;
 };
 
-/** The recipe that is solved for: its lines as read, and its method held fast. */
+/** The recipe that is solved for: its lines as read, and its method held fast. What was done first is in its lines, and not in its request. */
 export type SolverRecipe = {
   readonly request: PlanRequest;
   readonly method: Method;
   readonly lines: readonly UnderstoodLine[];
+  /** What was done first, and which of the lines it gave; null where nothing is. */
+  readonly first: {
+    readonly pretreated: Pretreated;
+    readonly gave: ReadonlySet<UnderstoodLine>;
+  } | null;
 };
 
 /** A mix as it would turn out; null where it cannot be cooked. */

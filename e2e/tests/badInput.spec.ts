@@ -29,7 +29,9 @@ for (const [line, message] of [
   test(`“${line}” is refused with a message, and nothing is stored or lost`, async ({
     page,
     kettle,
+    provoked,
   }) => {
+    provoked.push(/\b400\b/);
     await typeLines(page, ['2 kg plums', line]);
     await expect(page.getByRole('region', { name: 'Fix' })).toContainText('Line 2: ');
     await page.getByRole('button', { name: 'Save batch' }).click();
@@ -39,7 +41,12 @@ for (const [line, message] of [
   });
 }
 
-test('markup in a line is shown as text; in a name it is refused', async ({ page, kettle }) => {
+test('markup in a line is shown as text; in a name it is refused', async ({
+  page,
+  kettle,
+  provoked,
+}) => {
+  provoked.push(/\b400\b/);
   const markup = '<img src=x onerror="document.title=1">';
   await typeLines(page, ['2 kg plums', `1 kg ${markup}`]);
   await expect(page.getByText(`“1 kg ${markup}” isn’t counted.`)).toBeVisible();
@@ -70,7 +77,8 @@ test('an altitude that cannot be is refused in the form', async ({ page, kettle 
   expect(await kettle.send('GET', '/kitchen')).toMatchObject({ altitudeM: 1524 });
 });
 
-test('an address that is not there says so, and leads back', async ({ page, kettle }) => {
+test('an address that is not there says so, and leads back', async ({ page, kettle, provoked }) => {
+  provoked.push(/\b404\b/);
   await page.goto(`${kettle.address}/nowhere`);
   await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
   await page.goto(`${kettle.address}/batches/00000000-0000-4000-8000-000000000000`);

@@ -126,7 +126,8 @@ test('a change whose answer was lost is no conflict with itself, not even after 
   });
 });
 
-test('a change made elsewhere meanwhile is not overwritten', async ({ page, kettle }) => {
+test('a change made elsewhere meanwhile is not overwritten', async ({ page, kettle, provoked }) => {
+  provoked.push(/\b409\b/);
   const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
   await page.goto(`${kettle.address}/batches/${id}`);
   await page.getByLabel('Line 2', { exact: true }).fill('700 g sugar');
@@ -151,7 +152,9 @@ test('a change made elsewhere meanwhile is not overwritten', async ({ page, kett
 test('after a conflict, going back shows what the other saved, and not a stale copy; keeping mine saves it on top', async ({
   page,
   kettle,
+  provoked,
 }) => {
+  provoked.push(/\b409\b/);
   const { id } = await kettle.send<Batch>('POST', '/batches', PLUM);
   const conflict = async (grams: number, version: number) => {
     await kettle.send('PUT', `/batches/${id}`, {
@@ -225,7 +228,9 @@ test('begun twice with a press, or after an answer that was lost, it is one cook
 test('of two who change the kitchen, both stand where they are of different fields', async ({
   page,
   kettle,
+  provoked,
 }) => {
+  provoked.push(/\b409\b/);
   await page.goto(`${kettle.address}/kitchen`);
   const sheet = page.getByRole('dialog', { name: 'Pots' });
   const save = sheet.getByRole('button', { name: 'Save' });

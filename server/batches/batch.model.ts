@@ -63,5 +63,8 @@ export class BatchModel extends Model {
   declare version: number;
 
   declare createdAt: Date;
+
+  /** Null for one that was not deleted. */
+  declare deletedAt: Date | null;
   declare updatedAt: Date;
 }

@@ -1,4 +1,4 @@
-import { BatchDto, type Batch, type BatchSummary } from '@idle-kettle/contract';
+import { BatchDto, type Batch, type BatchSummary, type DeletedBatch } from '@idle-kettle/contract';
 import {
   Body,
   Controller,
@@ -28,6 +28,12 @@ export class BatchesController {
   @ApiOperation({ summary: 'The batches as their labels show them, last changed first' })
   list(): Promise<BatchSummary[]> {
     return this.batches.list();
+  }
+
+  @Get('deleted')
+  @ApiOperation({ summary: 'The batches that were deleted and can be restored, the last first' })
+  deleted(): Promise<DeletedBatch[]> {
+    return this.batches.deleted();
   }
 
   @Get(':id')

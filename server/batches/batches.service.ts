@@ -5,12 +5,13 @@ import {
   type Batch,
   type BatchDto,
   type BatchSummary,
+  type DeletedBatch,
   type Kitchen,
   type PlanSummary,
 } from '@idle-kettle/contract';
 import { Injectable, Logger } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import { randomUUID } from 'node:crypto';
 import { HouseholdService } from '../household/household.service.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
@@ -75,6 +76,23 @@ export class BatchesService {
         updatedAt: row.updatedAt.toISOString(),
       })),
     );
+  }
+
+  /** What was deleted and can be restored, the last first. */
+  async deleted(): Promise<DeletedBatch[]> {
+    const householdId = await this.households.currentId();
+    const rows = await this.batches.findAll({
+      attributes: ['id', 'name', 'deletedAt'],
+      where: { householdId, deletedAt: { [Op.ne]: null } },
+      paranoid: false,
+      order: [['deletedAt', 'DESC']],
+      limit: MOST_LISTED,
+    });
+    return rows.map(({ id, name, deletedAt }) => ({
+      id,
+      name,
+      deletedAt: (deletedAt as Date).toISOString(),
+    }));
   }
 
   async find(id: string): Promise<Batch> {

@@ -1,9 +1,10 @@
-import type { Batch, BatchSummary } from '@idle-kettle/contract';
+import type { Batch, BatchSummary, DeletedBatch } from '@idle-kettle/contract';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { lookAgainMs } from './lookAgain.ts';
 import { request } from './request.ts';
 
 const LIST = ['batches'];
+const DELETED = ['batches', 'deleted'];
 const one = (id: string) => ['batch', id];
 
 export const useBatches = () =>
@@ -22,6 +23,10 @@ export const useBatch = (id: string | null) =>
     // While it is being edited the draft rules; a fresh copy is fetched when the screen opens.
     refetchOnWindowFocus: false,
   });
+
+/** What was deleted and can be restored, the last first. */
+export const useDeletedBatches = () =>
+  useQuery({ queryKey: DELETED, queryFn: () => request<DeletedBatch[]>('/batches/deleted') });
 
 /** Takes a batch over as the server answered with it, wherever it is shown. */
 export function useAdoptBatch(): (batch: Batch) => void {
@@ -44,7 +49,10 @@ export function useRestoreBatch() {
   const queries = useQueryClient();
   return useMutation<Batch, Error, Pick<Batch, 'id'>>({
     mutationFn: ({ id }) => request(`/batches/${id}/restore`, 'POST'),
-    onSuccess: () => queries.invalidateQueries({ queryKey: LIST }),
+    onSuccess: (batch) => {
+      queries.setQueryData(one(batch.id), batch);
+      return queries.invalidateQueries({ queryKey: LIST });
+    },
   });
 }
 

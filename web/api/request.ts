@@ -29,6 +29,10 @@ const ASK_AGAIN: ReadonlySet<number> = new Set([408, 425, 429]);
 export const isFinal = (error: unknown): error is Refused =>
   error instanceof Refused && error.problem.status < 500 && !ASK_AGAIN.has(error.problem.status);
 
+/** Whether there is no such thing, or no longer. */
+export const isMissing = (error: unknown): boolean =>
+  isFinal(error) && error.problem.status === 404;
+
 /** Whether somebody else did something meanwhile that stands against it. */
 export const isConflict = (error: unknown): boolean =>
   isFinal(error) && error.problem.status === 409;

@@ -1,5 +1,5 @@
 import { say, textOf } from '@idle-kettle/words';
-import { type Batch, type Kitchen } from '@idle-kettle/contract';
+import { isSomething, type Batch, type Kitchen } from '@idle-kettle/contract';
 import {
   PRETREATMENT_FACTS,
   findIngredient,
@@ -25,9 +25,10 @@ import { BatchLabel } from './BatchLabel.tsx';
 import { Cautions, Impossible, Split } from './Cautions.tsx';
 import { Conflict } from './Conflict.tsx';
 import { isCrowded } from './crowded.ts';
-import { formulaOf, formulaReducer, startingWith, written } from './formula.ts';
+import { formulaOf, formulaReducer, written } from './formula.ts';
 import { PretreatmentPanel } from './PretreatmentPanel.tsx';
 import { FoldedLines } from './FoldedLines.tsx';
+import { handOverHistory, historyOf, keepHistory } from './history.ts';
 import { HistoryBar } from './HistoryBar.tsx';
 import { LinesEditor } from './LinesEditor.tsx';
 import { NotSaved } from './NotSaved.tsx';
@@ -35,12 +36,16 @@ import { readPasted } from './pasted.ts';
 import { Diagnosis } from './Diagnosis.tsx';
 import { SaveState } from './SaveState.tsx';
 import { SettingsBar } from './SettingsBar.tsx';
+import { MOST_NAME_CHARS } from './saverState.ts';
 import { usePlan } from './usePlan.ts';
 import { useAsk } from './useSlowQuestion.ts';
 import { useSaver } from './useSaver.ts';
 import { StartingPoints } from './StartingPoints.tsx';
 import { Workbench } from './Workbench.tsx';
 import { SuggestFormula } from './SuggestFormula.tsx';
+
+/** Quiet after which an edit is over, ms. */
+const PAUSE_MS = 1500;
 
 /** Fields whose text has an undo of its own. */
 const OWN_TEXT =
@@ -60,11 +65,13 @@ export function Balance({ kitchen, saved, from }: Props) {
   const id = saved?.id ?? null;
   const saving = useSaver(saved, from);
   const { saver } = saving;
-  const [state, dispatch] = useReducer(formulaReducer, saver.first, startingWith);
-  const [name, setName] = useState(saver.first.name);
+  const [state, dispatch] = useReducer(formulaReducer, saver.first, (first) =>
+    historyOf(id, first),
+  );
   const [notice, setNotice] = useState<string | null>(null);
 
   const { draft } = state;
+  const { name } = draft;
   const linesKey = JSON.stringify(written(draft.lines));
   const settingsKey = JSON.stringify(draft.settings);
   const settings = useMemo(() => JSON.parse(settingsKey) as Formula['settings'], [settingsKey]);
@@ -80,14 +87,26 @@ export function Balance({ kitchen, saved, from }: Props) {
     saver.write({ name, ...formula }, finalName, !stale);
   }, [saver, name, formula, finalName, stale]);
   // What was saved stands again, or what somebody else saved.
-  useEffect(
-    () =>
-      saver.onShow((batch) => {
-        dispatch({ type: 'load', formula: batch });
-        setName(batch.name);
-      }),
-    [saver],
-  );
+  useEffect(() => {
+    return saver.onShow((batch) => {
+      dispatch({ type: 'load', formula: batch });
+    });
+  }, [saver]);
+
+  useEffect(() => {
+    keepHistory(id, state);
+  }, [id, state]);
+  useEffect(() => {
+    return saver.onSaved((batch, isNew) => {
+      if (isNew && id === null) handOverHistory(batch.id, batch.name);
+    });
+  }, [saver, id]);
+  // A pause ends an edit: what is typed after it is taken back by itself.
+  useEffect(() => {
+    if (state.typing === null) return undefined;
+    const timer = setTimeout(() => dispatch({ type: 'pause' }), PAUSE_MS);
+    return () => clearTimeout(timer);
+  }, [state.typing, draft]);
 
   useEffect(() => {
     function onKey(event: KeyboardEvent) {
@@ -159,24 +178,24 @@ export function Balance({ kitchen, saved, from }: Props) {
 
   const isJelly = draft.settings.product === 'jelly';
   const reading = useMemo(() => ({ ...kitchen, extractsJuice: isJelly }), [kitchen, isJelly]);
-  const unnamed = name.trim() === '';
-  const onPaste = useCallback(
-    (index: number, text: string) => {
-      const pasted = readPasted(text);
-      if (!pasted.ok) return setNotice(pasted.message);
-      if (unnamed && pasted.name !== '') setName(pasted.name.slice(0, 120));
-      setNotice(
-        pasted.rest.length === 0
-          ? null
-          : say('balance.skipped', {
-              slice: pasted.rest.slice(0, 3).join(' · ').slice(0, 160),
-              part: pasted.rest.length > 3 ? ' …' : '',
-            }),
-      );
-      dispatch({ type: 'paste', index, lines: pasted.lines });
-    },
-    [unnamed],
-  );
+  const onPaste = useCallback((index: number, text: string) => {
+    const pasted = readPasted(text);
+    if (!pasted.ok) return setNotice(pasted.message);
+    setNotice(
+      pasted.rest.length === 0
+        ? null
+        : say('balance.skipped', {
+            slice: pasted.rest.slice(0, 3).join(' · ').slice(0, 160),
+            part: pasted.rest.length > 3 ? ' …' : '',
+          }),
+    );
+    dispatch({
+      type: 'paste',
+      index,
+      lines: pasted.lines,
+      name: pasted.name.slice(0, MOST_NAME_CHARS),
+    });
+  }, []);
 
   const decides = useSameDecides(plan);
   const blank = draft.lines.length - 1;
@@ -289,7 +308,7 @@ export function Balance({ kitchen, saved, from }: Props) {
           )}
         </FoldedLines>
         <div className="flex min-w-0 items-center gap-2 max-md:order-3 md:order-first">
-          <SaveState saving={saving} empty={!isWritten} />
+          <SaveState saving={saving} empty={!isSomething(formula)} />
           <HistoryBar
             canUndo={state.past.length > 0}
             canRedo={state.future.length > 0}
@@ -395,9 +414,10 @@ export function Balance({ kitchen, saved, from }: Props) {
                   type="text"
                   aria-label={say('balance.batchName')}
                   value={name}
-                  onChange={(event) => setName(event.target.value)}
+                  onChange={({ target }) => dispatch({ type: 'name', text: target.value })}
+                  onBlur={() => dispatch({ type: 'pause' })}
                   placeholder={suggestedName(plan)}
-                  maxLength={120}
+                  maxLength={MOST_NAME_CHARS}
                   className="input input-ghost -ml-2 h-auto w-full px-2 py-0.5 text-xl font-bold text-primary"
                 />
               }

@@ -4,9 +4,11 @@ import { useBatch } from '../api/batches.ts';
 import { useRecipe } from '../api/recipes.ts';
 import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
+import { isMissing } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { Balance } from './Balance.tsx';
+import { MissingBatch } from './MissingBatch.tsx';
 
 const NEW = 'new';
 
@@ -20,6 +22,7 @@ export function BalanceScreen() {
   const batch = useBatch(batchId);
   const recipe = useRecipe(recipeId);
   const failure = failureOf([kitchen, batch, recipe]);
+  if (batchId !== null && isMissing(batch.error)) return <MissingBatch id={batchId} />;
   if (failure) return <NotFetched {...failure} />;
   if (!kitchen.data || (batchId !== null && !batch.data) || (recipeId !== null && !recipe.data)) {
     return <Loading what={say('balance.theBatch')} />;

@@ -168,7 +168,8 @@ const AT_THE_TABLE = { roomy: 2, crowded: 1 };
 function reasonSeen(index: number, atTable: number, safe: boolean): string {
   if (index >= atTable) return 'max-md:hidden wide:hidden';
   if (index >= ON_A_PHONE) return 'max-md:hidden';
-  return safe ? 'max-md:line-clamp-2' : '';
+  if (!safe) return '';
+  return atTable === AT_THE_TABLE.crowded ? 'line-clamp-2' : 'max-md:line-clamp-2';
 }
 
 const MoreReasons = ({ count, where }: { readonly count: number; readonly where: string }) =>

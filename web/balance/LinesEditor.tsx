@@ -81,6 +81,7 @@ export const LinesEditor = memo(function LinesEditor(props: Props) {
   /** Blank lines that the cursor leaves go away; it goes on to the line it was on its way to. */
   function onBlur({ target, relatedTarget }: FocusEvent) {
     const left = lineOf(target);
+    if (left !== null) dispatch({ type: 'pause' });
     if (left === null || left === count - 1 || lines[left]?.trim() !== '') return;
     const to = lineOf(relatedTarget);
     if (to === left) return;

@@ -159,3 +159,35 @@ test('fruit that is made into something else by what was worked out for it says 
   expect(formulaOf(marmalade, {}).settings.product).toBe('marmalade');
   expect(formulaOf({ ...marmalade, product: 'jam' }, {}).settings).not.toHaveProperty('product');
 });
+
+describe('undo goes by edit', () => {
+  const type = (index: number, text: string): FormulaAction => ({ type: 'type', index, text });
+  const PAUSE: FormulaAction = { type: 'pause' };
+
+  test('which a pause ends, and so does leaving the line', () => {
+    const typed = after(['a'], type(0, 'a1'), PAUSE, type(0, 'a12'));
+    expect(linesOf(formulaReducer(typed, UNDO))).toEqual(['a1']);
+    expect(linesOf([UNDO, UNDO].reduce(formulaReducer, typed))).toEqual(['a']);
+  });
+
+  test('the name is typed, undone and done again like a line', () => {
+    const named = after(['a'], { type: 'name', text: 'P' }, { type: 'name', text: 'Plum' }, PAUSE);
+    expect(formulaReducer(named, UNDO).draft.name).toBe('');
+    expect([UNDO, REDO].reduce(formulaReducer, named).draft.name).toBe('Plum');
+  });
+
+  const paste = (name: string): FormulaAction => ({ type: 'paste', index: 0, lines: ['b'], name });
+
+  test('a pasted title comes and goes with its lines', () => {
+    const pasted = after([''], paste('Plum jam'));
+    expect(pasted.draft.name).toBe('Plum jam');
+    expect(formulaReducer(pasted, UNDO).draft).toMatchObject({ name: '', lines: [''] });
+  });
+
+  test('a new title takes the place of one that was pasted and nobody touched, and of no other', () => {
+    expect(after([''], paste('Plum jam'), paste('Apple butter')).draft.name).toBe('Apple butter');
+    const mine: FormulaAction = { type: 'name', text: 'My own' };
+    expect(after([''], mine, paste('Plum jam')).draft.name).toBe('My own');
+    expect(after([''], paste('Plum jam'), mine, paste('Other')).draft.name).toBe('My own');
+  });
+});

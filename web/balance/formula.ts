@@ -8,15 +8,21 @@ import {
   type Settings,
 } from '@idle-kettle/core';
 
-/** A formula while it is being written. The last line is always blank, ready for more. */
-export type FormulaDraft = { readonly lines: readonly string[]; readonly settings: Settings };
+/** A formula while it is being written, and its name as typed. The last line is always blank, ready for more. */
+export type FormulaDraft = {
+  readonly name: string;
+  readonly lines: readonly string[];
+  readonly settings: Settings;
+};
 
 export type FormulaState = {
   readonly draft: FormulaDraft;
   readonly past: readonly FormulaDraft[];
   readonly future: readonly FormulaDraft[];
-  /** The line or field that the last change typed in, so that a word is undone whole; null otherwise. */
+  /** The line or field that the last change typed in, so that what is typed without a pause is undone whole; null otherwise. */
   readonly typing: number | string | null;
+  /** The name that came with something pasted, as long as nobody has touched it; null otherwise. */
+  readonly pastedName: string | null;
   /** Why the last paste was not taken; null when it was. */
   readonly refused: string | null;
   /** What the last change did, where it can be taken back from a message; null for typing. */
@@ -25,7 +31,17 @@ export type FormulaState = {
 
 export type FormulaAction =
   | { readonly type: 'type'; readonly index: number; readonly text: string }
-  | { readonly type: 'paste'; readonly index: number; readonly lines: readonly string[] }
+  | { readonly type: 'name'; readonly text: string }
+  /** The cook paused, or left the field: what is typed next is another edit. */
+  | { readonly type: 'pause' }
+  | {
+      readonly type: 'paste';
+      readonly index: number;
+      readonly lines: readonly string[];
+      /** The title over what was pasted, and the settings that it tells. */
+      readonly name?: string;
+      readonly settings?: Settings;
+    }
   | { readonly type: 'insert'; readonly after: number }
   | { readonly type: 'remove'; readonly index: number }
   | { readonly type: 'move'; readonly from: number; readonly to: number }
@@ -41,9 +57,12 @@ export type FormulaAction =
     }
   | { readonly type: 'change'; readonly change: Change; readonly did: string }
   | { readonly type: 'take'; readonly formula: Formula; readonly did: string }
-  | { readonly type: 'load'; readonly formula: Formula }
+  | { readonly type: 'load'; readonly formula: NamedFormula }
   | { readonly type: 'undo' }
   | { readonly type: 'redo' };
+
+/** A formula and the name it goes by; none where nobody gave one. */
+export type NamedFormula = Formula & { readonly name?: string };
 
 /** Changes that can be taken back. */
 const MOST_PAST = 200;
@@ -54,11 +73,12 @@ export const written = (lines: readonly string[]): string[] =>
 const ready = (lines: readonly string[]): readonly string[] =>
   lines.at(-1)?.trim() === '' ? lines : [...lines, ''];
 
-export const startingWith = ({ lines, settings }: Formula): FormulaState => ({
-  draft: { lines: ready(lines), settings },
+export const startingWith = ({ name = '', lines, settings }: NamedFormula): FormulaState => ({
+  draft: { name, lines: ready(lines), settings },
   past: [],
   future: [],
   typing: null,
+  pastedName: null,
   refused: null,
   did: null,
 });
@@ -68,21 +88,26 @@ export const formulaOf = (
   { lines, product, method, targetSolublesPct, before }: PlanRequest,
   settings: Settings,
 ): Formula => ({
-  lines: lines.filter((line): line is string => typeof line === 'string'),
+  lines: textsOf(lines),
   settings: {
     ...settings,
     ...(product === (settings.product ?? 'jam') ? {} : { product }),
     method,
     targetSolublesPct,
-    // What was worked out anew has what was obtained before as a line of its own.
-    ...(before === null ? { before: null } : {}),
+    ...(before === null || settings.before == null
+      ? {}
+      : { before: { ...settings.before, lines: textsOf(before.lines), water: before.waterG } }),
   },
 });
+
+/** Lines that stand as text; a line of data has none. */
+const textsOf = (lines: PlanRequest['lines']): string[] =>
+  lines.filter((line): line is string => typeof line === 'string');
 
 /** One change to the formula. */
 export function formulaReducer(state: FormulaState, action: FormulaAction): FormulaState {
   const { draft } = state;
-  const { lines, settings } = draft;
+  const { name, lines, settings } = draft;
   switch (action.type) {
     case 'load':
       return startingWith(action.formula);
@@ -97,35 +122,51 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
       return after === undefined ? state : still(state, after, [...state.past, draft], rest);
     }
     case 'type': {
-      const next = { settings, lines: ready(lines.with(action.index, action.text)) };
+      const next = { ...draft, lines: ready(lines.with(action.index, action.text)) };
       return state.typing === action.index
         ? { ...state, draft: next, future: [], refused: null, did: null }
         : { ...to(state, next, null), typing: action.index };
     }
+    case 'name': {
+      const next = { ...draft, name: action.text };
+      return state.typing === 'name'
+        ? { ...state, draft: next, future: [], refused: null, did: null }
+        : { ...to(state, next, null), typing: 'name', pastedName: null };
+    }
+    case 'pause':
+      return state.typing === null ? state : { ...state, typing: null };
     case 'paste': {
       const refused = refusal(written(lines).length + action.lines.length, action.lines);
       if (refused !== null) return { ...state, refused };
       const next = lines.toSpliced(action.index, 1, ...action.lines);
-      return to(
+      // A title is taken where there is none, or only one that was pasted before it.
+      const isFree = name.trim() === '' || name === state.pastedName;
+      const title = action.name !== undefined && action.name !== '' && isFree ? action.name : null;
+      const pasted = to(
         state,
-        { settings, lines: ready(next) },
+        {
+          name: title ?? name,
+          settings: { ...action.settings, ...settings },
+          lines: ready(next),
+        },
         say('balance.pastedLines', { count: action.lines.length }),
       );
+      return { ...pasted, pastedName: title ?? state.pastedName };
     }
     case 'insert':
       // The blank line that is there already is room enough.
       return lines[action.after]?.trim() === '' || lines[action.after + 1]?.trim() === ''
         ? state
-        : { ...state, draft: { settings, lines: lines.toSpliced(action.after + 1, 0, '') } };
+        : { ...state, draft: { ...draft, lines: lines.toSpliced(action.after + 1, 0, '') } };
     case 'tidy': {
       const kept = ready(lines.filter((line) => line.trim() !== ''));
       return kept.length === lines.length
         ? state
-        : { ...state, draft: { settings, lines: kept }, typing: null };
+        : { ...state, draft: { ...draft, lines: kept }, typing: null };
     }
     case 'remove': {
       const text = lines[action.index]?.trim() ?? '';
-      const next = { settings, lines: ready(lines.toSpliced(action.index, 1)) };
+      const next = { ...draft, lines: ready(lines.toSpliced(action.index, 1)) };
       return text === ''
         ? { ...state, draft: next }
         : to(state, next, say('balance.deleted', { text }));
@@ -137,18 +178,18 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
       const next = lines.toSpliced(action.from, 1).toSpliced(action.to, 0, text);
       return to(
         state,
-        { settings, lines: ready(next) },
+        { ...draft, lines: ready(next) },
         say('balance.moved', { text: text.trim() }),
       );
     }
     case 'replace':
       return to(
         state,
-        { settings, lines: ready(lines.toSpliced(action.index, 1, ...action.lines)) },
+        { ...draft, lines: ready(lines.toSpliced(action.index, 1, ...action.lines)) },
         say('balance.changedLine', { value: action.index + 1 }),
       );
     case 'set': {
-      const next = { lines, settings: { ...settings, ...action.settings } };
+      const next = { ...draft, settings: { ...settings, ...action.settings } };
       const { typing } = action;
       if (typing === undefined) return to(state, next, action.did);
       return state.typing === typing
@@ -160,7 +201,7 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
     case 'take':
       return to(
         state,
-        { lines: ready(action.formula.lines), settings: action.formula.settings },
+        { name, lines: ready(action.formula.lines), settings: action.formula.settings },
         action.did,
       );
   }
@@ -172,6 +213,7 @@ const to = (state: FormulaState, draft: FormulaDraft, did: string | null): Formu
   past: [...state.past, state.draft].slice(-MOST_PAST),
   future: [],
   typing: null,
+  pastedName: state.pastedName,
   refused: null,
   did,
 });
@@ -192,9 +234,10 @@ const still = (
 });
 
 /** A remedy’s change counts lines as they were planned: those that are written. */
-function afterChange({ lines, settings }: FormulaDraft, change: Change): FormulaDraft {
+function afterChange({ name, lines, settings }: FormulaDraft, change: Change): FormulaDraft {
   const { method, targetSolublesPct } = change;
   return {
+    name,
     lines: ready(changedLines(written(lines), change)),
     settings: {
       ...settings,

@@ -52,7 +52,7 @@ describe('the front of the label', () => {
   test('of what is for the fridge has no minutes in the canner, and says why', () => {
     const melon = planOf(['2 kg diced melon', '1 kg sugar']);
     const text = front(melon);
-    expect(text).toMatch(/Fridge, 3 weeks or freezer/);
+    expect(text).toMatch(/Fridge only, 3 weeks or freezer/);
     expect(text).toContain(textOf(melon.shelf.reasons[0] ?? ''));
     expect(text).not.toMatch(/Canner \d+ min|Pantry/);
   });

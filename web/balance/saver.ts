@@ -1,5 +1,5 @@
 import { say } from '@idle-kettle/words';
-import type { Batch, BatchDto } from '@idle-kettle/contract';
+import { isSomething, type Batch, type BatchDto } from '@idle-kettle/contract';
 import { Listeners } from '../api/listeners.ts';
 import { isFinal } from '../api/request.ts';
 import { contentKey } from './contentKey.ts';
@@ -196,9 +196,9 @@ export class Saver {
 
   /** Whether the formula itself is other than the server’s. */
   private isWritten(): boolean {
-    const { name, lines } = this.content;
+    const { name } = this.content;
     return this.keptAs === null
-      ? lines.length > 0 || name.trim() !== ''
+      ? isSomething(this.content) || name.trim() !== ''
       : contentKey(this.content) !== this.keptAs;
   }
 
@@ -246,7 +246,7 @@ export class Saver {
     // A first save is asked for; once it was, it is tried until it is heard.
     if (saved === null && this.newId === null) return false;
     if (theirs !== null || pending || !this.isChanged()) return false;
-    return this.ok && this.content.lines.length > 0;
+    return this.ok && isSomething(this.content);
   }
 
   private schedule(quietMs = QUIET_MS): void {

@@ -43,7 +43,9 @@ export function useSaver(
     taken(batch);
     if (isNew) void navigate(`/batches/${batch.id}`, { replace: true });
   });
-  useEffect(() => saver.onSaved((batch, isNew) => onSaved(batch, isNew)), [saver]);
+  useEffect(() => {
+    return saver.onSaved((batch, isNew) => onSaved(batch, isNew));
+  }, [saver]);
   useEffect(() => {
     saver.start();
     const wake = () => saver.wake();

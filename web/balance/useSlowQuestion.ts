@@ -13,7 +13,9 @@ export type Ask = <R>(
 export function useAsk(formula: Formula): { readonly onAsk: Ask; readonly unanswered: boolean } {
   const [unanswered, setUnanswered] = useState(false);
   const [asker] = useState(() => new LatestQuery(formula));
-  useEffect(() => asker.write(formula), [asker, formula]);
+  useEffect(() => {
+    asker.write(formula);
+  }, [asker, formula]);
   const onAsk = useCallback<Ask>(
     (question, onAnswer, onEnd = () => undefined) =>
       void asker

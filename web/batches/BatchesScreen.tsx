@@ -12,6 +12,7 @@ import { Empty } from '../ui/Empty.tsx';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { BatchCard } from './BatchCard.tsx';
+import { DeletedBatches } from './DeletedBatches.tsx';
 import { FindBar } from './FindBar.tsx';
 import { byNeed, findingIn, found } from './finding.ts';
 
@@ -46,9 +47,21 @@ function Batches({ kitchen, batches }: Props) {
     readonly way: string;
     readonly undo: () => void;
   } | null>(null);
+  const [asked, setAsked] = useState<BatchSummary | null>(null);
   const finding = findingIn(search);
   const shown = byNeed(found(batches, finding));
   const trouble = remove.error ?? restore.error;
+  const deleteIt = (batch: BatchSummary) => {
+    setAsked(null);
+    remove.mutate(batch, {
+      onSuccess: () =>
+        setLast({
+          text: say('batches.deleted', { name: batch.name }),
+          way: say('batches.restore'),
+          undo: () => restore.mutate(batch, forget),
+        }),
+    });
+  };
   const forget = { onSuccess: () => setLast(null) };
 
   return (
@@ -86,6 +99,19 @@ function Batches({ kitchen, batches }: Props) {
           </button>
         </p>
       )}
+      {asked && (
+        <div role="alert" className="mb-4 border-l-8 border-secondary pl-4">
+          <p className="text-lg">{say('batches.isOnTheStove', { name: asked.name })}</p>
+          <div className="mt-2 flex flex-wrap gap-2">
+            <button type="button" className="btn btn-primary" onClick={() => setAsked(null)}>
+              {say('batches.keepIt')}
+            </button>
+            <button type="button" className="btn" onClick={() => deleteIt(asked)}>
+              {say('batches.deleteAnyway')}
+            </button>
+          </div>
+        </div>
+      )}
       {trouble && (
         <p role="alert" className="mb-4 border-l-4 border-error pl-3 text-error">
           {sayError(trouble)}
@@ -112,20 +138,14 @@ function Batches({ kitchen, batches }: Props) {
                 batch={batch}
                 kitchen={kitchen}
                 onDelete={() =>
-                  remove.mutate(batch, {
-                    onSuccess: () =>
-                      setLast({
-                        text: say('batches.deleted', { name: batch.name }),
-                        way: say('batches.restore'),
-                        undo: () => restore.mutate(batch, forget),
-                      }),
-                  })
+                  batch.state === 'on the stove' ? setAsked(batch) : deleteIt(batch)
                 }
               />
             </ErrorBoundary>
           ))}
         </ul>
       )}
+      <DeletedBatches />
     </>
   );
 }

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Say as Phrase } from '../ui/Say.tsx';
 import { JarDrawing } from '../drawings/JarDrawing.tsx';
 import { LidDrawing } from '../drawings/LidDrawing.tsx';
+import { oncePressed } from '../ui/oncePressed.ts';
 import { jarInWords } from './jarWords.ts';
 import type { Press } from './jarTask.ts';
 
@@ -170,7 +171,7 @@ const Say = ({ onPress, children }: { onPress: () => void; children: React.React
   <button
     type="button"
     className="btn h-auto min-h-14 border-2 border-base-300 px-4 text-lg"
-    onClick={onPress}
+    onClick={oncePressed(onPress)}
   >
     {children}
   </button>

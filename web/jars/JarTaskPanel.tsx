@@ -1,6 +1,7 @@
 import { say } from '@idle-kettle/words';
 import { format } from 'date-fns';
 import { useState } from 'react';
+import { oncePressed } from '../ui/oncePressed.ts';
 import { clockInWords, unbroken } from '../stove/words.ts';
 import type { JarTask, Press } from './jarTask.ts';
 
@@ -49,7 +50,7 @@ export function JarTaskPanel({ task, nowMs, onPress, large }: Props) {
               type="button"
               data-testid={large ? 'press' : undefined}
               className={`btn h-auto ${size} ${due ? (rings ? 'btn-neutral' : 'btn-secondary') : 'border-2 border-base-content'}`}
-              onClick={() => (asks === null ? onPress(press) : setAsking(true))}
+              onClick={oncePressed(() => (asks === null ? onPress(press) : setAsking(true)))}
             >
               {press.label}
             </button>
@@ -59,7 +60,7 @@ export function JarTaskPanel({ task, nowMs, onPress, large }: Props) {
               key={other.label}
               type="button"
               className="btn h-auto min-h-14 border-2 border-base-300 px-4 text-lg"
-              onClick={() => onPress(other)}
+              onClick={oncePressed(() => onPress(other))}
             >
               {other.label}
             </button>
@@ -80,10 +81,10 @@ export function JarTaskPanel({ task, nowMs, onPress, large }: Props) {
             <button
               type="button"
               className="btn min-h-12 border-2 border-base-content text-lg"
-              onClick={() => {
+              onClick={oncePressed(() => {
                 setAsking(false);
                 onPress(press);
-              }}
+              })}
             >
               {say('jars.heatIsOff')}
             </button>

@@ -152,8 +152,8 @@ const gift: Layout = ({ wideMm, highMm }, label) => {
   const middle = { x: drawn + 4, wide: wideMm - 2 * drawn - 8 };
   const line = highMm * 0.545;
   const half = (wideMm - 14) / 2;
-  const size = Math.min(9, highMm * 0.16);
-  const mark = Math.max(5, size * 0.62);
+  const mark = Math.min(10, Math.max(5, highMm * 0.14));
+  const above = line + 2.4 - 0.42 * mark;
   return {
     words: [
       fitted({ ...middle, y: 2.5 }, highMm * 0.1, 11, [say('labels.madeForYou')], {
@@ -163,8 +163,8 @@ const gift: Layout = ({ wideMm, highMm }, label) => {
         bold: true,
         centred: true,
       }),
-      { x: 4, y: line - 1, wide: 9, size: mark, paragraphs: [say('labels.to')] },
-      { x: 6 + half, y: line - 1, wide: 9, size: mark, paragraphs: [say('labels.from')] },
+      { x: 4, y: above, wide: 9, size: mark, paragraphs: [say('labels.to')] },
+      { x: 6 + half, y: above, wide: 9, size: mark, paragraphs: [say('labels.from')] },
       fitted(
         { x: 4, y: line + 4.5, wide: wideMm - CODE_MM - 10 },
         highMm - line - 7,

@@ -1,9 +1,12 @@
 import { say } from '@idle-kettle/words';
+import { readLine } from '@idle-kettle/core';
 import { Flame } from 'lucide-react';
+import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useBatch } from '../api/batches.ts';
 import { failureOf } from '../api/failure.ts';
 import { useStartCook, useCookSessions } from '../api/cookSessions.ts';
+import { useKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
@@ -13,11 +16,23 @@ export function BeginScreen() {
   const { id = '' } = useParams();
   const batch = useBatch(id);
   const sessions = useCookSessions();
+  const kitchen = useKitchen();
   const begin = useStartCook();
+  const [isAsked, setIsAsked] = useState(false);
   const navigate = useNavigate();
-  const failure = failureOf([batch, sessions]);
+  const failure = failureOf([batch, sessions, kitchen]);
   if (failure) return <NotFetched {...failure} />;
-  if (!batch.data || !sessions.data) return <Loading what={say('stove.theBatch')} />;
+  if (!batch.data || !sessions.data || !kitchen.data)
+    return <Loading what={say('stove.theBatch')} />;
+  const { lines, settings } = batch.data;
+  const unread = [...(settings.before?.lines ?? []), ...lines].filter(
+    (line) => !readLine(line, kitchen.data).understood,
+  );
+  const start = () =>
+    begin.mutate(
+      { batchId: id },
+      { onSuccess: (session) => void navigate(`/cook-sessions/${session.id}`) },
+    );
   const on = sessions.data.find(({ batchId, endedAt }) => batchId === id && endedAt === null);
   return (
     <section
@@ -54,17 +69,38 @@ export function BeginScreen() {
       <button
         type="button"
         disabled={begin.isPending}
-        onClick={() =>
-          begin.mutate(
-            { batchId: id },
-            { onSuccess: (session) => void navigate(`/cook-sessions/${session.id}`) },
-          )
-        }
+        onClick={() => (unread.length > 0 ? setIsAsked(true) : start())}
         className={`btn min-h-16 text-2xl ${on ? 'btn-outline' : 'btn-primary'}`}
       >
         <Flame aria-hidden className="size-7" />{' '}
         {on ? say('stove.startAnotherPotOfIt') : say('stove.startCooking')}
       </button>
+      {isAsked && unread.length > 0 && (
+        <div role="alert" className="border-l-8 border-secondary pl-4">
+          <p className="text-lg font-bold">
+            {say('stove.linesNotUnderstood', { count: unread.length })}
+          </p>
+          <ul className="list-inside list-disc text-lg">
+            {unread.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+          <p className="text-lg">{say('stove.theyCountForNothing')}</p>
+          <div className="mt-2 flex flex-wrap gap-3">
+            <Link to={`/batches/${id}`} className="btn btn-primary min-h-14 text-lg">
+              {say('stove.fixTheLines')}
+            </Link>
+            <button
+              type="button"
+              disabled={begin.isPending}
+              className="btn min-h-14 border-2 border-base-content text-lg"
+              onClick={start}
+            >
+              {say('stove.startWithoutThem')}
+            </button>
+          </div>
+        </div>
+      )}
     </section>
   );
 }

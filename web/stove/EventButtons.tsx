@@ -1,6 +1,7 @@
 import { type PlainMessageId, say } from '@idle-kettle/words';
 import type { Progress, CookPlan, TemperatureScale } from '@idle-kettle/core';
 import { memo, useState, type FormEvent } from 'react';
+import { oncePressed } from '../ui/oncePressed.ts';
 import { fromScale } from './scale.ts';
 import type { CookLog } from './useCookLog.ts';
 
@@ -136,7 +137,7 @@ export const EventButtons = memo(function EventButtons(props: Props) {
             key={name}
             type="button"
             aria-pressed={progress.onHeat && Math.abs(progress.flame - value) < 0.05}
-            onClick={() => void note('flame', value)}
+            onClick={oncePressed(() => void note('flame', value))}
             className="btn min-h-12 grow border-2 border-base-300 text-lg aria-pressed:btn-secondary"
           >
             {say(name)}
@@ -157,7 +158,7 @@ type DoProps = {
 const Do = ({ name, onPress, off, open }: DoProps) => (
   <button
     type="button"
-    onClick={onPress}
+    onClick={oncePressed(onPress)}
     disabled={off}
     aria-expanded={open}
     className="btn h-auto min-h-14 border-2 border-base-300 px-2 text-lg leading-tight disabled:border-transparent aria-expanded:border-secondary"

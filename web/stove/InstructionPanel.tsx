@@ -1,4 +1,5 @@
 import { say } from '@idle-kettle/words';
+import { oncePressed } from '../ui/oncePressed.ts';
 import { clockInWords, unbroken } from './words.ts';
 import { useState } from 'react';
 import type { Instruction } from './instruction.ts';
@@ -45,7 +46,7 @@ export function InstructionPanel({ instruction, nowMs, mayLeave, onPress, onInst
           type="button"
           data-testid="press"
           data-due={due}
-          onClick={() => (heldBack === null ? onPress() : setAsks(true))}
+          onClick={oncePressed(() => (heldBack === null ? onPress() : setAsks(true)))}
           className={`btn h-auto min-h-16 px-8 text-2xl ${due ? (rings ? 'btn-neutral' : 'btn-secondary') : 'border-2 border-base-content'}`}
         >
           {press}
@@ -53,7 +54,7 @@ export function InstructionPanel({ instruction, nowMs, mayLeave, onPress, onInst
         {instead !== null && (
           <button
             type="button"
-            onClick={() => onInstead(instead.says)}
+            onClick={oncePressed(() => onInstead(instead.says))}
             className="btn h-auto min-h-16 border-2 border-base-300 px-4 text-xl"
           >
             {instead.press}
@@ -70,10 +71,10 @@ export function InstructionPanel({ instruction, nowMs, mayLeave, onPress, onInst
             <button
               type="button"
               className="btn min-h-12 border-2 border-base-content text-lg"
-              onClick={() => {
+              onClick={oncePressed(() => {
                 setAsks(false);
                 onPress();
-              }}
+              })}
             >
               {say('stove.yesItsBoiling')}
             </button>

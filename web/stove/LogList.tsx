@@ -8,7 +8,7 @@ import {
 import { format, isValid } from 'date-fns';
 import { Undo2 } from 'lucide-react';
 import { memo } from 'react';
-import type { KeptEntry } from './keptEntry.ts';
+import { isOfAPage, type KeptEntry } from './keptEntry.ts';
 import type { CookLog } from './useCookLog.ts';
 import { entryInWords } from './words.ts';
 
@@ -24,7 +24,7 @@ type Props = {
 
 /** Everything that was done, the last first; anything can be taken back, and the taking back as well. */
 export const LogList = memo(function LogList({ entries, counted, scale, sizes, note }: Props) {
-  const done = entries.filter(({ kind }) => kind !== 'temperature' && kind !== 'undo').toReversed();
+  const done = entries.filter((entry) => isTyped(entry) && entry.kind !== 'undo').toReversed();
   const standing = new Set(stillStanding(counted).map(nameOf));
   const timely = new Set(counted.map(nameOf));
   const faultOf = (entry: KeptEntry): string | null => {
@@ -81,6 +81,10 @@ export const LogList = memo(function LogList({ entries, counted, scale, sizes, n
     </section>
   );
 });
+
+/** A probe tells its temperature each second, which is drawn as a curve; what a hand writes down is listed. */
+const isTyped = ({ kind, source }: KeptEntry): boolean =>
+  kind !== 'temperature' || isOfAPage(source);
 
 /** `14:05:09`; a moment that no clock can show is said so. */
 const clockOf = (atMs: number): string => (isValid(atMs) ? format(atMs, 'HH:mm:ss') : '?');

@@ -6,6 +6,8 @@ import {
   type PlateOutcome,
 } from '@idle-kettle/core';
 import { PlateDrop } from '../drawings/PlateDrop.tsx';
+import { useEffect, useRef } from 'react';
+import { oncePressed } from '../ui/oncePressed.ts';
 import type { TestKind } from './EventButtons.tsx';
 
 type Props = {
@@ -44,8 +46,16 @@ const OUTCOMES: { readonly [test in TestKind]: readonly string[] } = {
 
 /** A test of the set: its outcomes, drawn where a drawing helps, and what each means. */
 export function Tests({ test, fruit, plate, onOutcome, onLeave }: Props) {
+  const choices = useRef<HTMLElement>(null);
+  // It was asked for at the foot of a long page, and stands at its head.
+  useEffect(() => {
+    choices.current?.scrollIntoView({ block: 'start' });
+    choices.current?.focus({ preventScroll: true });
+  }, [test]);
   return (
     <section
+      ref={choices}
+      tabIndex={-1}
       aria-label={say(TITLES[test])}
       className="min-w-0 rounded-box border-4 border-secondary p-4"
     >
@@ -71,7 +81,7 @@ export function Tests({ test, fruit, plate, onOutcome, onLeave }: Props) {
               key={outcome}
               type="button"
               data-outcome={outcome}
-              onClick={() => onOutcome(outcome)}
+              onClick={oncePressed(() => onOutcome(outcome))}
               className="btn h-auto min-w-0 flex-col items-center gap-1 border-2 border-base-300 p-3 text-left text-lg whitespace-normal"
             >
               {test === 'plate-test' && (

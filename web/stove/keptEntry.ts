@@ -16,7 +16,11 @@ export type KeptEntry = Entry & {
 };
 
 /** A name to write under, which nobody else writes under: each page that is loaded takes a new one. */
-export const newSource = (): string => `browser ${crypto.randomUUID().slice(0, 8)}`;
+export const newSource = (): string => `${PAGE}${crypto.randomUUID().slice(0, 8)}`;
+const PAGE = 'browser ';
+
+/** Whether a page wrote under a name, and no device. */
+export const isOfAPage = (source: string): boolean => source.startsWith(PAGE);
 
 /** Something that was just written down, under a name of its own: no server has it yet. */
 export const newEntry = (cook: string, source: string, seq: number, noted: Noted): KeptEntry => ({

@@ -37,7 +37,7 @@ export const NotFetched = ({ error, again }: { error: Error; again: () => void }
   </Notice>
 );
 
-const Notice = ({ title, children }: { title: string; children: React.ReactNode }) => (
+export const Notice = ({ title, children }: { title: string; children: React.ReactNode }) => (
   <section role="alert" className="mx-auto my-12 max-w-xl rounded-box bg-base-100 p-8">
     <h1 className="mb-2 text-2xl font-bold text-primary">{title}</h1>
     <p className="text-lg">{children}</p>

@@ -52,7 +52,7 @@ test('the range of the jars is in the sizes of the likely packing', () => {
 
 test('a batch for the fridge in words', () => {
   const melon = plan('1 kg diced melon', '500 g sugar');
-  expect(shelfInWords(melon)).toBe('Fridge, 3 weeks');
+  expect(shelfInWords(melon)).toBe('Fridge only, 3 weeks');
   expect(processInWords(melon)).toBe('none');
 });
 

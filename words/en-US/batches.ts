@@ -1,4 +1,13 @@
 export const BATCHES = {
+  'batches.deletedBatches': 'Deleted batches',
+  'batches.loadingDeleted': 'Loading…',
+  'batches.nothingDeleted': 'Nothing was deleted.',
+  'batches.deletedOn': 'Deleted {{day}}',
+  'batches.restoreNamed': 'Restore {{name}}',
+  'batches.isOnTheStove':
+    '“{{name}}” is on the stove. If you delete it, its pot can still be followed under Stove, and the batch can be restored.',
+  'batches.keepIt': 'Keep it',
+  'batches.deleteAnyway': 'Delete anyway',
   'batches.thisBatchCantBePlanned': 'This batch can’t be planned yet. {{value}}',
   'batches.planning': 'Planning…',
   'batches.delete': 'Delete {{name}}',

@@ -1,4 +1,6 @@
 export const SOLVE = {
+  'solve.thereIsOnlyWhatWasMeasured':
+    'That takes {{times}} times what you measured of the first step. Make more of it first, or ask for less.',
   'solve.aCurdIsAsFirm': 'A curd is as firm as its eggs make it.',
   'solve.withNothingAddedAlreadyGives':
     'With nothing added, {{name}} already gives “{{found}}”, stiffer than “{{firmness}}”.',

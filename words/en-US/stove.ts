@@ -1,4 +1,10 @@
 export const STOVE = {
+  'stove.linesNotUnderstood_one': 'One line isn’t understood:',
+  'stove.linesNotUnderstood_other': '{{count}} lines aren’t understood:',
+  'stove.theyCountForNothing':
+    'What isn’t understood counts for nothing: not for the set, the jars or the stop. And it keeps the batch out of the pantry.',
+  'stove.fixTheLines': 'Fix the lines',
+  'stove.startWithoutThem': 'Start without them',
   'stove.theBatch': 'the batch',
   'stove.startCooking': 'Start cooking',
   'stove.onTheStove': '{{name}}, on the stove',

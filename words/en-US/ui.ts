@@ -30,7 +30,7 @@ export const UI = {
   'ui.lessThanOneJar': 'less than one jar',
   'ui.upTo': 'up to {{good}}',
   'ui.pantry': 'Pantry',
-  'ui.fridgeOnly': 'Fridge',
+  'ui.fridgeOnly': 'Fridge only',
   'ui.freezerOnly': 'Freezer',
   'ui.months_one': '{{count}} month',
   'ui.months_other': '{{count}} months',
