@@ -225,7 +225,9 @@ export {
 export {
   BARE_KITCHEN,
   chosenOf,
+  higherKitchen,
   jarsOnHand,
+  loadsInKitchen,
   planInKitchen,
   potAndBurner,
   pretreatmentIn,

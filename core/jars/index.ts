@@ -16,5 +16,6 @@ export {
   type Load,
 } from './jarState.ts';
 export * from './jarTransitions.ts';
+export * from './loads.ts';
 export * from './nextLoad.ts';
 export * from './stockUse.ts';

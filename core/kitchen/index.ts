@@ -10,7 +10,9 @@ export {
 } from './kitchen.ts';
 export {
   chosenOf,
+  higherKitchen,
   jarsOnHand,
+  loadsInKitchen,
   planInKitchen,
   potAndBurner,
   pretreatmentIn,

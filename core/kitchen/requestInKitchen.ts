@@ -1,5 +1,6 @@
 import { HEAT_SOURCES } from '../boil/index.ts';
 import { USUAL_JARS, USUAL_REQUEST, type PlanRequest } from '../evaluate/index.ts';
+import { loadsOf } from '../jars/index.ts';
 import { planBatch, type PlanOutcome } from '../plan/index.ts';
 import type { Pretreatment } from '../pretreatment/index.ts';
 import type { JarSize } from '../yield/index.ts';
@@ -96,3 +97,32 @@ export const planInKitchen = (
   const request = requestInKitchen(formula, kitchen);
   return planBatch(draws === undefined ? request : { ...request, draws });
 };
+
+/** How many loads the likely jars of a plan take in a kitchen's canner; 0 where there are none. */
+export const loadsInKitchen = (
+  jars: readonly { readonly name: string; readonly count: number }[],
+  kitchen: Pick<PlanningKitchen, 'jars'> & { readonly cannerHolds: number | null },
+): number => {
+  const sizes = jarsOnHand(kitchen);
+  return loadsOf(
+    jars.map(({ name, count }) => ({
+      count,
+      volumeMl: sizes.find((size) => size.name === name)?.volumeMl ?? 0,
+    })),
+    kitchen.cannerHolds,
+  );
+};
+
+/**
+ * A kitchen as a batch began in it, and as it is now: higher up a load takes longer, and the longer time counts.
+ * @returns the kitchen to go by, and what its altitude was, m; null where it is no higher than it was
+ */
+export function higherKitchen<K extends Pick<PlanningKitchen, 'altitudeM'>>(
+  began: K,
+  now: Pick<PlanningKitchen, 'altitudeM'> | undefined,
+): { readonly kitchen: K; readonly wasM: number | null } {
+  const [was, is] = [began.altitudeM ?? 0, now?.altitudeM ?? 0];
+  return is > was
+    ? { kitchen: { ...began, altitudeM: is }, wasM: was }
+    : { kitchen: began, wasM: null };
+}

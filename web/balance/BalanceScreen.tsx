@@ -22,7 +22,8 @@ export function BalanceScreen() {
   const batch = useBatch(batchId);
   const recipe = useRecipe(recipeId);
   const failure = failureOf([kitchen, batch, recipe]);
-  if (batchId !== null && isMissing(batch.error)) return <MissingBatch id={batchId} />;
+  if (failure && batchId !== null && isMissing(batch.error))
+    return <MissingBatch id={batchId} {...failure} />;
   if (failure) return <NotFetched {...failure} />;
   if (!kitchen.data || (batchId !== null && !batch.data) || (recipeId !== null && !recipe.data)) {
     return <Loading what={say('balance.theBatch')} />;

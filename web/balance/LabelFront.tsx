@@ -19,7 +19,7 @@ import {
   jarsInWords,
   minutesInWords,
   packingInWords,
-  processInWords,
+  loadsInWords,
   conditionInWords,
   placeInWords,
   unbroken,
@@ -86,7 +86,7 @@ export const LabelFront = memo(function LabelFront(props: Props) {
         {plan.lines.length > 0 && (
           <Figure
             name={say('balance.canner')}
-            value={processInWords(plan)}
+            value={loadsInWords(plan, kitchen)}
             aside={
               process.method === 'none'
                 ? ''

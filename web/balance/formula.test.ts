@@ -134,23 +134,30 @@ test('what is typed in the first step is undone whole', () => {
   expect(formulaReducer(typed, UNDO).draft.settings.before).toBeUndefined();
 });
 
-test('a formula that was worked out anew has what was obtained before as a line, and no before', () => {
-  const request: PlanRequest = {
-    ...USUAL_REQUEST,
-    product: 'jelly',
-    lines: ['963 g crab apple juice', '4 cups sugar'],
-  };
+test('what is done first stays, as much of it as was worked out, with what was measured of it', () => {
   const settings = {
     product: 'jelly',
-    before: { kind: 'extract', lines: ['3 lb crab apples'] },
+    before: { kind: 'extract', lines: ['3 lb crab apples'], brix: 9.5 },
   } as const;
-  const kept = formulaOf(request, {
-    ...settings,
-    before: { ...settings.before, lines: [...settings.before.lines] },
-  });
-  expect(kept).toMatchObject({
-    lines: request.lines,
-    settings: { product: 'jelly', before: null },
+  const request = { ...USUAL_REQUEST, product: 'jelly', lines: ['4 cups sugar'] } as const;
+  expect(formulaOf(request, settings).settings.before).toEqual(settings.before);
+  const more: PlanRequest = {
+    ...request,
+    before: {
+      kind: 'extract',
+      lines: ['6 lb crab apples'],
+      waterG: 800,
+      hours: null,
+      obtainedG: null,
+      obtainedMl: null,
+      brix: 9.5,
+      clot: null,
+    },
+  };
+  expect(formulaOf(more, settings).settings.before).toEqual({
+    ...settings.before,
+    lines: ['6 lb crab apples'],
+    water: 800,
   });
 });
 

@@ -69,14 +69,14 @@ export function JarTaskPanel({ task, nowMs, onPress, large }: Props) {
       )}
       {asking && asks !== null && press !== null && (
         <div role="alert" className="mt-3 border-l-8 border-secondary pl-3">
-          <p className="text-lg font-bold">{asks}</p>
+          <p className="text-lg font-bold">{asks.text}</p>
           <div className="mt-2 flex flex-wrap gap-3">
             <button
               type="button"
               className="btn min-h-12 border-2 border-base-content text-lg"
               onClick={() => setAsking(false)}
             >
-              {say('jars.keepItBoiling')}
+              {asks.no}
             </button>
             <button
               type="button"
@@ -86,7 +86,7 @@ export function JarTaskPanel({ task, nowMs, onPress, large }: Props) {
                 onPress(press);
               })}
             >
-              {say('jars.heatIsOff')}
+              {asks.yes}
             </button>
           </div>
         </div>

@@ -45,7 +45,7 @@ export function Jars({ session, log }: Props) {
     entries,
     now: () => nowMs,
   });
-  const known = useJars(session, standing, pot);
+  const known = useJars(session, standing, pot, kitchen);
   const [sheetOpen, setSheetOpen] = useState<'labels' | 'show' | null>(null);
   const toBoil = known ? toBoilIn(session, kitchen, known.jarPlan) : null;
   const cannerHolds = kitchen?.cannerHolds ?? USUAL_HALF_PINTS;

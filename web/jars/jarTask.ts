@@ -15,6 +15,9 @@ export type Noting = readonly [kind: EntryKind, value: number | null, text: stri
 /** A button: what it says, and what it writes down. */
 export type Press = { readonly label: string; readonly notes: readonly Noting[] };
 
+/** Something that is asked before a press counts: what, and the words of either answer. */
+export type Question = { readonly text: string; readonly yes: string; readonly no: string };
+
 /** One thing that wants doing at the jars, with its clock. */
 export type JarTask = {
   readonly id: string;
@@ -30,8 +33,8 @@ export type JarTask = {
   readonly sinceMs: number | null;
   readonly due: boolean;
   readonly rings: boolean;
-  /** Why the press is asked about first; null where it is not. */
-  readonly asks: string | null;
+  /** What is asked before the press counts, and the two answers; null where nothing is. */
+  readonly asks: Question | null;
   /** Lower comes first. */
   readonly rank: number;
 };
@@ -45,6 +48,8 @@ export type JarsCase = {
   /** When the pot came off for the jars; null where that was not noted. */
   readonly readyAtMs: number | null;
   readonly cannerHolds: number;
+  /** What the kitchen’s altitude was when the batch began, m, where it is higher now; null where it is not. */
+  readonly altitudeWasM: number | null;
   /** Minutes from the flame to the boil of a load. */
   readonly toBoil: (load: Load) => Quantiles;
 };

@@ -34,7 +34,12 @@ function sheetOf(lines: readonly string[], more: Partial<typeof KITCHEN> = {}): 
 const PLUM = sheetOf(['2 kg plums', '1.4 kg sugar']);
 const MELON = sheetOf(['2 kg diced melon', '1 kg sugar']);
 
-function calls(log: JarLog, minute: number, jarPlan = PLUM): readonly JarTask[] {
+function calls(
+  log: JarLog,
+  minute: number,
+  jarPlan = PLUM,
+  altitudeWasM: number | null = null,
+): readonly JarTask[] {
   const progress = jarProgressOf(jarPlan, effectiveEvents(log.entries));
   return jarTasksOf({
     jarPlan,
@@ -43,6 +48,7 @@ function calls(log: JarLog, minute: number, jarPlan = PLUM): readonly JarTask[] 
     nowMs: minute * MIN,
     readyAtMs: 0,
     cannerHolds: 7,
+    altitudeWasM,
     toBoil: () => ({ p10: 8, p50: 12, p90: 18 }),
   });
 }
@@ -98,8 +104,8 @@ describe('what wants doing', () => {
 
   test('heat off before the time is over is asked about, with what is left', () => {
     const log = filled().at(2, 'loaded', '1.1-7', 1).at(5, 'canner-boils', null, 1);
-    expect(first(log, 8)?.asks).toMatch(/^7 minutes are left/);
-    expect(first(log, 14.5)?.asks).toMatch(/^1 minute is left/);
+    expect(first(log, 8)?.asks?.text).toMatch(/^7 minutes are left/);
+    expect(first(log, 14.5)?.asks?.text).toMatch(/^1 minute is left/);
   });
 
   test('a lost boil comes before everything, and says that the whole time begins again', () => {
@@ -180,5 +186,25 @@ describe('what is said aloud', () => {
     expect(texts(10)).toContain('5 minutes to go');
     expect(texts(14)).toContain('1 minute to go');
     expect(texts(15)).toContain('Time’s up. Time’s up: heat off, canner');
+  });
+});
+
+describe('what is asked, and told of the kitchen', () => {
+  test('an empty pot after three jars of many is asked about, and after most of them is not', () => {
+    const after = (jars: string) => {
+      const log = new JarLog().at(0, 'filled', jars);
+      return calls(log, 1).find(({ id }) => id === 'fill')?.asks;
+    };
+    expect(after('1.1-3')?.text).toMatch(/^Only 3 half-pints filled, and about/);
+    expect(after('1.1-6')).toBeNull();
+  });
+
+  test('a kitchen that is higher now says so at every load', () => {
+    const log = new JarLog().closed(0, '1.1-7');
+    const details = calls(log, 1, PLUM, 0).map(({ detail }) => detail);
+    expect(details.join(' ')).toContain('it was 0 ft (0 m) when this batch began');
+    log.at(2, 'loaded', '1.1-7', 1).at(5, 'canner-boils', null, 1);
+    expect(calls(log, 6, PLUM, 0)[0]?.detail).toContain('The longer time counts');
+    expect(calls(log, 6)[0]?.detail).not.toContain('longer time');
   });
 });

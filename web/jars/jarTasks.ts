@@ -1,9 +1,16 @@
 import { say, textOf } from '@idle-kettle/words';
-import { loadTime, nextLoad, spanInWords, type Jar, type JarPlan } from '@idle-kettle/core';
+import {
+  formatVolume,
+  loadTime,
+  nextLoad,
+  spanInWords,
+  type Jar,
+  type JarPlan,
+} from '@idle-kettle/core';
 import { minutesInWords } from '../words/minutes.ts';
-import { call, named, type JarsCase, type JarTask, type Press } from './jarTask.ts';
+import { call, named, type JarsCase, type JarTask, type Press, type Question } from './jarTask.ts';
 import { countedInWords } from './jarWords.ts';
-import { callOfLoad, signsOf } from './loadTasks.ts';
+import { altitudeNote, callOfLoad, signsOf } from './loadTasks.ts';
 import { cooling, lastThings, notSealed } from './sealTasks.ts';
 
 /** Everything that wants doing now, the most pressing first; empty when all is put away. */
@@ -21,6 +28,23 @@ export function jarTasksOf(now: JarsCase): readonly JarTask[] {
   return tasks.sort((a, b) => Number(b.rings) - Number(a.rings) || a.rank - b.rank);
 }
 
+/** Less than this share of what was surely reckoned with is asked about: jars are lost from sight, or the pot is not empty. */
+const FEW = 0.6;
+
+/** Whether the pot can be empty, where far less was filled than was in it. */
+function isItEmpty({ filling, progress, jarPlan }: JarsCase): Question | null {
+  const filledMl = progress.jars.reduce((sum, { holdsMl }) => sum + holdsMl, 0);
+  if (filledMl >= FEW * filling.totalMl.p10) return null;
+  return {
+    text: say('jars.onlySoManyFilled', {
+      filled: countedInWords(jarPlan, progress.jars),
+      cups: formatVolume(filling.totalMl.p50, 'us'),
+    }),
+    yes: say('jars.yesItsEmpty'),
+    no: say('jars.notYetEmpty'),
+  };
+}
+
 /** Whatever was reckoned: what is filled is all there was. */
 const thePotIsEmpty = (): Press => ({
   label: say('jars.thePotIsEmpty'),
@@ -28,7 +52,8 @@ const thePotIsEmpty = (): Press => ({
 });
 
 /** What is left in the pot. */
-function toFill({ filling, progress, readyAtMs }: JarsCase): readonly JarTask[] {
+function toFill(now: JarsCase): readonly JarTask[] {
+  const { filling, progress, readyAtMs } = now;
   const open = progress.jars.filter(({ state }) => state === 'filled');
   const empty = filling.isEmpty || progress.loads.length > 0;
   if (!empty)
@@ -39,6 +64,7 @@ function toFill({ filling, progress, readyAtMs }: JarsCase): readonly JarTask[] 
         title: progress.jars.length === 0 ? say('jars.fillTheJarsNow') : say('jars.keepFilling'),
         detail: say('jars.itSetsInThePot'),
         press: progress.jars.length === 0 ? null : thePotIsEmpty(),
+        asks: isItEmpty(now),
         sinceMs: readyAtMs,
         due: true,
       }),
@@ -74,15 +100,16 @@ function toFridge({ jarPlan, progress }: JarsCase): readonly JarTask[] {
 const weeks = ({ keeping }: JarPlan): string => textOf(spanInWords(keeping.unopened.fridge));
 
 /** Closed jars go into the canner, as many as it takes. */
-function toLoad({ jarPlan, progress, cannerHolds, filling }: JarsCase): readonly JarTask[] {
+function toLoad(now: JarsCase): readonly JarTask[] {
+  const { jarPlan, progress, cannerHolds, filling } = now;
   const { jars, waiting, refused } = nextLoad(jarPlan, progress, cannerHolds);
   if (refused.length > 0) return [notInto(jarPlan, refused)];
   if (jars.length === 0) return [];
   const time = loadTime(jarPlan, sizesOf(jarPlan, jars));
-  const cold: Press = {
-    label: say('jars.intoTheFridgeInstead'),
-    notes: [['to-fridge', null, named(jars)]],
-  };
+  const cold: readonly Press[] = [
+    { label: say('jars.intoTheFridgeInstead'), notes: [['to-fridge', null, named(jars)]] },
+    { label: say('jars.intoTheFreezerInstead'), notes: [['to-freezer', null, named(jars)]] },
+  ];
   const number = Math.max(0, ...progress.loads.map((load) => load.number)) + 1;
   const busy = progress.loads.some(({ state }) => state !== 'out');
   const more = !filling.isEmpty && progress.loads.length === 0;
@@ -94,7 +121,7 @@ function toLoad({ jarPlan, progress, cannerHolds, filling }: JarsCase): readonly
         counted: countedInWords(jarPlan, jars),
         part: busy ? say('jars.anotherCanner') : say('jars.theCanner'),
       }),
-      detail: `${heldBack(jarPlan, waiting)}${
+      detail: `${altitudeNote(now)}${heldBack(jarPlan, waiting)}${
         jarPlan.timedBy.canner === 'steam'
           ? say('jars.onTheRackNotTouching')
           : say('jars.onTheRackNotTouchingIn', {
@@ -102,7 +129,7 @@ function toLoad({ jarPlan, progress, cannerHolds, filling }: JarsCase): readonly
             })
       } ${time.minutes === null ? say('jars.theTimeIsTheOne') : say('jars.itTakes', { minutes: minutesInWords(time.minutes), atIt: signsOf(jarPlan).atIt })}`,
       press: { label: say('jars.jarsAreIn'), notes: [['loaded', number, named(jars)]] },
-      others: [cold],
+      others: cold,
       due: !busy,
     }),
   ];

@@ -115,7 +115,8 @@ export function callOfLoad(now: JarsCase, load: Load): readonly JarTask[] {
             : `${signs.keep} ${time}${inCanner(load)}`,
           detail: over
             ? say('jars.lidOffAwayFromYour')
-            : say('jars.theWholeTimeStartsAgain', {
+            : altitudeNote(now) +
+              say('jars.theWholeTimeStartsAgain', {
                 what,
                 reason: reasonOf(jarPlan),
                 ifLost: signs.ifLost,
@@ -129,10 +130,14 @@ export function callOfLoad(now: JarsCase, load: Load): readonly JarTask[] {
           asks:
             over || left === null
               ? null
-              : say('jars.leftStopNowAndThese', {
-                  minutes: minutesInWords(left),
-                  part: left === 1 ? say('jars.is') : say('jars.are'),
-                }),
+              : {
+                  text: say('jars.leftStopNowAndThese', {
+                    minutes: minutesInWords(left),
+                    part: left === 1 ? say('jars.is') : say('jars.are'),
+                  }),
+                  yes: say('jars.heatIsOff'),
+                  no: say('jars.keepItBoiling'),
+                },
         }),
       ];
     }
@@ -181,6 +186,21 @@ export function callOfLoad(now: JarsCase, load: Load): readonly JarTask[] {
       return [];
   }
 }
+
+/** That the kitchen is higher up than when the batch began, and that the longer time counts; empty where it is not. */
+export const altitudeNote = ({ altitudeWasM, jarPlan }: JarsCase): string =>
+  altitudeWasM === null
+    ? ''
+    : say('jars.altitudeChanged', {
+        was: heightInWords(altitudeWasM),
+        is: heightInWords(jarPlan.timedBy.altitudeM),
+      });
+
+const heightInWords = (m: number): string =>
+  say('jars.height', {
+    feet: Math.round(convert(m, 'm', 'ft')).toLocaleString('en-US'),
+    m: Math.round(m),
+  });
 
 /** Why it takes so long. */
 function reasonOf({ timedBy, altitudeAssumed, stated }: JarPlan): string {

@@ -1,6 +1,7 @@
 import { type CookSession, type Kitchen } from '@idle-kettle/contract';
 import {
   fillingOf,
+  higherKitchen,
   HEAT_SOURCES,
   jarProgressOf,
   jarPlanOf,
@@ -29,26 +30,32 @@ export type KnownJars = {
   /** When the pot came off for the jars, ms on the kitchen’s clock; null where that was not noted. */
   readonly readyAtMs: number | null;
   readonly sizes: readonly string[];
+  /** What the kitchen’s altitude was when the batch began, m, where it is higher now; null where it is not. */
+  readonly altitudeWasM: number | null;
 };
 
 /**
  * The jars of a cook by its log; null where nothing in it can be jarred.
  * @param known the pot as it was followed at the stove; null where it was not
+ * @param kitchen as it is now; absent until it is known
  */
 export function useJars(
   session: CookSession,
   { events, waterBoilsC }: EffectiveLog,
   known: Estimate | null,
+  kitchen: Kitchen | undefined,
 ): KnownJars | null {
   // Only what went in at the stove moves the sheet, which takes long to work out.
   const added = JSON.stringify(events.filter(({ kind }) => kind === 'added'));
+  const { kitchen: higher, wasM: altitudeWasM } = higherKitchen(session.kitchen, kitchen);
+  const { altitudeM } = higher;
   const jarPlan = useMemo(() => {
-    const request = requestInKitchen(session.formula, session.kitchen);
+    const request = requestInKitchen(session.formula, { ...session.kitchen, altitudeM });
     return jarPlanOf(
       waterBoilsC === null ? request : { ...request, waterBoilsC },
       JSON.parse(added) as Entry[],
     );
-  }, [session.formula, session.kitchen, added, waterBoilsC]);
+  }, [session.formula, session.kitchen, altitudeM, added, waterBoilsC]);
   const progress = useMemo(
     () => (jarPlan ? jarProgressOf(jarPlan, events) : null),
     [jarPlan, events],
@@ -67,7 +74,7 @@ export function useJars(
   );
   if (!jarPlan || !progress || !filling) return null;
   const readyAtMs = events.findLast(({ kind }) => kind === 'ready')?.at ?? null;
-  return { jarPlan, progress, filling, readyAtMs, sizes };
+  return { jarPlan, progress, filling, readyAtMs, sizes, altitudeWasM };
 }
 
 /** What the stove knew of the pot’s mass at the end; null for a batch that was not followed there. */

@@ -15,7 +15,7 @@ import { fruitColourOf } from '../ui/fruit.ts';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { actInText, runSheetOf } from '../words/runSheet.ts';
-import { jarsInWords, minutesInWords } from '../ui/words.ts';
+import { jarsInWords, loadsInWords, minutesInWords } from '../ui/words.ts';
 import { usePlan } from '../balance/usePlan.ts';
 import { TICKS, useSaver } from '../balance/useSaver.ts';
 import { held } from './cupboard.ts';
@@ -85,7 +85,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
           <h1 className="text-3xl font-bold text-primary">
             {say('prepare.prepare', { name: batch.name })}
           </h1>
-          <p className="text-lg">{inShort(plan)}</p>
+          <p className="text-lg">{inShort(plan, kitchen)}</p>
         </div>
         <div className="ml-auto flex gap-2 print:hidden">
           <button type="button" className="btn" onClick={() => window.print()}>
@@ -212,18 +212,13 @@ const RunSheet = ({ plan }: { plan: Plan }) => (
   </section>
 );
 
-function inShort(plan: Plan): string {
+function inShort(plan: Plan, kitchen: Kitchen): string {
   const parts = [
     jarsInWords(plan),
     plan.minutes ? say('prepare.onTheStove', { minutes: minutesInWords(plan.minutes) }) : null,
     plan.process.method === 'none'
       ? say('prepare.forTheFridge')
-      : say('prepare.inTheCanner', {
-          part:
-            plan.process.minutes === null
-              ? say('prepare.thePrintedTime')
-              : say('prepare.min', { minutes: plan.process.minutes }),
-        }),
+      : say('prepare.inTheCanner', { part: loadsInWords(plan, kitchen) }),
   ];
   return parts.filter((part) => part !== null).join(' · ');
 }

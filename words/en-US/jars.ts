@@ -1,4 +1,12 @@
 export const JARS = {
+  'jars.intoTheFreezerInstead': 'Into the freezer instead',
+  'jars.altitudeChanged':
+    'This kitchen is set to {{is}} now; it was {{was}} when this batch began. The longer time counts. ',
+  'jars.height': '{{feet}} ft ({{m}} m)',
+  'jars.onlySoManyFilled':
+    'Only {{filled}} filled, and about {{cups}} was expected in the pot. Is it really empty?',
+  'jars.yesItsEmpty': 'Yes, it’s empty',
+  'jars.notYetEmpty': 'Not yet',
   'jars.theJars': 'the jars',
   'jars.removeBubbles': 'Remove bubbles',
   'jars.wipeRims': 'Wipe rims',

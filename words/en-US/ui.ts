@@ -41,6 +41,7 @@ export const UI = {
   'ui.ifProcessedAsPrinted': 'if processed as its formula prints',
   'ui.asPrintedInTheFormula': 'as printed in the formula',
   'ui.min': '{{minutes}} min',
+  'ui.loadsEach': '{{loads}} loads, {{each}} each',
   'ui.counted': '{{what}} ({{count}})',
   'ui.none': 'none',
 } as const;
