@@ -32,7 +32,7 @@ const IsSomething = (): PropertyDecorator => (target, property) =>
     propertyName: String(property),
     validator: {
       validate: (_, found) => {
-        const { lines, settings } = found?.object as Partial<FormulaDto>;
+        const { lines, settings } = (found?.object ?? {}) as Partial<FormulaDto>;
         const texts = [lines, settings?.before?.lines].flatMap((all) =>
           Array.isArray(all) ? (all as readonly unknown[]) : [],
         );

@@ -79,6 +79,7 @@ export {
   PRODUCTS,
   PRODUCT_IDS,
   type Product,
+  productOfTitle,
 } from './method/index.ts';
 export {
   type ActId,
@@ -124,6 +125,8 @@ export {
   type PlanAct,
   type PlanLine,
   type PlanOutcome,
+  fruitGramsOf,
+  goesFirst,
   linesBrought,
   planBatch,
   planLine,

@@ -36,12 +36,12 @@ export const sentencesInCore = () =>
 /** @param {string} file @returns {string[]} */
 const sentencesIn = (file) =>
   nodesOf(file, (node, source) => {
-    if (ts.isTypeNode(node) || ts.isImportDeclaration(node)) return 'skip';
+    if (ts.isTypeNode(node) || ts.isImportDeclaration(node)) return undefined;
     if (
       (ts.isCallExpression(node) || ts.isNewExpression(node)) &&
       NOT_A_MESSAGE.has(node.expression.getText(source))
     )
-      return 'skip';
+      return undefined;
     const said = ts.isStringLiteralLike(node)
       ? node.text
       : ts.isTemplateExpression(node)

@@ -18,7 +18,7 @@ export const filesIn = (folder, endings) =>
 /**
  * What is found in a file, as `file:line: what`.
  * @param {string} file
- * @param {(node: ts.Node, source: ts.SourceFile) => string | null | 'skip'} look says what a node is, null for nothing, and `skip` for nothing in it either
+ * @param {(node: ts.Node, source: ts.SourceFile) => string | null | undefined} look says what a node is, null for nothing, and undefined for nothing in it either
  * @returns {string[]}
  */
 export function nodesOf(file, look) {
@@ -28,7 +28,7 @@ export function nodesOf(file, look) {
   /** @param {ts.Node} node */
   const visit = (node) => {
     const what = look(node, source);
-    if (what === 'skip') return;
+    if (what === undefined) return;
     if (what !== null) {
       const { line } = source.getLineAndCharacterOfPosition(node.getStart(source));
       found.push(`${file}:${line + 1}: ${what}`);

@@ -1,5 +1,5 @@
 import { type LineReading, readLine } from '../parser/index.ts';
-import type { Method } from '../method/index.ts';
+import type { Method, Product } from '../method/index.ts';
 import { readingKitchen } from './readLines.ts';
 import type { PlanRequest } from './request.ts';
 
@@ -7,6 +7,8 @@ import type { PlanRequest } from './request.ts';
 export type Change = {
   readonly drop?: readonly number[];
   readonly add?: readonly string[];
+  /** Made as something else, by whatever method that takes. */
+  readonly product?: Product;
   readonly method?: Method;
   readonly targetSolublesPct?: number;
 };
@@ -16,8 +18,12 @@ export function changed(request: PlanRequest, change: Change): PlanRequest {
   return {
     ...request,
     lines: [...kept(request.lines, change), ...(change.add ?? [])],
-    method: change.method ?? request.method,
-    targetSolublesPct: change.targetSolublesPct ?? request.targetSolublesPct,
+    ...(change.product === undefined
+      ? {
+          method: change.method ?? request.method,
+          targetSolublesPct: change.targetSolublesPct ?? request.targetSolublesPct,
+        }
+      : { product: change.product, method: null, targetSolublesPct: null }),
   };
 }
 

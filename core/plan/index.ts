@@ -5,3 +5,4 @@ export { linesBrought, simmeredWhole } from './linesBrought.ts';
 export * from './plan.ts';
 export { planBatch, evaluatedPlan, type EvaluatedPlan } from './planBatch.ts';
 export { processCaseOf } from './storageOfPlan.ts';
+export { fruitGramsOf, goesFirst } from './goesFirst.ts';

@@ -201,6 +201,8 @@ export type Plan = {
   readonly shelf: Pick<StorageVerdict, 'verdict' | 'months' | 'reasons'> & {
     /** The lines that stand against the pantry, by their place in `lines`, each with its reason. */
     readonly decides: readonly { readonly line: number; readonly text: Text }[];
+    /** Other products that the same lines would be for the pantry as; absent where there are none, or it is open. */
+    readonly as?: readonly Product[];
     /** What would open it, planned again to prove it; absent where there is no safe way, or it is open. */
     readonly way?: { readonly text: Text; readonly change: Change };
   };

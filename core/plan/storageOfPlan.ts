@@ -10,7 +10,7 @@ import {
 } from '../evaluate/index.ts';
 import { solublesPctOf } from '../formula/index.ts';
 import { findIngredient } from '../ingredients/index.ts';
-import { METHODS } from '../method/index.ts';
+import { METHODS, type Product } from '../method/index.ts';
 import type { LineReading } from '../parser/index.ts';
 import {
   isSauceLike,
@@ -92,10 +92,32 @@ export function shelfInPlan(
   return {
     ...verdict,
     decides: decides.flatMap(({ row, text }) => at(row).map((line) => ({ line, text }))),
+    ...asOtherProducts(worked, verdict, readings),
     ...(way !== null && opensPantry(worked, change, readings)
       ? { way: { text: way.text, change } }
       : {}),
   };
+}
+
+/** Products whose own rules may let through what another’s do not. */
+const OTHERS: readonly Product[] = ['marmalade', 'conserve', 'pepper-jelly', 'infusion-jelly'];
+
+/** Which other products a refused batch would be for the pantry as, judged again to prove it. */
+function asOtherProducts(
+  { request }: Evaluation,
+  { verdict }: Pick<StorageVerdict, 'verdict'>,
+  readings: readonly LineReading[],
+): Pick<Plan['shelf'], 'as'> {
+  if (verdict === 'pantry' || request.storeIn !== null) return {};
+  const as = OTHERS.filter((product) => {
+    if (product === request.product) return false;
+    const other = evaluate(
+      { ...request, product, method: null, targetSolublesPct: null, draws: 0 },
+      readings,
+    );
+    return shelfOf(other, timeOf(other)).verdict === 'pantry';
+  });
+  return as.length === 0 ? {} : { as };
 }
 
 /** Whether the batch with a change made, worked out again, is for the pantry. */

@@ -1,55 +1,34 @@
-import { say, textOf } from '@idle-kettle/words';
+import { say } from '@idle-kettle/words';
 import { isSomething, type Batch, type Kitchen } from '@idle-kettle/contract';
-import {
-  PRETREATMENT_FACTS,
-  findIngredient,
-  type PretreatmentKind,
-  type Caution,
-  type Change,
-  type GaugeId,
-  type Plan,
-  type PlanLine,
-  type PlanRequest,
-  jarsOnHand,
-  type Formula,
-} from '@idle-kettle/core';
-import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { type Caution, type Plan, jarsOnHand, type Formula } from '@idle-kettle/core';
+import { useCallback, useEffect, useMemo } from 'react';
+import { useDeepCompareMemoize } from 'use-deep-compare-effect';
 import { Link } from 'react-router';
 import { Dipsticks } from '../drawings/Dipsticks.tsx';
 import { JarRow } from '../drawings/JarRow.tsx';
 import { fruitColourOf, suggestedName } from '../ui/fruit.ts';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
-import { planner } from '../workers/planner.ts';
 import { isBareFruit } from './bareFruit.ts';
 import { BatchLabel } from './BatchLabel.tsx';
 import { Cautions, Impossible, Split } from './Cautions.tsx';
 import { Conflict } from './Conflict.tsx';
 import { isCrowded } from './crowded.ts';
-import { formulaOf, formulaReducer, written } from './formula.ts';
 import { PretreatmentPanel } from './PretreatmentPanel.tsx';
 import { FoldedLines } from './FoldedLines.tsx';
-import { handOverHistory, historyOf, keepHistory } from './history.ts';
 import { HistoryBar } from './HistoryBar.tsx';
 import { LinesEditor } from './LinesEditor.tsx';
 import { NotSaved } from './NotSaved.tsx';
-import { readPasted } from './pasted.ts';
 import { Diagnosis } from './Diagnosis.tsx';
 import { SaveState } from './SaveState.tsx';
 import { SettingsBar } from './SettingsBar.tsx';
 import { MOST_NAME_CHARS } from './saverState.ts';
+import { useFormula } from './useFormula.ts';
+import { useFormulaQuestions } from './useFormulaQuestions.ts';
 import { usePlan } from './usePlan.ts';
-import { useAsk } from './useSlowQuestion.ts';
 import { useSaver } from './useSaver.ts';
 import { StartingPoints } from './StartingPoints.tsx';
 import { Workbench } from './Workbench.tsx';
 import { SuggestFormula } from './SuggestFormula.tsx';
-
-/** Quiet after which an edit is over, ms. */
-const PAUSE_MS = 1500;
-
-/** Fields whose text has an undo of its own. */
-const OWN_TEXT =
-  'textarea, input:not([data-line]):not([type=range]):not([type=checkbox]):not([type=radio])';
 
 type Props = {
   readonly kitchen: Kitchen;
@@ -58,27 +37,14 @@ type Props = {
   readonly from: (Formula & { readonly name: string }) | null;
 };
 
-const NOTHING_DECIDES: Plan['shelf']['decides'] = [];
-
 /** The Balance screen of one batch, saved or new. */
 export function Balance({ kitchen, saved, from }: Props) {
   const id = saved?.id ?? null;
   const saving = useSaver(saved, from);
   const { saver } = saving;
-  const [state, dispatch] = useReducer(formulaReducer, saver.first, (first) =>
-    historyOf(id, first),
-  );
-  const [notice, setNotice] = useState<string | null>(null);
-
+  const { state, dispatch, formula, set, onChange, onNamed } = useFormula(id, saver);
   const { draft } = state;
   const { name } = draft;
-  const linesKey = JSON.stringify(written(draft.lines));
-  const settingsKey = JSON.stringify(draft.settings);
-  const settings = useMemo(() => JSON.parse(settingsKey) as Formula['settings'], [settingsKey]);
-  const formula = useMemo(
-    (): Formula => ({ lines: JSON.parse(linesKey) as string[], settings }),
-    [linesKey, settings],
-  );
   const { plan, settled, settledOf, faults, rough, failing } = usePlan(formula, kitchen);
   const stale = faults.length > 0;
   const fruit = fruitColourOf(plan);
@@ -86,155 +52,26 @@ export function Balance({ kitchen, saved, from }: Props) {
   useEffect(() => {
     saver.write({ name, ...formula }, finalName, !stale);
   }, [saver, name, formula, finalName, stale]);
-  // What was saved stands again, or what somebody else saved.
-  useEffect(() => {
-    return saver.onShow((batch) => {
-      dispatch({ type: 'load', formula: batch });
-    });
-  }, [saver]);
-
-  useEffect(() => {
-    keepHistory(id, state);
-  }, [id, state]);
-  useEffect(() => {
-    return saver.onSaved((batch, isNew) => {
-      if (isNew && id === null) handOverHistory(batch.id, batch.name);
-    });
-  }, [saver, id]);
-  // A pause ends an edit: what is typed after it is taken back by itself.
-  useEffect(() => {
-    if (state.typing === null) return undefined;
-    const timer = setTimeout(() => dispatch({ type: 'pause' }), PAUSE_MS);
-    return () => clearTimeout(timer);
-  }, [state.typing, draft]);
-
-  useEffect(() => {
-    function onKey(event: KeyboardEvent) {
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
-      // A text that is no line of the formula takes its own typing back.
-      if (event.target instanceof Element && event.target.matches(OWN_TEXT)) return;
-      event.preventDefault();
-      dispatch({ type: event.shiftKey ? 'redo' : 'undo' });
-    }
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, []);
-
-  const take = useCallback(
-    (request: PlanRequest | null, did: string) => {
-      if (request === null) {
-        setNotice(say('balance.fixTheHighlightedLinesFirst'));
-        return;
-      }
-      setNotice(null);
-      dispatch({ type: 'take', formula: formulaOf(request, settings), did });
-    },
-    [settings],
-  );
-  const set = useCallback(
-    (next: Formula['settings'], did: string, typing?: string) =>
-      dispatch({ type: 'set', settings: next, did, ...(typing === undefined ? {} : { typing }) }),
-    [],
-  );
-
   const sizes = useMemo(() => jarsOnHand(kitchen), [kitchen]);
-  const latest = useRef({ take });
-  useEffect(() => {
-    latest.current = { take };
-  });
-  const { onAsk, unanswered } = useAsk(formula);
-  const onTurn = useCallback(
-    (gauge: GaugeId, value: number) =>
-      onAsk(
-        (now) => planner.ask((of) => of.turn(now, kitchen, gauge, value)),
-        (request) => latest.current.take(request, say('balance.changed', { gauge })),
-      ),
-    [kitchen, onAsk],
-  );
-
-  const [working, setWorking] = useState(false);
-  /** A formula for the fruit that is written, or for that of a line. */
-  const workOut = useCallback(
-    (line: string | null) => {
-      setWorking(true);
-      onAsk(
-        (now) =>
-          planner.ask((of) => of.workOut(line === null ? now : { ...now, lines: [line] }, kitchen)),
-        (found) => {
-          if (found.outcome === 'found') {
-            latest.current.take(found.request, say('balance.suggestedAFormula'));
-            return;
-          }
-          setNotice(textOf(found.faults.map(({ message }) => message)));
-          // What was not understood is asked about where it stands.
-          if (line !== null) dispatch({ type: 'paste', index: 0, lines: [line] });
-        },
-        () => setWorking(false),
-      );
-    },
-    [kitchen, onAsk],
-  );
-  const workOutWritten = useCallback(() => workOut(null), [workOut]);
-
   const isJelly = draft.settings.product === 'jelly';
   const reading = useMemo(() => ({ ...kitchen, extractsJuice: isJelly }), [kitchen, isJelly]);
-  const onPaste = useCallback((index: number, text: string) => {
-    const pasted = readPasted(text);
-    if (!pasted.ok) return setNotice(pasted.message);
-    setNotice(
-      pasted.rest.length === 0
-        ? null
-        : say('balance.skipped', {
-            slice: pasted.rest.slice(0, 3).join(' · ').slice(0, 160),
-            part: pasted.rest.length > 3 ? ' …' : '',
-          }),
-    );
-    dispatch({
-      type: 'paste',
-      index,
-      lines: pasted.lines,
-      name: pasted.name.slice(0, MOST_NAME_CHARS),
-    });
-  }, []);
-
-  const decides = useSameDecides(plan);
+  // The same list for as long as it says the same, so that lines need not be drawn anew for every plan.
+  const decides = useDeepCompareMemoize(plan?.shelf.decides ?? NOTHING_DECIDES);
   const blank = draft.lines.length - 1;
+  const {
+    notice,
+    take,
+    onTurn,
+    workOut,
+    workOutWritten,
+    working,
+    onPaste,
+    onSplit,
+    startFirst,
+    onAsk,
+    unanswered,
+  } = useFormulaQuestions({ formula, kitchen, plan, settled, dispatch });
   const bringIn = useCallback((text: string) => onPaste(blank, text), [onPaste, blank]);
-  const onSplit = useCallback(
-    (pots: number) =>
-      onAsk(
-        (now) =>
-          planner.ask((of) => of.solve(now, kitchen, { fruitG: fruitGrams(settled) / pots })),
-        (found) => {
-          if (found.outcome === 'solved')
-            latest.current.take(found.request, say('balance.splitIntoPots', { pots }));
-        },
-      ),
-    [kitchen, settled, onAsk],
-  );
-
-  /** What comes first, with the whole fruit of the pot moved into it. */
-  const startFirst = useCallback(
-    (kind: PretreatmentKind) => {
-      const goes = (index: number) => goesFirst(kind, plan?.lines[index]);
-      const lines = formula.lines.filter((_, index) => goes(index));
-      dispatch({
-        type: 'take',
-        formula: {
-          lines: formula.lines.filter((_, index) => !goes(index)),
-          settings: { ...settings, before: { kind, lines } },
-        },
-        did: say('balance.firstStep', { name: PRETREATMENT_FACTS[kind].name }),
-      });
-    },
-    [formula, plan, settings],
-  );
-
-  const onChange = useCallback(
-    (change: Change, did: string) => dispatch({ type: 'change', change, did }),
-    [],
-  );
-
   const stops = useMemo(
     () => (stale ? NOTHING_TO_MIND : (settled?.cautions ?? NOTHING_TO_MIND)).filter(isStop),
     [stale, settled],
@@ -415,7 +252,7 @@ export function Balance({ kitchen, saved, from }: Props) {
                   aria-label={say('balance.batchName')}
                   value={name}
                   onChange={({ target }) => dispatch({ type: 'name', text: target.value })}
-                  onBlur={() => dispatch({ type: 'pause' })}
+                  onBlur={onNamed}
                   placeholder={suggestedName(plan)}
                   maxLength={MOST_NAME_CHARS}
                   className="input input-ghost -ml-2 h-auto w-full px-2 py-0.5 text-xl font-bold text-primary"
@@ -430,30 +267,11 @@ export function Balance({ kitchen, saved, from }: Props) {
   );
 }
 
-/** What decides the shelf, the same list for as long as it says the same, so that lines need not be drawn anew for every plan. */
-function useSameDecides(plan: Plan | null): Plan['shelf']['decides'] {
-  const key = JSON.stringify(plan?.shelf.decides ?? NOTHING_DECIDES);
-  return useMemo(() => JSON.parse(key) as Plan['shelf']['decides'], [key]);
-}
-
 /** More than these fill the room under eight lines. */
 const MANY_REMEDIES = 2;
+
+const NOTHING_DECIDES: Plan['shelf']['decides'] = [];
 
 const NOTHING_TO_MIND: Plan['cautions'] = [];
 
 const isStop = ({ level }: Caution): boolean => level === 'stop';
-
-/** Whether a line of the pot is of what comes first: whole fruit, and what it is softened in; herbs in an infusion. */
-function goesFirst(kind: PretreatmentKind, line: PlanLine | undefined): boolean {
-  const row = line?.ingredient === undefined ? null : findIngredient(line.ingredient);
-  if (!row) return false;
-  if (row.kind === 'water') return true;
-  return kind === 'infuse'
-    ? row.kind === 'seasoning'
-    : row.kind === 'fruit' && line?.state !== 'juice';
-}
-
-/** Grams of fruit in a batch, from its share of what is left at the stop. */
-const fruitGrams = (plan: Plan | null): number =>
-  ((plan?.finish?.fruitPer100g ?? 0) * ((plan?.start?.massG ?? 0) - (plan?.finish?.steamG ?? 0))) /
-  100;

@@ -4,6 +4,7 @@ import type { Kitchen } from '@idle-kettle/contract';
 import {
   formatTemperature,
   formatVolume,
+  PRODUCTS,
   type Caution as Told,
   type Change,
   type Plan,
@@ -149,6 +150,18 @@ function Shelf({
           ))}
         </ul>
       )}
+      {plan.shelf.as?.map((product) => (
+        <button
+          key={product}
+          type="button"
+          className="btn btn-outline btn-xs w-fit max-md:btn-sm"
+          onClick={() =>
+            onChange({ product }, say('balance.product2', { name: PRODUCTS[product].name }))
+          }
+        >
+          {say('balance.asOtherProduct', { name: PRODUCTS[product].name })}
+        </button>
+      ))}
       {way && (
         <WayBack
           text={textOf(way.text)}

@@ -235,12 +235,13 @@ const still = (
 
 /** A remedy’s change counts lines as they were planned: those that are written. */
 function afterChange({ name, lines, settings }: FormulaDraft, change: Change): FormulaDraft {
-  const { method, targetSolublesPct } = change;
+  const { product, method, targetSolublesPct } = change;
   return {
     name,
     lines: ready(changedLines(written(lines), change)),
     settings: {
       ...settings,
+      ...(product === undefined ? {} : { product, method: null, targetSolublesPct: null }),
       ...(method === undefined ? {} : { method }),
       ...(targetSolublesPct === undefined ? {} : { targetSolublesPct }),
     },

@@ -1,4 +1,5 @@
 export const BALANCE = {
+  'balance.asOtherProduct': 'As {{name}}: pantry',
   'balance.wasDeleted': '“{{name}}” was deleted',
   'balance.itIsKept': 'Nothing of it is lost.',
   'balance.orFreezer': 'or freezer, 12 months',
