@@ -32,6 +32,8 @@ export type StageTaken = {
   readonly endMin: number;
   readonly tempC: number;
   readonly massG: number;
+  /** How many moments of the trace are of it and of what was before it: the next is after what the next stage adds. */
+  readonly traced: number;
 };
 
 /** How a cook went, from cold to its end. */
@@ -83,6 +85,7 @@ export function simulateCook(start: Contents, setting: CookSetting): Cook {
       endMin: now.t / 60,
       tempC: now.tempC,
       massG: massOf(now.batch),
+      traced: trace.length,
     });
     ended = taken.ended;
     if (ended !== 'done') break;

@@ -34,8 +34,7 @@ export function drawOf(
 ): Draw {
   const powerW = cookPlan.setting.netPowerW * Math.exp(parameters[0]);
   const offsetK = parameters[2];
-  const stages = [...past, ...ahead];
-  if (stages.length === 0) {
+  if (past.length === 0 && ahead.length === 0) {
     const contents = firstWith(cookPlan, parameters);
     const now = {
       minute,
@@ -46,11 +45,13 @@ export function drawOf(
     };
     return { now, past: [], offsetK, powerW, leftMin: null, trace: [now] };
   }
-  const cook = cookWith(cookPlan, parameters, stages);
+  const cook = cookWith(cookPlan, parameters, [...past, ...ahead]);
   const end = cook.stages.at(-1)?.endMin ?? 0;
+  // What is to go in next is not in yet, though it goes in at this very minute if the sheet is followed.
+  const gone = cook.trace.slice(0, Math.max(1, cook.stages[past.length - 1]?.traced ?? 1));
   return {
-    now: traceAt(cook.trace, minute),
-    past: cook.trace.filter((moment) => moment.minute <= minute),
+    now: traceAt(gone, minute),
+    past: gone.filter((moment) => moment.minute <= minute),
     offsetK,
     powerW,
     leftMin: cook.outcome === 'reached' && ahead.length > 0 ? Math.max(0, end - minute) : null,

@@ -181,3 +181,21 @@ describe('the fit', () => {
     expect(fitPosterior(residuals, [0.25, 0.06, 0.15, 0.3, 0.08]).mean[0]).toBeCloseTo(0.2, 1);
   });
 });
+
+describe('an addition that is not in the log', () => {
+  const damson = sheetFor(['2 kg damsons', '300 mL water', '1.4 kg sugar']);
+  const waiting = [entry(0, 'lit'), entry(12, 'rolling'), entry(22, 'softened')];
+  const at = (second: number, log = waiting) =>
+    estimate(damson, log, second * 1000, { calibrated: false });
+
+  test('is never counted, second for second, however long it is waited for', () => {
+    for (let second = 22 * 60 + 1; second < 26 * 60; second += 1)
+      expect(at(second).solublesPct.p90).toBeLessThan(20);
+  });
+
+  test('is counted from the moment that it is', () => {
+    const added = [...waiting, entry(26, 'added', 1400, AS_PLANNED)];
+    expect(at(26 * 60 - 1, added).solublesPct.p90).toBeLessThan(20);
+    expect(at(26 * 60 + 1, added).solublesPct.p10).toBeGreaterThan(40);
+  });
+});

@@ -494,6 +494,37 @@ describe('batches', () => {
     expect(taken).toBeGreaterThan(25);
   });
 
+  test('what was deleted is listed, the last first, until it is restored', async () => {
+    const make = async (name: string) => {
+      const { id } = body<Batch>(
+        await api()
+          .post('/api/batches')
+          .send({ ...PLUM, name }),
+      );
+      await api().delete(`/api/batches/${id}`).expect(204);
+      return id;
+    };
+    const [first, last] = [await make('First'), await make('Last')];
+    const listed = async () =>
+      body<{ id: string; name: string }[]>(await api().get('/api/batches/deleted').expect(200));
+    expect((await listed()).slice(0, 2)).toMatchObject([
+      { id: last, name: 'Last' },
+      { id: first, name: 'First' },
+    ]);
+    await api().post(`/api/batches/${last}/restore`).expect(200);
+    expect((await listed()).map(({ id }) => id)).not.toContain(last);
+  });
+
+  test('the first step alone is something to be kept; nothing at all is not', async () => {
+    const before = { kind: 'extract', lines: ['3 lb crab apples'] };
+    const jelly = { name: 'Jelly', lines: [], settings: { product: 'jelly', before } };
+    expect(body<Batch>(await api().post('/api/batches').send(jelly).expect(201)).lines).toEqual([]);
+    await api()
+      .post('/api/batches')
+      .send({ ...jelly, settings: { before: { ...before, lines: ['  '] } } })
+      .expect(400);
+  });
+
   test('a save against putting away is one or the other', async () => {
     for (let round = 0; round < 4; round += 1) {
       const { id } = await create();

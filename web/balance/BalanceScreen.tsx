@@ -9,6 +9,7 @@ import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { Balance } from './Balance.tsx';
 import { MissingBatch } from './MissingBatch.tsx';
+import { screenOf } from './newBatch.ts';
 
 const NEW = 'new';
 
@@ -33,7 +34,7 @@ export function BalanceScreen() {
     recipe.data?.versions.find((found) => found.number === number) ?? recipe.data?.versions[0];
   return (
     <Balance
-      key={`${id}${search.toString()}`}
+      key={screenOf(batchId, recipeId === null ? '' : `${recipeId} ${number}`)}
       kitchen={kitchen.data}
       saved={batch.data ?? null}
       from={recipe.data && version ? { ...version, name: recipe.data.name } : null}

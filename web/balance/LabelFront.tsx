@@ -21,6 +21,7 @@ import {
   minutesInWords,
   packingInWords,
   loadsInWords,
+  processInWords,
   conditionInWords,
   placeInWords,
   unbroken,
@@ -87,18 +88,8 @@ export const LabelFront = memo(function LabelFront(props: Props) {
         {plan.lines.length > 0 && (
           <Figure
             name={say('balance.canner')}
-            value={loadsInWords(plan, kitchen)}
-            aside={
-              process.method === 'none'
-                ? ''
-                : say('balance.inOfHeadspace', {
-                    part:
-                      kitchen.altitudeM === null && kitchen.waterBoilsC === null
-                        ? say('balance.atSeaLevel')
-                        : '',
-                    headspace: headspaceInWords(process.headspaceMm, kitchen.units),
-                  })
-            }
+            value={processInWords(plan)}
+            aside={process.method === 'none' ? '' : beside(plan, kitchen)}
             brief
             testId="process"
           />
@@ -251,3 +242,14 @@ const lidInWords = ({ onMin, offMin }: NonNullable<Plan['lid']>): string =>
     part:
       offMin < 6 ? say('balance.untilDone') : say('balance.withItOff', { hours: hours(offMin) }),
   });
+
+/** `2 loads, 10 min each`; for one load the headspace, and where it is timed for if nobody said. */
+function beside(plan: Plan, kitchen: Kitchen): string {
+  const loads = loadsInWords(plan, kitchen);
+  if (loads !== processInWords(plan)) return loads;
+  return say('balance.inOfHeadspace', {
+    part:
+      kitchen.altitudeM === null && kitchen.waterBoilsC === null ? say('balance.atSeaLevel') : '',
+    headspace: headspaceInWords(plan.process.headspaceMm, kitchen.units),
+  });
+}

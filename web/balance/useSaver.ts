@@ -5,6 +5,7 @@ import { useAdoptBatch } from '../api/batches.ts';
 import { wallClock } from '../api/clock.ts';
 import { request } from '../api/request.ts';
 import type { DraftStorage } from './draft.ts';
+import { born } from './newBatch.ts';
 import { Saver } from './saver.ts';
 import type { Content, SaverState } from './saverState.ts';
 
@@ -41,6 +42,7 @@ export function useSaver(
   );
   const onSaved = useEffectEvent((batch: Batch, isNew: boolean) => {
     taken(batch);
+    if (isNew && saved === null) born(batch.id);
     if (isNew) void navigate(`/batches/${batch.id}`, { replace: true });
   });
   useEffect(() => {

@@ -65,7 +65,9 @@ export function useAttention(rings: boolean): {
     if (!rings) return undefined;
     const call = () => {
       if (ways.sound && can.sound) bell.ring();
-      if (ways.shake && can.shake) navigator.vibrate([300, 150, 300]);
+      // A page that nobody has touched yet may not shake.
+      if (ways.shake && can.shake && navigator.userActivation.hasBeenActive)
+        navigator.vibrate([300, 150, 300]);
     };
     call();
     const timer = setInterval(call, AGAIN_MS);

@@ -1,0 +1,121 @@
+import type { Page } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { expect } from './kitchen.ts';
+import type { KettleServer } from './kettleServer.ts';
+
+const MINUTE_MS = 60_000;
+/** Nobody presses oftener than this before something is wrong. */
+const MOST_PRESSES = 60;
+
+/** What a cook says of the place, in the first minute. */
+export type Place = { readonly altitude: string; readonly units?: RegExp };
+
+/** Sets an empty kitchen up, by its three steps. */
+export async function settleIn(page: Page, kettle: KettleServer, place: Place): Promise<void> {
+  await page.goto(kettle.address);
+  await page.getByLabel('Altitude', { exact: true }).fill(place.altitude);
+  await page.getByRole('button', { name: 'Next' }).click();
+  if (place.units) await page.getByRole('radio', { name: place.units }).check();
+  await page.getByRole('button', { name: 'Next' }).click();
+  await page.getByRole('button', { name: 'Finish' }).click();
+  await expect(page.getByRole('heading', { name: 'Where is your kitchen?' })).toBeHidden();
+}
+
+/** Lets time go by that a cook would wait for, and looks at the page again. */
+async function wait(page: Page, kettle: KettleServer, minutes: number): Promise<void> {
+  await kettle.letGoBy(minutes * MINUTE_MS);
+  await page.reload();
+}
+
+/** Cooks what is on the stove as the next instruction says, from the burner to the jars. */
+export async function cook(page: Page, kettle: KettleServer): Promise<void> {
+  await page.getByTestId('press').waitFor();
+  for (let presses = 0; presses < MOST_PRESSES; presses += 1) {
+    if (/\/jars$/.test(page.url())) return;
+    const outcome = page.locator('button[data-outcome]').last();
+    const boils = page.getByTestId('held-back').getByRole('button').first();
+    if (await outcome.isVisible()) await outcome.click();
+    else if (await boils.isVisible()) await boils.click();
+    else if (await page.getByTestId('clock').isVisible()) {
+      await wait(page, kettle, 12);
+      await page.getByTestId('press').click();
+    } else {
+      // The last of them leads to the jars, where another button may stand by then, or none.
+      await page
+        .getByTestId('press')
+        .click({ timeout: 3000 })
+        .catch(() => undefined);
+    }
+    await page.waitForTimeout(200);
+  }
+  throw new Error(`After ${MOST_PRESSES} presses the pot is not in jars`);
+}
+
+/** Fills, closes and processes, or chills, as the next instruction says, until the jars want labels. */
+export async function putUp(page: Page, kettle: KettleServer): Promise<void> {
+  const next = page.getByTestId('next-call');
+  await next.waitFor();
+  for (let presses = 0; presses < MOST_PRESSES; presses += 1) {
+    const call = (await next.getAttribute('data-call')) ?? 'done';
+    if (call === 'label' || call === 'done') return;
+    if (call === 'fill') await fill(page);
+    else if (call === 'close') await close(page);
+    else if (call === 'press')
+      await page
+        .getByRole('button', { name: /sealed$/i })
+        .first()
+        .click();
+    else if (call === 'cool') await wait(page, kettle, 14 * 60);
+    else if (/-timed$/.test(call)) {
+      await wait(page, kettle, 61);
+      await page.getByTestId('press').click();
+    } else if (/-resting$/.test(call)) {
+      await wait(page, kettle, 6);
+      await page.getByTestId('press').click();
+    } else await page.getByTestId('press').click();
+    await page.waitForTimeout(150);
+  }
+  throw new Error(`After ${MOST_PRESSES} presses the jars are not done`);
+}
+
+/** Fills all the jars there are of the first size, and says that the pot is empty. */
+async function fill(page: Page): Promise<void> {
+  const row = page.getByTestId('row-1');
+  const all = row.getByRole('button', { name: /^All \d+$/ });
+  const one = row.getByRole('button', { name: 'One filled' });
+  if (await all.isVisible()) await all.click();
+  else if (await page.getByRole('button', { name: 'The pot is empty' }).first().isVisible()) {
+    await page.getByRole('button', { name: 'The pot is empty' }).first().click();
+    const sure = page.getByRole('button', { name: 'Yes, it’s empty' });
+    if (await sure.isVisible()) await sure.click();
+  } else await one.click();
+}
+
+/** Closes what is open of every size. */
+async function close(page: Page): Promise<void> {
+  for (const step of ['Remove bubbles', 'Wipe rims', 'Lids on', 'Bands fingertip-tight'])
+    for (const button of await page.getByRole('button', { name: step }).all())
+      if (await button.isEnabled()) await button.click();
+}
+
+/** The words of the labels that are printed, read back from their file. */
+export async function labels(page: Page): Promise<string> {
+  await page.getByRole('button', { name: 'Labels…' }).click();
+  await expect(page.locator('canvas[data-drawn=true]')).toBeVisible();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Download' }).click(),
+  ]);
+  await page.keyboard.press('Escape');
+  return execFileSync('pdftotext', ['-layout', await file.path(), '-'], { encoding: 'utf8' });
+}
+
+/** Saves what is written, and goes with it to the stove. */
+export async function toTheStove(page: Page): Promise<void> {
+  const save = page.getByRole('button', { name: 'Save batch' });
+  if (await save.isVisible()) await save.click();
+  await expect(page.getByTestId('save-state')).toContainText('Saved');
+  await page.getByRole('link', { name: 'Stove', exact: true }).last().click();
+  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await page.waitForURL(/\/cook-sessions\/[^/]+$/);
+}
