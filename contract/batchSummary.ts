@@ -4,6 +4,7 @@ import {
   type Fault,
   type Ingredient,
   type Plan,
+  type Storage,
 } from '@idle-kettle/core';
 
 /** What the label of a batch shows of its plan. */
@@ -22,6 +23,9 @@ export type PlanSummary = {
 /** How far a batch has come: from the written formula to where it is kept. */
 export type BatchState = 'planned' | 'on the stove' | 'in jars' | 'done';
 
+/** How many jars of a batch are where; none of them left out. */
+export type JarPlaces = { readonly [place in Storage]: number };
+
 /** A batch as a list of them tells it. */
 export type BatchSummary = {
   readonly id: string;
@@ -36,6 +40,8 @@ export type BatchSummary = {
   readonly since: string;
   /** The cook that is or was the last of it; null for none. */
   readonly sessionId: string | null;
+  /** Where the jars of that cook are, as its log says; null while it does not. */
+  readonly jarPlaces: JarPlaces | null;
   readonly createdAt: string;
   readonly updatedAt: string;
 };
@@ -93,6 +99,7 @@ export type LastCookSession = {
   readonly id: string;
   readonly startedAt: Date;
   readonly endedAt: Date | null;
+  readonly jarPlaces: JarPlaces | null;
 };
 
 /**
@@ -104,9 +111,15 @@ export function progressOf(
   updatedAt: Date,
   session: LastCookSession | null,
   doneAt: Date | null,
-): Pick<BatchSummary, 'state' | 'since' | 'sessionId'> {
+): Pick<BatchSummary, 'state' | 'since' | 'sessionId' | 'jarPlaces'> {
   const sessionId = session?.id ?? null;
-  const at = (state: BatchState, since: Date) => ({ state, since: since.toISOString(), sessionId });
+  const jarPlaces = session?.jarPlaces ?? null;
+  const at = (state: BatchState, since: Date) => ({
+    state,
+    since: since.toISOString(),
+    sessionId,
+    jarPlaces,
+  });
   if (doneAt !== null && (session === null || session.startedAt <= doneAt))
     return at('done', doneAt);
   if (session === null) return at('planned', updatedAt);

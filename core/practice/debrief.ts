@@ -11,6 +11,7 @@ import {
   type SetClass,
 } from '../gel/index.ts';
 import { fruitCookOf, METHODS } from '../method/index.ts';
+import { formatTemperature } from '../quantity/index.ts';
 import {
   plannedAddition,
   momentsOf,
@@ -84,6 +85,14 @@ export type Debrief = {
 
 /** Solids off the aim that cost all of the points for stopping, %. */
 const WORST_PCT = 8;
+/** Cooler than the stop by this much is still at it, K: a stir and a lifted probe. */
+const COOL_K = 1.5;
+/** Cooler by this much costs all of the points for stopping, K. */
+const WORST_K = 10;
+
+/** `212.0 °F (100.0 °C)`: whose kitchen it is is not known here. */
+const inBothScales = (c: number): string =>
+  `${formatTemperature(c, 'F')} (${formatTemperature(c, 'C')})`;
 /** What has set; how stiff is the formula's doing, and the stop is judged by itself. */
 const SETS: ReadonlySet<SetClass> = new Set(['soft', 'firm', 'slices']);
 /** More minutes than this without stirring, on the boil, scorches. */
@@ -133,19 +142,37 @@ export function debriefOf(
           }),
     );
   }
+  const coldBy = cookPlan.stopC - truth.tempC;
+  const isLit = events.some(({ kind }) => kind === 'lit');
+  if (!isLit) missed.push(message('practice.youNeverLitTheBurner'));
+  else if (!bySolids) {
+    say(
+      coldBy <= COOL_K,
+      message('practice.itGotToWhereItStops', { stop: inBothScales(cookPlan.stopC) }),
+      message('practice.youTookItOffTooCool', {
+        off: inBothScales(truth.tempC),
+        stop: inBothScales(cookPlan.stopC),
+      }),
+    );
+  }
   say(tested, message('practice.youTestedADropBefore'), message('practice.youTestedNoDropA'));
+  const stirs = events.filter(({ kind }) => kind === 'stirred').length;
+  const stirredWell = isLit && stirs > 0 && gap <= STIR_GAP_MIN;
   say(
-    gap <= STIR_GAP_MIN,
+    stirredWell,
     message('practice.youStirredOftenEnough'),
-    message('practice.itWentUnstirredForMinutes', { round: Math.round(gap) }),
+    stirs === 0
+      ? message('practice.youLoggedNoStir')
+      : message('practice.itWentUnstirredForMinutes', { round: Math.round(gap) }),
   );
-  const stopPoints = bySolids ? 50 * Math.max(0, 1 - Math.abs(off) / WORST_PCT) : 50;
+  const share = bySolids ? Math.abs(off) / WORST_PCT : Math.max(0, coldBy - COOL_K) / WORST_K;
+  const stopPoints = isLit ? 50 * Math.max(0, 1 - share) : 0;
   const score = Math.round(
     stopPoints +
       (SETS.has(set) ? 20 : 0) +
       (checked ? 12 : 0) +
       (tested ? 10 : 0) +
-      (gap <= STIR_GAP_MIN ? 8 : 0),
+      (stirredWell ? 8 : 0),
   );
   return {
     set,

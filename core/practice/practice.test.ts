@@ -392,6 +392,36 @@ describe('the debrief', () => {
     expect(lazy.score).toBeLessThan(debrief.score);
   });
 
+  test('is written from the log: what was not done is not praised', () => {
+    const { of, real, events } = cookWith({ fault: 'none' });
+    const nothing = inWords(debriefOf(real, of, [], 10 * MIN));
+    expect(nothing.missed.join(' ')).toContain('You never lit the burner');
+    expect(nothing.score).toBe(0);
+    expect(nothing.told).toEqual([]);
+    const unstirred = inWords(debriefOf(real, of, events, at(events, 'ready')));
+    expect(unstirred.told.join(' ')).not.toContain('stirred');
+  });
+
+  test('a curd taken off long before its stop did not get there', () => {
+    const CURD = request({
+      product: 'curd',
+      lines: ['4 eggs', '200 g sugar', '120 mL bottled lemon juice', '100 g butter'],
+    });
+    const of = practice({ fault: 'none' });
+    const real = sure(trueSheet(CURD, of));
+    const events = obedientCook(real, of, 0);
+    const whole = inWords(debriefOf(real, of, events, at(events, 'ready')));
+    expect(whole.told.join(' ')).toContain('where it stops');
+    const lit = at(events, 'lit');
+    const early = [
+      ...events.filter((event) => event.at <= lit + MIN),
+      { ...events[0]!, seq: 999, at: lit + 2 * MIN, kind: 'off-heat' as const },
+    ];
+    const cold = inWords(debriefOf(real, of, early, lit + 3 * MIN));
+    expect(cold.missed.join(' ')).toMatch(/You took it off at [\d.]+ °F/);
+    expect(cold.score).toBeLessThan(whole.score - 20);
+  });
+
   test('a sea-level stop at 1600 m is boiled far too long', () => {
     const { of, real, events } = cookWith({ fault: 'high-kitchen' });
     const told = sure(cookPlanOf(toldRequest(DAMSON, of)));

@@ -181,7 +181,7 @@ export class BatchesService {
   ): Promise<ReadonlyMap<string, CookSessionModel>> {
     const rows = await this.sessions.findAll({
       transaction,
-      attributes: ['id', 'batchId', 'startedAt', 'endedAt'],
+      attributes: ['id', 'batchId', 'startedAt', 'endedAt', 'jarPlaces'],
       where: { batchId: [...batchIds] },
       order: [['startedAt', 'ASC']],
     });

@@ -1,5 +1,5 @@
 import type { Formula } from '@idle-kettle/core';
-import type { CookKitchen, CookClock } from '@idle-kettle/contract';
+import type { CookKitchen, CookClock, JarPlaces } from '@idle-kettle/contract';
 import type { Debrief, Practice } from '@idle-kettle/core';
 import {
   AllowNull,
@@ -69,6 +69,10 @@ export class CookSessionModel extends Model {
   @Default([])
   @Column(DataType.JSONB)
   declare stockTaken: readonly StockTaken[];
+
+  /** How many of its jars are where, as its log says; null while it does not. */
+  @Column(DataType.JSONB)
+  declare jarPlaces: JarPlaces | null;
 
   @Column(DataType.JSONB)
   declare debrief: Debrief | null;

@@ -29,7 +29,7 @@ import { HouseholdService } from '../household/household.service.ts';
 import { bodyOf } from '../openapi.ts';
 import { NotFound } from '../problem/errors.ts';
 import { CookLogService } from './cookLog.service.ts';
-import { CookSessionsService } from './cookSessions.service.ts';
+import { CookSessionsService, TELLS_PLACES } from './cookSessions.service.ts';
 import { LiveViewService } from './liveView.service.ts';
 import { PotService } from './pot.service.ts';
 
@@ -124,7 +124,7 @@ export class CookSessionsController {
   ): Promise<{ readonly position: number }> {
     const householdId = await this.households.currentId();
     const position = await this.log.append(id, householdId, entries.map(entryOf));
-    if (entries.some(({ kind }) => kind === 'put-away' || kind === 'undo'))
+    if (entries.some(({ kind }) => TELLS_PLACES.has(kind) || kind === 'undo'))
       await this.cooks.settleJars(id);
     return { position };
   }

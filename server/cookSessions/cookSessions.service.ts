@@ -21,6 +21,9 @@ import { CookSessionModel } from './cookSession.model.ts';
 
 const MOST_LISTED = 100;
 
+/** What of a log says where jars are. */
+export const TELLS_PLACES: ReadonlySet<string> = new Set(['put-away', 'to-fridge', 'to-freezer']);
+
 @Injectable()
 export class CookSessionsService {
   constructor(
@@ -126,7 +129,7 @@ export class CookSessionsService {
   }
 
   /**
-   * Makes a cook’s jars put away where its log says that they are: the batch is done, and what it used comes off the stock of jars and lids;
+   * Keeps where a cook’s jars are, and makes them stored where its log says that they are: the batch is done, and what it used comes off the stock of jars and lids;
    * taken back in the log, the batch is not done and the stock gets back what was taken. Asked again, nothing changes.
    */
   async settleJars(id: string): Promise<void> {
@@ -134,8 +137,13 @@ export class CookSessionsService {
       // Read under the lock: of several that settle, the last knows of everything.
       const events = await this.log.events(id, transaction);
       // Most logs never spoke of it, and need not be worked out.
-      if (row.storedAt === null && !events.some(({ kind }) => kind === 'put-away')) return;
-      const used = await this.planning.runInteractive('putAway', { session: plainly(row), events });
+      const isKnown = row.storedAt !== null || row.jarPlaces !== null;
+      if (!isKnown && !events.some(({ kind }) => TELLS_PLACES.has(kind))) return;
+      const { used, places } = await this.planning.runInteractive('jarsOfLog', {
+        session: plainly(row),
+        events,
+      });
+      row.jarPlaces = places;
       const isAway = used !== null;
       if (isAway === (row.storedAt !== null)) return;
       if (isAway) {

@@ -1,8 +1,10 @@
-import { type CookSession, type PotSight } from '@idle-kettle/contract';
+import { type CookSession, type PotSight, type JarPlaces } from '@idle-kettle/contract';
 import {
   debriefOf,
   jarProgressOf,
+  jarPlaceOf,
   jarPlanOf,
+  type Storage,
   planBatch,
   planLine,
   platesAt,
@@ -52,16 +54,31 @@ export const TASKS = {
   canBeCooked: (asked: Pick<CookSession, 'formula' | 'kitchen'>): boolean =>
     cookPlanOf(requestInKitchen(asked.formula, asked.kitchen)) !== null,
 
-  /** What the jars of a cook took of the stock, where its log says that they were put away; null where it does not. */
-  putAway: (asked: {
+  /**
+   * Where the jars of a cook are, null while its log says of none; and what they took of the stock, where the log says that they were stored, null
+   * where it does not.
+   */
+  jarsOfLog: (asked: {
     readonly session: Pick<CookSession, 'formula' | 'kitchen'>;
     readonly events: readonly Entry[];
-  }): readonly StockUse[] | null => {
+  }): { readonly places: JarPlaces | null; readonly used: readonly StockUse[] | null } => {
     const { session } = asked;
     const events = effectiveEvents(asked.events);
     const jarPlan = jarPlanOf(requestInKitchen(session.formula, session.kitchen), events, 0);
     const progress = jarPlan && jarProgressOf(jarPlan, events);
-    return jarPlan && progress?.storedAtMs != null ? stockUseOf(jarPlan, progress) : null;
+    if (!jarPlan || !progress) return { places: null, used: null };
+    const { verdict } = jarPlan.shelf;
+    const count = (place: Storage) =>
+      progress.jars.filter((jar) => jarPlaceOf(jar, verdict) === place).length;
+    const places = {
+      pantry: count('pantry'),
+      fridge: count('fridge'),
+      freezer: count('freezer'),
+    };
+    return {
+      places: places.pantry + places.fridge + places.freezer === 0 ? null : places,
+      used: progress.storedAtMs === null ? null : stockUseOf(jarPlan, progress),
+    };
   },
 
   /** What is said of a practice when it is over; null for a cook that is none. */

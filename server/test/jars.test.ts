@@ -176,6 +176,23 @@ test('an entry of the jars that is none is refused with its field, and nothing i
   expect(position).toBe(0);
 });
 
+test('the list of batches tells where the jars are, as soon as the log does, and takes it back', async () => {
+  const { id, batchId } = await cookOf(['2 kg plums', '1.4 kg sugar']);
+  const placesOf = async () =>
+    body<BatchSummary[]>(await api().get('/api/batches').expect(200)).find(
+      (batch) => batch.id === batchId,
+    )?.jarPlaces;
+  const log = new JarLog().closed(0, '1.1-3');
+  await send(id, log).expect(200);
+  expect(await placesOf()).toBeNull();
+  log.at(1, 'to-fridge', '1.1-2').at(2, 'to-freezer', '1.3');
+  await send(id, log).expect(200);
+  expect(await placesOf()).toEqual({ pantry: 0, fridge: 2, freezer: 1 });
+  log.at(3, 'undo', 'cook/6').at(3, 'undo', 'cook/7');
+  await send(id, log).expect(200);
+  expect(await placesOf()).toBeNull();
+});
+
 /** Whatever is pressed: the verdict is not the pantry, and no lid of it is ever counted as processed. */
 test.each(REFUSED)('$name reaches no pantry by the API', async ({ lines, product = 'jam' }) => {
   const verdict = body<{ shelf: { verdict: string }; process: { method: string } }>(

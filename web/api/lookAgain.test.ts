@@ -5,6 +5,7 @@ const NOW = Date.parse('2026-11-29T12:00:00Z');
 const batch = (change: Partial<BatchSummary>): BatchSummary => ({
   id: 'a', name: 'Damson', version: 1, plan: null, planFaults: null, state: 'planned',
   since: new Date(NOW).toISOString(), sessionId: null,
+  jarPlaces: null,
   createdAt: new Date(NOW).toISOString(), updatedAt: new Date(NOW).toISOString(), ...change,
 }); // prettier-ignore
 const PLAN = {} as NonNullable<BatchSummary['plan']>;

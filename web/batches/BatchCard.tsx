@@ -1,6 +1,6 @@
-import { say } from '@idle-kettle/words';
-import type { BatchSummary, Kitchen, PlanSummary } from '@idle-kettle/contract';
-import { formatTemperature } from '@idle-kettle/core';
+import { say, type PlainMessageId } from '@idle-kettle/words';
+import type { BatchSummary, JarPlaces, Kitchen, PlanSummary } from '@idle-kettle/contract';
+import { formatTemperature, STORAGES, type Storage } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { Amphora, Flame, ListChecks, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
@@ -28,7 +28,7 @@ export function BatchCard({ batch, kitchen, onDelete }: Props) {
         </Link>
       </h2>
       {plan !== null ? (
-        <Figures plan={plan} kitchen={kitchen} />
+        <Figures plan={plan} places={batch.jarPlaces} kitchen={kitchen} />
       ) : batch.planFaults !== null ? (
         <p className="border-l-4 border-error pl-3">
           {say('batches.thisBatchCantBePlanned', {
@@ -60,7 +60,12 @@ export function BatchCard({ batch, kitchen, onDelete }: Props) {
   );
 }
 
-const Figures = ({ plan, kitchen }: { readonly plan: PlanSummary; readonly kitchen: Kitchen }) => (
+type FiguresProps = Pick<Props, 'kitchen'> & {
+  readonly plan: PlanSummary;
+  readonly places: JarPlaces | null;
+};
+
+const Figures = ({ plan, places, kitchen }: FiguresProps) => (
   <>
     <p className="text-xl leading-tight font-bold">
       {jarsInWords(plan) ?? say('batches.noYieldYet')}
@@ -70,13 +75,25 @@ const Figures = ({ plan, kitchen }: { readonly plan: PlanSummary; readonly kitch
       <dd>{formatTemperature(plan.stopC, kitchen.temperature)}</dd>
       <dt className="opacity-80">{say('batches.storage')}</dt>
       <dd className={plan.shelf.verdict === 'pantry' ? '' : 'font-bold text-error'}>
-        {shelfInWords(plan)}
+        {places === null ? shelfInWords(plan) : placesInWords(places)}
       </dd>
       <dt className="opacity-80">{say('batches.canner')}</dt>
       <dd>{processInWords(plan)}</dd>
     </dl>
   </>
 );
+
+const PLACES: { readonly [place in Storage]: PlainMessageId } = {
+  pantry: 'batches.inThePantry',
+  fridge: 'batches.inTheFridge',
+  freezer: 'batches.inTheFreezer',
+};
+
+/** `6 in the pantry, 2 in the fridge`: where jars are, once a log says so. */
+const placesInWords = (places: JarPlaces): string =>
+  STORAGES.filter((place) => places[place] > 0)
+    .map((place) => say('batches.jarsIn', { count: places[place], place: say(PLACES[place]) }))
+    .join(', ');
 
 /** What the batch wants next. */
 function Next({ batch }: { readonly batch: BatchSummary }) {

@@ -30,6 +30,7 @@ const label: BatchSummary = {
   state: 'planned',
   since: '2026-09-01T10:00:00Z',
   sessionId: null,
+  jarPlaces: null,
   createdAt: '2026-09-01T10:00:00Z',
   updatedAt: '2026-09-01T10:00:00Z',
   planFaults: null,

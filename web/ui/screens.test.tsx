@@ -83,6 +83,7 @@ const summary = (batch: Batch, change: Partial<BatchSummary> = {}): BatchSummary
   state: 'planned',
   since: WHEN,
   sessionId: null,
+  jarPlaces: null,
   createdAt: WHEN,
   updatedAt: WHEN,
   plan: null,

@@ -1,4 +1,8 @@
 export const BATCHES = {
+  'batches.inThePantry': 'in the pantry',
+  'batches.inTheFridge': 'in the fridge',
+  'batches.inTheFreezer': 'in the freezer',
+  'batches.jarsIn': '{{count}} {{place}}',
   'batches.deletedBatches': 'Deleted batches',
   'batches.loadingDeleted': 'Loading…',
   'batches.nothingDeleted': 'Nothing was deleted.',

@@ -1,4 +1,8 @@
 export const PRACTICE = {
+  'practice.youNeverLitTheBurner': 'You never lit the burner, so nothing was cooked.',
+  'practice.itGotToWhereItStops': 'It got to {{stop}}, where it stops.',
+  'practice.youTookItOffTooCool': 'You took it off at {{off}}, before it got to {{stop}}.',
+  'practice.youLoggedNoStir': 'You logged no stir. Jam with sugar in it scorches within minutes.',
   'practice.debrief': 'Debrief',
   'practice.theJarYouWouldHave': '{{name}}: the jar you would have had',
   'practice.solidsTheTargetWas': '{{part}} % solids; the target was {{value}}',

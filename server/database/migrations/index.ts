@@ -12,6 +12,7 @@ import { jars } from './009-jars.ts';
 import { stockTaken } from './010-stock-taken.ts';
 import { planFaults } from './011-plan-faults.ts';
 import { standardNames } from './012-standard-names.ts';
+import { jarPlaces } from './013-jar-places.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -27,4 +28,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   stockTaken,
   planFaults,
   standardNames,
+  jarPlaces,
 ];
