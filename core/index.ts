@@ -146,7 +146,7 @@ export {
   moveGauge,
   withSugarShare,
 } from './solve/index.ts';
-export { type Preparation, costOf, prepareOf } from './prepare/index.ts';
+export { type Preparation, cooksForHours, costOf, prepareOf } from './prepare/index.ts';
 export {
   readRecipeJsonLd,
   readRecipeText,

@@ -158,3 +158,25 @@ describe('lids', () => {
     expect(short(0, { lines: ['2 kg diced melon', '1 kg sugar'] })).toEqual([]);
   });
 });
+
+describe('what cooks for hours', () => {
+  const slow = planned({
+    product: 'butter',
+    heat: 'slow-cooker-low',
+    lines: ['5½ lb apples, cored', '1 cup brown sugar', '¾ cup white sugar'],
+  });
+  const ids = (chores: readonly { readonly id: string }[]) => chores.map(({ id }) => id);
+
+  test('heats no jars and no canner before the night, but near its end', () => {
+    const { ready, later } = prepareOf(slow);
+    expect(ids(later)).toEqual(expect.arrayContaining(['ready-jars', 'ready-canner']));
+    expect(ids(ready)).not.toEqual(expect.arrayContaining(['ready-jars']));
+    expect(ids(ready)).toContain('ready-sugar');
+  });
+
+  test('and a pot on a burner has everything hot before it is lit', () => {
+    const { ready, later } = prepareOf(planned());
+    expect(later).toEqual([]);
+    expect(ids(ready)).toContain('ready-jars');
+  });
+});

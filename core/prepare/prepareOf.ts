@@ -43,6 +43,8 @@ export type Preparation = {
   /** Acts that come before the pot on the day itself. */
   readonly first: readonly PlanAct[];
   readonly ready: readonly Chore[];
+  /** What cooks for hours needs its jars and its canner only near the end; empty for a pot on a burner. */
+  readonly later: readonly Chore[];
 };
 
 /** Sold in bags, g; common practice. */
@@ -94,10 +96,26 @@ export function prepareOf(
         id: `lids-short-${short.name}`,
         text: lidsShortInWords(short),
       })),
-      ...readyList(plan),
+      ...readyList(plan).filter((chore) => !isForLater(plan, chore)),
     ],
+    later: readyList(plan).filter((chore) => isForLater(plan, chore)),
   };
 }
+
+/** Whether it cooks for hours, in a pot with a heat of its own. */
+export const cooksForHours = ({ acts }: Pick<Plan, 'acts'>): boolean =>
+  acts.some(({ id }) => id === 'slow');
+
+/** What is hot or laid out when the jars are filled, and cold again after a night. */
+const AT_THE_END: ReadonlySet<string> = new Set([
+  'ready-jars',
+  'ready-lids',
+  'ready-canner',
+  'ready-plate',
+]);
+
+const isForLater = (plan: Plan, { id }: Chore): boolean =>
+  cooksForHours(plan) && AT_THE_END.has(id);
 
 /** What is weighed and mixed is said by the list with its grams. */
 const WEIGHING: ReadonlySet<string> = new Set(['weigh', 'carry-pectin']);

@@ -167,6 +167,11 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
                 {preparation.first.map((act, index) => box(`first-${index}`, actInText(act, plan)))}
                 {preparation.ready.map(({ id, text }) => box(id, textOf(text)))}
               </Part>
+              {preparation.later.length > 0 && (
+                <Part title={say('prepare.nearTheEnd')}>
+                  {preparation.later.map(({ id, text }) => box(id, textOf(text)))}
+                </Part>
+              )}
             </div>
           </ErrorBoundary>
         </div>

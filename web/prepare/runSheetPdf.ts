@@ -79,6 +79,10 @@ export function runSheetPdf(
           ...preparation.ready.map(({ text }) => textOf(text)),
         ].map(box),
       ),
+      ...part(
+        say('prepare.nearTheEnd'),
+        preparation.later.map(({ text }) => box(textOf(text))),
+      ),
       { text: say('prepare.runSheet'), style: 'part' },
       {
         ol: runSheetOf(plan).map(({ title, detail, aside }) => ({

@@ -40,7 +40,13 @@ export function instructionFor(
   const { product, method, process, stopC } = cookPlan;
   const words = actInWords(
     { ...act, minutes: act.takes.minutes },
-    { product, method, process, stop: formatTemperature(stopC, scale) },
+    {
+      product,
+      method,
+      process,
+      forHours: cookPlan.acts.some(({ id }) => id === 'slow'),
+      stop: formatTemperature(stopC, scale),
+    },
   );
   const instruct = (due: boolean, dueAtMs: number | null, rings = false): Instruction => ({
     text: words.title,

@@ -116,10 +116,10 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
     detail: say('acts.useGOfThatSame', { CARRIERSUGARG: CARRIER_SUGAR_G }),
     press: say('acts.mixed'),
   }),
-  light: (act) => ({
-    title: say('acts.lightTheBurner'),
+  light: (act, { forHours }) => ({
+    title: forHours ? say('acts.turnItOn') : say('acts.lightTheBurner'),
     detail: say('acts.inThePotCold', { listed: listed(act.uses, say('acts.nothingYet')) }),
-    press: say('acts.burnerIsOn'),
+    press: forHours ? say('acts.itIsOn') : say('acts.burnerIsOn'),
   }),
   'to-boil': (act, { method }) => ({
     title:

@@ -1,6 +1,6 @@
 import { say } from '@idle-kettle/words';
 import type { Plan, PlanAct } from '@idle-kettle/core';
-import { formatTemperature } from '@idle-kettle/core';
+import { cooksForHours, formatTemperature } from '@idle-kettle/core';
 import { actInWords, PHASE_IN_WORDS } from './acts.ts';
 import type { Telling, ToldAct } from './toldAct.ts';
 
@@ -14,12 +14,13 @@ export type RunSheetLine = {
 };
 
 /** What the words of a plan's acts go by: the stop in both scales. */
-export function tellingOf({ product, method, stop, process }: Plan): Telling {
+export function tellingOf({ product, method, stop, process, acts }: Plan): Telling {
   const tempC = stop.tempC ?? stop.ruleTempC;
   return {
     product,
     method,
     process,
+    forHours: cooksForHours({ acts }),
     stop: `${formatTemperature(tempC, 'F')} (${formatTemperature(tempC, 'C')})`,
   };
 }

@@ -7,6 +7,8 @@ export type Telling = {
   /** `219.9 °F (104.4 °C)`. */
   readonly stop: string;
   readonly process: Plan['process'];
+  /** Whether it cooks for hours in a pot with a heat of its own: nothing is lit. */
+  readonly forHours: boolean;
 };
 
 /** An act of a plan or of the stove's sheet, as far as its words go by it. */

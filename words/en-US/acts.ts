@@ -1,4 +1,6 @@
 export const ACTS = {
+  'acts.turnItOn': 'Lid on, and turn it on',
+  'acts.itIsOn': 'It’s on',
   'acts.headspaceIn': '{{inches}} in',
   'acts.headspaceMm': '{{mm}} mm',
   'acts.headspaceBoth': '{{inches}} ({{metric}})',

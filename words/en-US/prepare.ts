@@ -1,4 +1,5 @@
 export const PREPARE = {
+  'prepare.nearTheEnd': 'Half an hour before it’s done',
   'prepare.theBatch': 'the batch',
   'prepare.thereIsNothingToPrepare': 'There is nothing to prepare yet. {{part}}.',
   'prepare.addIngredientsFirst': 'Add ingredients first',
