@@ -6,6 +6,8 @@ export type Caution = {
   /** `stop`: do not go on like this. `warn`: about this batch, which will disappoint or do harm unless it is minded. `note`: worth knowing. */
   readonly level: 'stop' | 'warn' | 'note';
   readonly text: Text;
+  /** Into how many pots it had better be split; absent where that is not the way on. */
+  readonly pots?: number;
 };
 
 /** A caution not to go on like this. */

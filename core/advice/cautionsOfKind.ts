@@ -8,6 +8,9 @@ import type { Evaluation } from '../evaluate/index.ts';
 /** One box of regular powder, g: what one pot of a timed boil is meant for; common practice. */
 const ONE_BOX_G = 60;
 
+/** What a box holds where the kitchen has none of its own, g; common practice. */
+const USUAL_BOX_G = 49;
+
 /** Less alcohol than this in a batch, as of a spoon of extract, is not told; g. */
 const LEAST_ALCOHOL_G = 3;
 
@@ -22,7 +25,7 @@ export function kindCautions(worked: Evaluation): Caution[] {
   ];
 }
 
-function methodCautions({ choice, understood, heat }: Evaluation): Caution[] {
+function methodCautions({ request, choice, understood, heat }: Evaluation): Caution[] {
   const found: Caution[] = [];
   const { setModel, stopKind } = METHODS[choice.method];
   const gramsOf = (id: string) =>
@@ -31,8 +34,11 @@ function methodCautions({ choice, understood, heat }: Evaluation): Caution[] {
       .reduce((sum, { massG }) => sum + massG.typical, 0);
   if (setModel === 'high-methoxyl' && stopKind === 'timed-boil') {
     found.push(note('do-not-cut-sugar', message('advice.regularPectinSetsOnlyWith')));
-    if (gramsOf('powdered-pectin') > ONE_BOX_G) {
-      found.push(warn('double-batch', message('advice.moreThanOneBoxIn')));
+    const grams = gramsOf('powdered-pectin');
+    if (grams > ONE_BOX_G) {
+      const boxG = request.packs.find(({ ingredient }) => ingredient === 'powdered-pectin')?.packG;
+      const pots = Math.max(2, Math.round(grams / (boxG ?? USUAL_BOX_G)));
+      found.push({ ...warn('double-batch', message('advice.moreThanOneBoxIn')), pots });
     }
   }
   if (heat.slow) {

@@ -312,6 +312,9 @@ describe('four times the batch in one pot', () => {
       });
     expect(codes(boxes(2))).toContain('double-batch');
     expect(codes(boxes(1))).not.toContain('double-batch');
+    const pots = (count: number) =>
+      boxes(count).cautions.find(({ code }) => code === 'double-batch')?.pots;
+    expect([pots(2), pots(3)]).toEqual([2, 3]);
   });
 });
 

@@ -52,6 +52,7 @@ test('in cups at a mile: a box of pectin, half the sugar, then twelve jars', asy
   await page.getByRole('button', { name: 'Find the amounts' }).click();
   await expect(page.getByTestId('jars')).toHaveText(/^11–13 half-pints/);
   await expect(page.getByText(/2 loads, \d+ min each/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Split it into 2 pots' }).first()).toBeVisible();
   await toTheStove(page);
   await cook(page, kettle);
   await putUp(page, kettle);
@@ -60,9 +61,22 @@ test('in cups at a mile: a box of pectin, half the sugar, then twelve jars', asy
 
 test('a butter in a slow cooker overnight, some of it frozen', async ({ page, kettle }) => {
   await settleIn(page, kettle, { altitude: '1000' });
+  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await page.getByRole('button', { name: 'Change burners' }).click();
+  await page.getByRole('button', { name: 'Add a burner' }).click();
+  await page.getByLabel('Name').last().fill('slow cooker');
+  await page.getByLabel('Type').last().selectOption('slow-cooker-low');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText(/slow cooker on low/)).toBeVisible();
+  await page.getByRole('link', { name: 'Batches' }).click();
   await page.getByRole('link', { name: 'Start a batch' }).click();
   await page.getByLabel('Batch name').fill('Overnight apple butter');
-  await typeLines(page, ['5½ lb apples, cored', '1 cup brown sugar', '¾ cup white sugar']);
+  await typeLines(page, [
+    '4 lb apples, cored',
+    '1½ lb frozen apples, cored',
+    '1 cup brown sugar',
+    '¾ cup white sugar',
+  ]);
   // The title says what it is.
   await expect(page.getByLabel('Product')).toHaveValue('butter');
   await page.getByLabel('Store in').selectOption('freezer');
@@ -70,6 +84,11 @@ test('a butter in a slow cooker overnight, some of it frozen', async ({ page, ke
   await expect(page.getByTestId('process')).toHaveText('none');
   await page.getByLabel('Store in').selectOption('pantry');
   await expect(page.getByTestId('shelf')).toContainText('Pantry');
+  await page.getByRole('button', { name: 'Save batch' }).click();
+  await page.getByRole('link', { name: 'Prepare' }).click();
+  await expect(page.getByText('Half an hour before it’s done')).toBeVisible();
+  await expect(page.getByText(/turn it on/).first()).toBeVisible();
+  await page.goBack();
   await toTheStove(page);
   await cook(page, kettle);
   const last = page.getByTestId('row-1').getByRole('button', { name: /^All \d+$/ });

@@ -78,9 +78,9 @@ export function Balance({ kitchen, saved, from }: Props) {
   );
   const pots = settled?.pot?.boilOver?.pots ?? 1;
   const wayOn = useCallback(
-    ({ code }: Caution) =>
-      code === 'boil-over' ? (
-        <Split pots={pots} onSplit={onSplit} />
+    ({ code, pots: asked }: Caution) =>
+      code === 'boil-over' || asked !== undefined ? (
+        <Split pots={asked ?? pots} onSplit={onSplit} />
       ) : code === 'altitude-assumed' ? (
         <Link to="/kitchen" className="btn btn-outline btn-xs ml-1.5 max-md:btn-sm">
           {say('balance.setYourAltitude')}

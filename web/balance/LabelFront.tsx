@@ -243,13 +243,14 @@ const lidInWords = ({ onMin, offMin }: NonNullable<Plan['lid']>): string =>
       offMin < 6 ? say('balance.untilDone') : say('balance.withItOff', { hours: hours(offMin) }),
   });
 
-/** `2 loads, 10 min each`; for one load the headspace, and where it is timed for if nobody said. */
+/** `2 loads, 10 min each`; for one load the headspace. And where it is timed for, if nobody said. */
 function beside(plan: Plan, kitchen: Kitchen): string {
   const loads = loadsInWords(plan, kitchen);
-  if (loads !== processInWords(plan)) return loads;
+  const part =
+    kitchen.altitudeM === null && kitchen.waterBoilsC === null ? say('balance.atSeaLevel') : '';
+  if (loads !== processInWords(plan)) return `${part}${loads}`;
   return say('balance.inOfHeadspace', {
-    part:
-      kitchen.altitudeM === null && kitchen.waterBoilsC === null ? say('balance.atSeaLevel') : '',
+    part,
     headspace: headspaceInWords(plan.process.headspaceMm, kitchen.units),
   });
 }
