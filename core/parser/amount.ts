@@ -31,6 +31,7 @@ export type AmountRead = {
   readonly one?: number;
 };
 
+/** An amount that cannot be used, and why. */
 export const fault = (about: AmountFault['about'], message: Text): AmountFault => ({
   about,
   message,

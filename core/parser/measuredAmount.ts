@@ -37,6 +37,7 @@ export function plainSizeAt(
   return amount.kind === 'mass' || amount.kind === 'volume' ? { amount, next: unit.next } : null;
 }
 
+/** So much of a unit as an amount, by the measures of a kitchen. */
 export function measured(read: UnitRead, low: number, high: number, measures: MeasuresId): Amount {
   const { unit, filled, whose, packed, size } = read;
   const as = (kind: Amount['kind'], times: number, name = '', assumed: Text[] = []): Amount => ({

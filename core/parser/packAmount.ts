@@ -29,12 +29,13 @@ export function sizedPackAt(
   return packAt(tokens[next]) === null ? null : { amount: size.amount, next: next + 1 };
 }
 
-export const sizeSkipped = (tokens: readonly Token[], at: number): number =>
+const sizeSkipped = (tokens: readonly Token[], at: number): number =>
   isWord(tokens[at], 'small', 'medium', 'large', 'big') ? at + 1 : at;
 
-export const afterSize = (tokens: readonly Token[], at: number): Token | undefined =>
+const afterSize = (tokens: readonly Token[], at: number): Token | undefined =>
   tokens[sizeSkipped(tokens, at)];
 
+/** Whether a word is written in the plural. */
 export const isPlural = (token: Token | undefined): boolean =>
   token !== undefined && token.word !== token.lower;
 
@@ -94,9 +95,10 @@ export function sizeAfter(
     : { amount: timesAmount(inOne, amount.low, amount.high).amount, next: end + 1 };
 }
 
-export const skipEach = (tokens: readonly Token[], at: number): number =>
+const skipEach = (tokens: readonly Token[], at: number): number =>
   isWord(tokens[at], 'each') ? at + 1 : at;
 
+/** So many times an amount: least and most. */
 export const timesAmount = (
   { amount, next }: AmountRead,
   low: number,

@@ -5,7 +5,7 @@ import { packAt, unitAt, type MeasuresId } from './measures.ts';
 import { numberAt } from './numbers.ts';
 import { isMark, isWord, type Token } from './tokens.ts';
 
-export const added = (a: Amount, b: Amount): Amount => ({
+const added = (a: Amount, b: Amount): Amount => ({
   ...a,
   low: a.low + b.low,
   high: a.high + b.high,
@@ -51,7 +51,7 @@ export function withMore(
 }
 
 /** How far two ways of saying one amount may differ: cookbooks round. */
-export const SAME = 0.17;
+const SAME = 0.17;
 
 /** `900g/2lb`, `1 lb or 450 g`, `1 kg = 2.2 lb`: the same said twice; and `1 kg to 2 kg`, a range. */
 export function withEquals(
@@ -82,7 +82,7 @@ export function withEquals(
   return withEquals(tokens, { amount: joint, next: more.next }, measures);
 }
 
-export const disagree = (tokens: readonly Token[], from: number, to: number): AmountFault =>
+const disagree = (tokens: readonly Token[], from: number, to: number): AmountFault =>
   fault(
     'amount',
     message('parser.doesntMatchTheAmountBefore', {
@@ -94,14 +94,14 @@ export const disagree = (tokens: readonly Token[], from: number, to: number): Am
   );
 
 /** Weights before volumes, volumes before the rest. */
-export const RANK: { readonly [kind in Amount['kind']]: number } = {
+const RANK: { readonly [kind in Amount['kind']]: number } = {
   mass: 3, volume: 2, bushels: 1, container: 0, pieces: 0, loose: 0, length: 0,
 }; // prettier-ignore
 
 /** An imperial pint over a US one. */
-export const IMPERIAL_OVER_US = 1.201;
+const IMPERIAL_OVER_US = 1.201;
 
-export const middle = ({ low, high }: Amount): number => (low + high) / 2;
+const middle = ({ low, high }: Amount): number => (low + high) / 2;
 
 /**
  * One amount for two ways of saying it: a written weight wins, then a volume. Null when they say different things.

@@ -59,6 +59,7 @@ function solidsForShelf({ boil, choice }: Evaluation): number | null {
 const largestFilledMl = (worked: Evaluation): number =>
   Math.max(...jarsFilled(worked.request, isOfApples(worked)).map(({ volumeMl }) => volumeMl));
 
+/** Where the jars of a batch belong, and why. */
 export const shelfOf = (worked: Evaluation, process: ProcessTime | null): StorageVerdict => {
   const { request, forShelf, unrecognized } = worked;
   return storageVerdict({

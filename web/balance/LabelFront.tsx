@@ -20,12 +20,12 @@ import {
   jarsInWords,
   minutesInWords,
   packingInWords,
-  loadsInWords,
   processInWords,
   conditionInWords,
   placeInWords,
   unbroken,
 } from '../ui/words.ts';
+import { loadsInWords } from '../words/loads.ts';
 import { headspaceInWords } from '../words/headspace.ts';
 import { isCrowded } from './crowded.ts';
 import { SET_IN_WORDS, SetBar } from './SetBar.tsx';

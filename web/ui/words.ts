@@ -1,6 +1,6 @@
 import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { PlanSummary } from '@idle-kettle/contract';
-import { listed, type Plan, loadsInKitchen } from '@idle-kettle/core';
+import { listed, type Plan } from '@idle-kettle/core';
 
 /** A text whose shares do not part from their sign at the end of a row. */
 export const unbroken = (text: string): string => text.replaceAll(' %', '\u00a0%');
@@ -60,16 +60,6 @@ export function conditionInWords({ process }: Pick<PlanSummary, 'process'>): str
 /** `Pantry, 12 months, if boiled 10 min in closed jars`. */
 export const shelfInWords = (plan: Pick<PlanSummary, 'shelf' | 'process'>): string =>
   [placeInWords(plan), conditionInWords(plan)].filter((part) => part !== null).join(', ');
-
-/** `2 loads, 20 min each`, `10 min` for one load, or `none` for a batch that is not processed. */
-export function loadsInWords(
-  plan: Pick<PlanSummary, 'process'> & { readonly yield?: Plan['yield'] },
-  kitchen: Parameters<typeof loadsInKitchen>[1],
-): string {
-  const loads = plan.yield ? loadsInKitchen(plan.yield.jars, kitchen) : 0;
-  const each = processInWords(plan);
-  return plan.process.method === 'none' || loads < 2 ? each : say('ui.loadsEach', { loads, each });
-}
 
 /** `10 min`, or `none` for a batch that is not processed. */
 export const processInWords = ({ process }: Pick<PlanSummary, 'process'>): string =>
