@@ -32,7 +32,6 @@ import { AreKeptLines } from './batch.ts';
 import type { CookClock } from './cookClock.ts';
 import type { Kitchen } from './kitchen.ts';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
-
 import { IsName } from './text.ts';
 
 /** Fastest that a practice cook runs: sixty minutes of the kitchen in one of the wall. */

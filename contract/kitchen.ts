@@ -105,7 +105,7 @@ export class KitchenDto {
   @AreItems(20, () => BurnerDto)
   burners?: readonly BurnerDto[];
 
-  /** Jars on hand; none for half-pints without end. */
+  /** Jars on hand; an empty list means as many half-pints as it takes. */
   @AreItems(12, () => JarDto)
   jars?: readonly JarDto[];
 

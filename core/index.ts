@@ -11,6 +11,7 @@ export {
   formatDegrees,
   formatGrams,
   formatMass,
+  formatBothScales,
   formatTemperature,
   formatVolume,
   listed,

@@ -1,5 +1,6 @@
 import { message } from '@idle-kettle/words/message';
 import { alcoholLeftG, atTheEnd } from '../chain/index.ts';
+import { findIngredient } from '../ingredients/index.ts';
 import { formatGrams, listed } from '../quantity/index.ts';
 import { isSugar, METHODS } from '../method/index.ts';
 import { type Caution, note, warn } from './caution.ts';
@@ -7,9 +8,6 @@ import type { Evaluation } from '../evaluate/index.ts';
 
 /** One box of regular powder, g: what one pot of a timed boil is meant for; common practice. */
 const ONE_BOX_G = 60;
-
-/** What a box holds where the kitchen has none of its own, g; common practice. */
-const USUAL_BOX_G = 49;
 
 /** Less alcohol than this in a batch, as of a spoon of extract, is not told; g. */
 const LEAST_ALCOHOL_G = 3;
@@ -36,8 +34,9 @@ function methodCautions({ request, choice, understood, heat }: Evaluation): Caut
     found.push(note('do-not-cut-sugar', message('advice.regularPectinSetsOnlyWith')));
     const grams = gramsOf('powdered-pectin');
     if (grams > ONE_BOX_G) {
-      const boxG = request.packs.find(({ ingredient }) => ingredient === 'powdered-pectin')?.packG;
-      const pots = Math.max(2, Math.round(grams / (boxG ?? USUAL_BOX_G)));
+      const own = request.packs.find(({ ingredient }) => ingredient === 'powdered-pectin');
+      const boxG = own?.packG ?? findIngredient('powdered-pectin')?.packs?.['box'] ?? ONE_BOX_G;
+      const pots = Math.max(2, Math.round(grams / boxG));
       found.push({ ...warn('double-batch', message('advice.moreThanOneBoxIn')), pots });
     }
   }

@@ -18,7 +18,7 @@ export type KitchenBurner = Named & {
   readonly netPowerKw?: number | null;
 };
 
-/** A size of jar on hand, mL to the brim; without a count there is no limit. */
+/** A size of jar on hand, mL at its usual headspace; without a count there is no limit. */
 export type KitchenJar = Named & {
   readonly volumeMl: number;
   readonly count?: number | null;
@@ -35,11 +35,11 @@ export type PlanningKitchen = Pick<ParserKitchen, 'packs' | 'measures' | 'names'
   /** The first is taken where a formula names none; so of the burners. */
   readonly pots: readonly KitchenPot[];
   readonly burners: readonly KitchenBurner[];
-  /** None for half-pints without end. */
+  /** An empty list means as many half-pints as it takes. */
   readonly jars: readonly KitchenJar[];
 };
 
-/** A kitchen in which nothing is set up: sea level, half-pints without end, a medium burner. */
+/** A kitchen that nobody has set up: sea level, as many half-pints as it takes, a medium burner. */
 export const BARE_KITCHEN: PlanningKitchen = {
   altitudeM: null,
   waterBoilsC: null,

@@ -26,7 +26,7 @@ export function potAndBurner(
   return { burner, pot, inside: own ?? pot ?? null, bringsPot: own !== null };
 }
 
-/** The jars on hand in a kitchen; half-pints without end where none are named. */
+/** The jars on hand in a kitchen; as many half-pints as it takes where none are named. */
 export const jarsOnHand = ({ jars }: Pick<PlanningKitchen, 'jars'>): readonly JarSize[] =>
   jars.length === 0
     ? USUAL_JARS

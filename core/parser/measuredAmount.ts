@@ -13,7 +13,7 @@ import { numberAt } from './numbers.ts';
 import type { Token } from './tokens.ts';
 
 /** Words that say an amount is not exact, and no more. */
-export const LEADING_HEDGES: ReadonlySet<string> = new Set([
+const LEADING_HEDGES: ReadonlySet<string> = new Set([
   'about', 'approx', 'approximately', 'around', 'roughly', 'circa', 'ca', 'nearly', 'almost', 'just', 'over', 'under', 'say',
 ]); // prettier-ignore
 

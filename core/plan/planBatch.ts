@@ -3,7 +3,6 @@ import { type LineReading, MOST_LINES } from '../parser/index.ts';
 import { definitionsOf, labelStatement, spoonNutrition } from '../label/index.ts';
 import { minutesOfActs, toTheStop } from '../chain/index.ts';
 import { methodFault, METHODS } from '../method/index.ts';
-import { keepingOf } from '../process/index.ts';
 import {
   type Boil,
   type PlanRequest,
@@ -101,14 +100,7 @@ function assemble(worked: Evaluation, readings: readonly LineReading[]): Plan {
     ...(boil === null ? {} : partsOf(worked, readings, boil)),
     stop,
     acts: actsOfPlan(worked, process),
-    keeping: keepingOf(
-      {
-        product: request.product,
-        solublesPct: boil === null ? NO_BATCH_PCT : boil.forecast.solublesPct.p50,
-        isAcid: shelf.isAcid,
-      },
-      shelf.verdict,
-    ),
+    keeping: shelf.keeping,
     contributors: boil?.forecast.contributors.jars ?? [],
     contributorsTo: {
       minutes: boil?.forecast.contributors.minutes ?? [],
@@ -125,9 +117,6 @@ function assemble(worked: Evaluation, readings: readonly LineReading[]): Plan {
     why: explain(worked, plan),
   };
 }
-
-/** Soluble solids that keeping goes by before there is a batch, g per 100 g: a full-sugar spread. */
-const NO_BATCH_PCT = 65;
 
 /** The parts of a plan that need a recipe. */
 function partsOf(worked: Evaluation, readings: readonly LineReading[], boil: Boil): Partial<Plan> {

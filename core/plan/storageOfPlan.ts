@@ -79,7 +79,7 @@ export const shelfOf = (worked: Evaluation, process: ProcessTime | null): Storag
 /** The verdict as a plan has it: what decides by the place of its line, and the way back as a change of lines. */
 export function shelfInPlan(
   worked: Evaluation,
-  { decides, pantryFix: way, isAcid: _, ...verdict }: StorageVerdict,
+  { decides, pantryFix: way, keeping: _, ...verdict }: StorageVerdict,
   readings: readonly LineReading[],
 ): Plan['shelf'] {
   const at = (row: Text): number[] =>

@@ -11,7 +11,7 @@ import {
   type SetClass,
 } from '../gel/index.ts';
 import { fruitCookOf, METHODS } from '../method/index.ts';
-import { formatTemperature } from '../quantity/index.ts';
+import { formatBothScales } from '../quantity/index.ts';
 import {
   plannedAddition,
   momentsOf,
@@ -90,9 +90,6 @@ const COOL_K = 1.5;
 /** Cooler by this much costs all of the points for stopping, K. */
 const WORST_K = 10;
 
-/** `212.0 °F (100.0 °C)`: whose kitchen it is is not known here. */
-const inBothScales = (c: number): string =>
-  `${formatTemperature(c, 'F')} (${formatTemperature(c, 'C')})`;
 /** What has set; how stiff is the formula's doing, and the stop is judged by itself. */
 const SETS: ReadonlySet<SetClass> = new Set(['soft', 'firm', 'slices']);
 /** More minutes than this without stirring, on the boil, scorches. */
@@ -148,10 +145,10 @@ export function debriefOf(
   else if (!bySolids) {
     say(
       coldBy <= COOL_K,
-      message('practice.itGotToWhereItStops', { stop: inBothScales(cookPlan.stopC) }),
+      message('practice.itGotToWhereItStops', { stop: formatBothScales(cookPlan.stopC) }),
       message('practice.youTookItOffTooCool', {
-        off: inBothScales(truth.tempC),
-        stop: inBothScales(cookPlan.stopC),
+        off: formatBothScales(truth.tempC),
+        stop: formatBothScales(cookPlan.stopC),
       }),
     );
   }

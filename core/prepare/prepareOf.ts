@@ -103,8 +103,11 @@ export function prepareOf(
 }
 
 /** Whether it cooks for hours, in a pot with a heat of its own. */
-export const cooksForHours = ({ acts }: Pick<Plan, 'acts'>): boolean =>
-  acts.some(({ id }) => id === 'slow');
+export const cooksForHours = ({
+  acts,
+}: {
+  readonly acts: readonly Pick<PlanAct, 'id'>[];
+}): boolean => acts.some(({ id }) => id === 'slow');
 
 /** What is hot or laid out when the jars are filled, and cold again after a night. */
 const AT_THE_END: ReadonlySet<string> = new Set([

@@ -2,7 +2,7 @@ import { type Text, message } from '@idle-kettle/words/message';
 import { findIngredient } from '../ingredients/index.ts';
 import { exactly, formatGrams, listed } from '../quantity/index.ts';
 import { ACIDIFIED, METER_PH, roleOf, type Role } from './caps.ts';
-import { keepingOf, type Storage } from './keeping.ts';
+import { keepingOf, type Keeping, type Storage } from './keeping.ts';
 import {
   meterFindings,
   familyOf,
@@ -33,8 +33,8 @@ export type StorageVerdict = {
   readonly verdict: Storage;
   /** Best quality within this many months, unopened. */
   readonly months: number;
-  /** Whether nothing in the pot stands against the pantry, whatever the jars and the canner are. */
-  readonly isAcid: boolean;
+  /** How long its jars keep, by where each is; `months` is of it. */
+  readonly keeping: Keeping;
   readonly reasons: readonly Text[];
   /** Which rows stand against it, with the reason for each. */
   readonly decides: readonly { readonly row: string; readonly text: Text }[];
@@ -51,13 +51,15 @@ export function storageVerdict(found: StorageCase): StorageVerdict {
   const ofPot = findingsOf(found);
   const all = [...ofPot, ...jarFindings(safetyContextOf(found))];
   const verdict = placeOf(found.storeIn, all.length === 0);
-  const isAcid = ofPot.length === 0;
   const { product, solublesPct } = found;
-  const keeping = { product, solublesPct: solublesPct ?? FULL_SUGAR_PCT, isAcid };
+  const keeping = keepingOf(
+    { product, solublesPct: solublesPct ?? FULL_SUGAR_PCT, isAcid: ofPot.length === 0 },
+    verdict,
+  );
   return {
     verdict,
-    months: keepingOf(keeping, verdict).unopenedMonths,
-    isAcid,
+    months: keeping.unopenedMonths,
+    keeping,
     reasons:
       all.length > 0
         ? [...new Set(all.map(({ text }) => text))]

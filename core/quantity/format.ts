@@ -75,3 +75,7 @@ export function formatDegrees(deltaK: number, scale: TemperatureScale): string {
 export function formatAltitude(altitudeM: number, unit: 'm' | 'ft'): string {
   return `${GROUPED.format(convert(altitudeM, 'm', unit))} ${unit}`;
 }
+
+/** `212.0 °F (100.0 °C)`: for whoever has either thermometer. */
+export const formatBothScales = (tempC: number): string =>
+  `${formatTemperature(tempC, 'F')} (${formatTemperature(tempC, 'C')})`;

@@ -77,7 +77,7 @@ test('an altitude that cannot be is refused in the form', async ({ page, kettle 
   expect(await kettle.send('GET', '/kitchen')).toMatchObject({ altitudeM: 1524 });
 });
 
-test('an address that is not there says so, and leads back', async ({ page, kettle, provoked }) => {
+test('an unknown address says that there is no such page', async ({ page, kettle, provoked }) => {
   provoked.push(/\b404\b/);
   await page.goto(`${kettle.address}/nowhere`);
   await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();

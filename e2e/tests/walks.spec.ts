@@ -10,7 +10,7 @@ test.beforeEach(async ({ kettle }) => {
   await kettle.start();
 });
 
-test('in UK metric without a canner: everything goes in the fridge, and its label says so', async ({
+test('a UK kitchen without a canner: the jars go in the fridge, and their labels say so', async ({
   page,
   kettle,
 }) => {

@@ -15,24 +15,25 @@ export const keepHistory = (id: string | null, state: FormulaState): void => {
   done.set(id, state);
 };
 
-/** The new batch was saved, and goes on under its own id and name. */
-export function handOverHistory(id: string, name: string): void {
-  const state = done.get(null);
+/** The new batch was saved, and goes on under its own id: the next new one has nothing to undo. */
+export const forgetNewHistory = (): void => {
   done.delete(null);
-  if (state === undefined) return;
-  const named = (draft: FormulaDraft) => (draft.name === '' ? { ...draft, name } : draft);
-  done.set(id, {
-    ...state,
-    draft: named(state.draft),
-    past: state.past.map(named),
-    future: state.future.map(named),
-  });
-}
+};
 
-/** Where a batch’s formula stood, as long as that is what it says now; else a beginning, with nothing to take back. */
+/** Where a batch’s formula stood, as long as that is what it says now; else a beginning, with nothing to undo. */
 export function historyOf(id: string | null, now: NamedFormula): FormulaState {
   const kept = done.get(id);
-  return kept !== undefined && keyOf(kept.draft) === keyOf(now) ? kept : startingWith(now);
+  if (kept === undefined) return startingWith(now);
+  // Saved without a name, it was given one.
+  const named = (draft: FormulaDraft) =>
+    draft.name === '' ? { ...draft, name: now.name ?? '' } : draft;
+  const state = {
+    ...kept,
+    draft: named(kept.draft),
+    past: kept.past.map(named),
+    future: kept.future.map(named),
+  };
+  return keyOf(state.draft) === keyOf(now) ? state : startingWith(now);
 }
 
 const keyOf = ({ name = '', lines, settings }: NamedFormula): string =>

@@ -3,7 +3,7 @@ import { PRODUCTS, productOfTitle, type Change, type Formula } from '@idle-kettl
 import { useCallback, useEffect, useMemo, useReducer, type Dispatch } from 'react';
 import { useDeepCompareMemoize } from 'use-deep-compare-effect';
 import { formulaReducer, written, type FormulaAction, type FormulaState } from './formula.ts';
-import { handOverHistory, historyOf, keepHistory } from './history.ts';
+import { forgetNewHistory, historyOf, keepHistory } from './history.ts';
 import type { Saver } from './saver.ts';
 
 /** Quiet after which an edit is over, ms. */
@@ -47,8 +47,8 @@ export function useFormula(id: string | null, saver: Saver): FormulaEditor {
     keepHistory(id, state);
   }, [id, state]);
   useEffect(() => {
-    return saver.onSaved((batch, isNew) => {
-      if (isNew && id === null) handOverHistory(batch.id, batch.name);
+    return saver.onSaved((_, isNew) => {
+      if (isNew && id === null) forgetNewHistory();
     });
   }, [saver, id]);
   // A pause ends an edit: what is typed after it is taken back by itself.

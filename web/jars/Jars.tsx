@@ -49,7 +49,10 @@ export function Jars({ session, log }: Props) {
   const [sheetOpen, setSheetOpen] = useState<'labels' | 'show' | null>(null);
   const toBoil = known ? toBoilIn(session, kitchen, known.jarPlan) : null;
   const cannerHolds = kitchen?.cannerHolds ?? USUAL_HALF_PINTS;
-  const tasks = known && toBoil ? jarTasksOf({ ...known, nowMs, cannerHolds, toBoil }) : NO_CALLS;
+  const tasks =
+    known && toBoil
+      ? jarTasksOf({ ...known, nowMs, cannerHolds, units: session.kitchen.units, toBoil })
+      : NO_CALLS;
   const { ways, set, mute } = useAttention(tasks.some(({ rings }) => rings));
   useVoice(ways.speech && can.speech, jarSayings(tasks, nowMs));
   if (known === null || toBoil === null)

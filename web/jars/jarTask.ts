@@ -6,6 +6,7 @@ import type {
   JarProgress,
   Load,
   Quantiles,
+  UnitSystem,
 } from '@idle-kettle/core';
 import { jarsInText } from '@idle-kettle/core';
 
@@ -48,6 +49,7 @@ export type JarsCase = {
   /** When the pot came off for the jars; null where that was not noted. */
   readonly readyAtMs: number | null;
   readonly cannerHolds: number;
+  readonly units: UnitSystem;
   /** What the kitchen’s altitude was when the batch began, m, where it is higher now; null where it is not. */
   readonly altitudeWasM: number | null;
   /** Minutes from the flame to the boil of a load. */

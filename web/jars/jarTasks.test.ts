@@ -48,6 +48,7 @@ function calls(
     nowMs: minute * MIN,
     readyAtMs: 0,
     cannerHolds: 7,
+    units: 'us',
     altitudeWasM,
     toBoil: () => ({ p10: 8, p50: 12, p90: 18 }),
   });

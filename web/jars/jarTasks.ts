@@ -32,13 +32,13 @@ export function jarTasksOf(now: JarsCase): readonly JarTask[] {
 const FEW = 0.6;
 
 /** Whether the pot can be empty, where far less was filled than was in it. */
-function isItEmpty({ filling, progress, jarPlan }: JarsCase): Question | null {
+function isItEmpty({ filling, progress, jarPlan, units }: JarsCase): Question | null {
   const filledMl = progress.jars.reduce((sum, { holdsMl }) => sum + holdsMl, 0);
   if (filledMl >= FEW * filling.totalMl.p10) return null;
   return {
     text: say('jars.onlySoManyFilled', {
       filled: countedInWords(jarPlan, progress.jars),
-      cups: formatVolume(filling.totalMl.p50, 'us'),
+      volume: formatVolume(filling.totalMl.p50, units),
     }),
     yes: say('jars.yesItsEmpty'),
     no: say('jars.notYetEmpty'),
@@ -91,13 +91,14 @@ function toFridge({ jarPlan, progress }: JarsCase): readonly JarTask[] {
       id: 'part',
       rank: 4,
       title: say('jars.notFullIntoTheFridge', { counted: countedInWords(jarPlan, parts) }),
-      detail: say('jars.aJarThatIsntFull', { weeks: weeks(jarPlan) }),
+      detail: say('jars.aJarThatIsntFull', { span: inTheFridge(jarPlan) }),
       press: { label: say('jars.inTheFridge'), notes: [['to-fridge', null, named(parts)]] },
     }),
   ];
 }
 
-const weeks = ({ keeping }: JarPlan): string => textOf(spanInWords(keeping.unopened.fridge));
+/** How long a jar keeps in the fridge. */
+const inTheFridge = ({ keeping }: JarPlan): string => textOf(spanInWords(keeping.unopened.fridge));
 
 /** Closed jars go into the canner, as many as it takes. */
 function toLoad(now: JarsCase): readonly JarTask[] {

@@ -1,7 +1,7 @@
 import { say } from '@idle-kettle/words';
 import type { PotSight } from '@idle-kettle/contract';
 import type { Estimate, Progress, CookPlan, TemperatureScale } from '@idle-kettle/core';
-import { formatTemperature } from '@idle-kettle/core';
+import { cooksForHours, formatTemperature } from '@idle-kettle/core';
 import { actInWords } from '../words/acts.ts';
 
 /** What the screen says to do. */
@@ -44,7 +44,7 @@ export function instructionFor(
       product,
       method,
       process,
-      forHours: cookPlan.acts.some(({ id }) => id === 'slow'),
+      forHours: cooksForHours(cookPlan),
       stop: formatTemperature(stopC, scale),
     },
   );

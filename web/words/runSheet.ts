@@ -1,6 +1,6 @@
 import { say } from '@idle-kettle/words';
 import type { Plan, PlanAct } from '@idle-kettle/core';
-import { cooksForHours, formatTemperature } from '@idle-kettle/core';
+import { cooksForHours, formatBothScales } from '@idle-kettle/core';
 import { actInWords, PHASE_IN_WORDS } from './acts.ts';
 import type { Telling, ToldAct } from './toldAct.ts';
 
@@ -21,7 +21,7 @@ export function tellingOf({ product, method, stop, process, acts }: Plan): Telli
     method,
     process,
     forHours: cooksForHours({ acts }),
-    stop: `${formatTemperature(tempC, 'F')} (${formatTemperature(tempC, 'C')})`,
+    stop: formatBothScales(tempC),
   };
 }
 

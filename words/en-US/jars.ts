@@ -4,7 +4,7 @@ export const JARS = {
     'This kitchen is set to {{is}} now; it was {{was}} when this batch began. The longer time counts. ',
   'jars.height': '{{feet}} ft ({{m}} m)',
   'jars.onlySoManyFilled':
-    'Only {{filled}} filled, and about {{cups}} was expected in the pot. Is it really empty?',
+    'Only {{filled}} filled, and about {{volume}} was expected in the pot. Is it really empty?',
   'jars.yesItsEmpty': 'Yes, it’s empty',
   'jars.notYetEmpty': 'Not yet',
   'jars.theJars': 'the jars',
@@ -210,9 +210,8 @@ export const JARS = {
   'jars.removeBubblesWipeRimsLids': 'Remove bubbles, wipe rims, lids on, bands fingertip-tight.',
   'jars.notFullIntoTheFridge': '{{counted}}, not full: into the fridge',
   'jars.aJarThatIsntFull':
-    'A jar that isn’t full may not seal. Eat it first. It keeps {{weeks}} in the fridge.',
+    'A jar that isn’t full may not seal. Eat it first. It keeps {{span}} in the fridge.',
   'jars.inTheFridge': 'In the fridge',
-  'jars.weeks': '{{low}}–{{high}} weeks',
   'jars.intoTheFridgeInstead': 'Into the fridge instead',
   'jars.into': '{{counted}} into {{part}}',
   'jars.anotherCanner': 'another canner',

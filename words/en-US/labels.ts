@@ -6,7 +6,6 @@ export const LABELS = {
     'Page 1 of {{pages}}, as printed. Print at full size, not fitted to the page.',
   'labels.contains': 'Contains {{allergens}}.',
   'labels.mayContain': 'May contain {{mayHold}}.',
-  'labels.pepperJelly': 'pepper jelly',
   'labels.made': 'Made {{day}}',
   'labels.bestBeforeMonth': 'Best before {{month}}',
   'labels.eatByDay': 'Eat by {{day}}',

@@ -28,8 +28,6 @@ export const PREPARE = {
   'prepare.onTheStove': '{{minutes}} on the stove',
   'prepare.forTheFridge': 'for the fridge',
   'prepare.inTheCanner': '{{part}} in the canner',
-  'prepare.thePrintedTime': 'the printed time',
-  'prepare.min': '{{minutes}} min',
   'prepare.inTheCupboard': 'in the cupboard',
   'prepare.everythingYouBoughtIsNow': 'Everything you bought is now in the cupboard.',
   'prepare.boughtItAll': 'Bought it all',
