@@ -1,6 +1,6 @@
 import type { Batch } from '@idle-kettle/contract';
 import { useEffect, useEffectEvent, useState, useSyncExternalStore } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import { useAdoptBatch } from '../api/batches.ts';
 import { wallClock } from '../api/clock.ts';
 import { request } from '../api/request.ts';
@@ -31,6 +31,7 @@ export function useSaver(
 ): Saving {
   const taken = useAdoptBatch();
   const navigate = useNavigate();
+  const { pathname } = useLocation();
   const [saver] = useState(
     () =>
       new Saver(saved, start, {
@@ -43,7 +44,9 @@ export function useSaver(
   const onSaved = useEffectEvent((batch: Batch, isNew: boolean) => {
     taken(batch);
     if (isNew && saved === null) born(batch.id);
-    if (isNew) void navigate(`/batches/${batch.id}`, { replace: true });
+    // Whoever has pressed for another screen meanwhile is left there.
+    if (isNew && window.location.pathname === pathname)
+      void navigate(`/batches/${batch.id}`, { replace: true });
   });
   useEffect(() => {
     return saver.onSaved((batch, isNew) => onSaved(batch, isNew));

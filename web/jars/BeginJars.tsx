@@ -7,6 +7,7 @@ import { request } from '../api/request.ts';
 import { failureOf } from '../api/failure.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
+import { useGoOn } from '../ui/useGoOn.ts';
 
 /** `/batches/:id/jars`: to the jars of the cook of it that is not put away, or of a pot that was cooked without being followed. */
 export function BeginJars() {
@@ -15,26 +16,26 @@ export function BeginJars() {
   const sessions = useCookSessions();
   const begin = useStartCook();
   const navigate = useNavigate();
+  const goOn = useGoOn();
   const asked = useRef(false);
   const failure = failureOf([batch, sessions]);
   const last = sessions.data?.find(({ batchId }) => batchId === id) ?? null;
   const open = last !== null && last.storedAt === null;
   const ready = batch.data !== undefined && sessions.data !== undefined;
   const { mutate, error } = begin;
-  const fill = useCallback(
-    () =>
-      mutate(
-        { batchId: id },
-        {
-          onSuccess: (session) => {
-            // Nobody followed the pot: it is off the stove from the beginning. Not answered, it is so all the same once jars are put away.
-            void request(`/cook-sessions/${session.id}/end`, 'POST').catch(() => undefined);
-            void navigate(`/cook-sessions/${session.id}/jars`, { replace: true });
-          },
+  const fill = useCallback(() => {
+    const onwards = goOn();
+    mutate(
+      { batchId: id },
+      {
+        onSuccess: (session) => {
+          // Nobody followed the pot: it is off the stove from the beginning. Not answered, it is so all the same once jars are put away.
+          void request(`/cook-sessions/${session.id}/end`, 'POST').catch(() => undefined);
+          onwards(`/cook-sessions/${session.id}/jars`, { replace: true });
         },
-      ),
-    [mutate, id, navigate],
-  );
+      },
+    );
+  }, [mutate, id, goOn]);
   useEffect(() => {
     if (!ready || asked.current) return;
     asked.current = true;

@@ -3,7 +3,7 @@ import type { CookSession } from '@idle-kettle/contract';
 import { factorLearned, USUAL_HALF_PINTS, type Entry } from '@idle-kettle/core';
 import { Award, Tags } from 'lucide-react';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { useSetDone } from '../api/batches.ts';
 import { useChangeKitchen, useKitchen } from '../api/kitchen.ts';
 import { LogList } from '../stove/LogList.tsx';
@@ -16,6 +16,7 @@ import { useEffectiveLog } from '../stove/useEffectiveLog.ts';
 import { useVoice } from '../stove/useVoice.ts';
 import { fruitColourOfLines } from '../ui/fruit.ts';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
+import { useGoOn } from '../ui/useGoOn.ts';
 import { JarTaskPanel } from './JarTaskPanel.tsx';
 import { FillPanel } from './FillPanel.tsx';
 import { JarBoard } from './JarBoard.tsx';
@@ -35,7 +36,7 @@ export function Jars({ session, log }: Props) {
   const kitchen = useKitchen().data;
   const change = useChangeKitchen();
   const setDone = useSetDone();
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const nowMs = useKitchenNow(session.clock, null);
   const standing = useEffectiveLog(session, log.entries, nowMs);
   const { entries, waterBoilsC } = standing;
@@ -146,12 +147,13 @@ export function Jars({ session, log }: Props) {
               type="button"
               className="btn h-auto min-h-12 w-fit border-2 border-base-300 px-4 text-lg"
               disabled={setDone.isPending}
-              onClick={() =>
+              onClick={() => {
+                const onwards = goOn();
                 setDone.mutate(
                   { id: session.batchId ?? '', isDone: true },
-                  { onSuccess: () => void navigate('/') },
-                )
-              }
+                  { onSuccess: () => onwards('/') },
+                );
+              }}
             >
               {say('jars.theyreAlreadyOnTheShelf')}
             </button>

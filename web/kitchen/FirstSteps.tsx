@@ -1,11 +1,11 @@
 import { say } from '@idle-kettle/words';
 import type { Kitchen } from '@idle-kettle/contract';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { useLocation, useNavigate } from 'react-router';
 import { useChangeKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { PotDrawing } from '../drawings/PotDrawing.tsx';
+import { useGoOn } from '../ui/useGoOn.ts';
 import { AltitudeField } from './AltitudeField.tsx';
 import { changesOf } from './kitchenChanges.ts';
 import { altitudeInUnit, formOf, readForm, type KitchenForm } from './kitchenForm.ts';
@@ -31,12 +31,7 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
   const [reading, setReading] = useState<ReadingId>(() => readingFor(navigator.language));
   const [pots, setPots] = useState<readonly string[]>([]);
   const save = useChangeKitchen();
-  const navigate = useNavigate();
-  const { key } = useLocation();
-  const place = useRef(key);
-  useEffect(() => {
-    place.current = key;
-  }, [key]);
+  const goOn = useGoOn();
   const { register, control, setValue, getValues, formState, trigger } = useForm<KitchenForm>({
     defaultValues: { ...formOf(kitchen), ...READINGS[reading] },
     resolver: kitchenResolver,
@@ -63,6 +58,7 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
     });
     if (!said.ok) return setStep(0);
     const before = readForm(formOf(kitchen));
+    const onwards = goOn();
     save.mutate(
       {
         version: kitchen.version,
@@ -78,12 +74,7 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
               }),
         },
       },
-      {
-        onSuccess: () => {
-          // Whoever pressed for another screen while it was saved has gone on already.
-          if (place.current === key) void navigate('/');
-        },
-      },
+      { onSuccess: () => onwards('/') },
     );
   }
 

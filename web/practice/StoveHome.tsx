@@ -5,13 +5,14 @@ import { FAULT_IDS, FAULTS, type FaultId } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { Flame } from 'lucide-react';
 import { useState, type FormEvent } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { useStartCook, useCookSessions } from '../api/cookSessions.ts';
 import { failureOf } from '../api/failure.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
+import { useGoOn } from '../ui/useGoOn.ts';
 import { PRACTICE_BATCHES } from './practiceBatches.ts';
 import { SPEEDS } from './speeds.ts';
 
@@ -113,7 +114,7 @@ const MOST_SEED = 1_000_000;
 
 function PracticeForm() {
   const begin = useStartCook();
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const [batch, setBatch] = useState(0);
   const [fault, setFault] = useState<FaultId | 'any'>('any');
   const [speed, setSpeed] = useState(20);
@@ -124,9 +125,10 @@ function PracticeForm() {
     event.preventDefault();
     const { name, lines } = PRACTICE_BATCHES[batch] ?? PRACTICE_BATCHES[0];
     const chosen = fault === 'any' ? (FAULT_IDS[seed % FAULT_IDS.length] ?? 'none') : fault;
+    const onwards = goOn();
     begin.mutate(
       { practice: { name, lines: [...lines], fault: chosen, seed, speed, scale } },
-      { onSuccess: ({ id }) => void navigate(`/cook-sessions/${id}`) },
+      { onSuccess: ({ id }) => onwards(`/cook-sessions/${id}`) },
     );
   }
 

@@ -2,7 +2,7 @@ import { say } from '@idle-kettle/words';
 import { readLine } from '@idle-kettle/core';
 import { Flame } from 'lucide-react';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { useBatch } from '../api/batches.ts';
 import { failureOf } from '../api/failure.ts';
 import { useStartCook, useCookSessions } from '../api/cookSessions.ts';
@@ -10,6 +10,7 @@ import { useKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
+import { useGoOn } from '../ui/useGoOn.ts';
 
 /** `/batches/:id/stove`: sets a batch on the stove, or goes on with one that stands there. */
 export function BeginScreen() {
@@ -19,7 +20,7 @@ export function BeginScreen() {
   const kitchen = useKitchen();
   const begin = useStartCook();
   const [isAsked, setIsAsked] = useState(false);
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const failure = failureOf([batch, sessions, kitchen]);
   if (failure) return <NotFetched {...failure} />;
   if (!batch.data || !sessions.data || !kitchen.data)
@@ -28,11 +29,13 @@ export function BeginScreen() {
   const unread = [...(settings.before?.lines ?? []), ...lines].filter(
     (line) => !readLine(line, kitchen.data).understood,
   );
-  const start = () =>
+  const start = () => {
+    const onwards = goOn();
     begin.mutate(
       { batchId: id },
-      { onSuccess: (session) => void navigate(`/cook-sessions/${session.id}`) },
+      { onSuccess: (session) => onwards(`/cook-sessions/${session.id}`) },
     );
+  };
   const on = sessions.data.find(({ batchId, endedAt }) => batchId === id && endedAt === null);
   return (
     <section
