@@ -13,7 +13,7 @@ export default defineConfig({
     tailwindcss(),
     // Pages open without a server too, so that a reload at the stove does not lose sight of the pot.
     VitePWA({
-      // The stove registers it; elsewhere it would only take time from the typing.
+      // The pages register it once they are at rest, so that it takes no time from the first press.
       injectRegister: false,
       registerType: 'autoUpdate',
       manifest: {
@@ -26,7 +26,7 @@ export default defineConfig({
         icons: [{ src: '/kettle.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff,woff2}'],
+        globPatterns: ['**/*.{js,mjs,css,html,svg,woff,woff2}'],
         navigateFallbackDenylist: [/^\/api\//],
         maximumFileSizeToCacheInBytes: LARGEST_KEPT,
       },

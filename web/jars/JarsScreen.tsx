@@ -1,7 +1,5 @@
 import { say } from '@idle-kettle/words';
-import { useEffect } from 'react';
 import { useParams } from 'react-router';
-import { keepPages } from '../stove/keepPages.ts';
 import { useCookLog } from '../stove/useCookLog.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
@@ -10,7 +8,6 @@ import { Jars } from './Jars.tsx';
 /** `/cook-sessions/:id/jars`: from the full pot to the shelf. */
 export function JarsScreen() {
   const { id = '' } = useParams();
-  useEffect(keepPages, []);
   return <OneBatch key={id} id={id} />;
 }
 

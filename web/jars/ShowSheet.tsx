@@ -4,6 +4,7 @@ import type { JarProgress, JarPlan } from '@idle-kettle/core';
 import { FileDown } from 'lucide-react';
 import { downloadBlob, fileNameOf } from '../ui/download.ts';
 import { Drawer } from '../ui/Drawer.tsx';
+import { SaveFileButton } from '../ui/SaveFileButton.tsx';
 import { entryOf, JUDGED } from '../labels/showEntry.ts';
 
 type Props = {
@@ -45,17 +46,16 @@ export function ShowSheet({ session, jarPlan, progress, onClose }: Props) {
             ))}
           </ul>
         </section>
-        <button
-          type="button"
+        <SaveFileButton
           className="btn btn-primary w-fit"
-          onClick={() =>
-            void import('../labels/showPdf.ts')
+          make={() =>
+            import('../labels/showPdf.ts')
               .then(({ showFile }) => showFile(session.name, entry))
               .then((file) => downloadBlob(`${fileNameOf(session.name)}-show.pdf`, file))
           }
         >
           <FileDown aria-hidden className="size-5" /> {say('jars.download')}
-        </button>
+        </SaveFileButton>
       </div>
     </Drawer>
   );

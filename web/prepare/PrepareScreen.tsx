@@ -14,6 +14,7 @@ import { fileNameOf } from '../ui/download.ts';
 import { fruitColourOf } from '../ui/fruit.ts';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
+import { SaveFileButton } from '../ui/SaveFileButton.tsx';
 import { actInText, runSheetOf } from '../words/runSheet.ts';
 import { jarsInWords, minutesInWords } from '../ui/words.ts';
 import { loadsInWords } from '../words/loads.ts';
@@ -92,17 +93,16 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
           <button type="button" className="btn" onClick={() => window.print()}>
             <Printer aria-hidden className="size-5" /> {say('prepare.print')}
           </button>
-          <button
-            type="button"
+          <SaveFileButton
             className="btn"
-            onClick={() =>
-              void import('./runSheetPdf.ts').then(({ downloadRunSheet }) =>
+            make={() =>
+              import('./runSheetPdf.ts').then(({ downloadRunSheet }) =>
                 downloadRunSheet(`${fileNameOf(batch.name)}.pdf`, batch.name, plan, preparation),
               )
             }
           >
             <FileText aria-hidden className="size-5" /> {say('prepare.pdf')}
-          </button>
+          </SaveFileButton>
           <Link className="btn btn-primary" to={`/batches/${batch.id}/stove`}>
             <CookingPot aria-hidden className="size-5" /> {say('prepare.goToTheStove')}
           </Link>

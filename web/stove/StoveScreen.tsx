@@ -1,19 +1,16 @@
 import { say } from '@idle-kettle/words';
-import { useEffect } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useChangeKitchen, useKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { DebriefView } from '../practice/DebriefView.tsx';
-import { keepPages } from './keepPages.ts';
 import { Stove } from './Stove.tsx';
 import { useCookLog } from './useCookLog.ts';
 
 /** `/cook-sessions/:id`: a cook as it goes; of a practice that is over, its debrief. */
 export function StoveScreen() {
   const { id = '' } = useParams();
-  useEffect(keepPages, []);
   return <OneCook key={id} id={id} />;
 }
 

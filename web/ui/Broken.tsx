@@ -1,16 +1,53 @@
 import { say } from '@idle-kettle/words';
+import { Link, useRouteError } from 'react-router';
+import { isFinal } from '../api/request.ts';
 import { Say } from './Say.tsx';
-import { Link } from 'react-router';
+import { ScreenNotFetched } from './screenNotFetched.ts';
+import { useTryAgain } from './useTryAgain.ts';
 
 /** Stands in for a screen that failed; drafts are kept in the browser, so nothing typed is lost. */
-export const Broken = () => (
-  <Notice title={say('ui.thisScreenStoppedWorking')}>
-    {say('ui.whatYouTypedIsKept')}{' '}
-    <button type="button" className="link" onClick={() => window.location.reload()}>
-      {say('ui.reload')}
-    </button>
-  </Notice>
-);
+export function Broken() {
+  if (useRouteError() instanceof ScreenNotFetched) return <NotHereYet />;
+  return (
+    <Notice title={say('ui.thisScreenStoppedWorking')}>
+      {say('ui.whatYouTypedIsKept')}{' '}
+      <button type="button" className="link" onClick={reload}>
+        {say('ui.reload')}
+      </button>
+    </Notice>
+  );
+}
+
+const reload = () => window.location.reload();
+
+/** A page is loaded anew by itself no oftener than this, ms: where its code stays away although the server answers, that helps once or not at all. */
+const BETWEEN_RELOADS_MS = 60_000;
+const RELOADED_AT = 'kettle.reloadedAt';
+
+/** Loads the page anew as soon as the server answers again. */
+async function reloadOnceAnswered(): Promise<void> {
+  const answered = await fetch('/api/kitchen', { cache: 'no-store' }).then(
+    ({ ok }) => ok,
+    () => false,
+  );
+  if (!answered || Date.now() - Number(sessionStorage.getItem(RELOADED_AT)) < BETWEEN_RELOADS_MS)
+    return;
+  sessionStorage.setItem(RELOADED_AT, String(Date.now()));
+  reload();
+}
+
+/** The code of a screen has not come. A browser may remember that, so the page is loaded anew. */
+function NotHereYet() {
+  useTryAgain(() => void reloadOnceAnswered());
+  return (
+    <Notice title={say('ui.couldNotLoad')}>
+      {say('ui.thisScreenOpensByItself')}{' '}
+      <button type="button" className="link" onClick={reload}>
+        {say('ui.tryAgain')}
+      </button>
+    </Notice>
+  );
+}
 
 export const NoSuchPage = () => (
   <Notice title={say('ui.pageNotFound')}>
@@ -27,15 +64,18 @@ export const NoSuchPage = () => (
   </Notice>
 );
 
-/** Something could not be fetched; offers to try again. */
-export const NotFetched = ({ error, again }: { error: Error; again: () => void }) => (
-  <Notice title={say('ui.couldNotLoad')}>
-    {error.message}{' '}
-    <button type="button" className="link" onClick={again}>
-      {say('ui.tryAgain')}
-    </button>
-  </Notice>
-);
+/** Something could not be fetched; it is tried again by itself, and when asked. */
+export function NotFetched({ error, again }: { error: Error; again: () => void }) {
+  useTryAgain(again, isFinal(error));
+  return (
+    <Notice title={say('ui.couldNotLoad')}>
+      {error.message}{' '}
+      <button type="button" className="link" onClick={again}>
+        {say('ui.tryAgain')}
+      </button>
+    </Notice>
+  );
+}
 
 export const Notice = ({ title, children }: { title: string; children: React.ReactNode }) => (
   <section role="alert" className="mx-auto my-12 max-w-xl rounded-box bg-base-100 p-8">

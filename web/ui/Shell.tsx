@@ -1,7 +1,9 @@
 import { say, setLanguage, type Language } from '@idle-kettle/words';
+import { useEffect } from 'react';
 import type { Kitchen } from '@idle-kettle/contract';
 import { BookOpenText, CookingPot, House, NotebookTabs } from 'lucide-react';
 import { NavLink, Outlet, ScrollRestoration } from 'react-router';
+import { keepPages } from '../keepPages.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { KettleMark } from './KettleMark.tsx';
 
@@ -20,6 +22,7 @@ const languageOf = (kitchen: Kitchen | undefined): Language =>
 export function Shell() {
   const language = languageOf(useKitchen().data);
   setLanguage(language);
+  useEffect(keepPages, []);
   return (
     <div key={language} lang={language} className="flex min-h-screen flex-col">
       <a

@@ -3,6 +3,8 @@ export const UI = {
   'ui.thisScreenStoppedWorking': 'This screen stopped working',
   'ui.whatYouTypedIsKept': 'What you typed is kept in this browser.',
   'ui.reload': 'Reload',
+  'ui.thisScreenOpensByItself': 'This screen opens by itself as soon as the server answers.',
+  'ui.theFileWasNotMade': 'The file could not be made. Try again when the server answers.',
   'ui.pageNotFound': 'Page not found',
   'ui.checkTheAddress': 'Check the address. {{part}}',
   'ui.goToBatches': 'Go to Batches',

@@ -1,0 +1,33 @@
+import type { ComponentType } from 'react';
+import { ScreenNotFetched } from './ui/screenNotFetched.ts';
+
+type Screen = { readonly Component: ComponentType };
+
+/** A screen whose code is fetched when it is first needed, or before. */
+const screen =
+  <Name extends string>(name: Name, fetch: () => Promise<Record<Name, ComponentType>>) =>
+  (): Promise<Screen> =>
+    fetch().then(
+      (code) => ({ Component: code[name] }),
+      (cause: unknown) => {
+        throw new ScreenNotFetched(cause);
+      },
+    );
+
+/** Every screen but the first, by what it is for. */
+export const SCREENS = {
+  balance: screen('BalanceScreen', () => import('./balance/BalanceScreen.tsx')),
+  prepare: screen('PrepareScreen', () => import('./prepare/PrepareScreen.tsx')),
+  begin: screen('BeginScreen', () => import('./stove/BeginScreen.tsx')),
+  stove: screen('StoveScreen', () => import('./stove/StoveScreen.tsx')),
+  jars: screen('JarsScreen', () => import('./jars/JarsScreen.tsx')),
+  beginJars: screen('BeginJars', () => import('./jars/BeginJars.tsx')),
+  stoveHome: screen('StoveHome', () => import('./practice/StoveHome.tsx')),
+  recipes: screen('RecipesScreen', () => import('./recipes/RecipesScreen.tsx')),
+  kitchen: screen('KitchenScreen', () => import('./kitchen/KitchenScreen.tsx')),
+} as const;
+
+/** Fetches every screen, one after another, so that none is missing once the network is. What fails is fetched when it is needed. */
+export async function fetchScreens(): Promise<void> {
+  for (const fetch of Object.values(SCREENS)) await fetch().catch(() => undefined);
+}
