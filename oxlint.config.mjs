@@ -131,8 +131,8 @@ export default defineConfig({
       env: { node: true },
       rules: { 'no-redeclare': 'error', 'no-undef': 'error' },
     },
-    // What a bench evaluates runs in the page.
-    { files: ['bench/typing.mjs'], env: { browser: true } },
+    // What these evaluate runs in the page.
+    { files: ['bench/typing.mjs', 'e2e/monkey.mjs'], env: { browser: true } },
     ...houseZones,
     ...coreZones,
     {

@@ -240,3 +240,4 @@ export {
   type PlanningKitchen,
   type Settings,
 } from './kitchen/index.ts';
+export { chanceFrom } from './forecast/index.ts';

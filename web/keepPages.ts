@@ -3,7 +3,7 @@ import { fetchScreens } from './screens.ts';
 /** Fetching the other screens waits until the first one has been drawn and looked at, ms. */
 const SCREENS_FETCHED_AFTER_MS = 1500;
 /** Keeping the pages takes a slow device a second; what is pressed as soon as a screen is there comes first, ms. */
-const PAGES_KEPT_AFTER_MS = 5000;
+const PAGES_KEPT_AFTER_MS = 3000;
 
 /** From the first look on, every screen opens without a network, and a while later without a server too. What it answers calls that off. */
 export function keepPages(): () => void {

@@ -11,38 +11,45 @@ export function Broken() {
   return (
     <Notice title={say('ui.thisScreenStoppedWorking')}>
       {say('ui.whatYouTypedIsKept')}{' '}
-      <button type="button" className="link" onClick={reload}>
+      <button type="button" className="link" onClick={() => void reload()}>
         {say('ui.reload')}
       </button>
     </Notice>
   );
 }
 
-const reload = () => window.location.reload();
+/** Whether a page that is loaded anew comes: kept in the browser, or from a server that answers. */
+const isThere = async (): Promise<boolean> =>
+  navigator.serviceWorker?.controller != null ||
+  fetch('/api/kitchen', { cache: 'no-store' }).then(
+    ({ ok }) => ok,
+    () => false,
+  );
+
+/** Loads the page anew, unless a browser would show its own empty page instead. */
+async function reload(): Promise<void> {
+  if (await isThere()) window.location.reload();
+}
 
 /** A page is loaded anew by itself no oftener than this, ms: where its code stays away although the server answers, that helps once or not at all. */
 const BETWEEN_RELOADS_MS = 60_000;
 const RELOADED_AT = 'kettle.reloadedAt';
 
-/** Loads the page anew as soon as the server answers again. */
-async function reloadOnceAnswered(): Promise<void> {
-  const answered = await fetch('/api/kitchen', { cache: 'no-store' }).then(
-    ({ ok }) => ok,
-    () => false,
-  );
-  if (!answered || Date.now() - Number(sessionStorage.getItem(RELOADED_AT)) < BETWEEN_RELOADS_MS)
-    return;
+/** Loads the page anew by itself once it is there. */
+async function reloadByItself(): Promise<void> {
+  if (Date.now() - Number(sessionStorage.getItem(RELOADED_AT)) < BETWEEN_RELOADS_MS) return;
+  if (!(await isThere())) return;
   sessionStorage.setItem(RELOADED_AT, String(Date.now()));
-  reload();
+  window.location.reload();
 }
 
 /** The code of a screen has not come. A browser may remember that, so the page is loaded anew. */
 function NotHereYet() {
-  useTryAgain(() => void reloadOnceAnswered());
+  useTryAgain(() => void reloadByItself());
   return (
     <Notice title={say('ui.couldNotLoad')}>
       {say('ui.thisScreenOpensByItself')}{' '}
-      <button type="button" className="link" onClick={reload}>
+      <button type="button" className="link" onClick={() => void reload()}>
         {say('ui.tryAgain')}
       </button>
     </Notice>
