@@ -9,7 +9,7 @@ import {
   type Entry,
   type EntryKind,
   type FaultId,
-  type PlateOutcome,
+  type Drops,
   type Practice,
   type Senses,
   type PlanningKitchen,
@@ -32,6 +32,7 @@ import { AreKeptLines } from './batch.ts';
 import type { CookClock } from './cookClock.ts';
 import type { Kitchen } from './kitchen.ts';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
+import { SettingsDto } from './settings.ts';
 import { IsName } from './text.ts';
 
 /** Fastest that a practice cook runs: sixty minutes of the kitchen in one of the wall. */
@@ -114,6 +115,11 @@ export class PracticeDto {
 
   @AreKeptLines()
   lines!: string[];
+
+  /** What the batch or the recipe says besides its lines; left out for nothing. */
+  @IsOptional()
+  @IsPart(() => SettingsDto, 'settings must be an object.')
+  settings?: SettingsDto;
 
   @IsIn(FAULT_IDS, { message: `fault must be one of: ${FAULT_IDS.join(', ')}.` })
   fault!: FaultId;
@@ -208,6 +214,5 @@ export type LiveMessage = {
 export type PotSight = Senses & {
   /** ms on the kitchen’s clock. */
   readonly at: number;
-  /** What a drop does on the cold plate. */
-  readonly plate: PlateOutcome;
+  readonly drops: Drops;
 };

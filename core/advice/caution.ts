@@ -1,4 +1,5 @@
 import type { Text } from '@idle-kettle/words/message';
+import type { Change } from '../evaluate/index.ts';
 
 /** Something to mind about a batch. */
 export type Caution = {
@@ -8,6 +9,8 @@ export type Caution = {
   readonly text: Text;
   /** Into how many pots it had better be split; absent where that is not the way on. */
   readonly pots?: number;
+  /** What would put it right at a press; absent where nothing would. */
+  readonly offer?: { readonly act: Text; readonly change: Change };
 };
 
 /** A caution not to go on like this. */

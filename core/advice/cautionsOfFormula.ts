@@ -3,7 +3,7 @@ import { massOf, sugarsG } from '../formula/index.ts';
 import type { Ingredient } from '../ingredients/index.ts';
 import { isSugar, METHODS, PRODUCTS } from '../method/index.ts';
 import { type Caution, note, stop, warn } from './caution.ts';
-import type { Boil, Evaluation } from '../evaluate/index.ts';
+import { comesToGel, type Boil, type Evaluation } from '../evaluate/index.ts';
 
 /** Below this share of sugars in the raw batch, a long boil is very long indeed; common practice. */
 const LITTLE_SUGAR_PCT = 25;
@@ -91,7 +91,10 @@ function cookCautions({ request, choice }: Evaluation, { cook, forecast, all }: 
   return found;
 }
 
-function solidsCautions({ choice }: Evaluation, { all, finish, targetPct }: Boil): Caution[] {
+function solidsCautions(
+  { choice, request, understood }: Evaluation,
+  { all, finish, targetPct }: Boil,
+): Caution[] {
   const { stopKind } = METHODS[choice.method];
   if (stopKind !== 'temperature' && stopKind !== 'body') return [];
   const found: Caution[] = [];
@@ -105,7 +108,11 @@ function solidsCautions({ choice }: Evaluation, { all, finish, targetPct }: Boil
       ),
     );
   }
-  if (finish.outcome === 'pieces too many') {
+  const isPaste =
+    sugarsG(all) > 0 &&
+    understood.some(isSugar) &&
+    !comesToGel(request.product, choice.method, understood, finish.contents);
+  if (finish.outcome === 'pieces too many' || isPaste) {
     found.push(warn('target-unreachable', message('advice.withSoLittleSugarThe')));
   } else if (
     stopKind === 'temperature' &&

@@ -5,6 +5,7 @@ import { formatGrams, listed } from '../quantity/index.ts';
 import { isSugar, METHODS } from '../method/index.ts';
 import { type Caution, note, warn } from './caution.ts';
 import type { Evaluation } from '../evaluate/index.ts';
+import { sweetenerCautions } from './otherSweeteners.ts';
 
 /** One box of regular powder, g: what one pot of a timed boil is meant for; common practice. */
 const ONE_BOX_G = 60;
@@ -20,6 +21,7 @@ export function kindCautions(worked: Evaluation): Caution[] {
     ...productCautions(worked),
     ...ingredientCautions(worked),
     ...rowCautions(worked),
+    ...sweetenerCautions(worked),
   ];
 }
 

@@ -325,3 +325,47 @@ test('a burner that cannot do it is told, and no minutes are made up', () => {
   expect(found.set).toBeUndefined();
   expect(found.yield?.volumeMl.p50).toBeGreaterThan(150_000);
 });
+
+describe('fruit that is boiled down with hardly any sugar', () => {
+  test.each([
+    ['none', ['1 kg crushed damsons'], 'no-sugar', 'jam'],
+    ['a tenth', ['1 kg crushed damsons', '70 g sugar'], 'target-unreachable', 'jam'],
+    ['none, as a jelly', ['1 L apple juice'], 'no-sugar', 'jelly'],
+  ] as const)('has no set foretold, and says why: %s', (_, lines, code, product) => {
+    const plan = planned({ lines: [...lines], product });
+    expect(plan.set).toBeUndefined();
+    expect(codes(plan)).toContain(code);
+  });
+
+  /** A fruit cheese, half sugar by the pulp, is the thickest that is made: common practice. */
+  test.each([
+    ['2 kg crushed damsons', '1 kg sugar'],
+    ['1 kg crushed damsons', '350 g sugar'],
+  ])('but a paste of %s and %s has one', (...lines) => {
+    expect(planned({ lines }).set).toBeDefined();
+  });
+});
+
+describe('honey and syrups in place of sugar', () => {
+  const BOX = ['5½ cups crushed strawberries', '1 box powdered pectin'];
+  const caution = (...lines: string[]) =>
+    planned({ lines }).cautions.find(({ code }) => code === 'other-sweetener');
+
+  /** Honey for a quarter to a half of the sugar, syrup for a quarter: common practice. */
+  test.each([
+    ['7 cups honey', ['3½ cups honey', '4¾ cups sugar']],
+    ['2.3 kg honey', null],
+    ['4 cups maple syrup', null],
+  ])('%s is too much, and what puts it right is offered', (line, add) => {
+    const { offer } = caution(...BOX, line) ?? {};
+    expect(offer?.change.drop).toEqual([2]);
+    if (add !== null) expect(offer?.change.add).toEqual(add);
+    // Taken, nothing is left to say of it.
+    expect(caution(...BOX, ...(offer?.change.add ?? []))).toBeUndefined();
+  });
+
+  test.each([[['3 cups honey', '4 cups sugar']], [['½ cup corn syrup', '6 cups sugar']]])(
+    '%s are well',
+    (lines) => expect(caution(...BOX, ...lines)).toBeUndefined(),
+  );
+});

@@ -83,5 +83,9 @@ export const PLATE_OUTCOMES = ['runs', 'slow', 'wrinkles'] as const;
 export type PlateOutcome = (typeof PLATE_OUTCOMES)[number];
 /** What the last drops do at the edge of a spoon. */
 export const SHEET_OUTCOMES = ['drops', 'merges'] as const;
+/** One of {@link SHEET_OUTCOMES}. */
+export type SheetOutcome = (typeof SHEET_OUTCOMES)[number];
 /** What a spoonful of a butter does on a tilted plate. */
 export const MOUND_OUTCOMES = ['weeps', 'mounds'] as const;
+/** One of {@link MOUND_OUTCOMES}. */
+export type MoundOutcome = (typeof MOUND_OUTCOMES)[number];

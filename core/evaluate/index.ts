@@ -1,6 +1,7 @@
 export * from './pretreated.ts';
 export * from './simulateBoil.ts';
 export * from './change.ts';
+export * from './comesToGel.ts';
 export * from './cooking.ts';
 export * from './jarsFilled.ts';
 export * from './readLines.ts';

@@ -12,6 +12,7 @@ import {
   type AcidLoad,
 } from '../gel/index.ts';
 import { comesAsSauce, fruitCookOf, METHODS, type Method } from '../method/index.ts';
+import { comesToGel } from './comesToGel.ts';
 import { canBeCooked, cookingOf } from './cooking.ts';
 import type { PlanRequest } from './request.ts';
 import type { Boil } from './evaluation.ts';
@@ -56,7 +57,8 @@ export function simulateBoil(
   const fruitCook = fruitCookOf(request.product, method, lines);
   const raw = typicalSetters(lines, fruitCook);
   const setters = { ...raw, highMethoxylG: raw.highMethoxylG * cook.pectinLeft };
-  const tells = followed && (sour || setModel === 'body' || setModel === 'egg');
+  const gels = comesToGel(request.product, method, lines, aim.contents);
+  const tells = followed && gels && (sour || setModel === 'body' || setModel === 'egg');
   const setRatio = tells ? setRatioOf(setModel, contents, pH, setters) : null;
   const setting = {
     targetPct: bySolids ? targetPct : null,
@@ -67,6 +69,7 @@ export function simulateBoil(
       ...given,
     },
     setModel,
+    gels,
     fruitCook,
     seed: request.seed,
     draws: request.draws,

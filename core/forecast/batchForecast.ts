@@ -84,6 +84,8 @@ export type ForecastSetting = {
   readonly stopKind: StopKind;
   readonly care: Care;
   readonly setModel: SetModel;
+  /** Whether it comes to a set that can be foretold. */
+  readonly gels: boolean;
   readonly fruitCook: FruitCook;
   readonly seed: number;
   /** How many batches are imagined, 1 or more. */
@@ -148,7 +150,7 @@ export function forecastBatch(
   const measured = lines.some(({ massG }) => isMeasured(massG));
   const steamOfCook = Math.max(1, massOf(setting.boiled) - setting.stopMassG);
   const sour = lines.some(({ ingredient }) => ingredient.sour !== undefined);
-  const tells = sour || setModel === 'body' || setModel === 'egg';
+  const tells = setting.gels && (sour || setModel === 'body' || setModel === 'egg');
 
   for (; i < draws; i++) {
     noted = 0;

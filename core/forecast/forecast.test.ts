@@ -42,6 +42,7 @@ function forecast(
     care: { thermometerChecked: false, burnerKnown: false, ...care },
     fruitCook: { boiledLong: true, withPeel: false },
     setModel: 'high-methoxyl',
+    gels: true,
     seed,
     draws,
     late: new Set(),

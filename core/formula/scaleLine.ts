@@ -1,5 +1,6 @@
 import { readAmount } from '../quantity/index.ts';
 import { formatLine } from './formatLine.ts';
+import { measuredLine } from './measuredLine.ts';
 import { readLine, type ParserKitchen, type UnderstoodLine } from '../parser/index.ts';
 
 /** The number that a line starts with. */
@@ -9,7 +10,7 @@ const AMOUNT =
 const ROUNDING = 0.004;
 
 /**
- * A line with its amount multiplied, in the measure it was written in where that can be kept:
+ * A line with its amount multiplied, in the measure it was written in where that can be kept, as {@link measuredLine}:
  * `7 cups crushed damsons` twice is `14 cups crushed damsons`. Otherwise in grams.
  * @param factor more than 0
  */
@@ -21,6 +22,8 @@ export function scaleLine(
   if (factor === 1) return line.text;
   const { massG } = line;
   const wantedG = massG.typical * factor;
+  const measured = measuredLine(line, wantedG, kitchen);
+  if (measured !== null) return measured;
   const [found] = AMOUNT.exec(line.text) ?? [];
   const amount = found === undefined ? null : readAmount(found);
   if (found !== undefined && amount !== null) {

@@ -1,69 +1,11 @@
 import { message, type Text } from '@idle-kettle/words/message';
-import type { PlateOutcome } from '../chain/index.ts';
-import { readWeighedLine, type UnderstoodLine } from '../parser/index.ts';
-import {
-  boiledTo,
-  pHOf,
-  setClassOf,
-  setRatioOf,
-  typicalAcidLoad,
-  typicalSetters,
-  type SetClass,
-} from '../gel/index.ts';
-import { fruitCookOf, METHODS } from '../method/index.ts';
+import type { SetClass } from '../gel/index.ts';
 import { formatBothScales } from '../quantity/index.ts';
-import {
-  plannedAddition,
-  momentsOf,
-  effectiveEvents,
-  type Entry,
-  type CookPlan,
-} from '../stove/index.ts';
+import { momentsOf, effectiveEvents, type Entry, type CookPlan } from '../stove/index.ts';
+import { COOL_K, hasSet, setOf } from './drops.ts';
 import { FAULTS } from './faults.ts';
-import { truthAt, type Truth } from './kettle.ts';
+import { truthAt } from './kettle.ts';
 import type { Practice } from './practice.ts';
-
-/** What the simulated pot would set like, as it is at a moment. */
-function setOf(cookPlan: CookPlan, truth: Truth, entries: readonly Entry[]): SetClass {
-  const lines = [...cookPlan.lines, ...extraLines(entries)];
-  const acid = typicalAcidLoad(lines);
-  const sour = Object.values(acid.moles).some((moles) => moles > 0);
-  const raw = typicalSetters(lines, fruitCookOf(cookPlan.product, cookPlan.method, lines));
-  return setClassOf(
-    setRatioOf(
-      METHODS[cookPlan.method].setModel,
-      truth.contents,
-      sour ? pHOf(boiledTo(acid, truth.contents.water)) : null,
-      { ...raw, highMethoxylG: raw.highMethoxylG * truth.pectinLeft },
-    ),
-  );
-}
-
-/** What was added besides the sheet, as lines. */
-const extraLines = (entries: readonly Entry[]): UnderstoodLine[] =>
-  effectiveEvents(entries).flatMap(({ kind, text, value }) => {
-    if (
-      kind !== 'added' ||
-      text === null ||
-      plannedAddition({ kind, text }) !== null ||
-      value === null
-    )
-      return [];
-    const line = readWeighedLine({ ingredient: text, massG: value });
-    return line.understood ? [line] : [];
-  });
-
-/** What a drop on the cold plate does, at a moment of a simulated cook. */
-export function platesAt(
-  cookPlan: CookPlan,
-  practice: Practice,
-  entries: readonly Entry[],
-  atMs: number,
-): PlateOutcome {
-  const set = setOf(cookPlan, truthAt(cookPlan, practice, entries, atMs), entries);
-  if (set === 'pours') return 'runs';
-  return set === 'loose' ? 'slow' : 'wrinkles';
-}
 
 /** What a practice cook came to. */
 export type Debrief = {
@@ -85,13 +27,11 @@ export type Debrief = {
 
 /** Solids off the aim that cost all of the points for stopping, %. */
 const WORST_PCT = 8;
-/** Cooler than the stop by this much is still at it, K: a stir and a lifted probe. */
-const COOL_K = 1.5;
 /** Cooler by this much costs all of the points for stopping, K. */
 const WORST_K = 10;
 
-/** What has set; how stiff is the formula's doing, and the stop is judged by itself. */
-const SETS: ReadonlySet<SetClass> = new Set(['soft', 'firm', 'slices']);
+/** Tests of the set. */
+const TESTS: ReadonlySet<string> = new Set(['plate-test', 'sheet-test', 'mound-test']);
 /** More minutes than this without stirring, on the boil, scorches. */
 const STIR_GAP_MIN = 6;
 
@@ -111,16 +51,21 @@ export function debriefOf(
   const off = truth.solublesPct - cookPlan.targetPct;
   const bySolids = cookPlan.stopKind === 'temperature' || cookPlan.stopKind === 'body';
   const checked = events.some(({ kind }) => kind === 'water-boils');
-  const tested = events.some(({ kind }) => kind === 'plate-test' || kind === 'mound-test');
+  const tested = events.some(({ kind }) => TESTS.has(kind));
+  // A butter goes by its body, whatever the thermometer shows; a curd by the thermometer alone.
+  const needsWater = cookPlan.tempTells || cookPlan.stopKind === 'egg';
+  const needsTest = cookPlan.acts.some(({ ends }) => ends.some(({ on }) => TESTS.has(on)));
   const gap = longestGapMin(events, litAtMs, offAtMs);
   const told: Text[] = [];
   const missed: Text[] = [];
   const say = (good: boolean, yes: Text, no: Text) => (good ? told.push(yes) : missed.push(no));
-  say(
-    checked,
-    message('practice.youCheckedBoilingWaterFirst'),
-    message('practice.youDidntCheckBoilingWater'),
-  );
+  if (needsWater) {
+    say(
+      checked,
+      message('practice.youCheckedBoilingWaterFirst'),
+      message('practice.youDidntCheckBoilingWater'),
+    );
+  }
   if (bySolids) {
     say(
       Math.abs(off) <= 1,
@@ -152,7 +97,9 @@ export function debriefOf(
       }),
     );
   }
-  say(tested, message('practice.youTestedADropBefore'), message('practice.youTestedNoDropA'));
+  if (needsTest) {
+    say(tested, message('practice.youTestedADropBefore'), message('practice.youTestedNoDropA'));
+  }
   const stirs = events.filter(({ kind }) => kind === 'stirred').length;
   const stirredWell = isLit && stirs > 0 && gap <= STIR_GAP_MIN;
   say(
@@ -166,9 +113,9 @@ export function debriefOf(
   const stopPoints = isLit ? 50 * Math.max(0, 1 - share) : 0;
   const score = Math.round(
     stopPoints +
-      (SETS.has(set) ? 20 : 0) +
-      (checked ? 12 : 0) +
-      (tested ? 10 : 0) +
+      (hasSet(set) ? 20 : 0) +
+      (checked || !needsWater ? 12 : 0) +
+      (tested || !needsTest ? 10 : 0) +
       (stirredWell ? 8 : 0),
   );
   return {

@@ -1,4 +1,5 @@
 export * from './debrief.ts';
+export * from './drops.ts';
 export * from './faults.ts';
 export * from './kettle.ts';
 export * from './obedient.ts';

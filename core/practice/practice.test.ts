@@ -12,13 +12,13 @@ import {
   type Estimate,
   type CookPlan,
 } from '../stove/index.ts';
-import { request } from '../test/planned.ts';
+import { beforeOf, request } from '../test/planned.ts';
 import {
   COOK_SOURCE,
   debriefOf,
   drawnTruth,
   obedientCook,
-  platesAt,
+  dropsAt,
   readingsOf,
   sensesAt,
   toldRequest,
@@ -364,6 +364,66 @@ test('the pot of a jelly practice is of juice, as ripe as its lines say', () => 
   expect(plums?.ripeness).toBeGreaterThan(0.5);
 });
 
+/** A jelly from the fruit, a butter and a curd, each with the test that tells when it is done. */
+const OTHER_KINDS = {
+  jelly: {
+    request: request({
+      product: 'jelly',
+      lines: ['4 cups sugar'],
+      before: beforeOf('extract', ['2 kg tart apples']),
+    }),
+    test: 'sheet-test',
+    done: 'merges',
+    early: 'drops',
+  },
+  butter: {
+    request: request({ product: 'butter', lines: ['3 kg cooked apple pulp', '1 kg sugar'] }),
+    test: 'mound-test',
+    done: 'mounds',
+    early: 'weeps',
+  },
+  curd: {
+    request: request({
+      product: 'curd',
+      lines: ['6 eggs', '200 g butter', '450 g sugar', '240 mL lemon juice'],
+    }),
+    test: null,
+    done: null,
+    early: null,
+  },
+} as const;
+
+describe.each(Object.entries(OTHER_KINDS))('a %s', (_, { request: of, test: by, done, early }) => {
+  const one = practice();
+  const real = sure(trueSheet(of, one));
+  const events = obedientCook(real, one, 0);
+  const off = at(events, 'off-heat');
+
+  test('that is cooked as its run sheet says has set, and loses no points by what it does not need', () => {
+    const debrief = inWords(debriefOf(real, one, events, at(events, 'ready')));
+    expect(['soft', 'firm', 'slices']).toContain(debrief.set);
+    expect(debrief.missed.join(' ')).not.toMatch(/drop/);
+    expect(debrief.score).toBeGreaterThanOrEqual(80);
+  });
+
+  test('tells by its own test when it is done, and not before', () => {
+    if (by === null) return expect(real.acts.some(({ id }) => id === 'plate')).toBe(false);
+    expect(dropsAt(real, one, events, off)[by]).toBe(done);
+    return expect(dropsAt(real, one, events, off / 3)[by]).toBe(early);
+  });
+
+  test('is twice as much in a double batch, what was done first too', () => {
+    const two = sure(trueSheet(of, practice({ fault: 'double-batch' })));
+    expect(massOf(two.first) / massOf(real.first)).toBeCloseTo(2, 1);
+  });
+});
+
+test('over-ripe fruit of a jelly is over-ripe in the pan', () => {
+  const ripe = sure(trueSheet(OTHER_KINDS.jelly.request, practice({ fault: 'ripe-fruit' })));
+  const plain = sure(trueSheet(OTHER_KINDS.jelly.request, practice()));
+  expect(ripe.lines).not.toEqual(plain.lines);
+});
+
 describe('the debrief', () => {
   const cookWith = (change: Partial<Practice>) => {
     const of = practice(change);
@@ -441,7 +501,7 @@ describe('the debrief', () => {
       const of = practice({ fault });
       const real = sure(trueSheet(RIPE, of));
       const events = obedientCook(real, of, 0);
-      return platesAt(real, of, events, at(events, 'off-heat'));
+      return dropsAt(real, of, events, at(events, 'off-heat'))['plate-test'];
     };
     expect(plate('ripe-fruit')).toBe('runs');
   });

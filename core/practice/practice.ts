@@ -34,13 +34,8 @@ const OVER_RIPE = 1;
 /** The request as the cook is told of it: place and thermometer unknown, a double batch doubled. */
 export function toldRequest(request: PlanRequest, { fault }: Pick<Practice, 'fault'>): PlanRequest {
   const hidden = fault === 'high-kitchen' ? { altitudeM: null, waterBoilsC: null } : {};
-  const times = fault === 'double-batch' ? 2 : 1;
-  return {
-    ...request,
-    ...hidden,
-    waterBoilsC: null,
-    lines: times === 1 ? request.lines : understood(request).map((line) => weighed(line, times)),
-  };
+  const told = { ...request, ...hidden, waterBoilsC: null };
+  return fault === 'double-batch' ? inAll(told, (line) => weighed(line, 2), 2) : told;
 }
 
 /** The request as it is in truth. */
@@ -48,13 +43,10 @@ function trueRequest(request: PlanRequest, practice: Pick<Practice, 'fault'>): P
   const told = toldRequest(request, practice);
   if (practice.fault === 'high-kitchen') return { ...told, altitudeM: HILLS_M };
   if (practice.fault !== 'ripe-fruit') return told;
-  return {
-    ...told,
-    lines: understood(told).map((line) => ({
-      ...weighed(line, 1),
-      ...(line.ingredient.kind === 'fruit' ? { ripeness: OVER_RIPE } : {}),
-    })),
-  };
+  return inAll(told, (line) => ({
+    ...weighed(line, 1),
+    ...(line.ingredient.kind === 'fruit' ? { ripeness: OVER_RIPE } : {}),
+  }));
 }
 
 /** The sheet of the pot as it is in truth; null as for {@link cookPlanOf}. */
@@ -64,6 +56,28 @@ export const trueSheet = (request: PlanRequest, practice: Practice): CookPlan | 
 /** The probe as it is in truth, its fault included. */
 export const trueProbe = ({ probe, fault }: Practice): Probe =>
   fault === 'thermometer-low' ? { ...probe, offsetK: probe.offsetK + OFF_BY_3_F } : probe;
+
+/** A request with each of its lines changed, those of what is done first too, and what was measured of that so many times. */
+function inAll(
+  request: PlanRequest,
+  change: (line: UnderstoodLine) => WeighedLine,
+  times = 1,
+): PlanRequest {
+  const { before } = request;
+  const timesOf = (amount: number | null) => (amount === null ? null : amount * times);
+  return {
+    ...request,
+    lines: understood(request).map(change),
+    before: before && {
+      ...before,
+      // What goes in first is fruit and water as they come.
+      lines: understood({ ...request, product: 'jam', lines: before.lines }).map(change),
+      waterG: timesOf(before.waterG),
+      obtainedG: timesOf(before.obtainedG),
+      obtainedMl: timesOf(before.obtainedMl),
+    },
+  };
+}
 
 const understood = (request: PlanRequest): UnderstoodLine[] =>
   readLines(request).filter((line): line is UnderstoodLine => line.understood);

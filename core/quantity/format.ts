@@ -22,6 +22,10 @@ export const listed = (names: readonly string[]): string => LIST.format(names);
 export const kitchenFraction = (value: number): string =>
   formatQuantity(Math.round(value * 8) / 8, { vulgarFractions: true }) ?? trimmed(value, 2);
 
+/** A number with its fraction as it is, where there is a sign for it: `5⅓`, `2½`. */
+export const exactFraction = (value: number): string =>
+  formatQuantity(value, { vulgarFractions: true }) ?? trimmed(value, 2);
+
 /** Grams as a scale shows them: whole grams, and a tenth below 10 g. */
 export function formatGrams(massG: number): string {
   return massG < 10 ? `${trimmed(massG, 1)} g` : `${GROUPED.format(massG)} g`;

@@ -123,6 +123,13 @@ describe('what if there were less sugar', () => {
     expect(['soft', 'firm']).toContain(set(fails + 0.03));
   });
 
+  test('a long boil with a tenth of its sugar is a burnt paste, and no firm jam', () => {
+    const boiled = sweepSugar(request({ lines: ['1 kg crushed damsons', '700 g sugar'] }));
+    expect(boiled?.trials[0]).toMatchObject({ share: 0.1, set: 'pours' });
+    expect(boiled?.failsBelow).toBeGreaterThan(0.15);
+    expect(boiled?.failsBelow).toBeLessThan(0.5);
+  });
+
   test('more of it makes more', () => {
     const volumes = sweep?.trials.map(({ volumeMl }) => volumeMl) ?? [];
     expect(volumes).toEqual([...volumes].sort((a, b) => a - b));

@@ -165,8 +165,8 @@ export class CookSessionsService {
       return { batchId, name, formula: { lines, settings } };
     }
     if (practice && !batchId) {
-      const { name, lines } = practice;
-      return { batchId: null, name, formula: { lines, settings: {} } };
+      const { name, lines, settings = {} } = practice;
+      return { batchId: null, name, formula: { lines, settings } };
     }
     throw new BadInput([
       {

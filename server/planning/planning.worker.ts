@@ -7,7 +7,7 @@ import {
   type Storage,
   planBatch,
   planLine,
-  platesAt,
+  dropsAt,
   readingsOf,
   readLines,
   sensesAt,
@@ -122,7 +122,7 @@ export const TASKS = {
     return {
       at,
       ...sensesAt(cookPlan, session.practice, events, at),
-      plate: platesAt(cookPlan, session.practice, events, at),
+      drops: dropsAt(cookPlan, session.practice, events, at),
     };
   },
 };

@@ -435,7 +435,7 @@ describe('a practice cook', () => {
     expect(body(await api().get(`/api/cook-sessions/${session.id}/pot`).expect(200))).toMatchObject(
       {
         surface: 'still',
-        plate: 'runs',
+        drops: { 'plate-test': 'runs', 'sheet-test': 'drops', 'mound-test': 'weeps' },
       },
     );
     await api().post(`/api/cook-sessions/${session.id}/end`).expect(200);

@@ -1,4 +1,4 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import { isSomething, type Batch, type Kitchen } from '@idle-kettle/contract';
 import { type Caution, type Plan, jarsOnHand, type Formula } from '@idle-kettle/core';
 import { useCallback, useEffect, useMemo } from 'react';
@@ -78,15 +78,23 @@ export function Balance({ kitchen, saved, from }: Props) {
   );
   const pots = settled?.pot?.boilOver?.pots ?? 1;
   const wayOn = useCallback(
-    ({ code, pots: asked }: Caution) =>
-      code === 'boil-over' || asked !== undefined ? (
+    ({ code, pots: asked, offer }: Caution) =>
+      offer !== undefined ? (
+        <button
+          type="button"
+          className="btn btn-outline btn-xs ml-1.5 max-md:btn-sm"
+          onClick={() => dispatch({ type: 'change', change: offer.change, did: textOf(offer.act) })}
+        >
+          {textOf(offer.act)}
+        </button>
+      ) : code === 'boil-over' || asked !== undefined ? (
         <Split pots={asked ?? pots} onSplit={onSplit} />
       ) : code === 'altitude-assumed' ? (
         <Link to="/kitchen" className="btn btn-outline btn-xs ml-1.5 max-md:btn-sm">
           {say('balance.setYourAltitude')}
         </Link>
       ) : null,
-    [pots, onSplit],
+    [pots, onSplit, dispatch],
   );
   const isWritten = formula.lines.length > 0;
   // Under the lines as long as there is room: many ways of mending them take it, or many lines of which some decide the shelf.

@@ -26,6 +26,7 @@ export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchP
   );
   const setInWords = say(SET_IN_A_WORD[nearest.set]);
   const x = (of: number) => (WIDTH * (of - first.share)) / (last.share - first.share);
+  const fails = failsBelow !== null && nearest.share < failsBelow;
   const holds = (set: string) => set !== 'pours' && set !== 'loose';
   return (
     <div className="flex max-w-2xl flex-col gap-2">
@@ -84,7 +85,7 @@ export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchP
         <button
           type="button"
           className="btn btn-sm"
-          disabled={nearest.share === 1}
+          disabled={nearest.share === 1 || fails}
           onClick={() =>
             onAsk(
               (now) => slowPlanner.ask((of) => of.sugar(now, kitchen, nearest.share)),
@@ -98,6 +99,7 @@ export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchP
           {say('balance.useThisMuch')}
         </button>
       </p>
+      {fails && <p role="status">{say('balance.forLessSugarUseLowSugarPectin')}</p>}
     </div>
   );
 }

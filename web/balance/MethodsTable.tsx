@@ -45,16 +45,22 @@ export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
                         : `${formatGrams(line.massG)} ${line.name}`}
                     </span>
                   ))}
-                  <button
-                    type="button"
-                    className="btn btn-xs mt-1 block"
-                    aria-label={say('balance.useTheAmountsFor', { name: METHODS[method].name })}
-                    onClick={() =>
-                      onTake(request, say('balance.switchedTo', { name: METHODS[method].name }))
-                    }
-                  >
-                    {say('balance.useThese')}
-                  </button>
+                  {plan.set?.forecast === 'pours' ? (
+                    <span className="mt-1 block text-xs font-bold text-error">
+                      {say('balance.itDoesNotSetByThisMethod')}
+                    </span>
+                  ) : (
+                    <button
+                      type="button"
+                      className="btn btn-xs mt-1 block"
+                      aria-label={say('balance.useTheAmountsFor', { name: METHODS[method].name })}
+                      onClick={() =>
+                        onTake(request, say('balance.switchedTo', { name: METHODS[method].name }))
+                      }
+                    >
+                      {say('balance.useThese')}
+                    </button>
+                  )}
                 </th>
                 <td>{plan.minutes ? minutesInWords(plan.minutes) : '—'}</td>
                 <td>{jarsInWords(plan) ?? '—'}</td>

@@ -7,13 +7,15 @@ import { Flame } from 'lucide-react';
 import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
 import { useStartCook, useCookSessions } from '../api/cookSessions.ts';
+import { useBatches } from '../api/batches.ts';
 import { failureOf } from '../api/failure.ts';
+import { useRecipes } from '../api/recipes.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { useGoOn } from '../ui/useGoOn.ts';
-import { PRACTICE_BATCHES } from './practiceBatches.ts';
+import { practiceChoices, type NamedFormula } from './practiceChoices.ts';
 import { SPEEDS } from './speeds.ts';
 
 /** `/stove`: what is on the stove, and the practice kettle with its scores. */
@@ -111,25 +113,40 @@ const Scores = ({ sessions }: { sessions: readonly CookSessionSummary[] }) => (
 );
 
 const MOST_SEED = 1_000_000;
+const FIRST_EXAMPLE = 'example 0';
+
+const GROUPS = [
+  { from: 'example', name: 'practice.examples' },
+  { from: 'batch', name: 'practice.yourBatches' },
+  { from: 'recipe', name: 'practice.yourRecipes' },
+] as const;
 
 function PracticeForm() {
   const begin = useStartCook();
   const goOn = useGoOn();
-  const [batch, setBatch] = useState(0);
+  // Without an answer there are the examples.
+  const choices = practiceChoices(useBatches().data ?? [], useRecipes().data ?? []);
+  const [chosenId, setChosenId] = useState(FIRST_EXAMPLE);
+  const [notFetched, setNotFetched] = useState<Error | null>(null);
   const [fault, setFault] = useState<FaultId | 'any'>('any');
   const [speed, setSpeed] = useState(20);
   const [scale, setScale] = useState(false);
   const [seed, setSeed] = useState(() => 1 + Math.floor(Math.random() * MOST_SEED));
 
+  const error = notFetched ?? begin.error;
+
   function onSubmit(event: FormEvent) {
     event.preventDefault();
-    const { name, lines } = PRACTICE_BATCHES[batch] ?? PRACTICE_BATCHES[0];
+    const choice = choices.find(({ id }) => id === chosenId) ?? choices[0];
     const chosen = fault === 'any' ? (FAULT_IDS[seed % FAULT_IDS.length] ?? 'none') : fault;
     const onwards = goOn();
-    begin.mutate(
-      { practice: { name, lines: [...lines], fault: chosen, seed, speed, scale } },
-      { onSuccess: ({ id }) => onwards(`/cook-sessions/${id}`) },
-    );
+    const start = ({ name, lines, settings = {} }: NamedFormula) =>
+      begin.mutate(
+        { practice: { name, lines: [...lines], settings, fault: chosen, seed, speed, scale } },
+        { onSuccess: ({ id }) => onwards(`/cook-sessions/${id}`) },
+      );
+    setNotFetched(null);
+    choice?.formula().then(start, setNotFetched);
   }
 
   return (
@@ -144,14 +161,23 @@ function PracticeForm() {
           {say('practice.batch')}
           <select
             className="select w-full"
-            value={batch}
-            onChange={({ target }) => setBatch(Number(target.value))}
+            value={chosenId}
+            onChange={({ target }) => setChosenId(target.value)}
           >
-            {PRACTICE_BATCHES.map(({ name }, index) => (
-              <option key={name} value={index}>
-                {name}
-              </option>
-            ))}
+            {GROUPS.map(({ from, name: group }) => {
+              const these = choices.filter((choice) => choice.from === from);
+              return (
+                these.length > 0 && (
+                  <optgroup key={from} label={say(group)}>
+                    {these.map(({ id, name }) => (
+                      <option key={id} value={id}>
+                        {name}
+                      </option>
+                    ))}
+                  </optgroup>
+                )
+              );
+            })}
           </select>
         </label>
         <label className="flex flex-col">
@@ -204,9 +230,9 @@ function PracticeForm() {
             onChange={({ target }) => setSeed(Math.max(1, Math.round(target.valueAsNumber || 1)))}
           />
         </label>
-        {begin.error && (
+        {error && (
           <p role="alert" className="text-error">
-            {sayError(begin.error)}
+            {sayError(error)}
           </p>
         )}
         <button type="submit" className="btn btn-primary btn-lg" disabled={begin.isPending}>

@@ -1,5 +1,7 @@
+import type { NamedFormula } from './practiceChoices.ts';
+
 /** Batches to practise on, each a set of its own kind. */
-export const PRACTICE_BATCHES = [
+export const PRACTICE_BATCHES: readonly NamedFormula[] = [
   { name: 'Damson jam', lines: ['2 kg crushed damsons', '1.4 kg sugar'] },
   {
     name: 'Strawberry jam',
@@ -10,4 +12,19 @@ export const PRACTICE_BATCHES = [
     name: 'Raspberry jam with powdered pectin',
     lines: ['1.2 kg crushed raspberries', '1.4 kg sugar', '49 g powdered pectin'],
   },
-] as const;
+  {
+    name: 'Apple jelly',
+    lines: ['4 cups sugar'],
+    settings: { product: 'jelly', before: { kind: 'extract', lines: ['2 kg tart apples'] } },
+  },
+  {
+    name: 'Apple butter',
+    lines: ['3 kg cooked apple pulp', '1 kg sugar'],
+    settings: { product: 'butter' },
+  },
+  {
+    name: 'Lemon curd',
+    lines: ['6 eggs', '200 g butter', '450 g sugar', '240 mL lemon juice'],
+    settings: { product: 'curd' },
+  },
+];

@@ -164,7 +164,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
             <Tests
               test={test}
               fruit={fruitColourOfLines(session.formula)}
-              plate={sight?.plate ?? null}
+              drops={sight?.drops ?? null}
               onOutcome={(outcome) => {
                 setTest(null);
                 void note(test, null, outcome);

@@ -3,6 +3,7 @@ import {
   MOUND_OUTCOMES,
   PLATE_OUTCOMES,
   SHEET_OUTCOMES,
+  type Drops,
   type PlateOutcome,
 } from '@idle-kettle/core';
 import { PlateDrop } from '../drawings/PlateDrop.tsx';
@@ -13,8 +14,8 @@ import type { TestKind } from './EventButtons.tsx';
 type Props = {
   readonly test: TestKind;
   readonly fruit: string;
-  /** What the plate of a practice pot shows; null where the cook has a plate of their own. */
-  readonly plate: PlateOutcome | null;
+  /** What a drop of a practice pot does in each test; null where the cook has a plate of their own. */
+  readonly drops: Drops | null;
   readonly onOutcome: (outcome: string) => void;
   readonly onLeave: () => void;
 };
@@ -25,9 +26,19 @@ const TITLES: { readonly [test in TestKind]: PlainMessageId } = {
   'mound-test': 'stove.whatDoesTheMoundDo',
 };
 
+/** Whose drops they are, in a practice. */
+const YOURS: { readonly [test in TestKind]: PlainMessageId } = {
+  'plate-test': 'stove.yourPlate',
+  'sheet-test': 'stove.yourSpoon',
+  'mound-test': 'stove.yourHeap',
+};
+
 /** What each outcome looks like, and what it means. */
 const MEANINGS: {
-  readonly [outcome: string]: { readonly name: PlainMessageId; readonly means: PlainMessageId };
+  readonly [outcome in Drops[TestKind]]: {
+    readonly name: PlainMessageId;
+    readonly means: PlainMessageId;
+  };
 } = {
   runs: { name: 'stove.itRuns', means: 'stove.notYetFiveMoreMinutes' },
   slow: { name: 'stove.itClosesSlowly', means: 'stove.nearlyTwoMoreMinutesThen' },
@@ -38,14 +49,14 @@ const MEANINGS: {
   mounds: { name: 'stove.itStaysInAHeap', means: 'stove.doneLeaveItOffThe' },
 };
 
-const OUTCOMES: { readonly [test in TestKind]: readonly string[] } = {
+const OUTCOMES: { readonly [test in TestKind]: readonly Drops[test][] } = {
   'plate-test': PLATE_OUTCOMES,
   'sheet-test': SHEET_OUTCOMES,
   'mound-test': MOUND_OUTCOMES,
 };
 
 /** A test of the set: its outcomes, drawn where a drawing helps, and what each means. */
-export function Tests({ test, fruit, plate, onOutcome, onLeave }: Props) {
+export function Tests({ test, fruit, drops, onOutcome, onLeave }: Props) {
   const choices = useRef<HTMLElement>(null);
   // It was asked for at the foot of a long page, and stands at its head.
   useEffect(() => {
@@ -65,11 +76,15 @@ export function Tests({ test, fruit, plate, onOutcome, onLeave }: Props) {
           {say('stove.cancel')}
         </button>
       </div>
-      {test === 'plate-test' && plate !== null && (
-        <div className="my-3 flex items-center gap-4">
-          <p className="text-lg">{say('stove.yourPlate')}</p>
-          <div className="w-36" data-testid="your-plate" data-outcome={plate}>
-            <PlateDrop outcome={plate} fruit={fruit} />
+      {drops !== null && (
+        <div className="my-3 flex items-center gap-4 text-lg">
+          <p>{say(YOURS[test])}</p>
+          <div className="w-36" data-testid="your-plate" data-outcome={drops[test]}>
+            {test === 'plate-test' ? (
+              <PlateDrop outcome={drops[test]} fruit={fruit} />
+            ) : (
+              <b>{say(MEANINGS[drops[test]].name)}</b>
+            )}
           </div>
         </div>
       )}
@@ -87,8 +102,8 @@ export function Tests({ test, fruit, plate, onOutcome, onLeave }: Props) {
               {test === 'plate-test' && (
                 <PlateDrop outcome={outcome as PlateOutcome} fruit={fruit} />
               )}
-              <span className="text-xl font-bold">{meaning && say(meaning.name)}</span>
-              <span className="text-base font-normal">{meaning && say(meaning.means)}</span>
+              <span className="text-xl font-bold">{say(meaning.name)}</span>
+              <span className="text-base font-normal">{say(meaning.means)}</span>
             </button>
           );
         })}

@@ -44,6 +44,9 @@ export const ADVICE = {
   'advice.thereIsTooLittleWater':
     'There is too little water to dissolve the sugar. Add fruit, or use less sugar.',
   'advice.noYetANeedsSome': 'No {{base}} yet. A {{name}} needs some.',
+  'advice.muchOfTheSweetener':
+    'Too much {{name}} for a sure set, and its taste covers the fruit. Use it for at most {{share}} of the sugar and expect a longer boil, or use low-methoxyl pectin, which sets with any sweetener.',
+  'advice.useSweetenerForAShare': 'Use {{name}} for {{share}} of it, sugar for the rest',
   'advice.noSugarYetACurd': 'No sugar yet. A curd needs some.',
   'advice.noSugarYetWithA':
     'No sugar yet. With {{name}}, a {{name2}} sets on sugar, acid and pectin together.',

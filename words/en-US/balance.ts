@@ -176,6 +176,9 @@ export const BALANCE = {
   'balance.useTheAmountsFor': 'Use the amounts for {{name}}',
   'balance.switchedTo': 'Switched to {{name}}',
   'balance.useThese': 'Use these',
+  'balance.itDoesNotSetByThisMethod': 'It does not set by this method.',
+  'balance.forLessSugarUseLowSugarPectin':
+    'It does not set with so little. For less sugar, use the low-methoxyl method.',
   'balance.unknown': 'unknown',
   'balance.gSugars': '{{round}} g sugars',
   'balance.yourMethodIsShownAs':

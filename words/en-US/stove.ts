@@ -97,6 +97,8 @@ export const STOVE = {
   'stove.doneLeaveItOffThe': 'Done. Leave it off the heat.',
   'stove.cancel': 'Cancel',
   'stove.yourPlate': 'Your plate:',
+  'stove.yourSpoon': 'Your spoon:',
+  'stove.yourHeap': 'Your spoonful:',
   'stove.burnerOn': '· burner on {{part}}',
   'stove.practiceSpeed': 'Practice speed',
   'stove.tapThePageOnceSo': 'Tap the page once so it can ring',
