@@ -85,6 +85,7 @@ export {
 export {
   type ActId,
   CARRIER_SUGAR_G,
+  carriesPectin,
   EVENT_KINDS,
   MOUND_OUTCOMES,
   PLATE_OUTCOMES,
@@ -202,6 +203,7 @@ export {
   jarPlaceOf,
   jarPlanOf,
   jarSizeCm,
+  loadsInAll,
   loadTime,
   minutesToBoil,
   nextLoad,

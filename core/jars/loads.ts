@@ -1,4 +1,7 @@
 import { capacityOf, USUAL_HALF_PINTS } from './canner.ts';
+import type { Filling } from './filling.ts';
+import type { JarPlan } from './jarPlan.ts';
+import type { JarProgress } from './jarState.ts';
 
 /** Jars of one size, mL each. */
 export type JarsOfSize = { readonly volumeMl: number; readonly count: number };
@@ -23,4 +26,27 @@ export function loadsOf(jars: readonly JarsOfSize[], halfPints: number | null): 
     inLoad += 1;
   }
   return loads;
+}
+
+/**
+ * How many loads a batch takes in all: those that are or were in the canner, and what the jars that wait for it and the likely rest of the pot still take.
+ * @param halfPints how many half-pints the canner takes; null for what is usual
+ * @returns 0 for jars that are not for the canner
+ */
+export function loadsInAll(
+  { sizes, process }: Pick<JarPlan, 'sizes' | 'process'>,
+  { jars, loads }: Pick<JarProgress, 'jars' | 'loads'>,
+  { rest }: Pick<Filling, 'rest'>,
+  halfPints: number | null,
+): number {
+  if (process.method === 'none') return 0;
+  const waiting = jars
+    .filter(({ part, state }) => !part && (state === 'filled' || state === 'closed'))
+    .map(({ holdsMl }) => ({ volumeMl: holdsMl, count: 1 }));
+  const still = rest.jars.map(({ name, count }) => ({
+    volumeMl: sizes.find((size) => size.name === name)?.volumeMl ?? 0,
+    count,
+  }));
+  // Once jars are in the canner the pot is empty.
+  return loads.length + loadsOf([...waiting, ...(loads.length > 0 ? [] : still)], halfPints);
 }

@@ -1,6 +1,6 @@
 import { say, textOf } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
-import { factorLearned, USUAL_HALF_PINTS, type Entry } from '@idle-kettle/core';
+import { factorLearned, loadsInAll, USUAL_HALF_PINTS, type Entry } from '@idle-kettle/core';
 import { Award, Tags } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -179,7 +179,12 @@ export function Jars({ session, log }: Props) {
             </ul>
           )}
           <ErrorBoundary what={say('jars.theStorage')} on={jarPlan}>
-            <StorageList jarPlan={jarPlan} progress={progress} nowMs={nowMs} />
+            <StorageList
+              jarPlan={jarPlan}
+              progress={progress}
+              nowMs={nowMs}
+              loads={loadsInAll(jarPlan, progress, filling, cannerHolds)}
+            />
           </ErrorBoundary>
           {filled && (
             <div className="flex flex-wrap gap-2">

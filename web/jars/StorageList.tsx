@@ -20,10 +20,12 @@ type Props = {
   readonly jarPlan: JarPlan;
   readonly progress: JarProgress;
   readonly nowMs: number;
+  /** Loads that the batch takes in all; 0 where nothing is processed. */
+  readonly loads: number;
 };
 
 /** Where the jars are as they stand, until when, and why; for what is not for the pantry, what to do instead. */
-export function StorageList({ jarPlan, progress, nowMs }: Props) {
+export function StorageList({ jarPlan, progress, nowMs, loads }: Props) {
   const { shelf, stated, product } = jarPlan;
   const isPantry = shelf.verdict === 'pantry';
   return (
@@ -35,7 +37,13 @@ export function StorageList({ jarPlan, progress, nowMs }: Props) {
     >
       <h2 className="text-2xl font-bold">
         {isPantry ? placeInWords(jarPlan) : say('jars.notForThePantry')}
-        {isPantry && <span className="block text-lg">{conditionInWords(jarPlan)}</span>}
+        {isPantry && (
+          <span className="block text-lg">
+            {[conditionInWords(jarPlan), loads > 1 ? say('jars.inLoads', { loads }) : null]
+              .filter((part) => part !== null)
+              .join(', ')}
+          </span>
+        )}
       </h2>
       <Places jarPlan={jarPlan} jars={progress.jars} />
       <ul className="mt-1 list-inside list-disc text-base">

@@ -167,3 +167,14 @@ describe('the run sheet tells the order of work, by common practice', () => {
     expect(soft?.aside).toBe('at the stove, 8 min');
   });
 });
+
+test('sugar that went in with the pectin is not asked for twice', () => {
+  const text = (sugar: string) =>
+    texts({ lines: ['1 kg crushed raspberries', sugar, '49 g powdered pectin'] }).find((line) =>
+      line.includes('Add all the sugar'),
+    );
+  expect(text('1.2 kg sugar')).toContain(
+    '1.2 kg sugar. Less the 50 g that went in with the pectin.',
+  );
+  expect(text('150 g sugar')).not.toContain('Less the');
+});

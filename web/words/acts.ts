@@ -1,5 +1,13 @@
 import { type PlainMessageId, say, textOf } from '@idle-kettle/words';
-import { CARRIER_SUGAR_G, formatGrams, type ActId, type Phase, type Used } from '@idle-kettle/core';
+import {
+  CARRIER_SUGAR_G,
+  carriesPectin,
+  formatGrams,
+  type ActId,
+  type Method,
+  type Phase,
+  type Used,
+} from '@idle-kettle/core';
 import { headspaceInWords } from './headspace.ts';
 import { minutesInWords } from './minutes.ts';
 import type { Telling, ToldAct } from './toldAct.ts';
@@ -20,7 +28,10 @@ const ADDED: {
 } = {
   sugar: ({ method }, uses) =>
     method === 'powdered-pectin'
-      ? [say('acts.addAllTheSugarAt'), say('acts.itDissolvesAsItComes')]
+      ? [
+          say('acts.addAllTheSugarAt'),
+          `${lessCarried(method, uses)}${say('acts.itDissolvesAsItComes')}`,
+        ]
       : method === 'reduce'
         ? [say('acts.addToTaste', { toTaste: toTaste(uses) }), say('acts.tasteItFirst')]
         : [say('acts.addTheSugar'), say('acts.stirItInOverLow')],
@@ -29,6 +40,15 @@ const ADDED: {
   'against-foam': () => [say('acts.addAKnobOfButter'), say('acts.onceItFoamsYouCan')],
   'at-the-end': () => [say('acts.stirInTheLastAdditions'), say('acts.offTheHeatToKeep')],
 };
+
+/** That some of the sugar is in the pot already, with the pectin; nothing where none is. */
+const lessCarried = (method: Method, uses: readonly Used[]): string =>
+  carriesPectin(
+    method,
+    uses.reduce((sum, { massG }) => sum + massG, 0),
+  )
+    ? `${say('acts.lessWhatCarriedThePectin', { grams: formatGrams(CARRIER_SUGAR_G) })} `
+    : '';
 
 /** Every act in words: the one telling for screen, paper and speech. */
 const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => ActWords } = {

@@ -12,6 +12,7 @@ export const ACTS = {
     'It should give {{volume}}–{{volume2}} ({{grams}}–{{grams2}}). Measure it and enter it.',
   'acts.theTime': 'the time',
   'acts.addAllTheSugarAt': 'Add all the sugar at once',
+  'acts.lessWhatCarriedThePectin': 'Less the {{grams}} that went in with the pectin.',
   'acts.itDissolvesAsItComes': 'It dissolves as it comes back to the boil.',
   'acts.addToTaste': 'Add {{toTaste}} to taste',
   'acts.tasteItFirst': 'Taste it first.',

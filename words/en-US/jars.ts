@@ -100,6 +100,7 @@ export const JARS = {
   'jars.entryCard': 'Entry card',
   'jars.whatAJudgeLooksFor': 'What a judge looks for',
   'jars.checkYourJarAsA': 'Check your jar as a judge would',
+  'jars.inLoads': 'in {{loads}} loads',
   'jars.storage': 'Storage',
   'jars.placePantry': 'pantry',
   'jars.placeFridge': 'fridge',
