@@ -201,6 +201,7 @@ export {
   isAtRest,
   jarProgressOf,
   jarPlaceOf,
+  type FarStop,
   jarPlanOf,
   jarSizeCm,
   loadsInAll,

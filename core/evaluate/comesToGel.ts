@@ -6,7 +6,7 @@ import type { UnderstoodLine } from '../parser/index.ts';
  * Least that is left of fruit and sugar, water apart, in a pot that is boiled down to a jam: a fruit cheese, the thickest that is made, keeps
  * more than half. What has to lose more than this catches and burns first; common practice, the figure a judgement.
  */
-const LEAST_KEPT = 0.45;
+const LEAST_KEPT = 0.4;
 
 /**
  * Whether a pot comes to a set that can be foretold. A sugar gel that is boiled down needs sugar: without any, or with so little that the pulp would

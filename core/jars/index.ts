@@ -1,4 +1,5 @@
 export * from './canner.ts';
+export type { FarStop } from './farStop.ts';
 export * from './filling.ts';
 export * from './jarProgress.ts';
 export * from './jarPlace.ts';

@@ -14,10 +14,13 @@ import type { Quantiles } from '../quantity/index.ts';
 import { plannedAddition, type Entry } from '../stove/index.ts';
 import { readLines, evaluate, type PlanRequest } from '../evaluate/index.ts';
 import type { JarSize } from '../yield/index.ts';
+import { farStopOf, stoppedAt, type FarStop } from './farStop.ts';
 
 /** What the jars of a batch go by: where they belong and why, which there are, and what time they need. */
 export type JarPlan = {
   readonly product: Product;
+  /** Where the pot left the heat, if that was far from its plan. */
+  readonly farStop: FarStop | null;
   readonly shelf: Plan['shelf'];
   readonly keeping: Plan['keeping'];
   readonly process: Plan['process'];
@@ -52,15 +55,19 @@ const DRAWS = 300;
  * The sheet of a batch’s jars. What went in at the stove besides the formula counts for the shelf as if it stood in it.
  * @param events of the cook, those that stand; none for a batch that was never followed
  * @param draws batches imagined for the range of what is in the pot; 0 for its likely content alone
+ * @param solubles what the pot held when it left the heat, soluble solids, g per 100 g: one that stopped far from its plan is judged as it is; null where it was
+ *   not followed
  * @returns null until there is something in the pot, and for a request that cannot be planned
  */
 export function jarPlanOf(
   request: PlanRequest,
   events: readonly Entry[],
   draws = DRAWS,
+  solubles: Quantiles | null = null,
 ): JarPlan | null {
-  const lines = [...request.lines, ...addedBesides(events)];
-  const asked: PlanRequest = { ...request, lines };
+  const planned = { ...request, lines: [...request.lines, ...addedBesides(events)] };
+  const farStop = farStopOf(planned, solubles);
+  const asked = farStop === null ? planned : stoppedAt(planned, farStop.solublesPct);
   const outcome = evaluatedPlan({ ...asked, draws: 0 });
   if (!outcome.ok || outcome.plan.yield === undefined || outcome.plan.finish === undefined)
     return null;
@@ -70,6 +77,7 @@ export function jarPlanOf(
   const ranged = draws === 0 ? null : evaluate({ ...asked, draws }, readLines(asked)).boil;
   return {
     product: request.product,
+    farStop,
     shelf: plan.shelf,
     keeping: plan.keeping,
     process: plan.process,

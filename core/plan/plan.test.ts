@@ -139,7 +139,7 @@ describe('cautions', () => {
     ['altitude-assumed', { altitudeM: null }],
     ['no-fruit', { lines: ['1 kg sugar', '1 kg water'] }],
     ['no-sugar', { lines: ['1 kg plums'] }],
-    ['little-sugar', { lines: ['2 kg plums', '200 g sugar'] }],
+    ['little-sugar', { lines: ['2 kg plums', '350 g sugar'] }],
     ['already-past-target', { lines: ['1 kg plums', '2.2 kg sugar'] }],
     ['target-unreachable', { lines: ['2 kg raspberries', '1 g sugar'] }],
     ['too-little-water', { lines: ['100 g plums', '2 kg sugar'] }],

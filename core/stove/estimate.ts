@@ -16,6 +16,9 @@ const FIRST_READINGS_MS = 15_000;
 /** A probe out of boiling water is cold again after this long, ms. */
 const COOLS_MS = 120_000;
 
+/** A temperature whose p10 and p90 lie further apart than this, K, is a guess by the clock; judgement. */
+const KNOWN_K = 5;
+
 /** A temperature at a minute since the flame, °C as shown. */
 export type CurvePoint = { readonly minute: number; readonly tempC: number };
 
@@ -25,6 +28,8 @@ export type Estimate = {
   /** Minutes since the flame; 0 before it. */
   readonly minute: number;
   readonly tempC: Quantiles;
+  /** Whether a reading or a boil that was seen tells how warm it is; where neither does, the clock alone would guess. */
+  readonly tempKnown: boolean;
   /** What the probe shows; null while it shows nothing fresh. */
   readonly shownC: number | null;
   readonly solublesPct: Quantiles;
@@ -85,12 +90,14 @@ export function estimate(
   const offsetK = { ...spread((draw) => draw.offsetK), p50: mode.offsetK };
   const isOff = cookPlan.tempTells && litAtMs !== null && tellsOff(offsetK);
   const nowC = shownC ?? mode.now.tempC + mode.offsetK;
+  const tempC = spread((draw) => draw.now.tempC + draw.offsetK);
   const boils = nearBoil(cookPlan, mode.now.tempC) && progress.onHeat;
   const endings = draws.flatMap(({ leftMin }) => (leftMin === null ? [] : [leftMin]));
   return {
     atMs: nowMs,
     minute,
-    tempC: { ...spread((draw) => draw.now.tempC + draw.offsetK), p50: nowC },
+    tempC: { ...tempC, p50: nowC },
+    tempKnown: shownC !== null || tempC.p90 - tempC.p10 <= KNOWN_K,
     shownC,
     solublesPct: spread((draw) => draw.now.solublesPct),
     massG: spread((draw) => draw.now.massG),

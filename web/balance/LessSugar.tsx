@@ -4,7 +4,7 @@ import { formatGrams, formatVolume } from '@idle-kettle/core';
 import { useState } from 'react';
 import { slowPlanner } from '../workers/planner.ts';
 import { useAsked } from './useAnswer.ts';
-import { SET_IN_A_WORD } from './SetBar.tsx';
+import { SET_IN_A_WORD } from '../words/sets.ts';
 import type { WorkbenchProps } from './workbenchProps.ts';
 
 const WIDTH = 520;

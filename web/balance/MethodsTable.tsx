@@ -3,7 +3,7 @@ import { costOf, formatGrams, METHODS } from '@idle-kettle/core';
 import { jarsInWords, minutesInWords, moneyInWords } from '../ui/words.ts';
 import { slowPlanner } from '../workers/planner.ts';
 import { useAsked } from './useAnswer.ts';
-import { SET_IN_A_WORD } from './SetBar.tsx';
+import { SET_IN_A_WORD } from '../words/sets.ts';
 import type { WorkbenchProps } from './workbenchProps.ts';
 
 /** Every method of the product on the same fruit: amounts, minutes, jars, set, cost. */

@@ -1,3 +1,4 @@
+import { SET_IN_A_WORD } from '../words/sets.ts';
 import { say, type PlainMessageId } from '@idle-kettle/words';
 import { SET_CLASSES, type Plan, type SetClass } from '@idle-kettle/core';
 
@@ -7,15 +8,6 @@ export const SET_IN_WORDS: { readonly [set in SetClass]: PlainMessageId } = {
   soft: 'balance.softSet',
   firm: 'balance.firmSet',
   slices: 'balance.stiffSet',
-};
-
-/** A class of set in one word, where there is a name for it beside. */
-export const SET_IN_A_WORD: { readonly [set in SetClass]: PlainMessageId } = {
-  pours: 'balance.setRunny',
-  loose: 'balance.setLoose',
-  soft: 'balance.setSoft',
-  firm: 'balance.setFirm',
-  slices: 'balance.setStiff',
 };
 
 /** Too rare to be named where there is little room. */

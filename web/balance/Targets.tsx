@@ -14,7 +14,7 @@ import {
 } from '@idle-kettle/core';
 import { useState } from 'react';
 import { slowPlanner } from '../workers/planner.ts';
-import { SET_IN_A_WORD } from './SetBar.tsx';
+import { SET_IN_A_WORD } from '../words/sets.ts';
 import type { WorkbenchProps } from './workbenchProps.ts';
 
 type Answer = { readonly text: string; readonly good: boolean };

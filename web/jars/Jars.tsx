@@ -23,6 +23,7 @@ import { JarBoard } from './JarBoard.tsx';
 import { jarSayings } from './jarSayings.ts';
 import type { Press } from './jarTask.ts';
 import { jarTasksOf } from './jarTasks.ts';
+import { StoppedFar } from './StoppedFar.tsx';
 import { StorageList } from './StorageList.tsx';
 import { LabelsSheet } from './LabelsSheet.tsx';
 import { ShowSheet } from './ShowSheet.tsx';
@@ -169,6 +170,7 @@ export function Jars({ session, log }: Props) {
           </ErrorBoundary>
         </div>
         <div className="flex min-w-0 flex-col gap-4">
+          {jarPlan.farStop !== null && <StoppedFar stop={jarPlan.farStop} />}
           {progress.warnings.length > 0 && (
             <ul aria-label={say('jars.warnings')} className="flex flex-col gap-2">
               {[...new Set(progress.warnings.map(({ text }) => text))].map((text) => (

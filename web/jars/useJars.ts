@@ -49,13 +49,16 @@ export function useJars(
   const added = JSON.stringify(events.filter(({ kind }) => kind === 'added'));
   const { kitchen: higher, wasM: altitudeWasM } = higherKitchen(session.kitchen, kitchen);
   const { altitudeM } = higher;
+  const solublesKey = JSON.stringify(solublesOf(events, known));
   const jarPlan = useMemo(() => {
     const request = requestInKitchen(session.formula, { ...session.kitchen, altitudeM });
     return jarPlanOf(
       waterBoilsC === null ? request : { ...request, waterBoilsC },
       JSON.parse(added) as Entry[],
+      undefined,
+      JSON.parse(solublesKey) as Quantiles | null,
     );
-  }, [session.formula, session.kitchen, altitudeM, added, waterBoilsC]);
+  }, [session.formula, session.kitchen, altitudeM, added, waterBoilsC, solublesKey]);
   const progress = useMemo(
     () => (jarPlan ? jarProgressOf(jarPlan, events) : null),
     [jarPlan, events],
@@ -78,11 +81,19 @@ export function useJars(
 }
 
 /** What the stove knew of the pot’s mass at the end; null for a batch that was not followed there. */
-function massOf(events: readonly Entry[], known: Estimate | null): Quantiles | null {
-  const followed =
-    events.some(({ kind }) => kind === 'lit') && events.some(({ kind }) => kind === 'off-heat');
-  return followed && known !== null ? known.massG : null;
-}
+const massOf = (events: readonly Entry[], known: Estimate | null): Quantiles | null =>
+  wasFollowed(events) && known !== null ? known.massG : null;
+
+/** What the pot held when it left the heat, in whole per cent; null for a batch that was not followed there. */
+const solublesOf = (events: readonly Entry[], known: Estimate | null): Quantiles | null => {
+  if (!wasFollowed(events) || known === null) return null;
+  const { p10, p50, p90 } = known.solublesPct;
+  return { p10: Math.floor(p10), p50: Math.round(p50), p90: Math.ceil(p90) };
+};
+
+/** Whether a pot was followed from the flame to where it left the heat. */
+const wasFollowed = (events: readonly Entry[]): boolean =>
+  events.some(({ kind }) => kind === 'lit') && events.some(({ kind }) => kind === 'off-heat');
 
 /** Minutes that a load takes from the flame to the boil, over the burner of the batch. */
 export function toBoilIn(

@@ -38,12 +38,12 @@ export function Figures({ cookPlan, known, sinceMin, scale }: Props) {
             })
       }`}
       value={
-        known === null || known.unobserved === 'not lit' || known.toGoK === null
+        known === null || !known.tempKnown || known.unobserved === 'not lit' || known.toGoK === null
           ? '–'
           : degrees(known.toGoK, scale)
       }
       aside={
-        known === null
+        known === null || !known.tempKnown
           ? ''
           : say('stove.now', { temperature: formatTemperature(known.tempC.p50, scale) })
       }

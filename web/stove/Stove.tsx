@@ -31,6 +31,7 @@ import { useEstimate } from './useEstimate.ts';
 import { useKitchenNow } from './useKitchenNow.ts';
 import { stoveSayings } from './sayings.ts';
 import { useEffectiveLog } from './useEffectiveLog.ts';
+import { useStaysDue } from './useStaysDue.ts';
 import { useVoice } from './useVoice.ts';
 import { WaterCheck, type WaterCheckSaving } from './WaterCheck.tsx';
 
@@ -41,6 +42,9 @@ type Props = {
   readonly keeping: WaterCheckSaving | null;
   readonly onReady: () => void;
 };
+
+/** Acts that end where an estimate says so. */
+const NEAR_THE_STOP: ReadonlySet<string> = new Set(['boil-down', 'reduce', 'whisk']);
 
 /** The stove: one cook, as it goes. */
 export function Stove({ session, log, keeping, onReady }: Props) {
@@ -68,13 +72,16 @@ export function Stove({ session, log, keeping, onReady }: Props) {
   const sight = usePotSight(session.id, practising && progress?.litAtMs != null).data ?? null;
   const readings = useMemo(() => entries.filter(({ kind }) => kind === 'temperature'), [entries]);
 
-  const instruction =
+  const instruction = useStaysDue(
     cookPlan && progress
       ? instructionFor(cookPlan, progress, known, sight, nowMs, {
           scale,
           practice: session.practice !== null,
         })
-      : null;
+      : null,
+    progress && NEAR_THE_STOP.has(progress.act.id) ? `${progress.actIndex} ${events.length}` : null,
+    known?.minutesLeft?.p50 ?? null,
+  );
   const { ways, set, mute } = useAttention(instruction?.rings === true && session.endedAt === null);
   const cautions: readonly Caution[] =
     cookPlan && progress && known ? stoveCautions(cookPlan, progress, known, nowMs) : [];
@@ -129,7 +136,9 @@ export function Stove({ session, log, keeping, onReady }: Props) {
             <ClimbStrip
               waterBoilsC={cookPlan.waterBoilsC}
               stopC={cookPlan.stopC}
-              tempC={progress.litAtMs === null ? null : (known?.tempC.p50 ?? null)}
+              tempC={
+                progress.litAtMs !== null && known?.tempKnown === true ? known.tempC.p50 : null
+              }
               scale={scale}
             />
           </ErrorBoundary>

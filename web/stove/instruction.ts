@@ -109,7 +109,7 @@ export function instructionFor(
         : instruct(false, endsAtMs);
     }
     case 'whisk': {
-      const due = known !== null && known.tempC.p50 >= cookPlan.stopC;
+      const due = known !== null && known.tempKnown && known.tempC.p50 >= cookPlan.stopC;
       return due
         ? { ...instruct(true, null, true), ...takeItOff() }
         : instruct(false, stopAtMs(known));

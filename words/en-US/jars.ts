@@ -100,6 +100,11 @@ export const JARS = {
   'jars.entryCard': 'Entry card',
   'jars.whatAJudgeLooksFor': 'What a judge looks for',
   'jars.checkYourJarAsA': 'Check your jar as a judge would',
+  'jars.stoppedEarly':
+    'It came off the heat at about {{found}} % soluble solids, planned {{target}} %, with much of its water still in. Put it back on the heat, or keep it as it is: storage and jars are worked out anew.',
+  'jars.stoppedLate':
+    'It came off the heat at about {{found}} % soluble solids, planned {{target}} %, so it is stiffer and makes fewer jars. Storage and jars are worked out anew.',
+  'jars.asItIsTheSet': 'Set as it is: {{set}}.',
   'jars.inLoads': 'in {{loads}} loads',
   'jars.storage': 'Storage',
   'jars.placePantry': 'pantry',
