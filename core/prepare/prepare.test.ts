@@ -35,7 +35,7 @@ describe('preparation', () => {
       Object.fromEntries(
         prepareOf(plan, stock).shopping.map(({ ingredient, haveG, lackG, packs }) => [
           ingredient,
-          [haveG, Math.round(lackG), packs],
+          [haveG, Math.round(lackG), packs && textOf(packs)],
         ]),
       );
     expect(listed({ sugar: 600, 'powdered-pectin': 98 })).toMatchObject({
@@ -56,14 +56,33 @@ describe('preparation', () => {
       }),
     );
     const sugar = shopping.find(({ name }) => name === 'white sugar');
-    expect(sugar?.packs).toBe('2 bags of 1 kg');
-    expect(shopping.find(({ name }) => name === 'powdered pectin')?.packs).toBe('1 box of 49 g');
+    expect(textOf(sugar?.packs ?? '')).toBe('2 bags of 1 kg');
+    expect(textOf(shopping.find(({ name }) => name === 'powdered pectin')?.packs ?? '')).toBe(
+      '1 box of 49 g',
+    );
+    expect(sugar?.written).toBeUndefined();
     expect(prep[0]?.boughtG).toBeCloseTo(2268, 0);
     expect((prep[0]?.wasteG ?? NaN) + (prep[0]?.preparedG ?? NaN)).toBeCloseTo(
       prep[0]?.boughtG ?? NaN,
       6,
     );
     expect(shopping.map(({ name }) => name)).not.toContain('water');
+  });
+
+  test('amounts as the cook wrote them, where that is not in grams', () => {
+    const { shopping } = prepareOf(
+      planned({
+        lines: ['5 cups crushed strawberries', '4 cups sugar', '500 g sugar', '2 tbsp lemon juice', '1 lb plums', '1 cup plums'],
+        draws: 0,
+      }),
+    ); // prettier-ignore
+    const written = Object.fromEntries(shopping.map((item) => [item.name, item.written]));
+    expect(written).toEqual({
+      strawberry: '5 cups',
+      'white sugar': undefined,
+      'lemon juice': '2 tbsp',
+      plum: '1 lb + 1 cup',
+    });
   });
 
   test('eggs by the piece', () => {

@@ -1,5 +1,7 @@
 import { message, type Text } from '@idle-kettle/words/message';
+import pluralize from 'pluralize';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
+import { amountText } from '../parser/index.ts';
 import { CARRIER_SUGAR_G, carriesPectin } from '../chain/index.ts';
 import { linesBrought, simmeredWhole, type Plan, type PlanAct } from '../plan/index.ts';
 import { formatGrams } from '../quantity/index.ts';
@@ -12,12 +14,14 @@ export type ToBuy = {
   readonly ingredient: string;
   readonly name: string;
   readonly massG: number;
+  /** Its amounts as the cook wrote them, where they are in another measure than grams: `7 cups`, `2 lb + 1 cup`. */
+  readonly written?: string;
   /** What the cupboard holds of it, g; absent where nobody has said. */
   readonly haveG?: number;
   /** What has to be bought, g. */
   readonly lackG: number;
   /** What is lacking as it is sold: `2 bags of 1 kg`, `1 box`, `6`; absent where nothing is, and for what is sold loose. */
-  readonly packs?: string;
+  readonly packs?: Text;
 };
 
 /** One fruit to prepare: weight as bought, what is left, and what is thrown away. */
@@ -62,8 +66,8 @@ export function prepareOf(
   stock: Stock = {},
   lids: readonly CountedLids[] = [],
 ): Preparation {
-  const totals = new Map<string, { row: Ingredient; preparedG: number; form: string }>();
-  for (const { ingredient: id, massG, form } of linesBrought(plan)) {
+  const totals = new Map<string, Total>();
+  for (const { ingredient: id, massG, form, text } of linesBrought(plan)) {
     const row = id === undefined ? null : findIngredient(id);
     if (!row || massG === undefined) continue;
     const so = totals.get(row.id);
@@ -71,6 +75,7 @@ export function prepareOf(
       row,
       preparedG: (so?.preparedG ?? 0) + massG,
       form: so?.form ?? form ?? row.usualForm,
+      written: [...(so?.written ?? []), amountText(text)],
     });
   }
   const all = [...totals.values()];
@@ -123,8 +128,19 @@ const isForLater = (plan: Plan, { id }: Chore): boolean =>
 /** What is weighed and mixed is said by the list with its grams. */
 const WEIGHING: ReadonlySet<string> = new Set(['weigh', 'carry-pectin']);
 
+/** What of one ingredient goes into a batch. */
+type Total = {
+  readonly row: Ingredient;
+  readonly preparedG: number;
+  readonly form: string;
+  /** The amount of each of its lines as it is written; null for so many pieces. */
+  readonly written: readonly (string | null)[];
+};
+
+const GRAMS = /(?:\b|\d)(?:k?g|kilos?|kilograms?|grams?)\b/i;
+
 function toBuy(
-  { row, preparedG }: { row: Ingredient; preparedG: number },
+  { row, preparedG, written }: Total,
   simmered: ReadonlySet<string | undefined>,
   stock: Stock,
 ): ToBuy {
@@ -137,25 +153,29 @@ function toBuy(
     ingredient: row.id,
     name: row.name,
     massG,
+    ...(written.every((amount) => amount !== null && !GRAMS.test(amount))
+      ? { written: written.join(' + ') }
+      : {}),
     ...(haveG === undefined ? {} : { haveG }),
     lackG,
     ...(packs === null ? {} : { packs }),
   };
 }
 
-function packsOf(row: Ingredient, massG: number): string | null {
-  if (row.id === 'sugar') return counted(Math.ceil(massG / SUGAR_BAG_G), 'bag', 'of 1 kg');
+function packsOf(row: Ingredient, massG: number): Text | null {
+  if (row.id === 'sugar')
+    return message('prepare.bagsOfSugar', { count: Math.ceil(massG / SUGAR_BAG_G) });
   if (row.pieceG && (row.kind === 'food' || row.kind === 'seasoning')) {
     return String(Math.ceil(massG / row.pieceG.typical - 0.05));
   }
   const [word, packG] = Object.entries(row.kind === 'fruit' ? {} : (row.packs ?? {}))[0] ?? [];
-  return word === undefined || packG === undefined
-    ? null
-    : counted(Math.ceil(massG / packG - 0.02), word, `of ${formatGrams(packG)}`);
+  if (word === undefined || packG === undefined) return null;
+  const count = Math.ceil(massG / packG - 0.02);
+  return message('prepare.packsOf', {
+    packs: pluralize(word, count, true),
+    size: formatGrams(packG),
+  });
 }
-
-const counted = (count: number, word: string, size: string): string =>
-  `${count} ${word}${count === 1 ? '' : /(x|ch)$/.test(word) ? 'es' : 's'} ${size}`;
 
 function readyList(plan: Plan): Chore[] {
   const { process, yield: jars } = plan;

@@ -7,6 +7,7 @@ import type { CookLog } from '../stove/useCookLog.ts';
 import { html, nonsenseIn, wordsOf } from '../test/drawn.tsx';
 import { COOK } from '../test/fakeCooks.ts';
 import { DEFAULTS } from '../test/kitchen.ts';
+import { inPseudo, saidIn, wordsOutside } from '../test/pseudo.ts';
 import { stillLog } from '../test/stillLog.ts';
 import { Jars } from './Jars.tsx';
 
@@ -84,6 +85,14 @@ test.each(STAGES)('the screen of the jars says what is next: %s', (_, log, minut
   expect(nonsenseIn(markup)).toEqual([]);
   const text = wordsOf(markup);
   for (const part of words) expect(text).toMatch(part);
+});
+
+describe('in a language that nobody speaks', () => {
+  inPseudo();
+
+  test.each(STAGES)('the jars say nothing that is not in the catalogue: %s', (_, log, minute) => {
+    expect(wordsOutside(saidIn(screen(log, minute)), [PLUM, KITCHEN, COOK])).toEqual([]);
+  });
 });
 
 test('with no network, and with a browser that keeps nothing, it says so and goes on', () => {

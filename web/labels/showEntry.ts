@@ -33,7 +33,7 @@ export function entryOf(
     [
       say('labels.minutes'),
       minutes.length === 0
-        ? 'none'
+        ? say('ui.none')
         : minutes
             .map((each) => each ?? say('labels.asPrintedInTheFormula'))
             .join(say('labels.and')),

@@ -1,7 +1,7 @@
 import { say, textOf } from '@idle-kettle/words';
 import { Say } from '../ui/Say.tsx';
 import type { Batch, Kitchen } from '@idle-kettle/contract';
-import { formatGrams, formatMass, METHODS, prepareOf, type Plan } from '@idle-kettle/core';
+import { METHODS, prepareOf, type Plan } from '@idle-kettle/core';
 import { CookingPot, FileText, Printer } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { useBatch } from '../api/batches.ts';
@@ -15,6 +15,7 @@ import { fruitColourOf } from '../ui/fruit.ts';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { SaveFileButton } from '../ui/SaveFileButton.tsx';
+import { massInWords } from '../words/mass.ts';
 import { actInText, runSheetOf } from '../words/runSheet.ts';
 import { jarsInWords, minutesInWords } from '../ui/words.ts';
 import { loadsInWords } from '../words/loads.ts';
@@ -55,10 +56,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
     );
   }
   const preparation = prepareOf(plan, held(kitchen.stock), kitchen.jars);
-  const amount = (massG: number) =>
-    kitchen.units === 'us'
-      ? `${formatGrams(massG)}, ${formatMass(massG, 'us')}`
-      : formatMass(massG, 'metric');
+  const amount = (massG: number) => massInWords(massG, kitchen.units);
   const box = (id: string, text: React.ReactNode) => (
     <li key={id} className="py-1">
       <label className="flex cursor-pointer items-start gap-3">
@@ -97,7 +95,13 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
             className="btn"
             make={() =>
               import('./runSheetPdf.ts').then(({ downloadRunSheet }) =>
-                downloadRunSheet(`${fileNameOf(batch.name)}.pdf`, batch.name, plan, preparation),
+                downloadRunSheet(
+                  `${fileNameOf(batch.name)}.pdf`,
+                  batch.name,
+                  plan,
+                  preparation,
+                  kitchen.units,
+                ),
               )
             }
           >
@@ -156,7 +160,7 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
                             form,
                             amount: amount(boughtG),
                             amount2: amount(preparedG),
-                            grams: formatGrams(wasteG),
+                            grams: amount(wasteG),
                           }}
                         />
                       </>,

@@ -1,9 +1,10 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf, type Text } from '@idle-kettle/words';
 import type { Kitchen } from '@idle-kettle/contract';
 import type { Preparation } from '@idle-kettle/core';
 import { useState } from 'react';
 import { useChangeKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
+import { asWritten } from '../words/mass.ts';
 import { EquipmentSheet } from '../kitchen/EquipmentSheet.tsx';
 import { toBring, toTake, withBought, withTaken } from './cupboard.ts';
 
@@ -30,11 +31,11 @@ export function Shopping({ kitchen, shopping, inWords, box }: Props) {
   return (
     <>
       <ul className="mt-1">
-        {shopping.map(({ id, name, massG, haveG, lackG, packs }) =>
+        {shopping.map(({ id, name, massG, written, haveG, lackG, packs }) =>
           box(
             id,
             <>
-              <b>{name}</b> {inWords(massG)}
+              <b>{name}</b> {asWritten(written, inWords(massG))}
               <span className="block text-sm">
                 {lackG === 0 ? (
                   <span className="text-success">{say('prepare.inTheCupboard')}</span>
@@ -96,12 +97,14 @@ export function Shopping({ kitchen, shopping, inWords, box }: Props) {
 function lackInWords(
   haveG: number | undefined,
   lackG: number,
-  packs: string | undefined,
+  packs: Text | undefined,
   inWords: (massG: number) => string,
 ): string {
   const lacking =
     haveG === undefined
       ? null
       : say('prepare.inStockToBuy', { inWords: inWords(haveG), inWords2: inWords(lackG) });
-  return [lacking, packs].filter((part) => typeof part === 'string').join(': ');
+  return [lacking, packs === undefined ? null : textOf(packs)]
+    .filter((part) => part !== null)
+    .join(': ');
 }

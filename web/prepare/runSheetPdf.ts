@@ -1,7 +1,7 @@
 import { say, textOf } from '@idle-kettle/words';
-import type { Plan, Preparation } from '@idle-kettle/core';
-import { formatGrams, linesBrought } from '@idle-kettle/core';
+import { linesBrought, type Plan, type Preparation, type UnitSystem } from '@idle-kettle/core';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import { asWritten, massInWords } from '../words/mass.ts';
 import { actInText, runSheetOf, tellingOf } from '../words/runSheet.ts';
 import { downloadBlob } from '../ui/download.ts';
 import { pdfFile } from '../ui/pdf.ts';
@@ -11,7 +11,9 @@ export function runSheetPdf(
   name: string,
   plan: Plan,
   preparation: Preparation,
+  units: UnitSystem,
 ): TDocumentDefinitions {
+  const mass = (massG: number) => massInWords(massG, units);
   const box = (text: string): Content => ({ text: `[  ]  ${text}` });
   const part = (title: string, items: readonly Content[]): Content[] =>
     items.length === 0
@@ -21,7 +23,7 @@ export function runSheetPdf(
           { stack: [...items], margin: [0, 0, 0, 8] },
         ];
   return {
-    pageSize: 'A4',
+    pageSize: units === 'us' ? 'LETTER' : 'A4',
     pageMargins: [42, 42, 42, 48],
     info: { title: name },
     content: [
@@ -36,20 +38,18 @@ export function runSheetPdf(
       ...part(
         plan.before === undefined ? say('prepare.inThePot') : say('prepare.inTheFirstPanThen'),
         linesBrought(plan).map(({ text, massG }) => ({
-          text: massG === undefined ? text : `${text}   ${formatGrams(massG)}`,
+          text: massG === undefined ? text : `${text}   ${mass(massG)}`,
         })),
       ),
       ...part(
         say('prepare.ingredients'),
-        preparation.shopping.map(({ name: of, massG, haveG, lackG, packs }) =>
+        preparation.shopping.map(({ name: of, massG, written, haveG, lackG, packs }) =>
           box(
             [
-              `${of}, ${formatGrams(massG)}`,
+              `${of}, ${asWritten(written, mass(massG))}`,
               lackG === 0 ? say('prepare.inTheCupboard') : null,
-              lackG > 0 && haveG !== undefined
-                ? say('prepare.buy', { grams: formatGrams(lackG) })
-                : null,
-              packs ?? null,
+              lackG > 0 && haveG !== undefined ? say('prepare.buy', { grams: mass(lackG) }) : null,
+              packs === undefined ? null : textOf(packs),
             ]
               .filter((part) => part !== null)
               .join(', '),
@@ -66,8 +66,8 @@ export function runSheetPdf(
           box(
             say('prepare.asBoughtGives', {
               of,
-              grams: formatGrams(boughtG),
-              grams2: formatGrams(preparedG),
+              grams: mass(boughtG),
+              grams2: mass(preparedG),
             }),
           ),
         ),
@@ -110,6 +110,7 @@ export async function downloadRunSheet(
   name: string,
   plan: Plan,
   preparation: Preparation,
+  units: UnitSystem,
 ): Promise<void> {
-  downloadBlob(fileName, await pdfFile(runSheetPdf(name, plan, preparation)));
+  downloadBlob(fileName, await pdfFile(runSheetPdf(name, plan, preparation, units)));
 }

@@ -53,7 +53,7 @@ export function Figures({ cookPlan, known, sinceMin, scale }: Props) {
     <Big
       key="minutes"
       testId="minutes-left"
-      name="minutes left"
+      name={say('stove.minutesLeft')}
       value={left === null ? '–' : range(left.p10 - sinceMin, left.p90 - sinceMin)}
       aside=""
     />

@@ -6,6 +6,7 @@ import {
   type Drops,
   type PlateOutcome,
 } from '@idle-kettle/core';
+import { OUTCOMES, type Outcome } from '../words/outcomes.ts';
 import { PlateDrop } from '../drawings/PlateDrop.tsx';
 import { useEffect, useRef } from 'react';
 import { oncePressed } from '../ui/oncePressed.ts';
@@ -33,23 +34,18 @@ const YOURS: { readonly [test in TestKind]: PlainMessageId } = {
   'mound-test': 'stove.yourHeap',
 };
 
-/** What each outcome looks like, and what it means. */
-const MEANINGS: {
-  readonly [outcome in Drops[TestKind]]: {
-    readonly name: PlainMessageId;
-    readonly means: PlainMessageId;
-  };
-} = {
-  runs: { name: 'stove.itRuns', means: 'stove.notYetFiveMoreMinutes' },
-  slow: { name: 'stove.itClosesSlowly', means: 'stove.nearlyTwoMoreMinutesThen' },
-  wrinkles: { name: 'stove.itWrinkles', means: 'stove.itsSetLeaveItOff' },
-  drops: { name: 'stove.theyDripOneByOne', means: 'stove.notYetKeepBoiling' },
-  merges: { name: 'stove.twoRunTogetherAndHang', means: 'stove.itsSet' },
-  weeps: { name: 'stove.aRingOfWaterRuns', means: 'stove.notYetCookItDown' },
-  mounds: { name: 'stove.itStaysInAHeap', means: 'stove.doneLeaveItOffThe' },
+/** What each outcome means. */
+const MEANS: { readonly [outcome in Outcome]: PlainMessageId } = {
+  runs: 'stove.notYetFiveMoreMinutes',
+  slow: 'stove.nearlyTwoMoreMinutesThen',
+  wrinkles: 'stove.itsSetLeaveItOff',
+  drops: 'stove.notYetKeepBoiling',
+  merges: 'stove.itsSet',
+  weeps: 'stove.notYetCookItDown',
+  mounds: 'stove.doneLeaveItOffThe',
 };
 
-const OUTCOMES: { readonly [test in TestKind]: readonly Drops[test][] } = {
+const OUTCOMES_OF: { readonly [test in TestKind]: readonly Drops[test][] } = {
   'plate-test': PLATE_OUTCOMES,
   'sheet-test': SHEET_OUTCOMES,
   'mound-test': MOUND_OUTCOMES,
@@ -83,30 +79,25 @@ export function Tests({ test, fruit, drops, onOutcome, onLeave }: Props) {
             {test === 'plate-test' ? (
               <PlateDrop outcome={drops[test]} fruit={fruit} />
             ) : (
-              <b>{say(MEANINGS[drops[test]].name)}</b>
+              <b>{say(OUTCOMES[drops[test]])}</b>
             )}
           </div>
         </div>
       )}
       <div className="mt-3 grid grid-cols-1 gap-3 sm:grid-cols-3">
-        {OUTCOMES[test].map((outcome) => {
-          const meaning = MEANINGS[outcome];
-          return (
-            <button
-              key={outcome}
-              type="button"
-              data-outcome={outcome}
-              onClick={oncePressed(() => onOutcome(outcome))}
-              className="btn h-auto min-w-0 flex-col items-center gap-1 border-2 border-base-300 p-3 text-left text-lg whitespace-normal"
-            >
-              {test === 'plate-test' && (
-                <PlateDrop outcome={outcome as PlateOutcome} fruit={fruit} />
-              )}
-              <span className="text-xl font-bold">{say(meaning.name)}</span>
-              <span className="text-base font-normal">{say(meaning.means)}</span>
-            </button>
-          );
-        })}
+        {OUTCOMES_OF[test].map((outcome) => (
+          <button
+            key={outcome}
+            type="button"
+            data-outcome={outcome}
+            onClick={oncePressed(() => onOutcome(outcome))}
+            className="btn h-auto min-w-0 flex-col items-center gap-1 border-2 border-base-300 p-3 text-left text-lg whitespace-normal"
+          >
+            {test === 'plate-test' && <PlateDrop outcome={outcome as PlateOutcome} fruit={fruit} />}
+            <span className="text-xl font-bold">{say(OUTCOMES[outcome])}</span>
+            <span className="text-base font-normal">{say(MEANS[outcome])}</span>
+          </button>
+        ))}
       </div>
     </section>
   );

@@ -11,6 +11,7 @@ import {
 import { html, nonsenseIn, wordsOf } from '../test/drawn.tsx';
 import { COOK } from '../test/fakeCooks.ts';
 import { DEFAULTS } from '../test/kitchen.ts';
+import { inPseudo, saidIn, wordsOutside } from '../test/pseudo.ts';
 import { stillLog } from '../test/stillLog.ts';
 import { Curve } from './Curve.tsx';
 import { Figures } from './Figures.tsx';
@@ -93,6 +94,18 @@ test.each(STAGES)('the stove draws, and says what is next: %s', (_, cook, notes,
     const text = wordsOf(markup);
     for (const part of words) expect(text).toContain(part);
   }
+});
+
+describe('in a language that nobody speaks', () => {
+  inPseudo();
+
+  test.each(STAGES)(
+    'the stove says nothing that is not in the catalogue: %s',
+    (_, cook, notes, minute) => {
+      const markup = stove(cook, notes, minute);
+      expect(wordsOutside(saidIn(markup), cook)).toEqual([]);
+    },
+  );
 });
 
 test('what is years off is shown to be taken back, and counts for nothing', () => {

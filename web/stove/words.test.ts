@@ -16,6 +16,6 @@ test('an entry is said in a few words', () => {
   expect(say({ kind: 'added', value: 1400, text: 'as planned' })).toBe('Added 1,400 g, as planned');
   expect(say({ kind: 'added', value: 15, text: 'lemon-juice' })).toBe('Added 15 g, lemon juice');
   expect(say({ kind: 'water-boils', value: 95 })).toBe('Boiling water shows 203.0 °F');
-  expect(say({ kind: 'plate-test', text: 'runs' })).toBe('Plate test: runs');
+  expect(say({ kind: 'plate-test', text: 'runs' })).toBe('Plate test: It runs');
   expect(say({ kind: 'stirred' })).toBe('Stirred');
 });

@@ -1,3 +1,4 @@
+import { outcomeInWords } from '../words/outcomes.ts';
 import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { Entry, EntryKind } from '@idle-kettle/core';
 import {
@@ -89,7 +90,7 @@ export function entryInWords(
     case 'plate-test':
     case 'sheet-test':
     case 'mound-test':
-      return `${name}: ${text ?? ''}`;
+      return `${name}: ${outcomeInWords(text)}`;
     case 'measured':
       return say('stove.ml', { name, round: Math.round(value ?? 0) });
     case 'filled':

@@ -1,14 +1,5 @@
-import { setLanguage, textOf } from '@idle-kettle/words';
-import { addPseudo, outsideCatalogue, PSEUDO } from '@idle-kettle/words/pseudo';
-import {
-  findIngredient,
-  HEAT_SOURCES,
-  METHODS,
-  PRODUCTS,
-  BARE_KITCHEN,
-  planInKitchen,
-} from '@idle-kettle/core';
-import { INGREDIENT_NAMES } from '../balance/completions.ts';
+import { textOf } from '@idle-kettle/words';
+import { BARE_KITCHEN, planInKitchen } from '@idle-kettle/core';
 import '../test/window.ts';
 import {
   type Batch,
@@ -27,6 +18,7 @@ import { PrepareScreen } from '../prepare/PrepareScreen.tsx';
 import { BeginScreen } from '../stove/BeginScreen.tsx';
 import { html, nonsenseIn, wordsOf, type Answers } from '../test/drawn.tsx';
 import { DEFAULTS } from '../test/kitchen.ts';
+import { inPseudo, saidIn, wordsOutside } from '../test/pseudo.ts';
 
 const SCREENS = {
   batches: <BatchesScreen />,
@@ -188,42 +180,10 @@ test('a plan is the same on the screen as it is worked out', () => {
   expect(text).toContain(textOf(outcome.plan.set?.text ?? 'no set').split('. ')[0]);
 });
 
-/** Words of two letters and more, in small letters. */
-const wordsIn = (text: string): readonly string[] =>
-  (text.match(/\p{L}{2,}/gu) ?? []).map((word) => word.toLowerCase());
-
 describe('in a language that nobody speaks', () => {
-  beforeAll(() => {
-    addPseudo();
-    setLanguage(PSEUDO);
-  });
-  afterAll(() => setLanguage('en-US'));
-
-  /** Terms that core names things by, and units: data, and no sentence. */
-  const TERMS = new Set(
-    wordsIn(
-      JSON.stringify([
-        // What a row says of itself is data of the row.
-        INGREDIENT_NAMES.map((name) => findIngredient(name)),
-        INGREDIENT_NAMES,
-        // Dates are written by date-fns.
-        'Sep September',
-        'pints',
-        METHODS,
-        PRODUCTS,
-        HEAT_SOURCES,
-        'half-pint pint quart quarter-pint cup cups tbsp tsp lb oz kg mL qt min °Brix pH kJ kcal USD',
-      ]),
-    ),
-  );
+  inPseudo();
 
   test.each(DRAWN)('%s says nothing that is not in the catalogue', (_, name, given, id) => {
-    const markup = screen(name, given, id);
-    const spoken = [...markup.matchAll(/(?:aria-label|title|placeholder|alt|aria-valuetext)="([^"]*)"/g)].map(([, text]) => text ?? ''); // prettier-ignore
-    const data = new Set(wordsIn(JSON.stringify(given)));
-    const outside = [wordsOf(markup), ...spoken]
-      .flatMap((text) => wordsIn(outsideCatalogue(text)))
-      .filter((word) => !TERMS.has(word) && !data.has(word));
-    expect([...new Set(outside)]).toEqual([]);
+    expect(wordsOutside(saidIn(screen(name, given, id)), given)).toEqual([]);
   });
 });

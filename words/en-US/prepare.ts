@@ -17,6 +17,9 @@ export const PREPARE = {
   'prepare.thePreparation': 'the preparation',
   'prepare.theDayBefore': 'The day before',
   'prepare.preparation': 'Preparation',
+  'prepare.bagsOfSugar_one': '{{count}} bag of 1 kg',
+  'prepare.bagsOfSugar_other': '{{count}} bags of 1 kg',
+  'prepare.packsOf': '{{packs}} of {{size}}',
   'prepare.asBoughtGivesIsWaste':
     '{{part}}, {{form}}: {{amount}} as bought gives {{amount2}}; {{grams}} is waste',
   'prepare.beforeYouStart': 'Before you start',

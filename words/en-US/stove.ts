@@ -96,6 +96,7 @@ export const STOVE = {
   'stove.itStaysInAHeap': 'It stays in a heap',
   'stove.doneLeaveItOffThe': 'Done. Leave it off the heat.',
   'stove.cancel': 'Cancel',
+  'stove.minutesLeft': 'minutes left',
   'stove.yourPlate': 'Your plate:',
   'stove.yourSpoon': 'Your spoon:',
   'stove.yourHeap': 'Your spoonful:',

@@ -1,0 +1,28 @@
+import { expect, test } from '../kitchen.ts';
+
+test('any batch and any recipe of one’s own can be practised, a butter and a jelly too', async ({
+  page,
+  kettle,
+}) => {
+  await kettle.setUpKitchen();
+  await kettle.send('POST', '/batches', {
+    name: 'Orchard butter',
+    lines: ['3 kg cooked apple pulp', '1 kg sugar'],
+    settings: { product: 'butter' },
+  });
+  await kettle.send('POST', '/recipes', {
+    name: 'Crab jelly of the house',
+    lines: ['4 cups sugar'],
+    settings: { product: 'jelly', before: { kind: 'extract', lines: ['2 kg crab apples'] } },
+  });
+  for (const [name, first] of [
+    ['Orchard butter', /cooked apple pulp/],
+    ['Crab jelly of the house', /juice/],
+  ] as const) {
+    await page.goto(`${kettle.address}/stove`);
+    await page.getByLabel('Batch', { exact: true }).selectOption({ label: name });
+    await page.getByRole('button', { name: 'Start cooking' }).click();
+    await expect(page).toHaveURL(/cook-sessions/);
+    await expect(page.getByText(first).first()).toBeVisible();
+  }
+});
