@@ -21,10 +21,21 @@ export async function settleIn(page: Page, kettle: KettleServer, place: Place): 
   await expect(page.getByRole('link', { name: 'Start a batch' })).toBeVisible();
 }
 
-/** Lets time go by that a cook would wait for, and looks at the page again. */
+/** How often a page asks the server for its time before it goes by it. */
+const TIMES_ASKED = 3;
+/** The clocks of a page show what it goes by after so long at most, ms. */
+const TICK_MS = 500;
+
+/** Lets time go by that a cook would wait for, and looks at the page again, once that has learned what time it is. */
 async function wait(page: Page, kettle: KettleServer, minutes: number): Promise<void> {
   await kettle.letGoBy(minutes * MINUTE_MS);
+  let asked = 0;
+  const knows = page.waitForResponse(
+    (answer) => answer.url().endsWith('/health/time') && (asked += 1) === TIMES_ASKED,
+  );
   await page.reload();
+  await knows;
+  await page.waitForTimeout(TICK_MS);
 }
 
 /** Cooks what is on the stove as the next instruction says, from the burner to the jars. */

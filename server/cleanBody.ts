@@ -1,3 +1,4 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import type { Fault } from '@idle-kettle/core';
 import type { RequestHandler } from 'express';
 import { BadInput } from './problem/errors.ts';
@@ -19,19 +20,19 @@ export function unclean(body: unknown): Fault[] {
   const look = (value: unknown, field: string, depth: number): void => {
     if (faults.length >= MOST_NAMED) return;
     if (typeof value === 'string') {
-      const message = wrongWith(value);
-      if (message !== null) faults.push({ field, message });
+      const wrong = wrongWith(value);
+      if (wrong !== null) faults.push({ field, message: wrong });
       return;
     }
     if (typeof value !== 'object' || value === null) return;
     if (depth > DEEPEST) {
-      faults.push({ field, message: `Nothing here is nested deeper than ${DEEPEST} levels.` });
+      faults.push({ field, message: message('problems.tooDeep', { deepest: DEEPEST }) });
       return;
     }
     for (const [key, part] of Object.entries(value)) {
       const at = Array.isArray(value) ? `${field}[${key}]` : field === '' ? key : `${field}.${key}`;
-      const message = wrongWith(key);
-      if (message !== null) faults.push({ field, message });
+      const wrong = wrongWith(key);
+      if (wrong !== null) faults.push({ field, message: wrong });
       else look(part, at, depth + 1);
     }
   };
@@ -39,9 +40,9 @@ export function unclean(body: unknown): Fault[] {
   return faults;
 }
 
-const wrongWith = (text: string): string | null => {
-  if (text.includes(NUL)) return 'Text may not hold a NUL character.';
-  return text.isWellFormed() ? null : 'Text may not hold half a character.';
+const wrongWith = (text: string): Text | null => {
+  if (text.includes(NUL)) return message('problems.nul');
+  return text.isWellFormed() ? null : message('problems.halfACharacter');
 };
 
 /** Refuses bodies that are {@link unclean}, before anything looks at them. */

@@ -59,6 +59,7 @@ describe('scaling a line', () => {
     ['6 oz redcurrants', 1.7, '10¼ oz redcurrants'],
     ['1 box powdered pectin', 1.5, '1½ boxes powdered pectin'],
     ['1 box powdered pectin', 1.97, '2 boxes powdered pectin'],
+    ['1 box powdered pectin', 1.28, '1¼ boxes powdered pectin'],
     ['4 eggs', 1.25, '5 eggs'],
     ['3 lemons, juice only', 1.2, '3½ lemons, juice only'],
     ['1.5 kg plums', 1.333, '2 kg plums'],

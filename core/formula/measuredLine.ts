@@ -1,4 +1,4 @@
-import pluralize from 'pluralize';
+import { inflect } from 'inflection';
 import { amountText, readLine, type ParserKitchen, type UnderstoodLine } from '../parser/index.ts';
 import { exactFraction } from '../quantity/index.ts';
 
@@ -105,10 +105,12 @@ function countedLine(
   const found = /^(\d+|½|\d½)(\s*(?:\([^)]*\)\s*)?)([a-z]+)(.*)$/i.exec(line.text);
   if (found === null) return null;
   const [, number = '', between = '', noun = '', after = ''] = found;
-  const count =
-    ((number === '½' ? 0.5 : parseFloat(number.replace('½', '.5'))) * wantedG) / line.massG.typical;
-  const halves = Math.max(1, Math.round(2 * count)) / 2;
-  const text = `${exactFraction(halves)}${between === '' ? ' ' : between}${pluralize(noun, Math.ceil(halves))}${after}`;
+  const written = number === '½' ? 0.5 : parseFloat(number.replace('½', '.5'));
+  // What is in a box can be weighed out of it; of an egg or a lemon half is the least.
+  const inOne = PACKS.test(noun) ? 4 : 2;
+  const wanted = (written * wantedG) / line.massG.typical;
+  const count = Math.max(1, Math.round(inOne * wanted)) / inOne;
+  const text = `${exactFraction(count)}${between === '' ? ' ' : between}${inflect(noun, Math.ceil(count))}${after}`;
   return isAbout(text, line, wantedG, COUNTED_WITHIN, kitchen) ? text : null;
 }
 

@@ -1,5 +1,5 @@
 import { message, type Text } from '@idle-kettle/words/message';
-import pluralize from 'pluralize';
+import { inflect } from 'inflection';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import { amountText } from '../parser/index.ts';
 import { CARRIER_SUGAR_G, carriesPectin } from '../chain/index.ts';
@@ -172,7 +172,7 @@ function packsOf(row: Ingredient, massG: number): Text | null {
   if (word === undefined || packG === undefined) return null;
   const count = Math.ceil(massG / packG - 0.02);
   return message('prepare.packsOf', {
-    packs: pluralize(word, count, true),
+    packs: `${count} ${inflect(word, count)}`,
     size: formatGrams(packG),
   });
 }

@@ -146,9 +146,12 @@ test('less sugar shows where the set fails', async ({ page, kettle }) => {
   await expect(page.getByTestId('sugar-fails')).toContainText(/Below \d+ % of the sugar/);
   await page.getByRole('slider', { name: 'Share of the sugar' }).fill('0.5');
   await expect(page.getByTestId('sugar-trial')).toContainText('50 % of the sugar, 700 g: runny');
+  // What would not set is not offered; the way to less sugar is.
+  await expect(page.getByRole('button', { name: 'Use this much' })).toBeDisabled();
+  await expect(page.getByText('For less sugar, use the low-methoxyl method.')).toBeVisible();
+  await page.getByRole('slider', { name: 'Share of the sugar' }).fill('1.25');
   await page.getByRole('button', { name: 'Use this much' }).click();
-  await expect(line(page, 2)).toHaveValue('3.5 cups sugar');
-  await expect(page.getByTestId('set')).toHaveText('Runny');
+  await expect(line(page, 2)).toHaveValue('8¾ cups sugar');
 });
 
 test('a dipstick is turned by key and by hand, and the amounts follow', async ({

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { BatchDto, type Batch, type BatchSummary, type DeletedBatch } from '@idle-kettle/contract';
 import {
   Body,
@@ -16,7 +17,7 @@ import { NotFound } from '../problem/errors.ts';
 import { BatchesService } from './batches.service.ts';
 
 const BatchId = new ParseUUIDPipe({
-  exceptionFactory: () => new NotFound('There is no such batch.'),
+  exceptionFactory: () => new NotFound(message('problems.noSuchBatch')),
 });
 
 @ApiTags('batches')

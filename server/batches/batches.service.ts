@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import type { Formula } from '@idle-kettle/core';
 import {
   progressOf,
@@ -120,9 +121,7 @@ export class BatchesService {
     { name, lines, settings = {}, ticked = [], version }: BatchDto,
   ): Promise<Batch> {
     if (version === undefined) {
-      throw new BadInput([
-        { field: 'version', message: 'Say which version the change was made on.' },
-      ]);
+      throw new BadInput([{ field: 'version', message: message('problems.sayWhichVersion') }]);
     }
     const householdId = await this.households.currentId();
     const kitchen = await this.mustPlan({ lines, settings });
@@ -143,7 +142,7 @@ export class BatchesService {
     if (written !== undefined) return answer(this.planned(written, kitchen));
     const row = await this.row(id);
     throw new Conflict(
-      `This batch was saved somewhere else meanwhile: it is at version ${row.version}, and the change was made on ${version}.`,
+      message('problems.batchSavedElsewhere', { there: row.version, on: version }),
     );
   }
 
@@ -237,7 +236,7 @@ export class BatchesService {
   private async row(id: string, alsoPutAway = false): Promise<BatchModel> {
     const householdId = await this.households.currentId();
     const row = await this.batches.findOne({ where: { id, householdId }, paranoid: !alsoPutAway });
-    if (row === null) throw new NotFound('There is no such batch, or it was deleted.');
+    if (row === null) throw new NotFound(message('problems.noSuchBatchOrDeleted'));
     return row;
   }
 }

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { kitchenTime, type CookClock, type LoggedEntry } from '@idle-kettle/contract';
 import { canBeAt, nameOf, READING_KINDS, type Entry, type Fault } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
@@ -28,7 +29,7 @@ function faultsOfTime(
       : [
           {
             field: `entries[${index}].at`,
-            message: 'at must lie within a day of the cook, by the kitchen’s clock.',
+            message: message('problems.withinADay'),
           },
         ],
   );
@@ -50,7 +51,7 @@ export class CookLogService {
         'SELECT position, clock, started_at AS "startedAt" FROM cook_sessions WHERE id = $1 AND household_id = $2 FOR UPDATE',
         { type: QueryTypes.SELECT, bind: [sessionId, householdId], transaction },
       );
-      if (!cook) throw new NotFound('There is no such cook.');
+      if (!cook) throw new NotFound(message('problems.noSuchCook'));
       const faults = faultsOfTime(given, cook, Date.now());
       if (faults.length > 0) throw new BadInput(faults);
       await this.refuseOtherContent(sessionId, given, transaction);
@@ -145,12 +146,11 @@ export class CookLogService {
         : [
             {
               field: `entries[${index}]`,
-              message: `The log holds an entry ${entry.seq} of “${entry.source}” already, which says something else.`,
+              message: message('problems.entryIsThere', { seq: entry.seq, source: entry.source }),
             },
           ];
     });
-    if (faults.length > 0)
-      throw new Conflict('Another entry goes by that name already; nothing was taken.', faults);
+    if (faults.length > 0) throw new Conflict(message('problems.anotherEntry'), faults);
   }
 
   /**

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import {
   CookSessionDto,
   EntriesDto,
@@ -34,7 +35,7 @@ import { LiveViewService } from './liveView.service.ts';
 import { PotService } from './pot.service.ts';
 
 const CookId = new ParseUUIDPipe({
-  exceptionFactory: () => new NotFound('There is no such cook.'),
+  exceptionFactory: () => new NotFound(message('problems.noSuchCook')),
 });
 
 /** A place in a log; the beginning for what is no place. */

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import {
   kitchenTime,
   type CookSessionDto,
@@ -81,7 +82,7 @@ export class CookSessionsService {
       throw new BadInput([
         {
           field: 'lines',
-          message: 'There must be fruit and water enough in the pot to be cooked.',
+          message: message('problems.fruitAndWaterEnough'),
         },
       ]);
     }
@@ -105,7 +106,7 @@ export class CookSessionsService {
   async setSpeed(id: string, speed: number): Promise<CookSession> {
     return this.changed(id, (row) => {
       if (row.practice === null) {
-        throw new BadInput([{ field: 'speed', message: 'Only a practice cook can run faster.' }]);
+        throw new BadInput([{ field: 'speed', message: message('problems.onlyPracticeFaster') }]);
       }
       const now = Date.now();
       row.clock = { realAt: now, cookAt: kitchenTime(row.clock, now), speed };
@@ -165,13 +166,15 @@ export class CookSessionsService {
       return { batchId, name, formula: { lines, settings } };
     }
     if (practice && !batchId) {
-      const { name, lines, settings = {} } = practice;
+      const { name, lines } = practice;
+      // Left out and null are the same.
+      const settings = practice.settings ?? {};
       return { batchId: null, name, formula: { lines, settings } };
     }
     throw new BadInput([
       {
         field: 'batchId',
-        message: 'Say which batch is cooked, or what is practised: one of them.',
+        message: message('problems.batchOrPractice'),
       },
     ]);
   }
@@ -199,7 +202,7 @@ export class CookSessionsService {
   private async row(id: string): Promise<CookSessionModel> {
     const householdId = await this.households.currentId();
     const row = await this.sessions.findOne({ where: { id, householdId } });
-    if (row === null) throw new NotFound('There is no such cook.');
+    if (row === null) throw new NotFound(message('problems.noSuchCook'));
     return row;
   }
 }

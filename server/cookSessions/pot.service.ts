@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { kitchenTime, type CookSession, type PotSight } from '@idle-kettle/contract';
 import { Injectable } from '@nestjs/common';
 import { PlanningService } from '../planning/planning.service.ts';
@@ -20,7 +21,7 @@ export class PotService {
     const sight = await this.planning.runInteractive('look', { session: cook, events, at });
     if (sight !== null) return sight;
     throw new BadInput([
-      { field: 'practice', message: 'Only the pot of a practice cook can be looked into.' },
+      { field: 'practice', message: message('problems.onlyPracticeLookedInto') },
     ]);
   }
 }

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import {
   faultsOf,
   KitchenDto,
@@ -43,7 +44,7 @@ export class KitchenService {
     return this.changed((row) => {
       if (version !== undefined && version !== row.version) {
         throw new Conflict(
-          `The kitchen was changed somewhere else meanwhile: it is at version ${row.version}, and this was made on ${version}.`,
+          message('problems.kitchenChangedElsewhere', { there: row.version, on: version }),
         );
       }
       return { altitudeM: null, waterBoilsC: null, ...given(dto) };
@@ -57,9 +58,9 @@ export class KitchenService {
   change({ version, changes }: KitchenChangeDto): Promise<Kitchen> {
     return this.changed((row) => {
       const dto = plainToInstance(KitchenDto, { ...fieldsOf(row), ...changes });
-      const faults = faultsOf(validateSync(dto, VALIDATION)).map(({ field, message }) => ({
-        field: `changes.${field}`,
-        message,
+      const faults = faultsOf(validateSync(dto, VALIDATION)).map((fault) => ({
+        ...fault,
+        field: `changes.${fault.field}`,
       }));
       if (faults.length > 0) throw new BadInput(faults);
       const wanted = Object.fromEntries(
@@ -72,10 +73,10 @@ export class KitchenService {
       );
       if (taken.length > 0) {
         throw new Conflict(
-          'Somebody else changed the same meanwhile; nothing was changed. Look at what is there now, and save again if yours is to stand.',
+          message('problems.sameChangedElsewhere'),
           taken.map((field) => ({
             field: `changes.${field}`,
-            message: `${field} was changed somewhere else meanwhile.`,
+            message: message('problems.fieldChangedElsewhere', { field }),
           })),
         );
       }
@@ -92,7 +93,7 @@ export class KitchenService {
         throw new BadInput([
           {
             field: 'name',
-            message: `A kitchen knows at most ${MOST_TAUGHT_NAMES} names of its own.`,
+            message: message('problems.mostNames', { most: MOST_TAUGHT_NAMES }),
           },
         ]);
       }

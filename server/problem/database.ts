@@ -1,34 +1,22 @@
+import { message, type Text } from '@idle-kettle/words/message';
 import { BaseError } from 'sequelize';
 
-type Trouble = { readonly status: number; readonly detail: string };
+/** What is answered for a trouble: its HTTP status, and what is told of it. */
+export type Trouble = { readonly status: number; readonly told: Text };
 
-const SHORTLY = 'Nothing was stored; try again shortly.';
+const trouble = (status: number, told: Text): Trouble => ({ status, told });
 
-/** What PostgreSQL says with its codes (appendix A of its manual), in words, and what is answered for it. */
+/** What PostgreSQL says with its codes (appendix A of its manual), and what is answered for it. */
 const IN_WORDS: { readonly [code: string]: Trouble } = {
-  '53100': {
-    status: 507,
-    detail:
-      'The disk that the database is on is full. Nothing was stored; what you wrote stays where you wrote it. Free some space, and save again.',
-  },
-  '53200': { status: 503, detail: `The database is out of memory. ${SHORTLY}` },
-  '53300': { status: 503, detail: `Too many are connected to the database. ${SHORTLY}` },
-  '57P01': { status: 503, detail: `The database was stopped. ${SHORTLY}` },
-  '57P02': { status: 503, detail: `The database crashed and recovers. ${SHORTLY}` },
-  '57P03': { status: 503, detail: `The database is starting. ${SHORTLY}` },
-  '25006': {
-    status: 503,
-    detail: 'The database may only be read just now. Nothing was stored.',
-  },
-  '58030': {
-    status: 503,
-    detail: 'The database cannot read or write its disk. Nothing was stored; look at the disk.',
-  },
-  '28P01': {
-    status: 503,
-    detail:
-      'The database does not take the password that this server has. Nothing was stored; start it again with ./kettle.',
-  },
+  '53100': trouble(507, message('problems.diskFull')),
+  '53200': trouble(503, message('problems.outOfMemory')),
+  '53300': trouble(503, message('problems.tooManyConnected')),
+  '57P01': trouble(503, message('problems.stopped')),
+  '57P02': trouble(503, message('problems.crashed')),
+  '57P03': trouble(503, message('problems.starting')),
+  '25006': trouble(503, message('problems.readOnly')),
+  '58030': trouble(503, message('problems.diskBroken')),
+  '28P01': trouble(503, message('problems.password')),
 };
 
 /** The code in what PostgreSQL answered; null for what it did not say. */

@@ -1,21 +1,30 @@
 import type { Fault } from '@idle-kettle/core';
+import { textOf, type Text } from '@idle-kettle/words';
+import { message } from '@idle-kettle/words/message';
 import { BadRequestException, ConflictException, NotFoundException } from '@nestjs/common';
 
 /** The request is wrong in these places; nothing was stored. */
 export class BadInput extends BadRequestException {
+  readonly told = message('problems.somethingInTheRequest');
+
   constructor(readonly faults: readonly Fault[]) {
-    super('Something in the request is not right; nothing was stored.');
+    super(textOf(message('problems.somethingInTheRequest')));
   }
 }
 
-export class NotFound extends NotFoundException {}
+/** There is no such thing, or no longer. */
+export class NotFound extends NotFoundException {
+  constructor(readonly told: Text) {
+    super(textOf(told));
+  }
+}
 
 /** What somebody else did meanwhile stands against it; where that lies in some fields, they are named. */
 export class Conflict extends ConflictException {
   constructor(
-    message: string,
+    readonly told: Text,
     readonly faults: readonly Fault[] = [],
   ) {
-    super(message);
+    super(textOf(told));
   }
 }

@@ -1,4 +1,5 @@
-import { languageFor, withCodes, wordsIn } from '@idle-kettle/words';
+import { languageFor, textOf, withCodes, wordsIn } from '@idle-kettle/words';
+import { message } from '@idle-kettle/words/message';
 import type { Problem } from '@idle-kettle/contract';
 import {
   Catch,
@@ -10,13 +11,11 @@ import {
 import type { Request, Response } from 'express';
 import { STATUS_CODES } from 'node:http';
 import { ConnectionError, DatabaseError } from 'sequelize';
-import { databaseInWords } from './database.ts';
-import { BadInput, Conflict } from './errors.ts';
+import { databaseInWords, type Trouble } from './database.ts';
+import { BadInput, Conflict, NotFound } from './errors.ts';
 
 /** Largest request body. */
 export const MOST_BODY = '256kb';
-
-type Trouble = { readonly status: number; readonly detail: string };
 
 /** Answers every error as RFC 9457 problem details. */
 @Catch()
@@ -31,41 +30,41 @@ const log = new Logger('Problem');
 
 /** Answers one error; also for what fails before Nest is reached, such as reading the body. */
 export function answerProblem(error: unknown, request: Request, response: Response): void {
-  const { status, detail } = troubleOf(error);
-  if (status >= 500) log.error(inLog(error, status, detail));
-  const problem: Problem = {
+  const { status, told } = troubleOf(error);
+  if (status >= 500) log.error(inLog(error, status, textOf(told)));
+  const problem = {
     type: 'about:blank',
     title: STATUS_CODES[status] ?? 'Error',
     status,
-    detail,
+    detail: told,
     instance: request.path,
-    faults: withCodes(
-      error instanceof BadInput || error instanceof Conflict ? error.faults : [],
-      wordsIn(languageFor(request.headers['accept-language'])),
-    ),
+    faults: error instanceof BadInput || error instanceof Conflict ? error.faults : [],
   };
-  response.status(status).type('application/problem+json').send(JSON.stringify(problem));
+  const answer: Problem = withCodes(
+    problem,
+    wordsIn(languageFor(request.headers['accept-language'])),
+  );
+  response.status(status).type('application/problem+json').send(JSON.stringify(answer));
 }
 
 function troubleOf(error: unknown): Trouble {
-  if (error instanceof HttpException) return { status: error.getStatus(), detail: error.message };
+  if (error instanceof BadInput || error instanceof Conflict || error instanceof NotFound)
+    return { status: error.getStatus(), told: error.told };
+  if (error instanceof HttpException) return { status: error.getStatus(), told: error.message };
   const said = databaseInWords(error);
   if (said !== null) return said;
   if (error instanceof ConnectionError || isGivenUp(error)) {
-    return {
-      status: 503,
-      detail: 'The database does not answer. Nothing was stored; try again shortly.',
-    };
+    return { status: 503, told: message('problems.databaseDoesNotAnswer') };
   }
   const type = bodyParserType(error);
   if (type === 'entity.too.large') {
-    return { status: 413, detail: `The request is larger than ${MOST_BODY}; nothing was stored.` };
+    return { status: 413, told: message('problems.tooLarge', { most: MOST_BODY }) };
   }
-  if (type === 'entity.parse.failed') return { status: 400, detail: 'The body is not JSON.' };
-  if (type !== null) return { status: 400, detail: 'The body cannot be read.' };
+  if (type === 'entity.parse.failed') return { status: 400, told: message('problems.notJson') };
+  if (type !== null) return { status: 400, told: message('problems.unreadable') };
   if (error instanceof Error && 'code' in error && error.code === 'Z_DATA_ERROR')
-    return { status: 400, detail: 'The body is not compressed as its header says.' };
-  return { status: 500, detail: 'Something went wrong here, not with what you sent.' };
+    return { status: 400, told: message('problems.notCompressed') };
+  return { status: 500, told: message('problems.ours') };
 }
 
 /** What goes into the log of a trouble of ours: in words where the database has it, and where it came from for any other. */

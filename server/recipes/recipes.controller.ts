@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import { RecipeDto, type Recipe } from '@idle-kettle/contract';
 import {
   Body,
@@ -15,7 +16,7 @@ import { NotFound } from '../problem/errors.ts';
 import { RecipesService } from './recipes.service.ts';
 
 const RecipeId = new ParseUUIDPipe({
-  exceptionFactory: () => new NotFound('There is no such recipe.'),
+  exceptionFactory: () => new NotFound(message('problems.noSuchRecipe')),
 });
 
 @ApiTags('recipes')

@@ -1,3 +1,4 @@
+import { message } from '@idle-kettle/words/message';
 import type { Recipe, RecipeDto } from '@idle-kettle/contract';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
@@ -61,7 +62,7 @@ export class RecipesService {
       );
     } catch (error) {
       if (!(error instanceof UniqueConstraintError)) throw error;
-      throw new Conflict('Somebody else kept a version of this recipe just now. Try again.');
+      throw new Conflict(message('problems.recipeKeptJustNow'));
     }
     recipe.changed('updatedAt', true);
     await recipe.update({ name, updatedAt: new Date() });
@@ -93,7 +94,7 @@ export class RecipesService {
       include: [RecipeVersionModel],
       paranoid: !alsoPutAway,
     });
-    if (row === null) throw new NotFound('There is no such recipe, or it was deleted.');
+    if (row === null) throw new NotFound(message('problems.noSuchRecipeOrDeleted'));
     return row;
   }
 }

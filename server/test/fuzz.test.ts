@@ -1,3 +1,4 @@
+import { textOf } from '@idle-kettle/words';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { randomUUID } from 'node:crypto';
 import { Client } from 'pg';
@@ -90,7 +91,7 @@ test.each([
 ])('what PostgreSQL says with %s is answered in words', (code, status, words) => {
   const said = Object.assign(new Error('could not extend file'), { code, sql: '' });
   expect(databaseInWords(new DatabaseError(said))).toMatchObject({ status });
-  expect(databaseInWords(new DatabaseError(said))?.detail).toContain(words);
+  expect(textOf(databaseInWords(new DatabaseError(said))?.told ?? '')).toContain(words);
   expect(databaseInWords(new ConnectionError(said))).toMatchObject({ status });
 });
 

@@ -16,6 +16,7 @@ import { PARSER } from './parser.ts';
 import { PLAN } from './plan.ts';
 import { PRACTICE } from './practice.ts';
 import { PREPARE } from './prepare.ts';
+import { PROBLEMS } from './problems.ts';
 import { PROCESS } from './process.ts';
 import { RECIPES } from './recipes.ts';
 import { SOLVE } from './solve.ts';
@@ -43,6 +44,7 @@ export const EN_US = {
   ...PLAN,
   ...PRACTICE,
   ...PREPARE,
+  ...PROBLEMS,
   ...PROCESS,
   ...RECIPES,
   ...SOLVE,
