@@ -15,7 +15,8 @@ const HELP = `Idle Kettle
   ./kettle calibrate     fit the set model to tested formulas, and print how well it agrees
   ./kettle check         run types, lint, catalogue checks and unit tests
   ./kettle test          run everything: check, API, launcher and browser tests
-  ./kettle bench         measure speed against known libraries; --server puts the server under load
+  ./kettle bench         measure speed against known libraries; --server puts the server under load;
+                         monkey presses anything for ten minutes
 
   --port N               port for demo and start (default: KETTLE_PORT, else 4780 or a free one)
   KETTLE_STATE=DIR       folder for the database (default: .kettle here)

@@ -78,6 +78,11 @@ const PROBLEM_SCHEMA: Schema = {
     title: { type: 'string' },
     status: { type: 'integer' },
     detail: { type: 'string', description: 'What was wrong, and what would be right.' },
+    detailMessage: {
+      type: 'object',
+      description: 'The same as code and values, which do not change with the language.',
+      properties: { code: { type: 'string' }, values: { type: 'object' } },
+    },
     instance: { type: 'string' },
     faults: {
       type: 'array',

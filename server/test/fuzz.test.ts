@@ -1,4 +1,4 @@
-import { textOf } from '@idle-kettle/words';
+import { inWords, textOf } from '@idle-kettle/words';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import { randomUUID } from 'node:crypto';
 import { Client } from 'pg';
@@ -110,9 +110,17 @@ test('a body that is not what its header says is told so', async () => {
   expect((response.body as { detail: string }).detail).toMatch(/cannot be read|not compressed/);
 });
 
+test('what is refused carries its code, which does not change with the language', async () => {
+  const { body } = await api().get(`/api/batches/${randomUUID()}`).expect(404);
+  expect(body).toMatchObject({
+    detail: 'There is no such batch, or it was deleted.',
+    detailMessage: { code: 'problems.noSuchBatchOrDeleted', values: {} },
+  });
+});
+
 describe('bodies that no database keeps', () => {
   test('are refused with the place of what is wrong', () => {
-    expect(unclean({ lines: ['1 kg plums', 'a\u0000'] })).toEqual([
+    expect(inWords(unclean({ lines: ['1 kg plums', 'a\u0000'] }))).toEqual([
       { field: 'lines[1]', message: 'Text may not hold a NUL character.' },
     ]);
     expect(unclean({ settings: { pot: '\ud800' } })).toMatchObject([{ field: 'settings.pot' }]);
@@ -122,7 +130,7 @@ describe('bodies that no database keeps', () => {
   test('nor what is nested without end', async () => {
     let deep: unknown = 'x';
     for (let level = 0; level < 2000; level += 1) deep = [deep];
-    expect(unclean({ deep })[0]?.message).toContain('nested deeper');
+    expect(textOf(unclean({ deep })[0]?.message ?? '')).toContain('nested deeper');
     await api().post('/api/plan').send({ lines: deep }).expect(400);
   });
 });

@@ -159,15 +159,18 @@ export function Jars({ session, log }: Props) {
               {say('jars.theyreAlreadyOnTheShelf')}
             </button>
           )}
-          <ErrorBoundary what={say('jars.theJars')} on={progress}>
-            <JarBoard
-              jarPlan={jarPlan}
-              progress={progress}
-              pressing={pressing}
-              fruit={fruit}
-              onPress={(press) => void write(press)}
-            />
-          </ErrorBoundary>
+          {/* On a phone the lids that are pressed come before the words about pressing. */}
+          <div className={pressing ? 'max-md:-order-1' : ''}>
+            <ErrorBoundary what={say('jars.theJars')} on={progress}>
+              <JarBoard
+                jarPlan={jarPlan}
+                progress={progress}
+                pressing={pressing}
+                fruit={fruit}
+                onPress={(press) => void write(press)}
+              />
+            </ErrorBoundary>
+          </div>
         </div>
         <div className="flex min-w-0 flex-col gap-4">
           {jarPlan.farStop !== null && <StoppedFar stop={jarPlan.farStop} />}

@@ -15,7 +15,8 @@ import { NotFetched } from '../ui/Broken.tsx';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { useGoOn } from '../ui/useGoOn.ts';
-import { practiceChoices, type NamedFormula } from './practiceChoices.ts';
+import type { NamedFormula } from './practiceBatches.ts';
+import { practiceChoices } from './practiceChoices.ts';
 import { SPEEDS } from './speeds.ts';
 
 /** `/stove`: what is on the stove, and the practice kettle with its scores. */

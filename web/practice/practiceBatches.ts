@@ -1,4 +1,8 @@
-import type { NamedFormula } from './practiceChoices.ts';
+import type { Formula } from '@idle-kettle/core';
+
+/** What can be practised on: a name, with lines and what is said besides them. */
+export type NamedFormula = { readonly name: string } & Pick<Formula, 'lines'> &
+  Partial<Pick<Formula, 'settings'>>;
 
 /** Batches to practise on, each a set of its own kind. */
 export const PRACTICE_BATCHES: readonly NamedFormula[] = [

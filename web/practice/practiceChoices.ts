@@ -1,11 +1,6 @@
 import type { Batch, BatchSummary, Recipe } from '@idle-kettle/contract';
-import type { Formula } from '@idle-kettle/core';
 import { request } from '../api/request.ts';
-import { PRACTICE_BATCHES } from './practiceBatches.ts';
-
-/** What can be practised on: a name, with lines and what is said besides them. */
-export type NamedFormula = { readonly name: string } & Pick<Formula, 'lines'> &
-  Partial<Pick<Formula, 'settings'>>;
+import { PRACTICE_BATCHES, type NamedFormula } from './practiceBatches.ts';
 
 /** One thing to practise on, as a list shows it. */
 export type PracticeChoice = {
