@@ -48,7 +48,8 @@ export function JarBoard({ jarPlan, progress, pressing, fruit, onPress }: Props)
   return (
     <section aria-label={say('jars.theJars2')} className="flex flex-col gap-3">
       {pressing && (
-        <div className="rounded-box border-2 border-base-300 p-4">
+        // On a phone the jars that are pressed come before the words about pressing.
+        <div className="rounded-box border-2 border-base-300 p-4 max-md:order-1">
           <ul className="flex flex-wrap gap-6">
             <li>
               <LidDrawing sealed />

@@ -159,18 +159,15 @@ export function Jars({ session, log }: Props) {
               {say('jars.theyreAlreadyOnTheShelf')}
             </button>
           )}
-          {/* On a phone the lids that are pressed come before the words about pressing. */}
-          <div className={pressing ? 'max-md:-order-1' : ''}>
-            <ErrorBoundary what={say('jars.theJars')} on={progress}>
-              <JarBoard
-                jarPlan={jarPlan}
-                progress={progress}
-                pressing={pressing}
-                fruit={fruit}
-                onPress={(press) => void write(press)}
-              />
-            </ErrorBoundary>
-          </div>
+          <ErrorBoundary what={say('jars.theJars')} on={progress}>
+            <JarBoard
+              jarPlan={jarPlan}
+              progress={progress}
+              pressing={pressing}
+              fruit={fruit}
+              onPress={(press) => void write(press)}
+            />
+          </ErrorBoundary>
         </div>
         <div className="flex min-w-0 flex-col gap-4">
           {jarPlan.farStop !== null && <StoppedFar stop={jarPlan.farStop} />}
