@@ -1,4 +1,4 @@
-import { textOf } from '@idle-kettle/words';
+import { textOf, type Text } from '@idle-kettle/words';
 import { AreParts } from './nested.ts';
 import {
   findIngredient,
@@ -18,6 +18,7 @@ import {
   IsString,
   MaxLength,
   registerDecorator,
+  type ValidationArguments,
 } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
 import { ArePacks, PackDto } from './evidence.ts';
@@ -27,6 +28,12 @@ import { IsName } from './text.ts';
 /** Most names that one kitchen can be taught. */
 export const MOST_TAUGHT_NAMES = 200;
 
+/** Why a name cannot be taught for what is given beside it. */
+const faultOf = (name: string, of: ValidationArguments | undefined): Text | null => {
+  const { ingredient } = (of?.object ?? {}) as Partial<TaughtNameDto>;
+  return teachingFault(name, typeof ingredient === 'string' ? findIngredient(ingredient) : null);
+};
+
 /** A name that no row of the larder and nothing else has already. */
 const IsTeachable = (): PropertyDecorator => (target, property) =>
   registerDecorator({
@@ -34,9 +41,8 @@ const IsTeachable = (): PropertyDecorator => (target, property) =>
     target: target.constructor,
     propertyName: String(property),
     validator: {
-      validate: (value: unknown) => typeof value === 'string' && teachingFault(value) === null,
-      defaultMessage: (found) =>
-        textOf(teachingFault(String(found?.value)) ?? 'Give another name.'),
+      validate: (value: unknown, of) => typeof value === 'string' && faultOf(value, of) === null,
+      defaultMessage: (of) => textOf(faultOf(String(of?.value), of) ?? 'Give another name.'),
     },
   });
 

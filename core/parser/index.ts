@@ -1,6 +1,7 @@
 export * from './line.ts';
 export { MEASURE_IDS, MEASURES_NAMES, type MeasuresId } from './measures.ts';
-export { teachingFault, type TaughtName } from './names.ts';
+export type { TaughtName } from './names.ts';
+export { teachingFault } from './teaching.ts';
 export { DEFAULT_PARSER_KITCHEN, type OwnPack, type ParserKitchen } from './parserKitchen.ts';
 export { amountText, readLine } from './readLine.ts';
 export * from './readWeighedLine.ts';

@@ -1,20 +1,8 @@
-import { message, type Text } from '@idle-kettle/words/message';
-import {
-  DOUBLE_NAMES,
-  findIngredient,
-  INGREDIENTS,
-  LOOKALIKES,
-  type DoubleName,
-  type Ingredient,
-} from '../ingredients/index.ts';
+import { findIngredient } from '../ingredients/index.ts';
+import { compact, LARDER_NAMES, type Meaning } from './larderNames.ts';
+import { teachingFault } from './teaching.ts';
 import { phraseKey } from './words.ts';
 import type { Token } from './tokens.ts';
-
-/** What a name stands for: a row of the larder, something that has none, or one of several things. */
-export type Meaning =
-  | { readonly kind: 'row'; readonly row: Ingredient; readonly taught?: string }
-  | { readonly kind: 'stranger' }
-  | { readonly kind: 'double'; readonly double: DoubleName };
 
 /** A name that a kitchen was taught: *Old Codlin* is our apple. */
 export type TaughtName = {
@@ -23,36 +11,8 @@ export type TaughtName = {
   readonly ingredient: string;
 };
 
-const compact = (key: string): string => key.replaceAll(' ', '');
-
-/** Names by their plain words; with and without the spaces, so that `black berries` are blackberries. */
-const NAMES: ReadonlyMap<string, Meaning> = (() => {
-  const names = new Map<string, Meaning>();
-  for (const row of INGREDIENTS) {
-    for (const name of [row.id.replaceAll('-', ' '), row.name, ...row.alsoCalled]) {
-      names.set(phraseKey(name), { kind: 'row', row });
-    }
-  }
-  for (const double of DOUBLE_NAMES) {
-    for (const name of double.names) names.set(phraseKey(name), { kind: 'double', double });
-  }
-  for (const name of LOOKALIKES) {
-    const key = phraseKey(name);
-    if (!names.has(key)) names.set(key, { kind: 'stranger' });
-  }
-  for (const [key, meaning] of [...names]) {
-    if (!names.has(compact(key))) names.set(compact(key), meaning);
-  }
-  return names;
-})();
-
 /** How many words the longest name has. */
-const LONGEST = Math.max(...[...NAMES.keys()].map((key) => key.split(' ').length));
-
-/** Every word of every larder name, for spelling. */
-export const NAME_WORDS: ReadonlySet<string> = new Set(
-  [...NAMES.keys()].flatMap((key) => key.split(' ')),
-);
+const LONGEST = Math.max(...[...LARDER_NAMES.keys()].map((key) => key.split(' ').length));
 
 /** Looks names up: the larder's, and those this kitchen was taught. */
 export type NameBook = (key: string) => Meaning | undefined;
@@ -61,32 +21,18 @@ const taughtBooks = new WeakMap<readonly TaughtName[], NameBook>();
 
 /** The names of a kitchen. A taught name never hides one of the larder's. */
 export function nameBook(taught: readonly TaughtName[]): NameBook {
-  if (taught.length === 0) return (key) => NAMES.get(key);
+  if (taught.length === 0) return (key) => LARDER_NAMES.get(key);
   const known = taughtBooks.get(taught);
   if (known) return known;
   const own = new Map<string, Meaning>();
   for (const { name, ingredient } of taught) {
     const row = findIngredient(ingredient);
-    if (row && teachingFault(name) === null)
+    if (row && teachingFault(name, row) === null)
       own.set(phraseKey(name), { kind: 'row', row, taught: name });
   }
-  const book: NameBook = (key) => NAMES.get(key) ?? own.get(key);
+  const book: NameBook = (key) => LARDER_NAMES.get(key) ?? own.get(key);
   taughtBooks.set(taught, book);
   return book;
-}
-
-/** Why a kitchen cannot be taught this name; null when it can. */
-export function teachingFault(name: string): Text | null {
-  const key = phraseKey(name);
-  if (!/[a-z]{3}/.test(key)) return message('parser.giveANameOfAt');
-  const meaning = NAMES.get(key) ?? NAMES.get(compact(key));
-  if (meaning?.kind === 'row')
-    return message('parser.isAlready', { name, name2: meaning.row.name });
-  if (meaning !== undefined) return message('parser.isTheNameOfSomething', { name });
-  const inside = key.split(' ').map((word) => NAMES.get(word));
-  return inside.some((found) => found?.kind === 'stranger')
-    ? message('parser.containsTheNameOfSomething', { name })
-    : null;
 }
 
 /** A name found in tokens, and where it ends. */

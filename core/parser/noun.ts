@@ -2,7 +2,8 @@ import { message } from '@idle-kettle/words/message';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import { type Obstacle, obstacle, written } from './description.ts';
 import type { MeasuresId } from './measures.ts';
-import type { Meaning, NameBook } from './names.ts';
+import type { Meaning } from './larderNames.ts';
+import type { NameBook } from './names.ts';
 import type { Item, Segment } from './segments.ts';
 import { LONE_VARIETIES, type Effect } from './words.ts';
 

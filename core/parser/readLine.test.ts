@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { gnuUnits } from '../test/gnuUnits.ts';
 import { MOST_LINE_CHARS, type UnderstoodLine } from './line.ts';
 import { localMl } from './measures.ts';
-import { teachingFault } from './names.ts';
+import { findIngredient } from '../ingredients/index.ts';
+import { teachingFault } from './teaching.ts';
 import { amountText, readLine } from './readLine.ts';
 import { readWeighedLine } from './readWeighedLine.ts';
 
@@ -368,6 +369,34 @@ describe('names that a kitchen was taught', () => {
     ['x', 'Give a name of at least three letters.'],
   ])('“%s” may be taught: %s', (name, fault) => {
     expect(inWords(teachingFault(name))).toBe(fault);
+  });
+
+  test.each([
+    ['pumpkin pippin', 'apple'],
+    ['Old Punpkin', 'apple'],
+    ['pump kin apple', 'apple'],
+    ['pumpk1n', 'apple'],
+    ['рumpkin', 'apple'],
+    ['grandma’s tomatos', 'plum'],
+    ['garlic plum', 'plum'],
+    ['butter pear', 'pear'],
+    ['crab meat', 'apple'],
+  ])('“%s” may not be taught as %s, for it holds another food', (name, id) => {
+    expect(teachingFault(name, findIngredient(id))).not.toBeNull();
+    // Nor is one that was taught before it was looked at so.
+    const line = readLine(`2 kg ${name}`, { names: [{ name, ingredient: id }] });
+    expect(line.understood && line.ingredient.id === id).toBe(false);
+  });
+
+  test.each([
+    ['Old Codlin', 'apple'],
+    ['Beauty of the lane', 'apple'],
+    ['Aunt May’s blue', 'plum'],
+    ['hedge brambles', 'blackberry'],
+    ['cherry plum of ours', 'plum'],
+    ['pepper of the terrace', 'chilli'],
+  ])('“%s” may be taught as %s', (name, id) => {
+    expect(inWords(teachingFault(name, findIngredient(id)))).toBeNull();
   });
 });
 

@@ -15,7 +15,8 @@ import {
 import { impossible, MOST_LINE_CHARS, unrecognized, type LineReading } from './line.ts';
 import { lineOf, impossibleMass } from './lineOf.ts';
 import type { MeasuresId } from './measures.ts';
-import { nameBook, teachingFault } from './names.ts';
+import { nameBook } from './names.ts';
+import { teachingFault } from './teaching.ts';
 import { offersFor, textOf } from './offers.ts';
 import { partOf } from './parts.ts';
 import { type Understood, readTokens } from './readTokens.ts';

@@ -1,7 +1,8 @@
 import { isFault, type Amount, type AmountFault } from './amount.ts';
 import { amountAt } from './amounts.ts';
 import type { MeasuresId } from './measures.ts';
-import { nameAt, type Meaning, type NameBook } from './names.ts';
+import type { Meaning } from './larderNames.ts';
+import { nameAt, type NameBook } from './names.ts';
 import type { Token } from './tokens.ts';
 import { LONGEST_PHRASE, PHRASES, type Effect } from './words.ts';
 

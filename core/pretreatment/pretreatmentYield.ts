@@ -17,7 +17,7 @@ import { withoutWater } from './withoutWater.ts';
 export type PretreatmentYield = {
   readonly lines: readonly UnderstoodLine[];
   /**
-   * What the shelf judges: juice and infusions as they are, but peppers before they were drained, and soaks and sauces before any
+   * What the shelf judges: juice as it is, an infusion with what was steeped in it, but peppers before they were drained, and soaks and sauces before any
    * water left them, since formulas for the shelf are written so and it is the stricter.
    */
   readonly forShelf: readonly UnderstoodLine[];
@@ -64,7 +64,9 @@ export function pretreatmentYieldOf(
       const infusion = liquids.map((line) =>
         shareOf(asInfusion(line), line.massG.typical / pouredG, massG),
       );
-      return { lines: infusion, forShelf: infusion, massG, waterG, measured };
+      // What was steeped is judged as if it had stayed in.
+      const steeped = lines.filter((line) => !isLiquid(line));
+      return { lines: infusion, forShelf: [...infusion, ...steeped], massG, waterG, measured };
     }
     case 'soak':
     case 'sauce': {

@@ -90,6 +90,8 @@ export const CURD = {
 /** Pepper jelly: 5 % vinegar to all peppers, onion, garlic and herbs by their fresh weight. */
 export const PEPPERS = {
   leastVinegar: 0.44,
+  /** Peppers, as a share of all that is green: garlic or onion by itself is no pepper jelly. Judgement, below the published ones. */
+  leastPeppers: 1 / 3,
   mostWaterOverVinegar: 1,
   leastSolublesPct: 50,
   mostPH: 4.2,
@@ -109,6 +111,35 @@ export const INFUSION = {
   mostPH: 4,
   source: GUIDE,
 } as const;
+
+/**
+ * What an infusion, a herb or a wine jelly takes of each role, g to a gram of its liquid. Every role has its limit; what is not meant here is none. Those without
+ * one are the liquid itself, what sours, sweetens and sets it, and what is held against its acid by a rule of its own.
+ */
+export const INFUSION_TAKES: { readonly [role in Role]: number } = {
+  water: Infinity,
+  wine: Infinity,
+  'citrus-juice': Infinity,
+  vinegar: Infinity,
+  'other-acid': Infinity,
+  sweetener: Infinity,
+  pectin: Infinity,
+  'fresh-herb': Infinity,
+  'acid-fruit': Infinity,
+  spirit: Infinity,
+  'dry-spice': 0.05,
+  flavouring: 0.05,
+  zest: 0.05,
+  butter: 0.01,
+  salt: 0.01,
+  candied: 0,
+  nut: 0,
+  egg: 0,
+  pepper: 0,
+  allium: 0,
+  'not-acid': 0,
+  barred: 0,
+};
 
 /** Fruit that is not acid by itself and has a published formula: grams of acid to a gram of it. */
 export const ACIDIFIED: {
@@ -171,6 +202,9 @@ export const DRIED_GREENS: ReadonlySet<string> = new Set([
   'chilli-flakes',
   'cayenne',
 ]);
+
+/** Rows of dried pepper, which are pepper too. */
+export const DRIED_PEPPERS: readonly string[] = ['chilli-flakes', 'cayenne'];
 
 /** What a row is to the shelf, by its id, or else by its kind and acid class. */
 export function roleOf(row: {

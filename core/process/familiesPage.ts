@@ -5,6 +5,7 @@ import {
   CURD,
   HIGH_ACID_PH,
   INFUSION,
+  INFUSION_TAKES,
   LEAST_ACID_FRUIT,
   LEAST_METER_PH,
   METER_BELOW_SUMS,
@@ -18,6 +19,17 @@ import {
 
 const share = (part: number): string => `${Number((100 * part).toPrecision(3))} %`;
 const name = (id: string): string => findIngredient(id)?.name ?? id;
+
+/** What an infusion takes a limited amount of, and what it takes none of. */
+const infusionLimits = (): string => {
+  const roles = Object.entries(INFUSION_TAKES);
+  const some = roles.filter(([, most]) => most > 0 && most < Infinity);
+  const none = roles.filter(([, most]) => most === 0);
+  return [
+    ...some.map(([role, most]) => `${share(most)} ${role}`),
+    `no ${none.map(([role]) => role).join(', ')}`,
+  ].join(', ');
+};
 
 /**
  * What may stand in a pantry, by which amounts and from which source, and what never may: the rules’ own figures as a page of
@@ -47,8 +59,8 @@ ${CAPS.map(({ name: what, most, of, source }) => `| ${what} | ${share(most)} of 
 | family | what it takes | source |
 | --- | --- | --- |
 | lemon and lime curd, half-pints | to a gram of bottled juice: egg and yolk at most ${CURD.mostEgg} g, butter ${CURD.mostButter} g, zest ${CURD.mostZest} g, sucrose at least ${CURD.leastSucrose} g; nothing else, no water | ${CURD.source.source} |
-| pepper jelly, half-pints | 5 % vinegar at least ${PEPPERS.leastVinegar} g to a gram of peppers, onion, garlic and herbs by their fresh weight; no more water than vinegar; ${PEPPERS.leastSolublesPct} % solids; below pH ${PEPPERS.mostPH} | ${PEPPERS.source.source} |
-| infusion, herb and wine jelly | bottled lemon juice or 5 % vinegar at least a sixteenth of the liquid; herbs at most ${INFUSION.mostHerbs} g to a gram of that acid; below pH ${INFUSION.mostPH} | ${INFUSION.source.source} |
+| pepper jelly, half-pints | peppers at least ${share(PEPPERS.leastPeppers)} of peppers, onion, garlic and herbs; 5 % vinegar at least ${PEPPERS.leastVinegar} g to a gram of peppers, onion, garlic and herbs by their fresh weight; no more water than vinegar; ${PEPPERS.leastSolublesPct} % solids; below pH ${PEPPERS.mostPH} | ${PEPPERS.source.source} |
+| infusion, herb and wine jelly | bottled lemon juice or 5 % vinegar at least a sixteenth of the liquid; herbs at most ${INFUSION.mostHerbs} g to a gram of that acid, what was steeped counted; of the liquid at most ${infusionLimits()}; below pH ${INFUSION.mostPH} | ${INFUSION.source.source} |
 ${Object.entries(ACIDIFIED)
   .map(
     ([id, { least, by, published, source }]) =>

@@ -1,8 +1,8 @@
 import { message } from '@idle-kettle/words/message';
-import { INFUSION } from './caps.ts';
+import { INFUSION, INFUSION_TAKES, type Role } from './caps.ts';
 import { type SafetyContext, liquidOf, EXACT } from './safetyContext.ts';
 import type { PotAmounts } from './potAmounts.ts';
-import { safetyFinding, capital, names, grams, leaveOut, addMore } from './messages.ts';
+import { safetyFinding, capital, names, grams, share, leaveOut, addMore } from './messages.ts';
 import type { SafetyFinding } from './storageCase.ts';
 
 /** Infusion, herb and wine jellies: acid of known strength to the liquid. */
@@ -51,20 +51,39 @@ export function infusionFindings({ pot, isAssured }: SafetyContext): SafetyFindi
   ];
 }
 
-/** What else is in an infusion: no nuts or pieces, and of spirits no more than of the acid. */
+/** Roles that rules of every family judge already. */
+const JUDGED_EVERYWHERE: ReadonlySet<Role> = new Set([
+  'egg',
+  'pepper',
+  'allium',
+  'not-acid',
+  'barred',
+]);
+
+/** What else is in an infusion: of each role as much as the table says, and of spirits no more than of the acid. */
 function infusionRest(pot: PotAmounts, acid: number): SafetyFinding[] {
-  const pieces = pot.rowsOf('candied', 'nut');
   const spirits = pot.of('spirit');
+  const liquid = liquidOf(pot);
+  const beyond = (Object.keys(INFUSION_TAKES) as Role[]).filter(
+    (role) =>
+      !JUDGED_EVERYWHERE.has(role) && pot.of(role) > (INFUSION_TAKES[role] * liquid) / EXACT,
+  );
   return [
-    ...(pieces.length > 0
-      ? [
-          safetyFinding(
-            message('process.inAnInfusionIsntTested', { capital: capital(names(pieces)) }),
-            pieces,
-            leaveOut(pieces),
-          ),
-        ]
-      : []),
+    ...beyond.map((role) => {
+      const rows = pot.rowsOf(role);
+      return safetyFinding(
+        INFUSION_TAKES[role] === 0
+          ? message('process.inAnInfusionIsntTested', { capital: capital(names(rows)) })
+          : message('process.inAnInfusionTheLimitIs', {
+              capital: capital(names(rows)),
+              grams: grams(pot.of(role)),
+              share: share(INFUSION_TAKES[role], 1),
+              grams2: grams(INFUSION_TAKES[role] * liquid),
+            }),
+        rows,
+        leaveOut(rows),
+      );
+    }),
     ...(spirits > acid
       ? [
           safetyFinding(

@@ -1,17 +1,32 @@
 import { message } from '@idle-kettle/words/message';
-import { PEPPERS } from './caps.ts';
+import { DRIED_PEPPERS, FRESH_OVER_DRIED, PEPPERS } from './caps.ts';
 import { type SafetyContext, EXACT } from './safetyContext.ts';
 import { safetyFinding, grams, addMore } from './messages.ts';
 import type { SafetyFinding } from './storageCase.ts';
 
 /** Pepper jelly: 5 % vinegar to all that is green in it, no more water than vinegar, solids of half and more, half-pints. */
 export function pepperFindings({ found, pot, isAssured }: SafetyContext): SafetyFinding[] {
-  if (isAssured) return [];
+  const peppers = pot.of('pepper') + FRESH_OVER_DRIED * pot.ofRow(...DRIED_PEPPERS);
+  // A name or a meter makes no pepper jelly of what has hardly a pepper in it.
+  const tooFew =
+    peppers >= PEPPERS.leastPeppers * pot.greens * EXACT
+      ? []
+      : [
+          safetyFinding(
+            message('process.aPepperJellyIsOfPeppers', {
+              grams: grams(peppers),
+              grams2: grams(pot.greens),
+            }),
+            pot.rowsOf('allium', 'fresh-herb'),
+          ),
+        ];
+  if (isAssured) return tooFew;
   const need = PEPPERS.leastVinegar * pot.greens;
   const water = pot.of('water');
   const solids = found.solublesPct;
   const greens = pot.rowsOf('pepper', 'allium', 'fresh-herb');
   return [
+    ...tooFew,
     ...(pot.vinegar < need * EXACT
       ? [
           safetyFinding(

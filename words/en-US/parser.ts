@@ -61,6 +61,9 @@ export const PARSER = {
   'parser.giveANameOfAt': 'Give a name of at least three letters.',
   'parser.isAlready': '“{{name}}” is already {{name2}}.',
   'parser.isTheNameOfSomething': '“{{name}}” is the name of something else.',
+  'parser.writeItInOneAlphabet': 'Write “{{name}}” in Latin letters alone.',
+  'parser.holdsAnotherFood':
+    '“{{name}}” holds {{other}}, which is another kind of food. Give a name without it.',
   'parser.containsTheNameOfSomething': '“{{name}}” contains the name of something else.',
   'parser.isntAKnownIngredientAnd':
     '“{{written}}” isn’t a known ingredient, and must not be taken for another.',

@@ -61,6 +61,10 @@ export const PROCESS = {
   'process.ofHerbsToOfBottled':
     '{{grams}} of herbs to {{grams2}} of bottled lemon juice or 5 % vinegar. The limit is {{mostHerbs}} times as much.',
   'process.withOfFruitOrJuice': 'With {{grams}} of fruit or juice it isn’t an infusion.',
+  'process.aPepperJellyIsOfPeppers':
+    'A pepper jelly is at least a third peppers: here {{grams}} of {{grams2}} of peppers, onion, garlic and herbs.',
+  'process.inAnInfusionTheLimitIs':
+    '{{capital}}: {{grams}}; in an infusion the limit is {{share}} of the liquid, {{grams2}}.',
   'process.inAnInfusionIsntTested': '{{capital}} in an infusion isn’t tested.',
   'process.theLimitIsAsMuch':
     '{{capital}}: {{grams}}. The limit is as much as the acid, {{grams2}}.',
