@@ -294,3 +294,23 @@ describe('what never improves a verdict', () => {
     );
   });
 });
+
+describe('a refusal names its cause once', () => {
+  const reasons = (lines: string[]) => plan({ lines }).shelf.reasons;
+
+  test.each([
+    [['1 kg medlars', '800 g sugar', '1 L water'], [/Medlar isn’t reliably acid/]],
+    [['1 kg pumpkin', '1 kg sugar', '500 mL water'], [/Pumpkin has no safe/]],
+    [['1 kg melon', '800 g sugar', '30 mL lemon juice'], [/Melon is a low-acid food/]],
+  ])('%j', (lines, causes) => {
+    const said = reasons(lines);
+    expect(said).toHaveLength(causes.length);
+    causes.forEach((cause, at) => expect(said[at]).toMatch(cause));
+  });
+
+  test('and two causes that have nothing to do with one another, both', () => {
+    const said = reasons(['1 kg strawberries', '50 g garlic', '800 g sugar', '3 kg water']);
+    expect(said).toHaveLength(2);
+    expect(said[1]).toContain('3,000 g of water to 1,000 g of acid fruit');
+  });
+});

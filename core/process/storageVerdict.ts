@@ -26,6 +26,7 @@ import { infusionFindings } from './rulesOfInfusion.ts';
 import { jarFindings, unknownLineFindings } from './rulesOfJars.ts';
 import { pepperFindings } from './rulesOfPeppers.ts';
 import { capital, nameOf } from './messages.ts';
+import { amountsOf } from './potAmounts.ts';
 import type { SafetyFinding, StorageCase, FormulaChange, StorageLine } from './storageCase.ts';
 
 /** Where filled jars belong, for how long, and why. */
@@ -128,18 +129,36 @@ function findingsIn(batch: SafetyContext): SafetyFinding[] {
         ...shared,
         ...pHFindings(batch),
       ];
-    case 'spread':
+    case 'spread': {
+      const causes = [...notAcidFindings(batch), ...noProcessFindings(batch)];
+      const rest = causes.length === 0 ? batch : withoutWhatFollows(batch, causes);
       return [
         ...notAcidFindings(batch),
-        ...tooLittleFruitFindings(batch),
-        ...waterFindings(batch),
-        ...capFindings(batch),
-        ...nutFindings(batch),
+        ...BY_THE_FRUIT.flatMap((rule) => (rule(rest).length > 0 ? rule(batch) : [])),
         ...shared,
-        ...pHFindings(batch),
+        ...(causes.length === 0 ? pHFindings(batch) : []),
       ];
+    }
   }
 }
+
+/** Rules that go by how much acid fruit there is. */
+const BY_THE_FRUIT = [tooLittleFruitFindings, waterFindings, capFindings, nutFindings] as const;
+
+/**
+ * The batch as if what is not acid in it were: what then still stands against it does so by itself. Too little acid fruit, too much water beside it and a pH that may
+ * rise follow from fruit that is not acid, and would only say the same again.
+ */
+const withoutWhatFollows = (
+  batch: SafetyContext,
+  causes: readonly SafetyFinding[],
+): SafetyContext => ({
+  ...batch,
+  pot: amountsOf(
+    batch.found.lines,
+    new Set([...batch.acidified, ...causes.flatMap(({ rows }) => rows)]),
+  ),
+});
 
 /** Most times that a way back is judged again, since one change may call for another. */
 const MOST_STEPS = 4;

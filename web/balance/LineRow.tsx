@@ -39,8 +39,8 @@ type Props = {
   /** There are so many lines that the reason is cut at the table: the label says it whole. */
   readonly crowded: boolean;
   readonly dispatch: Dispatch<FormulaAction>;
-  /** Something longer than a line was pasted. */
-  readonly onPaste: (index: number, text: string) => void;
+  /** Something longer than a line was pasted: in place of the line, or after it. */
+  readonly onPaste: (index: number, text: string, after: boolean) => void;
   readonly onEnter: (index: number) => void;
   readonly onRemove: (index: number) => void;
   readonly onFocus: (index: number) => void;
@@ -119,7 +119,10 @@ export const LineRow = memo(function LineRow(props: Props) {
     flush();
     const { selectionStart, selectionEnd } = event.currentTarget;
     const [from, to] = [selectionStart ?? typed.length, selectionEnd ?? typed.length];
-    onPaste(index, `${typed.slice(0, from)}${pasted}${typed.slice(to)}`);
+    const rest = `${typed.slice(0, from)}${typed.slice(to)}`;
+    // Several lines join nothing: what is written stays, and they come after it.
+    if (rest.trim() !== '' && isTwoLines(pasted)) onPaste(index, pasted, true);
+    else onPaste(index, `${typed.slice(0, from)}${pasted}${typed.slice(to)}`, false);
   }
 
   return (

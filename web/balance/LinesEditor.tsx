@@ -26,8 +26,8 @@ type Props = {
   readonly decides: Plan['shelf']['decides'];
   /** Other fruit stands above them, so that they are named even where everybody sees what they are. */
   readonly named: boolean;
-  /** Something longer than a line was pasted into that line. */
-  readonly onPaste: (index: number, text: string) => void;
+  /** Something longer than a line was pasted into that line, or after it. */
+  readonly onPaste: (index: number, text: string, after: boolean) => void;
 };
 
 /** The lines of a formula: type, paste a whole recipe, move, take out; all of it by keyboard too. */

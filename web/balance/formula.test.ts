@@ -185,6 +185,19 @@ describe('undo goes by edit', () => {
 
   const paste = (name: string): FormulaAction => ({ type: 'paste', index: 0, lines: ['b'], name });
 
+  test('what is pasted after a written line joins nothing', () => {
+    const state = after(['1 kg plums', ''], {
+      type: 'paste',
+      index: 0,
+      after: true,
+      lines: ['800 g sugar', '2 lemons'],
+      name: 'Plum jam',
+    });
+    expect(state.draft.lines).toEqual(['1 kg plums', '800 g sugar', '2 lemons', '']);
+    expect(state.draft.name).toBe('Plum jam');
+    expect(formulaReducer(state, UNDO).draft.lines).toEqual(['1 kg plums', '']);
+  });
+
   test('a pasted title comes and goes with its lines', () => {
     const pasted = after([''], paste('Plum jam'));
     expect(pasted.draft.name).toBe('Plum jam');

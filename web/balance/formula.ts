@@ -37,6 +37,8 @@ export type FormulaAction =
   | {
       readonly type: 'paste';
       readonly index: number;
+      /** Whether the line there stays, and what was pasted comes after it. */
+      readonly after?: boolean;
       readonly lines: readonly string[];
       /** The title over what was pasted, and the settings that it tells. */
       readonly name?: string;
@@ -138,7 +140,10 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
     case 'paste': {
       const refused = refusal(written(lines).length + action.lines.length, action.lines);
       if (refused !== null) return { ...state, refused };
-      const next = lines.toSpliced(action.index, 1, ...action.lines);
+      const next =
+        action.after === true
+          ? lines.toSpliced(action.index + 1, 0, ...action.lines)
+          : lines.toSpliced(action.index, 1, ...action.lines);
       // A title is taken where there is none, or only one that was pasted before it.
       const isFree = name.trim() === '' || name === state.pastedName;
       const title = action.name !== undefined && action.name !== '' && isFree ? action.name : null;

@@ -81,7 +81,7 @@ export function useFormulaQuestions({ formula, kitchen, plan, settled, dispatch 
   const workOutWritten = useCallback(() => workOut(null), [workOut]);
 
   const onPaste = useCallback(
-    (index: number, text: string) => {
+    (index: number, text: string, after = false) => {
       const pasted = readPasted(text);
       if (!pasted.ok) return setNotice(pasted.message);
       setNotice(
@@ -95,6 +95,7 @@ export function useFormulaQuestions({ formula, kitchen, plan, settled, dispatch 
       dispatch({
         type: 'paste',
         index,
+        after,
         lines: pasted.lines,
         name: pasted.name.slice(0, MOST_NAME_CHARS),
         settings: toldBy(pasted.name),
