@@ -299,7 +299,7 @@ test('a drop that runs when done: five minutes more, and what that usually means
   await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByRole('alert')).toContainText('acid or pectin is low');
   // Taken back, the test is asked for again.
-  await page.getByRole('button', { name: 'Undo: Plate test: runs' }).click();
+  await page.getByRole('button', { name: 'Undo: Plate test: It runs' }).click();
   await expect(page.getByTestId('next-act')).toHaveText('Test a drop on the cold plate');
 });
 

@@ -111,8 +111,8 @@ test('a body that is not what its header says is told so', async () => {
 });
 
 test('what is refused carries its code, which does not change with the language', async () => {
-  const { body } = await api().get(`/api/batches/${randomUUID()}`).expect(404);
-  expect(body).toMatchObject({
+  const answer = await api().get(`/api/batches/${randomUUID()}`).expect(404);
+  expect(answer.body).toMatchObject({
     detail: 'There is no such batch, or it was deleted.',
     detailMessage: { code: 'problems.noSuchBatchOrDeleted', values: {} },
   });

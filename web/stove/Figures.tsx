@@ -117,6 +117,6 @@ const Big = ({ name, value, aside, testId }: BigProps) => (
       {value}
     </span>
     <span className="text-base">{name}</span>
-    <span className="text-base opacity-80">{aside}</span>
+    <span className="min-h-6 text-base opacity-80">{aside}</span>
   </p>
 );
