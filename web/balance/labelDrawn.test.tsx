@@ -83,7 +83,7 @@ describe('the front of the label', () => {
 });
 
 describe('of more reasons than there is room for', () => {
-  const odd = planOf(['2 kg melon', '1 kg pears', '500 g figs', '1.4 kg sugar']);
+  const odd = planOf(['2 kg melon', '200 g garlic', '500 g figs', '500 g pumpkin', '1.4 kg sugar']);
   const markup = html(
     <LabelFront plan={odd} kitchen={DEFAULTS} stops={[]} wayOn={noWay} onChange={nothing} />,
   );
@@ -108,7 +108,7 @@ describe('of more reasons than there is room for', () => {
 
   test('beside more than five lines one is read at the table too', () => {
     const many = planOf([
-      ...['2 kg melon', '1 kg pears', '500 g figs', '1.4 kg sugar'],
+      ...['2 kg melon', '200 g garlic', '500 g figs', '500 g pumpkin', '1.4 kg sugar'],
       ...['1 cup water', '1 tsp butter', '2 tbsp brandy'],
     ]);
     const crowded = html(
