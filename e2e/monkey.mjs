@@ -48,7 +48,7 @@ const PRESSABLE = `button, a[href], summary, input, select, textarea, [role=butt
 /** How a browser says that nobody answered, while the network is away by the monkey's own doing. */
 const NOBODY_ANSWERED =
   /ERR_(?:CONNECTION|INTERNET|NETWORK|FAILED|ABORTED)|Failed to fetch|fetching the script/;
-/** What a server says no to by rights: something is gone, somebody was first, what was typed is not possible. */
+/** What a server says no to by rights: something is gone, or somebody was first. */
 const RIGHTLY_REFUSED = new Set([404, 409]);
 
 /** How long something on a screen may take to come once it was pressed, ms. */

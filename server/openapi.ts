@@ -27,7 +27,7 @@ const SAID: { readonly [status: string]: string } = {
   400: 'Something in the request is not right: each fault with its field. Nothing was stored.',
   403: 'Asked under a foreign name, or by a page of another site.',
   404: 'There is no such thing, or it was deleted.',
-  409: 'Somebody else changed the same meanwhile, or it goes by a name that is taken. Nothing was stored.',
+  409: 'Someone else changed it first, or the name is taken. Nothing was stored.',
   413: `The request is larger than ${MOST_BODY}. Nothing was stored.`,
   429: 'Too many requests; ask again shortly.',
   503: 'The database does not answer. Nothing was stored; ask again shortly.',

@@ -109,7 +109,6 @@ function solidsCautions(
     );
   }
   const isPaste =
-    sugarsG(all) > 0 &&
     understood.some(isSugar) &&
     !comesToGel(request.product, choice.method, understood, finish.contents);
   if (finish.outcome === 'pieces too many' || isPaste) {

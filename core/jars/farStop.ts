@@ -25,8 +25,9 @@ const [THINNEST_PCT, THICKEST_PCT] = [20, 78];
  * @param solubles soluble solids as the stove knew them at the end, g per 100 g
  */
 export function farStopOf(request: PlanRequest, solubles: Quantiles | null): FarStop | null {
+  if (solubles === null) return null;
   const outcome = evaluatedPlan({ ...request, draws: 0 });
-  if (solubles === null || !outcome.ok || outcome.worked.boil === null) return null;
+  if (!outcome.ok || outcome.worked.boil === null) return null;
   const { boil, choice } = outcome.worked;
   const { stopKind, setModel } = METHODS[choice.method];
   const { p10, p50, p90 } = solubles;

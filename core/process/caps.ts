@@ -196,15 +196,11 @@ const ROLE_OF_ID: { readonly [id: string]: Role } = {
   wine: 'wine', port: 'wine', beer: 'wine', 'hard-cider': 'wine',
 }; // prettier-ignore
 
-/** Dried herbs and peppers, which count by their fresh weight beside vinegar. */
-export const DRIED_GREENS: ReadonlySet<string> = new Set([
-  'dried-herbs',
-  'chilli-flakes',
-  'cayenne',
-]);
-
 /** Rows of dried pepper, which are pepper too. */
 export const DRIED_PEPPERS: readonly string[] = ['chilli-flakes', 'cayenne'];
+
+/** Dried herbs and peppers, which count by their fresh weight beside vinegar. */
+export const DRIED_GREENS: ReadonlySet<string> = new Set(['dried-herbs', ...DRIED_PEPPERS]);
 
 /** What a row is to the shelf, by its id, or else by its kind and acid class. */
 export function roleOf(row: {

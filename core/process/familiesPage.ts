@@ -20,14 +20,26 @@ import {
 const share = (part: number): string => `${Number((100 * part).toPrecision(3))} %`;
 const name = (id: string): string => findIngredient(id)?.name ?? id;
 
+/** How the page calls what an infusion takes little or none of. */
+const CALLED: { readonly [role: string]: string } = {
+  'dry-spice': 'dry spices and teas',
+  flavouring: 'extracts and flower waters',
+  candied: 'candied peel or ginger',
+  nut: 'nuts',
+  pepper: 'peppers',
+  allium: 'onion or garlic',
+  'not-acid': 'fruit that is not acid',
+  barred: 'dairy, meat, starch or oil',
+};
+
 /** What an infusion takes a limited amount of, and what it takes none of. */
 const infusionLimits = (): string => {
   const roles = Object.entries(INFUSION_TAKES);
   const some = roles.filter(([, most]) => most > 0 && most < Infinity);
   const none = roles.filter(([, most]) => most === 0);
   return [
-    ...some.map(([role, most]) => `${share(most)} ${role}`),
-    `no ${none.map(([role]) => role).join(', ')}`,
+    ...some.map(([role, most]) => `${share(most)} ${CALLED[role] ?? role}`),
+    `no ${none.map(([role]) => CALLED[role] ?? role).join(', ')}`,
   ].join(', ');
 };
 

@@ -104,8 +104,9 @@ function findingsOf(found: StorageCase): SafetyFinding[] {
 
 function findingsIn(batch: SafetyContext): SafetyFinding[] {
   const { found } = batch;
+  const noProcess = noProcessFindings(batch);
   const shared = [
-    ...noProcessFindings(batch),
+    ...noProcess,
     ...fadingFindings(batch),
     ...meterFindings(found),
     ...unknownLineFindings(batch),
@@ -130,10 +131,11 @@ function findingsIn(batch: SafetyContext): SafetyFinding[] {
         ...pHFindings(batch),
       ];
     case 'spread': {
-      const causes = [...notAcidFindings(batch), ...noProcessFindings(batch)];
+      const notAcid = notAcidFindings(batch);
+      const causes = [...notAcid, ...noProcess];
       const rest = causes.length === 0 ? batch : withoutWhatFollows(batch, causes);
       return [
-        ...notAcidFindings(batch),
+        ...notAcid,
         ...BY_THE_FRUIT.flatMap((rule) => (rule(rest).length > 0 ? rule(batch) : [])),
         ...shared,
         ...(causes.length === 0 ? pHFindings(batch) : []),

@@ -89,7 +89,7 @@ const PLACES: { readonly [place in Storage]: PlainMessageId } = {
   freezer: 'batches.inTheFreezer',
 };
 
-/** `6 in the pantry, 2 in the fridge`: where jars are, once a log says so. */
+/** Where the jars are, by the log: `6 in the pantry, 2 in the fridge`. */
 const placesInWords = (places: JarPlaces): string =>
   STORAGES.filter((place) => places[place] > 0)
     .map((place) => say('batches.jarsIn', { count: places[place], place: say(PLACES[place]) }))

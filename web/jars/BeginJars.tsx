@@ -29,7 +29,7 @@ export function BeginJars() {
       { batchId: id },
       {
         onSuccess: (session) => {
-          // Nobody followed the pot: it is off the stove from the beginning. Not answered, it is so all the same once jars are put away.
+          // Nobody logged this cook, so it ends at once. If the request fails, putting the jars away ends it too.
           void request(`/cook-sessions/${session.id}/end`, 'POST').catch(() => undefined);
           onwards(`/cook-sessions/${session.id}/jars`, { replace: true });
         },

@@ -43,7 +43,7 @@ type Props = {
   readonly onReady: () => void;
 };
 
-/** Acts that end where an estimate says so. */
+/** Acts whose end is estimated. */
 const NEAR_THE_STOP: ReadonlySet<string> = new Set(['boil-down', 'reduce', 'whisk']);
 
 /** The stove: one cook, as it goes. */

@@ -11,15 +11,16 @@ export const PROBLEMS = {
   'problems.kitchenChangedElsewhere':
     'The kitchen was changed somewhere else meanwhile: it is at version {{there}}, and this was made on {{on}}.',
   'problems.sameChangedElsewhere':
-    'Somebody else changed the same meanwhile; nothing was changed. Look at what is there now, and save again if yours is to stand.',
+    'Someone else changed this at the same time, so nothing was changed. Check what is there now, and save again to replace it.',
   'problems.fieldChangedElsewhere': '{{field}} was changed somewhere else meanwhile.',
-  'problems.recipeKeptJustNow': 'Somebody else kept a version of this recipe just now. Try again.',
+  'problems.recipeKeptJustNow': 'Someone else saved a version of this recipe just now. Try again.',
   'problems.mostNames': 'A kitchen knows at most {{most}} names of its own.',
   'problems.sayWhichVersion': 'Say which version the change was made on.',
   'problems.withinADay': 'at must lie within a day of the cook, by the kitchen’s clock.',
   'problems.entryIsThere':
-    'The log holds an entry {{seq}} of “{{source}}” already, which says something else.',
-  'problems.anotherEntry': 'Another entry goes by that name already; nothing was taken.',
+    'The log already has entry {{seq}} from “{{source}}”, and it says something else.',
+  'problems.anotherEntry':
+    'The log already has an entry with that source and number; nothing was taken.',
   'problems.onlyPracticeLookedInto': 'Only the pot of a practice cook can be looked into.',
   'problems.onlyPracticeFaster': 'Only a practice cook can run faster.',
   'problems.fruitAndWaterEnough': 'There must be fruit and water enough in the pot to be cooked.',
