@@ -1,4 +1,4 @@
-import { textOf, withCodes } from '@idle-kettle/words';
+import { message, textOf, withCodes } from '@idle-kettle/words';
 import { readFile } from 'node:fs/promises';
 import { text } from 'node:stream/consumers';
 import type { Fault } from '@idle-kettle/core';
@@ -15,8 +15,8 @@ export type Outcome<T> =
 export const MOST_BYTES = 256 * 1024;
 export const MOST_REQUESTS = 2000;
 
-const say = ({ field, message }: Fault): string =>
-  field === '' ? textOf(message) : `${field}: ${textOf(message)}`;
+const say = (fault: Fault): string =>
+  fault.field === '' ? textOf(fault.message) : `${fault.field}: ${textOf(fault.message)}`;
 
 export const refuse = (faults: readonly Fault[]): Answer => ({
   code: 2,
@@ -36,7 +36,9 @@ export function answerJson<T>(source: string, one: (json: unknown) => Outcome<T>
   try {
     json = JSON.parse(source);
   } catch (error) {
-    return refuse([{ field: '', message: `This is not JSON: ${(error as Error).message}` }]);
+    return refuse([
+      { field: '', message: message('requests.notJson', { why: (error as Error).message }) },
+    ]);
   }
   const isMany = Array.isArray(json);
   const requests: unknown[] = isMany ? (json as unknown[]) : [json];
@@ -44,7 +46,7 @@ export function answerJson<T>(source: string, one: (json: unknown) => Outcome<T>
     return refuse([
       {
         field: '',
-        message: `An array may hold at most ${MOST_REQUESTS} requests; this one has ${requests.length}.`,
+        message: message('requests.mostRequests', { most: MOST_REQUESTS, has: requests.length }),
       },
     ]);
   }
@@ -54,9 +56,9 @@ export function answerJson<T>(source: string, one: (json: unknown) => Outcome<T>
   const faults = outcomes.flatMap((outcome, index) =>
     outcome.ok
       ? []
-      : outcome.faults.map(({ field, message }) => ({
-          field: isMany ? `[${index}]${field === '' ? '' : `.${field}`}` : field,
-          message,
+      : outcome.faults.map((fault) => ({
+          ...fault,
+          field: isMany ? `[${index}]${fault.field === '' ? '' : `.${fault.field}`}` : fault.field,
         })),
   );
   if (!isMany) {
@@ -69,10 +71,13 @@ export function answerJson<T>(source: string, one: (json: unknown) => Outcome<T>
   return faults.length === 0 ? { code: 0, out, err: '' } : { ...refuse(faults), out };
 }
 
-const tooLarge: Outcome<never> = {
-  ok: false,
-  faults: [{ field: '', message: `The request is larger than ${MOST_BYTES / 1024} kB.` }],
+/** The fault of a request larger than {@link MOST_BYTES}. */
+export const TOO_LARGE: Fault = {
+  field: '',
+  message: message('requests.tooLarge', { kB: MOST_BYTES / 1024 }),
 };
+
+const tooLarge: Outcome<never> = { ok: false, faults: [TOO_LARGE] };
 
 /** The text of a file, or of standard input when none is named. */
 export async function sourceOf(
@@ -85,7 +90,10 @@ export async function sourceOf(
     return refuse([
       {
         field: '',
-        message: `Cannot read ${file ?? 'standard input'}: ${(error as Error).message}`,
+        message: message('requests.cannotRead', {
+          file: file ?? message('requests.standardInput'),
+          why: (error as Error).message,
+        }),
       },
     ]);
   }

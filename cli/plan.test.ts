@@ -26,8 +26,8 @@ test('names every fault on a line of its own, and exits 2', () => {
   expect(code).toBe(2);
   expect(out).toBe('');
   expect(err.trim().split('\n')).toEqual([
-    'altitudeM: altitudeM must be a number from -450 to 5500 m.',
-    'jars[0].volumeMl: volumeMl must be a number from 30 to 4000 mL.',
+    'altitudeM: altitudeM must be a number from -450 to 5,500 m.',
+    'jars[0].volumeMl: volumeMl must be a number from 30 to 4,000 mL.',
   ]);
 });
 

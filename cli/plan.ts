@@ -3,9 +3,9 @@ import { planBatch, type Plan } from '@idle-kettle/core';
 import {
   answerJson,
   isTooLarge,
-  MOST_BYTES,
   refuse,
   sourceOf,
+  TOO_LARGE,
   type Answer,
   type Outcome,
 } from './answer.ts';
@@ -19,9 +19,7 @@ function planOne(json: unknown): Outcome<Plan> {
 
 /** Plans from the text of a JSON request, or of an array of them: each plan as JSON, each fault on a line of its own. */
 export const planFromText = (source: string): Answer =>
-  isTooLarge(source)
-    ? refuse([{ field: '', message: `The request is larger than ${MOST_BYTES / 1024} kB.` }])
-    : answerJson(source, planOne);
+  isTooLarge(source) ? refuse([TOO_LARGE]) : answerJson(source, planOne);
 
 /** `plan [FILE]`: reads the file, or standard input when none is named. */
 export const planCommand = (file: string | undefined): Promise<Answer> =>

@@ -109,7 +109,7 @@ describe('plan takes an array', () => {
       '[1].lines[0]: The amount must be more than zero.',
       '[2]: Send one JSON object with "lines".',
       '[3]: Send one JSON object with "lines".',
-      '[4].altitudeM: altitudeM must be a number from -450 to 5500 m.',
+      '[4].altitudeM: altitudeM must be a number from -450 to 5,500 m.',
     ]);
   });
 
@@ -117,7 +117,7 @@ describe('plan takes an array', () => {
     expect(planFromText('[]')).toMatchObject({ code: 0, out: '[]\n' });
     expect(planFromText(`[${'0,'.repeat(2000)}0]`)).toMatchObject({
       code: 2,
-      err: expect.stringContaining('at most 2000') as string,
+      err: expect.stringContaining('at most 2,000') as string,
     });
     const large = JSON.stringify([{ lines: ['x'.repeat(300_000)] }]);
     expect(planFromText(large)).toMatchObject({

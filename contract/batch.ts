@@ -1,3 +1,4 @@
+import { refusal } from './refusal.ts';
 import { IsPart, MayBeLeftOut } from './nested.ts';
 import { MOST_LINES, type Plan, type Formula } from '@idle-kettle/core';
 import {
@@ -38,20 +39,20 @@ const IsSomething = (): PropertyDecorator => (target, property) =>
         );
         return texts.some((line) => typeof line === 'string' && line.trim() !== '');
       },
-      defaultMessage: () => 'Write at least one line.',
+      defaultMessage: () => refusal('requests.leastLines'),
     },
   });
 
 /** The lines of a formula, as they are kept. */
 export const AreKeptLines = (): PropertyDecorator =>
   applyDecorators(
-    IsArray({ message: 'lines must be a list of text.' }),
+    IsArray({ message: refusal('requests.listOfText') }),
     IsSomething(),
-    ArrayMaxSize(MOST_LINES, { message: `A batch may have at most ${MOST_LINES} lines.` }),
-    IsString({ each: true, message: 'Each line must be text.' }),
+    ArrayMaxSize(MOST_LINES, { message: refusal('requests.mostLines', { most: MOST_LINES }) }),
+    IsString({ each: true, message: refusal('requests.eachLineText') }),
     MaxLength(MOST_KEPT_CHARS, {
       each: true,
-      message: `A line may have at most ${MOST_KEPT_CHARS} characters.`,
+      message: refusal('requests.lineLength', { most: MOST_KEPT_CHARS }),
     }),
   );
 
@@ -59,7 +60,7 @@ export const AreKeptLines = (): PropertyDecorator =>
 export class FormulaDto {
   /** Made by whoever asks, so that a first save which is sent twice makes one; looked at only there. */
   @MayBeLeftOut()
-  @IsUUID(undefined, { message: 'id must be a UUID.' })
+  @IsUUID(undefined, { message: refusal('requests.uuid') })
   id?: string;
 
   @IsName()
@@ -70,7 +71,7 @@ export class FormulaDto {
 
   /** What is said besides the lines; left out, everything is as usual. */
   @MayBeLeftOut()
-  @IsPart(() => SettingsDto, 'settings must be an object.')
+  @IsPart(() => SettingsDto, refusal('requests.object'))
   settings?: SettingsDto;
 }
 
@@ -78,17 +79,17 @@ export class FormulaDto {
 export class BatchDto extends FormulaDto {
   /** What of the preparation is done, by its ids. */
   @MayBeLeftOut()
-  @IsArray({ message: 'ticked must be a list of text.' })
-  @ArrayMaxSize(300, { message: 'At most 300 things can be ticked.' })
-  @IsString({ each: true, message: 'Each thing ticked must be text.' })
-  @MaxLength(80, { each: true, message: 'An id has at most 80 characters.' })
+  @IsArray({ message: refusal('requests.listOfText') })
+  @ArrayMaxSize(300, { message: refusal('requests.mostTicked', { most: 300 }) })
+  @IsString({ each: true, message: refusal('requests.eachTickedText') })
+  @MaxLength(80, { each: true, message: refusal('requests.idLength', { most: 80 }) })
   ticked?: string[];
 
   /** The version this change was made on; left out for a new batch. */
   @MayBeLeftOut()
-  @IsInt({ message: 'version must be a whole number.' })
-  @Min(1, { message: 'version must be 1 or more.' })
-  @Max(MOST_VERSION, { message: 'No batch was ever saved so often.' })
+  @IsInt({ message: refusal('requests.versionWhole') })
+  @Min(1, { message: refusal('requests.versionFromOne') })
+  @Max(MOST_VERSION, { message: refusal('requests.versionTooHigh') })
   version?: number;
 }
 

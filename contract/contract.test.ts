@@ -6,13 +6,30 @@ import {
   requestInKitchen,
   type PlanningKitchen,
 } from '@idle-kettle/core';
+import { inWords } from '@idle-kettle/words';
 import { plainToInstance } from 'class-transformer';
-import { validateSync } from 'class-validator';
+import type { ValidationMetadata } from 'class-validator/types/metadata/ValidationMetadata.js';
+import { getMetadataStorage, validateSync } from 'class-validator';
 
 const fieldsOf = (json: unknown) => {
   const read = readPlanRequest(json);
   return read.ok ? [] : read.faults.map(({ field }) => field);
 };
+
+test('every rule of every request answers from the catalogue', () => {
+  const storage = getMetadataStorage() as unknown as {
+    readonly validationMetadatas: ReadonlyMap<object, readonly ValidationMetadata[]>;
+  };
+  const rules = [...storage.validationMetadatas.values()]
+    .flat()
+    .filter(({ type }) => type !== 'conditionalValidation');
+  const own = rules.filter(
+    ({ type, message }) =>
+      type !== 'customValidation' && !(typeof message === 'string' && message.startsWith('{')),
+  );
+  expect(rules.length).toBeGreaterThan(200);
+  expect(own.map(({ target, propertyName }) => `${String(target)} ${propertyName}`)).toEqual([]);
+});
 
 describe('a plan request', () => {
   test('needs only lines; the rest has defaults', () => {
@@ -139,10 +156,23 @@ describe('a plan request', () => {
 
   test('each message says what would be right', () => {
     const read = readPlanRequest({ lines: [], altitudeM: 40_000, foo: 1 });
-    expect(read).toMatchObject({
+    expect(inWords(read)).toMatchObject({
       faults: [
-        { field: 'foo', message: 'There is no such key here; check its spelling.' },
-        { field: 'altitudeM', message: 'altitudeM must be a number from -450 to 5500 m.' },
+        { field: 'foo', message: 'There is no such key here. Check its spelling.' },
+        { field: 'altitudeM', message: 'altitudeM must be a number from -450 to 5,500 m.' },
+      ],
+    });
+  });
+
+  test('a name that looks like a placeholder of the validator stays as it was written', () => {
+    const jar = { name: '$value "$property" $1', volumeMl: 237 };
+    const read = readPlanRequest({ lines: ['1 kg plums'], jars: [jar, jar] });
+    expect(inWords(read)).toMatchObject({
+      faults: [
+        {
+          field: 'jars',
+          message: 'Two of them have the name “$value "$property" $1”. Give each its own.',
+        },
       ],
     });
   });

@@ -1,3 +1,4 @@
+import { refusal } from './refusal.ts';
 import { AreParts, IsPart } from './nested.ts';
 import {
   EVENT_KINDS,
@@ -53,7 +54,7 @@ const IsNumberOrNothing = (): PropertyDecorator =>
     name: 'isNumberOrNothing',
     validator: {
       validate: (value: unknown) => value == null || Number.isFinite(value),
-      defaultMessage: () => 'value must be a number.',
+      defaultMessage: () => refusal('requests.number'),
     },
   });
 
@@ -64,7 +65,7 @@ const IsTextOrNothing = (): PropertyDecorator =>
     validator: {
       validate: (text: unknown) =>
         text == null || (typeof text === 'string' && text.length <= MOST_TEXT_CHARS),
-      defaultMessage: () => `text must be text of at most ${MOST_TEXT_CHARS} characters.`,
+      defaultMessage: () => refusal('requests.textLength', { most: MOST_TEXT_CHARS }),
     },
   });
 
@@ -72,10 +73,10 @@ const IsTextOrNothing = (): PropertyDecorator =>
 export class EntryDto {
   /** Who writes: a browser, a probe. With `seq` it names the entry for ever, so that a second delivery changes nothing. */
   @IsNotIn(DEVICE_SOURCES, {
-    message: 'source is the name of a device, which only it writes under.',
+    message: refusal('requests.sourceOfADevice'),
   })
   @Matches(/^[\w .:-]{1,60}$/, {
-    message: 'source must be 1 to 60 letters, digits, spaces, points, colons or dashes.',
+    message: refusal('requests.source'),
   })
   source!: string;
 
@@ -86,7 +87,7 @@ export class EntryDto {
   @IsWholeBetween(EARLIEST_MS, LATEST_MS, 'ms since 1970')
   at!: number;
 
-  @IsIn(ENTRY_KINDS, { message: `kind must be one of: ${ENTRY_KINDS.join(', ')}.` })
+  @IsIn(ENTRY_KINDS, { message: refusal('requests.oneOf', { choices: ENTRY_KINDS.join(', ') }) })
   kind!: EntryKind;
 
   /** °C as shown, or grams, as the kind asks. */
@@ -101,10 +102,10 @@ export class EntryDto {
 
 /** Some entries, delivered together: all of them are kept, or none. */
 export class EntriesDto {
-  @IsArray({ message: 'entries must be a list.' })
-  @ArrayMinSize(1, { message: 'Send at least one entry.' })
-  @ArrayMaxSize(MOST_ENTRIES, { message: `Send at most ${MOST_ENTRIES} entries at once.` })
-  @AreParts(() => EntryDto, 'Each entry must be an object.')
+  @IsArray({ message: refusal('requests.list') })
+  @ArrayMinSize(1, { message: refusal('requests.leastEntries') })
+  @ArrayMaxSize(MOST_ENTRIES, { message: refusal('requests.mostEntries', { most: MOST_ENTRIES }) })
+  @AreParts(() => EntryDto, refusal('requests.eachObject'))
   entries!: EntryDto[];
 }
 
@@ -118,10 +119,10 @@ export class PracticeDto {
 
   /** What the batch or the recipe says besides its lines; left out for nothing. */
   @IsOptional()
-  @IsPart(() => SettingsDto, 'settings must be an object.')
+  @IsPart(() => SettingsDto, refusal('requests.object'))
   settings?: SettingsDto;
 
-  @IsIn(FAULT_IDS, { message: `fault must be one of: ${FAULT_IDS.join(', ')}.` })
+  @IsIn(FAULT_IDS, { message: refusal('requests.oneOf', { choices: FAULT_IDS.join(', ') }) })
   fault!: FaultId;
 
   @IsWholeBetween(1, 2_000_000_000)
@@ -137,22 +138,22 @@ export class PracticeDto {
   probeOffsetK?: number;
 
   @IsOptional()
-  @IsBoolean({ message: 'scale must be true or false.' })
+  @IsBoolean({ message: refusal('requests.trueOrFalse') })
   scale?: boolean;
 }
 
 /** A new cook: of a batch, or for practice. */
 export class CookSessionDto {
   /** Made by whoever asks, so that a request that is sent twice makes one cook. */
-  @IsUUID(undefined, { message: 'id must be a UUID.' })
+  @IsUUID(undefined, { message: refusal('requests.uuid') })
   id!: string;
 
   @IsOptional()
-  @IsUUID(undefined, { message: 'batchId must be a UUID.' })
+  @IsUUID(undefined, { message: refusal('requests.uuid') })
   batchId?: string;
 
   @IsOptional()
-  @IsPart(() => PracticeDto, 'practice must be an object.')
+  @IsPart(() => PracticeDto, refusal('requests.object'))
   practice?: PracticeDto;
 }
 

@@ -1,5 +1,5 @@
-import { textOf } from '@idle-kettle/words';
 import { entryFault, type Entry } from '@idle-kettle/core';
+import { packed } from './refusal.ts';
 import { registerDecorator, type ValidationArguments } from 'class-validator';
 
 /** The fault of an entry that lies in one of its parts; null for none there. */
@@ -11,7 +11,7 @@ function faultIn(part: 'value' | 'text', { object }: ValidationArguments): strin
     value: typeof value === 'number' ? value : null,
     text: typeof text === 'string' ? text : null,
   });
-  return fault?.part === part ? textOf(fault.message) : null;
+  return fault?.part === part ? packed(fault.message) : null;
 }
 
 /** What an entry of its kind may hold in this part, each kind by its own rule. */

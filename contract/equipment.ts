@@ -1,3 +1,4 @@
+import { refusal } from './refusal.ts';
 import { HEAT_IDS, type HeatId } from '@idle-kettle/core';
 import { IsIn, IsOptional } from 'class-validator';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
@@ -27,7 +28,7 @@ export class BurnerDto {
   @IsName()
   name!: string;
 
-  @IsIn(HEAT_IDS, { message: `heat must be one of: ${HEAT_IDS.join(', ')}.` })
+  @IsIn(HEAT_IDS, { message: refusal('requests.oneOf', { choices: HEAT_IDS.join(', ') }) })
   heat!: HeatId;
 
   /** Heat that reaches the pot; left out for what is usual. */

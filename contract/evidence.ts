@@ -1,3 +1,4 @@
+import { refusal } from './refusal.ts';
 import { AreParts } from './nested.ts';
 
 import { ArrayMaxSize, IsArray, IsOptional, IsString, MaxLength } from 'class-validator';
@@ -8,8 +9,8 @@ import { IsName } from './text.ts';
 /** What a pack of pectin says of itself. */
 export class PackDto {
   /** Id of the ingredient: `powdered-pectin`. */
-  @IsString({ message: 'Name the ingredient.' })
-  @MaxLength(80, { message: 'An ingredient’s name may have at most 80 characters.' })
+  @IsString({ message: refusal('requests.nameTheIngredient') })
+  @MaxLength(80, { message: refusal('requests.ingredientLength', { most: 80 }) })
   ingredient!: string;
 
   @IsBetween(1, 5000, 'g')
@@ -24,9 +25,9 @@ export class PackDto {
 export const ArePacks = (): PropertyDecorator =>
   applyDecorators(
     IsOptional(),
-    IsArray({ message: 'packs must be a list.' }),
-    ArrayMaxSize(20, { message: 'At most 20 packs.' }),
-    AreParts(() => PackDto, 'Each pack needs ingredient, packG and pectinG.'),
+    IsArray({ message: refusal('requests.list') }),
+    ArrayMaxSize(20, { message: refusal('requests.mostPacks', { most: 20 }) }),
+    AreParts(() => PackDto, refusal('requests.packNeeds')),
   );
 
 /** What was measured of the raw batch, everything stirred together. */

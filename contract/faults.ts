@@ -1,5 +1,7 @@
+import { message } from '@idle-kettle/words';
 import type { Fault } from '@idle-kettle/core';
 import type { ValidationError } from 'class-validator';
+import { refusalIn } from './refusal.ts';
 
 /** The rule by which class-validator refuses a key that the class does not have. */
 const UNKNOWN_KEY = 'whitelistValidation';
@@ -8,9 +10,10 @@ const UNKNOWN_KEY = 'whitelistValidation';
 export function faultsOf(errors: readonly ValidationError[], parent = ''): Fault[] {
   return errors.flatMap((error) => {
     const field = pathTo(parent, error.property);
-    const own = Object.entries(error.constraints ?? {}).map(([rule, message]) => ({
+    const own = Object.entries(error.constraints ?? {}).map(([rule, answered]) => ({
       field,
-      message: rule === UNKNOWN_KEY ? 'There is no such key here; check its spelling.' : message,
+      message:
+        rule === UNKNOWN_KEY ? message('requests.unknownKey') : refusalIn(answered, error.property),
     }));
     return [...own, ...faultsOf(error.children ?? [], field)];
   });

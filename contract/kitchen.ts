@@ -1,3 +1,4 @@
+import { refusal } from './refusal.ts';
 import { MOST_VERSION } from './batch.ts';
 import { AreParts, IsPart, MayBeLeftOut } from './nested.ts';
 import {
@@ -36,9 +37,11 @@ import {
   JAR_PREPARATIONS,
 } from './planRequest.ts';
 
-const altitude = { message: `Give an altitude from ${LEAST_ALTITUDE_M} to ${MOST_ALTITUDE_M} m.` };
+const altitude = {
+  message: refusal('requests.altitude', { least: LEAST_ALTITUDE_M, most: MOST_ALTITUDE_M }),
+};
 const boiling = {
-  message: `Boiling water reads from ${LEAST_WATER_BOILS_C} to ${MOST_WATER_BOILS_C} °C; check the reading.`,
+  message: refusal('requests.waterBoils', { least: LEAST_WATER_BOILS_C, most: MOST_WATER_BOILS_C }),
 };
 const NUMBER = { allowNaN: false, allowInfinity: false };
 
@@ -46,9 +49,9 @@ const NUMBER = { allowNaN: false, allowInfinity: false };
 const AreItems = (most: number, kind: () => new () => object): PropertyDecorator =>
   applyDecorators(
     IsOptional(),
-    IsArray({ message: '$property must be a list.' }),
-    ArrayMaxSize(most, { message: `At most ${most} of them.` }),
-    AreParts(kind, 'Each of them must be an object.'),
+    IsArray({ message: refusal('requests.list') }),
+    ArrayMaxSize(most, { message: refusal('requests.mostOfThem', { most }) }),
+    AreParts(kind, refusal('requests.eachObject')),
     AllDiffer(),
   );
 
@@ -71,20 +74,22 @@ export class KitchenDto {
   @Max(MOST_WATER_BOILS_C, boiling)
   waterBoilsC!: number | null;
 
-  @IsIn(['metric', 'us'], { message: 'units must be metric or us.' })
+  @IsIn(['metric', 'us'], { message: refusal('requests.oneOf', { choices: 'metric, us' }) })
   units!: UnitSystem;
 
-  @IsIn(['C', 'F'], { message: 'temperature must be C or F.' })
+  @IsIn(['C', 'F'], { message: refusal('requests.oneOf', { choices: 'C, F' }) })
   temperature!: TemperatureScale;
 
-  @IsIn(['m', 'ft'], { message: 'altitudeUnit must be m or ft.' })
+  @IsIn(['m', 'ft'], { message: refusal('requests.oneOf', { choices: 'm, ft' }) })
   altitudeUnit!: 'm' | 'ft';
 
-  @IsIn(JAR_PREPARATIONS, { message: `school must be one of: ${JAR_PREPARATIONS.join(', ')}.` })
+  @IsIn(JAR_PREPARATIONS, {
+    message: refusal('requests.oneOf', { choices: JAR_PREPARATIONS.join(', ') }),
+  })
   school!: JarPreparation;
 
   @IsOptional()
-  @IsIn(CANNERS, { message: `canner must be one of: ${CANNERS.join(', ')}.` })
+  @IsIn(CANNERS, { message: refusal('requests.oneOf', { choices: CANNERS.join(', ') }) })
   canner?: Canner;
 
   /** How many half-pints stand in it in one layer. Null until somebody has said. */
@@ -94,7 +99,7 @@ export class KitchenDto {
 
   /** How fast it comes to the boil, learned from loads. Null until one was watched. */
   @IsOptional()
-  @IsPart(() => CannerWatchedDto, 'cannerWatched must be an object.')
+  @IsPart(() => CannerWatchedDto, refusal('requests.object'))
   cannerWatched?: CannerWatchedDto | null;
 
   /** The first is taken where a batch names none. */
@@ -131,7 +136,7 @@ export class KitchenDto {
 
   /** ISO 4217: `USD`. */
   @IsOptional()
-  @Matches(/^[A-Z]{3}$/, { message: 'currency must be three capital letters, like USD.' })
+  @Matches(/^[A-Z]{3}$/, { message: refusal('requests.currency') })
   currency?: string;
 
   /** The version that this was made on; refused where it has changed since. Left out, it counts for whatever is there. */
@@ -147,7 +152,7 @@ export class KitchenChangeDto {
   version!: number;
 
   /** The fields that are other now, as in a whole kitchen. */
-  @IsObject({ message: 'changes must be an object like { "altitudeM": 300 }.' })
+  @IsObject({ message: refusal('requests.like', { example: '{ "altitudeM": 300 }' }) })
   changes!: object;
 }
 

@@ -1,3 +1,4 @@
+import { refusal } from './refusal.ts';
 import { MOST_LINES, type Form, type FruitState } from '@idle-kettle/core';
 import { plainToInstance, Transform } from 'class-transformer';
 import {
@@ -29,29 +30,26 @@ export const FRUIT_STATES: readonly FruitState[] = ['fresh', 'frozen', 'dried', 
 
 /** A line as written: `7 cups crushed damsons`. In JSON it may also be the bare string. */
 export class WrittenLineDto {
-  @IsString({ message: 'A line must be text, or an ingredient with massG.' })
+  @IsString({ message: refusal('requests.line') })
   text!: string;
 }
 
 /** A line as data. */
 export class WeighedLineDto {
-  @IsString({ message: 'Name the ingredient.' })
-  @MinLength(1, { message: 'Name the ingredient.' })
-  @MaxLength(80, { message: 'An ingredient’s name may have at most 80 characters.' })
+  @IsString({ message: refusal('requests.nameTheIngredient') })
+  @MinLength(1, { message: refusal('requests.nameTheIngredient') })
+  @MaxLength(80, { message: refusal('requests.ingredientLength', { most: 80 }) })
   ingredient!: string;
 
-  @IsNumber(
-    { allowNaN: false, allowInfinity: false },
-    { message: 'massG must be a number of grams.' },
-  )
+  @IsNumber({ allowNaN: false, allowInfinity: false }, { message: refusal('requests.massG') })
   massG!: number;
 
   @IsOptional()
-  @IsIn(FORMS, { message: `form must be one of: ${FORMS.join(', ')}.` })
+  @IsIn(FORMS, { message: refusal('requests.oneOf', { choices: FORMS.join(', ') }) })
   form?: Form;
 
   @IsOptional()
-  @IsIn(FRUIT_STATES, { message: `state must be one of: ${FRUIT_STATES.join(', ')}.` })
+  @IsIn(FRUIT_STATES, { message: refusal('requests.oneOf', { choices: FRUIT_STATES.join(', ') }) })
   state?: FruitState;
 
   /** 0 (green) to 1 (over-ripe); 0.5 is ordinary. */
@@ -78,7 +76,11 @@ export const AreLines = (): PropertyDecorator =>
     Transform(({ value }: { value: unknown }) =>
       Array.isArray(value) && value.length <= MOST_LINES ? value.map(toLine) : value,
     ),
-    IsArray({ message: 'lines must be a list, like ["2 kg crushed damsons", "1.4 kg sugar"].' }),
-    ArrayMaxSize(MOST_LINES, { message: `A formula may have at most ${MOST_LINES} lines.` }),
-    ValidateNested({ each: true, message: 'Each line must be text, or an ingredient with massG.' }),
+    IsArray({
+      message: refusal('requests.listLike', {
+        example: '["2 kg crushed damsons", "1.4 kg sugar"]',
+      }),
+    }),
+    ArrayMaxSize(MOST_LINES, { message: refusal('requests.mostLines', { most: MOST_LINES }) }),
+    ValidateNested({ each: true, message: refusal('requests.eachLine') }),
   );

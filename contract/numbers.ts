@@ -1,9 +1,13 @@
 import { IsInt, IsNumber, Max, Min } from 'class-validator';
+import { refusal } from './refusal.ts';
 import { applyDecorators } from './applyDecorators.ts';
 
 /** The message of a number outside its range. */
 const between = (low: number, high: number, unit: string) => ({
-  message: `$property must be a number from ${low} to ${high}${unit === '' ? '' : ` ${unit}`}.`,
+  message:
+    unit === ''
+      ? refusal('requests.between', { low, high })
+      : refusal('requests.betweenUnit', { low, high, unit }),
 });
 
 /** A finite number within a range, named by its unit in the message. */

@@ -1,3 +1,4 @@
+import { refusal } from './refusal.ts';
 import { Matches, ValidateBy } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
 import { MayBeLeftOut } from './nested.ts';
@@ -10,7 +11,7 @@ export const IsOwnId = (): PropertyDecorator =>
   applyDecorators(
     MayBeLeftOut(),
     Matches(/^[\w-]{1,40}$/, {
-      message: 'id must be 1 to 40 letters, digits, dashes or underscores.',
+      message: refusal('requests.ownId'),
     }),
   );
 
@@ -43,7 +44,7 @@ export const AllDiffer = (): PropertyDecorator =>
       validate: (list: unknown) => twiceIn(list) === null,
       defaultMessage: (args) => {
         const twice = twiceIn(args?.value);
-        return `Two of them have the ${twice?.by} “${twice?.is}”. Give each its own.`;
+        return refusal('requests.twice', { by: twice?.by ?? '', is: twice?.is ?? '' });
       },
     },
   });

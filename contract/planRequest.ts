@@ -1,3 +1,5 @@
+import { refusal } from './refusal.ts';
+import { message } from '@idle-kettle/words';
 import { AreParts, IsPart } from './nested.ts';
 import {
   BODY_STOPS,
@@ -69,7 +71,7 @@ export class TargetDto {
 
   /** How thick a butter is wanted, where no solids are asked for. */
   @IsOptional()
-  @IsIn(BODY_STOPS, { message: `body must be one of: ${BODY_STOPS.join(', ')}.` })
+  @IsIn(BODY_STOPS, { message: refusal('requests.oneOf', { choices: BODY_STOPS.join(', ') }) })
   body?: BodyStop;
 }
 
@@ -90,7 +92,7 @@ export class JarDto {
 
   /** Taken before others that do as well. */
   @IsOptional()
-  @IsBoolean({ message: 'prefer must be true or false.' })
+  @IsBoolean({ message: refusal('requests.trueOrFalse') })
   prefer?: boolean;
 
   /** How many are filled first, to be given away. */
@@ -115,12 +117,12 @@ export const MOST_DRAWS = 10_000;
 /** What `POST /api/plan` and `./kettle plan` take. */
 export class PlanRequestDto {
   @IsOptional()
-  @IsIn(PRODUCT_IDS, { message: `product must be one of: ${PRODUCT_IDS.join(', ')}.` })
+  @IsIn(PRODUCT_IDS, { message: refusal('requests.oneOf', { choices: PRODUCT_IDS.join(', ') }) })
   product?: Product;
 
   /** Chosen when left out, and said why. */
   @IsOptional()
-  @IsIn(METHOD_IDS, { message: `method must be one of: ${METHOD_IDS.join(', ')}.` })
+  @IsIn(METHOD_IDS, { message: refusal('requests.oneOf', { choices: METHOD_IDS.join(', ') }) })
   method?: Method | null;
 
   @AreLines()
@@ -130,7 +132,7 @@ export class PlanRequestDto {
   @IsOptional()
   @IsPart(
     () => PretreatmentDto,
-    'before must be like { "kind": "extract", "lines": ["3 lb apples"] }.',
+    refusal('requests.like', { example: '{ "kind": "extract", "lines": ["3 lb apples"] }' }),
   )
   before?: PretreatmentDto | null;
 
@@ -144,12 +146,12 @@ export class PlanRequestDto {
   waterBoilsC?: number | null;
 
   @IsOptional()
-  @IsPart(() => PotDto, 'pot must have diameterCm and heightCm.')
+  @IsPart(() => PotDto, refusal('requests.pot'))
   pot?: PotDto | null;
 
   /** What the pot stands on or in. */
   @IsOptional()
-  @IsIn(HEAT_IDS, { message: `heat must be one of: ${HEAT_IDS.join(', ')}.` })
+  @IsIn(HEAT_IDS, { message: refusal('requests.oneOf', { choices: HEAT_IDS.join(', ') }) })
   heat?: HeatId;
 
   /** Heat that it puts into the pot; left out for what is usual. */
@@ -163,28 +165,34 @@ export class PlanRequestDto {
   boilMin?: number | null;
 
   @IsOptional()
-  @IsPart(() => TargetDto, 'target must be like { "solublesPct": 65 }.')
+  @IsPart(() => TargetDto, refusal('requests.like', { example: '{ "solublesPct": 65 }' }))
   target?: TargetDto;
 
   @IsOptional()
-  @IsArray({ message: 'jars must be a list, like [{ "name": "half-pint", "volumeMl": 237 }].' })
-  @ArrayMinSize(1, { message: 'Name at least one size of jar.' })
-  @ArrayMaxSize(12, { message: 'At most 12 sizes of jar.' })
-  @AreParts(() => JarDto, 'Each jar needs a name and volumeMl.')
+  @IsArray({
+    message: refusal('requests.listLike', {
+      example: '[{ "name": "half-pint", "volumeMl": 237 }]',
+    }),
+  })
+  @ArrayMinSize(1, { message: refusal('requests.leastJars') })
+  @ArrayMaxSize(12, { message: refusal('requests.mostJars', { most: 12 }) })
+  @AreParts(() => JarDto, refusal('requests.jarNeeds'))
   @AllDiffer()
   jars?: JarDto[];
 
   @IsOptional()
-  @IsIn(JAR_PREPARATIONS, { message: `school must be one of: ${JAR_PREPARATIONS.join(', ')}.` })
+  @IsIn(JAR_PREPARATIONS, {
+    message: refusal('requests.oneOf', { choices: JAR_PREPARATIONS.join(', ') }),
+  })
   school?: JarPreparation;
 
   @IsOptional()
-  @IsIn(CANNERS, { message: `canner must be one of: ${CANNERS.join(', ')}.` })
+  @IsIn(CANNERS, { message: refusal('requests.oneOf', { choices: CANNERS.join(', ') }) })
   canner?: Canner;
 
   /** Where the jars are wanted; left out for the best that is safe. */
   @IsOptional()
-  @IsIn(STORAGES, { message: `storeIn must be one of: ${STORAGES.join(', ')}.` })
+  @IsIn(STORAGES, { message: refusal('requests.oneOf', { choices: STORAGES.join(', ') }) })
   storeIn?: Storage | null;
 
   /** What the packs in this kitchen say of themselves. */
@@ -202,12 +210,15 @@ export class PlanRequestDto {
 
   /** What was measured of the raw batch; it narrows the forecast. */
   @IsOptional()
-  @IsPart(() => MeasuredDto, 'measured must be like { "startBrix": 41, "startPH": 3.3 }.')
+  @IsPart(
+    () => MeasuredDto,
+    refusal('requests.like', { example: '{ "startBrix": 41, "startPH": 3.3 }' }),
+  )
   measured?: MeasuredDto;
 
   /** What stands for the safety of a formula that is not plainly acid. */
   @IsOptional()
-  @IsPart(() => SafetyEvidenceDto, 'assurance must be like { "meterPH": 3.9 }.')
+  @IsPart(() => SafetyEvidenceDto, refusal('requests.like', { example: '{ "meterPH": 3.9 }' }))
   assurance?: SafetyEvidenceDto;
 
   @IsOptional()
@@ -278,7 +289,7 @@ function readJson<D extends object, T>(
   make: (dto: D) => T,
 ): ReadJson<T> {
   if (typeof json !== 'object' || json === null || Array.isArray(json)) {
-    return { ok: false, faults: [{ field: '', message: 'Send one JSON object with "lines".' }] };
+    return { ok: false, faults: [{ field: '', message: message('requests.oneObject') }] };
   }
   const dto = plainToInstance(kind, json);
   const faults = faultsOf(validateSync(dto, VALIDATION));

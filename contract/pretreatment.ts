@@ -1,3 +1,4 @@
+import { refusal } from './refusal.ts';
 import { IsPart } from './nested.ts';
 import {
   PRETREATMENT_KINDS,
@@ -29,7 +30,7 @@ import { toLines } from './reading.ts';
 
 /** Most that one pan holds, mL or g. */
 const MOST = 500_000;
-const WATER = { message: `water must be mL from 0 to ${MOST}, or words like "3 cups".` };
+const WATER = { message: refusal('requests.water', { most: MOST }) };
 
 /** `3 cups` or `3 cups water` as mL; anything else as it is, to be refused. */
 function waterMl(value: unknown): unknown {
@@ -59,7 +60,9 @@ export class ObtainedDto {
 
 /** What is said of a before besides its lines. */
 class BeforeFacts {
-  @IsIn(PRETREATMENT_KINDS, { message: `kind must be one of: ${PRETREATMENT_KINDS.join(', ')}.` })
+  @IsIn(PRETREATMENT_KINDS, {
+    message: refusal('requests.oneOf', { choices: PRETREATMENT_KINDS.join(', ') }),
+  })
   kind!: PretreatmentKind;
 
   /** Besides the lines; left out for what is usual. mL, or words. */
@@ -72,7 +75,7 @@ class BeforeFacts {
   hours?: number | null;
 
   @IsOptional()
-  @IsPart(() => ObtainedDto, 'obtained must be like { "volumeMl": 950 }.')
+  @IsPart(() => ObtainedDto, refusal('requests.like', { example: '{ "volumeMl": 950 }' }))
   obtained?: ObtainedDto | null;
 
   /** Soluble solids of the juice. */
@@ -82,7 +85,7 @@ class BeforeFacts {
 
   /** How a spoon of the juice clots in spirit. */
   @IsOptional()
-  @IsIn(CLOTS, { message: `clot must be one of: ${CLOTS.join(', ')}.` })
+  @IsIn(CLOTS, { message: refusal('requests.oneOf', { choices: CLOTS.join(', ') }) })
   clot?: Clot | null;
 }
 
@@ -94,12 +97,12 @@ export class PretreatmentDto extends BeforeFacts {
 
 /** The same, with its lines as they are kept: text. */
 export class StoredPretreatmentDto extends BeforeFacts {
-  @IsArray({ message: 'lines must be a list of text.' })
-  @ArrayMaxSize(MOST_LINES, { message: `At most ${MOST_LINES} lines go in before.` })
-  @IsString({ each: true, message: 'Each line must be text.' })
+  @IsArray({ message: refusal('requests.listOfText') })
+  @ArrayMaxSize(MOST_LINES, { message: refusal('requests.mostLines', { most: MOST_LINES }) })
+  @IsString({ each: true, message: refusal('requests.eachLineText') })
   @MaxLength(MOST_LINE_CHARS, {
     each: true,
-    message: `A line may have at most ${MOST_LINE_CHARS} characters.`,
+    message: refusal('requests.lineLength', { most: MOST_LINE_CHARS }),
   })
   lines!: readonly string[];
 }

@@ -1,4 +1,5 @@
-import { textOf, type Text } from '@idle-kettle/words';
+import { packed, refusal } from './refusal.ts';
+import { message, type Text } from '@idle-kettle/words';
 import { AreParts } from './nested.ts';
 import {
   findIngredient,
@@ -42,7 +43,8 @@ const IsTeachable = (): PropertyDecorator => (target, property) =>
     propertyName: String(property),
     validator: {
       validate: (value: unknown, of) => typeof value === 'string' && faultOf(value, of) === null,
-      defaultMessage: (of) => textOf(faultOf(String(of?.value), of) ?? 'Give another name.'),
+      defaultMessage: (of) =>
+        packed(faultOf(String(of?.value), of) ?? message('requests.anotherName')),
     },
   });
 
@@ -54,7 +56,7 @@ const IsInLarder = (): PropertyDecorator => (target, property) =>
     propertyName: String(property),
     validator: {
       validate: (value: unknown) => typeof value === 'string' && findIngredient(value) !== null,
-      defaultMessage: () => 'Name an ingredient from the list.',
+      defaultMessage: () => refusal('requests.fromTheList'),
     },
   });
 
@@ -65,37 +67,36 @@ export class TaughtNameDto {
   name!: string;
 
   /** Id of the row that it is taken for. */
-  @IsString({ message: 'Name the ingredient.' })
-  @MaxLength(80, { message: 'An ingredient’s name may have at most 80 characters.' })
+  @IsString({ message: refusal('requests.nameTheIngredient') })
+  @MaxLength(80, { message: refusal('requests.ingredientLength', { most: 80 }) })
   @IsInLarder()
   ingredient!: string;
 
   /** When it was taught; the server fills it in. */
   @IsOptional()
-  @IsISO8601(
-    { strict: true },
-    { message: 'taughtAt must be a date and time, like 2026-11-25T10:00:00Z.' },
-  )
+  @IsISO8601({ strict: true }, { message: refusal('requests.dateAndTime') })
   taughtAt?: string;
 
   /** The line that it was taught from. */
   @IsOptional()
-  @IsString({ message: 'line must be text.' })
-  @MaxLength(200, { message: 'A line may have at most 200 characters.' })
+  @IsString({ message: refusal('requests.text') })
+  @MaxLength(200, { message: refusal('requests.lineLength', { most: 200 }) })
   line?: string;
 }
 
 export const AreTaughtNames = (): PropertyDecorator =>
   applyDecorators(
     IsOptional(),
-    IsArray({ message: 'names must be a list.' }),
-    ArrayMaxSize(MOST_TAUGHT_NAMES, { message: `At most ${MOST_TAUGHT_NAMES} names.` }),
-    AreParts(() => TaughtNameDto, 'Each name needs name and ingredient.'),
+    IsArray({ message: refusal('requests.list') }),
+    ArrayMaxSize(MOST_TAUGHT_NAMES, {
+      message: refusal('requests.mostTaught', { most: MOST_TAUGHT_NAMES }),
+    }),
+    AreParts(() => TaughtNameDto, refusal('requests.nameNeeds')),
   );
 
 /** Whose cup, pint and spoon. */
 export const IsMeasures = (): PropertyDecorator =>
-  IsIn(MEASURE_IDS, { message: `measures must be one of: ${MEASURE_IDS.join(', ')}.` });
+  IsIn(MEASURE_IDS, { message: refusal('requests.oneOf', { choices: MEASURE_IDS.join(', ') }) });
 
 /** What `./kettle read` and `POST /api/read` take. */
 export class ReadRequestDto {

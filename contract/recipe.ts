@@ -1,3 +1,4 @@
+import { refusal } from './refusal.ts';
 import type { Formula } from '@idle-kettle/core';
 import { MayBeLeftOut } from './nested.ts';
 import { IsString, MaxLength } from 'class-validator';
@@ -7,8 +8,8 @@ import { FormulaDto } from './batch.ts';
 export class RecipeDto extends FormulaDto {
   /** What is new in this version: `less sugar, won at the show`. */
   @MayBeLeftOut()
-  @IsString({ message: 'note must be text.' })
-  @MaxLength(2000, { message: 'A note may have at most 2000 characters.' })
+  @IsString({ message: refusal('requests.text') })
+  @MaxLength(2000, { message: refusal('requests.noteLength', { most: 2000 }) })
   note?: string;
 }
 

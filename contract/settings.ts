@@ -1,3 +1,4 @@
+import { refusal } from './refusal.ts';
 import { IsPart } from './nested.ts';
 import {
   BODY_STOPS,
@@ -18,12 +19,12 @@ import { IsName } from './text.ts';
 /** What a formula says besides its lines; whatever is left out is as usual. */
 export class SettingsDto {
   @IsOptional()
-  @IsIn(PRODUCT_IDS, { message: `product must be one of: ${PRODUCT_IDS.join(', ')}.` })
+  @IsIn(PRODUCT_IDS, { message: refusal('requests.oneOf', { choices: PRODUCT_IDS.join(', ') }) })
   product?: Product;
 
   /** Chosen by the lines when left out. */
   @IsOptional()
-  @IsIn(METHOD_IDS, { message: `method must be one of: ${METHOD_IDS.join(', ')}.` })
+  @IsIn(METHOD_IDS, { message: refusal('requests.oneOf', { choices: METHOD_IDS.join(', ') }) })
   method?: Method | null;
 
   @IsOptional()
@@ -32,14 +33,14 @@ export class SettingsDto {
 
   /** How thick a butter is wanted. */
   @IsOptional()
-  @IsIn(BODY_STOPS, { message: `bodyStop must be one of: ${BODY_STOPS.join(', ')}.` })
+  @IsIn(BODY_STOPS, { message: refusal('requests.oneOf', { choices: BODY_STOPS.join(', ') }) })
   bodyStop?: BodyStop;
 
   /** What is done first: juice through a cloth, an infusion, a soak. */
   @IsOptional()
   @IsPart(
     () => StoredPretreatmentDto,
-    'before must be like { "kind": "extract", "lines": ["3 lb apples"] }.',
+    refusal('requests.like', { example: '{ "kind": "extract", "lines": ["3 lb apples"] }' }),
   )
   before?: StoredPretreatmentDto | null;
 
@@ -49,7 +50,7 @@ export class SettingsDto {
 
   /** Where the jars are wanted; left out for the best that is safe. */
   @IsOptional()
-  @IsIn(STORAGES, { message: `storeIn must be one of: ${STORAGES.join(', ')}.` })
+  @IsIn(STORAGES, { message: refusal('requests.oneOf', { choices: STORAGES.join(', ') }) })
   storeIn?: Storage | null;
 
   /** Id of one of the kitchen’s pots; its name will do. */
@@ -63,10 +64,13 @@ export class SettingsDto {
   burner?: string | null;
 
   @IsOptional()
-  @IsPart(() => MeasuredDto, 'measured must be like { "startBrix": 41, "startPH": 3.3 }.')
+  @IsPart(
+    () => MeasuredDto,
+    refusal('requests.like', { example: '{ "startBrix": 41, "startPH": 3.3 }' }),
+  )
   measured?: MeasuredDto;
 
   @IsOptional()
-  @IsPart(() => SafetyEvidenceDto, 'assurance must be like { "meterPH": 3.9 }.')
+  @IsPart(() => SafetyEvidenceDto, refusal('requests.like', { example: '{ "meterPH": 3.9 }' }))
   assurance?: SafetyEvidenceDto;
 }

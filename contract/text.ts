@@ -1,3 +1,4 @@
+import { refusal } from './refusal.ts';
 import { applyDecorators } from './applyDecorators.ts';
 import { IsString, Matches, MaxLength, MinLength } from 'class-validator';
 import { Transform } from 'class-transformer';
@@ -11,13 +12,13 @@ export const IsName = (): PropertyDecorator =>
     Transform(({ value }: { value: unknown }) =>
       typeof value === 'string' ? value.trim() : value,
     ),
-    IsString({ message: 'Give a name.' }),
-    MinLength(1, { message: 'Give a name.' }),
+    IsString({ message: refusal('requests.giveAName') }),
+    MinLength(1, { message: refusal('requests.giveAName') }),
     MaxLength(MOST_NAME_CHARS, {
-      message: `A name may have at most ${MOST_NAME_CHARS} characters.`,
+      message: refusal('requests.nameLength', { most: MOST_NAME_CHARS }),
     }),
     // oxlint-disable-next-line no-control-regex
     Matches(/^[^<>\u0000-\u001f]*$/, {
-      message: 'A name may not hold < or > or control characters.',
+      message: refusal('requests.nameCharacters'),
     }),
   );

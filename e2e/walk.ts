@@ -38,9 +38,13 @@ async function wait(page: Page, kettle: KettleServer, minutes: number): Promise<
   await page.waitForTimeout(TICK_MS);
 }
 
+/** So many presses in a row that nothing took mean that there is nothing to press. */
+const MOST_UNTAKEN = 4;
+
 /** Cooks what is on the stove as the next instruction says, from the burner to the jars. */
 export async function cook(page: Page, kettle: KettleServer): Promise<void> {
   await page.getByTestId('press').waitFor();
+  let untaken = 0;
   for (let presses = 0; presses < MOST_PRESSES; presses += 1) {
     if (/\/jars$/.test(page.url())) return;
     const outcome = page.locator('button[data-outcome]').last();
@@ -52,15 +56,24 @@ export async function cook(page: Page, kettle: KettleServer): Promise<void> {
       await page.getByTestId('press').click();
     } else {
       // The last of them leads to the jars, where another button may stand by then, or none.
-      await page
+      const isTaken = await page
         .getByTestId('press')
         .click({ timeout: 3000 })
-        .catch(() => undefined);
+        .then(
+          () => true,
+          () => false,
+        );
+      untaken = isTaken ? 0 : untaken + 1;
+      if (untaken === MOST_UNTAKEN) throw await lost(page, 'There is nothing to press');
     }
     await page.waitForTimeout(200);
   }
-  throw new Error(`After ${MOST_PRESSES} presses the pot is not in jars`);
+  throw await lost(page, `After ${MOST_PRESSES} presses the pot is not in jars`);
 }
+
+/** What went wrong on a walk, with what stood on the screen. */
+const lost = async (page: Page, what: string): Promise<Error> =>
+  new Error(`${what}, at ${page.url()}: ${await page.locator('body').innerText()}`);
 
 /** Fills, closes and processes, or chills, as the next instruction says, until the jars want labels. */
 export async function putUp(page: Page, kettle: KettleServer): Promise<void> {
@@ -86,7 +99,7 @@ export async function putUp(page: Page, kettle: KettleServer): Promise<void> {
     } else await page.getByTestId('press').click();
     await page.waitForTimeout(150);
   }
-  throw new Error(`After ${MOST_PRESSES} presses the jars are not done`);
+  throw await lost(page, `After ${MOST_PRESSES} presses the jars are not done`);
 }
 
 /** Fills all the jars there are of the first size, and says that the pot is empty. */

@@ -11,15 +11,17 @@ type Key = keyof Entries;
 /** A message that has a text for one and another for many is called by the name that both share. */
 type WithoutCount<K extends string> = K extends `${infer Id}_${'one' | 'other'}` ? Id : K;
 
+/** The names of the values of every message, by its id. */
+type ValuesById = {
+  [K in Key as WithoutCount<K>]:
+    Placeholders<Entries[K]> | (K extends `${string}_other` ? 'count' : never);
+};
+
 /** Every message that there is. */
-export type MessageId = WithoutCount<Key>;
+export type MessageId = keyof ValuesById;
 
 /** Names of the values that a message needs. */
-export type ValuesOf<Id extends MessageId> = Id extends Key
-  ? Placeholders<Entries[Id]>
-  : `${Id}_other` extends Key
-    ? Placeholders<Entries[`${Id}_other`]> | 'count'
-    : never;
+export type ValuesOf<Id extends MessageId> = ValuesById[Id];
 
 /** The messages that need no values, such as names in a table. */
 export type PlainMessageId = {

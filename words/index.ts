@@ -1,4 +1,4 @@
-export type { MessageId, PlainMessageId } from './catalogue.ts';
+export type { MessageId, PlainMessageId, ValuesOf } from './catalogue.ts';
 export { EN_GB } from './en-GB/index.ts';
 export { EN_US } from './en-US/index.ts';
 export { DEFAULT_LANGUAGE, LANGUAGES, languageFor, type Language } from './language.ts';

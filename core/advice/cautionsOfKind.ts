@@ -1,3 +1,4 @@
+import type { PlainMessageId } from '@idle-kettle/words';
 import { message } from '@idle-kettle/words/message';
 import { alcoholLeftG, atTheEnd } from '../chain/index.ts';
 import { findIngredient } from '../ingredients/index.ts';
@@ -88,7 +89,13 @@ function ingredientCautions({ request, understood, choice }: Evaluation): Cautio
       row.kind === 'sweetener' &&
       !['sugar', 'brown-sugar', 'raw-sugar', 'jam-sugar'].includes(row.id),
   );
-  if (odd?.note !== undefined) found.push(note('sweetener', `${capital(odd.name)}: ${odd.note}`));
+  if (odd?.note !== undefined)
+    found.push(
+      note(
+        'sweetener',
+        message('advice.ofTheIngredient', { name: capital(odd.name), what: message(odd.note) }),
+      ),
+    );
   if (
     setModel === 'high-methoxyl' &&
     rows.some(({ kind }) => kind === 'sweetener') &&
@@ -115,14 +122,20 @@ function ingredientCautions({ request, understood, choice }: Evaluation): Cautio
 
 /** What rows of the larder warn of: white-fleshed peaches, stalks of elder, bitter kernels; of several fruits once. */
 function rowCautions({ understood }: Evaluation): Caution[] {
-  const about = new Map<string, Map<string, string>>();
+  const about = new Map<PlainMessageId, Map<string, string>>();
   for (const { ingredient: row } of understood) {
     if (row.kind !== 'fruit') continue;
     for (const text of row.cautions)
       about.set(text, (about.get(text) ?? new Map<string, string>()).set(row.id, row.name));
   }
   return [...about].map(([text, rows]) =>
-    warn(`row-${[...rows.keys()].join('-')}`, `${capital(listed([...rows.values()]))}: ${text}`),
+    warn(
+      `row-${[...rows.keys()].join('-')}`,
+      message('advice.ofTheIngredient', {
+        name: capital(listed([...rows.values()])),
+        what: message(text),
+      }),
+    ),
   );
 }
 

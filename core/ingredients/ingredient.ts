@@ -1,3 +1,4 @@
+import type { PlainMessageId } from '@idle-kettle/words';
 import type { Provenance, Range } from '../quantity/index.ts';
 
 /** How acid a food is before anything is added; this alone decides whether a shelf verdict is open to it. */
@@ -69,7 +70,7 @@ type Row = {
   readonly packs?: { readonly [word: string]: number };
   readonly provenance: Provenance;
   /** A caution or an explanation that belongs to this row. */
-  readonly note?: string;
+  readonly note?: PlainMessageId;
 };
 
 /** A fruit or vegetable, in one state of it. */
@@ -82,7 +83,7 @@ export type Fruit = Row & {
   /** A bushel as bought, kg; absent for what is not sold by it. */
   readonly bushelKg?: number;
   /** What can hurt with this fruit, said with every plan that holds it. */
-  readonly cautions: readonly string[];
+  readonly cautions: readonly PlainMessageId[];
   /** Share of a piece as bought that is peel, where some cook it with the peel on. */
   readonly peelShare?: number;
 };
@@ -104,7 +105,7 @@ export type OtherIngredient = Row & {
   /** A sweetener that loses its sweetness in the kettle or the canner. */
   readonly fadesInHeat?: boolean;
   /** Why nothing that holds it may stand in the pantry; absent when it may. */
-  readonly noShelf?: string;
+  readonly noShelf?: PlainMessageId;
 };
 
 /** A row of the larder. */

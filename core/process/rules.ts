@@ -45,8 +45,9 @@ export function noProcessFindings({ found, family }: SafetyContext): SafetyFindi
     return isBarred
       ? [
           safetyFinding(
-            (row.kind === 'fruit' ? undefined : row.noShelf) ??
-              message('process.isntUsedInAnySpread', { capital: capital(row.name) }),
+            row.kind !== 'fruit' && row.noShelf !== undefined
+              ? message(row.noShelf)
+              : message('process.isntUsedInAnySpread', { capital: capital(row.name) }),
             [row.id],
             isMostly(found, row) ? null : leaveOut([row.id]),
           ),

@@ -66,7 +66,15 @@ export function BatchLabel(props: Props) {
         <span role="status" className="text-sm">
           {plan.finish &&
             (rough ? (
-              say('balance.workingOutTheRanges')
+              // Beside the ways on it takes no more room than what follows it, so that nothing moves under a press.
+              <>
+                <span className={batchId === null ? '' : 'sr-only'}>
+                  {say('balance.workingOutTheRanges')}
+                </span>
+                {batchId !== null && (
+                  <span aria-hidden className="loading loading-xs loading-dots align-middle" />
+                )}
+              </>
             ) : (
               <span className="sr-only">{inShort(plan)}</span>
             ))}

@@ -114,7 +114,7 @@ export function LineDetails({ line, kitchen, index, onReplace }: Props) {
           />
         </p>
       )}
-      {ingredient.note !== undefined && <p>{ingredient.note}</p>}
+      {ingredient.note !== undefined && <p>{say(ingredient.note)}</p>}
       <p className="opacity-80">
         {ingredient.name}: {ingredient.provenance.source} ({ingredient.provenance.kind}).
       </p>

@@ -151,4 +151,5 @@ export const ADVICE = {
   'advice.addTheMissingPectin': 'add the missing pectin',
   'advice.addTheAcid': 'add the acid',
   'advice.remedy': '{{act}}{{why}}',
+  'advice.ofTheIngredient': '{{name}}: {{what}}',
 } as const;

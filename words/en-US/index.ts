@@ -7,6 +7,7 @@ import { CORE } from './core.ts';
 import { DRAWINGS } from './drawings.ts';
 import { FORECAST } from './forecast.ts';
 import { FORMATS } from './formats.ts';
+import { INGREDIENTS } from './ingredients.ts';
 import { JARS } from './jars.ts';
 import { KITCHEN } from './kitchen.ts';
 import { LABEL } from './label.ts';
@@ -19,6 +20,7 @@ import { PREPARE } from './prepare.ts';
 import { PROBLEMS } from './problems.ts';
 import { PROCESS } from './process.ts';
 import { RECIPES } from './recipes.ts';
+import { REQUESTS } from './requests.ts';
 import { SOLVE } from './solve.ts';
 import { SPEECH } from './speech.ts';
 import { STOVE } from './stove.ts';
@@ -35,6 +37,7 @@ export const EN_US = {
   ...DRAWINGS,
   ...FORECAST,
   ...FORMATS,
+  ...INGREDIENTS,
   ...JARS,
   ...KITCHEN,
   ...LABEL,
@@ -47,6 +50,7 @@ export const EN_US = {
   ...PROBLEMS,
   ...PROCESS,
   ...RECIPES,
+  ...REQUESTS,
   ...SOLVE,
   ...SPEECH,
   ...STOVE,
