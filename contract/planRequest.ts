@@ -111,6 +111,9 @@ export class JarDto {
   inUse?: number;
 }
 
+/** Longest that a lid is on, min: two days. */
+export const MOST_LID_MIN = 2880;
+
 /** Most batches that are imagined for the ranges of one plan. */
 export const MOST_DRAWS = 10_000;
 
@@ -163,6 +166,11 @@ export class PlanRequestDto {
   @IsOptional()
   @IsBetween(0.5, 60, 'minutes')
   boilMin?: number | null;
+
+  /** Minutes with the lid on, in a slow cooker or an oven; left out for its usual. */
+  @IsOptional()
+  @IsBetween(0, MOST_LID_MIN, 'minutes')
+  lidMin?: number | null;
 
   @IsOptional()
   @IsPart(() => TargetDto, refusal('requests.like', { example: '{ "solublesPct": 65 }' }))
@@ -253,6 +261,7 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
   targetSolublesPct: dto.target?.solublesPct ?? null,
   bodyStop: dto.target?.body ?? USUAL_REQUEST.bodyStop,
   boilMin: dto.boilMin ?? null,
+  lidMin: dto.lidMin ?? null,
   jars:
     dto.jars?.map(({ name, volumeMl, count, prefer, gift }) => ({
       name,

@@ -12,6 +12,7 @@ import {
 } from '@idle-kettle/core';
 import { IsIn, IsOptional } from 'class-validator';
 import { StoredPretreatmentDto } from './pretreatment.ts';
+import { MOST_LID_MIN } from './planRequest.ts';
 import { SafetyEvidenceDto, MeasuredDto } from './evidence.ts';
 import { IsBetween } from './numbers.ts';
 import { IsName } from './text.ts';
@@ -47,6 +48,11 @@ export class SettingsDto {
   @IsOptional()
   @IsBetween(0.5, 60, 'minutes')
   boilMin?: number | null;
+
+  /** Minutes with the lid on, in a slow cooker or an oven. */
+  @IsOptional()
+  @IsBetween(0, MOST_LID_MIN, 'minutes')
+  lidMin?: number | null;
 
   /** Where the jars are wanted; left out for the best that is safe. */
   @IsOptional()

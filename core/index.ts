@@ -155,6 +155,8 @@ export {
   toPlanCsv,
   toPlanText,
   toRecipeJsonLd,
+  readMethodText,
+  type MethodFinding,
 } from './formats/index.ts';
 export {
   type Entry,

@@ -38,6 +38,8 @@ export type PlanRequest = ParserKitchen & {
   readonly bodyStop: BodyStop;
   /** Minutes at a full rolling boil in the methods that stop by the clock; null for the method's own. */
   readonly boilMin: number | null;
+  /** Minutes with the lid on in a slow cooker or an oven; null for its usual. */
+  readonly lidMin: number | null;
   readonly jars: readonly JarSize[];
   readonly school: JarPreparation;
   readonly canner: Canner;
@@ -68,6 +70,7 @@ export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
   targetSolublesPct: null,
   bodyStop: 'mounds',
   boilMin: null,
+  lidMin: null,
   jars: USUAL_JARS,
   school: 'ten-minute',
   canner: 'boiling-water',
@@ -79,8 +82,12 @@ export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
   draws: USUAL_DRAWS,
 };
 
-/** What the pot stands on, with the power that this kitchen gives it. */
-export function heatOf({ heat, netPowerKw }: PlanRequest): HeatSource {
+/** What the pot stands on, with the power that this kitchen gives it, and the minutes that this batch has its lid on. */
+export function heatOf({ heat, netPowerKw, lidMin }: PlanRequest): HeatSource {
   const source = HEAT_SOURCES[heat];
-  return netPowerKw === null ? source : { ...source, powerW: 1000 * netPowerKw };
+  return {
+    ...source,
+    ...(netPowerKw === null ? {} : { powerW: 1000 * netPowerKw }),
+    ...(lidMin === null ? {} : { lidMin }),
+  };
 }

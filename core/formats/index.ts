@@ -1,4 +1,5 @@
 export * from './figures.ts';
+export * from './methodText.ts';
 export * from './planCsv.ts';
 export * from './planText.ts';
 export * from './recipe.ts';

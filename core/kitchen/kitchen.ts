@@ -77,6 +77,8 @@ export type Settings = {
   readonly bodyStop?: BodyStop;
   readonly before?: StoredPretreatment | null;
   readonly boilMin?: number | null;
+  /** Minutes with the lid on, in something slow. */
+  readonly lidMin?: number | null;
   /** Where the jars are wanted; the best that is safe where it is left out. */
   readonly storeIn?: Storage | null;
   /** Id or name of one of the kitchen's pots; so of the burner. */

@@ -71,6 +71,7 @@ export function requestInKitchen(
     targetSolublesPct: settings.targetSolublesPct ?? null,
     bodyStop: settings.bodyStop ?? USUAL_REQUEST.bodyStop,
     boilMin: settings.boilMin ?? null,
+    lidMin: settings.lidMin ?? null,
     jars: jarsOnHand(kitchen),
     school: kitchen.school,
     canner: kitchen.canner,

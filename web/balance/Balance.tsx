@@ -17,6 +17,7 @@ import { PretreatmentPanel } from './PretreatmentPanel.tsx';
 import { FoldedLines } from './FoldedLines.tsx';
 import { HistoryBar } from './HistoryBar.tsx';
 import { LinesEditor } from './LinesEditor.tsx';
+import { MethodFound } from './MethodFound.tsx';
 import { NotSaved } from './NotSaved.tsx';
 import { Diagnosis } from './Diagnosis.tsx';
 import { SaveState } from './SaveState.tsx';
@@ -60,6 +61,8 @@ export function Balance({ kitchen, saved, from }: Props) {
   const blank = draft.lines.length - 1;
   const {
     notice,
+    found,
+    closeFound,
     take,
     onTurn,
     workOut,
@@ -146,6 +149,18 @@ export function Balance({ kitchen, saved, from }: Props) {
               onPaste={onPaste}
             />
           </ErrorBoundary>
+          {found.length > 0 && (
+            <ErrorBoundary what={say('balance.theMethodText')} on={found}>
+              <MethodFound
+                findings={found}
+                settings={draft.settings}
+                kitchen={kitchen}
+                onSet={set}
+                onStart={startFirst}
+                onClose={closeFound}
+              />
+            </ErrorBoundary>
+          )}
           {(state.refused ?? notice) !== null && (
             <p role="alert" className="border-l-4 border-secondary pl-3 text-sm">
               {state.refused ?? notice}

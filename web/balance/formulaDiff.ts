@@ -58,6 +58,8 @@ const NAMES: { readonly [key: string]: PlainMessageId | undefined } = {
   targetSolublesPct: 'balance.targetSolids',
   bodyStop: 'balance.thickness',
   boilMin: 'balance.minutesAtTheBoil',
+  lidMin: 'balance.minutesLidOn',
+  storeIn: 'balance.storeIn',
   before: 'balance.firstStep3',
 };
 

@@ -2,6 +2,8 @@ import { say, textOf } from '@idle-kettle/words';
 import type { Kitchen } from '@idle-kettle/contract';
 import {
   fruitGramsOf,
+  readMethodText,
+  type MethodFinding,
   goesFirst,
   PRETREATMENT_FACTS,
   type Formula,
@@ -31,6 +33,7 @@ type Asked = {
 export function useFormulaQuestions({ formula, kitchen, plan, settled, dispatch }: Asked) {
   const { settings } = formula;
   const [notice, setNotice] = useState<string | null>(null);
+  const [found, setFound] = useState<readonly MethodFinding[]>([]);
   const take = useCallback(
     (request: PlanRequest | null, did: string) => {
       if (request === null) {
@@ -84,6 +87,7 @@ export function useFormulaQuestions({ formula, kitchen, plan, settled, dispatch 
     (index: number, text: string, after = false) => {
       const pasted = readPasted(text);
       if (!pasted.ok) return setNotice(pasted.message);
+      setFound(readMethodText(pasted.rest));
       setNotice(
         pasted.rest.length === 0
           ? null
@@ -119,14 +123,14 @@ export function useFormulaQuestions({ formula, kitchen, plan, settled, dispatch 
 
   /** What comes first, with the whole fruit of the pot moved into it. */
   const startFirst = useCallback(
-    (kind: PretreatmentKind) => {
+    (kind: PretreatmentKind, hours: number | null = null) => {
       const goes = (index: number) => goesFirst(kind, plan?.lines[index]);
       const lines = formula.lines.filter((_, index) => goes(index));
       dispatch({
         type: 'take',
         formula: {
           lines: formula.lines.filter((_, index) => !goes(index)),
-          settings: { ...settings, before: { kind, lines } },
+          settings: { ...settings, before: { kind, lines, ...(hours === null ? {} : { hours }) } },
         },
         did: say('balance.firstStep', { name: PRETREATMENT_FACTS[kind].name }),
       });
@@ -134,8 +138,12 @@ export function useFormulaQuestions({ formula, kitchen, plan, settled, dispatch 
     [formula, plan, settings, dispatch],
   );
 
+  const closeFound = useCallback(() => setFound([]), []);
+
   return {
     notice,
+    found,
+    closeFound,
     take,
     onTurn,
     workOut,
