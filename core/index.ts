@@ -196,9 +196,7 @@ export {
   type JarPlan,
   type Load,
   USUAL_HALF_PINTS,
-  WATER_WHEN_LOADED_C,
   capacityOf,
-  factorLearned,
   fillingOf,
   isAtRest,
   jarProgressOf,
@@ -208,7 +206,6 @@ export {
   jarSizeCm,
   loadsInAll,
   loadTime,
-  minutesToBoil,
   nextLoad,
   type StockUse,
   stockUseOf,
@@ -245,5 +242,8 @@ export {
   type Formula,
   type PlanningKitchen,
   type Settings,
+  type CannerWatched,
+  cannerWatchedWith,
+  loadToBoil,
 } from './kitchen/index.ts';
 export { chanceFrom } from './forecast/index.ts';

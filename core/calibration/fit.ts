@@ -1,4 +1,4 @@
-import { Matrix, solve } from 'ml-matrix';
+import { Matrix } from 'ml-matrix';
 import {
   needCurves,
   SET_CLASSES,
@@ -12,6 +12,7 @@ import {
   pectinOffset,
   type CalibrationOffsets,
 } from '../ingredients/index.ts';
+import { dampedTo, leastSquares } from '../quantity/leastSquares.ts';
 import { ratioWith, type Features } from './features.ts';
 
 /** A formula that the fit looks at: what its set hangs on, and the classes that it may come out in. */
@@ -80,44 +81,30 @@ export function fitOffsets(
         outside(ratioWith(features, moves, curves), sets, MARGIN) / OUTSIDE_SD,
     );
   };
-  const costOf = (misses: readonly number[], z: readonly number[]): number =>
-    [...misses, ...z].reduce((sum, x) => sum + x * x, 0);
-  let z = parameters.map(({ name }) => from[name] ?? 0);
-  let misses = missesAt(z, held);
-  let damping = 1e-3;
-  for (let step = 0; step < MOST_STEPS; step++) {
-    const jacobian = new Matrix(held.length, parameters.length);
-    parameters.forEach(({ fruit }, j) => {
-      const moved = held.flatMap((formula, i) => (holds(formula, fruit) ? [i] : []));
-      missesAt(
-        z.map((value, i) => (i === j ? value + DIFFERENCE : value)),
-        moved.map((i) => held[i] as FitCase),
-      ).forEach((miss, k) => {
-        const i = moved[k] as number;
-        jacobian.set(i, j, (miss - (misses[i] as number)) / DIFFERENCE);
-      });
-    });
-    const transposed = jacobian.transpose();
+  const { at } = leastSquares({
+    start: parameters.map(({ name }) => from[name] ?? 0),
     // Every move is a residual of its own: the prior.
-    const normal = transposed.mmul(jacobian).add(Matrix.eye(parameters.length));
-    const gradient = transposed.mmul(Matrix.columnVector(misses)).add(Matrix.columnVector(z));
-    const better = (): number | null => {
-      for (; damping < MOST_DAMPING; damping *= 5) {
-        const damped = normal.clone().add(Matrix.eye(parameters.length).mul(damping));
-        const by = solve(damped, gradient).to1DArray();
-        const next = z.map((value, i) => value - (by[i] as number));
-        const there = missesAt(next, held);
-        if (costOf(there, next) >= costOf(misses, z)) continue;
-        damping /= 5;
-        [z, misses] = [next, there];
-        return Math.max(...by.map(Math.abs));
-      }
-      return null;
-    };
-    const moved = better();
-    if (moved === null || moved < SMALL_STEP) break;
-  }
-  return movesOf(z);
+    residuals: (z) => [...missesAt(z, held), ...z],
+    slopes: (z, residuals) => {
+      const slopes = new Matrix(held.length + parameters.length, parameters.length);
+      parameters.forEach(({ fruit }, j) => {
+        slopes.set(held.length + j, j, 1);
+        const moved = held.flatMap((formula, i) => (holds(formula, fruit) ? [i] : []));
+        missesAt(
+          z.map((value, i) => (i === j ? value + DIFFERENCE : value)),
+          moved.map((i) => held[i] as FitCase),
+        ).forEach((miss, k) => {
+          const i = moved[k] as number;
+          slopes.set(i, j, (miss - (residuals[i] as number)) / DIFFERENCE);
+        });
+      });
+      return slopes;
+    },
+    rounds: MOST_STEPS,
+    shorten: dampedTo(MOST_DAMPING),
+    isLittle: (by) => Math.max(...by.map(Math.abs)) < SMALL_STEP,
+  });
+  return movesOf(at);
 }
 
 /** How a formula comes out by a fit that did not see it. */

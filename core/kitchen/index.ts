@@ -1,4 +1,10 @@
 export {
+  cannerWatchedWith,
+  loadToBoil,
+  type CannerCase,
+  type CannerWatched,
+} from './cannerWatch.ts';
+export {
   BARE_KITCHEN,
   type Formula,
   type KitchenBurner,

@@ -1,4 +1,5 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
+import { halvedTo, leastSquares } from '../quantity/leastSquares.ts';
 import type { PotParameters } from './parameters.ts';
 
 /** What parameters predict less what was measured, for every measurement in its order, over the error expected of it. */
@@ -36,41 +37,28 @@ export function fitPosterior(residuals: Residuals, sd: PotParameters): Distribut
   const cost = (of: readonly number[]): number => of.reduce((sum, r) => sum + r * r, 0);
   const starts = STARTS.map((flame) => {
     const at: PotParameters = [flame, 0, 0, 0, 0];
-    return { mean: at, now: all(at) };
+    return { at, cost: cost(all(at)) };
   });
-  let { mean, now } = starts.reduce((a, b) => (cost(b.now) < cost(a.now) ? b : a));
-  let normal = Matrix.eye(STEP.length);
-  for (let round = 0; round < ROUNDS; round += 1) {
-    const columns = STEP.map((step, i) => {
-      const moved = all(
-        mean.map((value, j) => (i === j ? value + step : value)) as unknown as PotParameters,
-      );
-      return moved.map((r, k) => (r - (now[k] as number)) / step);
-    });
-    const jacobian = new Matrix(columns).transpose();
-    normal = jacobian.transpose().mmul(jacobian);
-    const slope = jacobian.transpose().mmul(Matrix.columnVector(now));
-    const step = new CholeskyDecomposition(normal).solve(slope).to1DArray();
-    let share = 1;
-    let next = mean;
-    let at = now;
-    for (; share > SMALLEST_SHARE; share /= 2) {
-      next = mean.map(
-        (value, i) => value - share * (step[i] as number),
-      ) as unknown as PotParameters;
-      at = all(next);
-      if (cost(at) < cost(now)) break;
-    }
-    if (share <= SMALLEST_SHARE) break;
-    const moved = Math.max(...step.map((of, i) => Math.abs(share * of) / (sd[i] as number)));
-    [mean, now] = [next, at];
-    if (moved < CLOSE) break;
-  }
+  const { at, normal } = leastSquares({
+    start: starts.reduce((a, b) => (b.cost < a.cost ? b : a)).at,
+    residuals: (of) => all(of as PotParameters),
+    slopes: (from, now) =>
+      new Matrix(
+        STEP.map((step, i) =>
+          all(
+            from.map((value, j) => (i === j ? value + step : value)) as unknown as PotParameters,
+          ).map((r, k) => (r - (now[k] as number)) / step),
+        ),
+      ).transpose(),
+    rounds: ROUNDS,
+    shorten: halvedTo(SMALLEST_SHARE),
+    isLittle: (by) => Math.max(...by.map((of, i) => Math.abs(of) / (sd[i] as number))) < CLOSE,
+  });
   const inverse = new CholeskyDecomposition(normal).solve(Matrix.eye(STEP.length));
   // Rounding leaves it a little askew.
   const covariance = inverse.add(inverse.transpose()).div(2);
   return {
-    mean,
+    mean: at as PotParameters,
     root: new CholeskyDecomposition(covariance).lowerTriangularMatrix.to2DArray(),
     misfit: 1,
   };

@@ -140,15 +140,18 @@ export class CookSessionsService {
       // Most logs never spoke of it, and need not be worked out.
       const isKnown = row.storedAt !== null || row.jarPlaces !== null;
       if (!isKnown && !events.some(({ kind }) => TELLS_PLACES.has(kind))) return;
-      const { used, places } = await this.planning.runInteractive('jarsOfLog', {
+      const { cannerHolds, cannerWatched } = await this.kitchens.current();
+      const { used, places, watched } = await this.planning.runInteractive('jarsOfLog', {
         session: plainly(row),
         events,
+        canner: { holds: cannerHolds, watched: cannerWatched ?? null },
       });
       row.jarPlaces = places;
       const isAway = used !== null;
       if (isAway === (row.storedAt !== null)) return;
       if (isAway) {
         row.stockTaken = await this.kitchens.takeJars(used, transaction);
+        if (watched !== null) await this.kitchens.keepCannerWatched(watched, transaction);
         row.storedAt = new Date();
         row.endedAt ??= row.storedAt;
       } else {

@@ -9,7 +9,7 @@ import {
   type KitchenChangeDto,
   type TaughtNameDto,
 } from '@idle-kettle/contract';
-import type { StockUse } from '@idle-kettle/core';
+import type { CannerWatched, StockUse } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { plainToInstance } from 'class-transformer';
@@ -125,6 +125,11 @@ export class KitchenService {
       const took = taken.find(({ name }) => name === jar.name);
       return took === undefined ? jar : more(jar, took);
     }, transaction);
+  }
+
+  /** Keeps how the canner is known after the loads of a batch, in a transaction of the caller’s. */
+  async keepCannerWatched(watched: CannerWatched, transaction: Transaction): Promise<void> {
+    await this.changed(() => ({ cannerWatched: watched }), false, transaction);
   }
 
   private async withJars(change: (jar: JarDto) => JarDto, transaction: Transaction): Promise<void> {

@@ -1,6 +1,8 @@
 import { type CookSession, type PotSight, type JarPlaces } from '@idle-kettle/contract';
 import {
   debriefOf,
+  cannerWatchedWith,
+  type CannerWatched,
   jarProgressOf,
   jarPlaceOf,
   jarPlanOf,
@@ -56,17 +58,22 @@ export const TASKS = {
 
   /**
    * Where the jars of a cook are, null while its log says of none; and what they took of the stock, where the log says that they were stored, null
-   * where it does not.
+   * where it does not; and how the canner is known then.
    */
   jarsOfLog: (asked: {
     readonly session: Pick<CookSession, 'formula' | 'kitchen'>;
     readonly events: readonly Entry[];
-  }): { readonly places: JarPlaces | null; readonly used: readonly StockUse[] | null } => {
-    const { session } = asked;
+    readonly canner: { readonly holds: number | null; readonly watched: CannerWatched | null };
+  }): {
+    readonly places: JarPlaces | null;
+    readonly used: readonly StockUse[] | null;
+    readonly watched: CannerWatched | null;
+  } => {
+    const { session, canner } = asked;
     const events = effectiveEvents(asked.events);
     const jarPlan = jarPlanOf(requestInKitchen(session.formula, session.kitchen), events, 0);
     const progress = jarPlan && jarProgressOf(jarPlan, events);
-    if (!jarPlan || !progress) return { places: null, used: null };
+    if (!jarPlan || !progress) return { places: null, used: null, watched: null };
     const { verdict } = jarPlan.shelf;
     const count = (place: Storage) =>
       progress.jars.filter((jar) => jarPlaceOf(jar, verdict) === place).length;
@@ -78,6 +85,16 @@ export const TASKS = {
     return {
       places: places.pantry + places.fridge + places.freezer === 0 ? null : places,
       used: progress.storedAtMs === null ? null : stockUseOf(jarPlan, progress),
+      watched: cannerWatchedWith(
+        {
+          burners: session.kitchen.burners,
+          settings: session.formula.settings,
+          cannerHolds: canner.holds,
+          jarPlan,
+        },
+        progress.loads,
+        canner.watched,
+      ),
     };
   },
 

@@ -101,6 +101,8 @@ describe('jars that are put away', () => {
       { name: 'half-pint', count: 13, inUse: 6, lids: 8 },
       { name: 'quarter-pint', count: 3, inUse: 1 },
     ]);
+    // The load was watched from the flame to the boil, and counts once.
+    expect((await kitchen()).cannerWatched?.watched).toBe(1);
     const session = body<CookSession>(await api().get(`/api/cook-sessions/${id}`).expect(200));
     expect(session.storedAt).not.toBeNull();
     expect(session.endedAt).not.toBeNull();

@@ -201,7 +201,11 @@ function Stop({ stop, scale }: { stop: Plan['stop']; scale: Kitchen['temperature
       }
       aside={
         timed
-          ? say('balance.yourThermometerWillShow', { temperature: formatTemperature(stopC, scale) })
+          ? unbroken(
+              say('balance.yourThermometerWillShow', {
+                temperature: formatTemperature(stopC, scale),
+              }),
+            )
           : formatTemperature(stopC, other)
       }
       small={timed}

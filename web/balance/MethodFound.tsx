@@ -39,6 +39,7 @@ export const MethodFound = memo(function MethodFound(props: Props) {
           <X aria-hidden className="size-4" />
         </button>
       </div>
+      <p className="mb-1 opacity-80">{say('balance.otherStepsSkipped')}</p>
       <ul className="flex flex-col gap-1.5">
         {findings.map((finding) => {
           const { what, use } = foundInMethod(finding, kitchen);

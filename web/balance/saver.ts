@@ -2,9 +2,10 @@ import { say } from '@idle-kettle/words';
 import { isSomething, type Batch, type BatchDto } from '@idle-kettle/contract';
 import { Listeners } from '../api/listeners.ts';
 import { isFinal } from '../api/request.ts';
-import { contentKey } from './contentKey.ts';
+import { contentKey, isOtherContent } from './contentKey.ts';
 import { dropDraft, keepDraft, keptDraft, type Draft } from './draft.ts';
 import {
+  CONFLICT,
   contentOf,
   isSame,
   isUnchanged,
@@ -21,8 +22,6 @@ import {
   type SaverState,
 } from './saverState.ts';
 import { Ticks } from './ticks.ts';
-
-const CONFLICT = 409;
 
 /**
  * Keeps what is written of a batch: in the browser at once, and, once it was saved, on the server after a quiet moment. Owns the version that a
@@ -175,7 +174,7 @@ export class Saver {
     const { saved, pending, theirs } = this.now;
     if (saved === null || pending || batch.version <= (theirs ?? saved).version) return;
     if (this.isMine(batch)) this.confirmSave(batch, this.asWritten(batch));
-    else if (this.isWritten() && this.formulaChanged(saved, batch)) this.set({ theirs: batch });
+    else if (this.isWritten() && isOtherContent(saved, batch)) this.set({ theirs: batch });
     else if (this.isWritten()) this.set({ saved: batch, ticked: this.ticked(batch) });
     else this.adopt(batch, this.ticks);
   }
@@ -210,10 +209,6 @@ export class Saver {
   private asWritten({ name, lines, settings = {} }: BatchDto | Batch): string {
     const isSuggested = this.content.name.trim() === '' && name === this.finalName;
     return contentKey({ name: isSuggested ? '' : name, lines, settings });
-  }
-
-  private formulaChanged(before: Batch, after: Batch): boolean {
-    return contentKey(before) !== contentKey(after);
   }
 
   private ticked(on: Batch | null = this.now.saved): readonly string[] {
@@ -306,11 +301,7 @@ export class Saver {
         const key = contentKey(there);
         const isAll = key === contentKey(body) && isSame(there.ticked, this.ticked(there));
         if (isAll) return there;
-        if (
-          key !== contentKey(body) &&
-          !this.sent.includes(key) &&
-          this.formulaChanged(on, there)
-        ) {
+        if (key !== contentKey(body) && !this.sent.includes(key) && isOtherContent(on, there)) {
           // Whoever wrote nothing but ticks sees the other’s formula; nothing of theirs is written over.
           if (!this.isWritten()) {
             this.adopt(there, this.ticks);

@@ -4,6 +4,9 @@ import type { Clock } from '../api/clock.ts';
 import type { Send } from '../api/request.ts';
 import type { DraftStorage } from './draft.ts';
 
+/** What the server answers a change with that was made on an older version. */
+export const CONFLICT = 409;
+
 /** What is written of a batch. */
 export type Content = Formula & {
   /** As typed; may be empty. */

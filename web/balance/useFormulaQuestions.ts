@@ -87,9 +87,11 @@ export function useFormulaQuestions({ formula, kitchen, plan, settled, dispatch 
     (index: number, text: string, after = false) => {
       const pasted = readPasted(text);
       if (!pasted.ok) return setNotice(pasted.message);
-      setFound(readMethodText(pasted.rest));
+      const says = readMethodText(pasted.rest);
+      setFound(says);
+      // What the method says is shown in full; else its steps are named as skipped.
       setNotice(
-        pasted.rest.length === 0
+        pasted.rest.length === 0 || says.length > 0
           ? null
           : say('balance.skipped', {
               slice: pasted.rest.slice(0, 3).join(' · ').slice(0, 160),

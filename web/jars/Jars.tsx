@@ -1,11 +1,11 @@
 import { say, textOf } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
-import { factorLearned, loadsInAll, USUAL_HALF_PINTS, type Entry } from '@idle-kettle/core';
+import { loadsInAll, USUAL_HALF_PINTS, type Entry } from '@idle-kettle/core';
 import { Award, Tags } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useSetDone } from '../api/batches.ts';
-import { useChangeKitchen, useKitchen } from '../api/kitchen.ts';
+import { useKitchen } from '../api/kitchen.ts';
 import { LogList } from '../stove/LogList.tsx';
 import { TopBar } from '../stove/TopBar.tsx';
 import { can, useAttention } from '../stove/useAttention.ts';
@@ -35,7 +35,6 @@ type Props = { readonly session: CookSession; readonly log: CookLog };
 /** The jars of one batch, from the full pot to where they are kept. */
 export function Jars({ session, log }: Props) {
   const kitchen = useKitchen().data;
-  const change = useChangeKitchen();
   const setDone = useSetDone();
   const goOn = useGoOn();
   const nowMs = useKitchenNow(session.clock, null);
@@ -49,7 +48,7 @@ export function Jars({ session, log }: Props) {
   });
   const known = useJars(session, standing, pot, kitchen);
   const [sheetOpen, setSheetOpen] = useState<'labels' | 'show' | null>(null);
-  const toBoil = known ? toBoilIn(session, kitchen, known.jarPlan) : null;
+  const toBoil = known ? toBoilIn(session, kitchen, known.jarPlan, known.progress) : null;
   const cannerHolds = kitchen?.cannerHolds ?? USUAL_HALF_PINTS;
   const tasks =
     known && toBoil
@@ -66,21 +65,7 @@ export function Jars({ session, log }: Props) {
   const { jarPlan, progress, filling } = known;
 
   async function write({ notes }: Press) {
-    for (const [kind, value, text] of notes) {
-      await log.note(kind, value, text);
-      if (kind === 'canner-boils') learn(value);
-    }
-  }
-
-  /** How long this load took to the boil is kept for the next ones. */
-  function learn(number: number | null) {
-    const load = progress.loads.find((each) => each.number === number);
-    if (!load || !kitchen || !toBoil || load.litAtMs === null || load.lost > 0) return;
-    const before = kitchen.cannerWatched ?? { factor: 1, watched: 0 };
-    const took = (nowMs - load.litAtMs) / 60_000;
-    const next = factorLearned(before, took, toBoil(load).p50);
-    // Who changed the canner meanwhile knows better: then nothing is learned from this load.
-    if (took > 1) change.mutate({ version: kitchen.version, changes: { cannerWatched: next } });
+    for (const [kind, value, text] of notes) await log.note(kind, value, text);
   }
 
   const fruit = fruitColourOfLines(session.formula);

@@ -2,12 +2,10 @@ import { type CookSession, type Kitchen } from '@idle-kettle/contract';
 import {
   fillingOf,
   higherKitchen,
-  HEAT_SOURCES,
+  cannerWatchedWith,
   jarProgressOf,
   jarPlanOf,
-  minutesToBoil,
-  USUAL_HALF_PINTS,
-  WATER_WHEN_LOADED_C,
+  loadToBoil,
   type Entry,
   type Estimate,
   type Filling,
@@ -15,7 +13,6 @@ import {
   type JarPlan,
   type Load,
   type Quantiles,
-  chosenOf,
   jarsOnHand,
   requestInKitchen,
 } from '@idle-kettle/core';
@@ -95,28 +92,23 @@ const solublesOf = (events: readonly Entry[], known: Estimate | null): Quantiles
 const wasFollowed = (events: readonly Entry[]): boolean =>
   events.some(({ kind }) => kind === 'lit') && events.some(({ kind }) => kind === 'off-heat');
 
-/** Minutes that a load takes from the flame to the boil, over the burner of the batch. */
+/**
+ * Minutes that a load takes from the flame to the boil: over the burner of the batch, in the canner as earlier loads show it, its own among
+ * them until its jars are put away and the kitchen knows.
+ */
 export function toBoilIn(
   session: CookSession,
   kitchen: Kitchen | undefined,
-  { sizes, timedBy, waterBoilsC }: JarPlan,
+  jarPlan: JarPlan,
+  { loads }: JarProgress,
 ): (load: Pick<Load, 'jars'>) => Quantiles {
-  const burner = chosenOf(session.kitchen.burners, session.formula.settings.burner);
-  const heat =
-    burner === undefined || HEAT_SOURCES[burner.heat].slow ? 'medium-burner' : burner.heat;
-  const watched = kitchen?.cannerWatched ?? null;
-  return ({ jars }) =>
-    minutesToBoil({
-      kind: timedBy.canner,
-      halfPints: kitchen?.cannerHolds ?? USUAL_HALF_PINTS,
-      jarsMl: jars.map((id) => sizes[Number(id.split('.')[0]) - 1]?.volumeMl ?? 0),
-      powerW:
-        burner?.heat === heat && burner.netPowerKw != null
-          ? 1000 * burner.netPowerKw
-          : HEAT_SOURCES[heat].powerW,
-      waterBoilsC,
-      waterC: WATER_WHEN_LOADED_C,
-      factor: watched?.factor ?? 1,
-      watched: watched?.watched ?? 0,
-    });
+  const of = {
+    burners: session.kitchen.burners,
+    settings: session.formula.settings,
+    cannerHolds: kitchen?.cannerHolds ?? null,
+    jarPlan,
+  };
+  const known = kitchen?.cannerWatched ?? null;
+  const watched = session.storedAt === null ? cannerWatchedWith(of, loads, known) : known;
+  return (load) => loadToBoil(of, load, watched);
 }

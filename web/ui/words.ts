@@ -3,7 +3,7 @@ import type { PlanSummary } from '@idle-kettle/contract';
 import { listed, type Plan } from '@idle-kettle/core';
 
 /** A text whose shares do not part from their sign at the end of a row. */
-export const unbroken = (text: string): string => text.replaceAll(' %', '\u00a0%');
+export const unbroken = (text: string): string => text.replace(/ (?=[%°])/g, '\u00a0');
 
 const plural = (count: number, name: string): string => (count === 1 ? name : `${name}s`);
 

@@ -14,6 +14,7 @@ export const BALANCE = {
   'balance.skipped': 'Skipped: {{slice}}{{part}}',
   'balance.minutesLidOn': 'minutes with the lid on',
   'balance.fromTheMethod': 'From the method',
+  'balance.otherStepsSkipped': 'Its other steps were skipped.',
   'balance.use': 'Use',
   'balance.useWhat': 'Use: {{what}}',
   'balance.used': 'Used',
