@@ -109,6 +109,7 @@ export {
   isNamed,
   processPage,
   spanInWords,
+  isProcessed,
 } from './process/index.ts';
 export {
   type Change,

@@ -1,5 +1,5 @@
 import { type Text, message } from '@idle-kettle/words/message';
-import { HIGHEST_TABLED_FT, isNamed, type StorageVerdict } from '../process/index.ts';
+import { HIGHEST_TABLED_FT, isNamed, isProcessed, type StorageVerdict } from '../process/index.ts';
 import { convert } from '../quantity/index.ts';
 import { type Caution, note, stop, warn } from './caution.ts';
 import { pretreatmentCautions } from './cautionsOfPretreatment.ts';
@@ -117,7 +117,7 @@ function statementCautions({ request }: Evaluation, { verdict }: CautionCase): C
     ...(assurance.source === null
       ? [note('formula-source', message('advice.whereIsThatFormulaPrinted'))]
       : []),
-    ...(assurance.minutes === null && verdict === 'pantry'
+    ...(assurance.minutes === null && verdict === 'by-source'
       ? [warn('formula-minutes', message('advice.howManyMinutesDoesThat'))]
       : []),
   ];
@@ -128,7 +128,7 @@ function alwaysTrue({ choice }: Evaluation, { verdict }: CautionCase): Caution[]
     choice.method === 'egg'
       ? note('burns', message('advice.hotCurdBurnsKeepChildren'))
       : note('burns', message('advice.boilingSugarBurnsDeeplyKeep')),
-    ...(verdict === 'pantry'
+    ...(isProcessed(verdict)
       ? [
           note('seal-is-not-proof', message('advice.aSealDoesntProveA')),
           note('no-open-kettle', message('advice.hotFillingAloneTurningJars')),

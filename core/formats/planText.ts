@@ -12,7 +12,7 @@ export function toPlanText(name: string, plan: PlanInWords, method: readonly str
     ['Ingredients', ...linesBrought(plan).map(({ text }) => text)],
     ['Method', ...method.map((text, index) => `${index + 1}. ${text}`)],
     ['What it comes to', ...figuresOf(plan).map(inWords)],
-    [`For the ${plan.shelf.verdict}`, ...plan.shelf.reasons],
+    [FOR[plan.shelf.verdict], ...plan.shelf.reasons],
     ['Mind', ...plan.cautions.map(({ text }) => text)],
     [
       'In grams',
@@ -23,6 +23,14 @@ export function toPlanText(name: string, plan: PlanInWords, method: readonly str
   ];
   return `${parts.map((lines) => lines.join('\n')).join('\n\n')}\n`;
 }
+
+/** What heads the reasons of a verdict. */
+const FOR: { readonly [verdict in PlanInWords['shelf']['verdict']]: string } = {
+  pantry: 'For the pantry',
+  'by-source': 'As its source says',
+  fridge: 'For the fridge',
+  freezer: 'For the freezer',
+};
 
 function inWords({ name, unit, value, p10, p90 }: PlanFigure): string {
   const range =

@@ -1,4 +1,4 @@
-import type { Storage } from '../process/index.ts';
+import { isProcessed, type Storage, type Verdict } from '../process/index.ts';
 import type { Jar } from './jarState.ts';
 import type { JarState } from './jarTransitions.ts';
 
@@ -26,10 +26,10 @@ const PLACE: { readonly [state in JarState]: JarPlace } = {
  */
 export function jarPlaceOf(
   { state, part }: Pick<Jar, 'state' | 'part'>,
-  verdict: Storage,
+  verdict: Verdict,
 ): JarPlace {
   const place = PLACE[state];
   if (place === 'gone' || place === 'fridge' || place === 'freezer') return place;
-  if (verdict !== 'pantry') return verdict;
+  if (!isProcessed(verdict)) return verdict;
   return part ? 'fridge' : place;
 }

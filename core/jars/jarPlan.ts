@@ -4,7 +4,10 @@ import { labelIngredients, type LabelIngredients } from '../label/index.ts';
 import type { Product } from '../method/index.ts';
 import { linesBrought, processCaseOf, evaluatedPlan, type Plan } from '../plan/index.ts';
 import {
+  cannerMinutes,
   isNamed,
+  isProcessed,
+  NO_SAFETY_EVIDENCE,
   largestJarMl,
   processTime,
   type SafetyEvidence,
@@ -117,16 +120,19 @@ export type LoadTime =
 export function loadTime(jarPlan: JarPlan, jarsMl: readonly number[]): LoadTime {
   const refuse = (refused: Text): LoadTime => ({ minutes: null, refused });
   const { shelf, timedBy, stated } = jarPlan;
-  if (shelf.verdict !== 'pantry')
+  if (!isProcessed(shelf.verdict))
     return refuse(
       message('jars.itIsntForThePantry', {
         value: shelf.reasons[0] ?? message('jars.keepItInTheFridge'),
       }),
     );
   const jarMl = Math.max(...jarsMl, 0);
-  if (stated !== null && isNamed(stated)) return { minutes: stated.minutes, refused: null };
   const time = processTime({ ...timedBy, jarMl });
-  if (time !== null) return { minutes: time.minutes, refused: null };
+  if (time !== null)
+    return {
+      minutes: cannerMinutes(shelf.verdict, time.minutes, stated ?? NO_SAFETY_EVIDENCE),
+      refused: null,
+    };
   if (jarMl > largestJarMl(timedBy.product, timedBy.ofApples))
     return refuse(message('jars.noTimeIsPublishedFor'));
   return processTime({ ...timedBy, jarMl, canner: 'boiling-water' }) === null

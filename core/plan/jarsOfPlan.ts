@@ -3,7 +3,8 @@ import { isOfApples, jarsFilled } from '../evaluate/index.ts';
 import type { BatchForecast } from '../forecast/index.ts';
 import {
   headspaceMm,
-  isNamed,
+  cannerMinutes,
+  isProcessed,
   largestJarName,
   type ProcessTime,
   type StorageVerdict,
@@ -74,21 +75,7 @@ export function processOf(
   time: ProcessTime | null,
 ): Plan['process'] {
   const { product, assurance } = request;
-  if (verdict === 'pantry' && request.canner !== 'none' && isNamed(assurance)) {
-    return {
-      method: request.canner,
-      minutes: assurance.minutes,
-      presterilise: false,
-      headspaceMm: headspaceMm(product),
-      notes: [
-        assurance.minutes === null
-          ? message('plan.processForTheTimePrinted')
-          : message('plan.minutesAsYouEnteredFrom', { minutes: assurance.minutes }),
-        message('plan.countFromTheFullRolling'),
-      ],
-    };
-  }
-  if (verdict !== 'pantry' || request.canner === 'none' || time === null) {
+  if (!isProcessed(verdict) || request.canner === 'none' || time === null) {
     return {
       method: 'none',
       minutes: 0,
@@ -99,12 +86,16 @@ export function processOf(
       ],
     };
   }
+  const minutes = cannerMinutes(verdict, time.minutes, assurance);
   return {
     method: request.canner,
-    minutes: time.minutes,
+    minutes,
     presterilise: time.presterilise,
     headspaceMm: headspaceMm(product),
     notes: [
+      ...(verdict === 'by-source' && minutes === null
+        ? [message('plan.processForTheTimePrinted')]
+        : []),
       time.presterilise
         ? message('plan.boilTheEmptyJarsMinutes', {
             steriliseMinutes: steriliseMinutes(ambient.processingAltitudeM),

@@ -13,6 +13,7 @@ import { findIngredient } from '../ingredients/index.ts';
 import { METHODS, type Product } from '../method/index.ts';
 import type { LineReading } from '../parser/index.ts';
 import {
+  isProcessed,
   isSauceLike,
   processTime,
   storageVerdict,
@@ -109,7 +110,7 @@ function asOtherProducts(
   { verdict }: Pick<StorageVerdict, 'verdict'>,
   readings: readonly LineReading[],
 ): Pick<Plan['shelf'], 'as'> {
-  if (verdict === 'pantry' || request.storeIn !== null) return {};
+  if (isProcessed(verdict) || request.storeIn !== null) return {};
   const as = OTHERS.filter((product) => {
     if (product === request.product) return false;
     const other = evaluate(

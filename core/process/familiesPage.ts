@@ -16,6 +16,7 @@ import {
   NEVER,
   PEPPERS,
 } from './caps.ts';
+import { NAMED } from './safetyContext.ts';
 
 const share = (part: number): string => `${Number((100 * part).toPrecision(3))} %`;
 const name = (id: string): string => findIngredient(id)?.name ?? id;
@@ -87,9 +88,11 @@ and other vegetables outside pepper jelly. Sweeteners that fade in heat. Open ke
 
 ## What the cook states
 
-- **A tested formula**, by a name of two words or more: it opens what holds acid on its lines, and takes its own printed minutes, which are asked for with its source. Never what stands under *Never*.
-- **A calibrated meter** at ${METER_PH} or less on the finished spread opens the same. Above it, finished or raw, it stands against every product. Below ${LEAST_METER_PH}, or
-  ${METER_BELOW_SUMS} below what the sums can be, it is disbelieved.
+- **A tested formula**, by a name of two words or more, opens no pantry. Where it holds at most ${NAMED} times the water, herbs, spices, extracts, salt, zest, spirits or nuts given above, or half
+  of the acid that is published for a fruit which is not acid by itself, and nothing else stands against it, the verdict is *by its source*: never green, for the minutes that are
+  printed in it and no fewer than our own table gives.
+- **A calibrated meter** opens nothing. Above ${METER_PH}, finished or raw, it stands against every product. Below ${LEAST_METER_PH}, or ${METER_BELOW_SUMS} below what the sums can be, it
+  is disbelieved, and stands against it too.
 
 What does not mound is processed as a sauce: a butter below 25 % solids, another spread below 40 % that does not gel with calcium. Quarts are for apple butter alone.
 `;

@@ -11,6 +11,13 @@ export const STORAGES = ['pantry', 'fridge', 'freezer'] as const;
 /** One of {@link STORAGES}. */
 export type Storage = (typeof STORAGES)[number];
 
+/** What is said of a batch: where its jars belong by our rules, or that only the formula which the cook names says so. */
+export type Verdict = Storage | 'by-source';
+
+/** Whether jars of a verdict are processed, and stand on a shelf. */
+export const isProcessed = (verdict: Verdict): verdict is 'pantry' | 'by-source' =>
+  verdict === 'pantry' || verdict === 'by-source';
+
 /** How long something keeps: whole months, or whole weeks. */
 export type Span = { readonly months: number } | { readonly weeks: number };
 
@@ -54,7 +61,8 @@ export type Keeping = {
 export const monthsOf = (span: Span): number => ('months' in span ? span.months : span.weeks / 4);
 
 /** How long a jar keeps where the verdict says, and once it is open. */
-export function keepingOf(batch: KeepingCase, verdict: Storage): Keeping {
+export function keepingOf(batch: KeepingCase, verdict: Verdict): Keeping {
+  const place = isProcessed(verdict) ? 'pantry' : verdict;
   const unopened = {
     pantry: KEEPS.pantry(batch),
     fridge: KEEPS.fridge(batch),
@@ -63,11 +71,11 @@ export function keepingOf(batch: KeepingCase, verdict: Storage): Keeping {
   const openedWeeks = openedOf(batch);
   const { low, high } = openedWeeks;
   return {
-    unopenedMonths: monthsOf(unopened[verdict]),
+    unopenedMonths: monthsOf(unopened[place]),
     unopened,
     openedWeeks,
     text: message('process.unopenedOpened', {
-      unopened: message(UNOPENED[verdict], { span: spanInWords(unopened[verdict]) }),
+      unopened: message(UNOPENED[place], { span: spanInWords(unopened[place]) }),
       opened:
         low === high
           ? message('process.weeks', { count: high })

@@ -4,8 +4,9 @@ import { join } from 'node:path';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import type { Product } from '../method/index.ts';
 import { convert, exactly } from '../quantity/index.ts';
+import { cannerMinutes } from './cannerMinutes.ts';
 import { familiesPage } from './familiesPage.ts';
-import { keepingOf } from './keeping.ts';
+import { keepingOf, type Verdict } from './keeping.ts';
 import { processPage } from './processPage.ts';
 import {
   headspaceMm,
@@ -15,6 +16,7 @@ import {
   steriliseMinutes,
   type JarPreparation,
 } from './processing.ts';
+import { isNamed } from './safetyContext.ts';
 import { storageVerdict } from './storageVerdict.ts';
 import { NO_SAFETY_EVIDENCE, type StorageCase, type StorageLine } from './storageCase.ts';
 import { bestPH, worstPH } from './worstPH.ts';
@@ -434,14 +436,75 @@ describe('the shelf', () => {
       },
     );
 
-    test('a name opens what holds acid, keeps its own minutes, and is said for ever', () => {
-      const found = named('Melon jam, county leaflet');
-      expect(found.verdict).toBe('pantry');
-      expect(found.reasons.join(' ')).toMatch(
-        /You entered exactly “Melon jam, county leaflet”.*time printed in it/,
-      );
-      expect(named('Melon jam, county leaflet', of(['melon', 1000], ['sugar', 900])).verdict).toBe(
+    test.each([
+      'not a tested recipe',
+      'untested plum jam',
+      'my own plum jam',
+      'Plum jam, never published',
+      'invented plum jam',
+    ])('“%s” denies being tested', (name) => {
+      expect(isNamed({ ...NO_SAFETY_EVIDENCE, testedFormula: name })).toBe(false);
+    });
+
+    // What a named formula may hold against our own limits, and what it may not (judgement, on the careful side).
+    const LEMON = ['lemon-juice-bottled', 150] as const;
+    test.each<[string, readonly (readonly [string, number])[], Verdict]>([
+      ['nothing against it', [], 'pantry'],
+      ['twice the herbs', [['mint', 59]], 'by-source'],
+      ['more than twice the herbs', [['mint', 61]], 'fridge'],
+      ['twice the spirits', [['rum', 99]], 'by-source'],
+      ['twice the water', [['water', 1900]], 'by-source'],
+      ['more water yet', [['water', 2100]], 'fridge'],
+      ['butter beyond the foam', [['butter', 30]], 'fridge'],
+      ['wine', [['wine', 80]], 'fridge'],
+      ['melon', [['melon', 100]], 'fridge'],
+      ['melon and acid', [['melon', 100], LEMON], 'fridge'],
+      ['garlic', [['garlic', 10], LEMON], 'fridge'],
+      [
+        'figs with half of their acid',
+        [
+          ['fig', 400],
+          ['lemon-juice-bottled', 30],
+        ],
+        'by-source',
+      ],
+      [
+        'figs with less',
+        [
+          ['fig', 400],
+          ['lemon-juice-bottled', 20],
+        ],
         'fridge',
+      ],
+      ['medlars', [['medlar', 200], LEMON], 'fridge'],
+    ])('a named formula with %s', (_, more, expected) => {
+      const lines = [...JAM, ...of(...more)];
+      expect(named('Plum jam, county leaflet', lines).verdict).toBe(expected);
+    });
+
+    test('its minutes are what it prints, and never fewer than ours', () => {
+      const by = (minutes: number | null) =>
+        cannerMinutes('by-source', 15, {
+          ...NO_SAFETY_EVIDENCE,
+          testedFormula: 'Plum jam, county leaflet',
+          minutes,
+        });
+      expect([by(5), by(20), by(null)]).toEqual([15, 20, null]);
+      expect(cannerMinutes('pantry', 15, NO_SAFETY_EVIDENCE)).toBe(15);
+    });
+
+    test('where the formula is printed is said, and what our own limits say', () => {
+      const found = verdict({
+        lines: [...JAM, ...of(['mint', 59])],
+        assurance: {
+          testedFormula: 'Plum jam',
+          source: 'county leaflet 12',
+          minutes: 10,
+          meterPH: null,
+        },
+      });
+      expect(inWords(found.reasons).join(' ')).toMatch(
+        /^As printed in “Plum jam”, from county leaflet 12.*10 minutes.*Our own limits.*mint/i,
       );
     });
 
@@ -456,11 +519,15 @@ describe('the shelf', () => {
       },
     );
 
-    test('a meter at 4.2 opens, unless it is half below what the sums can be', () => {
+    test('a meter opens nothing, and closes above 4.2 and where it cannot be true', () => {
       const read = (meterPH: number, lines = MELON) =>
         verdict({ lines, assurance: { ...NO_SAFETY_EVIDENCE, meterPH } }).verdict;
-      expect([read(4.0), read(4.2), read(4.3)]).toEqual(['pantry', 'pantry', 'fridge']);
-      expect(read(3.2, of(['melon', 1000], ['sugar', 900]))).toBe('fridge');
+      expect([read(4.0), read(4.2), read(4.3)]).toEqual(['fridge', 'fridge', 'fridge']);
+      expect([read(3.1, JAM), read(4.3, JAM), read(2.4, JAM)]).toEqual([
+        'pantry',
+        'fridge',
+        'fridge',
+      ]);
     });
   });
 

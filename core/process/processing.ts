@@ -1,6 +1,6 @@
 import type { Product } from '../method/index.ts';
 import { convert, fromMemory } from '../quantity/index.ts';
-import type { Storage } from './keeping.ts';
+import type { Verdict } from './keeping.ts';
 
 /** How jars are readied: boiled sterile first, or only clean and hot with at least ten minutes after. */
 export type JarPreparation = 'sterilised' | 'ten-minute';
@@ -149,7 +149,7 @@ export const steriliseMinutes = (altitudeM: number): number =>
   10 + Math.max(0, Math.ceil(convert(altitudeM, 'm', 'ft') / 1000));
 
 /** Room to leave under the lid, mm: ¼ in for spreads, ½ in for curds, and ½ in for whatever is frozen, since it swells; common practice. */
-export const headspaceMm = (product: Product, place: Storage = 'pantry'): number =>
+export const headspaceMm = (product: Product, place: Verdict = 'pantry'): number =>
   product === 'curd' || place === 'freezer' ? 12.7 : 6.4;
 
 /** Soluble solids below which a spread does not mound and is processed as a sauce, g per 100 g. */

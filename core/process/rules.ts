@@ -13,6 +13,7 @@ import {
   NEVER,
   PEPPERS,
   roleOf,
+  type Role,
 } from './caps.ts';
 import { type SafetyContext, ACIDIFIED_PRODUCTS, liquidOf, EXACT } from './safetyContext.ts';
 import type { PotAmounts } from './potAmounts.ts';
@@ -65,11 +66,11 @@ const isMostly = ({ lines }: StorageCase, row: Ingredient): boolean => {
   return mass((id) => id === row.id) >= mass((id) => id !== row.id);
 };
 
-/** Nuts: up to a tenth of the fruit in a conserve, none elsewhere; a named formula does not change that. */
-export function nutFindings({ found, pot }: SafetyContext): SafetyFinding[] {
+/** Nuts: up to a tenth of the fruit in a conserve, none elsewhere. */
+export function nutFindings({ found, pot, slack }: SafetyContext): SafetyFinding[] {
   const nuts = pot.of('nut');
   if (nuts === 0) return [];
-  const most = found.product === 'conserve' ? MOST_NUTS * pot.acidFruit : 0;
+  const most = found.product === 'conserve' ? slack * MOST_NUTS * pot.acidFruit : 0;
   if (nuts <= most / EXACT) return [];
   const rows = pot.rowsOf('nut');
   return [
@@ -94,20 +95,18 @@ export function notAcidFindings({
   pot,
   acidified,
   family,
-  isAssured,
+  slack,
 }: SafetyContext): SafetyFinding[] {
-  const hasAcid = pot.of('citrus-juice', 'vinegar', 'other-acid') > 0;
   const rows = new Map(found.lines.map(({ ingredient }) => [ingredient.id, ingredient]));
   return [...rows.values()].flatMap((row) => {
     const role = roleOf(row);
     const isGreen = role === 'pepper' || role === 'allium';
     if ((role !== 'not-acid' && !isGreen) || NEVER.has(row.id) || acidified.has(row.id)) return [];
     if (isGreen && family === 'pepper') return [];
-    if (isAssured && (hasAcid || (row.acidClass === 'borderline' && !isGreen))) return [];
     const published = ACIDIFIED[row.id];
     if (published !== undefined && ACIDIFIED_PRODUCTS.has(found.product)) {
       const have = pot.bottled + (published.by === 'bottled' ? 0 : pot.vinegar);
-      const need = published.least * pot.ofRow(row.id);
+      const need = (published.least / slack) * pot.ofRow(row.id);
       return [
         safetyFinding(
           message('process.isntReliablyAcidOfBottled', {
@@ -124,25 +123,22 @@ export function notAcidFindings({
     }
     return [
       safetyFinding(
-        isAssured
-          ? message('process.isALowAcidFood', { capital: capital(row.name) })
-          : message('process.itHasNoTestedCanning', {
-              capital: capital(row.name),
-              part:
-                row.acidClass === 'borderline'
-                  ? message('process.isntReliablyAcid')
-                  : message('process.isALowAcidFood2'),
-            }),
+        message('process.itHasNoTestedCanning', {
+          capital: capital(row.name),
+          part:
+            row.acidClass === 'borderline'
+              ? message('process.isntReliablyAcid')
+              : message('process.isALowAcidFood2'),
+        }),
         [row.id],
-        isMostly(found, row) || isAssured ? null : leaveOut([row.id]),
+        isMostly(found, row) ? null : leaveOut([row.id]),
       ),
     ];
   });
 }
 
 /** Acid fruit and its juice are at least half of all but sugar, pectin and water. */
-export function tooLittleFruitFindings({ pot, isAssured }: SafetyContext): SafetyFinding[] {
-  if (isAssured) return [];
+export function tooLittleFruitFindings({ pot }: SafetyContext): SafetyFinding[] {
   if (pot.acidFruit === 0) {
     return [safetyFinding(message('process.noKnownAcidFruitIs'), [], BY_THE_OTHERS)];
   }
@@ -157,11 +153,11 @@ export function tooLittleFruitFindings({ pot, isAssured }: SafetyContext): Safet
 }
 
 /** Water that is added, at most as much as the fruit; cranberry sauce half as much again, marmalade three times. */
-export function waterFindings({ found, pot, isAssured }: SafetyContext): SafetyFinding[] {
+export function waterFindings({ found, pot, slack }: SafetyContext): SafetyFinding[] {
   const water = pot.of('water');
-  const times = waterTimes(found.product, pot);
+  const times = slack * waterTimes(found.product, pot);
   const most = times * pot.acidFruit + DRIED_TAKES_UP * pot.driedFruit;
-  if (isAssured || water <= most / EXACT || pot.acidFruit === 0) return [];
+  if (water <= most / EXACT || pot.acidFruit === 0) return [];
   return [
     safetyFinding(
       message('process.ofWaterToOfAcid', {
@@ -190,16 +186,24 @@ function addMoreFruit({ lines }: StorageCase, more: number): SafetyFinding['pant
   return main === undefined ? null : addMore(main.id, more);
 }
 
+/** Seasonings and spirits, of which a named formula may hold more than our limit; butter is fat, and it may not. */
+const NAMED_MAY_HOLD_MORE: ReadonlySet<Role> = new Set([
+  'fresh-herb',
+  'dry-spice',
+  'flavouring',
+  'salt',
+  'spirit',
+]);
+
 /** Herbs, spices, spirits, butter, zest: each up to its cap. */
-export function capFindings({ found, pot, isAssured, family }: SafetyContext): SafetyFinding[] {
-  if (isAssured) return [];
+export function capFindings({ found, pot, slack, family }: SafetyContext): SafetyFinding[] {
   const fruit = pot.acidFruit + (family === 'pepper' ? pot.vinegar : 0);
   const base = (of: 'fruit' | 'fruit and sugar') =>
     of === 'fruit' ? fruit : fruit + pot.of('sweetener');
   const capped = CAPS.flatMap(({ role, most, of, name }) => {
     if (family === 'pepper' && role === 'fresh-herb') return [];
     const have = pot.of(role);
-    const may = most * base(of);
+    const may = (NAMED_MAY_HOLD_MORE.has(role) ? slack : 1) * most * base(of);
     if (have <= may / EXACT || have === 0) return [];
     const rows = pot.rowsOf(role);
     return [
@@ -218,7 +222,7 @@ export function capFindings({ found, pot, isAssured, family }: SafetyContext): S
     ];
   });
   const zest = pot.of('zest');
-  const mayZest = MOST_ZEST * base('fruit');
+  const mayZest = slack * MOST_ZEST * base('fruit');
   if (found.product === 'marmalade' || zest <= mayZest / EXACT) return capped;
   const rows = pot.rowsOf('zest');
   return [
@@ -251,8 +255,7 @@ export function fadingFindings({ found }: SafetyContext): SafetyFinding[] {
 }
 
 /** The sums’ pH with every row at its unfavourable end. It can only stand against. */
-export function pHFindings({ found, pot, family, isAssured }: SafetyContext): SafetyFinding[] {
-  if (isAssured) return [];
+export function pHFindings({ found, pot, family }: SafetyContext): SafetyFinding[] {
   const limit =
     family === 'pepper' ? PEPPERS.mostPH : family === 'infusion' ? INFUSION.mostPH : HIGH_ACID_PH;
   const pH = worstPH(found.lines);

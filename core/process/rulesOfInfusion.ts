@@ -6,8 +6,7 @@ import { safetyFinding, capital, names, grams, share, leaveOut, addMore } from '
 import type { SafetyFinding } from './storageCase.ts';
 
 /** Infusion, herb and wine jellies: acid of known strength to the liquid. */
-export function infusionFindings({ pot, isAssured }: SafetyContext): SafetyFinding[] {
-  if (isAssured) return [];
+export function infusionFindings({ pot }: SafetyContext): SafetyFinding[] {
   const liquid = liquidOf(pot);
   const need = INFUSION.leastAcid * liquid;
   const acid = pot.bottled + pot.vinegar;

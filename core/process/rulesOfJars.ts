@@ -1,5 +1,5 @@
 import { message } from '@idle-kettle/words/message';
-import { type SafetyContext, isNamed } from './safetyContext.ts';
+import type { SafetyContext } from './safetyContext.ts';
 import { largestJarMl, largestJarName } from './processing.ts';
 import { safetyFinding } from './messages.ts';
 import type { SafetyFinding, StorageCase } from './storageCase.ts';
@@ -18,12 +18,11 @@ export const unknownLineFindings = ({ found: { unrecognizedLines } }: SafetyCont
       ];
 
 /** A kitchen without a canner, jars beyond the tables, altitudes beyond them. */
-export function jarFindings({ found, isAssured }: SafetyContext): SafetyFinding[] {
-  const { product, process, canner, largestJarMl: largest, assurance } = found;
+export function jarFindings({ found }: SafetyContext): SafetyFinding[] {
+  const { product, process, canner, largestJarMl: largest } = found;
   if (canner === 'none') return [safetyFinding(message('process.thisKitchenHasNoCanner'), [])];
   const all: SafetyFinding[] = [];
-  // A named formula prints its own jars.
-  if (!(isAssured && isNamed(assurance)) && largest > largestJarMl(product, holdsApples(found))) {
+  if (largest > largestJarMl(product, holdsApples(found))) {
     all.push(
       safetyFinding(
         message('process.noProcessingTimeIsPublished', {

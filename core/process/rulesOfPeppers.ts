@@ -5,9 +5,8 @@ import { safetyFinding, grams, addMore } from './messages.ts';
 import type { SafetyFinding } from './storageCase.ts';
 
 /** Pepper jelly: 5 % vinegar to all that is green in it, no more water than vinegar, solids of half and more, half-pints. */
-export function pepperFindings({ found, pot, isAssured }: SafetyContext): SafetyFinding[] {
+export function pepperFindings({ found, pot }: SafetyContext): SafetyFinding[] {
   const peppers = pot.of('pepper') + FRESH_OVER_DRIED * pot.ofRow(...DRIED_PEPPERS);
-  // A name or a meter makes no pepper jelly of what has hardly a pepper in it.
   const tooFew =
     peppers >= PEPPERS.leastPeppers * pot.greens * EXACT
       ? []
@@ -20,7 +19,6 @@ export function pepperFindings({ found, pot, isAssured }: SafetyContext): Safety
             pot.rowsOf('allium', 'fresh-herb'),
           ),
         ];
-  if (isAssured) return tooFew;
   const need = PEPPERS.leastVinegar * pot.greens;
   const water = pot.of('water');
   const solids = found.solublesPct;

@@ -12,18 +12,31 @@ export type SafetyContext = {
   /** Rows that are not acid by themselves, with acid enough by a published formula. */
   readonly acidified: ReadonlySet<string>;
   readonly family: 'spread' | 'curd' | 'pepper' | 'infusion';
-  /** A named formula or a believed meter: the cook’s own statement. */
-  readonly isAssured: boolean;
+  /** How many times our own limits the batch is judged by: {@link STRICT}, or {@link NAMED} for a formula that the cook names. */
+  readonly slack: number;
 };
 
 /** Products of which the fig, tomato and elderberry formulas are published. */
 export const ACIDIFIED_PRODUCTS: ReadonlySet<string> = new Set(['jam', 'jelly', 'conserve']);
+
+/** Nothing but our own limits opens the pantry. */
+export const STRICT = 1;
+/**
+ * What a named formula of acid food may hold against our limits: water, seasonings, zest, spirits and nuts twice as much, and half of the acid that is published
+ * for fruit which is not acid by itself. It excuses nothing else.
+ */
+export const NAMED = 2;
+
+/** A name that denies being tested. */
+const DENIES =
+  /\b(?:un-?(?:tested|published|safe)|(?:not|never|isn[’']t|wasn[’']t|hasn[’']t been|no)\b.*\b(?:tested|published|printed|approved|checked)|made[- ]up|invented|improvised|from (?:my|our) head|my own|our own|own recipe)\b/i;
 
 const NO_NAMES =
   /^(?:none|no|not|test|tested|unknown|n\/?a|formula|recipe|jam|jelly|it|is|the|a|my|own|yes|ok|null)$/i;
 
 /** Whether a tested formula is named: at least two words that say something. */
 export function isNamed({ testedFormula }: SafetyEvidence): boolean {
+  if (DENIES.test(testedFormula ?? '')) return false;
   const words = (testedFormula ?? '').split(/[\s,;:.–—-]+/);
   return (
     words.filter((word) => /\p{L}{2}/u.test(word)).length >= 2 &&
@@ -31,13 +44,10 @@ export function isNamed({ testedFormula }: SafetyEvidence): boolean {
   );
 }
 
-/** Whether the meter’s reading is low enough, and can be true. */
-const isMetered = (found: StorageCase): boolean =>
-  found.assurance.meterPH !== null && meterFindings(found).length === 0;
-
 /** Sums a batch up once, to be judged in one of its families. */
 export function safetyContextOf(
   found: StorageCase,
+  slack: number = STRICT,
   family: SafetyContext['family'] = familyOf(found),
 ): SafetyContext {
   const plain = amountsOf(found.lines, new Set());
@@ -47,12 +57,13 @@ export function safetyContextOf(
         ([id, { least, by }]) =>
           ACIDIFIED_PRODUCTS.has(found.product) &&
           plain.ofRow(id) > 0 &&
-          plain.bottled + (by === 'bottled' ? 0 : plain.vinegar) >= least * plain.ofRow(id) * EXACT,
+          plain.bottled + (by === 'bottled' ? 0 : plain.vinegar) >=
+            (least / slack) * plain.ofRow(id) * EXACT,
       )
       .map(([id]) => id),
   );
   const pot = amountsOf(found.lines, acidified);
-  return { found, pot, acidified, family, isAssured: isNamed(found.assurance) || isMetered(found) };
+  return { found, pot, acidified, family, slack };
 }
 
 /** The family that a batch belongs to by what it is called, and a jelly by what most of its liquid is. */

@@ -1,10 +1,12 @@
 import { type Text, message } from '@idle-kettle/words/message';
 import { findIngredient } from '../ingredients/index.ts';
 import { exactly, formatGrams, listed } from '../quantity/index.ts';
-import { ACIDIFIED, METER_PH, roleOf, type Role } from './caps.ts';
-import { keepingOf, type Keeping, type Storage } from './keeping.ts';
+import { ACIDIFIED, roleOf, type Role } from './caps.ts';
+import { isProcessed, keepingOf, type Keeping, type Verdict } from './keeping.ts';
 import {
   meterFindings,
+  NAMED,
+  STRICT,
   familyOf,
   isInfused,
   isNamed,
@@ -27,11 +29,12 @@ import { jarFindings, unknownLineFindings } from './rulesOfJars.ts';
 import { pepperFindings } from './rulesOfPeppers.ts';
 import { capital, nameOf } from './messages.ts';
 import { amountsOf } from './potAmounts.ts';
+import { cannerMinutes } from './cannerMinutes.ts';
 import type { SafetyFinding, StorageCase, FormulaChange, StorageLine } from './storageCase.ts';
 
 /** Where filled jars belong, for how long, and why. */
 export type StorageVerdict = {
-  readonly verdict: Storage;
+  readonly verdict: Verdict;
   /** Best quality within this many months, unopened. */
   readonly months: number;
   /** How long its jars keep, by where each is; `months` is of it. */
@@ -45,13 +48,13 @@ export type StorageVerdict = {
 
 /**
  * Whether a processed jar may stand in the pantry: by what is in the pot and how much of it. Each rule tells what
- * stands against it and what would take that away; everything that stands against it is listed. The sums’ pH may stand
- * against a pantry verdict, and can never grant one.
+ * stands against it and what would take that away; everything that stands against it is listed. The sums’ pH, a meter and a
+ * name may stand against a pantry verdict, and can never grant one: a formula that the cook names is `by-source` at best.
  */
 export function storageVerdict(found: StorageCase): StorageVerdict {
   const ofPot = findingsOf(found);
   const all = [...ofPot, ...jarFindings(safetyContextOf(found))];
-  const verdict = placeOf(found.storeIn, all.length === 0);
+  const verdict = placeOf(found, all.length === 0);
   const { product, solublesPct } = found;
   const keeping = keepingOf(
     { product, solublesPct: solublesPct ?? FULL_SUGAR_PCT, isAcid: ofPot.length === 0 },
@@ -63,8 +66,11 @@ export function storageVerdict(found: StorageCase): StorageVerdict {
     keeping,
     reasons:
       all.length > 0
-        ? [...new Set(all.map(({ text }) => text))]
-        : verdict === 'pantry'
+        ? [
+            ...(verdict === 'by-source' ? reasonsBySource(found) : []),
+            ...new Set(all.map(({ text }) => text)),
+          ]
+        : isProcessed(verdict)
           ? reasonsFor(passed(found))
           : [message(CHOSEN[verdict])],
     decides: all.flatMap(({ rows, text }) => rows.map((row) => ({ row, text }))),
@@ -73,8 +79,17 @@ export function storageVerdict(found: StorageCase): StorageVerdict {
 }
 
 /** Where jars go: where the cook wants them, and never to the pantry against a rule. */
-const placeOf = (wanted: Storage | null, isOpen: boolean): Storage =>
-  isOpen ? (wanted ?? 'pantry') : wanted === 'freezer' ? 'freezer' : 'fridge';
+function placeOf(found: StorageCase, isOpen: boolean): Verdict {
+  const { storeIn } = found;
+  if (isOpen) return storeIn ?? 'pantry';
+  if (storeIn === null && isExcused(found)) return 'by-source';
+  return storeIn === 'freezer' ? 'freezer' : 'fridge';
+}
+
+/** Whether the formula that the cook names may hold what stands against our own limits. */
+const isExcused = (found: StorageCase): boolean =>
+  isNamed(found.assurance) &&
+  [...findingsOf(found, NAMED), ...jarFindings(safetyContextOf(found))].length === 0;
 
 const CHOSEN = {
   fridge: 'process.youChoseTheFridge',
@@ -86,18 +101,18 @@ function passed(found: StorageCase): SafetyContext {
   const own = safetyContextOf(found);
   return findingsIn(own).length === 0
     ? own
-    : safetyContextOf(found, own.family === 'infusion' ? 'spread' : 'infusion');
+    : safetyContextOf(found, STRICT, own.family === 'infusion' ? 'spread' : 'infusion');
 }
 
 /** Before there is a recipe, g per 100 g. */
 const FULL_SUGAR_PCT = 65;
 
 /** All that stands against the pantry in the family that it belongs to; a jelly may pass as a fruit jelly or as an infusion. */
-function findingsOf(found: StorageCase): SafetyFinding[] {
-  const own = findingsIn(safetyContextOf(found));
+function findingsOf(found: StorageCase, slack: number = STRICT): SafetyFinding[] {
+  const own = findingsIn(safetyContextOf(found, slack));
   if (own.length === 0 || !isInfused(found.product)) return own;
   const other = findingsIn(
-    safetyContextOf(found, familyOf(found) === 'infusion' ? 'spread' : 'infusion'),
+    safetyContextOf(found, slack, familyOf(found) === 'infusion' ? 'spread' : 'infusion'),
   );
   return other.length === 0 ? other : own;
 }
@@ -113,7 +128,7 @@ function findingsIn(batch: SafetyContext): SafetyFinding[] {
   ];
   switch (batch.family) {
     case 'curd':
-      return [...curdFindings(batch), ...shared, ...pHFindings({ ...batch, isAssured: false })];
+      return [...curdFindings(batch), ...shared, ...pHFindings(batch)];
     case 'pepper':
       return [
         ...pepperFindings(batch),
@@ -222,36 +237,30 @@ function changedLines(
   return [...lines.filter(({ ingredient }) => !out.has(ingredient.id)), ...more];
 }
 
-function reasonsFor({ found, family, acidified }: SafetyContext): Text[] {
-  const { process, assurance } = found;
-  const named = isNamed(assurance);
-  const minutes = named ? assurance.minutes : (process?.minutes ?? 0);
-  const processed =
+/** What a formula that the cook names is said of: who says so, for how many minutes, and that ours say otherwise. */
+function reasonsBySource({ process, assurance }: StorageCase): Text[] {
+  const minutes = cannerMinutes('by-source', process?.minutes ?? 0, assurance);
+  return [
+    message('process.asPrintedIn', {
+      testedFormula: assurance.testedFormula,
+      part: assurance.source === null ? '' : message('process.from', { source: assurance.source }),
+    }),
     minutes === null
       ? message('process.onlyWhenProcessedInThe')
       : message('process.onlyWhenProcessedInTheJars', {
           minutes,
-          part: named ? message('process.asYouEnteredFromIt') : message('process.atThisAltitude'),
-        });
-  if (named) {
-    return [
-      message('process.youEnteredExactlyATested', {
-        testedFormula: assurance.testedFormula,
-        part:
-          assurance.source === null ? '' : message('process.from', { source: assurance.source }),
-      }),
-      processed,
-    ];
-  }
-  if (assurance.meterPH !== null) {
-    return [
-      message('process.yourCalibratedMeterReadPh', {
-        value: assurance.meterPH.toFixed(2),
-        METERPH: METER_PH,
-      }),
-      processed,
-    ];
-  }
+          part: message('process.theLongerOfBoth'),
+        }),
+    message('process.ourLimitsSay'),
+  ];
+}
+
+function reasonsFor({ found, family, acidified }: SafetyContext): Text[] {
+  const { process, assurance } = found;
+  const processed = message('process.onlyWhenProcessedInTheJars', {
+    minutes: cannerMinutes('pantry', process?.minutes ?? 0, assurance) ?? 0,
+    part: message('process.atThisAltitude'),
+  });
   switch (family) {
     case 'curd':
       return [

@@ -6,7 +6,7 @@ import type { PlanRequest } from '../evaluate/index.ts';
  * what the same pages warn of, and tested formulas changed as they say not to.
  */
 export type ShelfFormula = readonly [
-  verdict: 'pantry' | 'fridge',
+  verdict: 'pantry' | 'by-source' | 'fridge',
   product: PlanRequest['product'],
   lines: readonly string[],
   more?: Partial<PlanRequest>,
@@ -460,7 +460,7 @@ export const SHELF_FORMULAS: readonly [ShelfFormula, ...ShelfFormula[]] = [
     },
   ],
   [
-    'pantry',
+    'fridge',
     'jam',
     ['1 kg melon', '800 g sugar', '200 ml bottled lemon juice'],
     {
@@ -600,7 +600,7 @@ export const SHELF_FORMULAS: readonly [ShelfFormula, ...ShelfFormula[]] = [
   ['pantry', 'butter', ['2 kg plums', '800 g sugar', '100 ml water', '1 stick cinnamon']],
   ['pantry', 'butter', ['3 lb apricots', '3 cups sugar', '2 tbsp lemon juice']],
   [
-    'pantry',
+    'fridge',
     'butter',
     ['2 kg medlars', '500 g sugar'],
     {

@@ -115,7 +115,7 @@ function Shelf({
       value={placeInWords(plan)}
       aside={conditionInWords(plan) ?? (verdict === 'fridge' ? say('balance.orFreezer') : '')}
       testId="shelf"
-      tone={safe ? 'text-success' : 'text-error'}
+      tone={TONE[verdict]}
     >
       <ul className="flex flex-col gap-1 text-sm leading-snug">
         {(safe ? reasons.slice(0, 1) : reasons)
@@ -164,6 +164,14 @@ function Shelf({
     </Figure>
   );
 }
+
+/** Green is only what our own rules say. */
+const TONE: { readonly [verdict in Plan['shelf']['verdict']]: string } = {
+  pantry: 'text-success',
+  'by-source': 'text-secondary',
+  fridge: 'text-error',
+  freezer: 'text-error',
+};
 
 /** So many reasons stand on the front of the label, at the table beside as few lines as have room for more; the rest of them on its back. */
 const ON_A_PHONE = 1;

@@ -1,6 +1,6 @@
 import { say } from '@idle-kettle/words';
 import { costOf, formatGrams, METHODS } from '@idle-kettle/core';
-import { jarsInWords, minutesInWords, moneyInWords } from '../ui/words.ts';
+import { jarsInWords, minutesInWords, moneyInWords, SHELF } from '../ui/words.ts';
 import { slowPlanner } from '../workers/planner.ts';
 import { useAsked } from './useAnswer.ts';
 import { SET_IN_A_WORD } from '../words/sets.ts';
@@ -71,7 +71,7 @@ export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
                       {say('balance.gSugars', { round: Math.round(plan.finish.sugarsPer100g) })}
                     </span>
                   )}
-                  <span className="block">{plan.shelf.verdict}</span>
+                  <span className="block">{say(SHELF[plan.shelf.verdict])}</span>
                   {cost && (
                     <span className="block">{moneyInWords(cost.totalMinor, kitchen.currency)}</span>
                   )}

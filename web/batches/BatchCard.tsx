@@ -1,6 +1,6 @@
 import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { BatchSummary, JarPlaces, Kitchen, PlanSummary } from '@idle-kettle/contract';
-import { formatTemperature, STORAGES, type Storage } from '@idle-kettle/core';
+import { formatTemperature, isProcessed, STORAGES, type Storage } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { Amphora, Flame, ListChecks, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
@@ -74,7 +74,7 @@ const Figures = ({ plan, places, kitchen }: FiguresProps) => (
       <dt className="opacity-80">{say('batches.cookTo')}</dt>
       <dd>{formatTemperature(plan.stopC, kitchen.temperature)}</dd>
       <dt className="opacity-80">{say('batches.storage')}</dt>
-      <dd className={plan.shelf.verdict === 'pantry' ? '' : 'font-bold text-error'}>
+      <dd className={isProcessed(plan.shelf.verdict) ? '' : 'font-bold text-error'}>
         {places === null ? shelfInWords(plan) : placesInWords(places)}
       </dd>
       <dt className="opacity-80">{say('batches.canner')}</dt>

@@ -3,6 +3,7 @@ import { Say } from '../ui/Say.tsx';
 import {
   headspaceMm,
   isNamed,
+  isProcessed,
   jarPlaceOf,
   type Jar,
   type JarPlace,
@@ -27,13 +28,14 @@ type Props = {
 /** Where the jars are as they stand, until when, and why; for what is not for the pantry, what to do instead. */
 export function StorageList({ jarPlan, progress, nowMs, loads }: Props) {
   const { shelf, stated, product } = jarPlan;
-  const isPantry = shelf.verdict === 'pantry';
+  const isPantry = isProcessed(shelf.verdict);
+  const isOurs = shelf.verdict === 'pantry';
   return (
     <section
       aria-label={say('jars.storage')}
       data-testid="keeping"
       data-verdict={shelf.verdict}
-      className={`rounded-box border-4 p-4 ${isPantry ? 'border-base-300' : 'border-error'}`}
+      className={`rounded-box border-4 p-4 ${isOurs ? 'border-base-300' : isPantry ? 'border-secondary' : 'border-error'}`}
     >
       <h2 className="text-2xl font-bold">
         {isPantry ? placeInWords(jarPlan) : say('jars.notForThePantry')}

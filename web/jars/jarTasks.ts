@@ -6,6 +6,7 @@ import {
   spanInWords,
   type Jar,
   type JarPlan,
+  isProcessed,
 } from '@idle-kettle/core';
 import { minutesInWords } from '../words/minutes.ts';
 import { call, named, type JarsCase, type JarTask, type Press, type Question } from './jarTask.ts';
@@ -20,7 +21,7 @@ export function jarTasksOf(now: JarsCase): readonly JarTask[] {
     ...progress.loads.flatMap((load) => callOfLoad(now, load)),
     ...toFill(now),
     ...toFridge(now),
-    ...(now.jarPlan.shelf.verdict === 'pantry' ? toLoad(now) : notForTheShelf(now)),
+    ...(isProcessed(now.jarPlan.shelf.verdict) ? toLoad(now) : notForTheShelf(now)),
     ...cooling(now),
     ...notSealed(now),
     ...lastThings(now),

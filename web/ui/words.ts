@@ -30,10 +30,12 @@ export function jarsInWords({
   );
 }
 
-const SHELF: { readonly [verdict in Plan['shelf']['verdict']]: PlainMessageId } = {
+/** A verdict in a word or two. */
+export const SHELF: { readonly [verdict in Plan['shelf']['verdict']]: PlainMessageId } = {
   pantry: 'ui.pantry',
   fridge: 'ui.fridgeOnly',
   freezer: 'ui.freezerOnly',
+  'by-source': 'ui.bySource',
 };
 
 /** `Pantry, 12 months`, `Fridge only, 3 weeks`. */

@@ -177,7 +177,7 @@ export const BALANCE = {
   'balance.enteredPh': 'Entered pH',
   'balance.evidenceForThePantry': 'Evidence for the pantry',
   'balance.aCalculatedPhCantMake':
-    'A calculated pH can’t make low-acid fruit safe for the pantry. A tested formula, followed exactly, or a calibrated meter on the finished spread can. Follow local guidance first.',
+    'A calculated or measured pH can rule the pantry out, never in. A tested formula that you follow exactly is marked “By its source”. Follow local guidance first.',
   'balance.phOfTheFinishedSpread': 'pH of the finished spread (4.2 or less)',
   'balance.enteredTheFinishedPh': 'Entered the finished pH',
   'balance.testedFormulaFollowedExactly': 'Tested formula, followed exactly',

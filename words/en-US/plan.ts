@@ -1,8 +1,6 @@
 export const PLAN = {
   'plan.processForTheTimePrinted':
     'Process for the time printed in the formula, corrected for this altitude as it says. Fill the jars it names.',
-  'plan.minutesAsYouEnteredFrom':
-    '{{minutes}} minutes, as you entered from the formula. Correct them for this altitude as it says.',
   'plan.countFromTheFullRolling':
     'Count from the full rolling boil, or from the steam gauge’s mark.',
   'plan.notForThePantryFill':

@@ -22,13 +22,11 @@ export const PROCESS = {
     '{{capital}}: nuts are fine for the pantry only in a conserve, up to a tenth of the fruit.',
   'process.isntReliablyAcidOfBottled':
     '{{capital}} isn’t reliably acid: {{grams}} of bottled lemon juice to {{grams2}}. It needs {{grams3}} ({{published}}).',
-  'process.isALowAcidFood':
-    '{{capital}} is a low-acid food, and no acid is listed. Every tested formula has some.',
   'process.itHasNoTestedCanning':
     '{{capital}} {{part}}. It has no tested canning process here. Adding lemon juice or vinegar doesn’t change that.',
   'process.isntReliablyAcid': 'isn’t reliably acid',
   'process.isALowAcidFood2': 'is a low-acid food',
-  'process.noKnownAcidFruitIs': 'No known acid fruit is in it, and no tested formula is named.',
+  'process.noKnownAcidFruitIs': 'There is no known acid fruit in it.',
   'process.acidFruitAndItsJuice':
     'Acid fruit and its juice make up {{share}} of everything but sugar, pectin and water. It needs at least half.',
   'process.ofWaterToOfAcid':
@@ -92,13 +90,8 @@ export const PROCESS = {
     'Only when processed in the jars for the time printed in it, corrected for this altitude as it says.',
   'process.onlyWhenProcessedInTheJars':
     'Only when processed in the jars: {{minutes}} minutes {{part}}.',
-  'process.asYouEnteredFromIt': 'as you entered from it',
   'process.atThisAltitude': 'at this altitude',
-  'process.youEnteredExactlyATested':
-    'You entered exactly “{{testedFormula}}”{{part}}, a tested formula. Change nothing in it.',
   'process.from': ', from {{source}}',
-  'process.yourCalibratedMeterReadPh':
-    'Your calibrated meter read pH {{value}}, {{METERPH}} or below. Test every batch.',
   'process.lemonOrLimeCurdWith':
     'Lemon or lime curd with bottled juice, in half-pints or smaller: a tested family. It keeps 3 to 4 months.',
   'process.haveTheCannersWaterAt':
@@ -115,4 +108,8 @@ export const PROCESS = {
   'process.moreOf': '{{grams}} more {{name}}',
   'process.oneAndAnother': '{{one}}, and {{other}}',
   'process.withEnoughAcid': ' with enough acid ({{published}})',
+  'process.asPrintedIn':
+    'As printed in “{{testedFormula}}”{{part}}. You say that you follow it exactly; we can’t check it.',
+  'process.theLongerOfBoth': 'the longer of its printed time and our table',
+  'process.ourLimitsSay': 'Our own limits would keep it in the fridge:',
 } as const;

@@ -34,6 +34,7 @@ export const UI = {
   'ui.pantry': 'Pantry',
   'ui.fridgeOnly': 'Fridge only',
   'ui.freezerOnly': 'Freezer',
+  'ui.bySource': 'By its source',
   'ui.months_one': '{{count}} month',
   'ui.months_other': '{{count}} months',
   'ui.weeks_one': '{{count}} week',

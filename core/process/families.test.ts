@@ -1,0 +1,136 @@
+import { INGREDIENTS, type Ingredient } from '../ingredients/index.ts';
+import { PRODUCT_IDS, type Product } from '../method/index.ts';
+import { exactly } from '../quantity/index.ts';
+import { roleOf, type Role } from './caps.ts';
+import { storageVerdict } from './storageVerdict.ts';
+import { NO_SAFETY_EVIDENCE, type StorageLine } from './storageCase.ts';
+
+// The limits are written down here once more, by totals, from the same published guidance and judgement (page of families, from memory): what
+// opens must lie inside them whatever is added, so that a rule which forgets a row, a role or a family is found.
+
+type Amounts = { readonly [id: string]: number };
+
+const FORMULAS: { readonly [product in Product]: Amounts } = {
+  jam: { damson: 1000, sugar: 900 },
+  jelly: { damson: 1000, sugar: 900 },
+  marmalade: { 'seville-orange': 1000, sugar: 1800, water: 1500 },
+  butter: { damson: 1000, sugar: 500 },
+  conserve: { damson: 1000, sugar: 900 },
+  sauce: { cranberry: 1000, sugar: 700 },
+  curd: { 'lemon-juice-bottled': 200, egg: 250, butter: 130, sugar: 420 },
+  'pepper-jelly': { 'sweet-pepper': 500, vinegar: 500, sugar: 1200 },
+  'infusion-jelly': { water: 900, 'lemon-juice-bottled': 100, sugar: 1200, 'powdered-pectin': 50 },
+};
+
+/** What the shares of a formula are taken of, g. */
+const SIZE: { readonly [product in Product]: number } = {
+  jam: 1000, jelly: 1000, marmalade: 1000, butter: 1000, conserve: 1000, sauce: 1000,
+  curd: 200, 'pepper-jelly': 500, 'infusion-jelly': 900,
+}; // prettier-ignore
+
+const rowOf = new Map<string, Ingredient>(INGREDIENTS.map((row) => [row.id, row]));
+
+const linesOf = (amounts: Amounts): StorageLine[] =>
+  Object.entries(amounts).flatMap(([id, grams]) => {
+    const ingredient = rowOf.get(id);
+    return ingredient === undefined ? [] : [{ ingredient, massG: exactly(grams) }];
+  });
+
+const totals = (amounts: Amounts) => (role: Role) =>
+  linesOf(amounts)
+    .filter(({ ingredient }) => roleOf(ingredient) === role)
+    .reduce((sum, { massG }) => sum + massG.typical, 0);
+
+/** What each family takes of a role at most, g; a role that is not named it takes without limit. */
+function most(
+  product: Product,
+  amounts: Amounts,
+  slack: number,
+): { readonly [role in Role]?: number } {
+  const of = totals(amounts);
+  const never = { 'not-acid': 0, barred: 0 };
+  switch (product) {
+    case 'curd': {
+      const juice = of('citrus-juice');
+      return {
+        ...never, egg: 1.5 * juice, butter: 0.8 * juice, zest: 0.25 * juice,
+        'acid-fruit': 0, pepper: 0, allium: 0, vinegar: 0, 'other-acid': 0, water: 0, pectin: 0, 'fresh-herb': 0,
+        'dry-spice': 0, flavouring: 0, candied: 0, spirit: 0, wine: 0, nut: 0, salt: 0,
+      }; // prettier-ignore
+    }
+    case 'infusion-jelly': {
+      const liquid = of('water') + of('wine');
+      return {
+        ...never, pepper: 0, allium: 0, nut: 0, candied: 0, egg: 0,
+        'dry-spice': 0.05 * liquid, flavouring: 0.05 * liquid, zest: 0.05 * liquid, butter: 0.01 * liquid,
+        salt: 0.01 * liquid, spirit: of('citrus-juice') + of('vinegar'),
+      }; // prettier-ignore
+    }
+    default: {
+      const isPepper = product === 'pepper-jelly';
+      const fruit = of('acid-fruit') + of('citrus-juice') + (isPepper ? of('vinegar') : 0);
+      const greens = isPepper ? {} : { pepper: 0, allium: 0, 'fresh-herb': slack * 0.03 * fruit };
+      const wet =
+        product === 'marmalade' ? 3 : product === 'sauce' || product === 'jelly' ? 1.5 : 1;
+      return {
+        ...never, ...greens, egg: 0,
+        water: isPepper ? of('vinegar') : slack * wet * fruit + 3 * fruit * 0,
+        'dry-spice': slack * 0.01 * fruit, flavouring: slack * 0.05 * fruit, spirit: slack * 0.05 * fruit, wine: 0.05 * fruit,
+        candied: 0.1 * fruit, salt: slack * 0.01 * (fruit + of('sweetener')), butter: 0.01 * (fruit + of('sweetener')),
+        ...(product === 'marmalade' ? {} : { zest: slack * 0.05 * fruit }),
+        nut: product === 'conserve' ? slack * 0.1 * fruit : 0,
+      }; // prettier-ignore
+    }
+  }
+}
+
+const isInside = (product: Product, amounts: Amounts, slack: number): boolean =>
+  Object.entries(most(product, amounts, slack)).every(
+    ([role, limit]) => totals(amounts)(role as Role) <= limit * 1.002,
+  );
+
+const verdictOf = (product: Product, amounts: Amounts, testedFormula: string | null) =>
+  storageVerdict({
+    product,
+    lines: linesOf(amounts),
+    unrecognizedLines: 0,
+    solublesPct: product === 'butter' ? 35 : 65,
+    process: { minutes: 10, presterilise: false },
+    canner: 'boiling-water',
+    storeIn: null,
+    largestJarMl: 237,
+    rawPH: null,
+    assurance: { ...NO_SAFETY_EVIDENCE, testedFormula },
+  }).verdict;
+
+test.each(PRODUCT_IDS)('the %s that all is added to is for the pantry', (product) => {
+  expect(verdictOf(product, FORMULAS[product], null)).toBe('pantry');
+});
+
+describe.each(PRODUCT_IDS)('%s', (product) => {
+  const cases = INGREDIENTS.flatMap(({ id }) =>
+    [0.01, 0.1, 0.5].map((share) => {
+      const own = FORMULAS[product];
+      return { id, share, amounts: { ...own, [id]: (own[id] ?? 0) + share * SIZE[product] } };
+    }),
+  );
+
+  test('opens to no row at 1 %, 10 % or half beyond its limits', () => {
+    const beyond = cases.filter(
+      ({ amounts }) =>
+        verdictOf(product, amounts, null) === 'pantry' && !isInside(product, amounts, 1),
+    );
+    expect(beyond.map(({ id, share }) => `${id} ${share}`)).toEqual([]);
+  });
+
+  test('is never more than by its source by a name, and that within what a name excuses', () => {
+    const wrong = cases.filter(({ amounts }) => {
+      const plain = verdictOf(product, amounts, null);
+      const named = verdictOf(product, amounts, 'A formula of the county');
+      return plain === 'pantry'
+        ? named !== 'pantry'
+        : named === 'pantry' || (named === 'by-source' && !isInside(product, amounts, 2));
+    });
+    expect(wrong.map(({ id, share }) => `${id} ${share}`)).toEqual([]);
+  });
+});
