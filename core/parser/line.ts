@@ -23,7 +23,15 @@ export type UnderstoodLine = {
   readonly ripeness?: number;
   /** What was taken for granted, in words; absent when nothing was. */
   readonly assumed?: Text;
+  /** What must be confirmed before the line may open the pantry; absent where all of it is known. */
+  readonly toConfirm?: ToConfirm;
 };
+
+/** Words that were guessed: a kind that nobody knows, or a spelling that was put right. `name` is what is written. */
+export type ToConfirm =
+  | { readonly kind: 'kind'; readonly name: string }
+  /** `line` is the whole line with its words put right. */
+  | { readonly kind: 'spelling'; readonly name: string; readonly line: string };
 
 /** What lines weigh together, g, where each weighs what is likeliest. */
 export const massOfLines = (lines: readonly UnderstoodLine[]): number =>

@@ -2,7 +2,7 @@ import { type Text, message } from '@idle-kettle/words/message';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import type { Range } from '../quantity/index.ts';
 import type { Description } from './description.ts';
-import { impossible, MOST_LINE_G, type LineReading } from './line.ts';
+import { impossible, MOST_LINE_G, type LineReading, type ToConfirm } from './line.ts';
 import { phraseKey } from './words.ts';
 
 type Extras = {
@@ -10,6 +10,7 @@ type Extras = {
   readonly ripeness: number | null;
   readonly called: string;
   readonly assumed: Text;
+  readonly toConfirm?: ToConfirm | undefined;
 };
 
 /** An understood line, if so much of anything can be. */
@@ -19,7 +20,7 @@ export function lineOf(
   massG: Range,
   extras: Extras,
 ): LineReading {
-  const { form, ripeness, called, assumed } = extras;
+  const { form, ripeness, called, assumed, toConfirm } = extras;
   return (
     impossibleMass(text, massG.high) ?? {
       understood: true,
@@ -38,6 +39,7 @@ export function lineOf(
         : { called }),
       ...(ripeness === null ? {} : { ripeness }),
       ...(assumed === '' ? {} : { assumed }),
+      ...(toConfirm === undefined ? {} : { toConfirm }),
     }
   );
 }

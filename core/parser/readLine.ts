@@ -12,7 +12,13 @@ import {
   DEFAULT_PARSER_KITCHEN,
   type Parser,
 } from './parserKitchen.ts';
-import { impossible, MOST_LINE_CHARS, unrecognized, type LineReading } from './line.ts';
+import {
+  impossible,
+  MOST_LINE_CHARS,
+  unrecognized,
+  type LineReading,
+  type ToConfirm,
+} from './line.ts';
 import { lineOf, impossibleMass } from './lineOf.ts';
 import type { MeasuresId } from './measures.ts';
 import { nameBook } from './names.ts';
@@ -118,7 +124,8 @@ function withOwnPack(ingredient: Ingredient, packs: readonly OwnPack[]): Ingredi
   };
 }
 
-function accepted(text: string, { description, assumed }: Understood, reader: Parser): LineReading {
+function accepted(text: string, understood: Understood, reader: Parser): LineReading {
+  const { description, assumed } = understood;
   const said = { ...description, row: withOwnPack(description.row, reader.packs) };
   const grams = gramsOf(said);
   if ('trouble' in grams) {
@@ -131,7 +138,17 @@ function accepted(text: string, { description, assumed }: Understood, reader: Pa
     ripeness: part === null ? said.ripeness : null,
     called: said.called,
     assumed: notes.length === 0 ? '' : sentences(...notes),
+    toConfirm: toConfirmOf(understood),
   });
+}
+
+/** What was guessed of a line: a spelling, or an unknown word beside a fruit. */
+function toConfirmOf({ description, respelt }: Understood): ToConfirm | undefined {
+  if (respelt !== undefined) return { kind: 'spelling', ...respelt };
+  const { varieties, called, row } = description;
+  if (varieties.length === 0) return undefined;
+  const name = called === '' ? [...varieties.map(({ text }) => text), row.name].join(' ') : called;
+  return { kind: 'kind', name };
 }
 
 /** A line that is not understood, with what may be meant; an amount that cannot be says so whatever it is of. */

@@ -1,4 +1,5 @@
 import { message, type Text } from '@idle-kettle/words/message';
+import { pluralize } from 'inflection';
 import type { Ingredient } from '../ingredients/index.ts';
 import { amountAt } from './amounts.ts';
 import { describe } from './describe.ts';
@@ -16,7 +17,12 @@ import type { Token } from './tokens.ts';
 import { PHRASES, TURNING_WORDS } from './words.ts';
 
 /** A line understood, before its grams. */
-export type Understood = { readonly description: Description; readonly assumed: readonly Text[] };
+export type Understood = {
+  readonly description: Description;
+  readonly assumed: readonly Text[];
+  /** Words whose spelling was put right, and the line with them; absent where all was spelt as it should be. */
+  readonly respelt?: { readonly name: string; readonly line: string };
+};
 
 /** Reads tokens; where that fails, once more with misspelt words put right, or with one of two things named by `or`. */
 export function readTokens(tokens: readonly Token[], reader: Parser): Understood | Unread {
@@ -28,7 +34,11 @@ export function readTokens(tokens: readonly Token[], reader: Parser): Understood
     if (spelt !== null) {
       const again = readPlainly(spelt.tokens, reader);
       if ('description' in again) {
-        return { ...again, assumed: [...again.assumed, ...spelt.said] };
+        return {
+          ...again,
+          assumed: [...again.assumed, ...spelt.said],
+          respelt: { name: spelt.name, line: textOf(spelt.tokens) },
+        };
       }
       if ('description' in plainly) return again;
     }
@@ -86,7 +96,12 @@ function spelledRight(
   tokens: readonly Token[],
   doubtful: readonly Token[],
   nameless: boolean,
-): { readonly tokens: readonly Token[]; readonly said: readonly Text[] } | null {
+): {
+  readonly tokens: readonly Token[];
+  readonly said: readonly Text[];
+  /** The words as they are written. */
+  readonly name: string;
+} | null {
   const right = new Map<Token, string>();
   for (const token of doubtful) {
     if (token.kind !== 'word' || isKnownWord(token)) continue;
@@ -102,11 +117,16 @@ function spelledRight(
       const word = right.get(token);
       return word === undefined
         ? token
-        : { ...token, lower: word, word: plainWord(word), text: word };
+        : { ...token, lower: word, word: plainWord(word), text: asWritten(word, token) };
     }),
+    name: [...right.keys()].map(({ text }) => text).join(' '),
     said: [...right].map(([{ text }, word]) => message('parser.countsAs', { text, word })),
   };
 }
+
+/** A word that was put right, one or many as it was written. */
+const asWritten = (word: string, { lower }: Token): string =>
+  lower.endsWith('s') && !word.endsWith('s') ? pluralize(word) : word;
 
 /** `A or B`, read both ways: alike enough, the first is taken and said. Null where it must be asked. */
 function eitherOf({ first, second, said }: Sides): Understood | null {
@@ -115,7 +135,7 @@ function eitherOf({ first, second, said }: Sides): Understood | null {
   const same = Math.abs(a.massG.typical / b.massG.typical - 1) < 0.1;
   return same && isAlike(first.read.description.row, second.read.description.row)
     ? {
-        description: first.read.description,
+        ...first.read,
         assumed: [...first.read.assumed, message('parser.ofTheFirstIsUsed', { said })],
       }
     : null;

@@ -342,6 +342,8 @@ export const TURNING_WORDS: ReadonlySet<string> = new Set([
   'half', 'double', 'triple', 'same', 'equal', 'vegan', 'dairy', 'like', 'unlike', 'candied', 'glace', 'pickled', 'fermented', 'smoked', 'salted', 'powder', 'powdered', 'freeze', 'sugared', 'brandied',
   'for', 'from', 'to', 'when', 'if', 'because', 'are', 'was', 'be', 'this', 'that', 'which', 'what', 'who', 'you', 'we', 'they', 'use', 'see', 'add', 'until', 'after', 'before', 'each', 'but', 'then', 'also', 'only', 'very', 'too', 'more', 'less', 'most', 'least', 'never', 'nor', 'neither', 'either', 'including', 'excluding', 'other', 'another',
   'diluted', 'infused', 'seasoned', 'sweetened', 'creamed',
+  // What is made of a fruit, or has become of it, is not the fruit.
+  'rotten', 'mouldy', 'moldy', 'spoiled', 'spoilt', 'rancid', 'battered', 'breaded', 'fried', 'floured', 'pie', 'crumble', 'cobbler', 'pudding', 'chutney', 'compote', 'sorbet', 'yoghurt', 'yogurt', 'muffin', 'cake', 'bread', 'soup', 'salad', 'smoothie',
 ].map((word) => phraseKey(word))); // prettier-ignore
 
 /** Varieties that are named alone, `6 Bramleys`, and the fruit that they are of. */

@@ -80,3 +80,52 @@ describe('a pepper jelly', () => {
     expect(verdict(lines, { assurance: named })).not.toBe('pantry');
   });
 });
+
+/** What is done first, and with what it goes, of products that are for the pantry as they stand. */
+const FIRSTS = [
+  ['jelly', 'extract', ['2 kg apples', '1000 g water'], ['1500 g sugar']],
+  ['marmalade', 'soak', ['1 kg seville oranges', '2000 g water'], ['2 kg sugar']],
+  ['jam', 'soak', ['1 kg strawberries', '600 g sugar'], ['300 g sugar']],
+  ['butter', 'sauce', ['2 kg apples', '300 g water'], ['500 g sugar']],
+  ['conserve', 'soak', ['1 kg apricots', '800 g sugar'], ['100 g raisins']],
+  [
+    'pepper-jelly',
+    'drain',
+    ['600 g sweet peppers'],
+    ['500 g vinegar', '1200 g sugar', '49 g powdered pectin'],
+  ],
+] as const;
+
+describe.each(FIRSTS)('a %s with %s first', (product, kind, first, lines) => {
+  const verdictWith = (line: string | null) =>
+    planned({
+      product,
+      before: beforeOf(kind, line === null ? [...first] : [...first, line]),
+      lines: [...lines],
+      draws: 0,
+    }).shelf.verdict;
+
+  test('is for the pantry', () => {
+    expect(verdictWith(null)).toBe('pantry');
+  });
+
+  test('opens to nothing that is never acid, however little of it goes in first', () => {
+    const never = INGREDIENTS.filter((row) => {
+      const role = roleOf(row);
+      const isGreen = role === 'pepper' || role === 'allium';
+      return (
+        ['not-acid', 'barred', 'egg'].includes(role) || (isGreen && product !== 'pepper-jelly')
+      );
+    });
+    const open = never.flatMap((row) =>
+      [10, 100, 500]
+        .map((grams) => `${grams} g ${row.name}`)
+        .filter((line) => {
+          const reading = readLine(line);
+          const isRow = reading.understood && reading.ingredient.id === row.id;
+          return isRow && verdictWith(line) !== 'fridge';
+        }),
+    );
+    expect(open).toEqual([]);
+  });
+});

@@ -15,7 +15,7 @@ export function planLine(reading: LineReading): PlanLine {
       ...(unknownName === undefined ? {} : { unknownName }),
     };
   }
-  const { text, ingredient, called, form, massG, ripeness, assumed } = reading;
+  const { text, ingredient, called, form, massG, ripeness, assumed, toConfirm } = reading;
   return {
     text,
     understood: true,
@@ -30,5 +30,6 @@ export function planLine(reading: LineReading): PlanLine {
     ...(ingredient.kind === 'fruit' ? { state: ingredient.state } : {}),
     ...(ripeness === undefined ? {} : { ripeness }),
     ...(assumed === undefined ? {} : { assumed }),
+    ...(toConfirm === undefined ? {} : { toConfirm }),
   };
 }

@@ -1,3 +1,4 @@
+import type { ToConfirm } from '../parser/index.ts';
 import type { Caution, Diagnosis, Remedy } from '../advice/index.ts';
 import type { PretreatmentKind, Clot } from '../pretreatment/index.ts';
 import type { BoilOver } from '../boil/index.ts';
@@ -29,6 +30,8 @@ export type PlanLine = {
   readonly massRangeG?: { readonly low: number; readonly high: number };
   /** What was taken for granted. */
   readonly assumed?: Text;
+  /** Words that were guessed, to be confirmed before the line may open the pantry. */
+  readonly toConfirm?: ToConfirm;
   /** What was not understood, and what would mend it. */
   readonly trouble?: Text;
   /** The words that were not understood. */

@@ -17,6 +17,22 @@ export const unknownLineFindings = ({ found: { unrecognizedLines } }: SafetyCont
         ),
       ];
 
+/** A spelling that was put right, or a kind that nobody knows, opens no pantry before somebody confirms it. */
+export const unconfirmedFindings = ({ found: { lines } }: SafetyContext): SafetyFinding[] =>
+  lines.flatMap(({ ingredient, toConfirm }) =>
+    toConfirm === undefined
+      ? []
+      : [
+          safetyFinding(
+            message('process.confirmFirst', {
+              written: toConfirm.name,
+              ingredient: ingredient.name,
+            }),
+            [ingredient.id],
+          ),
+        ],
+  );
+
 /** A kitchen without a canner, jars beyond the tables, altitudes beyond them. */
 export function jarFindings({ found }: SafetyContext): SafetyFinding[] {
   const { product, process, canner, largestJarMl: largest } = found;

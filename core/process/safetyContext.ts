@@ -55,6 +55,7 @@ export function safetyContextOf(
     Object.entries(ACIDIFIED)
       .filter(
         ([id, { least, by }]) =>
+          family === 'spread' &&
           ACIDIFIED_PRODUCTS.has(found.product) &&
           plain.ofRow(id) > 0 &&
           plain.bottled + (by === 'bottled' ? 0 : plain.vinegar) >=

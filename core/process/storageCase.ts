@@ -6,7 +6,12 @@ import type { Canner, ProcessTime } from './processing.ts';
 import type { Text } from '@idle-kettle/words/message';
 
 /** One ingredient and its grams, with the scatter of how it was measured. */
-export type StorageLine = { readonly ingredient: Ingredient; readonly massG: Range };
+export type StorageLine = {
+  readonly ingredient: Ingredient;
+  readonly massG: Range;
+  /** Words of it that were guessed, and that nobody has confirmed; absent where none were. */
+  readonly toConfirm?: { readonly name: string };
+};
 
 /** What a user can put beside the sums: it, and never the sums, opens the pantry to what is not plainly acid. */
 export type SafetyEvidence = {

@@ -25,7 +25,7 @@ import {
 } from './rules.ts';
 import { curdFindings } from './rulesOfCurd.ts';
 import { infusionFindings } from './rulesOfInfusion.ts';
-import { jarFindings, unknownLineFindings } from './rulesOfJars.ts';
+import { jarFindings, unconfirmedFindings, unknownLineFindings } from './rulesOfJars.ts';
 import { pepperFindings } from './rulesOfPeppers.ts';
 import { capital, nameOf } from './messages.ts';
 import { amountsOf } from './potAmounts.ts';
@@ -125,6 +125,7 @@ function findingsIn(batch: SafetyContext): SafetyFinding[] {
     ...fadingFindings(batch),
     ...meterFindings(found),
     ...unknownLineFindings(batch),
+    ...unconfirmedFindings(batch),
   ];
   switch (batch.family) {
     case 'curd':

@@ -69,7 +69,7 @@ test('a new kitchen is asked for an altitude that can be, and may be told it in 
   await page.goto(kettle.address);
   await page.getByLabel('Altitude', { exact: true }).fill('99999');
   await page.getByRole('button', { name: 'Skip the rest' }).click();
-  await expect(page.getByText('Give an altitude from -450 to 5500 m.')).toBeVisible();
+  await expect(page.getByText('Give an altitude from -450 to 5,500 m.')).toBeVisible();
   expect(await kettle.send('GET', '/kitchen')).toMatchObject({ setUp: false });
   await page.getByLabel('Altitude', { exact: true }).fill('1000');
   await page.keyboard.press('Enter');

@@ -92,3 +92,44 @@ test('a pot that left the heat far too soon is told at the jars, with what it is
   }).toPass({ intervals: [300] });
   await expect(page.getByTestId('stopped-far')).toContainText(/soluble solids/);
 });
+
+test('a kind that nobody knows opens the pantry once it is confirmed, and is remembered', async ({
+  page,
+  kettle,
+}) => {
+  await page.goto(`${kettle.address}/batches/new`);
+  await typeLines(page, ['1 kg Zorp plums', '900 g sugar']);
+  await expect(page.getByTestId('shelf')).toHaveText(/^Fridge only/);
+  await expect(page.getByTestId('jars')).toContainText('half-pint');
+  await page.getByRole('button', { name: 'Yes, it’s plum (line 1)' }).click();
+  await expect(page.getByTestId('shelf')).toHaveText(/^Pantry/);
+  await page.reload();
+  await expect(page.getByTestId('shelf')).toHaveText(/^Pantry/);
+  await line(page, 1).fill('1 kg raspberies');
+  await expect(page.getByTestId('shelf')).toHaveText(/^Fridge only/);
+  await page.getByRole('button', { name: 'Write it as “1 kg raspberries” (line 1)' }).click();
+  await expect(line(page, 1)).toHaveValue('1 kg raspberries');
+  await expect(page.getByTestId('shelf')).toHaveText(/^Pantry/);
+});
+
+test('a named formula beyond our limits is by its source: on the label, at the jars, never green', async ({
+  page,
+  kettle,
+}) => {
+  const { id } = await kettle.send<{ id: string }>('POST', '/batches', {
+    name: 'Plum and mint',
+    lines: ['2 kg plums', '1.6 kg sugar', '100 g mint leaves'],
+    settings: {
+      assurance: { testedFormula: 'County bulletin plum and mint', source: 'page 12', minutes: 5 },
+    },
+  });
+  await page.goto(`${kettle.address}/batches/${id}`);
+  await expect(page.getByTestId('shelf')).toHaveText(/^By its source, 12 months/);
+  await expect(page.getByTestId('shelf')).toContainText('County bulletin plum and mint');
+  await expect(page.locator('[data-testid=shelf] .text-success')).toHaveCount(0);
+  // The printed five minutes are fewer than our own table gives, and ours count.
+  await expect(page.getByTestId('process')).toHaveText(/^10 min/);
+  await page.goto(`${kettle.address}/batches/${id}/jars`);
+  await expect(page.getByTestId('keeping')).toHaveAttribute('data-verdict', 'by-source');
+  await expect(page.getByTestId('stated')).toContainText('page 12');
+});

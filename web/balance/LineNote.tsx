@@ -2,6 +2,7 @@ import { say, textOf } from '@idle-kettle/words';
 import type { LineReading } from '@idle-kettle/core';
 import { CircleAlert } from 'lucide-react';
 import { useState } from 'react';
+import { Confirm } from './Confirm.tsx';
 import { TeachName } from './TeachName.tsx';
 
 type Props = {
@@ -16,10 +17,16 @@ type Props = {
 export function LineNote({ id, reading, where, onReplace }: Props) {
   const [teaching, setTeaching] = useState(false);
   if (reading.understood) {
+    const { assumed, toConfirm } = reading;
     return (
-      <p id={id} className="-mt-1.5 pr-2 pb-1 pl-5 text-xs leading-4 opacity-80 wide:pb-0.5">
-        {reading.assumed !== undefined && textOf(reading.assumed)}
-      </p>
+      <div className="-mt-1.5 flex flex-wrap items-center gap-x-2 pr-2 pb-1 pl-5 text-xs leading-4 wide:pb-0.5">
+        <p id={id} className="opacity-80">
+          {assumed !== undefined && textOf(assumed)}
+        </p>
+        {toConfirm !== undefined && (
+          <Confirm reading={reading} toConfirm={toConfirm} where={where} onReplace={onReplace} />
+        )}
+      </div>
     );
   }
   const { message, words = [], offers = [], unknownName } = reading.trouble;

@@ -108,6 +108,7 @@ export const PROCESS = {
   'process.moreOf': '{{grams}} more {{name}}',
   'process.oneAndAnother': '{{one}}, and {{other}}',
   'process.withEnoughAcid': ' with enough acid ({{published}})',
+  'process.confirmFirst': 'Is “{{written}}” {{ingredient}}? Confirm it under its line first.',
   'process.asPrintedIn':
     'As printed in “{{testedFormula}}”{{part}}. You say that you follow it exactly; we can’t check it.',
   'process.theLongerOfBoth': 'the longer of its printed time and our table',
