@@ -139,7 +139,11 @@ export async function toTheStove(page: Page): Promise<void> {
   const save = page.getByRole('button', { name: 'Save batch' });
   if (await save.isVisible()) await save.click();
   await expect(page.getByTestId('save-state')).toContainText('Saved');
-  await page.getByRole('link', { name: 'Stove', exact: true }).last().click();
+  // Its own way to the stove: the one at the head of the page leads to a practice as well.
+  await page
+    .getByRole('region', { name: 'Label of this batch' })
+    .getByRole('link', { name: 'Stove', exact: true })
+    .click();
   await page.getByRole('button', { name: 'Start cooking' }).click();
   await page.waitForURL(/\/cook-sessions\/[^/]+$/);
 }

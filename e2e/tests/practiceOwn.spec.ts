@@ -23,7 +23,7 @@ test('any batch and any recipe of one’s own can be practised, a butter and a j
     await page.getByRole('combobox').first().selectOption({ label: name });
     // As it is written: another fault would double it.
     await page.getByRole('combobox').nth(1).selectOption('none');
-    await page.getByRole('button', { name: 'Start cooking' }).click();
+    await page.getByRole('button', { name: 'Start practice' }).click();
     await expect(page).toHaveURL(/cook-sessions/);
     await expect(page.getByText(first).first()).toBeVisible();
   }

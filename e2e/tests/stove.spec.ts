@@ -369,7 +369,7 @@ test('a practice is begun from its form; how the stove calls is remembered', asy
   await expect(page.getByText('dropped last week')).toBeVisible();
   await page.getByLabel('The pot is on a scale').check();
   await page.getByRole('button', { name: '60×' }).click();
-  await page.getByRole('button', { name: 'Start cooking' }).click();
+  await page.getByRole('button', { name: 'Start practice' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Strawberry jam');
   await expect(page.getByRole('button', { name: '60×' })).toHaveAttribute('aria-pressed', 'true');
   // The scale weighs once in a minute of the kitchen.

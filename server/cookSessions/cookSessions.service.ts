@@ -140,7 +140,7 @@ export class CookSessionsService {
       // Most logs never spoke of it, and need not be worked out.
       const isKnown = row.storedAt !== null || row.jarPlaces !== null;
       if (!isKnown && !events.some(({ kind }) => TELLS_PLACES.has(kind))) return;
-      const { cannerHolds, cannerWatched } = await this.kitchens.current();
+      const { cannerHolds, cannerWatched } = await this.kitchens.current(transaction);
       const { used, places, watched } = await this.planning.runInteractive('jarsOfLog', {
         session: plainly(row),
         events,

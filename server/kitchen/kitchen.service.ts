@@ -32,8 +32,9 @@ export class KitchenService {
     @InjectConnection() private readonly database: Sequelize,
   ) {}
 
-  async current(): Promise<Kitchen> {
-    return answer(await this.row());
+  /** @param within a transaction of the caller’s, which holds a connection already; null for none */
+  async current(within: Transaction | null = null): Promise<Kitchen> {
+    return answer(await this.row(within));
   }
 
   /**
@@ -146,7 +147,7 @@ export class KitchenService {
     isSetUp = true,
     within: Transaction | null = null,
   ): Promise<Kitchen> {
-    const { id } = await this.row();
+    const { id } = await this.row(within);
     const work = async (transaction: Transaction) => {
       const row = await this.kitchens.findByPk(id, {
         transaction,
@@ -184,9 +185,9 @@ export class KitchenService {
     return within === null ? this.database.transaction(work) : work(within);
   }
 
-  private async row(): Promise<KitchenModel> {
+  private async row(transaction: Transaction | null = null): Promise<KitchenModel> {
     const householdId = await this.households.currentId();
-    return this.kitchens.findOne({ where: { householdId }, rejectOnEmpty: true });
+    return this.kitchens.findOne({ where: { householdId }, transaction, rejectOnEmpty: true });
   }
 }
 

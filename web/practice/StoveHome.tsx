@@ -237,7 +237,7 @@ function PracticeForm() {
           </p>
         )}
         <button type="submit" className="btn btn-primary btn-lg" disabled={begin.isPending}>
-          {say('practice.startCooking')}
+          {say('practice.startPractice')}
         </button>
       </form>
     </section>

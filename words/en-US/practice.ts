@@ -37,7 +37,7 @@ export const PRACTICE = {
   'practice.speed': 'Speed',
   'practice.thePotIsOnA': 'The pot is on a scale',
   'practice.seedTheSameNumberGives': 'Seed: the same number gives the same pot',
-  'practice.startCooking': 'Start cooking',
+  'practice.startPractice': 'Start practice',
   'practice.youCheckedBoilingWaterFirst':
     'You checked boiling water first, so the target fit this thermometer and kitchen.',
   'practice.youDidntCheckBoilingWater':
