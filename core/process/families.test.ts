@@ -2,8 +2,10 @@ import { INGREDIENTS, type Ingredient } from '../ingredients/index.ts';
 import { PRODUCT_IDS, type Product } from '../method/index.ts';
 import { exactly } from '../quantity/index.ts';
 import { roleOf, type Role } from './caps.ts';
+import { beyondLimits } from './limits.ts';
+import { safetyContextOf } from './safetyContext.ts';
 import { storageVerdict } from './storageVerdict.ts';
-import { NO_SAFETY_EVIDENCE, type StorageLine } from './storageCase.ts';
+import { NO_SAFETY_EVIDENCE, type StorageCase, type StorageLine } from './storageCase.ts';
 
 // The limits are written down here once more, by totals, from the same published guidance and judgement (page of families, from memory): what
 // opens must lie inside them whatever is added, so that a rule which forgets a row, a role or a family is found.
@@ -74,7 +76,7 @@ function most(
         product === 'marmalade' ? 3 : product === 'sauce' || product === 'jelly' ? 1.5 : 1;
       return {
         ...never, ...greens, egg: 0,
-        water: isPepper ? of('vinegar') : slack * wet * fruit + 3 * fruit * 0,
+        water: isPepper ? of('vinegar') : slack * wet * fruit,
         'dry-spice': slack * 0.01 * fruit, flavouring: slack * 0.05 * fruit, spirit: slack * 0.05 * fruit, wine: 0.05 * fruit,
         candied: 0.1 * fruit, salt: slack * 0.01 * (fruit + of('sweetener')), butter: 0.01 * (fruit + of('sweetener')),
         ...(product === 'marmalade' ? {} : { zest: slack * 0.05 * fruit }),
@@ -89,17 +91,23 @@ const isInside = (product: Product, amounts: Amounts, slack: number): boolean =>
     ([role, limit]) => totals(amounts)(role as Role) <= limit * 1.002,
   );
 
+const CASE: Omit<StorageCase, 'product' | 'lines'> = {
+  unrecognizedLines: 0,
+  solublesPct: 65,
+  process: { minutes: 10, presterilise: false },
+  canner: 'boiling-water',
+  storeIn: null,
+  largestJarMl: 237,
+  rawPH: null,
+  assurance: NO_SAFETY_EVIDENCE,
+};
+
 const verdictOf = (product: Product, amounts: Amounts, testedFormula: string | null) =>
   storageVerdict({
+    ...CASE,
     product,
     lines: linesOf(amounts),
-    unrecognizedLines: 0,
     solublesPct: product === 'butter' ? 35 : 65,
-    process: { minutes: 10, presterilise: false },
-    canner: 'boiling-water',
-    storeIn: null,
-    largestJarMl: 237,
-    rawPH: null,
     assurance: { ...NO_SAFETY_EVIDENCE, testedFormula },
   }).verdict;
 
@@ -133,4 +141,12 @@ describe.each(PRODUCT_IDS)('%s', (product) => {
     });
     expect(wrong.map(({ id, share }) => `${id} ${share}`)).toEqual([]);
   });
+});
+
+test('what no rule speaks of is found by the table', () => {
+  const lines = linesOf({ damson: 1000, sugar: 900, garlic: 5, salt: 100 });
+  const found: StorageCase = { ...CASE, product: 'jam', lines };
+  const said = beyondLimits(safetyContextOf(found), []);
+  expect(said.flatMap(({ rows }) => rows).sort()).toEqual(['garlic', 'salt']);
+  expect(beyondLimits(safetyContextOf(found), said)).toEqual([]);
 });

@@ -15,14 +15,45 @@ import {
   MOST_ZEST,
   NEVER,
   PEPPERS,
+  type Role,
 } from './caps.ts';
+import { LIMITS, type Family, type Limit } from './limits.ts';
 import { NAMED } from './safetyContext.ts';
 
 const share = (part: number): string => `${Number((100 * part).toPrecision(3))} %`;
 const name = (id: string): string => findIngredient(id)?.name ?? id;
 
-/** How the page calls what an infusion takes little or none of. */
-const CALLED: { readonly [role: string]: string } = {
+/** The families, and what the page calls them. */
+const FAMILIES: readonly (readonly [family: Family, called: string])[] = [
+  ['spread', 'spread of fruit'],
+  ['pepper', 'pepper jelly'],
+  ['infusion', 'infusion, herb or wine jelly'],
+  ['curd', 'curd'],
+];
+
+const limitInWords = (limit: Limit): string =>
+  limit.kind === 'made of'
+    ? 'own'
+    : limit.kind === 'none'
+      ? 'none'
+      : `${share(limit.share)} of the ${limit.of}`;
+
+/** How the page calls every role. */
+const CALLED: { readonly [role in Role]: string } = {
+  'acid-fruit': 'acid fruit',
+  'citrus-juice': 'lemon and lime juice',
+  vinegar: '5 % vinegar',
+  'other-acid': 'other acids',
+  sweetener: 'sugar and other sweeteners',
+  pectin: 'pectin',
+  water: 'water',
+  'fresh-herb': 'fresh herbs and roots',
+  spirit: 'spirits',
+  wine: 'wine and beer',
+  zest: 'zest and peel',
+  butter: 'butter',
+  egg: 'egg',
+  salt: 'salt',
   'dry-spice': 'dry spices and teas',
   flavouring: 'extracts and flower waters',
   candied: 'candied peel or ginger',
@@ -35,12 +66,12 @@ const CALLED: { readonly [role: string]: string } = {
 
 /** What an infusion takes a limited amount of, and what it takes none of. */
 const infusionLimits = (): string => {
-  const roles = Object.entries(INFUSION_TAKES);
+  const roles = Object.entries(INFUSION_TAKES) as [Role, number][];
   const some = roles.filter(([, most]) => most > 0 && most < Infinity);
   const none = roles.filter(([, most]) => most === 0);
   return [
-    ...some.map(([role, most]) => `${share(most)} ${CALLED[role] ?? role}`),
-    `no ${none.map(([role]) => CALLED[role] ?? role).join(', ')}`,
+    ...some.map(([role, most]) => `${share(most)} ${CALLED[role]}`),
+    `no ${none.map(([role]) => CALLED[role]).join(', ')}`,
   ].join(', ');
 };
 
@@ -78,6 +109,19 @@ ${Object.entries(ACIDIFIED)
   .map(
     ([id, { least, by, published, source }]) =>
       `| ${name(id)} jam, jelly or conserve | at least ${least} g of ${by === 'bottled' ? 'bottled lemon juice' : 'bottled lemon juice or 5 % vinegar'} to a gram: ${published} | ${source.source} |`,
+  )
+  .join('\n')}
+
+## What every family takes
+
+Of every role, and what a role is not given it takes none of. "own" is what the family is made of, or what a rule above holds.
+
+| | ${FAMILIES.map(([, called]) => called).join(' | ')} |
+| --- | ${FAMILIES.map(() => '---').join(' | ')} |
+${(Object.keys(LIMITS.spread) as Role[])
+  .map(
+    (role) =>
+      `| ${CALLED[role]} | ${FAMILIES.map(([family]) => limitInWords(LIMITS[family][role])).join(' | ')} |`,
   )
   .join('\n')}
 

@@ -13,8 +13,8 @@ import {
   NEVER,
   PEPPERS,
   roleOf,
-  type Role,
 } from './caps.ts';
+import { NAMED_MAY_HOLD_MORE } from './limits.ts';
 import { type SafetyContext, ACIDIFIED_PRODUCTS, liquidOf, EXACT } from './safetyContext.ts';
 import type { PotAmounts } from './potAmounts.ts';
 import {
@@ -185,15 +185,6 @@ function addMoreFruit({ lines }: StorageCase, more: number): SafetyFinding['pant
   const main = fruits.toSorted((a, b) => b.massG.typical - a.massG.typical)[0]?.ingredient;
   return main === undefined ? null : addMore(main.id, more);
 }
-
-/** Seasonings and spirits, of which a named formula may hold more than our limit; butter is fat, and it may not. */
-const NAMED_MAY_HOLD_MORE: ReadonlySet<Role> = new Set([
-  'fresh-herb',
-  'dry-spice',
-  'flavouring',
-  'salt',
-  'spirit',
-]);
 
 /** Herbs, spices, spirits, butter, zest: each up to its cap. */
 export function capFindings({ found, pot, slack, family }: SafetyContext): SafetyFinding[] {

@@ -24,6 +24,7 @@ import {
   waterFindings,
 } from './rules.ts';
 import { curdFindings } from './rulesOfCurd.ts';
+import { beyondLimits } from './limits.ts';
 import { infusionFindings } from './rulesOfInfusion.ts';
 import { jarFindings, unconfirmedFindings, unknownLineFindings } from './rulesOfJars.ts';
 import { pepperFindings } from './rulesOfPeppers.ts';
@@ -117,7 +118,13 @@ function findingsOf(found: StorageCase, slack: number = STRICT): SafetyFinding[]
   return other.length === 0 ? other : own;
 }
 
+/** All that stands against a batch in one family: what the rules say, and what is beyond its table and none of them has spoken of. */
 function findingsIn(batch: SafetyContext): SafetyFinding[] {
+  const said = ruledIn(batch);
+  return [...said, ...beyondLimits(batch, said)];
+}
+
+function ruledIn(batch: SafetyContext): SafetyFinding[] {
   const { found } = batch;
   const noProcess = noProcessFindings(batch);
   const shared = [
@@ -248,10 +255,7 @@ function reasonsBySource({ process, assurance }: StorageCase): Text[] {
     }),
     minutes === null
       ? message('process.onlyWhenProcessedInThe')
-      : message('process.onlyWhenProcessedInTheJars', {
-          minutes,
-          part: message('process.theLongerOfBoth'),
-        }),
+      : message('process.onlyWhenProcessedForTheLonger', { minutes }),
     message('process.ourLimitsSay'),
   ];
 }

@@ -19,7 +19,9 @@ export function LineNote({ id, reading, where, onReplace }: Props) {
   if (reading.understood) {
     const { assumed, toConfirm } = reading;
     return (
-      <div className="-mt-1.5 flex flex-wrap items-center gap-x-2 pr-2 pb-1 pl-5 text-xs leading-4 wide:pb-0.5">
+      <div
+        className={`flex flex-wrap items-center gap-x-2 pr-2 pb-1 pl-5 text-xs leading-4 wide:pb-0.5 ${toConfirm === undefined ? '-mt-1.5' : 'mt-1'}`}
+      >
         <p id={id} className="opacity-80">
           {assumed !== undefined && textOf(assumed)}
         </p>

@@ -108,9 +108,11 @@ export const PROCESS = {
   'process.moreOf': '{{grams}} more {{name}}',
   'process.oneAndAnother': '{{one}}, and {{other}}',
   'process.withEnoughAcid': ' with enough acid ({{published}})',
+  'process.beyondTheTable': '{{names}}: no tested spread of this kind has so much of it.',
   'process.confirmFirst': 'Is “{{written}}” {{ingredient}}? Confirm it under its line first.',
   'process.asPrintedIn':
     'As printed in “{{testedFormula}}”{{part}}. You say that you follow it exactly; we can’t check it.',
-  'process.theLongerOfBoth': 'the longer of its printed time and our table',
+  'process.onlyWhenProcessedForTheLonger':
+    'Only when processed in the jars: {{minutes}} minutes, the longer of its printed time and our table.',
   'process.ourLimitsSay': 'Our own limits would keep it in the fridge:',
 } as const;
