@@ -108,6 +108,7 @@ function described(
   let direct = false;
   let weighed: Description['weighed'] = null;
   let drained = false;
+  let optional = false;
   const loses = new Set<Loss>();
   const parts = new Set<Part>();
   const assumed: Text[] = [...amount.assumed];
@@ -135,6 +136,7 @@ function described(
       extracted ||= effect.extracted === true;
       weighed ??= effect.weighed ?? null;
       drained ||= effect.drained === true;
+      optional ||= effect.optional === true;
       if (effect.kind === 'variety') known.push(written(item.tokens));
       if (effect.loses !== undefined) {
         loses.add(effect.loses);
@@ -176,6 +178,7 @@ function described(
     keepsPeel,
     weighed,
     drained,
+    optional,
     parts: direct ? new Set() : parts,
     assumed,
     varieties,

@@ -22,6 +22,8 @@ export type Description = {
   readonly keepsPeel: boolean;
   readonly weighed: 'as bought' | 'prepared' | null;
   readonly drained: boolean;
+  /** It need not go in. */
+  readonly optional: boolean;
   /** Parts meant instead of the whole; the amount is of the whole. */
   readonly parts: ReadonlySet<Part>;
   readonly assumed: readonly Text[];

@@ -23,6 +23,8 @@ export type UnderstoodLine = {
   readonly ripeness?: number;
   /** What was taken for granted, in words; absent when nothing was. */
   readonly assumed?: Text;
+  /** It need not go in: `optional`, `to taste`. */
+  readonly optional?: true;
   /** What must be confirmed before the line may open the pantry; absent where all of it is known. */
   readonly toConfirm?: ToConfirm;
 };

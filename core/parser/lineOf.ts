@@ -11,6 +11,7 @@ type Extras = {
   readonly called: string;
   readonly assumed: Text;
   readonly toConfirm?: ToConfirm | undefined;
+  readonly optional?: boolean;
 };
 
 /** An understood line, if so much of anything can be. */
@@ -20,7 +21,7 @@ export function lineOf(
   massG: Range,
   extras: Extras,
 ): LineReading {
-  const { form, ripeness, called, assumed, toConfirm } = extras;
+  const { form, ripeness, called, assumed, toConfirm, optional } = extras;
   return (
     impossibleMass(text, massG.high) ?? {
       understood: true,
@@ -40,6 +41,7 @@ export function lineOf(
       ...(ripeness === null ? {} : { ripeness }),
       ...(assumed === '' ? {} : { assumed }),
       ...(toConfirm === undefined ? {} : { toConfirm }),
+      ...(optional === true ? { optional } : {}),
     }
   );
 }

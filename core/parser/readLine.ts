@@ -139,6 +139,7 @@ function accepted(text: string, understood: Understood, reader: Parser): LineRea
     called: said.called,
     assumed: notes.length === 0 ? '' : sentences(...notes),
     toConfirm: toConfirmOf(understood),
+    optional: description.optional,
   });
 }
 

@@ -31,6 +31,8 @@ export type Effect = {
   readonly seeds?: true;
   /** The juice as it drips from cooked fruit, which holds pectin, and no drink. */
   readonly extracted?: true;
+  /** It need not go in: `optional`, `to taste`. */
+  readonly optional?: true;
 };
 
 /** A phrase as it is looked up: plain words, one space between. */
@@ -296,6 +298,10 @@ const TABLE: readonly (readonly [string, Effect])[] = [
   ...says(
     { extracted: true },
     'extracted|dripped|from the jelly bag|drip|strained through a jelly bag|home-extracted|steam-extracted|from cooked fruit',
+  ),
+  ...says(
+    { optional: true },
+    'optional|to taste|or to taste|or less|or less to taste|if needed|if necessary|if desired|if required|if you like|if you have it|if you want|if liked|if using|if available|if preferred|if wished|as desired|as you like|as liked',
   ),
   // What says nothing about the sums.
   ...says(

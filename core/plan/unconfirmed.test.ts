@@ -48,3 +48,14 @@ test('no word beside an acid fruit that nobody knows opens the pantry', () => {
   );
   expect(open).toEqual([]);
 });
+
+// A published fig jam wants its bottled lemon juice (from memory of the national extension centre's pages); a cook may leave out what need not be there.
+test.each([
+  ['1 cup bottled lemon juice', 'pantry'],
+  ['1 cup bottled lemon juice, optional', 'fridge'],
+  ['1 cup bottled lemon juice, to taste', 'fridge'],
+  ['¼–1 cup bottled lemon juice', 'fridge'],
+] as const)('figs with %s: %s', (acid, verdict) => {
+  const { shelf } = planned({ lines: ['1.4 kg figs, crushed', acid, '1 kg sugar'], draws: 0 });
+  expect(shelf.verdict).toBe(verdict);
+});

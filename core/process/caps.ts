@@ -113,7 +113,8 @@ export const INFUSION = {
 } as const;
 
 /**
- * What an infusion, a herb or a wine jelly takes of each role, g to a gram of its liquid. Every role has its limit; what is not meant here is none. Those without
+ * What an infusion, a herb or a wine jelly takes of each role, g to a gram of its bottled acid and vinegar: of its liquid more water would raise the limit. Every role has its
+ * limit; what is not meant here is none. Those without
  * one are the liquid itself, what sours, sweetens and sets it, and what is held against its acid by a rule of its own.
  */
 export const INFUSION_TAKES: { readonly [role in Role]: number } = {
@@ -127,11 +128,11 @@ export const INFUSION_TAKES: { readonly [role in Role]: number } = {
   'fresh-herb': Infinity,
   'acid-fruit': Infinity,
   spirit: Infinity,
-  'dry-spice': 0.05,
-  flavouring: 0.05,
-  zest: 0.05,
-  butter: 0.01,
-  salt: 0.01,
+  'dry-spice': 0.4,
+  flavouring: 0.4,
+  zest: 0.4,
+  butter: 0.08,
+  salt: 0.08,
   candied: 0,
   nut: 0,
   egg: 0,

@@ -1,14 +1,14 @@
 import { message } from '@idle-kettle/words/message';
 import { CAPS, CURD, INFUSION_TAKES, MOST_NUTS, MOST_ZEST, type Role } from './caps.ts';
 import { safetyFinding, capital, leaveOut, names } from './messages.ts';
-import { EXACT, liquidOf, type SafetyContext } from './safetyContext.ts';
+import { EXACT, type SafetyContext } from './safetyContext.ts';
 import type { SafetyFinding } from './storageCase.ts';
 
 /** A kind of spread with rules of its own. */
 export type Family = SafetyContext['family'];
 
 /** What a limit is a share of. */
-type Base = 'fruit' | 'fruit and sugar' | 'liquid' | 'bottled juice';
+type Base = 'fruit' | 'fruit and sugar' | 'bottled acid and vinegar' | 'bottled juice';
 
 /** How much of a role a family takes. */
 export type Limit =
@@ -51,7 +51,7 @@ const IN_FRUIT = {
   egg: NONE,
 } as const;
 
-const infusion = (role: Role): Limit => atMost(INFUSION_TAKES[role], 'liquid');
+const infusion = (role: Role): Limit => atMost(INFUSION_TAKES[role], 'bottled acid and vinegar');
 
 /** What every family takes of every role: a role that a family does not speak of is a fault of the types. */
 export const LIMITS: { readonly [family in Family]: { readonly [role in Role]: Limit } } = {
@@ -125,8 +125,8 @@ const baseOf = ({ pot, family }: SafetyContext, of: Base): number => {
       return fruit;
     case 'fruit and sugar':
       return fruit + pot.of('sweetener');
-    case 'liquid':
-      return liquidOf(pot);
+    case 'bottled acid and vinegar':
+      return pot.bottled + pot.vinegar;
     case 'bottled juice':
       return pot.bottled;
   }

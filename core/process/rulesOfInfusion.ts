@@ -62,10 +62,8 @@ const JUDGED_EVERYWHERE: ReadonlySet<Role> = new Set([
 /** What else is in an infusion: of each role as much as the table says, and of spirits no more than of the acid. */
 function infusionRest(pot: PotAmounts, acid: number): SafetyFinding[] {
   const spirits = pot.of('spirit');
-  const liquid = liquidOf(pot);
   const beyond = (Object.keys(INFUSION_TAKES) as Role[]).filter(
-    (role) =>
-      !JUDGED_EVERYWHERE.has(role) && pot.of(role) > (INFUSION_TAKES[role] * liquid) / EXACT,
+    (role) => !JUDGED_EVERYWHERE.has(role) && pot.of(role) > (INFUSION_TAKES[role] * acid) / EXACT,
   );
   return [
     ...beyond.map((role) => {
@@ -77,7 +75,7 @@ function infusionRest(pot: PotAmounts, acid: number): SafetyFinding[] {
               capital: capital(names(rows)),
               grams: grams(pot.of(role)),
               share: share(INFUSION_TAKES[role], 1),
-              grams2: grams(INFUSION_TAKES[role] * liquid),
+              grams2: grams(INFUSION_TAKES[role] * acid),
             }),
         rows,
         leaveOut(rows),

@@ -11,6 +11,8 @@ export type StorageLine = {
   readonly massG: Range;
   /** Words of it that were guessed, and that nobody has confirmed; absent where none were. */
   readonly toConfirm?: { readonly name: string };
+  /** It need not go in. */
+  readonly optional?: true;
 };
 
 /** What a user can put beside the sums: it, and never the sums, opens the pantry to what is not plainly acid. */

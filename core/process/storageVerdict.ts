@@ -24,6 +24,7 @@ import {
   waterFindings,
 } from './rules.ts';
 import { curdFindings } from './rulesOfCurd.ts';
+import { withLeastAcid } from './leastAcid.ts';
 import { beyondLimits } from './limits.ts';
 import { infusionFindings } from './rulesOfInfusion.ts';
 import { jarFindings, unconfirmedFindings, unknownLineFindings } from './rulesOfJars.ts';
@@ -52,7 +53,8 @@ export type StorageVerdict = {
  * stands against it and what would take that away; everything that stands against it is listed. The sums’ pH, a meter and a
  * name may stand against a pantry verdict, and can never grant one: a formula that the cook names is `by-source` at best.
  */
-export function storageVerdict(found: StorageCase): StorageVerdict {
+export function storageVerdict(asked: StorageCase): StorageVerdict {
+  const found = { ...asked, lines: withLeastAcid(asked.lines) };
   const ofPot = findingsOf(found);
   const all = [...ofPot, ...jarFindings(safetyContextOf(found))];
   const verdict = placeOf(found, all.length === 0);

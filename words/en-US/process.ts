@@ -62,7 +62,7 @@ export const PROCESS = {
   'process.aPepperJellyIsOfPeppers':
     'A pepper jelly is at least a third peppers: here {{grams}} of {{grams2}} of peppers, onion, garlic and herbs.',
   'process.inAnInfusionTheLimitIs':
-    '{{capital}}: {{grams}}; in an infusion the limit is {{share}} of the liquid, {{grams2}}.',
+    '{{capital}}: {{grams}}; in an infusion the limit is {{share}} of its bottled acid and vinegar, {{grams2}}.',
   'process.inAnInfusionIsntTested': '{{capital}} in an infusion isn’t tested.',
   'process.theLimitIsAsMuch':
     '{{capital}}: {{grams}}. The limit is as much as the acid, {{grams2}}.',
