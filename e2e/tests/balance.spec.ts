@@ -315,20 +315,26 @@ test('a kitchen’s pot, jars and prices reach the batch, and a batch too large 
   await expect(line(page, 1)).not.toHaveValue('4 kg crushed damsons');
 });
 
-test('what is measured narrows the ranges, and a meter opens the pantry', async ({
-  page,
-  kettle,
-}) => {
+test('a meter opens no pantry, and closes one above pH 4.2', async ({ page, kettle }) => {
   await open(page, kettle, ['1 kg figs', '800 g sugar', '100 mL bottled lemon juice']);
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');
   await page.getByRole('tab', { name: 'Measurements' }).click();
   await page.getByLabel(/pH of the finished spread/).fill('12');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText('Enter a number from 1.5 to 8.');
-  await page.getByLabel(/pH of the finished spread/).fill('3.9');
+  const meter = page.getByLabel(/pH of the finished spread/);
+  await meter.fill('3.9');
   await page.keyboard.press('Enter');
+  await expect(
+    page.getByRole('status').filter({ hasText: 'Entered the finished pH' }),
+  ).toBeVisible();
+  await expect(page.getByTestId('shelf')).toContainText('Fridge only');
+  await line(page, 1).fill('1 kg plums');
   await expect(page.getByTestId('shelf')).toContainText('Pantry');
-  await expect(page.getByText('Your calibrated meter read pH 3.90')).toBeVisible();
+  await meter.fill('4.5');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('shelf')).toContainText('Fridge only');
+  await expect(page.getByText(/A meter read pH 4.50/).first()).toBeVisible();
 });
 
 test('a jelly from the fruit to the jars: juice through a cloth first, then measured', async ({
