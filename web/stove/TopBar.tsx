@@ -122,7 +122,7 @@ function deliveryInWords({ heard, waiting, refused, keeps }: CookLog): string {
   if (heard) return say('stove.sending', { waiting });
   return waiting === 0
     ? say('stove.offlineThisDeviceGoesOn')
-    : say('stove.offlineEntriesKeptHereUntil', { waiting });
+    : say('stove.offlineEntriesKeptHereUntil', { count: waiting });
 }
 
 type WayProps = {

@@ -111,8 +111,10 @@ export const STOVE = {
   'stove.allSaved': 'All saved',
   'stove.sending': 'Sending {{waiting}}',
   'stove.offlineThisDeviceGoesOn': 'Offline. This device goes on by itself',
-  'stove.offlineEntriesKeptHereUntil':
-    'Offline. {{waiting}} entries kept here until the server is back',
+  'stove.offlineEntriesKeptHereUntil_one':
+    'Offline. {{count}} entry kept here until the server is back',
+  'stove.offlineEntriesKeptHereUntil_other':
+    'Offline. {{count}} entries kept here until the server is back',
   'stove.thisBrowserCant': '{{name}}: this browser can’t',
   'stove.boilingWater': 'Boiling water',
   'stove.firstBoilSomeWater': 'First, boil some water',
