@@ -1,3 +1,4 @@
+import { IsOneOf } from './oneOf.ts';
 import { refusal } from './refusal.ts';
 import { AreParts, IsPart } from './nested.ts';
 import {
@@ -21,7 +22,6 @@ import {
   ArrayMinSize,
   IsArray,
   IsBoolean,
-  IsIn,
   IsNotIn,
   IsOptional,
   IsUUID,
@@ -87,7 +87,7 @@ export class EntryDto {
   @IsWholeBetween(EARLIEST_MS, LATEST_MS, 'ms since 1970')
   at!: number;
 
-  @IsIn(ENTRY_KINDS, { message: refusal('requests.oneOf', { choices: ENTRY_KINDS.join(', ') }) })
+  @IsOneOf(ENTRY_KINDS)
   kind!: EntryKind;
 
   /** °C as shown, or grams, as the kind asks. */
@@ -122,7 +122,7 @@ export class PracticeDto {
   @IsPart(() => SettingsDto, refusal('requests.object'))
   settings?: SettingsDto;
 
-  @IsIn(FAULT_IDS, { message: refusal('requests.oneOf', { choices: FAULT_IDS.join(', ') }) })
+  @IsOneOf(FAULT_IDS)
   fault!: FaultId;
 
   @IsWholeBetween(1, 2_000_000_000)

@@ -1,6 +1,6 @@
-import { refusal } from './refusal.ts';
+import { IsOneOf } from './oneOf.ts';
 import { HEAT_IDS, type HeatId } from '@idle-kettle/core';
-import { IsIn, IsOptional } from 'class-validator';
+import { IsOptional } from 'class-validator';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
 import { IsOwnId } from './owned.ts';
 import { IsName } from './text.ts';
@@ -28,7 +28,7 @@ export class BurnerDto {
   @IsName()
   name!: string;
 
-  @IsIn(HEAT_IDS, { message: refusal('requests.oneOf', { choices: HEAT_IDS.join(', ') }) })
+  @IsOneOf(HEAT_IDS)
   heat!: HeatId;
 
   /** Heat that reaches the pot; left out for what is usual. */

@@ -1,3 +1,4 @@
+import { IsOneOf } from './oneOf.ts';
 import { refusal } from './refusal.ts';
 import { MOST_VERSION } from './batch.ts';
 import { AreParts, IsPart, MayBeLeftOut } from './nested.ts';
@@ -15,7 +16,6 @@ import {
 import {
   ArrayMaxSize,
   IsArray,
-  IsIn,
   IsNumber,
   IsObject,
   IsOptional,
@@ -74,22 +74,20 @@ export class KitchenDto {
   @Max(MOST_WATER_BOILS_C, boiling)
   waterBoilsC!: number | null;
 
-  @IsIn(['metric', 'us'], { message: refusal('requests.oneOf', { choices: 'metric, us' }) })
+  @IsOneOf(['metric', 'us'])
   units!: UnitSystem;
 
-  @IsIn(['C', 'F'], { message: refusal('requests.oneOf', { choices: 'C, F' }) })
+  @IsOneOf(['C', 'F'])
   temperature!: TemperatureScale;
 
-  @IsIn(['m', 'ft'], { message: refusal('requests.oneOf', { choices: 'm, ft' }) })
+  @IsOneOf(['m', 'ft'])
   altitudeUnit!: 'm' | 'ft';
 
-  @IsIn(JAR_PREPARATIONS, {
-    message: refusal('requests.oneOf', { choices: JAR_PREPARATIONS.join(', ') }),
-  })
+  @IsOneOf(JAR_PREPARATIONS)
   school!: JarPreparation;
 
   @IsOptional()
-  @IsIn(CANNERS, { message: refusal('requests.oneOf', { choices: CANNERS.join(', ') }) })
+  @IsOneOf(CANNERS)
   canner?: Canner;
 
   /** How many half-pints stand in it in one layer. Null until somebody has said. */

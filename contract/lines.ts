@@ -1,10 +1,10 @@
+import { IsOneOf } from './oneOf.ts';
 import { refusal } from './refusal.ts';
 import { MOST_LINES, type Form, type FruitState } from '@idle-kettle/core';
 import { plainToInstance, Transform } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
-  IsIn,
   IsNumber,
   IsOptional,
   IsString,
@@ -45,11 +45,11 @@ export class WeighedLineDto {
   massG!: number;
 
   @IsOptional()
-  @IsIn(FORMS, { message: refusal('requests.oneOf', { choices: FORMS.join(', ') }) })
+  @IsOneOf(FORMS)
   form?: Form;
 
   @IsOptional()
-  @IsIn(FRUIT_STATES, { message: refusal('requests.oneOf', { choices: FRUIT_STATES.join(', ') }) })
+  @IsOneOf(FRUIT_STATES)
   state?: FruitState;
 
   /** 0 (green) to 1 (over-ripe); 0.5 is ordinary. */

@@ -1,3 +1,4 @@
+import { IsOneOf } from './oneOf.ts';
 import { refusal } from './refusal.ts';
 import { message } from '@idle-kettle/words';
 import { AreParts, IsPart } from './nested.ts';
@@ -29,7 +30,6 @@ import {
   ArrayMinSize,
   IsArray,
   IsBoolean,
-  IsIn,
   IsOptional,
   validateSync,
 } from 'class-validator';
@@ -71,7 +71,7 @@ export class TargetDto {
 
   /** How thick a butter is wanted, where no solids are asked for. */
   @IsOptional()
-  @IsIn(BODY_STOPS, { message: refusal('requests.oneOf', { choices: BODY_STOPS.join(', ') }) })
+  @IsOneOf(BODY_STOPS)
   body?: BodyStop;
 }
 
@@ -120,12 +120,12 @@ export const MOST_DRAWS = 10_000;
 /** What `POST /api/plan` and `./kettle plan` take. */
 export class PlanRequestDto {
   @IsOptional()
-  @IsIn(PRODUCT_IDS, { message: refusal('requests.oneOf', { choices: PRODUCT_IDS.join(', ') }) })
+  @IsOneOf(PRODUCT_IDS)
   product?: Product;
 
   /** Chosen when left out, and said why. */
   @IsOptional()
-  @IsIn(METHOD_IDS, { message: refusal('requests.oneOf', { choices: METHOD_IDS.join(', ') }) })
+  @IsOneOf(METHOD_IDS)
   method?: Method | null;
 
   @AreLines()
@@ -154,7 +154,7 @@ export class PlanRequestDto {
 
   /** What the pot stands on or in. */
   @IsOptional()
-  @IsIn(HEAT_IDS, { message: refusal('requests.oneOf', { choices: HEAT_IDS.join(', ') }) })
+  @IsOneOf(HEAT_IDS)
   heat?: HeatId;
 
   /** Heat that it puts into the pot; left out for what is usual. */
@@ -189,18 +189,16 @@ export class PlanRequestDto {
   jars?: JarDto[];
 
   @IsOptional()
-  @IsIn(JAR_PREPARATIONS, {
-    message: refusal('requests.oneOf', { choices: JAR_PREPARATIONS.join(', ') }),
-  })
+  @IsOneOf(JAR_PREPARATIONS)
   school?: JarPreparation;
 
   @IsOptional()
-  @IsIn(CANNERS, { message: refusal('requests.oneOf', { choices: CANNERS.join(', ') }) })
+  @IsOneOf(CANNERS)
   canner?: Canner;
 
   /** Where the jars are wanted; left out for the best that is safe. */
   @IsOptional()
-  @IsIn(STORAGES, { message: refusal('requests.oneOf', { choices: STORAGES.join(', ') }) })
+  @IsOneOf(STORAGES)
   storeIn?: Storage | null;
 
   /** What the packs in this kitchen say of themselves. */

@@ -1,3 +1,4 @@
+import { IsOneOf } from './oneOf.ts';
 import { refusal } from './refusal.ts';
 import { IsPart } from './nested.ts';
 import {
@@ -15,7 +16,6 @@ import { Transform } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
-  IsIn,
   IsNumber,
   IsOptional,
   IsString,
@@ -60,9 +60,7 @@ export class ObtainedDto {
 
 /** What is said of a before besides its lines. */
 class BeforeFacts {
-  @IsIn(PRETREATMENT_KINDS, {
-    message: refusal('requests.oneOf', { choices: PRETREATMENT_KINDS.join(', ') }),
-  })
+  @IsOneOf(PRETREATMENT_KINDS)
   kind!: PretreatmentKind;
 
   /** Besides the lines; left out for what is usual. mL, or words. */
@@ -85,7 +83,7 @@ class BeforeFacts {
 
   /** How a spoon of the juice clots in spirit. */
   @IsOptional()
-  @IsIn(CLOTS, { message: refusal('requests.oneOf', { choices: CLOTS.join(', ') }) })
+  @IsOneOf(CLOTS)
   clot?: Clot | null;
 }
 

@@ -1,3 +1,4 @@
+import { IsOneOf } from './oneOf.ts';
 import { packed, refusal } from './refusal.ts';
 import { message, type Text } from '@idle-kettle/words';
 import { AreParts } from './nested.ts';
@@ -13,7 +14,6 @@ import {
 import {
   ArrayMaxSize,
   IsArray,
-  IsIn,
   IsISO8601,
   IsOptional,
   IsString,
@@ -95,8 +95,7 @@ export const AreTaughtNames = (): PropertyDecorator =>
   );
 
 /** Whose cup, pint and spoon. */
-export const IsMeasures = (): PropertyDecorator =>
-  IsIn(MEASURE_IDS, { message: refusal('requests.oneOf', { choices: MEASURE_IDS.join(', ') }) });
+export const IsMeasures = (): PropertyDecorator => IsOneOf(MEASURE_IDS);
 
 /** What `./kettle read` and `POST /api/read` take. */
 export class ReadRequestDto {

@@ -1,3 +1,4 @@
+import { IsOneOf } from './oneOf.ts';
 import { refusal } from './refusal.ts';
 import { IsPart } from './nested.ts';
 import {
@@ -10,7 +11,7 @@ import {
   type Product,
   type Storage,
 } from '@idle-kettle/core';
-import { IsIn, IsOptional } from 'class-validator';
+import { IsOptional } from 'class-validator';
 import { StoredPretreatmentDto } from './pretreatment.ts';
 import { MOST_LID_MIN } from './planRequest.ts';
 import { SafetyEvidenceDto, MeasuredDto } from './evidence.ts';
@@ -20,12 +21,12 @@ import { IsName } from './text.ts';
 /** What a formula says besides its lines; whatever is left out is as usual. */
 export class SettingsDto {
   @IsOptional()
-  @IsIn(PRODUCT_IDS, { message: refusal('requests.oneOf', { choices: PRODUCT_IDS.join(', ') }) })
+  @IsOneOf(PRODUCT_IDS)
   product?: Product;
 
   /** Chosen by the lines when left out. */
   @IsOptional()
-  @IsIn(METHOD_IDS, { message: refusal('requests.oneOf', { choices: METHOD_IDS.join(', ') }) })
+  @IsOneOf(METHOD_IDS)
   method?: Method | null;
 
   @IsOptional()
@@ -34,7 +35,7 @@ export class SettingsDto {
 
   /** How thick a butter is wanted. */
   @IsOptional()
-  @IsIn(BODY_STOPS, { message: refusal('requests.oneOf', { choices: BODY_STOPS.join(', ') }) })
+  @IsOneOf(BODY_STOPS)
   bodyStop?: BodyStop;
 
   /** What is done first: juice through a cloth, an infusion, a soak. */
@@ -56,7 +57,7 @@ export class SettingsDto {
 
   /** Where the jars are wanted; left out for the best that is safe. */
   @IsOptional()
-  @IsIn(STORAGES, { message: refusal('requests.oneOf', { choices: STORAGES.join(', ') }) })
+  @IsOneOf(STORAGES)
   storeIn?: Storage | null;
 
   /** Id of one of the kitchen’s pots; its name will do. */

@@ -11,7 +11,7 @@ export const STORAGES = ['pantry', 'fridge', 'freezer'] as const;
 /** One of {@link STORAGES}. */
 export type Storage = (typeof STORAGES)[number];
 
-/** What is said of a batch: where its jars belong by our rules, or that only the formula which the cook names says so. */
+/** Where the jars of a batch belong by our rules; `by-source` where only the formula that the cook names puts them on a shelf. */
 export type Verdict = Storage | 'by-source';
 
 /** Whether jars of a verdict are processed, and stand on a shelf. */

@@ -108,7 +108,7 @@ export const LIMITS: { readonly [family in Family]: { readonly [role in Role]: L
 };
 
 /** Roles of which a named formula may hold more than our limit; butter is fat, and it may not. */
-export const NAMED_MAY_HOLD_MORE: ReadonlySet<Role> = new Set([
+const NAMED_MAY_HOLD_MORE: ReadonlySet<Role> = new Set([
   'fresh-herb',
   'dry-spice',
   'flavouring',
@@ -137,8 +137,8 @@ const isShareOfNothing = (batch: SafetyContext, role: Role): boolean => {
   return limit.kind === 'at most' && baseOf(batch, limit.of) === 0;
 };
 
-/** Most of a role that a batch may hold, g. */
-function mostOf(batch: SafetyContext, role: Role): number {
+/** Most of a role that a batch may hold, g; without end for what its family is made of. */
+export function mostOf(batch: SafetyContext, role: Role): number {
   const { family, found, slack } = batch;
   if (role === 'zest' && family === 'spread' && found.product === 'marmalade') return Infinity;
   if (role === 'nut' && family === 'spread' && found.product !== 'conserve') return 0;

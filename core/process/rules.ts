@@ -7,14 +7,13 @@ import {
   HIGH_ACID_PH,
   INFUSION,
   LEAST_ACID_FRUIT,
-  MOST_NUTS,
   MOST_WATER,
   MOST_ZEST,
   NEVER,
   PEPPERS,
   roleOf,
 } from './caps.ts';
-import { NAMED_MAY_HOLD_MORE } from './limits.ts';
+import { mostOf } from './limits.ts';
 import { type SafetyContext, ACIDIFIED_PRODUCTS, liquidOf, EXACT } from './safetyContext.ts';
 import type { PotAmounts } from './potAmounts.ts';
 import {
@@ -67,10 +66,11 @@ const isMostly = ({ lines }: StorageCase, row: Ingredient): boolean => {
 };
 
 /** Nuts: up to a tenth of the fruit in a conserve, none elsewhere. */
-export function nutFindings({ found, pot, slack }: SafetyContext): SafetyFinding[] {
+export function nutFindings(batch: SafetyContext): SafetyFinding[] {
+  const { found, pot } = batch;
   const nuts = pot.of('nut');
   if (nuts === 0) return [];
-  const most = found.product === 'conserve' ? slack * MOST_NUTS * pot.acidFruit : 0;
+  const most = mostOf(batch, 'nut');
   if (nuts <= most / EXACT) return [];
   const rows = pot.rowsOf('nut');
   return [
@@ -187,14 +187,11 @@ function addMoreFruit({ lines }: StorageCase, more: number): SafetyFinding['pant
 }
 
 /** Herbs, spices, spirits, butter, zest: each up to its cap. */
-export function capFindings({ found, pot, slack, family }: SafetyContext): SafetyFinding[] {
-  const fruit = pot.acidFruit + (family === 'pepper' ? pot.vinegar : 0);
-  const base = (of: 'fruit' | 'fruit and sugar') =>
-    of === 'fruit' ? fruit : fruit + pot.of('sweetener');
+export function capFindings(batch: SafetyContext): SafetyFinding[] {
+  const { pot } = batch;
   const capped = CAPS.flatMap(({ role, most, of, name }) => {
-    if (family === 'pepper' && role === 'fresh-herb') return [];
     const have = pot.of(role);
-    const may = (NAMED_MAY_HOLD_MORE.has(role) ? slack : 1) * most * base(of);
+    const may = mostOf(batch, role);
     if (have <= may / EXACT || have === 0) return [];
     const rows = pot.rowsOf(role);
     return [
@@ -213,8 +210,8 @@ export function capFindings({ found, pot, slack, family }: SafetyContext): Safet
     ];
   });
   const zest = pot.of('zest');
-  const mayZest = slack * MOST_ZEST * base('fruit');
-  if (found.product === 'marmalade' || zest <= mayZest / EXACT) return capped;
+  const mayZest = mostOf(batch, 'zest');
+  if (zest <= mayZest / EXACT) return capped;
   const rows = pot.rowsOf('zest');
   return [
     ...capped,

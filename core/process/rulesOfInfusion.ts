@@ -1,12 +1,13 @@
 import { message } from '@idle-kettle/words/message';
 import { INFUSION, INFUSION_TAKES, type Role } from './caps.ts';
 import { type SafetyContext, liquidOf, EXACT } from './safetyContext.ts';
-import type { PotAmounts } from './potAmounts.ts';
+import { mostOf } from './limits.ts';
 import { safetyFinding, capital, names, grams, share, leaveOut, addMore } from './messages.ts';
 import type { SafetyFinding } from './storageCase.ts';
 
 /** Infusion, herb and wine jellies: acid of known strength to the liquid. */
-export function infusionFindings({ pot }: SafetyContext): SafetyFinding[] {
+export function infusionFindings(batch: SafetyContext): SafetyFinding[] {
+  const { pot } = batch;
   const liquid = liquidOf(pot);
   const need = INFUSION.leastAcid * liquid;
   const acid = pot.bottled + pot.vinegar;
@@ -46,7 +47,7 @@ export function infusionFindings({ pot }: SafetyContext): SafetyFinding[] {
           ),
         ]
       : []),
-    ...infusionRest(pot, acid),
+    ...infusionRest(batch, acid),
   ];
 }
 
@@ -60,10 +61,11 @@ const JUDGED_EVERYWHERE: ReadonlySet<Role> = new Set([
 ]);
 
 /** What else is in an infusion: of each role as much as the table says, and of spirits no more than of the acid. */
-function infusionRest(pot: PotAmounts, acid: number): SafetyFinding[] {
+function infusionRest(batch: SafetyContext, acid: number): SafetyFinding[] {
+  const { pot } = batch;
   const spirits = pot.of('spirit');
   const beyond = (Object.keys(INFUSION_TAKES) as Role[]).filter(
-    (role) => !JUDGED_EVERYWHERE.has(role) && pot.of(role) > (INFUSION_TAKES[role] * acid) / EXACT,
+    (role) => !JUDGED_EVERYWHERE.has(role) && pot.of(role) > mostOf(batch, role) / EXACT,
   );
   return [
     ...beyond.map((role) => {
@@ -75,7 +77,7 @@ function infusionRest(pot: PotAmounts, acid: number): SafetyFinding[] {
               capital: capital(names(rows)),
               grams: grams(pot.of(role)),
               share: share(INFUSION_TAKES[role], 1),
-              grams2: grams(INFUSION_TAKES[role] * acid),
+              grams2: grams(mostOf(batch, role)),
             }),
         rows,
         leaveOut(rows),

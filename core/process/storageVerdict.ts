@@ -247,7 +247,7 @@ function changedLines(
   return [...lines.filter(({ ingredient }) => !out.has(ingredient.id)), ...more];
 }
 
-/** What a formula that the cook names is said of: who says so, for how many minutes, and that ours say otherwise. */
+/** The reasons of a `by-source` verdict: the formula, its minutes, and that our own limits are stricter. */
 function reasonsBySource({ process, assurance }: StorageCase): Text[] {
   const minutes = cannerMinutes('by-source', process?.minutes ?? 0, assurance);
   return [

@@ -281,7 +281,7 @@ describe('its log', () => {
       }>(refused);
       expect(detail).toContain('nothing was taken');
       expect(faults).toMatchObject([{ field: 'entries[1]' }]);
-      expect(faults[0]?.message).toContain('says something else');
+      expect(faults[0]?.message).toContain('already has a different entry');
     }
     // Two of one name in one delivery, too.
     await send(reading(4), { ...reading(4), value: 95 }).expect(409);

@@ -93,8 +93,8 @@ const wasFollowed = (events: readonly Entry[]): boolean =>
   events.some(({ kind }) => kind === 'lit') && events.some(({ kind }) => kind === 'off-heat');
 
 /**
- * Minutes that a load takes from the flame to the boil: over the burner of the batch, in the canner as earlier loads show it, its own among
- * them until its jars are put away and the kitchen knows.
+ * Minutes that a load takes from the flame to the boil. Earlier loads of this batch count until its jars are put away; from then on the kitchen
+ * has counted them.
  */
 export function toBoilIn(
   session: CookSession,

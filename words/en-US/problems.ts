@@ -17,8 +17,7 @@ export const PROBLEMS = {
   'problems.mostNames': 'A kitchen knows at most {{most}} names of its own.',
   'problems.sayWhichVersion': 'Say which version the change was made on.',
   'problems.withinADay': 'at must lie within a day of the cook, by the kitchen’s clock.',
-  'problems.entryIsThere':
-    'The log already has entry {{seq}} from “{{source}}”, and it says something else.',
+  'problems.entryIsThere': 'The log already has a different entry {{seq}} from “{{source}}”.',
   'problems.anotherEntry':
     'The log already has an entry with that source and number; nothing was taken.',
   'problems.onlyPracticeLookedInto': 'Only the pot of a practice cook can be looked into.',
