@@ -14,7 +14,14 @@ export default defineConfig({
   // What promises to be quick is timed where it is tried; everything else may take what a busy machine takes.
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json', {}]],
-  use: { browserName: 'chromium', launchOptions: CHROMIUM, locale: 'en-US', timezoneId: 'UTC' },
+  use: {
+    browserName: 'chromium',
+    launchOptions: CHROMIUM,
+    locale: 'en-US',
+    timezoneId: 'UTC',
+    // Keeping every page costs each new browser a second; the tests of lost networks and servers allow it.
+    serviceWorkers: 'block',
+  },
   projects: [
     {
       name: 'table',

@@ -4,14 +4,19 @@ import Sequencer from '@jest/test-sequencer';
 const LONG = [
   'launcher/test/faults',
   'server/test/fuzz',
-  'core/validation/trials',
+  'core/plan/storage',
+  'core/validation/validation',
   'core/calibration/calibration',
-  'core/plan/shelf',
-  'core/parser/properties',
+  'core/stove/estimator',
+  'core/plan/infusions',
   'core/plan/properties',
   'core/yield/packing',
+  'web/balance/balanceDrawn',
+  'core/parser/properties',
+  'core/stove/transitions',
   'core/practice/practice',
   'core/solve/formulaFor',
+  'core/advice/sets',
   'web/stove/delivery',
 ];
 

@@ -2,6 +2,9 @@ import type { Batch, BatchSummary, CookSession } from '@idle-kettle/contract';
 import { randomUUID } from 'node:crypto';
 import { expect, test } from '../kitchen.ts';
 
+// What is kept for a browser without a server is tried here.
+test.use({ serviceWorkers: 'allow' });
+
 test('batches are found by name, state and fruit; each says what it wants next', async ({
   page,
   kettle,

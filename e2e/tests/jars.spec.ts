@@ -13,6 +13,9 @@ import { LABEL_SHEETS, placesOn } from '../../web/labels/sheets.ts';
 import { seriousFaults } from '../axe.ts';
 import { expect, fitsWidth, go, test } from '../kitchen.ts';
 
+// What is kept for a browser without a server is tried here.
+test.use({ serviceWorkers: 'allow' });
+
 const HOUR_MS = 3_600_000;
 
 const JARS = [

@@ -2,6 +2,9 @@ import { randomUUID } from 'node:crypto';
 import { expect, practice, test } from '../kitchen.ts';
 import { letLoose } from '../monkey.mjs';
 
+// What is kept for a browser without a server is tried here.
+test.use({ serviceWorkers: 'allow' });
+
 const SECONDS = 30;
 const BATCHES = [
   { name: 'Damson jam', lines: ['2 kg crushed damsons', '1.4 kg sugar'] },

@@ -1,6 +1,9 @@
 import type { Batch } from '@idle-kettle/contract';
 import { expect, paste, test, typeLines } from '../kitchen.ts';
 
+// What is kept for a browser without a server is tried here.
+test.use({ serviceWorkers: 'allow' });
+
 const PLUM = { name: 'Plum', lines: ['1 kg plums', '800 g sugar'] };
 
 test.beforeEach(({ kettle }) => kettle.setUpKitchen());

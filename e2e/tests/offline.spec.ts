@@ -1,5 +1,8 @@
 import { expect, line, test } from '../kitchen.ts';
 
+// What is kept for a browser without a server is tried here.
+test.use({ serviceWorkers: 'allow' });
+
 const batch = { name: 'Damson jam', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };
 
 test('screens nobody has opened yet open without a network', async ({ page, context, kettle }) => {

@@ -6,6 +6,9 @@ import { KettleServer } from '../kettleServer.ts';
 import { seriousFaults } from '../axe.ts';
 import { DAMSON, expect, fitsWidth, practice, test } from '../kitchen.ts';
 
+// What is kept for a browser without a server is tried here.
+test.use({ serviceWorkers: 'allow' });
+
 async function cookOfBatch(kettle: KettleServer): Promise<CookSession> {
   const batch = await kettle.send<Batch>('POST', '/batches', DAMSON);
   return kettle.send<CookSession>('POST', '/cook-sessions', {

@@ -1,6 +1,9 @@
 import { cook, labels, putUp, settleIn, toTheStove } from '../walk.ts';
 import { expect, line, test, typeLines } from '../kitchen.ts';
 
+// What is kept for a browser without a server is tried here.
+test.use({ serviceWorkers: 'allow' });
+
 // From an empty kitchen to a label, as new cooks go: by clicks and keys alone.
 test.describe.configure({ timeout: 180_000 });
 test.beforeEach(async ({ kettle }) => {

@@ -67,6 +67,19 @@ test('what was typed in one line is undone whole, and made again', () => {
   expect(linesOf(formulaReducer(formulaReducer(once, UNDO), REDO))).toEqual(['a', 'b1']);
 });
 
+test('a text that is back at what it was leaves nothing to undo', () => {
+  const typed = after(
+    ['a'],
+    { type: 'type', index: 0, text: 'b' },
+    { type: 'name', text: 'Plum' },
+    { type: 'name', text: '' },
+    { type: 'name', text: 'Plum jam' },
+    { type: 'pause' },
+    { type: 'name', text: '' },
+  );
+  expect(linesOf(formulaReducer(typed, UNDO))).toEqual(['a']);
+});
+
 test('every change can be taken back, one after another', () => {
   const actions: FormulaAction[] = [
     { type: 'remove', index: 0 },

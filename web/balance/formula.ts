@@ -7,6 +7,7 @@ import {
   type Formula,
   type Settings,
 } from '@idle-kettle/core';
+import { contentKey } from './contentKey.ts';
 
 /** A formula while it is being written, and its name as typed. The last line is always blank, ready for more. */
 export type FormulaDraft = {
@@ -125,15 +126,11 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
     }
     case 'type': {
       const next = { ...draft, lines: ready(lines.with(action.index, action.text)) };
-      return state.typing === action.index
-        ? { ...state, draft: next, future: [], refused: null, did: null }
-        : { ...to(state, next, null), typing: action.index };
+      return typedOn(state, next, action.index);
     }
     case 'name': {
       const next = { ...draft, name: action.text };
-      return state.typing === 'name'
-        ? { ...state, draft: next, future: [], refused: null, did: null }
-        : { ...to(state, next, null), typing: 'name', pastedName: null };
+      return { ...typedOn(state, next, 'name'), pastedName: null };
     }
     case 'pause':
       return state.typing === null ? state : { ...state, typing: null };
@@ -196,10 +193,7 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
     case 'set': {
       const next = { ...draft, settings: { ...settings, ...action.settings } };
       const { typing } = action;
-      if (typing === undefined) return to(state, next, action.did);
-      return state.typing === typing
-        ? { ...state, draft: next, future: [], refused: null, did: null }
-        : { ...to(state, next, null), typing };
+      return typing === undefined ? to(state, next, action.did) : typedOn(state, next, typing);
     }
     case 'change':
       return to(state, afterChange(draft, action.change), action.did);
@@ -212,7 +206,20 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
   }
 }
 
-/** A new sheet, the old one kept to go back to. */
+/**
+ * What typing in one place makes of the formula. Typed without a pause, it is undone whole; and a text
+ * that is back at what it was leaves nothing to undo, however slowly it went there.
+ */
+function typedOn(state: FormulaState, draft: FormulaDraft, typing: number | string): FormulaState {
+  const before = state.past.at(-1);
+  if (before !== undefined && contentKey(before) === contentKey(draft))
+    return { ...to(state, draft, null), past: state.past.slice(0, -1) };
+  return state.typing === typing
+    ? { ...state, draft, future: [], refused: null, did: null }
+    : { ...to(state, draft, null), typing };
+}
+
+/** A new draft, the old one kept to go back to. */
 const to = (state: FormulaState, draft: FormulaDraft, did: string | null): FormulaState => ({
   draft,
   past: [...state.past, state.draft].slice(-MOST_PAST),

@@ -11,7 +11,7 @@ const PAUSE_MS = 1500;
 
 /** Fields whose text has an undo of its own. */
 const OWN_TEXT =
-  'textarea, input:not([data-line]):not([type=range]):not([type=checkbox]):not([type=radio])';
+  ':is(textarea, input:not([type=range], [type=checkbox], [type=radio])):not([data-line])';
 
 /** A formula as it is written: what it says, its history, and how it is changed. */
 export type FormulaEditor = {
