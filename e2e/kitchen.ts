@@ -1,10 +1,10 @@
 /// <reference lib="dom" />
-import type { CookSession } from '@idle-kettle/contract';
-import { test as base, type Page } from '@playwright/test';
+import type { Batch, CookSession } from '@idle-kettle/contract';
+import { expect, test as base, type Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { KettleServer } from './kettleServer.ts';
 
-export { expect } from '@playwright/test';
+export { expect };
 
 type Fixtures = {
   /** A kitchen nobody has set up yet, which no other test uses meanwhile. */
@@ -92,6 +92,28 @@ export const practice = (kettle: KettleServer, change: object = {}): Promise<Coo
     id: randomUUID(),
     practice: { ...DAMSON, fault: 'none', seed: 11, speed: 60, ...change },
   });
+
+/** Begins to cook a batch of damsons. */
+export async function cookOfBatch(kettle: KettleServer): Promise<CookSession> {
+  const batch = await kettle.send<Batch>('POST', '/batches', DAMSON);
+  return kettle.send<CookSession>('POST', '/cook-sessions', {
+    id: randomUUID(),
+    batchId: batch.id,
+  });
+}
+
+/** Opens a batch of these lines on Balance. */
+export const openBatch = async (
+  page: Page,
+  kettle: KettleServer,
+  lines: readonly string[],
+  settings: object = {},
+): Promise<Batch> => {
+  const batch = await kettle.send<Batch>('POST', '/batches', { name: 'Trial', lines, settings });
+  await page.goto(`${kettle.address}/batches/${batch.id}`);
+  await expect(page.getByTestId('stop')).toBeVisible();
+  return batch;
+};
 
 /** What is written in a line of Balance, by its place. */
 export const line = (page: Page, number: number) =>

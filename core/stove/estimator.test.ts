@@ -26,14 +26,14 @@ const entry = (
   text,
 });
 
-const sheetFor = (lines: readonly string[], change: object = {}): CookPlan => {
+const cookPlanFor = (lines: readonly string[], change: object = {}): CookPlan => {
   const cookPlan = cookPlanOf(request({ lines, ...change }));
-  if (cookPlan === null) throw new Error('There is no sheet for these lines');
+  if (cookPlan === null) throw new Error('There is no plan for these lines');
   return cookPlan;
 };
 const POT = { diameterCm: 30, heightCm: 19 };
-const jam = sheetFor(['2 kg crushed strawberries', '1.4 kg sugar'], { pot: POT });
-const curd = sheetFor(['4 eggs', '200 g sugar', '120 mL bottled lemon juice', '100 g butter'], {
+const jam = cookPlanFor(['2 kg crushed strawberries', '1.4 kg sugar'], { pot: POT });
+const curd = cookPlanFor(['4 eggs', '200 g sugar', '120 mL bottled lemon juice', '100 g butter'], {
   product: 'curd',
 });
 
@@ -65,7 +65,7 @@ describe('cautions come at their moment', () => {
 
   test('foam, where the pot is more than a third full (common practice)', () => {
     expect(codes(jam, boiling, 24)).not.toContain('boil-over');
-    const full = sheetFor(['4 kg crushed strawberries', '2.8 kg sugar'], { pot: POT });
+    const full = cookPlanFor(['4 kg crushed strawberries', '2.8 kg sugar'], { pot: POT });
     const more = boiling.map((one) => (one.kind === 'added' ? { ...one, value: 2800 } : one));
     expect(full.boilOver?.fullShare).toBeGreaterThan(1 / 3);
     expect(codes(full, more, 40)).toContain('boil-over');
@@ -98,14 +98,14 @@ describe('cautions come at their moment', () => {
       }),
       curd.waterBoilsC + 2,
     );
-    if (off === null) throw new Error('There is no sheet');
+    if (off === null) throw new Error('There is no plan');
     expect(off.stopC).toBeCloseTo(79, 6);
     const log = [entry(0, 'lit'), entry(8, 'temperature', 83)];
     expect(codes(off, log, 8.1)).not.toContain('curdles');
   });
 
   test('a slow cooker that stays below 60 °C (common practice)', () => {
-    const slow = sheetFor(['3 kg apples'], { product: 'butter', heat: 'slow-cooker-low' });
+    const slow = cookPlanFor(['3 kg apples'], { product: 'butter', heat: 'slow-cooker-low' });
     const log = [entry(0, 'lit'), entry(150, 'temperature', 52)];
     expect(cautionsAt(slow, log, 150.1)[0]).toMatchObject({ code: 'too-cool', level: 'stop' });
     const warm = [entry(0, 'lit'), entry(150, 'temperature', 75)];
@@ -183,7 +183,7 @@ describe('the fit', () => {
 });
 
 describe('an addition that is not in the log', () => {
-  const damson = sheetFor(['2 kg damsons', '300 mL water', '1.4 kg sugar']);
+  const damson = cookPlanFor(['2 kg damsons', '300 mL water', '1.4 kg sugar']);
   const waiting = [entry(0, 'lit'), entry(12, 'rolling'), entry(22, 'softened')];
   const at = (second: number, log = waiting) =>
     estimate(damson, log, second * 1000, { calibrated: false });

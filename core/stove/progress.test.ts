@@ -8,36 +8,23 @@ import { asPlanned, nameOf, type Entry, type EntryKind } from './entry.ts';
 import { pastStages } from './stages.ts';
 import { boilingWaterOf, canBeBoilingWater, entryFault } from './entryRules.ts';
 import { momentsOf, progressOf } from './progress.ts';
-import { effectiveEntries, effectiveEvents } from './effectiveEntries.ts';
+import { effectiveEvents } from './effectiveEntries.ts';
 import { cookPlanOf, type CookPlan } from './cookPlan.ts';
+import { MIN, log } from '../test/stoveLog.ts';
 
-const MIN = 60_000;
 const AS_PLANNED = asPlanned('sugar');
 
-/** A log from short notes: minute, kind, value, text. */
-const log = (
-  ...notes: readonly (readonly [minute: number, kind: EntryKind, value?: number, text?: string])[]
-): Entry[] =>
-  notes.map(([minute, kind, value, text], index) => ({
-    source: 'cook',
-    seq: index + 1,
-    at: minute * MIN,
-    kind,
-    value: value ?? null,
-    text: text ?? null,
-  }));
-
-const sheetFor = (lines: readonly string[], change: object = {}): CookPlan => {
+const cookPlanFor = (lines: readonly string[], change: object = {}): CookPlan => {
   const cookPlan = cookPlanOf(request({ lines, ...change }));
-  if (cookPlan === null) throw new Error('There is no sheet for these lines');
+  if (cookPlan === null) throw new Error('There is no plan for these lines');
   return cookPlan;
 };
 
-const jam = sheetFor(['2 kg crushed strawberries', '1.4 kg sugar']);
-const hard = sheetFor(['2 kg damsons', '1.4 kg sugar']);
-const powder = sheetFor(['1.2 kg crushed raspberries', '1.4 kg sugar', '49 g powdered pectin']);
-const butter = sheetFor(['3 kg apples', '300 g sugar'], { product: 'butter' });
-const curd = sheetFor(['4 eggs', '200 g sugar', '120 mL bottled lemon juice', '100 g butter'], {
+const jam = cookPlanFor(['2 kg crushed strawberries', '1.4 kg sugar']);
+const hard = cookPlanFor(['2 kg damsons', '1.4 kg sugar']);
+const powder = cookPlanFor(['1.2 kg crushed raspberries', '1.4 kg sugar', '49 g powdered pectin']);
+const butter = cookPlanFor(['3 kg apples', '300 g sugar'], { product: 'butter' });
+const curd = cookPlanFor(['4 eggs', '200 g sugar', '120 mL bottled lemon juice', '100 g butter'], {
   product: 'curd',
 });
 const ids = ({ acts }: CookPlan) => acts.map(({ id }) => id);
@@ -76,7 +63,7 @@ describe('the acts of a method come in the order of common practice', () => {
   });
 
   test('a slow cooker’s butter has its lid on for hours, and may be left', () => {
-    const slow = sheetFor(['3 kg apples'], { product: 'butter', heat: 'slow-cooker-low' });
+    const slow = cookPlanFor(['3 kg apples'], { product: 'butter', heat: 'slow-cooker-low' });
     const act = slow.acts[1];
     expect(act).toMatchObject({
       id: 'slow',
@@ -96,7 +83,7 @@ test.each([
   [['1.2 kg crushed raspberries', '1.4 kg sugar', '49 g powdered pectin'], 'jam'],
   [['3 kg apples', '300 g sugar'], 'butter'],
 ] as const)('the acts of %j take as long as the plan says', (lines, product) => {
-  const { first, setting, acts } = sheetFor(lines, { product });
+  const { first, setting, acts } = cookPlanFor(lines, { product });
   const stages: Stage[] = [];
   let add: Contents | undefined;
   for (const { adds, ahead } of acts.slice(
@@ -117,7 +104,7 @@ test('the stove stops where the plan says', () => {
     ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water'],
     ['1.2 kg crushed raspberries', '1.4 kg sugar', '49 g powdered pectin'],
   ]) {
-    expect(sheetFor(lines).stopC).toBe(planned({ lines, draws: 0 }).stop.tempC);
+    expect(cookPlanFor(lines).stopC).toBe(planned({ lines, draws: 0 }).stop.tempC);
   }
 });
 
@@ -339,36 +326,6 @@ describe('what could confuse a stove', () => {
         },
       ),
       { numRuns: 2000 },
-    );
-  });
-});
-
-describe('taking back', () => {
-  const stirs = log([1, 'stirred'], [2, 'stirred']);
-  const undo = (of: Entry, seq: number): Entry => ({
-    ...(log([3 + seq, 'undo', undefined, nameOf(of)])[0] as Entry),
-    seq,
-  });
-
-  test('what is undone does not stand, and an undo can be undone', () => {
-    const [first] = stirs as [Entry];
-    const taken = undo(first, 10);
-    expect(effectiveEvents([...stirs, taken])).toEqual([stirs[1]]);
-    expect(effectiveEvents([...stirs, taken, undo(taken, 11)])).toEqual(stirs);
-  });
-
-  test('a weighing that was a slip is taken back as well', () => {
-    const weighed = log([5, 'weight', 9000]);
-    expect(effectiveEntries([...weighed, undo(weighed[0] as Entry, 10)])).toEqual([]);
-  });
-
-  test('the order in which entries arrive does not matter', () => {
-    const [first] = stirs as [Entry];
-    const all = [...stirs, undo(first, 10), undo(undo(first, 10), 11), undo(first, 12)];
-    fc.assert(
-      fc.property(fc.shuffledSubarray(all, { minLength: all.length }), (shuffled) => {
-        expect(effectiveEvents(shuffled)).toEqual(effectiveEvents(all));
-      }),
     );
   });
 });

@@ -11,19 +11,21 @@ import { effectiveEvents } from './effectiveEntries.ts';
 import { STOVE_STATES, TRANSITIONS } from './transitions.ts';
 
 const MIN = 60_000;
-const sheetFor = (lines: readonly string[], change: object = {}): CookPlan => {
+const cookPlanFor = (lines: readonly string[], change: object = {}): CookPlan => {
   const cookPlan = cookPlanOf(request({ lines, ...change }));
-  if (cookPlan === null) throw new Error('There is no sheet for these lines');
+  if (cookPlan === null) throw new Error('There is no plan for these lines');
   return cookPlan;
 };
 const SHEETS = [
-  sheetFor(['2 kg crushed strawberries', '1.4 kg sugar']),
-  sheetFor(['2 kg damsons', '1.4 kg sugar', '5 g butter', '60 mL brandy']),
-  sheetFor(['1.2 kg crushed raspberries', '1.4 kg sugar', '49 g powdered pectin']),
-  sheetFor(['4 cups grape juice', '7 cups sugar', '1 pouch liquid pectin'], { product: 'jelly' }),
-  sheetFor(['1 kg peaches', '200 g sugar', '2 tsp low-methoxyl pectin', '2 tsp calcium water']),
-  sheetFor(['3 kg apples', '300 g sugar', '1 tsp cinnamon'], { product: 'butter' }),
-  sheetFor(['4 eggs', '200 g sugar', '120 mL bottled lemon juice', '100 g butter'], {
+  cookPlanFor(['2 kg crushed strawberries', '1.4 kg sugar']),
+  cookPlanFor(['2 kg damsons', '1.4 kg sugar', '5 g butter', '60 mL brandy']),
+  cookPlanFor(['1.2 kg crushed raspberries', '1.4 kg sugar', '49 g powdered pectin']),
+  cookPlanFor(['4 cups grape juice', '7 cups sugar', '1 pouch liquid pectin'], {
+    product: 'jelly',
+  }),
+  cookPlanFor(['1 kg peaches', '200 g sugar', '2 tsp low-methoxyl pectin', '2 tsp calcium water']),
+  cookPlanFor(['3 kg apples', '300 g sugar', '1 tsp cinnamon'], { product: 'butter' }),
+  cookPlanFor(['4 eggs', '200 g sugar', '120 mL bottled lemon juice', '100 g butter'], {
     product: 'curd',
   }),
 ];

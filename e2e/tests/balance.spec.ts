@@ -1,21 +1,8 @@
 import { readFile } from 'node:fs/promises';
-import type { Batch, Recipe } from '@idle-kettle/contract';
-import type { Page } from '@playwright/test';
-import { expect, flagged, line, paste, test, turnLabel, typeLines } from '../kitchen.ts';
+import type { Recipe } from '@idle-kettle/contract';
+import { expect, flagged, line, paste, test, typeLines, openBatch } from '../kitchen.ts';
 
 test.beforeEach(({ kettle }) => kettle.setUpKitchen());
-
-const open = async (
-  page: Page,
-  kettle: { address: string; send: <T>(m: string, p: string, b?: object) => Promise<T> },
-  lines: readonly string[],
-  settings: object = {},
-): Promise<Batch> => {
-  const batch = await kettle.send<Batch>('POST', '/batches', { name: 'Trial', lines, settings });
-  await page.goto(`${kettle.address}/batches/${batch.id}`);
-  await expect(page.getByTestId('stop')).toBeVisible();
-  return batch;
-};
 
 const MESSY = `  **Hedge damson jam**
 Makes about 8 half-pints
@@ -61,7 +48,7 @@ test('a weak batch is made to set by one remedy, and undone by the keyboard', as
   page,
   kettle,
 }) => {
-  await open(page, kettle, ['1 kg rhubarb', '1 kg sugar']);
+  await openBatch(page, kettle, ['1 kg rhubarb', '1 kg sugar']);
   await expect(page.getByTestId('diagnosis')).toContainText('Not enough pectin');
   const weak = await page.getByTestId('set').textContent();
   await page
@@ -83,7 +70,7 @@ test('exactly twelve half-pints are asked for, and the amounts follow', async ({
   page,
   kettle,
 }) => {
-  await open(page, kettle, ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water']);
+  await openBatch(page, kettle, ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water']);
   await page.getByLabel('Jars wanted').fill('12');
   await page.getByRole('button', { name: 'Find the amounts' }).click();
   await expect(page.getByTestId('asked')).toContainText('The amounts are changed');
@@ -92,7 +79,7 @@ test('exactly twelve half-pints are asked for, and the amounts follow', async ({
 });
 
 test('undo by the keyboard leaves the name’s own typing alone', async ({ page, kettle }) => {
-  await open(page, kettle, ['1 kg plums', '800 g sugar']);
+  await openBatch(page, kettle, ['1 kg plums', '800 g sugar']);
   await line(page, 2).fill('700 g sugar');
   const name = page.getByLabel('Batch name');
   await name.click();
@@ -106,7 +93,7 @@ test('undo by the keyboard leaves the name’s own typing alone', async ({ page,
 });
 
 test('two wishes that collide are named', async ({ page, kettle }) => {
-  await open(page, kettle, ['2 kg crushed damsons', '1.4 kg sugar']);
+  await openBatch(page, kettle, ['2 kg crushed damsons', '1.4 kg sugar']);
   await page.getByLabel('Jars wanted').fill('2');
   await page.getByLabel('Fruit to use').fill('20');
   await page.getByRole('button', { name: 'Find the amounts' }).click();
@@ -117,7 +104,7 @@ test('two wishes that collide are named', async ({ page, kettle }) => {
 });
 
 test('four methods are compared on the same fruit, and one is taken', async ({ page, kettle }) => {
-  await open(page, kettle, ['2 kg crushed blackberries', '1.4 kg sugar']);
+  await openBatch(page, kettle, ['2 kg crushed blackberries', '1.4 kg sugar']);
   await page.getByRole('tab', { name: 'Methods' }).click();
   const rows = page.getByRole('table').getByRole('row');
   await expect(rows).toHaveCount(5);
@@ -137,7 +124,7 @@ test('four methods are compared on the same fruit, and one is taken', async ({ p
 });
 
 test('less sugar shows where the set fails', async ({ page, kettle }) => {
-  await open(page, kettle, [
+  await openBatch(page, kettle, [
     '5 cups crushed strawberries',
     '7 cups sugar',
     '1 box powdered pectin',
@@ -158,7 +145,7 @@ test('a dipstick is turned by key and by hand, and the amounts follow', async ({
   page,
   kettle,
 }) => {
-  await open(page, kettle, ['2 kg crushed blackberries', '1.4 kg sugar']);
+  await openBatch(page, kettle, ['2 kg crushed blackberries', '1.4 kg sugar']);
   await expect(page.getByTestId('diagnosis')).toBeVisible();
   const acid = page.getByTestId('gauge-acid');
   const before = Number(await acid.getAttribute('aria-valuenow'));
@@ -202,7 +189,7 @@ test('a formula is kept as a card, kept again as a version, and a batch started 
   page,
   kettle,
 }) => {
-  await open(page, kettle, ['1 kg plums', '800 g sugar'], { product: 'conserve' });
+  await openBatch(page, kettle, ['1 kg plums', '800 g sugar'], { product: 'conserve' });
   await page.getByRole('tab', { name: 'Save & share', exact: true }).click();
   await page.getByLabel('What changed in this version').fill('the first');
   await page.getByRole('button', { name: 'Save recipe' }).click();
@@ -226,7 +213,7 @@ test('a formula is kept as a card, kept again as a version, and a batch started 
 });
 
 test('a batch goes out as a recipe file, and comes in again', async ({ page, kettle }) => {
-  await open(page, kettle, ['1 kg plums', '800 g sugar']);
+  await openBatch(page, kettle, ['1 kg plums', '800 g sugar']);
   await page.getByRole('tab', { name: 'Save & share', exact: true }).click();
   const downloading = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Recipe (JSON-LD)' }).click();
@@ -246,77 +233,8 @@ test('a batch goes out as a recipe file, and comes in again', async ({ page, ket
   await expect(line(page, 5)).toHaveValue('');
 });
 
-test('a batch is prepared: ticks last, the sheet prints, and goes out as PDF', async ({
-  page,
-  kettle,
-}) => {
-  const { id } = await open(
-    page,
-    kettle,
-    ['1 kg Seville oranges', '2 kg sugar', '2 litres water'],
-    {
-      product: 'marmalade',
-    },
-  );
-  await page.getByRole('link', { name: 'Prepare' }).click();
-  await expect(page.getByRole('region', { name: 'The day before' })).toContainText(
-    'let it stand, covered',
-  );
-  await page.getByRole('checkbox', { name: /white sugar/ }).check();
-  await expect
-    .poll(async () => (await kettle.send<Batch>('GET', `/batches/${id}`)).ticked)
-    .toEqual(['buy-sugar']);
-  await page.reload();
-  await expect(page.getByRole('checkbox', { name: /white sugar/ })).toBeChecked();
-
-  await page.emulateMedia({ media: 'print' });
-  await expect(page.getByRole('navigation', { name: 'Main' })).toBeHidden();
-  await expect(page.getByRole('region', { name: 'Run sheet' })).toBeVisible();
-  expect((await page.pdf()).subarray(0, 4).toString()).toBe('%PDF');
-  await page.emulateMedia({ media: 'screen' });
-
-  const downloading = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'PDF' }).click();
-  const file = await readFile(await (await downloading).path());
-  expect(file.subarray(0, 4).toString()).toBe('%PDF');
-});
-
-test('a kitchen’s pot, jars and prices reach the batch, and a batch too large is split', async ({
-  page,
-  kettle,
-}) => {
-  await page.goto(`${kettle.address}/kitchen`);
-  await page.getByRole('button', { name: 'Change pots' }).click();
-  await page.getByRole('button', { name: 'Add a pot' }).click();
-  const pots = page.getByRole('group', { name: 'Pots' });
-  await pots.getByLabel('Name').fill('small pan');
-  await pots.getByLabel('Width, cm').fill('20');
-  await pots.getByLabel('Height, cm').fill('x');
-  await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('pots 1, heightCm');
-  await pots.getByLabel('Height, cm').fill('12');
-  await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'Pots and burners' })).toContainText('small pan');
-  await page.getByRole('button', { name: 'Change prices' }).click();
-  await page.getByRole('button', { name: 'Add a price' }).click();
-  await page.getByLabel('Ingredient', { exact: true }).fill('sugar');
-  await page.getByLabel('Per kilogram').fill('1.30');
-  await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'Cupboard' })).toContainText('$1.30');
-
-  await open(page, kettle, ['4 kg crushed damsons', '3 kg sugar']);
-  await turnLabel(page);
-  await expect(page.getByTestId('cost')).toHaveText('at least $3.90');
-  await turnLabel(page);
-  const pot = page.getByRole('combobox', { name: /^Pot/ });
-  await expect(pot.locator('option:checked')).toHaveText('small pan');
-  await page.getByRole('button', { name: /Split it into \d+ pots/ }).click();
-  await expect(page.getByRole('button', { name: /Split it into/ })).toBeHidden();
-  await expect(line(page, 1)).not.toHaveValue('4 kg crushed damsons');
-});
-
 test('a meter opens no pantry, and closes one above pH 4.2', async ({ page, kettle }) => {
-  await open(page, kettle, ['1 kg figs', '800 g sugar', '100 mL bottled lemon juice']);
+  await openBatch(page, kettle, ['1 kg figs', '800 g sugar', '100 mL bottled lemon juice']);
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');
   await page.getByRole('tab', { name: 'Measurements' }).click();
   await page.getByLabel(/pH of the finished spread/).fill('12');
@@ -337,52 +255,11 @@ test('a meter opens no pantry, and closes one above pH 4.2', async ({ page, kett
   await expect(page.getByText(/A meter read pH 4.50/).first()).toBeVisible();
 });
 
-test('a jelly from the fruit to the jars: juice through a cloth first, then measured', async ({
-  page,
-  kettle,
-}) => {
-  await open(page, kettle, ['3 lb crab apples', '3 cups water', '4 cups sugar'], {
-    product: 'jelly',
-  });
-  await page.getByRole('button', { name: 'Start with juice' }).click();
-  // The fruit and its water went into the pan; the sugar stays in the pot.
-  await expect(line(page, 1)).toHaveValue('4 cups sugar');
-  const pan = page.getByLabel('Fruit in the pan, cores and skins included, one per line');
-  await expect(pan).toHaveValue('3 lb crab apples\n3 cups water');
-  await expect(page.getByTestId('obtained')).toHaveText(/cups/);
-  await expect(page.getByTestId('set')).toHaveText('Firm set');
-  await expect(page.getByTestId('jars')).toContainText('half-pints');
-  await expect(page.getByTestId('shelf')).toContainText('Pantry');
-
-  await page.getByLabel('Measured juice').fill('5 cups');
-  await page.getByLabel('Measured juice').press('Enter');
-  await expect(page.getByTestId('obtained')).toHaveText('5 cups');
-  await page.getByRole('button', { name: 'flakes' }).click();
-  await expect(page.getByTestId('set')).not.toHaveText('Firm set');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByTestId('set')).toHaveText('Firm set');
-
-  await pan.fill('3 lb crab apples\n3 blobs of zorp');
-  await expect(page.getByTestId('shelf')).toContainText('Fridge only');
-  await expect(page.getByText('3 blobs of zorp').first()).toBeVisible();
-  await pan.fill('3 lb crab apples');
-  await expect(page.getByTestId('shelf')).toContainText('Pantry');
-  await expect(page.getByText(/^Saved /)).toBeVisible();
-  await page.reload();
-  await expect(pan).toHaveValue('3 lb crab apples');
-  await expect(page.getByTestId('obtained')).toHaveText('5 cups');
-
-  await page.getByRole('link', { name: 'Prepare' }).click();
-  await expect(page.getByText(/Simmer the fruit, lid on/).first()).toBeVisible();
-  await expect(page.getByText(/3 lb crab apples \(1,361 g\)/).first()).toBeVisible();
-  await expect(page.getByText(/Clot test/).first()).toBeVisible();
-});
-
 test('a melon that nothing sensible mends is told what it would take, and what to make instead', async ({
   page,
   kettle,
 }) => {
-  await open(page, kettle, ['2.27 kg diced melon', '1.13 kg sugar', '22 mL lemon juice']);
+  await openBatch(page, kettle, ['2.27 kg diced melon', '1.13 kg sugar', '22 mL lemon juice']);
   // Ranges and remedies come from the worker, after the typical figures.
   await expect(page.getByTestId('beyond')).toContainText('low-sugar pectin', { timeout: 15_000 });
   await expect(page.getByTestId('beyond')).toContainText('none of this makes the fruit safe');

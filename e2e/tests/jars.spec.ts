@@ -1,17 +1,12 @@
 import type { Batch, BatchSummary, Kitchen } from '@idle-kettle/contract';
-import jsqr from 'jsqr';
-import { execFileSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { PNG } from 'pngjs';
 import type { Page } from '@playwright/test';
 import { JarLog } from '../../core/test/jarLog.ts';
 import { REFUSED } from '../../core/test/refused.ts';
-import { LABEL_SHEETS, placesOn } from '../../web/labels/sheets.ts';
 import { seriousFaults } from '../axe.ts';
 import { expect, fitsWidth, go, test } from '../kitchen.ts';
+import { codesIn, drawn } from '../paper.ts';
+import { listen } from '../speech.ts';
 
 // What is kept for a browser without a server is tried here.
 test.use({ serviceWorkers: 'allow' });
@@ -32,29 +27,6 @@ async function close(page: Page, size: string): Promise<void> {
   const row = page.getByTestId(`row-${size}`);
   for (const step of ['Remove bubbles', 'Wipe rims', 'Lids on', 'Bands fingertip-tight'])
     await row.getByRole('button', { name: step }).click();
-}
-
-/** A stand-in for the browser’s speech, which writes down what is said. */
-async function listen(page: Page): Promise<() => string[]> {
-  const said: string[] = [];
-  await page.exposeFunction('writeDownWhatIsSaid', (text: string) => said.push(text));
-  await page.addInitScript(() => {
-    const { writeDownWhatIsSaid } = window as unknown as {
-      writeDownWhatIsSaid: (text: string) => void;
-    };
-    Object.defineProperty(window, 'speechSynthesis', {
-      value: {
-        speak: ({ text }: { text: string }) => writeDownWhatIsSaid(text),
-        cancel: () => undefined,
-      },
-    });
-    Object.defineProperty(window, 'SpeechSynthesisUtterance', {
-      value: class {
-        constructor(readonly text: string) {}
-      },
-    });
-  });
-  return () => said;
 }
 
 test('from off the heat to labelled, sealed jars: one fails and is processed again, one is for the fridge; servers die and pages reload between', async ({
@@ -192,31 +164,6 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   expect(batch).toMatchObject({ state: 'done' });
 });
 
-const DOTS_PER_MM = 300 / 25.4;
-
-/** The pages of a PDF as pictures, 300 dots an inch. */
-function drawn(path: string): PNG[] {
-  const folder = mkdtempSync(join(tmpdir(), 'labels-'));
-  execFileSync('pdftoppm', ['-r', '300', '-png', path, join(folder, 'page')]);
-  return readdirSync(folder)
-    .sort()
-    .map((name) => PNG.sync.read(readFileSync(join(folder, name))));
-}
-
-/** What every code on a page of labels says. */
-function codesIn(page: PNG): string[] {
-  const [sheet] = LABEL_SHEETS;
-  if (sheet === undefined) return [];
-  const dots = (mm: number) => Math.floor(mm * DOTS_PER_MM);
-  const [wide, high] = [dots(sheet.wideMm), dots(sheet.highMm)];
-  return placesOn(sheet).flatMap(({ x, y }) => {
-    const label = new PNG({ width: wide, height: high });
-    PNG.bitblt(page, label, dots(x), dots(y), wide, high, 0, 0);
-    const code = jsqr.default(new Uint8ClampedArray(label.data), wide, high);
-    return code === null ? [] : [code.data];
-  });
-}
-
 test('no batch that is refused reaches the canner or the shelf, and each says why and what to do', async ({
   page,
   kettle,
@@ -351,59 +298,6 @@ test('a tested formula that the cook names is on the screen and the label for ev
   await page.getByRole('button', { name: 'The pot is empty' }).click();
   await page.getByRole('button', { name: 'Yes, it’s empty' }).click();
   await expect(next(page)).toContainText('It takes 25 minutes at the boil');
-});
-
-test('more jars than there are, and more than the pot holds, are told; nothing is lost', async ({
-  page,
-  kettle,
-}) => {
-  await kettle.setUpKitchen({
-    jars: [{ name: 'half-pint', volumeMl: 237, count: 1 }],
-    pots: [{ name: 'small', diameterCm: 20, heightCm: 15 }],
-  });
-  const { id } = await kettle.send<Batch>('POST', '/batches', {
-    name: 'Plum',
-    lines: ['1 kg plums', '700 g sugar'],
-  });
-  await page.goto(`${kettle.address}/batches/${id}/jars`);
-  await page.getByRole('button', { name: 'Measure…' }).click();
-  await page.getByLabel('In the pot now, mL').fill('9000');
-  await page.getByRole('button', { name: 'Log it' }).click();
-  await expect(page.getByRole('alert')).toContainText('Enter a number from 0 to 4,712 mL.');
-  await page.getByLabel('In the pot now, mL').fill('600');
-  await page.getByRole('button', { name: 'Log it' }).click();
-  const row = page.getByTestId('row-1');
-  for (let i = 0; i < 2; i += 1) await row.getByRole('button', { name: 'One filled' }).click();
-  await expect(page.getByRole('list', { name: 'Warnings' })).toContainText(
-    '2 of half-pint are filled',
-  );
-  await expect(state(page, '1.2')).toBeVisible();
-  await page.getByRole('button', { name: /^Undo: Filled half-pint 2/ }).click();
-  await expect(state(page, '1.2')).toHaveCount(0);
-});
-
-test('jars that come back, lids that are bought and jars that are chipped are counted with a press, and taken back', async ({
-  page,
-  kettle,
-}) => {
-  await kettle.setUpKitchen({
-    jars: [{ name: 'half-pint', volumeMl: 237, count: 5, lids: 2, inUse: 7 }],
-  });
-  const jar = async () => (await kettle.send<Kitchen>('GET', '/kitchen')).jars[0];
-  await page.goto(`${kettle.address}/kitchen`);
-  await page.getByRole('button', { name: 'Change the jar count' }).click();
-  const sheet = page.getByRole('dialog', { name: 'Jars and lids' });
-  await sheet.getByLabel('How many').fill('3');
-  await sheet.getByRole('button', { name: 'came back empty' }).click();
-  await expect(sheet).toContainText('8 empty, 4 full; 2 new lids');
-  await sheet.getByRole('button', { name: 'new lids bought' }).click();
-  await expect(sheet).toContainText('5 new lids');
-  await sheet.getByRole('button', { name: 'Undo' }).click();
-  await expect(sheet).toContainText('2 new lids');
-  await sheet.getByRole('button', { name: 'broken or thrown out' }).click();
-  await expect.poll(jar).toMatchObject({ count: 5, inUse: 4, lids: 2 });
-  await sheet.getByLabel('How many').fill('many');
-  await expect(sheet.getByRole('alert')).toContainText('Enter a whole number from 1');
 });
 
 test('axe finds nothing serious, and nothing sticks out, at the jars: light or dark, wide or narrow', async ({

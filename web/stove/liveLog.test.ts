@@ -1,57 +1,14 @@
 import { nameOf } from '@idle-kettle/core';
-import fc from 'fast-check';
-import { Unreachable, type Send } from '../api/request.ts';
+import { Unreachable } from '../api/request.ts';
 import { FakeClock, settled } from '../test/fakeClock.ts';
 import { COOK, FakeCooks } from '../test/fakeCooks.ts';
-import { fakeNet, refusal } from '../test/fakeNet.ts';
-import type { Fate, Weather } from '../test/fate.ts';
-import { anyWeather, forecast, weatherOf } from '../test/weather.ts';
+import { refusal } from '../test/fakeNet.ts';
+import type { Fate } from '../test/fate.ts';
+import { forecast } from '../test/weather.ts';
 import { newEntry } from './keptEntry.ts';
-import { LiveLog, SILENT_MS } from './liveLog.ts';
-import { ServerClock } from './serverClock.ts';
+import { SILENT_MS } from './liveLog.ts';
 import { MemoryCookStore, type LocalCookStore } from './localCookStore.ts';
-
-const MINUTE = 60_000;
-
-type House = {
-  readonly clock?: FakeClock;
-  readonly store?: LocalCookStore;
-  readonly server?: FakeCooks;
-  readonly weather?: Weather;
-  readonly wrap?: (send: Send) => Send;
-};
-
-/** A stove in a browser, before a server. */
-function house({
-  clock = new FakeClock(),
-  store = new MemoryCookStore(),
-  server = new FakeCooks(clock),
-  weather,
-  wrap = (send) => send,
-}: House = {}) {
-  const send = wrap(fakeNet(clock, server.answer, weather));
-  const log = new LiveLog('pot', {
-    store,
-    send,
-    listen: server.listen,
-    clock,
-    serverClock: new ServerClock(send, clock),
-    inTurn: (post) => post(),
-  });
-  return { clock, shelf: store, server, log };
-}
-
-/** The calls that are made before the line is open: the cook, and the clock three times. */
-const OPENING: readonly Fate[] = ['ok', 'ok', 'ok', 'ok'];
-
-const kinds = (entries: readonly { readonly kind: string }[]) => entries.map(({ kind }) => kind);
-
-async function opened(with_: House = {}) {
-  const all = house(with_);
-  void all.log.start();
-  await all.clock.pass(1000);
-  return all;
-}
+import { OPENING, MINUTE, house, kinds, opened } from '../test/stoveHouse.ts';
 
 test('a cook is shown from the shelf at once, before any server answers', async () => {
   const store = new MemoryCookStore();
@@ -329,72 +286,3 @@ test('a log that is let go of makes no more calls, and can be taken up again', a
   await clock.pass(1000);
   expect(log.state.heard).toBe(true);
 });
-
-const DEEDS = [
-  'note',
-  'note',
-  'other',
-  'tell',
-  'tell twice',
-  'cut',
-  'wake',
-  'reload',
-  'wait',
-] as const;
-
-test('1 000 random schedules of a network that drops, delays, doubles and reorders: nothing lost, nothing doubled', async () => {
-  await fc.assert(
-    fc.asyncProperty(
-      fc.array(fc.tuple(fc.constantFrom(...DEEDS), fc.nat(6000)), { maxLength: 24 }),
-      anyWeather(40),
-      async (deeds, calls) => {
-        const clock = new FakeClock();
-        const store = new MemoryCookStore();
-        const server = new FakeCooks(clock, ({ text }) => text?.endsWith('7') === true);
-        const { weather, clearUp } = weatherOf(calls);
-        let { log } = house({ clock, store, server, weather });
-        await store.keepCook(COOK);
-        void log.start();
-        await settled();
-        let noted = 0;
-        let others = 0;
-        for (const [deed, ms] of deeds) {
-          if (deed === 'note') void log.note('stirred', null, `${(noted += 1)}`);
-          if (deed === 'other')
-            server.put({ source: 'probe', seq: (others += 1), at: 1, kind: 'stirred' });
-          if (deed === 'tell' || deed === 'tell twice') server.tell(deed === 'tell twice');
-          if (deed === 'cut') server.cut();
-          if (deed === 'wake') log.wake();
-          if (deed === 'reload') {
-            log.stop();
-            ({ log } = house({ clock, store, server, weather }));
-            void log.start();
-            await settled();
-          }
-          await clock.pass(ms);
-          expect(server.views.size).toBeLessThanOrEqual(1);
-        }
-        // The weather clears up, and everything finds its way.
-        clearUp();
-        for (let i = 0; i < 6; i += 1) {
-          await clock.pass(15_000);
-          server.tell();
-        }
-        const texts = Array.from({ length: noted }, (_, i) => `${i + 1}`);
-        const good = texts.filter((text) => !text.endsWith('7'));
-        const there = server.log
-          .filter(({ source }) => source !== 'probe')
-          .map(({ text }) => text!);
-        expect([...there].sort()).toEqual([...good].sort());
-        expect(new Set(server.log.map(nameOf)).size).toBe(server.log.length);
-        const { state } = log;
-        expect(state).toMatchObject({ waiting: 0, heard: true, keeps: true });
-        expect(state.refused !== null).toBe(good.length < texts.length);
-        // The browser sees what the server holds, each once, and its own that was refused.
-        expect(state.entries).toHaveLength(server.log.length + texts.length - good.length);
-        expect(server.views.size).toBe(1);
-      },
-    ),
-    { numRuns: 1000 },
-  );
-}, 60_000);
