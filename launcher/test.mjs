@@ -81,6 +81,7 @@ async function runStatic() {
     await documented(),
     await wordsAreOutside(),
     await effectsAreExplicit(),
+    await filesAreShort(),
     await readable(),
     await formatting,
   ];
@@ -113,6 +114,15 @@ async function effectsAreExplicit() {
   const found = implicitEffects();
   say(`effects that return whatever they call: ${found.length}`);
   for (const effect of found) say(`  ${effect}`);
+  return found.length === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+}
+
+/** No file is about more than one thing. @returns {Promise<Tally>} */
+async function filesAreShort() {
+  const { longFiles } = await import('./fileLengths.mjs');
+  const found = longFiles();
+  say(`files of more than 350 lines, but data: ${found.length}`);
+  for (const file of found) say(`  ${file}`);
   return found.length === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 

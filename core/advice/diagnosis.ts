@@ -65,6 +65,7 @@ type Told = { readonly short: ShortSide; readonly text: Text };
 /**
  * How the batch will set, and which side is short: the one that, put right, would help the most. Absent
  * where it cannot be told: nothing in the batch is sour, or the cook cannot be followed.
+ * @param fruitPer100g fruit that went in, g per 100 g of the finished batch
  */
 export function diagnose(boil: Boil, model: SetModel, fruitPer100g: number): Diagnosis | undefined {
   const { forecast, finish, setters } = boil;

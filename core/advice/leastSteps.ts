@@ -1,4 +1,8 @@
-/** The fewest steps, 1 to most, that are enough; null when none of those tried is. */
+/**
+ * The fewest steps, 1 to most, that are enough; null when none of those tried is.
+ * @param most at least 1
+ * @param enough once true, true for every larger count
+ */
 export function leastSteps(most: number, enough: (steps: number) => boolean): number | null {
   if (most < 1) return null;
   let [few, many] = [0, 1];

@@ -21,7 +21,11 @@ export type BoilOver = {
   readonly pots: number;
 };
 
-/** Whether a batch climbs out of its pot; volumes in mL. */
+/**
+ * Whether a batch climbs out of its pot; volumes in mL.
+ * @param batchMl the batch before it boils, mL
+ * @param potMl what the pot holds to its brim, mL
+ */
 export function boilOverOf(batchMl: number, potMl: number): BoilOver {
   const fullShare = batchMl / potMl;
   return {

@@ -24,6 +24,8 @@ const TOLERANCE_PCT = 1e-9;
  * Soluble solids of the whole mass (g per 100 g) at which this batch, boiled down or diluted,
  * boils at `tempC`: the inverse of {@link boilingPointC}.
  * @throws RangeError when `tempC` is not above boiling water, or beyond a syrup of 95 °Brix
+ * @param tempC boiling point sought, °C
+ * @param pressurePa air pressure over the pot, Pa
  */
 export function solublesPctBoilingAt(batch: Contents, tempC: number, pressurePa: number): number {
   const target = pressurePa / saturationPressurePa(tempC);

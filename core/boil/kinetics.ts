@@ -46,13 +46,21 @@ const PECTIN_LOSS_HYDROGEN = 10 ** -3.1;
 const GAS_CONSTANT = 8.314;
 const ROOM_K = 298.15;
 
-/** Rate of inversion, 1/s, at [H⁺] in mol per kg of water. */
+/**
+ * Rate of inversion, 1/s, at [H⁺] in mol per kg of water.
+ * @param tempC 0 to 120 °C
+ * @param hydrogen [H⁺], mol per kg of water
+ */
 export const inversionRate = (tempC: number, hydrogen: number): number =>
   INVERSION_RATE_25C.value *
   hydrogen *
   Math.exp((-INVERSION_ENERGY.value / GAS_CONSTANT) * (1 / (tempC + KELVIN_AT_0_C) - 1 / ROOM_K));
 
-/** Rate at which pectin loses its power to gel, 1/s. */
+/**
+ * Rate at which pectin loses its power to gel, 1/s.
+ * @param tempC 0 to 120 °C
+ * @param hydrogen [H⁺], mol per kg of water
+ */
 export const pectinLossRate = (tempC: number, hydrogen: number): number =>
   PECTIN_LOSS_104C.value *
   Math.sqrt(hydrogen / PECTIN_LOSS_HYDROGEN) *

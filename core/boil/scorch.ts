@@ -17,7 +17,10 @@ export const SCORCH_PROVENANCE = commonPractice(
 export const scorchIndex = (solidsPct: number, fluxWPerM2: number): number =>
   (solidsPct / REFERENCE_SOLIDS_PCT) ** 3 * (fluxWPerM2 / REFERENCE_FLUX_W_M2);
 
-/** Minutes that the pot may be left unstirred; 0 is constantly. */
+/**
+ * Minutes that the pot may be left unstirred; 0 is constantly.
+ * @param index how near the bottom is to burning, 0 or more
+ */
 export function stirEveryMin(index: number): 30 | 5 | 1 | 0 {
   if (index < 0.1) return 30;
   if (index < 0.35) return 5;

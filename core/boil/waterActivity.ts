@@ -19,6 +19,7 @@ const ROOT_K_HEXOSE = Math.sqrt(NORRISH_HEXOSE.value);
 /**
  * Water activity of the syrup, 0 to 1: a_w = x_w · exp(−(Σ √Kᵢ·xᵢ)²), mole fractions over water and
  * solutes. Hexoses and all other solubles count as hexose; pieces do nothing.
+ * @returns 0 to 1
  */
 export function waterActivity({ water, sucrose, hexoses, otherSolubles }: Contents): number {
   const nWater = water / MOLAR_MASS_WATER.value;

@@ -28,7 +28,11 @@ const MOST_STEPS = 60;
 const SMALL_STEP = 1e-3;
 const MOST_DAMPING = 1e6;
 
-/** How far the ratio of a formula lies outside the classes it may come out in, as a logarithm; 0 inside. */
+/**
+ * How far the ratio of a formula lies outside the classes it may come out in, as a logarithm; 0 inside.
+ * @param ratio what makes it set, over what it needs
+ * @param margin a logarithm by which it must lie inside, 0 or more
+ */
 export function outside(ratio: number, sets: readonly SetClass[], margin = 0): number {
   const places = sets.map((set) => SET_CLASSES.indexOf(set));
   const least = SET_LEAST_RATIO[SET_CLASSES[Math.min(...places)] ?? 'pours'];

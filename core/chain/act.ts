@@ -136,7 +136,10 @@ export const act = (given: Partial<Act> & Pick<Act, 'id' | 'phase'>): Act => ({
   ...given,
 });
 
-/** An act ends by a clock of so many minutes. */
+/**
+ * An act ends by a clock of so many minutes.
+ * @param minutes null where nobody can tell them
+ */
 export const byClock = (minutes: number | null): Takes => ({ by: 'clock', minutes });
 
 /** An act ends by something seen or read. */

@@ -5,7 +5,11 @@ import type { Range } from '../quantity/index.ts';
 /** A source of numbers in [0, 1), the same for the same seed. */
 export type Chance = () => number;
 
-/** A generator of numbers from 0 to below 1, the same for the same seed (xoroshiro128+). */
+/**
+ * A generator of numbers from 0 to below 1, the same for the same seed (xoroshiro128+).
+ * @param seed any whole number
+ * @returns a function that gives the next number, 0 to below 1
+ */
 export function chanceFrom(seed: number): Chance {
   const generator = xoroshiro128plus(seed);
   return () => uniformFloat64(generator);

@@ -36,10 +36,16 @@ export const undissolvedG = (c: Contents): number => c.insolubles + c.fat + c.eg
 /** All of it, g. */
 export const massOf = (c: Contents): number => c.water + solublesG(c) + undissolvedG(c);
 
-/** Soluble solids of the whole mass, pieces included, in g per 100 g. */
+/**
+ * Soluble solids of the whole mass, pieces included, in g per 100 g.
+ * @returns g per 100 g, 0 to 100
+ */
 export const solublesPctOf = (c: Contents): number => (100 * solublesG(c)) / massOf(c);
 
-/** Soluble solids of the syrup alone, as a refractometer reads it (°Brix), in g per 100 g. */
+/**
+ * Soluble solids of the syrup alone, as a refractometer reads it (°Brix), in g per 100 g.
+ * @returns °Brix, 0 to 100
+ */
 export const syrupBrixOf = (c: Contents): number => (100 * solublesG(c)) / (solublesG(c) + c.water);
 
 /** Two contents in one pot: masses add. */
@@ -53,7 +59,10 @@ export const plus = (a: Contents, b: Contents): Contents => ({
   egg: a.egg + b.egg,
 });
 
-/** Contents so many times over. */
+/**
+ * Contents so many times over.
+ * @param factor 0 or more
+ */
 export const timesContents = (c: Contents, factor: number): Contents => ({
   water: c.water * factor,
   sucrose: c.sucrose * factor,
@@ -67,6 +76,9 @@ export const timesContents = (c: Contents, factor: number): Contents => ({
 /**
  * Contents of `massG` grams of an ingredient whose soluble and insoluble solids are as given (g per
  * 100 g). Its sugars move with its soluble solids, as ripening moves them.
+ * @param massG g
+ * @param solublesPct soluble solids, g per 100 g
+ * @param insolublesPct insoluble solids, g per 100 g
  */
 export function contentsOf(
   { make }: Ingredient,

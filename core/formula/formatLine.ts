@@ -5,7 +5,10 @@ import { RIPENESS_WORDS } from '../parser/index.ts';
 /** Forms that are said in a line; the others go without saying. */
 const SAID: readonly Form[] = ['whole', 'sliced', 'chopped', 'crushed', 'pureed', 'packed'];
 
-/** The word for a ripeness, where there is one; null for ordinary ripe fruit. */
+/**
+ * The word for a ripeness, where there is one; null for ordinary ripe fruit.
+ * @param ripeness 0 (unripe) to 1 (over-ripe)
+ */
 export const ripenessWord = (ripeness: number): string | null =>
   [...RIPENESS_WORDS].find(([, value]) => value === ripeness)?.[0] ?? null;
 

@@ -46,7 +46,10 @@ export function scaleLine(
   });
 }
 
-/** The same line of so many times the mass. */
+/**
+ * The same line of so many times the mass.
+ * @param factor more than 0
+ */
 export const scaled = (line: UnderstoodLine, factor: number): UnderstoodLine => ({
   ...line,
   massG: {

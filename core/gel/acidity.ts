@@ -130,6 +130,7 @@ const LIKELY_PH = 3.3;
 /**
  * pH at which the charges balance, 0 to 14: Newton's method, halving the bracket where a step leaves it.
  * Throws RangeError for a load without water.
+ * @returns 0 to 14
  */
 export function pHOf(load: AcidLoad): number {
   if (!(load.waterKg > 0)) throw new RangeError('Without water there is no pH');
@@ -155,6 +156,8 @@ export function pHOf(load: AcidLoad): number {
 /**
  * How much of something sour brings a batch to a pH, in grams: the least x for which the batch with
  * `perGram` added x times has it. Null when no amount up to `mostG` does.
+ * @param mostG the largest amount looked at, g
+ * @returns g, 0 where it is there already; null where even the most is too little
  */
 export function gramsToReach(
   batch: AcidLoad,

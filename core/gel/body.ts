@@ -56,6 +56,9 @@ export function solublesPctAtBody(batch: Contents, pectinG: number, stop: BodySt
   return (100 * solublesG(batch)) / Math.min(massG, (1 - LEAST_REDUCTION.value) * massOf(batch));
 }
 
-/** Egg solids of a curd over those it needs to stand. */
+/**
+ * Egg solids of a curd over those it needs to stand.
+ * @returns 1 is just enough
+ */
 export const curdRatio = (batch: Contents): number =>
   (100 * batch.egg) / massOf(batch) / CURD_EGG.value;

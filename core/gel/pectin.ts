@@ -95,7 +95,10 @@ export const needBySolubles = NEED.bySolubles;
 /** See {@link needByPHPoints}. */
 export const needByPH = NEED.byPH;
 
-/** How the spread sets, from the pectin it holds over the pectin it needs. */
+/**
+ * How the spread sets, from the pectin it holds over the pectin it needs.
+ * @param ratio pectin held over pectin needed; 1 is between soft and firm
+ */
 export function setClassOf(ratio: number): SetClass {
   return SET_CLASSES.findLast((set) => ratio >= SET_LEAST_RATIO[set]) ?? 'pours';
 }

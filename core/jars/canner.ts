@@ -128,7 +128,12 @@ export function minutesToBoil(load: HeatingCase): Quantiles {
   return { p10: low * p50, p50, p90: most * p50 };
 }
 
-/** How a canner was against the sums, with one load more watched: a running mean, held within what canners do. */
+/**
+ * How a canner was against the sums, with one load more watched: a running mean, held within what canners do.
+ * @param tookMin minutes that the load took
+ * @param expectedMin minutes that were expected of it, more than 0
+ * @returns real over expected minutes, from here on
+ */
 export function factorLearned(
   before: { readonly factor: number; readonly watched: number },
   tookMin: number,

@@ -89,7 +89,10 @@ export function requestInKitchen(
   };
 }
 
-/** The plan of a formula in a kitchen; with `draws` 0 its typical figures alone. */
+/**
+ * The plan of a formula in a kitchen; with `draws` 0 its typical figures alone.
+ * @param draws how many batches are simulated for the ranges; 0 gives typical figures alone
+ */
 export const planInKitchen = (
   formula: Formula,
   kitchen: PlanningKitchen,

@@ -136,6 +136,10 @@ const codexMarmalade = (found: DefinitionCase) =>
 const euMarmalade = (found: DefinitionCase) =>
   asks(found, 'EU marmalade', 'Directive 2001/113/EC', 20);
 
-/** The statement that a label prints, both figures per 100 g. */
+/**
+ * The statement that a label prints, both figures per 100 g.
+ * @param fruitPer100g g of fruit per 100 g of the finished spread
+ * @param sugarsPer100g g of sugars in 100 g of it
+ */
 export const labelStatement = (fruitPer100g: number, sugarsPer100g: number): Text =>
   message('label.preparedWithGOfFruit', { show: show(fruitPer100g), show2: show(sugarsPer100g) });

@@ -41,7 +41,11 @@ export const fault = (about: AmountFault['about'], message: Text): AmountFault =
 export const isFault = (read: AmountRead | AmountFault | Amount): read is AmountFault =>
   'message' in read;
 
-/** So many pieces, of a kind that the noun tells. */
+/**
+ * So many pieces, of a kind that the noun tells.
+ * @param low fewest
+ * @param high most
+ */
 export const pieces = (low: number, high: number): Amount => ({
   kind: 'pieces',
   low,

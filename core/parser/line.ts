@@ -35,7 +35,10 @@ export type ToConfirm =
   /** `line` is the whole line with its words put right. */
   | { readonly kind: 'spelling'; readonly name: string; readonly line: string };
 
-/** What lines weigh together, g, where each weighs what is likeliest. */
+/**
+ * What lines weigh together, g, where each weighs what is likeliest.
+ * @returns g
+ */
 export const massOfLines = (lines: readonly UnderstoodLine[]): number =>
   lines.reduce((sum, { massG }) => sum + massG.typical, 0);
 

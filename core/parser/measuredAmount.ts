@@ -37,7 +37,11 @@ export function plainSizeAt(
   return amount.kind === 'mass' || amount.kind === 'volume' ? { amount, next: unit.next } : null;
 }
 
-/** So much of a unit as an amount, by the measures of a kitchen. */
+/**
+ * So much of a unit as an amount, by the measures of a kitchen.
+ * @param low least of the unit
+ * @param high most of the unit
+ */
 export function measured(read: UnitRead, low: number, high: number, measures: MeasuresId): Amount {
   const { unit, filled, whose, packed, size } = read;
   const as = (kind: Amount['kind'], times: number, name = '', assumed: Text[] = []): Amount => ({

@@ -98,7 +98,11 @@ export function sizeAfter(
 const skipEach = (tokens: readonly Token[], at: number): number =>
   isWord(tokens[at], 'each') ? at + 1 : at;
 
-/** So many times an amount: least and most. */
+/**
+ * So many times an amount: least and most.
+ * @param low fewest
+ * @param high most
+ */
 export const timesAmount = (
   { amount, next }: AmountRead,
   low: number,

@@ -12,7 +12,10 @@ export function goesFirst(kind: PretreatmentKind, line: PlanLine | undefined): b
     : row.kind === 'fruit' && line?.state !== 'juice';
 }
 
-/** Grams of fruit in a batch, from its share of what is left at the stop; 0 where there is no plan. */
+/**
+ * Grams of fruit in a batch, from its share of what is left at the stop; 0 where there is no plan.
+ * @returns g
+ */
 export const fruitGramsOf = (plan: Plan | null): number =>
   ((plan?.finish?.fruitPer100g ?? 0) * ((plan?.start?.massG ?? 0) - (plan?.finish?.steamG ?? 0))) /
   100;

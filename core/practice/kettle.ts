@@ -24,7 +24,10 @@ export type Truth = {
   readonly pectinLeft: number;
 };
 
-/** How this kitchen's flame and fruit differ from the sheet, drawn once for a practice; see the estimator's own prior. */
+/**
+ * How this kitchen's flame and fruit differ from the sheet, drawn once for a practice; see the estimator's own prior.
+ * @param seed any whole number: the same kitchen for the same
+ */
 export function drawnTruth(seed: number): PotParameters {
   const chance = chanceFrom(hashed(seed, 0));
   // Evenly over a range as wide as one standard deviation of the prior on either side.
@@ -72,6 +75,9 @@ const WEIGHED_EVERY_S = 60;
 /**
  * What the simulated devices say from second `fromS` to before `toS` of the kitchen’s clock, counted from `startMs`. The same second
  * always says the same, so that two servers, or one that was killed, never disagree.
+ * @param startMs when the practice was begun, ms
+ * @param fromS first second that is read
+ * @param toS the second after the last
  */
 export function readingsOf(
   cookPlan: CookPlan,

@@ -137,7 +137,10 @@ const isShareOfNothing = (batch: SafetyContext, role: Role): boolean => {
   return limit.kind === 'at most' && baseOf(batch, limit.of) === 0;
 };
 
-/** Most of a role that a batch may hold, g; without end for what its family is made of. */
+/**
+ * Most of a role that a batch may hold, g; without end for what its family is made of.
+ * @returns g; Infinity for what its family is made of
+ */
 export function mostOf(batch: SafetyContext, role: Role): number {
   const { family, found, slack } = batch;
   if (role === 'zest' && family === 'spread' && found.product === 'marmalade') return Infinity;

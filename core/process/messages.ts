@@ -23,14 +23,23 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 /** Rows by their names: `apple and pear`. */
 export const names = (ids: readonly string[]): string => listed(ids.map(nameOf));
 
-/** `4.5 g`, `1,200 g`. */
+/**
+ * `4.5 g`, `1,200 g`.
+ * @param value g
+ */
 export const grams = (value: number): string =>
   value < 10 ? `${Number(value.toFixed(1))} g` : `${Math.round(value).toLocaleString('en-US')} g`;
 
-/** Grams that suffice, rounded up so that they do. */
+/**
+ * Grams that suffice, rounded up so that they do.
+ * @param value g
+ */
 export const enough = (value: number): number => Math.ceil(value / 5) * 5;
 
-/** A part of a whole in per cent, to two figures: `12 %`. */
+/**
+ * A part of a whole in per cent, to two figures: `12 %`.
+ * @param whole more than 0
+ */
 export const share = (part: number, whole: number): string =>
   `${Number(((100 * part) / whole).toPrecision(2))} %`;
 

@@ -144,7 +144,10 @@ function timeByRow(
     : { minutes: Math.max(minutes, clean), presterilise: false };
 }
 
-/** Minutes to boil empty jars sterile: 10, and one more for each 1000 ft. */
+/**
+ * Minutes to boil empty jars sterile: 10, and one more for each 1000 ft.
+ * @returns 10 at sea level
+ */
 export const steriliseMinutes = (altitudeM: number): number =>
   10 + Math.max(0, Math.ceil(convert(altitudeM, 'm', 'ft') / 1000));
 

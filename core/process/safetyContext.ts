@@ -44,7 +44,10 @@ export function isNamed({ testedFormula }: SafetyEvidence): boolean {
   );
 }
 
-/** Sums a batch up once, to be judged in one of its families. */
+/**
+ * Sums a batch up once, to be judged in one of its families.
+ * @param slack by how much a limit may be passed, 1 for none
+ */
 export function safetyContextOf(
   found: StorageCase,
   slack: number = STRICT,
@@ -79,7 +82,10 @@ export function familyOf({ product, lines }: StorageCase): SafetyContext['family
 export const isInfused = (product: StorageCase['product']): boolean =>
   product === 'infusion-jelly' || product === 'jelly';
 
-/** Water and wine in a pot, g. */
+/**
+ * Water and wine in a pot, g.
+ * @returns g
+ */
 export const liquidOf = (pot: PotAmounts): number => pot.of('water', 'wine');
 
 /** Weights are rounded; a thousandth short is not short. */

@@ -69,7 +69,10 @@ export function formatTemperature(tempC: number, scale: TemperatureScale): strin
   return `${value.toFixed(1)} °${scale}`;
 }
 
-/** A temperature difference to a tenth of a degree: `4.4 °C`, `8.0 °F`. */
+/**
+ * A temperature difference to a tenth of a degree: `4.4 °C`, `8.0 °F`.
+ * @param deltaK a difference, K
+ */
 export function formatDegrees(deltaK: number, scale: TemperatureScale): string {
   const value = scale === 'C' ? deltaK : fahrenheitDegrees(deltaK);
   return `${value.toFixed(1)} °${scale}`;

@@ -15,7 +15,10 @@ type Shortening = (
 const solved = (normal: Matrix, gradient: Matrix): number[] =>
   new CholeskyDecomposition(normal).solve(gradient).to1DArray();
 
-/** The whole step, halved until it helps: quick where the start is near. */
+/**
+ * The whole step, halved until it helps: quick where the start is near.
+ * @param smallest share of the step at which halving ends, 0 to 1
+ */
 export const halvedTo =
   (smallest: number): Shortening =>
   (normal, gradient, tried) => {
@@ -27,7 +30,10 @@ export const halvedTo =
     return null;
   };
 
-/** Damped after Levenberg and Marquardt, less with every step that helps: for a start far away. */
+/**
+ * Damped after Levenberg and Marquardt, less with every step that helps: for a start far away.
+ * @param most the damping at which it gives up
+ */
 export function dampedTo(most: number): Shortening {
   let damping = 1e-3;
   return (normal, gradient, tried) => {

@@ -23,7 +23,10 @@ export const commonPractice = (source: string): Provenance => ({ kind: 'common-p
 /** A value quoted from memory of a source that is named. */
 export const fromMemory = (source: string): Provenance => ({ kind: 'from-memory', source });
 
-/** A constant of the arithmetic: its value, its unit, and where it comes from. */
+/**
+ * A constant of the arithmetic: its value, its unit, and where it comes from.
+ * @param unit as it is shown: `g/mol`, `Pa`; empty for a plain number
+ */
 export const constant = (value: number, unit: string, provenance: Provenance): Constant => ({
   value,
   unit,

@@ -4,7 +4,11 @@ export type Range = { readonly low: number; readonly typical: number; readonly h
 /** Forecast spread: one in ten below p10, half below p50, one in ten above p90. */
 export type Quantiles = { readonly p10: number; readonly p50: number; readonly p90: number };
 
-/** Builds a range. Throws RangeError unless low ≤ typical ≤ high. */
+/**
+ * Builds a range. Throws RangeError unless low ≤ typical ≤ high.
+ * @param typical likeliest; half of what it stands for lies on each side
+ * @throws RangeError unless low ≤ typical ≤ high
+ */
 export function range(low: number, typical: number, high: number): Range {
   if (!(low <= typical && typical <= high)) {
     throw new RangeError(`A range must rise: got ${low}, ${typical}, ${high}`);

@@ -70,6 +70,7 @@ export function unitOf(id: UnitId): Unit {
 /**
  * Converts a value between two units of one kind.
  * Throws RangeError when the kinds differ: grams and cups need an ingredient between them.
+ * @throws RangeError where the units are of two kinds
  */
 export function convert(value: number, from: UnitId, to: UnitId): number {
   const a = unitOf(from);

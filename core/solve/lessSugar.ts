@@ -61,7 +61,10 @@ export function sweepSugar(request: PlanRequest): SugarSweep | null {
   };
 }
 
-/** The request with so much of its sugar; null where it has none. */
+/**
+ * The request with so much of its sugar; null where it has none.
+ * @param share 0 to 1
+ */
 export function withSugarShare(request: PlanRequest, share: number): PlanRequest | null {
   const solverRecipe = solverRecipeOf(request);
   return (

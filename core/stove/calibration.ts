@@ -14,7 +14,12 @@ export type WaterReading = {
   readonly steady: boolean;
 };
 
-/** What a probe shows in boiling water, put there at `sinceMs`; null before it shows anything. */
+/**
+ * What a probe shows in boiling water, put there at `sinceMs`; null before it shows anything.
+ * @param sinceMs when it was put in the water, ms
+ * @param nowMs ms
+ * @returns °C
+ */
 export function waterReading(
   entries: readonly Entry[],
   sinceMs: number,

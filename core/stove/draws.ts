@@ -24,7 +24,12 @@ export type Draw = {
   readonly trace: readonly CookMoment[];
 };
 
-/** One pot under some parameters: through what was, and on through what is ahead. */
+/**
+ * One pot under some parameters: through what was, and on through what is ahead.
+ * @param past stages that were cooked
+ * @param ahead stages that are planned
+ * @param minute now, minutes from the first entry
+ */
 export function drawOf(
   cookPlan: CookPlan,
   parameters: PotParameters,
@@ -95,7 +100,10 @@ function drawn({
 
 const BAND_POINTS = 24;
 
-/** The band of the temperature from now until most draws have stopped. */
+/**
+ * The band of the temperature from now until most draws have stopped.
+ * @param minute now, minutes from the first entry
+ */
 export function bandOf(draws: readonly LateDraw[], minute: number): readonly BandPoint[] {
   const ends = draws.flatMap(({ leftMin }) => (leftMin === null ? [] : [leftMin]));
   if (ends.length === 0) return [];

@@ -93,11 +93,18 @@ function wantedOf(words: NonNullable<Rule['text']>, text: string | null): Text |
 /** Boiling water that a thermometer shows lies no farther than this from what the place says: thermometers are off by less; K. */
 export const WATER_OFF_K = 6;
 
-/** Whether a thermometer that shows `shownC` can stand in boiling water, where water boils at `waterBoilsC`. */
+/**
+ * Whether a thermometer that shows `shownC` can stand in boiling water, where water boils at `waterBoilsC`.
+ * @param shownC what the thermometer shows, °C
+ * @param waterBoilsC where water boils in this kitchen, °C
+ */
 export const canBeBoilingWater = (shownC: number, waterBoilsC: number): boolean =>
   Math.abs(shownC - waterBoilsC) <= WATER_OFF_K;
 
-/** What boiling water showed, by the last entry that can be so, °C; null where none was noted. */
+/**
+ * What boiling water showed, by the last entry that can be so, °C; null where none was noted.
+ * @returns °C
+ */
 export const boilingWaterOf = (events: readonly Entry[], waterBoilsC: number): number | null =>
   events.findLast(
     ({ kind, value }) =>

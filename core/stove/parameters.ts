@@ -54,7 +54,10 @@ export function cookWith(
   });
 }
 
-/** What a trace says at a minute, on the straight line between its points; its ends beyond them. */
+/**
+ * What a trace says at a minute, on the straight line between its points; its ends beyond them.
+ * @param minute counted as in the trace
+ */
 export function traceAt(trace: readonly CookMoment[], minute: number): CookMoment {
   let [low, high] = [0, trace.length - 1];
   while (high - low > 1) {

@@ -13,7 +13,11 @@ export type Bin = {
 const FINEST_MIN = 1 / 3;
 const MOST_BINS = 120;
 
-/** Temperatures from `fromMs` to `toMs`, in stretches. */
+/**
+ * Temperatures from `fromMs` to `toMs`, in stretches.
+ * @param fromMs inclusive, ms
+ * @param toMs exclusive, ms
+ */
 export function binned(entries: readonly Entry[], fromMs: number, toMs: number): readonly Bin[] {
   const width = Math.max(FINEST_MIN, (toMs - fromMs) / 60_000 / MOST_BINS);
   const bins = new Map<number, { minutes: number[]; values: number[] }>();
@@ -35,7 +39,10 @@ export function binned(entries: readonly Entry[], fromMs: number, toMs: number):
     }));
 }
 
-/** The middle value; of an even number, the mean of the two in the middle. Throws RangeError for none. */
+/**
+ * The middle value; of an even number, the mean of the two in the middle. Throws RangeError for none.
+ * @throws RangeError for none
+ */
 export function median(values: readonly number[]): number {
   if (values.length === 0) throw new RangeError('No value has no middle');
   const sorted = [...values].sort((a, b) => a - b);
@@ -49,7 +56,10 @@ const FRESH_MS = 20_000;
 /** Fewer readings than this in a short time were typed by hand, and the last of them counts. */
 const BY_HAND = 5;
 
-/** What the probe shows now: the middle of its last readings; null when it shows nothing fresh. */
+/**
+ * What the probe shows now: the middle of its last readings; null when it shows nothing fresh.
+ * @returns °C
+ */
 export function freshReading(
   entries: readonly Entry[],
   progress: Progress,

@@ -25,7 +25,11 @@ export type IndependentKitchen = {
   readonly offsetK: number;
 };
 
-/** A kitchen drawn by a seed; ranges by judgement. */
+/**
+ * A kitchen drawn by a seed; ranges by judgement.
+ * @param seed any whole number
+ * @param offsetK by how much its thermometer shows too much, K
+ */
 export function independentKitchen(seed: number, offsetK: number): IndependentKitchen {
   const chance = chanceFrom(Math.imul(seed + 17, 0x9e3779b9));
   const between = (low: number, high: number) => low + (high - low) * chance();
@@ -95,7 +99,10 @@ export type IndependentPot = {
   readonly otherG: number;
 };
 
-/** What the other pot holds of some contents, with the fruit’s solubles as this kitchen’s are. */
+/**
+ * What the other pot holds of some contents, with the fruit’s solubles as this kitchen’s are.
+ * @param solidsTimes the fruit’s solubles over what is tabled
+ */
 export const holds = (of: Contents, solidsTimes: number): Omit<IndependentPot, 'tempC'> => {
   const solubles = solublesG(of) * solidsTimes;
   return {
@@ -106,7 +113,10 @@ export const holds = (of: Contents, solidsTimes: number): Omit<IndependentPot, '
   };
 };
 
-/** Soluble solids of the whole, g per 100 g. */
+/**
+ * Soluble solids of the whole, g per 100 g.
+ * @returns g per 100 g
+ */
 export const solidsOf = ({ waterG, solublesG: solubles, otherG }: IndependentPot): number =>
   (100 * solubles) / (waterG + solubles + otherG);
 
@@ -116,7 +126,11 @@ export const boilsAtC = (
   waterBoilsC: number,
 ): number => waterBoilsC + elevationK((100 * solubles) / (solubles + waterG), hexosesG / solubles);
 
-/** One second of it, on a share of its burner. */
+/**
+ * One second of it, on a share of its burner.
+ * @param second seconds from the first entry
+ * @param flame 0 to 1 of its burner
+ */
 export function oneSecond(
   pot: IndependentPot,
   { setting, waterBoilsC }: CookPlan,
@@ -146,7 +160,10 @@ export function oneSecond(
   return { ...pot, tempC: boilC, waterG: pot.waterG - surfaceG - boiledG };
 }
 
-/** What a probe that lags shows from one second to the next: noise, and an offset. */
+/**
+ * What a probe that lags shows from one second to the next: noise, and an offset.
+ * @param startC what it shows at first, °C
+ */
 export function probeOf(seed: number, { offsetK }: IndependentKitchen, startC: number) {
   const chance = chanceFrom(seed + 5);
   let shown = startC;

@@ -42,6 +42,7 @@ export const EGG_SOLIDS_DENSITY = constant(
  * @param brix 0 to 100 g of solubles per 100 g of syrup
  * @param tempC 0 to 120 °C
  * @throws RangeError outside those ranges
+ * @returns kg/m³
  */
 export function syrupDensity(brix: number, tempC: number): number {
   if (!(brix >= 0 && brix <= MOST_BRIX))

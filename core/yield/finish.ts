@@ -15,6 +15,8 @@ export type Finish = {
  * The batch when it has boiled down to `targetPct` soluble solids of the whole mass. No water is
  * ever added: a batch that starts past the target stays as it is. Where the fruit's own pieces
  * leave no room for the target, it stops at the thickest syrup instead.
+ * @param targetPct soluble solids of the whole, g per 100 g
+ * @param invertShare of its sucrose, 0 to 1
  */
 export function finishOf(start: Contents, targetPct: number, invertShare: number): Finish {
   const ripe = inverted(start, invertShare);
@@ -27,7 +29,11 @@ export function finishOf(start: Contents, targetPct: number, invertShare: number
     : { contents: boiled, outcome: 'reached' };
 }
 
-/** The batch after `steamG` of its water has gone and `invertShare` of its sucrose inverted: the end of a timed boil. */
+/**
+ * The batch after `steamG` of its water has gone and `invertShare` of its sucrose inverted: the end of a timed boil.
+ * @param steamG water that boils away, g
+ * @param invertShare of its sucrose, 0 to 1
+ */
 export function boiledFor(start: Contents, steamG: number, invertShare: number): Contents {
   const ripe = inverted(start, invertShare);
   const leastWater = (100 * solublesG(ripe)) / THICKEST_SYRUP_BRIX - solublesG(ripe);

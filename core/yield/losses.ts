@@ -11,6 +11,11 @@ export const TRAPPED_AIR = { share: range(0, 0.02, 0.06), provenance: PROVENANCE
 /** Temperature of the spread when it is ladled, °C. */
 export const FILLING_TEMP_C = 90;
 
-/** Volume that reaches the jars, from the volume in the pot. */
+/**
+ * Volume that reaches the jars, from the volume in the pot.
+ * @param potMl in the pot, mL
+ * @param lossShare what stays in the pot and on the spoon, 0 to 1
+ * @param airShare air that the foam holds, 0 to below 1
+ */
 export const jarredMl = (potMl: number, lossShare: number, airShare: number): number =>
   (potMl * (1 - lossShare)) / (1 - airShare);
