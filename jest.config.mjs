@@ -31,7 +31,10 @@ const room = (name) => ({
   testMatch: ['<rootDir>/**/*.test.ts', '<rootDir>/**/*.test.tsx'],
 });
 
-/** What every line of computing asks for: looked up in the test’s own world, each costs as much as the line. */
+/**
+ * What every line of computing asks for: looked up in the test’s own world, each costs as much as
+ * the line.
+ */
 const EVERYWHERE = ['Math', 'Number', 'Object', 'Array', 'Map', 'Set'];
 
 export default {

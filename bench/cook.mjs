@@ -14,7 +14,8 @@ import { ms, timed, times } from './measure.mjs';
 
 /**
  * The part of mathjs that is used; its types leave it out.
- * @typedef {{ solveODE: (slope: (t: number, y: number[]) => number[], span: number[], start: readonly number[], options: object) => { y: number[][] } }} OdeSolver
+ * @typedef {{ solveODE: (slope: (t: number, y: number[]) => number[], span: number[], start:
+ * readonly number[], options: object) => { y: number[][] } }} OdeSolver
  */
 const math = /** @type {OdeSolver} */ (/** @type {unknown} */ (create(all ?? {})));
 const HOURS_S = 3 * 3600;
@@ -34,7 +35,10 @@ const SAUCE = {
   insolubles: 150,
 };
 
-/** Boiling: water, sucrose and the logarithm of pectin left, as the cook of core has them. @param {readonly number[]} y */
+/**
+ * Boiling: water, sucrose and the logarithm of pectin left, as the cook of core has them.
+ * @param {readonly number[]} y
+ */
 function boiling(y) {
   const sucrose = y[1] ?? 0;
   const batch = {
@@ -81,11 +85,19 @@ function theirs(tol) {
   return /** @type {number[]} */ (y.at(-1));
 }
 
-/** Largest error of a result, as a share of the reference. @param {readonly number[]} found @param {readonly number[]} reference */
+/**
+ * Largest error of a result, as a share of the reference.
+ * @param {readonly number[]} found
+ * @param {readonly number[]} reference
+ */
 const errorOf = (found, reference) =>
   Math.max(...found.map((value, i) => Math.abs(value / (reference[i] ?? NaN) - 1)));
 
-/** Row 3 of the table: three hours of cooking, and the same equations by mathjs at an error no smaller. @returns {import('./measure.mjs').Row[]} */
+/**
+ * Row 3 of the table: three hours of cooking, and the same equations by mathjs at an error no
+ * smaller.
+ * @returns {import('./measure.mjs').Row[]}
+ */
 export function cookRows() {
   const setting = {
     pressurePa: PRESSURE_PA,

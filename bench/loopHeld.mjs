@@ -13,9 +13,10 @@ const WATCH_MS = 250;
 /** @typedef {import('./measure.mjs').Row} Row */
 
 /**
- * For how long the server’s event loop was held at most while the largest of everything that is taken was asked for, one request after another,
- * and several at once.
- * @param {string} at @param {string} noted file that the server’s watch writes @returns {Promise<Row>}
+ * For how long the server’s event loop was held at most while the largest of everything that is
+ * taken was asked for, one request after another, and several at once.
+ * @param {string} at @param {string} noted file that the server’s watch writes @returns
+ * {Promise<Row>}
  */
 export async function held(at, noted) {
   const single = await heldBy(noted, () => largest(at, 1, HARD_TIMES));
@@ -31,8 +32,8 @@ export async function held(at, noted) {
 }
 
 /**
- * The longest that the loop was held by its own work, and by the clock: meanwhile it may wait for a processor, since the planning threads, the
- * database and this program run on the same two.
+ * The longest that the loop was held by its own work, and by the clock: meanwhile it may wait for a
+ * processor, since the planning threads, the database and this program run on the same two.
  * @typedef {{ readonly ownMs: number, readonly heldMs: number }} Held
  * @param {string} noted @param {() => Promise<void>} work @returns {Promise<Held>}
  */
@@ -54,7 +55,12 @@ async function heldBy(noted, work) {
     );
 }
 
-/** Some rounds of every large request, so many of each at once. @param {string} at @param {number} atOnce @param {number} rounds */
+/**
+ * Some rounds of every large request, so many of each at once.
+ * @param {string} at
+ * @param {number} atOnce
+ * @param {number} rounds
+ */
 async function largest(at, atOnce, rounds) {
   const lines = Array.from({ length: 100 }, () => '1 kg rhubarb');
   const cook = randomUUID();

@@ -6,7 +6,8 @@ const SEEDS = 20;
 const SECONDS_EACH = 30;
 
 /**
- * Twenty seeded monkeys on the demo kitchen, ten minutes in all: each fault with what was pressed before it.
+ * Twenty seeded monkeys on the demo kitchen, ten minutes in all: each fault with what was pressed
+ * before it.
  * @param {string} address of a running server whose kitchen is set up
  * @returns {Promise<import('./measure.mjs').Row[]>}
  */
@@ -44,7 +45,10 @@ export async function monkeyRows(address) {
   ];
 }
 
-/** Every screen of the kitchen, of a batch in each state, and of what is not there. @param {string} address */
+/**
+ * Every screen of the kitchen, of a batch in each state, and of what is not there.
+ * @param {string} address
+ */
 async function addressesOf(address) {
   const ask = async (/** @type {string} */ path) => {
     const response = await fetch(`${address}/api${path}`);

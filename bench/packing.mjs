@@ -27,7 +27,12 @@ const sum = (/** @type {(i: number) => string} */ term) => SIZES.map((_, i) => t
 
 const FILLED = sum((i) => `${SIZES[i]?.volumeMl} n${i}`);
 
-/** The packing as an integer program: `n` jars of each size, `y` whether it is used at all. @param {string} goal @param {number} least @param {number} most */
+/**
+ * The packing as an integer program: `n` jars of each size, `y` whether it is used at all.
+ * @param {string} goal
+ * @param {number} least
+ * @param {number} most
+ */
 const program = (goal, least, most) => `${goal}
 subject to
  all: ${FILLED} >= ${least}
@@ -41,7 +46,11 @@ binary
  ${SIZES.map((_, i) => `y${i}`).join(' ')}
 end`;
 
-/** Row 4 of the table: 60 L into eight sizes, and the same optimum by an integer-programming library. @returns {Promise<import('./measure.mjs').Row[]>} */
+/**
+ * Row 4 of the table: 60 L into eight sizes, and the same optimum by an integer-programming
+ * library.
+ * @returns {Promise<import('./measure.mjs').Row[]>}
+ */
 export async function packingRows() {
   const load = /** @type {() => Promise<import('highs').LegacyHighs>} */ (
     /** @type {unknown} */ (highs)

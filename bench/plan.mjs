@@ -9,7 +9,10 @@ const MOST_FORECAST_MS = 300;
 const plan = (draws, lines = LINES) =>
   planBatch({ ...USUAL_REQUEST, altitudeM: 1250, lines, draws });
 
-/** Rows 1 and 2 of the table: a plan of typical figures, and one with its ranges. @returns {import('./measure.mjs').Row[]} */
+/**
+ * Rows 1 and 2 of the table: a plan of typical figures, and one with its ranges.
+ * @returns {import('./measure.mjs').Row[]}
+ */
 export function planRows() {
   const typical = timed(() => plan(0), 500);
   const forecast = timed(() => plan(10_000), 15);

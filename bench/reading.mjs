@@ -32,7 +32,10 @@ const HOSTILE = [
 const MOST_MS = 2;
 const MOST_HOSTILE_MS = 50;
 
-/** Ten lines of a recipe, lines that are asked about, and hostile ones. @returns {import('./measure.mjs').Row[]} */
+/**
+ * Ten lines of a recipe, lines that are asked about, and hostile ones.
+ * @returns {import('./measure.mjs').Row[]}
+ */
 export function readingRows() {
   const ten = timed(() => LINES.map((line) => readLine(line)), 500);
   const theirs = timed(() => LINES.map((line) => parseIngredient(line)), 500);

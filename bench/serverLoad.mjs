@@ -42,7 +42,11 @@ function quantile(taken, share) {
   return sorted[Math.floor(share * (sorted.length - 1))] ?? NaN;
 }
 
-/** What a list of sixteen batches weighs, as it is read. @param {string} at @returns {Promise<Row>} */
+/**
+ * What a list of sixteen batches weighs, as it is read.
+ * @param {string} at
+ * @returns {Promise<Row>}
+ */
 async function list(at) {
   for (let i = 0; i < BATCHES; i += 1) await ask(at, 'POST', '/batches', FORMULA);
   const text = await (await fetch(`${at}/api/batches`)).text();
@@ -57,7 +61,8 @@ async function list(at) {
 }
 
 /**
- * A hundred requests a second: of a hundred, ten list the batches, nine write (five save a change of a batch, four add to a log), the others read.
+ * A hundred requests a second: of a hundred, ten list the batches, nine write (five save a change
+ * of a batch, four add to a log), the others read.
  * @param {string} at @returns {Promise<Row>}
  */
 async function mixed(at) {
@@ -144,7 +149,8 @@ async function mixed(at) {
 }
 
 /**
- * The requests one after another, a hundred a second. The tool sends what is due in a second at its beginning, so that ten of it take turns within it.
+ * The requests one after another, a hundred a second. The tool sends what is due in a second at its
+ * beginning, so that ten of it take turns within it.
  * @param {string} at @param {autocannon.Request[]} requests @param {number} seconds
  */
 async function spread(at, requests, seconds) {
@@ -198,7 +204,8 @@ async function begin(at, batchId) {
 
 /**
  * Notes a reading each second on each cook.
- * @param {string} at @param {readonly string[]} cooks @param {number} seconds @returns {Promise<number[]>} ms that each took
+ * @param {string} at @param {readonly string[]} cooks @param {number} seconds @returns
+ * {Promise<number[]>} ms that each took
  */
 async function noteEachSecond(at, cooks, seconds) {
   const taken = /** @type {number[]} */ ([]);
@@ -220,7 +227,11 @@ async function noteEachSecond(at, cooks, seconds) {
   return taken;
 }
 
-/** Fifty kitchens that are looked at by two people each. @param {string} at @returns {Promise<Row[]>} */
+/**
+ * Fifty kitchens that are looked at by two people each.
+ * @param {string} at
+ * @returns {Promise<Row[]>}
+ */
 async function kitchens(at) {
   const batch = /** @type {{ id: string }} */ (await ask(at, 'POST', '/batches', FORMULA));
   const cooks = await Promise.all(Array.from({ length: COOKS }, () => begin(at, batch.id)));

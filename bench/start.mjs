@@ -8,7 +8,11 @@ const KETTLE = join(import.meta.dirname, '../kettle');
 const PORT = 4890;
 const MOST_MS = 4000;
 
-/** Starts the app in a state folder and stops it again. @param {string} state @returns {Promise<number>} ms until it told where it is */
+/**
+ * Starts the app in a state folder and stops it again.
+ * @param {string} state
+ * @returns {Promise<number>} ms until it told where it is
+ */
 async function startOnce(state) {
   const from = performance.now();
   const child = spawn(KETTLE, ['start', '--port', String(PORT)], {
@@ -28,7 +32,10 @@ async function startOnce(state) {
   return took;
 }
 
-/** How long a kitchen that was there before takes until it answers. @returns {Promise<import('./measure.mjs').Row[]>} */
+/**
+ * How long a kitchen that was there before takes until it answers.
+ * @returns {Promise<import('./measure.mjs').Row[]>}
+ */
 export async function startRows() {
   const state = mkdtempSync(join(tmpdir(), 'kettle-bench-start-'));
   // The database's own user must be able to pass through.

@@ -10,8 +10,9 @@ const RESTING_MS = 240;
 const LINES = ['2 kg crushed damsons', '1.4 kg sugar', '30 mL bottled lemon juice', '1 cup water'];
 
 /**
- * Two times of every key, in a browser slowed down four times, while ranges are worked out beside it: until the key is on the screen, and until the
- * label and the pot have followed it, where they have anything to follow before the next key.
+ * Two times of every key, in a browser slowed down four times, while ranges are worked out beside
+ * it: until the key is on the screen, and until the label and the pot have followed it, where they
+ * have anything to follow before the next key.
  * @param {string} address of a running server whose kitchen is set up
  * @returns {Promise<import('./measure.mjs').Row[]>}
  */
@@ -101,8 +102,10 @@ async function writeBatch(browser, address) {
 }
 
 /**
- * @param {string} what @param {readonly number[][]} batches the time of every key of every batch, ms
- * @param {number | null} most of nine keys in ten, and of a first key, ms; null for what is only told
+ * @param {string} what @param {readonly number[][]} batches the time of every key of every batch,
+ * ms
+ * @param {number | null} most of nine keys in ten, and of a first key, ms; null for what is only
+ * told
  */
 function row(what, batches, most) {
   const sorted = batches.flat().sort((a, b) => a - b);

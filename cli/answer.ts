@@ -11,7 +11,10 @@ export type Outcome<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly faults: readonly Fault[] };
 
-/** The largest single request read, the same as the server's limit; an array may hold this many of them. */
+/**
+ * The largest single request read, the same as the server's limit; an array may hold this many of
+ * them.
+ */
 export const MOST_BYTES = 256 * 1024;
 export const MOST_REQUESTS = 2000;
 
@@ -28,8 +31,9 @@ export const refuse = (faults: readonly Fault[]): Answer => ({
 export const print = (value: unknown): string => `${JSON.stringify(withCodes(value), null, 2)}\n`;
 
 /**
- * Answers JSON: one request with one answer, an array with an array. In an array a request that is wrong has its faults in
- * its place, `{ "faults": [...] }`, the others are answered all the same, and the command ends as for bad input.
+ * Answers JSON: one request with one answer, an array with an array. In an array a request that is
+ * wrong has its faults in its place, `{ "faults": [...] }`, the others are answered all the same,
+ * and the command ends as for bad input.
  */
 export function answerJson<T>(source: string, one: (json: unknown) => Outcome<T>): Answer {
   let json: unknown;

@@ -17,7 +17,10 @@ function planOne(json: unknown): Outcome<Plan> {
   return outcome.ok ? { ok: true, value: outcome.plan } : outcome;
 }
 
-/** Plans from the text of a JSON request, or of an array of them: each plan as JSON, each fault on a line of its own. */
+/**
+ * Plans from the text of a JSON request, or of an array of them: each plan as JSON, each fault on a
+ * line of its own.
+ */
 export const planFromText = (source: string): Answer =>
   isTooLarge(source) ? refuse([TOO_LARGE]) : answerJson(source, planOne);
 

@@ -9,7 +9,9 @@ beforeAll(() => {
 });
 afterAll(() => setLanguage('en-US'));
 
-/** Sentences, which data has none of: words that begin with a capital letter and end with a point. */
+/**
+ * Sentences, which data has none of: words that begin with a capital letter and end with a point.
+ */
 const SENTENCE = /\p{Lu}\p{Ll}+ .*[.?!]/u;
 
 test.each([

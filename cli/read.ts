@@ -10,8 +10,8 @@ function readOne(json: unknown): Outcome<Lines> {
 }
 
 /**
- * Reads lines: JSON like `{"lines": ["2 kg plums"]}` or an array of such, or plain text, one line a line, of which empty
- * ones are passed over. The answer has each line as a plan has it.
+ * Reads lines: JSON like `{"lines": ["2 kg plums"]}` or an array of such, or plain text, one line a
+ * line, of which empty ones are passed over. The answer has each line as a plan has it.
  */
 export function readFromText(source: string): Answer {
   const isJson = /^\s*(?:\{\s*["}]|\[\s*["{\]])/.test(source);

@@ -19,10 +19,16 @@ import { IsName } from './text.ts';
 /** Versions count in whole numbers of the database. */
 export const MOST_VERSION = 2_000_000_000;
 
-/** Most characters of one line that a batch keeps: more than a plan takes, so that its fault can be shown. */
+/**
+ * Most characters of one line that a batch keeps: more than a plan takes, so that its fault can be
+ * shown.
+ */
 const MOST_KEPT_CHARS = 400;
 
-/** Whether there is anything in a formula: lines for the pot, or for what is done first, which may drip or stand overnight before the rest is known. */
+/**
+ * Whether there is anything in a formula: lines for the pot, or for what is done first, which may
+ * drip or stand overnight before the rest is known.
+ */
 export const isSomething = ({ lines, settings }: Formula): boolean =>
   [...lines, ...(settings.before?.lines ?? [])].some((line) => line.trim() !== '');
 
@@ -58,7 +64,9 @@ export const AreKeptLines = (): PropertyDecorator =>
 
 /** A named formula, as batches and cards send it. */
 export class FormulaDto {
-  /** Made by whoever asks, so that a first save which is sent twice makes one; looked at only there. */
+  /**
+   * Made by whoever asks, so that a first save which is sent twice makes one; looked at only there.
+   */
   @MayBeLeftOut()
   @IsUUID(undefined, { message: refusal('requests.uuid') })
   id?: string;
@@ -100,7 +108,10 @@ export type Batch = Formula & {
   readonly ticked: readonly string[];
   /** Goes up by one with every save. */
   readonly version: number;
-  /** What was planned when it was last saved, for the kitchen as it was then; null while that is worked out, for a moment after a save. */
+  /**
+   * What was planned when it was last saved, for the kitchen as it was then; null while that is
+   * worked out, for a moment after a save.
+   */
   readonly plan: Plan | null;
   readonly createdAt: string;
   readonly updatedAt: string;

@@ -1,6 +1,6 @@
 /**
- * The clock that a cook runs by: at `realAt` (ms, the server’s clock) it showed `cookAt`, and it has run `speed` times as
- * fast since. The clock of a real cook is the server’s own.
+ * The clock that a cook runs by: at `realAt` (ms, the server’s clock) it showed `cookAt`, and it
+ * has run `speed` times as fast since. The clock of a real cook is the server’s own.
  */
 export type CookClock = {
   readonly realAt: number;

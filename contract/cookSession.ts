@@ -71,7 +71,10 @@ const IsTextOrNothing = (): PropertyDecorator =>
 
 /** One line of a cook’s log, as a browser or a probe sends it. */
 export class EntryDto {
-  /** Who writes: a browser, a probe. With `seq` it names the entry for ever, so that a second delivery changes nothing. */
+  /**
+   * Who writes: a browser, a probe. With `seq` it names the entry for ever, so that a second
+   * delivery changes nothing.
+   */
   @IsNotIn(DEVICE_SOURCES, {
     message: refusal('requests.sourceOfADevice'),
   })

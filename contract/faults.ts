@@ -6,7 +6,10 @@ import { refusalIn } from './refusal.ts';
 /** The rule by which class-validator refuses a key that the class does not have. */
 const UNKNOWN_KEY = 'whitelistValidation';
 
-/** Flattens what class-validator found into one fault a rule, each with its full path: `jars[0].volumeMl`. */
+/**
+ * Flattens what class-validator found into one fault a rule, each with its full path:
+ * `jars[0].volumeMl`.
+ */
 export function faultsOf(errors: readonly ValidationError[], parent = ''): Fault[] {
   return errors.flatMap((error) => {
     const field = pathTo(parent, error.property);

@@ -137,7 +137,10 @@ export class KitchenDto {
   @Matches(/^[A-Z]{3}$/, { message: refusal('requests.currency') })
   currency?: string;
 
-  /** The version that this was made on; refused where it has changed since. Left out, it counts for whatever is there. */
+  /**
+   * The version that this was made on; refused where it has changed since. Left out, it counts for
+   * whatever is there.
+   */
   @MayBeLeftOut()
   @IsWholeBetween(1, MOST_VERSION)
   version?: number;

@@ -36,7 +36,10 @@ export function twiceIn(list: unknown): { readonly by: 'name' | 'id'; readonly i
   return null;
 }
 
-/** No two of a list by one name, however it is written, or by one id: nobody could tell which is meant. */
+/**
+ * No two of a list by one name, however it is written, or by one id: nobody could tell which is
+ * meant.
+ */
 export const AllDiffer = (): PropertyDecorator =>
   ValidateBy({
     name: 'allDiffer',

@@ -51,7 +51,9 @@ import {
 
 export const JAR_PREPARATIONS: readonly JarPreparation[] = ['sterilised', 'ten-minute'];
 
-/** The lowest and highest reading of boiling water that a kitchen thermometer can honestly give, °C. */
+/**
+ * The lowest and highest reading of boiling water that a kitchen thermometer can honestly give, °C.
+ */
 export const LEAST_WATER_BOILS_C = 80;
 export const MOST_WATER_BOILS_C = 101;
 
@@ -162,7 +164,10 @@ export class PlanRequestDto {
   @IsBetween(0.05, 50, 'kW')
   netPowerKw?: number | null;
 
-  /** Minutes at a full rolling boil, for methods that stop by the clock; left out for the method’s own. */
+  /**
+   * Minutes at a full rolling boil, for methods that stop by the clock; left out for the method’s
+   * own.
+   */
   @IsOptional()
   @IsBetween(0.5, 60, 'minutes')
   boilMin?: number | null;
@@ -231,7 +236,10 @@ export class PlanRequestDto {
   @IsWholeBetween(0, 2_147_483_647)
   seed?: number;
 
-  /** How many batches are imagined for the ranges; 0 gives the typical figures alone, and no remedies. */
+  /**
+   * How many batches are imagined for the ranges; 0 gives the typical figures alone, and no
+   * remedies.
+   */
   @IsOptional()
   @IsWholeBetween(0, MOST_DRAWS, 'draws')
   draws?: number;

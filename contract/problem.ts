@@ -1,6 +1,8 @@
 import type { Fault } from '@idle-kettle/core';
 
-/** An error as the API answers with it: RFC 9457 problem details, with every fault and its field. */
+/**
+ * An error as the API answers with it: RFC 9457 problem details, with every fault and its field.
+ */
 export type Problem = {
   readonly type: string;
   readonly title: string;

@@ -1,7 +1,10 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 
-/** What axe finds of the page that somebody cannot use it for, by rule and element; of some rules alone, where they are named. */
+/**
+ * What axe finds of the page that somebody cannot use it for, by rule and element; of some rules
+ * alone, where they are named.
+ */
 export async function seriousFaults(page: Page, rules?: string[]): Promise<string[]> {
   // What is right is most of a page, and is not told of.
   const axe = new AxeBuilder({ page })

@@ -5,7 +5,10 @@ import { join } from 'node:path';
 
 const CLI = join(import.meta.dirname, '../cli/dist/main.js');
 
-/** What a command of the built command line answers to its input. It is waited for without holding up the connections of the test. */
+/**
+ * What a command of the built command line answers to its input. It is waited for without holding
+ * up the connections of the test.
+ */
 export async function answerOf<T>(command: string, input: string): Promise<T> {
   const child = spawn(process.execPath, [CLI, command], { stdio: ['pipe', 'pipe', 'inherit'] });
   const closed = once(child, 'close');

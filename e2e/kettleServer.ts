@@ -134,7 +134,8 @@ export class KettleServer {
   async send<T>(method: string, path: string, body?: object): Promise<T> {
     const response = await fetch(`${this.address}/api${path}`, {
       method,
-      // A connection that a server closes after a quiet while must not be used for the next request just then.
+      // A connection that a server closes after a quiet while must not be used for the next request
+      // just then.
       headers: { 'content-type': 'application/json', connection: 'close' },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });

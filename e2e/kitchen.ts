@@ -20,14 +20,20 @@ type House = {
   readonly house: KettleServer;
 };
 
-/** How a browser says that nobody answered: no fault where a test took the server or the network away. */
+/**
+ * How a browser says that nobody answered: no fault where a test took the server or the network
+ * away.
+ */
 const NOBODY_ANSWERED =
   /ERR_(?:CONNECTION|INTERNET|NETWORK|EMPTY|INCOMPLETE|SOCKET)|status of 50[23]| 50[23] |fetching the script/;
 
 /** What only a test can do: break a request off in the browser itself. */
 const BROKEN_OFF = /ERR_FAILED/;
 
-/** A test with its own kitchen. A page that logs an error, throws one, or is refused something that its test did not provoke, fails it. */
+/**
+ * A test with its own kitchen. A page that logs an error, throws one, or is refused something that
+ * its test did not provoke, fails it.
+ */
 export const test = base.extend<Fixtures, House>({
   house: [
     // oxlint-disable-next-line no-empty-pattern

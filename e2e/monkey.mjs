@@ -2,7 +2,8 @@ import { chanceFrom } from '@idle-kettle/core';
 
 /**
  * Somebody who presses anything: seeded, so that what it found is found again.
- * @typedef {{ readonly seed: number, readonly seconds: number, readonly addresses: readonly string[] }} Walk
+ * @typedef {{ readonly seed: number, readonly seconds: number, readonly addresses: readonly
+ * string[] }} Walk
  * @typedef {{ readonly acts: number, readonly faults: readonly string[] }} Found
  */
 
@@ -145,7 +146,10 @@ export async function letLoose(context, page, { seed, seconds, addresses }) {
   ]; // prettier-ignore
   const total = ACTS.reduce((sum, [weight]) => sum + weight, 0);
 
-  /** Where a pressable thing is that lies open, and what it is called; null where there is none. @param {string} selector */
+  /**
+   * Where a pressable thing is that lies open, and what it is called; null where there is none.
+   * @param {string} selector
+   */
   const somewhere = (selector) =>
     page.evaluate(([selector, leaves, at]) => {
       const open = [...document.querySelectorAll(selector)].filter((element) => {
@@ -220,7 +224,8 @@ export async function letLoose(context, page, { seed, seconds, addresses }) {
     acts += 1;
     await page.waitForTimeout(REST_MS);
     if (page.url().startsWith('chrome-error:')) {
-      // A page that was loaded whole, without a network and before the browser had kept it: the browser’s own notice.
+      // A page that was loaded whole, without a network and before the browser had kept it: the
+      // browser’s own notice.
       if (!away) fault('the browser shows its own notice');
       away = false;
       await context.setOffline(false);

@@ -1,7 +1,10 @@
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM } from '../launcher/chromium.mjs';
 
-/** What a busy machine would spoil: a pot at sixty times life burns while it looks away, and a second is counted from browser to browser. */
+/**
+ * What a busy machine would spoil: a pot at sixty times life burns while it looks away, and a
+ * second is counted from browser to browser.
+ */
 const ALONE = ['practice.spec.ts', 'twoBrowsers.spec.ts'];
 
 export default defineConfig({
@@ -11,7 +14,8 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   timeout: 120_000,
-  // What promises to be quick is timed where it is tried; everything else may take what a busy machine takes.
+  // What promises to be quick is timed where it is tried; everything else may take what a busy
+  // machine takes.
   expect: { timeout: 15_000 },
   reporter: [['list'], ['json', {}]],
   use: {
@@ -19,7 +23,8 @@ export default defineConfig({
     launchOptions: CHROMIUM,
     locale: 'en-US',
     timezoneId: 'UTC',
-    // Keeping every page costs each new browser a second; the tests of lost networks and servers allow it.
+    // Keeping every page costs each new browser a second; the tests of lost networks and servers
+    // allow it.
     serviceWorkers: 'block',
   },
   projects: [
@@ -30,7 +35,8 @@ export default defineConfig({
     },
     {
       name: 'phone',
-      // What a narrow screen could break: whole tasks, access and widths. The rest runs once, at the table.
+      // What a narrow screen could break: whole tasks, access and widths. The rest runs once, at
+      // the table.
       testMatch: ['firstBatch.spec.ts', 'access.spec.ts', 'widths.spec.ts'],
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
     },

@@ -26,7 +26,10 @@ const TIMES_ASKED = 3;
 /** The clocks of a page show what it goes by after so long at most, ms. */
 const TICK_MS = 500;
 
-/** Lets time go by that a cook would wait for, and looks at the page again, once that has learned what time it is. */
+/**
+ * Lets time go by that a cook would wait for, and looks at the page again, once that has learned
+ * what time it is.
+ */
 async function wait(page: Page, kettle: KettleServer, minutes: number): Promise<void> {
   await kettle.letGoBy(minutes * MINUTE_MS);
   let asked = 0;
@@ -75,7 +78,9 @@ export async function cook(page: Page, kettle: KettleServer): Promise<void> {
 const lost = async (page: Page, what: string): Promise<Error> =>
   new Error(`${what}, at ${page.url()}: ${await page.locator('body').innerText()}`);
 
-/** Fills, closes and processes, or chills, as the next instruction says, until the jars want labels. */
+/**
+ * Fills, closes and processes, or chills, as the next instruction says, until the jars want labels.
+ */
 export async function putUp(page: Page, kettle: KettleServer): Promise<void> {
   const next = page.getByTestId('next-call');
   await next.waitFor();

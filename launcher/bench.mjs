@@ -14,8 +14,8 @@ import { withTestCluster } from './throwaway.mjs';
 const FIRST_PORT = 4880;
 
 /**
- * `bench`: the speed table, with a browser on the demo kitchen, or a part of it by its name, `bench typing`; `bench --server`: the server under load.
- * Exit code 1 where a bar is not met.
+ * `bench`: the speed table, with a browser on the demo kitchen, or a part of it by its name,
+ * `bench typing`; `bench --server`: the server under load. Exit code 1 where a bar is not met.
  * @param {readonly string[]} args
  */
 export async function runBench(args) {

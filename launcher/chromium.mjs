@@ -1,4 +1,7 @@
-/** Debian's Chromium, with flags that keep it from looking for a network that a machine may not have. */
+/**
+ * Debian's Chromium, with flags that keep it from looking for a network that a machine may not
+ * have.
+ */
 export const CHROMIUM = {
   executablePath: '/usr/bin/chromium-headless-shell',
   args: [

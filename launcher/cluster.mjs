@@ -74,7 +74,8 @@ export async function startCluster(folder, { throwaway = false } = {}) {
     ],
     ...(throwaway ? ['fsync=off', 'synchronous_commit=off', 'full_page_writes=off'] : []),
   ];
-  // A process group of its own: Ctrl-C reaches the launcher alone, which then stops things in order.
+  // A process group of its own: Ctrl-C reaches the launcher alone, which then stops things in
+  // order.
   const child = spawn(join(bin, 'postgres'), ['-D', data, ...settings.flatMap((s) => ['-c', s])], {
     ...user,
     cwd: data,
@@ -122,7 +123,10 @@ export async function startCluster(folder, { throwaway = false } = {}) {
   return cluster;
 }
 
-/** Programs of the version that made the data, or of the newest when there is none. @param {string} data */
+/**
+ * Programs of the version that made the data, or of the newest when there is none.
+ * @param {string} data
+ */
 function binFor(data) {
   const versionFile = join(data, 'PG_VERSION');
   const major = existsSync(versionFile) ? readFileSync(versionFile, 'utf8').trim() : undefined;
@@ -148,7 +152,8 @@ async function recoverFromCrash(bin, data, user) {
     ask(join(bin, 'pg_ctl'), ['stop', '-D', data, '-m', 'fast', '-w'], { ...user, cwd: data });
     return;
   }
-  // One that was killed leaves processes behind which still work on the data for a moment; nobody else may until they are gone.
+  // One that was killed leaves processes behind which still work on the data for a moment; nobody
+  // else may until they are gone.
   const deadline = Date.now() + ORPHANS_WITHIN_MS;
   while (worksOn(realpathSync(data))) {
     if (Date.now() > deadline) {
@@ -201,8 +206,8 @@ function makeCluster(bin, folder, user) {
 }
 
 /**
- * Gives both roles new passwords where what was remembered of them is lost: the data is as it was, and nobody else can do this, since it takes the
- * data’s own user and a database that does not run.
+ * Gives both roles new passwords where what was remembered of them is lost: the data is as it was,
+ * and nobody else can do this, since it takes the data’s own user and a database that does not run.
  * @param {string} bin @param {string} folder @param {import('./state.mjs').DatabaseUser} user
  */
 function giveNewPasswords(bin, folder, user) {
@@ -224,11 +229,17 @@ function giveNewPasswords(bin, folder, user) {
 
 const newPassword = () => randomBytes(24).toString('hex');
 
-/** Makes the app’s role and database where they are missing. @param {string} bin @param {number} port @param {string} folder */
+/**
+ * Makes the app’s role and database where they are missing.
+ * @param {string} bin
+ * @param {number} port
+ * @param {string} folder
+ */
 function makeDatabase(bin, port, folder) {
   const { keeperPassword, password } = readState(folder);
   const env = { ...process.env, PGPASSWORD: keeperPassword, PGOPTIONS: '' };
-  // Statements go in by standard input: what is on a command line, every user of the machine can read.
+  // Statements go in by standard input: what is on a command line, every user of the machine can
+  // read.
   ask(
     join(bin, 'psql'),
     [

@@ -106,7 +106,8 @@ async function portFor(folder, asked) {
 }
 
 /**
- * The server on a database that is up to date and, for the demo, loaded. What was prepared by this very build is looked at while the server starts.
+ * The server on a database that is up to date and, for the demo, loaded. What was prepared by this
+ * very build is looked at while the server starts.
  * @param {'demo' | 'own'} kitchen
  * @param {import('./cluster.mjs').Cluster} cluster
  * @param {number} port

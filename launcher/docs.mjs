@@ -38,7 +38,8 @@ const sourcesOf = (folder) =>
   });
 
 /**
- * The functions, classes and types that a statement exports; constants that are no functions are data.
+ * The functions, classes and types that a statement exports; constants that are no functions are
+ * data.
  * @param {ts.Statement} statement
  * @returns {{ name: string, node: ts.Node }[]}
  */

@@ -4,8 +4,9 @@ import { filesIn, nodesOf } from './sources.mjs';
 const EFFECTS = new Set(['useEffect', 'useLayoutEffect', 'useInsertionEffect']);
 
 /**
- * Effects that return whatever their one expression answers, as `file:line`. React takes that for a clean-up: a Promise in its place breaks the screen
- * when the effect runs again. What is to be returned is returned in so many words.
+ * Effects that return whatever their one expression answers, as `file:line`. React takes that for a
+ * clean-up: a Promise in its place breaks the screen when the effect runs again. What is to be
+ * returned is returned in so many words.
  * @returns {string[]}
  */
 export const implicitEffects = () =>

@@ -63,7 +63,8 @@ export function takeLock(folder) {
     if (putWhole(file, own())) return { release: () => rmSync(file, { force: true }) };
     const heldBy = holderOf(file);
     if (heldBy !== null) return { heldBy };
-    // What a killed launcher left is taken away by one at a time, who looks once more: it may be another’s by now.
+    // What a killed launcher left is taken away by one at a time, who looks once more: it may be
+    // another’s by now.
     if (putWhole(breaking, own())) {
       if (holderOf(file) === null) rmSync(file, { force: true });
       rmSync(breaking, { force: true });

@@ -1,6 +1,9 @@
 import Sequencer from '@jest/test-sequencer';
 
-/** Test files that take long, the longest first: begun late, one of them would leave the other cores idle at the end. */
+/**
+ * Test files that take long, the longest first: begun late, one of them would leave the other cores
+ * idle at the end.
+ */
 const LONG = [
   'launcher/test/faults',
   'server/test/fuzz',

@@ -33,7 +33,10 @@ export function printedInPlainWords(text, path) {
   return code === undefined ? null : `${path} cannot be used: ${IN_THE_WAY[code]}`;
 }
 
-/** An error of the system in one plain line with the way on; null for any other. @param {unknown} error */
+/**
+ * An error of the system in one plain line with the way on; null for any other.
+ * @param {unknown} error
+ */
 export function inPlainWords(error) {
   if (!(error instanceof Error)) return null;
   const { code = '', path } = /** @type {NodeJS.ErrnoException} */ (error);

@@ -1,7 +1,11 @@
 import { createServer } from 'node:net';
 import { setTimeout as pause } from 'node:timers/promises';
 
-/** Whether nothing listens on that loopback port. @param {number} port @returns {Promise<boolean>} */
+/**
+ * Whether nothing listens on that loopback port.
+ * @param {number} port
+ * @returns {Promise<boolean>}
+ */
 export const isFree = (port) =>
   new Promise((resolve) => {
     const probe = createServer();
@@ -21,7 +25,10 @@ export const freePort = () =>
     });
   });
 
-/** The wanted port when it is free, or becomes so within two seconds; else another. @param {number} wanted */
+/**
+ * The wanted port when it is free, or becomes so within two seconds; else another.
+ * @param {number} wanted
+ */
 export async function portNear(wanted) {
   for (let tries = 0; tries < 20; tries++) {
     if (await isFree(wanted)) return wanted;

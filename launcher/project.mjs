@@ -18,7 +18,10 @@ export async function ensureModules() {
   writeFileSync(stamp, mark);
 }
 
-/** Compiles core, contract, cli and server, and bundles the planning threads’ program, when a source is newer than the last build. */
+/**
+ * Compiles core, contract, cli and server, and bundles the planning threads’ program, when a source
+ * is newer than the last build.
+ */
 export async function ensureNodeBuild() {
   const sources = [
     'words',

@@ -33,7 +33,10 @@ function graded(id, written) {
   return { id, text: written, grade: fleschKincaid(count) };
 }
 
-/** Every message of the catalogue in US English that is a sentence, the hardest first. @returns {Graded[]} */
+/**
+ * Every message of the catalogue in US English that is a sentence, the hardest first.
+ * @returns {Graded[]}
+ */
 export function gradedCatalogue() {
   const folder = join(ROOT, 'words/en-US');
   return readdirSync(folder)

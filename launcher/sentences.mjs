@@ -1,7 +1,10 @@
 import ts from 'typescript';
 import { filesIn, nodesOf } from './sources.mjs';
 
-/** Data, what is parsed, and documents that are made from the figures of the rules: none of it is said to a cook. */
+/**
+ * Data, what is parsed, and documents that are made from the figures of the rules: none of it is
+ * said to a cook.
+ */
 const NOT_SAID = [
   /^core\/(?:ingredients|calibration|validation|test)\//,
   /^core\/parser\/(?:words|measures|noun)\.ts$/,

@@ -29,7 +29,8 @@ export function run(command, args, { cwd = ROOT, env = process.env } = {}) {
  * Runs a command quietly, and throws a Failure with what it printed when it does not succeed.
  * @param {string} command
  * @param {readonly string[]} args
- * @param {{ cwd?: string, env?: NodeJS.ProcessEnv, uid?: number, gid?: number, input?: string }} [options]
+ * @param {{ cwd?: string, env?: NodeJS.ProcessEnv, uid?: number, gid?: number, input?: string }}
+ * [options]
  * @returns {string} what it printed
  */
 export function ask(command, args, options = {}) {

@@ -18,7 +18,8 @@ export const filesIn = (folder, endings) =>
 /**
  * What is found in a file, as `file:line: what`.
  * @param {string} file
- * @param {(node: ts.Node, source: ts.SourceFile) => string | null | undefined} look says what a node is, null for nothing, and undefined for nothing in it either
+ * @param {(node: ts.Node, source: ts.SourceFile) => string | null | undefined} look says what a
+ * node is, null for nothing, and undefined for nothing in it either
  * @returns {string[]}
  */
 export function nodesOf(file, look) {

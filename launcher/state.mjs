@@ -48,12 +48,17 @@ function make(folder) {
   return folder;
 }
 
-/** Whether that user may pass through every folder of a path. @param {string} path @param {{uid: number, gid: number}} user */
+/**
+ * Whether that user may pass through every folder of a path.
+ * @param {string} path
+ * @param {{uid: number, gid: number}} user
+ */
 const reaches = (path, user) => spawnSync('test', ['-x', path], { ...user, cwd: '/' }).status === 0;
 
 /**
  * What the launcher keeps between runs, beside the data.
- * @typedef {{ databasePort: number, webPort: number, password: string, keeperPassword: string, prepared: string }} State
+ * @typedef {{ databasePort: number, webPort: number, password: string, keeperPassword: string,
+ * prepared: string }} State
  */
 
 /** Where it is kept, and where earlier versions kept it. @param {string} folder */
@@ -63,7 +68,8 @@ const stateFiles = (folder) => ({
 });
 
 /**
- * The state of the last run; empty where there is none, or where the file is damaged: everything in it can be made anew.
+ * The state of the last run; empty where there is none, or where the file is damaged: everything in
+ * it can be made anew.
  * @param {string} folder
  * @returns {Partial<State>}
  */
@@ -83,7 +89,11 @@ export function readState(folder) {
   return {};
 }
 
-/** Changes some of the state; the rest stays. @param {string} folder @param {Partial<State>} changes */
+/**
+ * Changes some of the state; the rest stays.
+ * @param {string} folder
+ * @param {Partial<State>} changes
+ */
 export function writeState(folder, changes) {
   const { file } = stateFiles(folder);
   const before = readState(folder);

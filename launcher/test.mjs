@@ -16,7 +16,10 @@ const UNIT_ROOMS = ['words', 'core', 'contract', 'cli', 'web'];
 const PROCESS_ROOMS = ['server', 'launcher'];
 /** What of that counts seconds: one file after another, with the machine to itself. */
 const PACE = 'pace\\.test\\.ts$';
-/** They start databases and plan in threads: on a busy machine that takes longer than Jest waits for by itself, ms. */
+/**
+ * They start databases and plan in threads: on a busy machine that takes longer than Jest waits for
+ * by itself, ms.
+ */
 const PATIENCE = ['--testTimeout', '30000'];
 
 /** `check`: types, lint and unit tests; quick, and without a database. */
@@ -50,7 +53,10 @@ export async function runTest() {
   return tested;
 }
 
-/** Debian’s packages and npm’s, beside each other. @param {readonly import('./packages.mjs').DebianPackage[]} packages */
+/**
+ * Debian’s packages and npm’s, beside each other.
+ * @param {readonly import('./packages.mjs').DebianPackage[]} packages
+ */
 const installed = (packages) => Promise.all([ensurePackages(packages), ensureModules()]);
 
 /** @param {readonly Tally[]} results */
@@ -61,7 +67,12 @@ function report(results) {
   return failed === 0 && passed > 0 ? 0 : 1;
 }
 
-/** @param {string} title @param {string} command @param {readonly string[]} args @returns {Promise<Tally>} */
+/**
+ * @param {string} title
+ * @param {string} command
+ * @param {readonly string[]} args
+ * @returns {Promise<Tally>}
+ */
 async function one(title, command, args) {
   say(title);
   return (await run(command, args)) === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
@@ -87,7 +98,10 @@ async function runStatic() {
   ];
 }
 
-/** Every exported function and type of core says what it is; prints the share that do. @returns {Promise<Tally>} */
+/**
+ * Every exported function and type of core says what it is; prints the share that do.
+ * @returns {Promise<Tally>}
+ */
 async function documented() {
   // It reads the code with a package that may have to be installed first.
   const { docShare } = await import('./docs.mjs');
@@ -126,7 +140,10 @@ async function filesAreShort() {
   return found.length === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 
-/** How hard the catalogue is to read, by its median US school grades; prints the hardest. @returns {Promise<Tally>} */
+/**
+ * How hard the catalogue is to read, by its median US school grades; prints the hardest.
+ * @returns {Promise<Tally>}
+ */
 async function readable() {
   const { gradedCatalogue, HIGHEST_MEDIAN, medians } = await import('./readability.mjs');
   const messages = gradedCatalogue();
@@ -143,7 +160,11 @@ async function readable() {
 /** So many of the hardest sentences are printed. */
 const HARDEST = 5;
 
-/** A runner that ends without counting any test has failed. @param {number} code @param {Tally} tally */
+/**
+ * A runner that ends without counting any test has failed.
+ * @param {number} code
+ * @param {Tally} tally
+ */
 const atLeastOne = (code, { passed, failed }) => ({
   passed,
   failed: code !== 0 && failed === 0 ? 1 : failed,
@@ -161,7 +182,8 @@ async function runJest(rooms, env, args = ALL_CORES) {
     'npx',
     ['jest', '--selectProjects', ...rooms, ...args, '--json', '--outputFile', file],
     {
-      // Computing makes much that is soon forgotten: with more room for it the unit tests took a tenth less time.
+      // Computing makes much that is soon forgotten: with more room for it the unit tests took a
+      // tenth less time.
       env: { ...env, NODE_OPTIONS: '--no-warnings --max-semi-space-size=64' },
     },
   );

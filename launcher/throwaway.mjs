@@ -4,7 +4,8 @@ import { Failure } from './say.mjs';
 import { stateFolder } from './state.mjs';
 
 /**
- * Does something with a cluster that begins empty and is thrown away. One at a time: another would throw the same one away.
+ * Does something with a cluster that begins empty and is thrown away. One at a time: another would
+ * throw the same one away.
  * @template T
  * @param {string} name of its folder
  * @param {(cluster: import('./cluster.mjs').Cluster) => Promise<T>} work

@@ -8,7 +8,10 @@ const DIST = join(ROOT, 'web/dist');
 /** Scripts that the first page may ask for, gzip, kB. */
 const MOST_KB = 250;
 
-/** Weighs what the first route loads, says it, and tells whether it is light enough. @returns {boolean} */
+/**
+ * Weighs what the first route loads, says it, and tells whether it is light enough.
+ * @returns {boolean}
+ */
 export function firstRouteIsLight() {
   const page = readFileSync(join(DIST, 'index.html'), 'utf8');
   const scripts = [...page.matchAll(/(?:src|href)="\/(assets\/[^"]+\.js)"/g)].map(

@@ -22,7 +22,10 @@ const MOST_REQUESTS = 2000;
 
 const PLANNING_WORKER = fileURLToPath(new URL('./planning/planning.bundle.js', import.meta.url));
 
-/** Built assets carry a hash in their name and never change; the page and its service worker are always asked for. */
+/**
+ * Built assets carry a hash in their name and never change; the page and its service worker are
+ * always asked for.
+ */
 function cacheAssets(response: ServerResponse, path: string): void {
   const forever = basename(dirname(path)) === 'assets';
   response.setHeader('Cache-Control', forever ? 'public, max-age=31536000, immutable' : 'no-cache');

@@ -13,7 +13,10 @@ import { hostGuard } from './hostGuard.ts';
 import { inWords } from './inWords.ts';
 import { answerProblem, MOST_BODY, ProblemFilter } from './problem/problem.filter.ts';
 
-/** Answers for a body that could not be read, which Nest is never told of. Express knows it by its four parameters. */
+/**
+ * Answers for a body that could not be read, which Nest is never told of. Express knows it by its
+ * four parameters.
+ */
 const answerBodyProblem: ErrorRequestHandler = (error, request, response, next) => {
   if (response.headersSent) next(error);
   else answerProblem(error, request, response);
@@ -32,8 +35,9 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
   });
   app.use(hostGuard());
   app.setGlobalPrefix('api');
-  // Answers alone: pages are fetched once, all together when a stove is first looked at, and compressing them would hold the server up for
-  // seconds. A live view is sent as it comes, and gains nothing by being held back.
+  // Answers alone: pages are fetched once, all together when a stove is first looked at, and
+  // compressing them would hold the server up for seconds. A live view is sent as it comes, and
+  // gains nothing by being held back.
   app.use(
     '/api',
     compression({

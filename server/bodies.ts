@@ -2,7 +2,10 @@ import { EntriesDto, faultsOf, MOST_ENTRIES, VALIDATION } from '@idle-kettle/con
 import { ValidationPipe, type ArgumentMetadata } from '@nestjs/common';
 import { BadInput } from './problem/errors.ts';
 
-/** Looks at large bodies one a turn of the event loop: of many that come at once, none waits for all of them, nor does anybody else. */
+/**
+ * Looks at large bodies one a turn of the event loop: of many that come at once, none waits for all
+ * of them, nor does anybody else.
+ */
 class BodiesInTurn extends ValidationPipe {
   private last: Promise<void> = Promise.resolve();
 
@@ -27,7 +30,10 @@ export const BODIES = new BodiesInTurn({
 /** Often enough for the engine to take it seriously. */
 const TIMES = 8;
 
-/** Takes the largest delivery to a log before anybody sends one: the first time costs several times what the later ones do. */
+/**
+ * Takes the largest delivery to a log before anybody sends one: the first time costs several times
+ * what the later ones do.
+ */
 export async function rehearse(): Promise<void> {
   for (let time = 0; time < TIMES; time += 1) {
     const entries = Array.from({ length: MOST_ENTRIES }, (_, index) => ({

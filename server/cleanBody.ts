@@ -12,8 +12,8 @@ const MOST_NAMED = 20;
 const NUL = '\u0000';
 
 /**
- * What no database keeps and no screen shows, wherever it is in a body: NUL characters, halves of characters (lone surrogates), and what
- * is nested without end. Each with its place.
+ * What no database keeps and no screen shows, wherever it is in a body: NUL characters, halves of
+ * characters (lone surrogates), and what is nested without end. Each with its place.
  */
 export function unclean(body: unknown): Fault[] {
   const faults: Fault[] = [];

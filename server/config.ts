@@ -14,8 +14,8 @@ export type Config = {
 };
 
 /**
- * Reads the environment: `KETTLE_DATABASE_URL` (required), `KETTLE_PORT` (4780), `KETTLE_WEB_DIR`, `KETTLE_MOST_REQUESTS`.
- * Throws Error naming the variable that is missing or wrong.
+ * Reads the environment: `KETTLE_DATABASE_URL` (required), `KETTLE_PORT` (4780), `KETTLE_WEB_DIR`,
+ * `KETTLE_MOST_REQUESTS`. Throws Error naming the variable that is missing or wrong.
  */
 export function configFrom(env: NodeJS.ProcessEnv): Config {
   const databaseUrl = env['KETTLE_DATABASE_URL'];

@@ -12,8 +12,9 @@ function nameIn(text: string): string | null {
 }
 
 /**
- * Answers only under the machine's own names, and only pages that come from there: a foreign name that was made to point at loopback
- * would otherwise read and write everything from any page that is open in a browser.
+ * Answers only under the machine's own names, and only pages that come from there: a foreign name
+ * that was made to point at loopback would otherwise read and write everything from any page that
+ * is open in a browser.
  * @param more other names that it goes by, as behind a balancer
  */
 export function hostGuard(more: readonly string[] = []): RequestHandler {

@@ -1,6 +1,9 @@
 import { defineConfig } from 'vite';
 
-/** The program of the planning threads in one file: read one by one, its hundreds of files take each thread seconds of a busy machine to begin. */
+/**
+ * The program of the planning threads in one file: read one by one, its hundreds of files take each
+ * thread seconds of a busy machine to begin.
+ */
 export default defineConfig({
   root: import.meta.dirname,
   build: {

@@ -27,7 +27,10 @@ export const SCREENS = {
   kitchen: screen('KitchenScreen', () => import('./kitchen/KitchenScreen.tsx')),
 } as const;
 
-/** Fetches every screen, one after another, so that none is missing once the network is. What fails is fetched when it is needed. */
+/**
+ * Fetches every screen, one after another, so that none is missing once the network is. What fails
+ * is fetched when it is needed.
+ */
 export async function fetchScreens(): Promise<void> {
   for (const fetch of Object.values(SCREENS)) await fetch().catch(() => undefined);
 }

@@ -3,7 +3,9 @@ import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
-/** The largest file that a browser keeps for the time without a server: the run sheet’s PDF maker. */
+/**
+ * The largest file that a browser keeps for the time without a server: the run sheet’s PDF maker.
+ */
 const LARGEST_KEPT = 4_000_000;
 
 export default defineConfig({
@@ -11,7 +13,8 @@ export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
-    // Pages open without a server too, so that a reload at the stove does not lose sight of the pot.
+    // Pages open without a server too, so that a reload at the stove does not lose sight of the
+    // pot.
     VitePWA({
       // The pages register it once they are at rest, so that it takes no time from the first press.
       injectRegister: false,

@@ -9,7 +9,10 @@ const isMessage = (value: unknown): value is Message =>
   'values' in value &&
   typeof value.values === 'object';
 
-/** A plain object, as JSON has them, of this thread or another; a date or an instance of a class is none. */
+/**
+ * A plain object, as JSON has them, of this thread or another; a date or an instance of a class is
+ * none.
+ */
 function isRecord(value: object): value is Readonly<Record<string, unknown>> {
   const prototype = Object.getPrototypeOf(value) as object | null;
   return prototype === null || Object.getPrototypeOf(prototype) === null;
@@ -33,8 +36,9 @@ export function inWords<T>(value: T, words?: Words): InWords<T> {
 }
 
 /**
- * A value as the API and the command line answer it: every message in words, and beside it, under its own key and `Message` (of a list
- * `Messages`), its code and values, which do not change with the language.
+ * A value as the API and the command line answer it: every message in words, and beside it, under
+ * its own key and `Message` (of a list `Messages`), its code and values, which do not change with
+ * the language.
  */
 export function withCodes<T>(value: T, words?: Words): InWords<T> {
   const put = (one: unknown): unknown => {

@@ -6,7 +6,8 @@ export const LANGUAGES: readonly Language[] = ['en-US', 'en-GB'];
 export const DEFAULT_LANGUAGE: Language = 'en-US';
 
 /**
- * The language that a list of wishes comes nearest to, such as the Accept-Language header `en-GB,en;q=0.8`.
+ * The language that a list of wishes comes nearest to, such as the Accept-Language header
+ * `en-GB,en;q=0.8`.
  * @param wishes in the order of preference; nothing for no wish
  */
 export function languageFor(wishes: string | undefined): Language {

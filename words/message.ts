@@ -1,9 +1,15 @@
 import type { MessageId, ValuesOf } from './catalogue.ts';
 
-/** Text that is there already, such as a name that the cook wrote, or a message that is still to be put into words. */
+/**
+ * Text that is there already, such as a name that the cook wrote, or a message that is still to be
+ * put into words.
+ */
 export type Text = string | Message;
 
-/** What stands in a message where its text has a placeholder. A message in a message is put into words with it; what is absent leaves nothing. */
+/**
+ * What stands in a message where its text has a placeholder. A message in a message is put into
+ * words with it; what is absent leaves nothing.
+ */
 export type MessageValue = number | Text | readonly Text[] | Absent;
 
 type Absent = null | undefined | false;

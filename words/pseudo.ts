@@ -1,13 +1,18 @@
 import { EN_US } from './en-US/index.ts';
 import { addLanguage } from './words.ts';
 
-/** A language that nobody speaks: every message of the catalogue between brackets that occur nowhere else. */
+/**
+ * A language that nobody speaks: every message of the catalogue between brackets that occur nowhere
+ * else.
+ */
 export const PSEUDO = 'en-XA';
 
 const OPEN = '⟦';
 const CLOSE = '⟧';
 
-/** Makes the pseudo-language known. What is then read outside its brackets is not in the catalogue. */
+/**
+ * Makes the pseudo-language known. What is then read outside its brackets is not in the catalogue.
+ */
 export function addPseudo(): void {
   addLanguage(
     PSEUDO,

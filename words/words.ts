@@ -51,7 +51,8 @@ function wordsOf(language: string): Words {
     return typeof value === 'number' ? numbers.format(value) : textOf(value);
   };
   const plurals = new Intl.PluralRules(language.startsWith('en-X') ? 'en-US' : language);
-  // The engine looks a text up and reads it anew each time, which a screen that is drawn five times a second would feel.
+  // The engine looks a text up and reads it anew each time, which a screen that is drawn five times
+  // a second would feel.
   const texts = new Map<string, string>();
   const templateOf = (code: string, count: number | undefined): string => {
     const key = count === undefined ? code : `${code} ${plurals.select(count)}`;

@@ -11,8 +11,8 @@ import type { Boil, Evaluation } from '../evaluate/index.ts';
 const LINKS_AT_PH = 3.4;
 
 /**
- * What a batch that nothing sensible mends would take, and what to make of it instead. It speaks of the set alone: nothing in it makes
- * a batch safe for the pantry.
+ * What a batch that nothing sensible mends would take, and what to make of it instead. It speaks of
+ * the set alone: nothing in it makes a batch safe for the pantry.
  */
 export function beyondMending(
   { understood, choice, request }: Evaluation,

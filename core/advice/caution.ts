@@ -4,7 +4,10 @@ import type { Change } from '../evaluate/index.ts';
 /** Something to mind about a batch. */
 export type Caution = {
   readonly code: string;
-  /** `stop`: do not go on like this. `warn`: about this batch, which will disappoint or do harm unless it is minded. `note`: worth knowing. */
+  /**
+   * `stop`: do not go on like this. `warn`: about this batch, which will disappoint or do harm
+   * unless it is minded. `note`: worth knowing.
+   */
   readonly level: 'stop' | 'warn' | 'note';
   readonly text: Text;
   /** Into how many pots it had better be split; absent where that is not the way on. */

@@ -5,7 +5,9 @@ import { isSugar, METHODS, PRODUCTS } from '../method/index.ts';
 import { type Caution, note, stop, warn } from './caution.ts';
 import { comesToGel, type Boil, type Evaluation } from '../evaluate/index.ts';
 
-/** Below this share of sugars in the raw batch, a long boil is very long indeed; common practice. */
+/**
+ * Below this share of sugars in the raw batch, a long boil is very long indeed; common practice.
+ */
 const LITTLE_SUGAR_PCT = 25;
 /** A batch that has lost more than this has been on the fire too long. */
 const LITTLE_PECTIN_LEFT = 0.75;

@@ -120,7 +120,10 @@ function ingredientCautions({ request, understood, choice }: Evaluation): Cautio
   return found;
 }
 
-/** What rows of the larder warn of: white-fleshed peaches, stalks of elder, bitter kernels; of several fruits once. */
+/**
+ * What rows of the larder warn of: white-fleshed peaches, stalks of elder, bitter kernels; of
+ * several fruits once.
+ */
 function rowCautions({ understood }: Evaluation): Caution[] {
   const about = new Map<PlainMessageId, Map<string, string>>();
   for (const { ingredient: row } of understood) {

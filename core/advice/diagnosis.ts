@@ -19,8 +19,9 @@ import { roundQuantiles, roundTo, type Quantiles } from '../quantity/index.ts';
 import type { Boil } from '../evaluate/index.ts';
 
 /**
- * Below this ratio of what makes it set, held over needed, something is short: a sugar gel sets softly from here on, as tested formulas
- * do, a calcium gel is near its usual dose, a butter mounds and a curd stands.
+ * Below this ratio of what makes it set, held over needed, something is short: a sugar gel sets
+ * softly from here on, as tested formulas do, a calcium gel is near its usual dose, a butter mounds
+ * and a curd stands.
  */
 export const ENOUGH: { readonly [model in SetModel]: number } = {
   'high-methoxyl': SET_LEAST_RATIO.soft,
@@ -29,7 +30,9 @@ export const ENOUGH: { readonly [model in SetModel]: number } = {
   egg: SET_LEAST_RATIO.soft,
 };
 
-/** A side that asks for this much more pectin than it would at its best is what holds the set back. */
+/**
+ * A side that asks for this much more pectin than it would at its best is what holds the set back.
+ */
 const HOLDS_BACK = 1.3;
 
 /** A pectin-poor jam with less fruit than this is short of fruit, g per 100 g. */
@@ -63,8 +66,8 @@ type Figures = {
 type Told = { readonly short: ShortSide; readonly text: Text };
 
 /**
- * How the batch will set, and which side is short: the one that, put right, would help the most. Absent
- * where it cannot be told: nothing in the batch is sour, or the cook cannot be followed.
+ * How the batch will set, and which side is short: the one that, put right, would help the most.
+ * Absent where it cannot be told: nothing in the batch is sour, or the cook cannot be followed.
  * @param fruitPer100g fruit that went in, g per 100 g of the finished batch
  */
 export function diagnose(boil: Boil, model: SetModel, fruitPer100g: number): Diagnosis | undefined {
@@ -112,7 +115,10 @@ const TELL: { readonly [model in SetModel]: (ratio: number, of: Figures) => Told
   },
 };
 
-/** Told by the middling batch of the draws, so that what is held is under what is wanted exactly when something is short. */
+/**
+ * Told by the middling batch of the draws, so that what is held is under what is wanted exactly
+ * when something is short.
+ */
 function tellSugarGel(ratio: number, figures: Figures): Told {
   const { solublesPct, pH } = figures;
   const neededPct = pectinNeededPct(solublesPct, pH);

@@ -1,40 +1,24 @@
-import { message, type Text } from '@idle-kettle/words/message';
-import { massOf, scaleLine, startContents } from '../formula/index.ts';
+import { message } from '@idle-kettle/words/message';
+import { scaleLine } from '../formula/index.ts';
 import type { LineReading } from '../parser/index.ts';
-import { isSugar, type Method, METHODS, PRODUCTS } from '../method/index.ts';
-import { formatGrams, listed } from '../quantity/index.ts';
+import { METHODS } from '../method/index.ts';
 import { type Boil, type Change, readingKitchen, type Evaluation } from '../evaluate/index.ts';
+import { fixing, type Fix, type Kitchen } from './fixing.ts';
 import { leastSteps } from './leastSteps.ts';
-import { count, grams, lineOf, millilitres, type Part, partInWords } from './parts.ts';
+import { count, grams, lineOf, millilitres, partInWords } from './parts.ts';
 import type { ShortSide } from './diagnosis.ts';
 
-/** Something a cook can change, in the steps in which it is measured. */
-export type Fix = {
-  readonly change: (steps: number) => Change;
-  /** What is done, in words. */
-  readonly act: (steps: number) => Text;
-  /** What ends its sentence: what it is for, or what comes of it. */
-  readonly why: Text;
-  /** The most steps worth trying. */
-  readonly most: number;
-  /** Grams that a step puts in or takes out, where fixes are offered by how little they change. */
-  readonly gramsA?: number;
-  /** Offered only where this one, tried before it, does not do. */
-  readonly failing?: Fix;
-};
-
 type Replan = (change: Change, draws: number) => Boil | null;
-
-/** Lines are taken out of by twentieths, and those of less than this not at all, g. */
-const TAKEN_OUT_STEPS = 20;
-const LEAST_TAKEN_OUT_G = 100;
 
 /** The thickest target worth boiling to, g per 100 g. */
 const MOST_TARGET_PCT = 70;
 const MOST_BUTTER_PCT = 60;
 /** Acid at which high-methoxyl pectin links best. */
 const BEST_PH = 3.2;
-/** Most low-sugar pectin to a kilogram in the pot: makers advise no more than 1.2 % pectin in a spread. */
+/**
+ * Most low-sugar pectin to a kilogram in the pot: makers advise no more than 1.2 % pectin in a
+ * spread.
+ */
 const LOW_SUGAR_PER_KG_G = 32;
 /** Sugar is added by this much at a time, g. */
 const SUGAR_STEP_G = 10;
@@ -48,9 +32,15 @@ const FRUIT_PER_KG_G = 250;
 const WORN_PECTIN = 0.8;
 /** A level teaspoon of powder, g: beside lemon juice less than that is not worth fetching it. */
 const LEAST_POWDER_G = 3;
-/** Of lemon juice and powder together no more than so much of what either may be alone: with both at their most it is no jam of that fruit. */
+/**
+ * Of lemon juice and powder together no more than so much of what either may be alone: with both at
+ * their most it is no jam of that fruit.
+ */
 const MOST_OF_BOTH = 1.6;
-/** Lemon juice is measured by the teaspoon, and beyond the second figure a batch wants something else. */
+/**
+ * Lemon juice is measured by the teaspoon, and beyond the second figure a batch wants something
+ * else.
+ */
 const LEMON_STEP_ML = 5;
 const LEMON_PER_KG_ML = 80;
 
@@ -81,73 +71,6 @@ export function fixesFor(
           ]
         : [];
   }
-}
-
-type Kitchen = ReturnType<typeof fixing>;
-
-/** The kinds of fix, for one batch. */
-function fixing(
-  { request, choice, understood, boil }: Evaluation,
-  readings: readonly LineReading[],
-) {
-  const potKg = massOf(startContents(understood)) / 1000;
-  const { method } = choice;
-  const addParts = (parts: (n: number) => readonly Part[], most: number, does: Text): Fix => ({
-    // The method stays what it is, whatever is added: a little powder does not make it a timed boil.
-    change: (n) => ({ add: parts(n).map(lineOf), method }),
-    act: (n) => message('advice.add', { listed: listed(parts(n).map(partInWords)) }),
-    why: message('advice.to', { does }),
-    most,
-  });
-  return {
-    request,
-    method,
-    addParts,
-    potKg,
-    isJelly: request.product === 'jelly' || request.product === 'infusion-jelly',
-    add: (part: (n: number) => Part, step: number, mostPerKg: number, does: Text): Fix =>
-      addParts((n) => [part(n * step)], Math.floor((mostPerKg * potKg) / step), does),
-    indexesOf: (which: (id: string, kind: string) => boolean): number[] =>
-      readings.flatMap((line, index) =>
-        line.understood && which(line.ingredient.id, line.ingredient.kind) ? [index] : [],
-      ),
-    /** A line with up to such a share of it taken out; nothing where there is too little to be worth it. */
-    takeOut: (index: number, mostShare: number, act: (grams: string) => Text, why: Text): Fix[] => {
-      const line = readings[index];
-      if (!line?.understood || line.massG.typical < LEAST_TAKEN_OUT_G) return [];
-      const kept = (n: number) => scaleLine(line, 1 - n / TAKEN_OUT_STEPS, readingKitchen(request));
-      const out = (n: number) => formatGrams((line.massG.typical * n) / TAKEN_OUT_STEPS);
-      return [
-        {
-          change: (n) => ({ drop: [index], add: n < TAKEN_OUT_STEPS ? [kept(n)] : [], method }),
-          act: (n) => act(out(n)),
-          why,
-          most: Math.round(TAKEN_OUT_STEPS * mostShare),
-          gramsA: line.massG.typical / TAKEN_OUT_STEPS,
-        },
-      ];
-    },
-    sugarG: understood.filter(isSugar).reduce((sum, { massG }) => sum + massG.typical, 0),
-    understood,
-    readings,
-    boil,
-    names: (indexes: readonly number[]): string =>
-      listed(
-        indexes
-          .map((index) => readings[index])
-          .map((line) => (line?.understood ? line.ingredient.name : '')),
-      ),
-    offers: (other: Method): boolean => PRODUCTS[request.product].methods.includes(other),
-    boilFurther(mostPct: number): Fix {
-      const fromPct = Math.round(boil?.targetPct ?? mostPct);
-      return {
-        change: (n) => ({ targetSolublesPct: fromPct + n, method }),
-        act: (n) => message('advice.boilItDownToSoluble', { value: fromPct + n }),
-        why: '.',
-        most: Math.max(0, mostPct - fromPct),
-      };
-    },
-  };
 }
 
 function sugarGelFixes(kitchen: Kitchen, short: ShortSide, replan: Replan): Fix[] {
@@ -216,7 +139,9 @@ const moreSugar = ({ addParts, sugarG, potKg }: Kitchen): Fix[] => [
   },
 ];
 
-/** Water left out, or fruit kept back for a second batch: what is left holds more sugar and pectin. */
+/**
+ * Water left out, or fruit kept back for a second batch: what is left holds more sugar and pectin.
+ */
 function takenOut({ indexesOf, takeOut, names, isJelly }: Kitchen): Fix[] {
   const base = isJelly ? 'juice' : 'fruit';
   const water = indexesOf((_, kind) => kind === 'water');

@@ -5,7 +5,10 @@ import { readLine, type UnderstoodLine } from '../parser/index.ts';
 import { readingKitchen, type Evaluation } from '../evaluate/index.ts';
 import { type Caution, warn } from './caution.ts';
 
-/** Sweeteners that a gel takes for sugar up to a share of it, by that share; common practice: honey a quarter to a half, syrups a quarter. */
+/**
+ * Sweeteners that a gel takes for sugar up to a share of it, by that share; common practice: honey
+ * a quarter to a half, syrups a quarter.
+ */
 const MOST_OF_SUGAR: { readonly [id: string]: number } = {
   honey: 0.5,
   'maple-syrup': 0.25,
@@ -14,8 +17,9 @@ const MOST_OF_SUGAR: { readonly [id: string]: number } = {
 };
 
 /**
- * What becomes of a sugar gel with more honey or syrup than it takes: a doubtful set and a taste of little else. The way on has as much as is usual of it, and
- * sugar of the same solids for the rest, so that their water stays out.
+ * What becomes of a sugar gel with more honey or syrup than it takes: a doubtful set and a taste of
+ * little else. The way on has as much as is usual of it, and sugar of the same solids for the rest,
+ * so that their water stays out.
  */
 export function sweetenerCautions({ understood, choice, request }: Evaluation): Caution[] {
   if (METHODS[choice.method].setModel !== 'high-methoxyl') return [];

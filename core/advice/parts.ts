@@ -30,7 +30,10 @@ const TEASPOONS_A_QUARTER_CUP = 12;
 /** From a cup on, a spoonful is a tablespoon. */
 const A_CUP_ML = 240;
 
-/** `2 tsp`, `¼ cup + 1 tbsp`, `1½ cups`: what is measured with spoons and a cup of quarters, within a few in a hundred. */
+/**
+ * `2 tsp`, `¼ cup + 1 tbsp`, `1½ cups`: what is measured with spoons and a cup of quarters, within
+ * a few in a hundred.
+ */
 function spoonsAndCups(volumeMl: number): string {
   const least = volumeMl >= A_CUP_ML ? TEASPOONS_A_TABLESPOON : 1;
   const spoons = least * Math.round(volumeMl / TEASPOON_ML / least);

@@ -10,7 +10,8 @@ import {
   evaluate,
 } from '../evaluate/index.ts';
 import { type Diagnosis, ENOUGH } from './diagnosis.ts';
-import { type Fix, fixesFor } from './fixes.ts';
+import { fixesFor } from './fixes.ts';
+import { type Fix } from './fixing.ts';
 import { leastSteps } from './leastSteps.ts';
 import { type Text, message } from '@idle-kettle/words/message';
 
@@ -24,7 +25,10 @@ export type Remedy = {
   readonly forecast: SetClass;
 };
 
-/** A remedy is searched for this much beyond what is enough, so that the batch does not lie at the edge of its class. */
+/**
+ * A remedy is searched for this much beyond what is enough, so that the batch does not lie at the
+ * edge of its class.
+ */
 const A_MARGIN: { readonly [model in SetModel]: number } = {
   'high-methoxyl': 1.2,
   'low-methoxyl': 1.06,
@@ -35,9 +39,9 @@ const A_MARGIN: { readonly [model in SetModel]: number } = {
 const A_LITTLE_MORE = [1, 1.15, 1.35];
 
 /**
- * The least of each change that mends a batch's short side: found by doubling and halving on the typical
- * batch, and planned again in full to prove that it does. A change that cannot mend it within reason, or
- * whose proof fails, is not offered.
+ * The least of each change that mends a batch's short side: found by doubling and halving on the
+ * typical batch, and planned again in full to prove that it does. A change that cannot mend it
+ * within reason, or whose proof fails, is not offered.
  */
 export function remediesFor(
   worked: Evaluation,
@@ -49,7 +53,8 @@ export function remediesFor(
       { ...changed(worked.request, change), draws },
       changedReadings(readings, change, worked.request),
     ).boil;
-  // The typical batch lies a little off the middle of the imagined ones; aim as much higher or lower.
+  // The typical batch lies a little off the middle of the imagined ones; aim as much higher or
+  // lower.
   const middle = diagnosis.ratio.p50;
   const typical = worked.boil?.setRatio ?? 0;
   const off = middle > 0 ? typical / middle : 1;
@@ -75,7 +80,10 @@ export function remediesFor(
 
 type Found = { readonly remedy: Remedy; readonly grams: number | null };
 
-/** Of those whose grams can be compared the least comes first, in the places that they take among the others. */
+/**
+ * Of those whose grams can be compared the least comes first, in the places that they take among
+ * the others.
+ */
 function leastFirst(found: readonly Found[]): readonly Found[] {
   const ranked = found
     .filter(({ grams }) => grams !== null)
@@ -88,7 +96,10 @@ const said = (fix: Fix, n: number): Pick<Remedy, 'text' | 'act'> => {
   return { text: message('advice.remedy', { act, why: fix.why }), act };
 };
 
-/** Draws that prove a set, unless it comes out this near to another class: then all of the plan's do. */
+/**
+ * Draws that prove a set, unless it comes out this near to another class: then all of the plan's
+ * do.
+ */
 const PROOF_DRAWS = 400;
 const TOO_NEAR = 0.06;
 

@@ -26,7 +26,9 @@ export function pressureAtAltitudePa(altitudeM: number): number {
   );
 }
 
-/** Altitude at which the standard atmosphere has this pressure, in metres: the inverse of the above. */
+/**
+ * Altitude at which the standard atmosphere has this pressure, in metres: the inverse of the above.
+ */
 export function altitudeAtPressureM(pressurePa: number): number {
   const ratio = pressurePa / SEA_LEVEL_PRESSURE.value;
   return (1 - ratio ** (1 / PRESSURE_EXPONENT.value)) / PRESSURE_LAPSE.value;

@@ -12,7 +12,10 @@ export function boilingPointC(batch: Contents, pressurePa: number): number {
   return saturationTemperatureC(pressurePa / waterActivity(batch));
 }
 
-/** The same batch with its water changed so that the whole holds `solublesPct` g of solubles per 100 g. */
+/**
+ * The same batch with its water changed so that the whole holds `solublesPct` g of solubles per 100
+ * g.
+ */
 export function boiledDownTo(batch: Contents, solublesPct: number): Contents {
   const solubles = solublesG(batch);
   return { ...batch, water: (100 * solubles) / solublesPct - solubles - undissolvedG(batch) };

@@ -92,7 +92,8 @@ describe('rates', () => {
     expect(share).toBeLessThan(0.45);
   });
 
-  // Common practice puts it about 0.7 %; the fit to tested formulas moves it by less than two of its deviations.
+  // Common practice puts it about 0.7 %; the fit to tested formulas moves it by less than two of
+  // its deviations.
   test('pectin wears by some 0.7 % a minute at 104 °C and pH 3.1, faster when sourer and hotter', () => {
     const perMinute = 60 * pectinLossRate(104, 10 ** -3.1);
     expect(perMinute).toBeGreaterThan(0.004);
@@ -102,7 +103,10 @@ describe('rates', () => {
   });
 });
 
-/** The same physics by small steps of one kind, written apart: what the error control is held against. */
+/**
+ * The same physics by small steps of one kind, written apart: what the error control is held
+ * against.
+ */
 function cookBySmallSteps(
   start: Contents,
   { netPowerW, pressurePa, panDiameterCm, startTempC }: CookSetting,

@@ -32,7 +32,10 @@ export type StageTaken = {
   readonly endMin: number;
   readonly tempC: number;
   readonly massG: number;
-  /** How many moments of the trace are of it and of what was before it: the next is after what the next stage adds. */
+  /**
+   * How many moments of the trace are of it and of what was before it: the next is after what the
+   * next stage adds.
+   */
   readonly traced: number;
 };
 
@@ -55,8 +58,9 @@ export type Cook = {
 
 /**
  * Follows a pot from cold through the stages of its cook: below the boil it warms while some water
- * leaves its surface, at the boil it rides its own boiling curve while the net power makes steam; sugar
- * inverts and pectin wears all along. What is added goes in cold and drops the temperature. Error-controlled.
+ * leaves its surface, at the boil it rides its own boiling curve while the net power makes steam;
+ * sugar inverts and pectin wears all along. What is added goes in cold and drops the temperature.
+ * Error-controlled.
  * @throws RangeError when the batch holds no water or no solubles
  */
 export function simulateCook(start: Contents, setting: CookSetting): Cook {

@@ -10,19 +10,29 @@ export type HeatId =
   | 'slow-cooker-high'
   | 'oven';
 
-/** What a pot stands on or in: its net power, its usual pan, and whether it may be left for hours. */
+/**
+ * What a pot stands on or in: its net power, its usual pan, and whether it may be left for hours.
+ */
 export type HeatSource = {
   readonly name: string;
   /** Heat that reaches the batch, W. */
   readonly powerW: number;
-  /** Width of the pot that usually stands on it, cm: it fixes how fast water leaves below the boil. */
+  /**
+   * Width of the pot that usually stands on it, cm: it fixes how fast water leaves below the boil.
+   */
   readonly panCm: number;
-  /** The pot that is part of it, by its inside, cm; null for what pots are put on. Judgement: a crock of some six litres, a deep roasting pan. */
+  /**
+   * The pot that is part of it, by its inside, cm; null for what pots are put on. Judgement: a
+   * crock of some six litres, a deep roasting pan.
+   */
   readonly ownPot: { readonly diameterCm: number; readonly heightCm: number } | null;
   readonly vessel: 'burner' | 'slow cooker' | 'oven';
   /** Whether a batch can be left on it for hours. */
   readonly slow: boolean;
-  /** Minutes that fruit softens in it with the lid on before it is left off, where it is slow; common practice. */
+  /**
+   * Minutes that fruit softens in it with the lid on before it is left off, where it is slow;
+   * common practice.
+   */
   readonly lidMin: number;
 };
 

@@ -38,8 +38,8 @@ function plusTimes(y: State, a: number, k: State, b = 0, l = k, c = 0, m = k): S
 
 /**
  * Integrates from `start` until the event or `most` units of time, whichever is first: explicit
- * Runge–Kutta of order 3 with an embedded second-order error estimate (Bogacki & Shampine 1989). The
- * event is found to a millionth of the step in which it happens.
+ * Runge–Kutta of order 3 with an embedded second-order error estimate (Bogacki & Shampine 1989).
+ * The event is found to a millionth of the step in which it happens.
  */
 export function integrate(start: State, most: number, problem: Problem): Integration {
   const { slope, event, tolerance, longestStep, onStep } = problem;
@@ -86,8 +86,9 @@ export function integrate(start: State, most: number, problem: Problem): Integra
 }
 
 /**
- * The least time found at which something is past zero that is not at the start of a step and is at its end: false position with
- * the weight of an end that stays halved (Illinois), to {@link EVENT_WITHIN} of the step.
+ * The least time found at which something is past zero that is not at the start of a step and is at
+ * its end: false position with the weight of an end that stays halved (Illinois), to
+ * {@link EVENT_WITHIN} of the step.
  */
 function crossing(
   step: number,

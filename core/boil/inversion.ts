@@ -4,7 +4,8 @@ import { MOLAR_MASS_SUCROSE, MOLAR_MASS_WATER } from './waterActivity.ts';
 
 /**
  * Share of the sucrose that turns into glucose and fructose in a long boil, before the cook
- * is followed: at a fifth, the trade's rule of 8 °F above boiling water comes out at 65 % soluble solids.
+ * is followed: at a fifth, the trade's rule of 8 °F above boiling water comes out at 65 % soluble
+ * solids.
  */
 export const USUAL_INVERT_SHARE = constant(
   0.2,
@@ -12,7 +13,9 @@ export const USUAL_INVERT_SHARE = constant(
   commonPractice('the share at which boiling water + 8 °F means 65 % soluble solids'),
 );
 
-/** The batch after `share` (0 to 1) of its sucrose has inverted; each mole takes up one of water. */
+/**
+ * The batch after `share` (0 to 1) of its sucrose has inverted; each mole takes up one of water.
+ */
 export function inverted(batch: Contents, share: number): Contents {
   const gone = batch.sucrose * share;
   const waterUsed = (gone * MOLAR_MASS_WATER.value) / MOLAR_MASS_SUCROSE.value;

@@ -25,7 +25,10 @@ export const POT_COOLING = constant(
   commonPractice('still air around base, sides and surface; judgement'),
 );
 
-/** A pot whose syrup holds less water than this to a gram of solubles is dry: 95 °Brix, beyond every model here. */
+/**
+ * A pot whose syrup holds less water than this to a gram of solubles is dry: 95 °Brix, beyond every
+ * model here.
+ */
 const DRY_WATER_PER_SOLUBLES = 5 / 95;
 
 /** Warmer than this below its boiling point, a pot on the flame is at the boil. */
@@ -33,12 +36,17 @@ export const AT_THE_BOIL_K = 1e-3;
 
 /** A trial step may be colder than any water; °C. */
 const COLDEST_C = 0.01;
-/** Longest steps: while the pot warms by this much, or loses this share of its water, or this long. */
+/**
+ * Longest steps: while the pot warms by this much, or loses this share of its water, or this long.
+ */
 const STEP_WARMING_K = 5;
 const STEP_WATER_SHARE = 0.1;
 const LONGEST_STEP_S = 1200;
 
-/** The pot at one time of its cook: `t` s from cold, `wear` the logarithm of the pectin that is left. */
+/**
+ * The pot at one time of its cook: `t` s from cold, `wear` the logarithm of the pectin that is
+ * left.
+ */
 export type PotState = {
   readonly t: number;
   readonly tempC: number;
@@ -46,7 +54,10 @@ export type PotState = {
   readonly wear: number;
 };
 
-/** The batch with other sugars and water. Written out: copied with a spread, this is half of the time of a cook. */
+/**
+ * The batch with other sugars and water. Written out: copied with a spread, this is half of the
+ * time of a cook.
+ */
 const withSyrup = (
   batch: Contents,
   { water, sucrose, hexoses }: Pick<Contents, 'water' | 'sucrose' | 'hexoses'>,
@@ -79,8 +90,8 @@ function past(until: Until, { tempC, batch }: Omit<PotState, 't'>): number {
 }
 
 /**
- * A batch that a trial step took beyond dryness, with half the water that counts as dry: what is drier has no boiling point, and
- * the step is cut where the pot is dry.
+ * A batch that a trial step took beyond dryness, with half the water that counts as dry: what is
+ * drier has no boiling point, and the step is cut where the pot is dry.
  */
 export function noDrier(batch: Contents): Contents {
   const least = (DRY_WATER_PER_SOLUBLES / 2) * solublesG(batch);
@@ -100,7 +111,10 @@ export type Leg = {
   readonly problem: Problem;
 };
 
-/** The equations of one leg, warming or boiling. State: temperature °C, water g, sucrose g, log of pectin left. */
+/**
+ * The equations of one leg, warming or boiling. State: temperature °C, water g, sucrose g, log of
+ * pectin left.
+ */
 export function legOf(
   from: PotState,
   boils: boolean,

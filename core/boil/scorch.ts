@@ -9,8 +9,8 @@ export const SCORCH_PROVENANCE = commonPractice(
 );
 
 /**
- * How readily the base of the pot scorches: 1 for a jam at its stop on a medium burner. Grows with the
- * cube of the dry solids, which thicken, and with the heat through the base.
+ * How readily the base of the pot scorches: 1 for a jam at its stop on a medium burner. Grows with
+ * the cube of the dry solids, which thicken, and with the heat through the base.
  * @param solidsPct dry matter, g per 100 g
  * @param fluxWPerM2 heat through the base of the pot
  */

@@ -7,7 +7,10 @@ export type Until =
   | { readonly kind: 'solubles'; readonly pct: number }
   | { readonly kind: 'temperature'; readonly tempC: number };
 
-/** One stretch of the cook: something may go in, cold, and then it is heated until something happens. */
+/**
+ * One stretch of the cook: something may go in, cold, and then it is heated until something
+ * happens.
+ */
 export type Stage = {
   readonly name: string;
   readonly add?: Contents;
@@ -29,11 +32,13 @@ export type CookSetting = {
   readonly startTempC: number;
   /** [H⁺] of the batch, mol per kg of water, by grams of water left. */
   readonly hydrogenAt: (waterG: number) => number;
-  /** Steam that leaves the surface below the boil, over that of a pan in still air; 1 unless given. */
+  /**
+   * Steam that leaves the surface below the boil, over that of a pan in still air; 1 unless given.
+   */
   readonly draughtTimes?: number;
   /**
-   * Heat that walls and surface lose on the flame, W per K above the kitchen; 0 unless given. The net power is then what reaches the
-   * batch at the boil of water on the full flame.
+   * Heat that walls and surface lose on the flame, W per K above the kitchen; 0 unless given. The
+   * net power is then what reaches the batch at the boil of water on the full flame.
    */
   readonly lossWPerK?: number;
   readonly stages: readonly Stage[];

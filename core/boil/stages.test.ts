@@ -34,7 +34,8 @@ describe('a timed boil', () => {
   test('sugar thrown in cold takes the pot off the boil by the heat it needs', () => {
     const cook = simulateCook(FRUIT, setting(stages));
     const [boiled] = cook.stages;
-    // Mixing by hand: heat shared between the boiling fruit and sugar at 20 °C (Siebel's 837 J/(kg K)).
+    // Mixing by hand: heat shared between the boiling fruit and sugar at 20 °C (Siebel's 837 J/(kg
+    // K)).
     const hot =
       ((boiled?.massG ?? NaN) / 1000) * specificHeat({ ...FRUIT, water: FRUIT.water - 100 });
     const cold = 1.4 * 837;
@@ -143,7 +144,8 @@ describe('lids, rests and slow heat', () => {
 });
 
 describe('scorching and boiling over', () => {
-  // Common practice: stir a butter every half hour, then every five minutes, every minute, constantly.
+  // Common practice: stir a butter every half hour, then every five minutes, every minute,
+  // constantly.
   test('stirring comes closer together as it thickens', () => {
     const every = [15, 30, 45, 55, 65].map((pct) => stirEveryMin(scorchIndex(pct, 17_900)));
     expect(every).toEqual([30, 30, 5, 1, 0]);

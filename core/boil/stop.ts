@@ -9,7 +9,9 @@ export const GELLING_RISE_F = constant(
 );
 const GELLING_RISE_C = celsiusDegrees(GELLING_RISE_F.value);
 
-/** Soluble solids of a finished jam unless the cook asks for another, g per 100 g of the whole mass. */
+/**
+ * Soluble solids of a finished jam unless the cook asks for another, g per 100 g of the whole mass.
+ */
 export const USUAL_TARGET_PCT = 65;
 
 /** Where to stop, by the rule of thumb alone, in °C. */

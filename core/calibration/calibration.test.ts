@@ -25,7 +25,10 @@ const planOf = (formula: (typeof TESTED_FORMULAS)[number]) => {
   return inWords(outcome.plan);
 };
 
-/** USDA Complete Guide, extension centre (from memory) and common practice: see each formula's `source`. */
+/**
+ * USDA Complete Guide, extension centre (from memory) and common practice: see each formula's
+ * `source`.
+ */
 describe('tested formulas', () => {
   test.each(formulasWithSets(false).map((formula) => [formula.name, formula] as const))(
     '%s sets as it is known to',

@@ -38,7 +38,10 @@ type Part = {
   readonly pectinG: number;
   /** What moves that pectin besides its fruit's own figure; null for nothing. */
   readonly freedBy: PriorId | null;
-  /** The fruit whose figures are moved, and by how much one standard deviation moves them; null for what is no fruit. */
+  /**
+   * The fruit whose figures are moved, and by how much one standard deviation moves them; null for
+   * what is no fruit.
+   */
   readonly fruit: {
     readonly id: string;
     /** Tabled pectin of the fresh fruit, before any move, g per 100 g. */
@@ -70,7 +73,10 @@ export const requestOf = ({ request }: TestedFormula): PlanRequest => ({
   ...request,
 });
 
-/** @throws Error for a formula with a line that is not understood, or whose set is not of sugar, acid and pectin */
+/**
+ * @throws Error for a formula with a line that is not understood, or whose set is not of sugar,
+ * acid and pectin
+ */
 export function featuresOf(formula: TestedFormula): Features {
   const request = { ...requestOf(formula), draws: 0 };
   const readings = readLines(request);

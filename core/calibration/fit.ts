@@ -15,12 +15,20 @@ import {
 import { dampedTo, leastSquares } from '../quantity/leastSquares.ts';
 import { ratioWith, type Features } from './features.ts';
 
-/** A formula that the fit looks at: what its set hangs on, and the classes that it may come out in. */
+/**
+ * A formula that the fit looks at: what its set hangs on, and the classes that it may come out in.
+ */
 export type FitCase = { readonly features: Features; readonly sets: readonly SetClass[] };
 
-/** How far inside its class a formula is wanted, as a logarithm: classes are about half of one wide, so near the middle. */
+/**
+ * How far inside its class a formula is wanted, as a logarithm: classes are about half of one wide,
+ * so near the middle.
+ */
 const MARGIN = 0.33;
-/** A formula outside its class by this much, as a logarithm, weighs as much as one deviation of a prior. */
+/**
+ * A formula outside its class by this much, as a logarithm, weighs as much as one deviation of a
+ * prior.
+ */
 const OUTSIDE_SD = 0.1;
 
 const DIFFERENCE = 1e-4;
@@ -29,7 +37,8 @@ const SMALL_STEP = 1e-3;
 const MOST_DAMPING = 1e6;
 
 /**
- * How far the ratio of a formula lies outside the classes it may come out in, as a logarithm; 0 inside.
+ * How far the ratio of a formula lies outside the classes it may come out in, as a logarithm; 0
+ * inside.
  * @param ratio what makes it set, over what it needs
  * @param margin a logarithm by which it must lie inside, 0 or more
  */
@@ -65,8 +74,9 @@ const holds = ({ features }: FitCase, fruit: string | null): boolean =>
   fruit === null || features.parts.some((part) => part.fruit?.id === fruit);
 
 /**
- * The moves that put the formulas into their classes at the least cost: least squares of how far each lies outside its class and
- * of every move in deviations of its prior, by Gauss–Newton with damping. No fruit is moved by a formula's name.
+ * The moves that put the formulas into their classes at the least cost: least squares of how far
+ * each lies outside its class and of every move in deviations of its prior, by Gauss–Newton with
+ * damping. No fruit is moved by a formula's name.
  * @param from moves to start from
  */
 export function fitOffsets(

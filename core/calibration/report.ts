@@ -8,7 +8,10 @@ import { coverageOf, yieldCases } from './yields.ts';
 /** A move of less than this many deviations is not written into the larder. */
 const WORTH_WRITING = 0.02;
 
-/** Fits the set anew and says, in columns, how each formula came out before and after, what was moved, and how ranges of jars hold. */
+/**
+ * Fits the set anew and says, in columns, how each formula came out before and after, what was
+ * moved, and how ranges of jars hold.
+ */
 export function calibrationReport(
   seen: readonly FitCase[] = fitCases(false),
   out: readonly LeftOut[] = leaveOneOut(seen),

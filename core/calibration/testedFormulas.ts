@@ -2,8 +2,9 @@ import type { SetClass } from '../gel/index.ts';
 import type { PlanRequest } from '../evaluate/index.ts';
 
 /**
- * Formulas whose outcome is known. Amounts and yields are from memory of the USDA Complete Guide to Home Canning, guide 7, and of
- * the national extension centre's pages, unless `source` says common practice.
+ * Formulas whose outcome is known. Amounts and yields are from memory of the USDA Complete Guide to
+ * Home Canning, guide 7, and of the national extension centre's pages, unless `source` says common
+ * practice.
  */
 export type TestedFormula = {
   readonly name: string;

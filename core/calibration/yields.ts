@@ -18,7 +18,10 @@ export type YieldCase = {
 const HALF_PINT_ML = 237;
 const QUARTER_JAR = 0.25;
 
-/** The forecast yield of every formula that prints one. @throws Error for one that cannot be planned */
+/**
+ * The forecast yield of every formula that prints one.
+ * @throws Error for one that cannot be planned
+ */
 export const yieldCases = (): YieldCase[] =>
   TESTED_FORMULAS.flatMap((formula) => (formula.jars === undefined ? [] : [held(formula)]));
 
@@ -49,7 +52,10 @@ function volumeOf(formula: TestedFormula): NonNullable<Plan['yield']>['volumeMl'
   return found.volumeMl;
 }
 
-/** Share of the printed yields that their ranges hold, and the median width of a range over its middle. */
+/**
+ * Share of the printed yields that their ranges hold, and the median width of a range over its
+ * middle.
+ */
 export function coverageOf(yields: readonly YieldCase[]): {
   readonly coverage: number;
   readonly width: number;

@@ -48,7 +48,9 @@ export type ActId =
   | 'label'
   | 'shelf';
 
-/** What goes in together. Each is in the chain once, and counts once however often it is pressed. */
+/**
+ * What goes in together. Each is in the chain once, and counts once however often it is pressed.
+ */
 export type AdditionId = 'sugar' | 'pectin' | 'sugar-and-pectin' | 'against-foam' | 'at-the-end';
 
 /** What goes in during an act. */
@@ -73,7 +75,10 @@ export type Next = 'next act' | { readonly boilOnMin: number };
 /** An event that ends an act, what it says where that matters, and what it means. */
 export type End = { readonly on: EventKind; readonly said?: string; readonly then: Next };
 
-/** How long an act takes: by a clock, until something is seen or read, or as long as hands need. Minutes are null where only the pot decides. */
+/**
+ * How long an act takes: by a clock, until something is seen or read, or as long as hands need.
+ * Minutes are null where only the pot decides.
+ */
 export type Takes = {
   readonly by: 'clock' | 'sign' | 'hand';
   readonly minutes: number | null;
@@ -97,9 +102,14 @@ export type Act = {
   readonly lid: boolean;
   /** What ends it; the first is the usual. Empty where no event of the stove's log does. */
   readonly ends: readonly End[];
-  /** Whether the chain stands still until it is done: a flame, what goes in before the stop, a rolling boil. */
+  /**
+   * Whether the chain stands still until it is done: a flame, what goes in before the stop, a
+   * rolling boil.
+   */
   readonly mustEnd: boolean;
-  /** Whether the cook is over with it: what follows no longer changes the pot but for what goes in. */
+  /**
+   * Whether the cook is over with it: what follows no longer changes the pot but for what goes in.
+   */
   readonly endsCook: boolean;
   /** What the pot goes through while it lasts. */
   readonly ahead: readonly Stage[];

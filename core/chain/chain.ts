@@ -11,14 +11,19 @@ import { jarActs, type JarWork } from './jarActs.ts';
 import { prepareActs } from './prepareActs.ts';
 import { firstLines, stoveActs, type StoveCase } from './stoveActs.ts';
 
-/** The acts at the stove, what is in the pot when it is lit, and what goes in when the cook is over. */
+/**
+ * The acts at the stove, what is in the pot when it is lit, and what goes in when the cook is over.
+ */
 export type StoveChain = {
   readonly first: Contents;
   readonly late: Contents;
   readonly acts: readonly Act[];
 };
 
-/** The stove's part of a batch's chain: everything that the simulation, the run sheet and the stove go by. */
+/**
+ * The stove's part of a batch's chain: everything that the simulation, the run sheet and the stove
+ * go by.
+ */
 export function stoveChain(of: StoveCase): StoveChain {
   const later = goesInLater(of.product, of.method, of.lines);
   return {
@@ -51,7 +56,8 @@ export const wholeChain = (
 export type ChainStage = { readonly stage: Stage; readonly act: number };
 
 /**
- * What the pot goes through in some acts, in order; what goes in during an act is in the pot from the next act on.
+ * What the pot goes through in some acts, in order; what goes in during an act is in the pot from
+ * the next act on.
  * @param stagesIn an act's own stages, where they are not all of them still to come
  */
 export function stagesOf(
@@ -79,7 +85,10 @@ export function toTheStop(acts: readonly Act[]): readonly Act[] {
   return last < 0 ? acts : acts.slice(0, last + 1);
 }
 
-/** Minutes that each act took, from its stages as a cook went through them; 0 for an act without any. */
+/**
+ * Minutes that each act took, from its stages as a cook went through them; 0 for an act without
+ * any.
+ */
 export function minutesOfActs(
   acts: readonly Act[],
   taken: readonly StageTaken[],

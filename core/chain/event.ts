@@ -1,7 +1,10 @@
 /** What a thermometer and a scale tell. */
 export const READING_KINDS = ['temperature', 'weight'] as const;
 
-/** What a cook does and sees at the stove. `lifted` is off the heat for a moment, `off-heat` is the end of an act on it. */
+/**
+ * What a cook does and sees at the stove. `lifted` is off the heat for a moment, `off-heat` is the
+ * end of an act on it.
+ */
 export const STOVE_EVENT_KINDS = [
   'in-water',
   'water-boils',
@@ -30,8 +33,9 @@ export const STOVE_EVENT_KINDS = [
 ] as const;
 
 /**
- * What is done and seen from the filling of the jars to the shelf. `measured` is what is in the pot; `bubbled` to `tight` close a row of
- * jars; `loaded` to `lifted-out` are of a load in the canner; the rest is of a jar, or of all of them.
+ * What is done and seen from the filling of the jars to the shelf. `measured` is what is in the
+ * pot; `bubbled` to `tight` close a row of jars; `loaded` to `lifted-out` are of a load in the
+ * canner; the rest is of a jar, or of all of them.
  */
 export const JAR_EVENT_KINDS = [
   'measured',

@@ -2,14 +2,19 @@ import { isSugar, type Method, type Product } from '../method/index.ts';
 import { massOfLines, type UnderstoodLine } from '../parser/index.ts';
 import type { AdditionId } from './act.ts';
 
-/** Spirits beyond this share of a batch are what it is made of, and are cooked with it; judgement. */
+/**
+ * Spirits beyond this share of a batch are what it is made of, and are cooked with it; judgement.
+ */
 const MOST_SPIRIT_SHARE = 0.1;
 /** Dried fruit beyond this share of a conserve's fruit is what it is made of; judgement. */
 const MOST_DRIED_SHARE = 0.25;
 /** More dairy butter than a knob is there for its own sake, g; common practice. */
 const MOST_KNOB_G = 20;
 
-/** Wine, beer and cider are cooked; spirits and fortified wine go in off the heat, so that their scent stays; common practice. */
+/**
+ * Wine, beer and cider are cooked; spirits and fortified wine go in off the heat, so that their
+ * scent stays; common practice.
+ */
 const COOKED_DRINKS: ReadonlySet<string> = new Set(['wine', 'beer', 'hard-cider']);
 /** Extracts and flower waters lose their scent in a boil; common practice. */
 const SCENTS: ReadonlySet<string> = new Set(['vanilla-extract', 'extract', 'flower-water']);
@@ -28,8 +33,9 @@ const NO_SPICE: ReadonlySet<string> = new Set([
 export type GoesInLater = { readonly [id in AdditionId]?: readonly UnderstoodLine[] };
 
 /**
- * What goes in later, by method and product: sugar and pectin in the method's order; a knob of butter once a long boil foams; spices of a
- * butter with its sugar; and at the end, off the heat, spirits and extracts, and the dried fruit and nuts of a conserve. Common practice.
+ * What goes in later, by method and product: sugar and pectin in the method's order; a knob of
+ * butter once a long boil foams; spices of a butter with its sugar; and at the end, off the heat,
+ * spirits and extracts, and the dried fruit and nuts of a conserve. Common practice.
  */
 export function goesInLater(
   product: Product,
@@ -92,7 +98,9 @@ export const atTheEnd = (
   lines: readonly UnderstoodLine[],
 ): readonly UnderstoodLine[] => goesInLater(product, method, lines)['at-the-end'] ?? [];
 
-/** Alcohol by weight, g per 100 g; common practice, from strengths by volume of 40, 30, 20 and 12 %. */
+/**
+ * Alcohol by weight, g per 100 g; common practice, from strengths by volume of 40, 30, 20 and 12 %.
+ */
 const ALCOHOL_PCT: { readonly [id: string]: number } = {
   brandy: 33,
   rum: 33,
@@ -103,7 +111,10 @@ const ALCOHOL_PCT: { readonly [id: string]: number } = {
 };
 const LIQUEUR_PCT = 22;
 
-/** Alcohol that stays in a batch because it goes in at the end, g: that of spirits and fortified wine. */
+/**
+ * Alcohol that stays in a batch because it goes in at the end, g: that of spirits and fortified
+ * wine.
+ */
 export const alcoholLeftG = (late: readonly UnderstoodLine[]): number =>
   late
     .filter(({ ingredient }) => ingredient.kind === 'spirit')

@@ -1,6 +1,9 @@
 import { act, byClock, endsBy, type Act } from './act.ts';
 
-/** What is done with the filled jars: the canner and its minutes, null as printed in a named formula; or none, for the fridge. */
+/**
+ * What is done with the filled jars: the canner and its minutes, null as printed in a named
+ * formula; or none, for the fridge.
+ */
 export type JarWork = {
   readonly method: 'boiling-water' | 'steam' | 'none';
   readonly minutes: number | null;

@@ -1,4 +1,7 @@
-/** A jar of a batch: its size, by the place in the kitchen’s list from 1, and the how-manieth of that size it is. */
+/**
+ * A jar of a batch: its size, by the place in the kitchen’s list from 1, and the how-manieth of
+ * that size it is.
+ */
 export type JarName = { readonly size: number; readonly number: number };
 
 /** Most jars of one size that a batch is followed in. */

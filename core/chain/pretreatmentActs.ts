@@ -27,7 +27,10 @@ export type PretreatmentCase = {
   readonly obtained: PretreatmentYield;
 };
 
-/** The acts before the formula's own pot, in order, with what they should give; none where a before has no lines yet. */
+/**
+ * The acts before the formula's own pot, in order, with what they should give; none where a before
+ * has no lines yet.
+ */
 export function pretreatmentActs({ before, lines, obtained }: PretreatmentCase): readonly Act[] {
   if (lines.length === 0) return [];
   const { density, hours: usualHours } = PRETREATMENT_FACTS[before.kind];
@@ -102,7 +105,10 @@ export function pretreatmentActs({ before, lines, obtained }: PretreatmentCase):
   }
 }
 
-/** What a product asks for first, where nothing is said of it; a butter's fruit is cooked to a sauce in its own pot. */
+/**
+ * What a product asks for first, where nothing is said of it; a butter's fruit is cooked to a sauce
+ * in its own pot.
+ */
 export function usualPretreatmentActs(product: Product): readonly Act[] {
   const { first } = PRODUCTS[product];
   if (first === null || first === 'sauce') return [];

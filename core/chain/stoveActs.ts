@@ -5,7 +5,10 @@ import { massOfLines, type UnderstoodLine } from '../parser/index.ts';
 import { act, BY_SIGN, byClock, endsBy, usedOf, type Act, type AdditionId } from './act.ts';
 import { type GoesInLater } from './goesInLater.ts';
 
-/** Low heat while peel or hard fruit simmers under a lid or sugar dissolves, and how long the sugar takes; common practice, judgement. */
+/**
+ * Low heat while peel or hard fruit simmers under a lid or sugar dissolves, and how long the sugar
+ * takes; common practice, judgement.
+ */
 const LOW_FLAME = 0.4;
 /** Minutes that sugar takes to dissolve over low heat; common practice. */
 export const DISSOLVE_MIN = 4;
@@ -18,11 +21,15 @@ export const PUREE_MIN = 5;
 /** A curd is whisked over gentle heat; common practice. */
 const GENTLE_FLAME = 0.3;
 /**
- * Minutes from the first bubbles to a rolling boil that stirring does not stop; judgement, held by common practice: a syrup of 67 %
- * solids is at about 220 °F when it boils again, and no more than 224 °F when its minute is over.
+ * Minutes from the first bubbles to a rolling boil that stirring does not stop; judgement, held by
+ * common practice: a syrup of 67 % solids is at about 220 °F when it boils again, and no more than
+ * 224 °F when its minute is over.
  */
 export const ROLLING_MIN = 0.5;
-/** The flame that holds a foaming boil in its pot for its minute, over the full one; judgement, held by the same practice. */
+/**
+ * The flame that holds a foaming boil in its pot for its minute, over the full one; judgement, held
+ * by the same practice.
+ */
 const HELD_FLAME = 0.8;
 /** A drop on a plate from the freezer; common practice. */
 const PLATE_MIN = 2;
@@ -141,8 +148,8 @@ function longBoil({ product, lines, targetPct }: StoveCase, later: GoesInLater):
             ends: endsBy('softened'),
             flame: LOW_FLAME,
             lid: true,
-            // It frees pectin that was bound, taken to be as much as wears away: fruit is softened to draw its pectin (common
-            // practice; judgement on how much).
+            // It frees pectin that was bound, taken to be as much as wears away: fruit is softened
+            // to draw its pectin (common practice; judgement on how much).
             ahead: [
               {
                 name: `soften the ${softening.what}, lid on`,
@@ -200,7 +207,10 @@ const toRolling = (first: string): Act =>
     ahead: [boil(first), { name: 'to a full rolling boil', until: minutes(ROLLING_MIN) }],
   });
 
-/** The methods that a clock ends. A gel of calcium is only brought back to the boil, the others to one that stirring does not stop. */
+/**
+ * The methods that a clock ends. A gel of calcium is only brought back to the boil, the others to
+ * one that stirring does not stop.
+ */
 function byTheClock({ method, boilMin }: StoveCase, later: GoesInLater): readonly Act[] {
   const count = boilMin ?? METHODS[method].boilMin ?? 1;
   const rolls = method !== 'low-methoxyl';

@@ -3,7 +3,9 @@ import type { Method, Product } from '../method/index.ts';
 import { readingKitchen } from './readLines.ts';
 import type { PlanRequest } from './request.ts';
 
-/** A change to a batch: lines taken out by their index and put in at the end, and other settings. */
+/**
+ * A change to a batch: lines taken out by their index and put in at the end, and other settings.
+ */
 export type Change = {
   readonly drop?: readonly number[];
   readonly add?: readonly string[];

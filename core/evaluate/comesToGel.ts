@@ -3,14 +3,16 @@ import { isSugar, METHODS, PRODUCTS, type Method, type Product } from '../method
 import type { UnderstoodLine } from '../parser/index.ts';
 
 /**
- * Least that is left of fruit and sugar, water apart, in a pot that is boiled down to a jam: a fruit cheese, the thickest that is made, keeps
- * more than half. What has to lose more than this catches and burns first; common practice, the figure a judgement.
+ * Least that is left of fruit and sugar, water apart, in a pot that is boiled down to a jam: a
+ * fruit cheese, the thickest that is made, keeps more than half. What has to lose more than this
+ * catches and burns first; common practice, the figure a judgement.
  */
 const LEAST_KEPT = 0.4;
 
 /**
- * Whether a pot comes to a set that can be foretold. A sugar gel that is boiled down needs sugar: without any, or with so little that the pulp would
- * be a burnt paste long before its stop, pectin held against pectin needed says nothing.
+ * Whether a pot comes to a set that can be foretold. A sugar gel that is boiled down needs sugar:
+ * without any, or with so little that the pulp would be a burnt paste long before its stop, pectin
+ * held against pectin needed says nothing.
  * @param stop what the pot holds at its stop
  */
 export function comesToGel(

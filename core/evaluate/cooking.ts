@@ -45,7 +45,10 @@ export const canBeCooked = (pot: Contents): boolean =>
 
 const KITCHEN_TEMP_C = 20;
 
-/** What a request cooks, by a method; null until there is something dissolved, and water enough to dissolve it. */
+/**
+ * What a request cooks, by a method; null until there is something dissolved, and water enough to
+ * dissolve it.
+ */
 export function cookingOf(
   request: PlanRequest,
   method: Method,
@@ -90,7 +93,10 @@ export function cookingOf(
   };
 }
 
-/** [H⁺] by water left: solved at both ends of the cook, and on the straight line of logarithms between. */
+/**
+ * [H⁺] by water left: solved at both ends of the cook, and on the straight line of logarithms
+ * between.
+ */
 function hydrogenBetween(acid: AcidLoad, wetG: number, dryG: number): (waterG: number) => number {
   const wet = pHOf(inWater(acid, wetG));
   if (!(dryG < wetG)) return () => 10 ** -wet;

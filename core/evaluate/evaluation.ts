@@ -16,7 +16,10 @@ import type { Finish } from '../yield/index.ts';
 import type { Pretreated } from './pretreated.ts';
 import type { PlanRequest } from './request.ts';
 
-/** Everything that goes into the pot, what it reaches, and the cook that leads there, at typical values. */
+/**
+ * Everything that goes into the pot, what it reaches, and the cook that leads there, at typical
+ * values.
+ */
 export type Boil = {
   readonly all: Contents;
   /** The acts at the stove that the cook follows. */
@@ -30,7 +33,10 @@ export type Boil = {
   readonly targetPct: number;
   /** Of the finished batch; null where nothing in it is sour. */
   readonly pH: number | null;
-  /** What can make it set, after boiling wore some of it away; null when the cook cannot be followed. */
+  /**
+   * What can make it set, after boiling wore some of it away; null when the cook cannot be
+   * followed.
+   */
   readonly setters: Setters | null;
   /** What makes it set, held over needed; null where it cannot be told. */
   readonly setRatio: number | null;

@@ -4,8 +4,8 @@ import type { PlanRequest } from './request.ts';
 import type { Evaluation } from './evaluation.ts';
 
 /**
- * The jars that are filled: those with a tabled time, where there are any. Where none is small enough, all are, and
- * the batch is for the fridge.
+ * The jars that are filled: those with a tabled time, where there are any. Where none is small
+ * enough, all are, and the batch is for the fridge.
  */
 export function jarsFilled({ product, jars }: PlanRequest, ofApples: boolean): readonly JarSize[] {
   const onHand = jars.some(({ count }) => count !== 0)

@@ -34,8 +34,8 @@ export function pretreatedOf(request: PlanRequest): Pretreated | null {
 }
 
 /**
- * What goes into the pot: what was obtained before, and the lines. A line that asks for so much of what was obtained stands for it, and
- * is made of it.
+ * What goes into the pot: what was obtained before, and the lines. A line that asks for so much of
+ * what was obtained stands for it, and is made of it.
  * @param of what the pot holds, or what the shelf judges by
  */
 export function inThePot(
@@ -55,7 +55,10 @@ export function inThePot(
   ];
 }
 
-/** Whether two lines are of one thing that is made first: juice of the same fruit, or an infusion. All else is a second helping. */
+/**
+ * Whether two lines are of one thing that is made first: juice of the same fruit, or an infusion.
+ * All else is a second helping.
+ */
 export const isSameMade = (
   { ingredient: a }: UnderstoodLine,
   { ingredient: b }: UnderstoodLine,

@@ -14,7 +14,10 @@ export type ReadRequest = ParserKitchen & {
   readonly product?: Product;
 };
 
-/** What the lines of a request are read with: the kitchen, and whether bare juice is what drips from a cloth. */
+/**
+ * What the lines of a request are read with: the kitchen, and whether bare juice is what drips from
+ * a cloth.
+ */
 export const readingKitchen = (request: ReadRequest): ParserKitchen => ({
   ...request,
   extractsJuice: request.product === 'jelly',

@@ -36,7 +36,10 @@ export type PlanRequest = ParserKitchen & {
   readonly targetSolublesPct: number | null;
   /** How thick a butter is wanted, where no solids are asked for. */
   readonly bodyStop: BodyStop;
-  /** Minutes at a full rolling boil in the methods that stop by the clock; null for the method's own. */
+  /**
+   * Minutes at a full rolling boil in the methods that stop by the clock; null for the method's
+   * own.
+   */
   readonly boilMin: number | null;
   /** Minutes with the lid on in a slow cooker or an oven; null for its usual. */
   readonly lidMin: number | null;
@@ -48,13 +51,18 @@ export type PlanRequest = ParserKitchen & {
   readonly measured: Measurements;
   readonly assurance: SafetyEvidence;
   readonly seed: number;
-  /** How many batches are imagined for the ranges; 0 gives the typical figures alone, and no remedies. */
+  /**
+   * How many batches are imagined for the ranges; 0 gives the typical figures alone, and no
+   * remedies.
+   */
   readonly draws: number;
 };
 
 export const USUAL_JARS: readonly JarSize[] = [{ name: 'half-pint', volumeMl: 237, count: null }];
 
-/** Enough for p10 and p90 to stand still to half a per cent, and quick enough to follow the typing. */
+/**
+ * Enough for p10 and p90 to stand still to half a per cent, and quick enough to follow the typing.
+ */
 export const USUAL_DRAWS = 2000;
 
 /** Everything that a request need not say. */
@@ -82,7 +90,10 @@ export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
   draws: USUAL_DRAWS,
 };
 
-/** What the pot stands on, with the power that this kitchen gives it, and the minutes that this batch has its lid on. */
+/**
+ * What the pot stands on, with the power that this kitchen gives it, and the minutes that this
+ * batch has its lid on.
+ */
 export function heatOf({ heat, netPowerKw, lidMin }: PlanRequest): HeatSource {
   const source = HEAT_SOURCES[heat];
   return {

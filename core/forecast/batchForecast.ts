@@ -31,7 +31,10 @@ import { weightsFor, type Measurements } from './measurements.ts';
 import { chanceFrom, drawFrom, quantileOf } from './random.ts';
 import { quantilesOf } from './quantiles.ts';
 
-/** Steam of a cook that ends by the clock or the thermometer, over the followed one's: lively or slow, wide or narrow. */
+/**
+ * Steam of a cook that ends by the clock or the thermometer, over the followed one's: lively or
+ * slow, wide or narrow.
+ */
 const STEAM_SCATTER: Range = range(0.5, 1, 1.6);
 
 /** How much of the followed cook's inversion another cook of the same batch may have. */
@@ -77,7 +80,10 @@ export type CloudPoint = {
 
 const CLOUD_POINTS = 300;
 
-/** What a forecast is made from, besides the lines: the cook as it was followed, where it stops, and how many batches are drawn. */
+/**
+ * What a forecast is made from, besides the lines: the cook as it was followed, where it stops, and
+ * how many batches are drawn.
+ */
 export type ForecastSetting = {
   /** Soluble solids to stop at; null where the cook ends by the clock or the thermometer. */
   readonly targetPct: number | null;
@@ -105,10 +111,10 @@ export type ForecastSetting = {
 };
 
 /**
- * Spread of what a batch may turn out as, over many imagined batches: fruit, acidity and pectin drawn
- * within their ranges, volumes within the scatter of filling a cup, the stop within a thermometer's
- * error, the burner's power, and the losses. Times, inversion and wear of pectin are those of the
- * followed cook, scaled by how much water leaves.
+ * Spread of what a batch may turn out as, over many imagined batches: fruit, acidity and pectin
+ * drawn within their ranges, volumes within the scatter of filling a cup, the stop within a
+ * thermometer's error, the burner's power, and the losses. Times, inversion and wear of pectin are
+ * those of the followed cook, scaled by how much water leaves.
  */
 export function forecastBatch(
   lines: readonly UnderstoodLine[],

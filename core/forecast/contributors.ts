@@ -1,5 +1,7 @@
 import type { Text } from '@idle-kettle/words/message';
-/** Something that was drawn, and how far up its range each draw lies, 0 to 1, all of it as likely. */
+/**
+ * Something that was drawn, and how far up its range each draw lies, 0 to 1, all of it as likely.
+ */
 export type Factor = { readonly what: Text; readonly places: Float64Array };
 
 /** How much of a figure's spread one thing brings, 0 to 1; the shares of all add up to 1. */
@@ -23,7 +25,10 @@ function ranksOf(draws: Float64Array): Float64Array {
   return ranks;
 }
 
-/** Spearman’s rank correlation of two lists of draws of the same length, −1 to 1; 0 where one does not vary. */
+/**
+ * Spearman’s rank correlation of two lists of draws of the same length, −1 to 1; 0 where one does
+ * not vary.
+ */
 export const rankCorrelation = (a: Float64Array, b: Float64Array): number =>
   correlation(ranksOf(a), ranksOf(b));
 
@@ -46,7 +51,8 @@ function correlation(a: Float64Array, b: Float64Array): number {
 
 /**
  * Which of the drawn things a figure's spread comes from, the biggest first: squares of the rank
- * correlations, as shares of their sum. A draw's place in its range already is its rank, but for chance.
+ * correlations, as shares of their sum. A draw's place in its range already is its rank, but for
+ * chance.
  */
 export function contributorsTo(result: Float64Array, factors: readonly Factor[]): Contributor[] {
   const ranks = ranksOf(result);

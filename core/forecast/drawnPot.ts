@@ -25,25 +25,31 @@ export type DrawnPot = {
   readonly acid: AcidLoad;
 } & Setters;
 
-/** Share of imagined batches in which ripeness alone decides where a property lies in its range. Judgement. */
+/**
+ * Share of imagined batches in which ripeness alone decides where a property lies in its range.
+ * Judgement.
+ */
 const BY_RIPENESS = 0.5;
 
 /**
- * Told of everything that was drawn, in the same order for every pot: what it is, of which ingredient, and how far
- * up its range, 0 to 1. Null where nobody asks.
+ * Told of everything that was drawn, in the same order for every pot: what it is, of which
+ * ingredient, and how far up its range, 0 to 1. Null where nobody asks.
  */
 export type Note = ((what: Text, of: string, u: number) => void) | null;
 
 /**
- * Draws one pot: amounts within the scatter of measuring, and each ingredient's properties within their
- * ranges. The properties of one fruit hang together: in half of the pots its ripeness sets them all
- * (sugars and pH up, acid and pectin down), in the others each has its own luck.
+ * Draws one pot: amounts within the scatter of measuring, and each ingredient's properties within
+ * their ranges. The properties of one fruit hang together: in half of the pots its ripeness sets
+ * them all (sugars and pH up, acid and pectin down), in the others each has its own luck.
  */
 export function drawPot(
   lines: readonly UnderstoodLine[],
   lateLines: ReadonlySet<UnderstoodLine>,
   fruitCook: FruitCook,
-  /** How full this cook's cups and spoons are, over what is usual: it is the same for every line that is not weighed. */
+  /**
+   * How full this cook's cups and spoons are, over what is usual: it is the same for every line
+   * that is not weighed.
+   */
   cups: number,
   chance: Chance,
   note: Note,

@@ -68,7 +68,8 @@ describe('draws', () => {
     expect(Math.min(...draws)).toBeGreaterThanOrEqual(2);
     expect(Math.max(...draws)).toBeLessThanOrEqual(7);
     expect(quantilesOf(Float64Array.from(draws)).p50).toBeCloseTo(3, 1);
-    // Either half is a triangle with its top at the typical value: a third of its width from there, on average.
+    // Either half is a triangle with its top at the typical value: a third of its width from there,
+    // on average.
     const mean = (of: readonly number[]) => of.reduce((sum, x) => sum + x, 0) / of.length;
     expect(mean(draws.filter((x) => x < 3))).toBeCloseTo(3 - 1 / 3, 1);
     expect(mean(draws.filter((x) => x > 3))).toBeCloseTo(3 + 4 / 3, 1);
@@ -184,7 +185,8 @@ describe('draws of one fruit', () => {
     expect(quantileOf(skewed, 0)).toBe(2);
     expect(quantileOf(skewed, 1)).toBe(7);
     expect(quantileOf(skewed, 0.5)).toBe(3);
-    // A quarter of all lies below where a triangle of width 1 has a quarter of 2 of its area: 2 + √½.
+    // A quarter of all lies below where a triangle of width 1 has a quarter of 2 of its area: 2 +
+    // √½.
     expect(quantileOf(skewed, 0.25)).toBeCloseTo(2 + Math.SQRT1_2, 12);
   });
 });

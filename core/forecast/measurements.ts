@@ -18,7 +18,10 @@ const FEWEST_AGREEING = 20;
 
 /** What measurements make of the imagined batches. */
 export type Weighing = {
-  /** What each imagined batch counts for; null where nothing was measured, or nothing agrees with it. */
+  /**
+   * What each imagined batch counts for; null where nothing was measured, or nothing agrees with
+   * it.
+   */
   readonly weights: Float64Array | null;
   readonly unlikely: boolean;
 };
@@ -26,8 +29,8 @@ export type Weighing = {
 const bell = (off: number, error: number): number => Math.exp(-0.5 * (off / error) ** 2);
 
 /**
- * Weighs imagined batches by how well they agree with what was measured (Bayes, with Gaussian errors), so
- * that a measurement narrows every figure that hangs on it.
+ * Weighs imagined batches by how well they agree with what was measured (Bayes, with Gaussian
+ * errors), so that a measurement narrows every figure that hangs on it.
  */
 export function weightsFor(
   { startBrix, startPH }: Measurements,

@@ -1,8 +1,8 @@
 import type { Quantiles } from '../quantity/index.ts';
 
 /**
- * p10, p50 and p90 of some draws, by linear interpolation between ranks. With weights, a draw counts for
- * its weight. Throws RangeError for no draws, or weights that are all zero.
+ * p10, p50 and p90 of some draws, by linear interpolation between ranks. With weights, a draw
+ * counts for its weight. Throws RangeError for no draws, or weights that are all zero.
  */
 export function quantilesOf(draws: Float64Array, weights: Float64Array | null = null): Quantiles {
   if (draws.length === 0) throw new RangeError('A spread needs at least one draw');

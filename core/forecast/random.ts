@@ -20,8 +20,9 @@ export const normalFrom = (chance: Chance): number =>
   Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
 
 /**
- * The value below which a share `u` of what a range stands for lies. Half lies on each side of its typical value, so that the middle of
- * many draws is the typical one; on either side it thins out to nothing at the end, in a straight line.
+ * The value below which a share `u` of what a range stands for lies. Half lies on each side of its
+ * typical value, so that the middle of many draws is the typical one; on either side it thins out
+ * to nothing at the end, in a straight line.
  */
 export function quantileOf({ low, typical, high }: Range, u: number): number {
   return u < 0.5

@@ -107,8 +107,8 @@ function slowCookerIn(text: string): HeatId | null {
 }
 
 /**
- * Searches the steps of a recipe for what they say of heat, lid, time, first steps, stop, canner and storage.
- * Nothing is taken from it by itself: each finding is shown, to be used or not.
+ * Searches the steps of a recipe for what they say of heat, lid, time, first steps, stop, canner
+ * and storage. Nothing is taken from it by itself: each finding is shown, to be used or not.
  * @param lines the steps as they were written
  * @returns at most one finding of each kind, in the order of the text
  */
@@ -157,7 +157,10 @@ function findingsIn(clause: string, slow: HeatId | null, oven: boolean): readonl
   return found;
 }
 
-/** Where a clause says that the jars are kept; null for nowhere, and for a cold plate or an opened jar. */
+/**
+ * Where a clause says that the jars are kept; null for nowhere, and for a cold plate or an opened
+ * jar.
+ */
 function storedIn(clause: string): 'fridge' | 'freezer' | null {
   if (ONCE_OPEN.test(clause) || /\b(?:plates?|saucers?)\b/i.test(clause)) return null;
   if (FREEZER.test(clause)) return 'freezer';

@@ -3,8 +3,8 @@ import { linesBrought, type PlanInWords } from '../plan/index.ts';
 import { figuresOf } from './figures.ts';
 
 /**
- * A plan as CSV for a spreadsheet: first its lines (text, ingredient, grams), then its figures with their ranges.
- * Cells that a spreadsheet would take for a formula are quoted.
+ * A plan as CSV for a spreadsheet: first its lines (text, ingredient, grams), then its figures with
+ * their ranges. Cells that a spreadsheet would take for a formula are quoted.
  */
 export const toPlanCsv = (plan: PlanInWords): string =>
   Papa.unparse(

@@ -3,7 +3,8 @@ import { linesBrought, type PlanInWords } from '../plan/index.ts';
 import { figuresOf, type PlanFigure } from './figures.ts';
 
 /**
- * A plan in plain text: the recipe, its figures, its method and its cautions. It reads back as the same recipe.
+ * A plan in plain text: the recipe, its figures, its method and its cautions. It reads back as the
+ * same recipe.
  * @param method the acts of the plan in words, in order
  */
 export function toPlanText(name: string, plan: PlanInWords, method: readonly string[]): string {

@@ -58,8 +58,8 @@ const duration = (minutes: number): string =>
   formatISODuration({ hours: Math.floor(minutes / 60), minutes: Math.round(minutes % 60) });
 
 /**
- * Reads a schema.org Recipe from JSON-LD text: the object itself, one of a list, or one in an `@graph`. Every fault
- * is named with the key it is at.
+ * Reads a schema.org Recipe from JSON-LD text: the object itself, one of a list, or one in an
+ * `@graph`. Every fault is named with the key it is at.
  */
 export function readRecipeJsonLd(text: string): RecipeReading {
   if (text.length > MOST_RECIPE_CHARS) {

@@ -21,9 +21,10 @@ const bare = (line: string): string =>
     .trim();
 
 /**
- * Finds the name and the ingredient lines in a recipe as people paste it: a title, perhaps headings, amounts, and
- * steps. Lines under a heading for ingredients are all kept, so that none is lost unseen; elsewhere a
- * line is kept when it starts with an amount or is understood. Nothing is guessed about what a line means.
+ * Finds the name and the ingredient lines in a recipe as people paste it: a title, perhaps
+ * headings, amounts, and steps. Lines under a heading for ingredients are all kept, so that none is
+ * lost unseen; elsewhere a line is kept when it starts with an amount or is understood. Nothing is
+ * guessed about what a line means.
  */
 export function readRecipeText(text: string): RecipeReading {
   if (text.length > MOST_RECIPE_CHARS) {

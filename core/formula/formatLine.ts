@@ -13,8 +13,8 @@ export const ripenessWord = (ripeness: number): string | null =>
   [...RIPENESS_WORDS].find(([, value]) => value === ripeness)?.[0] ?? null;
 
 /**
- * A line in grams, in words that read back as the same ingredient, form, ripeness and mass. A line that measures
- * two things together, such as juice and zest, stays as it was written.
+ * A line in grams, in words that read back as the same ingredient, form, ripeness and mass. A line
+ * that measures two things together, such as juice and zest, stays as it was written.
  */
 export function formatLine({ text, ingredient, form, massG, ripeness }: UnderstoodLine): string {
   if (findIngredient(ingredient.id)?.kind !== ingredient.kind) return text;

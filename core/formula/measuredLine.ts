@@ -2,12 +2,18 @@ import { inflect } from 'inflection';
 import { amountText, readLine, type ParserKitchen, type UnderstoodLine } from '../parser/index.ts';
 import { exactFraction } from '../quantity/index.ts';
 
-/** What a cup, a spoon or a whole fruit gives may miss the mass it should have by this share; common practice measures no closer. */
+/**
+ * What a cup, a spoon or a whole fruit gives may miss the mass it should have by this share; common
+ * practice measures no closer.
+ */
 const MEASURED_WITHIN = 0.02;
 /** Whole things are taken as they come: five eggs for four and four fifths. */
 const COUNTED_WITHIN = 0.06;
 
-/** One measure: the word it is written with, the parts that it is marked in, and what the rest is measured with. */
+/**
+ * One measure: the word it is written with, the parts that it is marked in, and what the rest is
+ * measured with.
+ */
 type Measure = {
   readonly word: string;
   readonly is: RegExp;
@@ -49,8 +55,9 @@ const PACKS =
 const MEASURES = [CUP, TBSP, TSP, LB, OZ] as const;
 
 /**
- * A line of another mass in what its own measure can give: cups in fractions with spoons beside them, pounds and ounces, whole fruit, halves
- * of it, boxes. `5⅓ cups crushed damsons`, `1 cup plus 1½ tbsp lemon juice`, `2 lb 6¼ oz plums`, `3½ lemons`.
+ * A line of another mass in what its own measure can give: cups in fractions with spoons beside
+ * them, pounds and ounces, whole fruit, halves of it, boxes. `5⅓ cups crushed damsons`,
+ * `1 cup plus 1½ tbsp lemon juice`, `2 lb 6¼ oz plums`, `3½ lemons`.
  * @param wantedG grams that the line should come to, more than 0
  * @returns null for a line that is measured otherwise, and for a mass that its measure cannot give
  */
@@ -71,7 +78,10 @@ export function measuredLine(
   return texts.find((text) => isAbout(text, line, wantedG, MEASURED_WITHIN, kitchen)) ?? null;
 }
 
-/** How so many of a measure can be written, the plainest first: in its own parts, then with the smaller measure beside it. */
+/**
+ * How so many of a measure can be written, the plainest first: in its own parts, then with the
+ * smaller measure beside it.
+ */
 function waysOf(measure: Measure, count: number): readonly string[] {
   const { parts, smaller } = measure;
   const whole = Math.floor(count);
@@ -96,7 +106,9 @@ function waysOf(measure: Measure, count: number): readonly string[] {
 const written = ({ word }: Measure, count: number): string =>
   count === 0 ? '' : `${exactFraction(count)} ${word === 'cup' && count > 1 ? 'cups' : word}`;
 
-/** A line of whole things, and halves of them: `3½ lemons, juice only`, `2 boxes powdered pectin`. */
+/**
+ * A line of whole things, and halves of them: `3½ lemons, juice only`, `2 boxes powdered pectin`.
+ */
 function countedLine(
   line: UnderstoodLine,
   wantedG: number,

@@ -13,8 +13,9 @@ export type Restatement = {
 export const RIPENESS_STOPS = [0.1, 0.2, 0.4, 0.5, 0.8, 0.95] as const;
 
 /**
- * The line with another form, state or ripeness in its words, its amount kept as it was written: `2 cups plums`
- * crushed is `2 cups crushed plum`, which weighs more. Where the words do not read back, it is written in grams.
+ * The line with another form, state or ripeness in its words, its amount kept as it was written:
+ * `2 cups plums` crushed is `2 cups crushed plum`, which weighs more. Where the words do not read
+ * back, it is written in grams.
  */
 export function restate(
   line: UnderstoodLine,

@@ -6,12 +6,16 @@ import { readLine, type ParserKitchen, type UnderstoodLine } from '../parser/ind
 /** The number that a line starts with. */
 const AMOUNT =
   /^(\d+ \d+\/\d+|\d+\/\d+|\d[\d,]*(?:\.\d+)?(?:\s?[¼½¾⅓⅔⅛⅜⅝⅞])?|[¼½¾⅓⅔⅛⅜⅝⅞])(?=\s?[a-zA-Z(])/;
-/** A scaled line may miss the mass it should have by this share, by rounding; more, and it is written in grams. */
+/**
+ * A scaled line may miss the mass it should have by this share, by rounding; more, and it is
+ * written in grams.
+ */
 const ROUNDING = 0.004;
 
 /**
- * A line with its amount multiplied, in the measure it was written in where that can be kept, as {@link measuredLine}:
- * `7 cups crushed damsons` twice is `14 cups crushed damsons`. Otherwise in grams.
+ * A line with its amount multiplied, in the measure it was written in where that can be kept, as
+ * {@link measuredLine}: `7 cups crushed damsons` twice is `14 cups crushed damsons`. Otherwise in
+ * grams.
  * @param factor more than 0
  */
 export function scaleLine(

@@ -85,8 +85,8 @@ export const inWater = (load: AcidLoad, waterG: number): AcidLoad => ({
 });
 
 /**
- * How readily acetic acid leaves with the steam, over water: a thin solution that boils to half its water keeps about two thirds
- * of it. Fruit acids stay.
+ * How readily acetic acid leaves with the steam, over water: a thin solution that boils to half its
+ * water keeps about two thirds of it. Fruit acids stay.
  */
 const ACETIC_VOLATILITY = constant(
   0.65,
@@ -94,7 +94,10 @@ const ACETIC_VOLATILITY = constant(
   fromMemory('relative volatility of acetic acid in dilute boiling water, 0.6 to 0.75'),
 );
 
-/** The load after boiling down to so much water, from the water it holds: acetic acid leaves with the steam. */
+/**
+ * The load after boiling down to so much water, from the water it holds: acetic acid leaves with
+ * the steam.
+ */
 export function boiledTo(load: AcidLoad, waterG: number): AcidLoad {
   const left = waterG / 1000 / load.waterKg;
   const boiled = inWater(load, waterG);
@@ -104,8 +107,8 @@ export function boiledTo(load: AcidLoad, waterG: number): AcidLoad {
 }
 
 /**
- * Surplus of negative charge at this [H⁺], mol, and how it grows with each unit of pH. It rises with pH,
- * and is zero at the batch's.
+ * Surplus of negative charge at this [H⁺], mol, and how it grows with each unit of pH. It rises
+ * with pH, and is zero at the batch's.
  */
 function surplus(load: AcidLoad, hydrogen: number): { charge: number; perPH: number } {
   const hydroxide = WATER_IONS / hydrogen;
@@ -128,8 +131,8 @@ const TOLERANCE_PH = 1e-7;
 const LIKELY_PH = 3.3;
 
 /**
- * pH at which the charges balance, 0 to 14: Newton's method, halving the bracket where a step leaves it.
- * Throws RangeError for a load without water.
+ * pH at which the charges balance, 0 to 14: Newton's method, halving the bracket where a step
+ * leaves it. Throws RangeError for a load without water.
  * @returns 0 to 14
  */
 export function pHOf(load: AcidLoad): number {

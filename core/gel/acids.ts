@@ -52,8 +52,8 @@ function constantsOf(id: AcidId): readonly number[] {
 export const meanCharge = (id: AcidId, hydrogen: number): number => chargeOf(id, hydrogen).mean;
 
 /**
- * Mean and variance of the negative charge of one molecule. The variance is by how much the mean falls for
- * each unit that ln [H⁺] rises.
+ * Mean and variance of the negative charge of one molecule. The variance is by how much the mean
+ * falls for each unit that ln [H⁺] rises.
  * @param hydrogen [H⁺], mol per kg of water
  */
 export function chargeOf(id: AcidId, hydrogen: number): { mean: number; variance: number } {

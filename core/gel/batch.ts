@@ -46,8 +46,9 @@ const hasPeelBesides = ({ id }: Ingredient): boolean =>
   id === 'orange' || id === 'grapefruit' || id === 'clementine';
 
 /**
- * What decides how much of an ingredient's tabled pectin a cook gets to gel with sugar: whole fruit in a long boil gives up some
- * that a minute by the clock does not; null where it is all that is tabled. Juice has its own figures already.
+ * What decides how much of an ingredient's tabled pectin a cook gets to gel with sugar: whole fruit
+ * in a long boil gives up some that a minute by the clock does not; null where it is all that is
+ * tabled. Juice has its own figures already.
  */
 export function freedBy(ingredient: Ingredient, { boiledLong }: FruitCook): PriorId | null {
   if (ingredient.kind !== 'fruit') return null;
@@ -58,7 +59,10 @@ export function freedBy(ingredient: Ingredient, { boiledLong }: FruitCook): Prio
     : null;
 }
 
-/** How much of an ingredient's tabled pectin gels with sugar, by what is freed (see {@link freedBy}) and by how strong it is. */
+/**
+ * How much of an ingredient's tabled pectin gels with sugar, by what is freed (see {@link freedBy})
+ * and by how strong it is.
+ */
 export function freedShare(ingredient: Ingredient, cook: FruitCook): number {
   const by = freedBy(ingredient, cook);
   const tabledPct = ingredient.kind === 'fruit' ? TABLED_PECTIN_PCT.get(ingredient.id) : undefined;
@@ -71,7 +75,8 @@ export function freedShare(ingredient: Ingredient, cook: FruitCook): number {
 }
 
 /**
- * Everything in a batch that can make it set, before boiling wears any of it, at the typical values.
+ * Everything in a batch that can make it set, before boiling wears any of it, at the typical
+ * values.
  */
 export function typicalSetters(lines: readonly UnderstoodLine[], cook: FruitCook): Setters {
   const sum = (each: (line: UnderstoodLine) => number) =>

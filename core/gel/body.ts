@@ -5,15 +5,18 @@ const BUTTERS = commonPractice(
   'butters of pulp and little sugar mound near 25–30 % solids, sweet ones near 30–35 %; judgement, held against printed yields',
 );
 
-/** Cell walls and pectin thicken a butter this many times as much as what else dissolves, weight for weight. */
+/**
+ * Cell walls and pectin thicken a butter this many times as much as what else dissolves, weight for
+ * weight.
+ */
 const PULP_THICKENS = constant(1.2, '1', BUTTERS);
 
 /** Solubles, with pulp and pectin by what they thicken, at which a butter mounds on a spoon. */
 export const MOUNDING = constant(32.5, 'g per 100 g', BUTTERS);
 
 /**
- * A butter that is sweet enough to count as thick from the start is still thin with the juice that cooking draws: nobody stops
- * before it has lost this share of its mass.
+ * A butter that is sweet enough to count as thick from the start is still thin with the juice that
+ * cooking draws: nobody stops before it has lost this share of its mass.
  */
 export const LEAST_REDUCTION = constant(0.15, '1', BUTTERS);
 

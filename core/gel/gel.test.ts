@@ -177,7 +177,10 @@ describe('pectin needed', () => {
   });
 });
 
-/** Points of the curves as the trade's judgement has them before anything is fitted; the curve between them is smooth. */
+/**
+ * Points of the curves as the trade's judgement has them before anything is fitted; the curve
+ * between them is smooth.
+ */
 describe('the curves of need', () => {
   const prior = needCurves({});
 

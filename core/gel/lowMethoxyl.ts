@@ -26,7 +26,9 @@ export type LowMethoxylCase = {
   readonly pH: number;
 };
 
-/** Falls off on both sides of a window: to the left in proportion, to the right by `halving` a half. */
+/**
+ * Falls off on both sides of a window: to the left in proportion, to the right by `halving` a half.
+ */
 function within(
   value: number,
   { low, high }: { low: number; high: number },
@@ -37,8 +39,8 @@ function within(
 }
 
 /**
- * Pectin held over pectin needed in a gel that sets on calcium. Sugar plays no part inside the window; too little
- * calcium leaves pectin unlinked, too much makes it clot and weep.
+ * Pectin held over pectin needed in a gel that sets on calcium. Sugar plays no part inside the
+ * window; too little calcium leaves pectin unlinked, too much makes it clot and weep.
  */
 export function lowMethoxylRatio(found: LowMethoxylCase): number {
   const { calciumMgPerG, solublesPct, pH } = LOW_METHOXYL_WINDOW;

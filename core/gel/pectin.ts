@@ -2,8 +2,8 @@ import { calibrated, CALIBRATION_OFFSETS, type CalibrationOffsets } from '../ing
 import { constant, fromMemory, smoothThrough } from '../quantity/index.ts';
 
 /**
- * A standard gel of 65 % soluble solids holds this much 150-grade pectin: 1 g carries 150 g of sugar
- * (USA-SAG method, IFT Committee on Pectin Standardization 1959).
+ * A standard gel of 65 % soluble solids holds this much 150-grade pectin: 1 g carries 150 g of
+ * sugar (USA-SAG method, IFT Committee on Pectin Standardization 1959).
  */
 export const STANDARD_GEL_PECTIN = constant(
   65 / 150,
@@ -14,8 +14,8 @@ export const STANDARD_GEL_PECTIN = constant(
 type Points = readonly (readonly [x: number, need: number])[];
 
 /**
- * Multiples of the standard gel's pectin that a set asks for at these soluble solids, pH 3.1; engineering judgement, fitted to how
- * tested formulas set.
+ * Multiples of the standard gel's pectin that a set asks for at these soluble solids, pH 3.1;
+ * engineering judgement, fitted to how tested formulas set.
  */
 export const needBySolublesPoints = (moves: CalibrationOffsets = CALIBRATION_OFFSETS): Points => [
   [45, calibrated('pectin need at 45 % solids', moves)],
@@ -27,7 +27,10 @@ export const needBySolublesPoints = (moves: CalibrationOffsets = CALIBRATION_OFF
   [75, calibrated('pectin need at 68 % solids', moves) * 0.89],
 ];
 
-/** Multiples that it asks for at this pH, 65 % soluble solids, likewise; beyond the last it rises without bound. */
+/**
+ * Multiples that it asks for at this pH, 65 % soluble solids, likewise; beyond the last it rises
+ * without bound.
+ */
 export function needByPHPoints(moves: CalibrationOffsets = CALIBRATION_OFFSETS): Points {
   const at34 = calibrated('pectin need at pH 3.4', moves);
   const at36 = at34 * calibrated('pectin need at pH 3.6, over that at 3.4', moves);
@@ -53,8 +56,8 @@ export type NeedCurves = {
 const SOUREST_PH = 2.8;
 
 /**
- * Pectin that a gel needs over the standard one, by soluble solids (g per 100 g) and by pH: smooth through the points of the arithmetic,
- * moved by the fit.
+ * Pectin that a gel needs over the standard one, by soluble solids (g per 100 g) and by pH: smooth
+ * through the points of the arithmetic, moved by the fit.
  */
 export function needCurves(moves: CalibrationOffsets = CALIBRATION_OFFSETS): NeedCurves {
   const logBySolubles = logged(needBySolublesPoints(moves));

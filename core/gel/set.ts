@@ -16,7 +16,8 @@ export type Setters = {
 };
 
 /**
- * How much of what makes it set a finished batch holds, over how much it needs; 1 is between soft and firm.
+ * How much of what makes it set a finished batch holds, over how much it needs; 1 is between soft
+ * and firm.
  * @param pH null where the batch has no acid, and sets on none
  * @returns 1 is between soft and firm
  */

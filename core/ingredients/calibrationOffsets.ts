@@ -1,15 +1,19 @@
 /**
- * What the fit to tested formulas moved (`./kettle calibrate`), each in standard deviations of its prior. A fruit's figures
- * are moved within their published range, never past an end of it; what is not named stands at its prior.
+ * What the fit to tested formulas moved (`./kettle calibrate`), each in standard deviations of its
+ * prior. A fruit's figures are moved within their published range, never past an end of it; what is
+ * not named stands at its prior.
  */
 export type CalibrationOffsets = { readonly [parameter: string]: number };
 
-/** A figure that the fit may move: where it stands by judgement, and the standard deviation of its logarithm. */
+/**
+ * A figure that the fit may move: where it stands by judgement, and the standard deviation of its
+ * logarithm.
+ */
 export type Prior = { readonly value: number; readonly logSd: number };
 
 /**
- * Figures that hold for every formula. Values are engineering judgement from how preservers work; the deviations say how sure
- * of them one can be before any formula is looked at.
+ * Figures that hold for every formula. Values are engineering judgement from how preservers work;
+ * the deviations say how sure of them one can be before any formula is looked at.
  */
 export const PRIORS = {
   'strength of the pectin of fruit that holds twice as much': { value: 1, logSd: 0.2 },
@@ -78,8 +82,9 @@ export const calibrated = (id: PriorId, moves: CalibrationOffsets = CALIBRATION_
 const USUAL_PECTIN_PCT = 0.6;
 
 /**
- * How strong the pectin of a fruit is that holds `pectinPct` of it, over what is tabled: fruit rich in it, as apples and currants
- * are, tends to have longer chains than fruit that is poor. It is no stronger beyond twice the usual, nor weaker below half.
+ * How strong the pectin of a fruit is that holds `pectinPct` of it, over what is tabled: fruit rich
+ * in it, as apples and currants are, tends to have longer chains than fruit that is poor. It is no
+ * stronger beyond twice the usual, nor weaker below half.
  */
 export const pectinStrength = (
   pectinPct: number,
@@ -88,7 +93,10 @@ export const pectinStrength = (
   calibrated('strength of the pectin of fruit that holds twice as much', moves) **
   Math.max(-1, Math.min(1, Math.log2(pectinPct / USUAL_PECTIN_PCT)));
 
-/** Their pectin is mostly low in methoxyl by nature: it gels with calcium, and hardly with sugar; common practice, judgement. */
+/**
+ * Their pectin is mostly low in methoxyl by nature: it gels with calcium, and hardly with sugar;
+ * common practice, judgement.
+ */
 const VEGETABLES: ReadonlySet<string> = new Set([
   'sweet-pepper', 'chilli', 'carrot', 'beetroot', 'onion', 'shallot', 'pumpkin', 'squash', 'courgette', 'sweet-potato',
 ]); // prettier-ignore
@@ -101,7 +109,10 @@ export const pectinOffset = (fruit: string): string => `pectin of ${fruit}`;
 /** The name under which a fruit’s acid is moved. */
 export const acidOffset = (fruit: string): string => `acid of ${fruit}`;
 
-/** A published range is taken to hold nine fruits in ten: this many standard deviations from end to end. */
+/**
+ * A published range is taken to hold nine fruits in ten: this many standard deviations from end to
+ * end.
+ */
 const DEVIATIONS_IN_RANGE = 3.29;
 
 type Ends = { readonly low: number; readonly high: number };

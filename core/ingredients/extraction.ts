@@ -1,7 +1,10 @@
 import { commonPractice, range, type Range } from '../quantity/index.ts';
 import { calibrated } from './calibrationOffsets.ts';
 
-/** How juice for jelly is got from a fruit: simmered in water until soft, and dripped or pressed through a cloth. */
+/**
+ * How juice for jelly is got from a fruit: simmered in water until soft, and dripped or pressed
+ * through a cloth.
+ */
 export type Extraction = {
   /** Grams of water that are added to a gram of fruit. */
   readonly waterPerG: number;
@@ -54,13 +57,19 @@ const BY_FRUIT: { readonly [fruit: string]: Extraction } = {
   lingonberry: FIRM,
 };
 
-/** Fruit for jelly is picked with a quarter of it under-ripe, on the scale of `ripened`; common practice. */
+/**
+ * Fruit for jelly is picked with a quarter of it under-ripe, on the scale of `ripened`; common
+ * practice.
+ */
 export const JELLY_RIPENESS = 0.35;
 
 /** How the juice of a fruit is usually got. */
 export const extractionOf = (fruit: string): Extraction => BY_FRUIT[fruit] ?? SOFT;
 
-/** Share of the fruit's pectin that goes into the liquid; most of it from hard fruit, less from soft. */
+/**
+ * Share of the fruit's pectin that goes into the liquid; most of it from hard fruit, less from
+ * soft.
+ */
 export function pectinIntoJuice(hard: boolean): Range {
   const typical = calibrated(
     hard ? 'pectin into the juice of hard fruit' : 'pectin into the juice of soft fruit',

@@ -10,10 +10,11 @@ import {
 import type { AcidClass, AcidId, CupWeights, Form, Fruit } from './ingredient.ts';
 
 /**
- * Fruit and vegetables as they go into the pot: stoned, cored, capped or peeled. Middles are rounded
- * from memory of the USDA FoodData Central entries, acidity from the FDA's list of pH of foods and
- * growers' tables, pectin from handbook ranges reckoned as 150-grade; ranges are the scatter of orchard
- * and market. Starch counts as insoluble. The tests hold water, sugars and main acid against the Indian Food Composition Tables 2017.
+ * Fruit and vegetables as they go into the pot: stoned, cored, capped or peeled. Middles are
+ * rounded from memory of the USDA FoodData Central entries, acidity from the FDA's list of pH of
+ * foods and growers' tables, pectin from handbook ranges reckoned as 150-grade; ranges are the
+ * scatter of orchard and market. Starch counts as insoluble. The tests hold water, sugars and main
+ * acid against the Indian Food Composition Tables 2017.
  */
 const SOURCE = fromMemory(
   'USDA FoodData Central; FDA list of approximate pH of foods; handbook ranges for pectin',
@@ -230,7 +231,8 @@ const BUSHEL_LB: { readonly [id: string]: number } = {
 };
 
 /**
- * Peel as a share of a piece as bought, where some leave it on; common practice. Cored but unpeeled fruit keeps it.
+ * Peel as a share of a piece as bought, where some leave it on; common practice. Cored but unpeeled
+ * fruit keeps it.
  */
 const PEEL_SHARE: { readonly [id: string]: number } = {
   apple: 0.06,
@@ -299,7 +301,10 @@ function pectinOf({ id, pectin }: Entry): Range {
   );
 }
 
-/** The acidity of a row as the fit left it: sourer is a lower pH and a higher titratable acidity together. */
+/**
+ * The acidity of a row as the fit left it: sourer is a lower pH and a higher titratable acidity
+ * together.
+ */
 function sournessOf({ id, pH, ta, acids }: Entry): NonNullable<Fruit['sour']> {
   const [published, titrated] = [rangeOf(pH), rangeOf(ta)];
   const sourer = CALIBRATION_OFFSETS[acidOffset(id)] ?? 0;

@@ -1,7 +1,10 @@
 import type { PlainMessageId } from '@idle-kettle/words';
 import type { Provenance, Range } from '../quantity/index.ts';
 
-/** How acid a food is before anything is added; this alone decides whether a shelf verdict is open to it. */
+/**
+ * How acid a food is before anything is added; this alone decides whether a shelf verdict is open
+ * to it.
+ */
 export type AcidClass = 'high' | 'borderline' | 'low';
 
 /** The shape in which an ingredient fills a cup. */
@@ -37,7 +40,9 @@ export type AcidId = 'citric' | 'malic' | 'tartaric' | 'acetic' | 'phosphoric';
 /** How sour the edible part is. */
 export type Sourness = {
   readonly pH: Range;
-  /** Titratable acidity to pH 8.2, g per 100 g, reckoned as the main acid (the first of `acids`). */
+  /**
+   * Titratable acidity to pH 8.2, g per 100 g, reckoned as the main acid (the first of `acids`).
+   */
   readonly taPct: Range;
   /** Shares of the acids by moles, the main one first; they add up to 1. */
   readonly acids: readonly (readonly [AcidId, number])[];
@@ -52,8 +57,8 @@ type Row = {
   /** Absent for what is not sour to speak of: sugar, water. */
   readonly sour?: Sourness;
   /**
-   * Pectin that a cook gets out of it, g per 100 g: 150-grade-equivalent where it gels with sugar, as it
-   * is where it gels with calcium.
+   * Pectin that a cook gets out of it, g per 100 g: 150-grade-equivalent where it gels with sugar,
+   * as it is where it gels with calcium.
    */
   readonly pectinPct: Range;
   readonly gelling: Gelling;

@@ -51,12 +51,15 @@ const isWithin = (value: number, { low, high }: { low: number; high: number }) =
   value >= low && value <= high;
 
 /**
- * Pectin that a cook gets out, as multiples of the tables' soluble fibre: most of that fibre is pectin, not all
- * of it gels, and boiling frees some more from the insoluble.
+ * Pectin that a cook gets out, as multiples of the tables' soluble fibre: most of that fibre is
+ * pectin, not all of it gels, and boiling frees some more from the insoluble.
  */
 const PECTIN_BY_SOLUBLE_FIBRE = { low: 0.2, high: 1.7 };
 
-/** What of a fruit disagrees with the tables: `apple E001 water`, `apple E001 sugars`, `apple E001 main acid`. */
+/**
+ * What of a fruit disagrees with the tables: `apple E001 water`, `apple E001 sugars`,
+ * `apple E001 main acid`.
+ */
 async function disagreements(id: string, code: string): Promise<string[]> {
   const row = findIngredient(id) as Ingredient;
   const theirs = (await loadTables()).get(code);

@@ -13,5 +13,8 @@ const byName = new Map<string, Ingredient>(
   ),
 );
 
-/** The ingredient of that id, name or other word for it; null when the larder has none. Case is ignored. */
+/**
+ * The ingredient of that id, name or other word for it; null when the larder has none. Case is
+ * ignored.
+ */
 export const findIngredient = (name: string): Ingredient | null => byName.get(plain(name)) ?? null;

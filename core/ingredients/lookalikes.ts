@@ -1,11 +1,11 @@
 /**
- * Names that must never be read as something else. Common practice: what a cook calls by the name of another food,
- * and food that a line may name and that has no row here.
+ * Names that must never be read as something else. Common practice: what a cook calls by the name
+ * of another food, and food that a line may name and that has no row here.
  */
 
 /**
- * Food that shares a word with a row and is another plant or another thing: a custard apple is no apple. None of them
- * has a row.
+ * Food that shares a word with a row and is another plant or another thing: a custard apple is no
+ * apple. None of them has a row.
  */
 const OTHER_THINGS = [
   'custard apple', 'sugar apple', 'rose apple', 'star apple', 'wood apple', 'love apple', 'may apple', 'thorn apple', 'elephant apple', 'oak apple', 'mountain apple', 'wax apple', 'water apple', 'cashew apple', 'bell apple', 'java apple', 'balsam apple', 'pond apple', 'monkey apple', 'kei apple', 'earth apple', 'pine apple weed', 'velvet apple', 'soda apple', 'hedge apple',
@@ -46,13 +46,17 @@ const OTHER_FOODS = [
 
 export const LOOKALIKES: readonly string[] = [...OTHER_THINGS, ...OTHER_FOODS];
 
-/** Names that mean two things, with the question that tells them apart and the rows to choose from. */
+/**
+ * Names that mean two things, with the question that tells them apart and the rows to choose from.
+ */
 export type DoubleName = {
   readonly names: readonly string[];
   readonly question: string;
   /** What to write instead. */
   readonly choices: readonly string[];
-  /** Id of the row that a kitchen with US measures means by it; without one, it is asked there too. */
+  /**
+   * Id of the row that a kitchen with US measures means by it; without one, it is asked there too.
+   */
   readonly inUsKitchens?: string;
 };
 

@@ -114,8 +114,8 @@ const LIQUIDS: readonly (Entry & { readonly kind: 'water' | 'juice' })[] = [
 ];
 
 /**
- * Added pectins. A 49 g box of regular powder carries about 15 g of 150-grade, an 85 mL pouch about 10 g
- * (common practice); makers differ, and a pack's own figures override these.
+ * Added pectins. A 49 g box of regular powder carries about 15 g of 150-grade, an 85 mL pouch about
+ * 10 g (common practice); makers differ, and a pack's own figures override these.
  */
 const PACK_FIGURES = commonPractice('grade and weight of usual packs; read the pack in hand');
 
@@ -197,7 +197,10 @@ const SEASONINGS: readonly Entry[] = [
   { ...fresh('elderflower', ['elderflower', 'elderflowers', 'elder flowers', 'elder blossom', 'elder blossoms', 'elderflower blossoms'], 20), packs: { head: 8 } },
 ]; // prettier-ignore
 
-/** Alcohol counts as water here: what is cooked loses it with the water, what goes in at the end keeps both. */
+/**
+ * Alcohol counts as water here: what is cooked loses it with the water, what goes in at the end
+ * keeps both.
+ */
 const spirit = (id: string, names: Entry['names'], solubles: Three, cup: number): Entry => ({
   id,
   names,
@@ -420,7 +423,9 @@ const toRow =
     ...(entry.noShelf === undefined ? {} : { noShelf: entry.noShelf }),
   });
 
-/** What is not fruit: sweeteners, acids, liquids, seasonings, spirits, and foods that bar the shelf. */
+/**
+ * What is not fruit: sweeteners, acids, liquids, seasonings, spirits, and foods that bar the shelf.
+ */
 export const OTHER_INGREDIENTS: readonly OtherIngredient[] = [
   ...SWEETENERS.map(toRow('sweetener')),
   ...ACIDS.map(toRow('acid')),

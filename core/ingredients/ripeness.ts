@@ -4,7 +4,10 @@ import type { Fruit } from './ingredient.ts';
 /** Ripeness of an ordinary market basket, from 0 (green) to 1 (over-ripe). */
 export const USUAL_RIPENESS = 0.5;
 
-/** Share of a property's range that ripeness explains; the rest is variety, soil and season. Judgement. */
+/**
+ * Share of a property's range that ripeness explains; the rest is variety, soil and season.
+ * Judgement.
+ */
 const EXPLAINED = 0.7;
 
 /**

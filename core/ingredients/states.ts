@@ -70,8 +70,8 @@ function together(a: Range, b: Range): Range {
 }
 
 /**
- * What drips from a cloth when fruit was simmered soft in water: most of what dissolves in it, its acid and much of its
- * pectin, in the water of both, and hardly a piece.
+ * What drips from a cloth when fruit was simmered soft in water: most of what dissolves in it, its
+ * acid and much of its pectin, in the water of both, and hardly a piece.
  * @param waterPerG grams of water added to a gram of fruit
  */
 export function extracted(fruit: Fruit, waterPerG: number): Fruit {

@@ -2,8 +2,9 @@ import { capacityOf, factorLearned, jarSizeCm, minutesToBoil, type HeatingCase }
 
 describe('how many jars a canner takes', () => {
   /**
-   * A canner sold for seven quarts, 33 cm wide: nine pints and twelve to thirteen half-pints by the makers’ tables, common practice, with
-   * jars that touch. Ours stand apart, so it takes somewhat fewer.
+   * A canner sold for seven quarts, 33 cm wide: nine pints and twelve to thirteen half-pints by the
+   * makers’ tables, common practice, with jars that touch. Ours stand apart, so it takes somewhat
+   * fewer.
    */
   test('is near what canners are sold for, and never more', () => {
     const halfPints = 11;
@@ -43,7 +44,10 @@ describe('minutes to the boil', () => {
     watched: 0,
   };
 
-  /** Common practice for curds: from 180 °F the canner takes 25 to 30 minutes to come to the boil; smaller ones less. */
+  /**
+   * Common practice for curds: from 180 °F the canner takes 25 to 30 minutes to come to the boil;
+   * smaller ones less.
+   */
   test('of a canner loaded at 82 °C are some 10 to 30, and its range holds that', () => {
     const { p10, p50, p90 } = minutesToBoil(load);
     expect(p50).toBeGreaterThan(10);

@@ -2,7 +2,8 @@ import { commonPractice, fromMemory, type Quantiles } from '../quantity/index.ts
 import type { Canner } from '../process/index.ts';
 
 /**
- * Widths of the least circle round 1 to 19 equal circles, over the width of one: the best known packings, proved to be the best up to 13.
+ * Widths of the least circle round 1 to 19 equal circles, over the width of one: the best known
+ * packings, proved to be the best up to 13.
  */
 export const CIRCLES_SOURCE = fromMemory(
   'Graham, Lubachevsky, Nurmela and Östergård, “Dense packings of congruent circles in a circle”, 1998',
@@ -25,7 +26,10 @@ function countIn(ring: number): number {
 
 /** Jars stand apart in a canner, so that water moves between them, cm; common practice. */
 const GAP_CM = 0.6;
-/** Jars of usual build: content, and how wide and high they are outside, cm; from memory of common preserving jars. */
+/**
+ * Jars of usual build: content, and how wide and high they are outside, cm; from memory of common
+ * preserving jars.
+ */
 export const JARS_SOURCE = commonPractice('straight-sided preserving jars as they are sold');
 const USUAL_JARS_CM = [
   { volumeMl: 60, wide: 5.6, high: 5.6 },
@@ -43,7 +47,8 @@ export function jarSizeCm(volumeMl: number): { readonly wide: number; readonly h
   const to = USUAL_JARS_CM[above < 0 ? USUAL_JARS_CM.length - 1 : Math.max(1, above)];
   const from = USUAL_JARS_CM[(above < 0 ? USUAL_JARS_CM.length - 1 : Math.max(1, above)) - 1];
   if (to === undefined || from === undefined) return USUAL_JARS_CM[2];
-  // Sizes grow with powers of the content, so they are drawn between on a logarithmic scale, and beyond the ends.
+  // Sizes grow with powers of the content, so they are drawn between on a logarithmic scale, and
+  // beyond the ends.
   const share = Math.log(volumeMl / from.volumeMl) / Math.log(to.volumeMl / from.volumeMl);
   const between = (a: number, b: number) => a * (b / a) ** share;
   return { wide: between(from.wide, to.wide), high: between(from.high, to.high) };
@@ -54,7 +59,8 @@ const widthCm = (halfPints: number): number =>
   ringFor(halfPints) * (jarSizeCm(HALF_PINT_ML).wide + GAP_CM);
 
 /**
- * How many jars of a size a canner takes in one layer, not touching. Jars of mixed sizes are counted as the largest.
+ * How many jars of a size a canner takes in one layer, not touching. Jars of mixed sizes are
+ * counted as the largest.
  * @param halfPints how many half-pints it takes
  */
 export function capacityOf(halfPints: number, jarMl: number): number {
@@ -98,15 +104,24 @@ const SPECIFIC = { water: 4.19, glass: 0.84, spread: 2.7 } as const;
 const GLASS_G_PER_ML = 0.75;
 const SPREAD_G_PER_ML = 1.3;
 const OUTSIDE = 1.35;
-/** What is not known of a canner that was never watched, and of one that was: middle four fifths. Judgement. */
+/**
+ * What is not known of a canner that was never watched, and of one that was: middle four fifths.
+ * Judgement.
+ */
 const UNSURE = { never: [0.7, 1.6], watched: [0.88, 1.15] } as const;
-/** What the wall and lid of a canner lose, W per m² and K, in a kitchen of 20 °C. Judgement: still air and radiation. */
+/**
+ * What the wall and lid of a canner lose, W per m² and K, in a kitchen of 20 °C. Judgement: still
+ * air and radiation.
+ */
 const LOSS_W_PER_M2_K = 12;
 const ROOM_C = 20;
 /** A flame that could not bring it to the boil at all is counted as this share of itself. */
 const LEAST_NET = 0.2;
 
-/** Minutes from the loading to the full boil, or to the steam gauge’s mark, by the heat that water, glass and spread take up. */
+/**
+ * Minutes from the loading to the full boil, or to the steam gauge’s mark, by the heat that water,
+ * glass and spread take up.
+ */
 export function minutesToBoil(load: HeatingCase): Quantiles {
   const { kind, halfPints, jarsMl, powerW, waterBoilsC, waterC, factor, watched } = load;
   const content = jarsMl.reduce((sum, mL) => sum + mL, 0);
@@ -129,7 +144,8 @@ export function minutesToBoil(load: HeatingCase): Quantiles {
 }
 
 /**
- * How a canner was against the sums, with one load more watched: a running mean, held within what canners do.
+ * How a canner was against the sums, with one load more watched: a running mean, held within what
+ * canners do.
  * @param tookMin minutes that the load took
  * @param expectedMin minutes that were expected of it, more than 0
  * @returns real over expected minutes, from here on

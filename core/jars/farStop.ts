@@ -15,13 +15,17 @@ export type FarStop = {
 
 /** Further from its aim than this a pot is another spread, % soluble solids; judgement. */
 const FAR_PCT = 8;
-/** High-methoxyl pectin gels from this much soluble solids on, g per 100 g; published (handbooks of food hydrocolloids), from memory. */
+/**
+ * High-methoxyl pectin gels from this much soluble solids on, g per 100 g; published (handbooks of
+ * food hydrocolloids), from memory.
+ */
 const GELS_FROM_PCT = 55;
 /** The thinnest and the thickest that can be planned, % soluble solids. */
 const [THINNEST_PCT, THICKEST_PCT] = [20, 78];
 
 /**
- * Whether a pot was taken off far from its stop, and what it is then; null where it was not, where a clock or an egg decides, and where it was not followed.
+ * Whether a pot was taken off far from its stop, and what it is then; null where it was not, where
+ * a clock or an egg decides, and where it was not followed.
  * @param solubles soluble solids as the stove knew them at the end, g per 100 g
  */
 export function farStopOf(request: PlanRequest, solubles: Quantiles | null): FarStop | null {

@@ -60,7 +60,10 @@ export function filled(jarPlan: JarPlan, now: JarProgress, event: Entry): JarPro
   }, now);
 }
 
-/** A row of jars, all of one size that are filled and open, has a step of its closing done; without a size, all of them. */
+/**
+ * A row of jars, all of one size that are filled and open, has a step of its closing done; without
+ * a size, all of them.
+ */
 export function closing(now: JarProgress, event: Entry, step: Closing): JarProgress {
   const row = event.text === null ? null : Number(event.text);
   return {

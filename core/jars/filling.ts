@@ -3,7 +3,10 @@ import { packJars, MOST_PACKED_ML, type JarSize, type Packing } from '../yield/i
 import { LITTLE_SHORT, type Jar, type JarProgress } from './jarState.ts';
 import type { JarPlan } from './jarPlan.ts';
 
-/** How well the content of a pot is known: measured or weighed by this much, ±. Judgement: a ladle and a scale. */
+/**
+ * How well the content of a pot is known: measured or weighed by this much, ±. Judgement: a ladle
+ * and a scale.
+ */
 const MEASURED = 0.03;
 
 /** What is still in the pot, and how it fills the jars that are left. */
@@ -18,9 +21,14 @@ export type Filling = {
   readonly isEmpty: boolean;
   /** How the likely rest fills the jars that are left; full jars by size. */
   readonly rest: Packing;
-  /** The part jar, where there will be one; null for none worth a jar, and where no jar is left that holds it. */
+  /**
+   * The part jar, where there will be one; null for none worth a jar, and where no jar is left that
+   * holds it.
+   */
   readonly part: { readonly size: number; readonly mL: number } | null;
-  /** Two jars a little short instead of a full one and a part jar; null where that does not arise. */
+  /**
+   * Two jars a little short instead of a full one and a part jar; null where that does not arise.
+   */
   readonly twoShort: { readonly size: number; readonly mL: number } | null;
   /** Full jars to keep hot still: what the good outcome fills, and one spare. */
   readonly keepHot: number;
@@ -31,7 +39,8 @@ const SCRAPINGS_ML = 15;
 
 /**
  * What is in the pot, and how it fills the jars that are left as jars are really filled.
- * @param massG what the stove knew of the pot’s mass at the end; null for a batch that was not followed there
+ * @param massG what the stove knew of the pot’s mass at the end; null for a batch that was not
+ * followed there
  */
 export function fillingOf(
   jarPlan: JarPlan,
@@ -98,7 +107,10 @@ const jarsLeft = ({ sizes }: JarPlan, jars: readonly Jar[]) =>
     };
   });
 
-/** How it ends: which jar takes the rest, and whether the last full one and it could be two a little short. */
+/**
+ * How it ends: which jar takes the rest, and whether the last full one and it could be two a little
+ * short.
+ */
 function endOf(sizes: readonly JarSize[], rest: Packing): Pick<Filling, 'part' | 'twoShort'> {
   if (rest.partMl < SCRAPINGS_ML) return { part: null, twoShort: null };
   // The full ones of its size are taken before it.

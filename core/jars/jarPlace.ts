@@ -2,10 +2,16 @@ import { isProcessed, type Storage, type Verdict } from '../process/index.ts';
 import type { Jar } from './jarState.ts';
 import type { JarState } from './jarTransitions.ts';
 
-/** Where one jar belongs as it stands: `unfinished` has yet to be processed, `unchecked` has been, and its lid was not pressed yet. */
+/**
+ * Where one jar belongs as it stands: `unfinished` has yet to be processed, `unchecked` has been,
+ * and its lid was not pressed yet.
+ */
 export type JarPlace = Storage | 'unfinished' | 'unchecked' | 'gone';
 
-/** Where a jar belongs by how it stands, of a batch whose verdict is for the pantry. Of any other batch none belongs there. */
+/**
+ * Where a jar belongs by how it stands, of a batch whose verdict is for the pantry. Of any other
+ * batch none belongs there.
+ */
 const PLACE: { readonly [state in JarState]: JarPlace } = {
   filled: 'unfinished',
   closed: 'unfinished',
@@ -22,7 +28,8 @@ const PLACE: { readonly [state in JarState]: JarPlace } = {
 
 /**
  * Where a jar belongs.
- * @param verdict of its batch: what is not for the pantry never is, whatever was done with a jar of it
+ * @param verdict of its batch: what is not for the pantry never is, whatever was done with a jar of
+ * it
  */
 export function jarPlaceOf(
   { state, part }: Pick<Jar, 'state' | 'part'>,

@@ -19,7 +19,10 @@ import { readLines, evaluate, type PlanRequest } from '../evaluate/index.ts';
 import type { JarSize } from '../yield/index.ts';
 import { farStopOf, stoppedAt, type FarStop } from './farStop.ts';
 
-/** What the jars of a batch go by: where they belong and why, which there are, and what time they need. */
+/**
+ * What the jars of a batch go by: where they belong and why, which there are, and what time they
+ * need.
+ */
 export type JarPlan = {
   readonly product: Product;
   /** Where the pot left the heat, if that was far from its plan. */
@@ -55,11 +58,12 @@ export type JarLabel = LabelIngredients & {
 const DRAWS = 300;
 
 /**
- * The sheet of a batch’s jars. What went in at the stove besides the formula counts for the shelf as if it stood in it.
+ * The sheet of a batch’s jars. What went in at the stove besides the formula counts for the shelf
+ * as if it stood in it.
  * @param events of the cook, those that stand; none for a batch that was never followed
  * @param draws batches imagined for the range of what is in the pot; 0 for its likely content alone
- * @param solubles what the pot held when it left the heat, soluble solids, g per 100 g: one that stopped far from its plan is judged as it is; null where it was
- *   not followed
+ * @param solubles what the pot held when it left the heat, soluble solids, g per 100 g: one that
+ * stopped far from its plan is judged as it is; null where it was not followed
  * @returns null until there is something in the pot, and for a request that cannot be planned
  */
 export function jarPlanOf(
@@ -115,7 +119,8 @@ export type LoadTime =
 
 /**
  * The time of a load by its largest jar; minutes are null where only the named formula prints them.
- * Refused for what is not for the pantry, jars beyond the tables, altitudes beyond them, and more than a steam canner can hold.
+ * Refused for what is not for the pantry, jars beyond the tables, altitudes beyond them, and more
+ * than a steam canner can hold.
  */
 export function loadTime(jarPlan: JarPlan, jarsMl: readonly number[]): LoadTime {
   const refuse = (refused: Text): LoadTime => ({ minutes: null, refused });

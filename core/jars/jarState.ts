@@ -3,7 +3,9 @@ import type { Entry } from '../stove/index.ts';
 import type { JarState, LoadState } from './jarTransitions.ts';
 import type { Text } from '@idle-kettle/words/message';
 
-/** What closes a jar, in the order it is done: bubbles out, rim wiped, lid on, band fingertip-tight. */
+/**
+ * What closes a jar, in the order it is done: bubbles out, rim wiped, lid on, band fingertip-tight.
+ */
 export const CLOSING = ['bubbled', 'wiped', 'lidded', 'tight'] as const;
 /** One of {@link CLOSING}. */
 export type Closing = (typeof CLOSING)[number];
@@ -78,11 +80,13 @@ export const NOTHING_YET: JarProgress = {
   warnings: [],
 };
 
-/** A lid that did not seal may be tried again for so long after the jar came out; common practice. */
+/**
+ * A lid that did not seal may be tried again for so long after the jar came out; common practice.
+ */
 export const REPROCESS_WITHIN_MS = 24 * 60 * 60_000;
 /**
- * A jar up to this share short of full is a full jar all the same, only with more headspace: a half-pint has about ½ in then, and seals.
- * Judgement.
+ * A jar up to this share short of full is a full jar all the same, only with more headspace: a
+ * half-pint has about ½ in then, and seals. Judgement.
  */
 export const LITTLE_SHORT = 0.08;
 /** How long jars rest in the canner with the heat off. */

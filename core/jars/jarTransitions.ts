@@ -1,6 +1,7 @@
 /**
- * How a jar stands: filled and open · closed, waiting for the canner · in it · out of it before its time was over · cooling untouched ·
- * sealed or not, as it was pressed · in the fridge, the freezer, on the shelf · broken.
+ * How a jar stands: filled and open · closed, waiting for the canner · in it · out of it before its
+ * time was over · cooling untouched · sealed or not, as it was pressed · in the fridge, the
+ * freezer, on the shelf · broken.
  */
 export const JAR_STATES = [
   'filled',
@@ -57,8 +58,8 @@ export const JAR_TRANSITIONS: {
 };
 
 /**
- * How a load stands in its canner: in, not heated yet · coming to the boil · its time running · boil lost, so no time runs · resting with
- * the heat off · out of it.
+ * How a load stands in its canner: in, not heated yet · coming to the boil · its time running ·
+ * boil lost, so no time runs · resting with the heat off · out of it.
  */
 export const LOAD_STATES = ['in', 'heating', 'timed', 'boil lost', 'resting', 'out'] as const;
 /** One of {@link LOAD_STATES}. */
@@ -69,7 +70,9 @@ export const LOAD_STEPS = ['light', 'boil', 'lose', 'water', 'off', 'lift'] as c
 /** One of {@link LOAD_STEPS}. */
 export type LoadStep = (typeof LOAD_STEPS)[number];
 
-/** The table: what a step makes of a load; a step that is not there changes nothing, and is told. */
+/**
+ * The table: what a step makes of a load; a step that is not there changes nothing, and is told.
+ */
 export const LOAD_TRANSITIONS: {
   readonly [state in LoadState]: { readonly [step in LoadStep]?: LoadState };
 } = {

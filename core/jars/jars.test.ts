@@ -251,7 +251,10 @@ describe('what is said out of order or twice', () => {
     'filled', 'loaded', 'sealed', 'unsealed', 'siphoned', 'floating', 'cracked', 'to-fridge', 'labelled', 'lifted-out', 'measured', 'canner-boils', 'water-in', 'boil-lost', 'bubbled', 'wiped', 'lidded', 'tight',
   ]); // prettier-ignore
 
-  /** Every state that any order of events ends in is one of the table’s, and no jar is doubled, lost, or sealed without its time. */
+  /**
+   * Every state that any order of events ends in is one of the table’s, and no jar is doubled,
+   * lost, or sealed without its time.
+   */
   test('any order of any events, taken back and repeated, ends lawfully', () => {
     const event = fc.record({
       minute: fc.integer({ min: 0, max: 40 * HOUR }),
@@ -290,7 +293,8 @@ describe('what is said out of order or twice', () => {
               load.minutes * MIN,
             );
         }
-        // What is pressed again a moment later changes nothing of the jars, but for a step back to the boil.
+        // What is pressed again a moment later changes nothing of the jars, but for a step back to
+        // the boil.
         const twice = standing.flatMap((one) =>
           REPEATS.has(one.kind) ? [one, { ...one, seq: one.seq + 1000 }] : [one],
         );

@@ -7,7 +7,8 @@ import type { JarProgress } from './jarState.ts';
 export type JarsOfSize = { readonly volumeMl: number; readonly count: number };
 
 /**
- * How many loads some jars take in a canner, the small ones first; a load of mixed sizes has the room of its largest jar.
+ * How many loads some jars take in a canner, the small ones first; a load of mixed sizes has the
+ * room of its largest jar.
  * @param halfPints how many half-pints the canner takes; null for what is usual
  * @returns 0 for no jars
  */
@@ -29,7 +30,8 @@ export function loadsOf(jars: readonly JarsOfSize[], halfPints: number | null): 
 }
 
 /**
- * How many loads a batch takes in all: those that are or were in the canner, and what the jars that wait for it and the likely rest of the pot still take.
+ * How many loads a batch takes in all: those that are or were in the canner, and what the jars that
+ * wait for it and the likely rest of the pot still take.
  * @param halfPints how many half-pints the canner takes; null for what is usual
  * @returns 0 for jars that are not for the canner
  */

@@ -2,7 +2,9 @@ import { capacityOf } from './canner.ts';
 import type { Jar, JarProgress } from './jarState.ts';
 import { loadTime, type JarPlan } from './jarPlan.ts';
 
-/** Jars for the next load, those that wait hot meanwhile, and those that no time is published for. */
+/**
+ * Jars for the next load, those that wait hot meanwhile, and those that no time is published for.
+ */
 export type NextLoad = {
   readonly jars: readonly Jar[];
   readonly waiting: readonly Jar[];
@@ -10,8 +12,9 @@ export type NextLoad = {
 };
 
 /**
- * The closed jars that go into the canner next: as many as it takes, in the order they were filled. Sizes may be mixed; each is given the
- * room of the largest, and the load then takes as long as that needs.
+ * The closed jars that go into the canner next: as many as it takes, in the order they were filled.
+ * Sizes may be mixed; each is given the room of the largest, and the load then takes as long as
+ * that needs.
  * @param halfPints how many half-pints the canner takes
  */
 export function nextLoad(jarPlan: JarPlan, { jars }: JarProgress, halfPints: number): NextLoad {

@@ -110,7 +110,10 @@ describe('filling', () => {
     expect(gifts(fillingOf(jarPlan, after(log, jarPlan), null).rest)).toBeLessThan(3);
   });
 
-  /** Common practice: of two jars that end nearly full both are kept; else one is filled and the other eaten first. */
+  /**
+   * Common practice: of two jars that end nearly full both are kept; else one is filled and the
+   * other eaten first.
+   */
   test('asks where it arises whether the last two are filled a little short', () => {
     const jarPlan = jarPlanFor({ jars: [{ name: 'half-pint', volumeMl: 237, count: 12 }] });
     const ends = (mL: number) =>

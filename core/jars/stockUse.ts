@@ -1,7 +1,10 @@
 import type { JarProgress } from './jarState.ts';
 import type { JarPlan } from './jarPlan.ts';
 
-/** What a batch took of a kitchen’s jars: full ones and part ones in use, broken ones gone, and new lids used up. */
+/**
+ * What a batch took of a kitchen’s jars: full ones and part ones in use, broken ones gone, and new
+ * lids used up.
+ */
 export type StockUse = {
   readonly name: string;
   readonly inUse: number;
@@ -9,7 +12,9 @@ export type StockUse = {
   readonly lids: number;
 };
 
-/** What the jars of a batch took, by size; sizes that took nothing are left out. A lid is used once. */
+/**
+ * What the jars of a batch took, by size; sizes that took nothing are left out. A lid is used once.
+ */
 export const stockUseOf = ({ sizes }: JarPlan, { jars }: JarProgress): readonly StockUse[] =>
   sizes
     .map(({ name }, index) => {

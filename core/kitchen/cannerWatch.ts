@@ -55,7 +55,8 @@ export function loadToBoil(
 }
 
 /**
- * How the canner is known once the loads of a batch are counted too: those that came to the boil, and kept it.
+ * How the canner is known once the loads of a batch are counted too: those that came to the boil,
+ * and kept it.
  * @param watched how it was known before; null where it was never watched
  * @returns null where it was never watched, and no load of the batch tells of it
  */

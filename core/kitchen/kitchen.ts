@@ -26,7 +26,10 @@ export type KitchenJar = Named & {
   readonly gift?: number;
 };
 
-/** The parts of a kitchen that a plan depends on. Altitude in m, boiling water in °C as its thermometer shows it; null for not known. */
+/**
+ * The parts of a kitchen that a plan depends on. Altitude in m, boiling water in °C as its
+ * thermometer shows it; null for not known.
+ */
 export type PlanningKitchen = Pick<ParserKitchen, 'packs' | 'measures' | 'names'> & {
   readonly altitudeM: number | null;
   readonly waterBoilsC: number | null;
@@ -53,7 +56,10 @@ export const BARE_KITCHEN: PlanningKitchen = {
   names: [],
 };
 
-/** What is done before the pot, as a formula keeps it: water in mL, what it gave in mL or g, °Brix of the juice. */
+/**
+ * What is done before the pot, as a formula keeps it: water in mL, what it gave in mL or g, °Brix
+ * of the juice.
+ */
 export type StoredPretreatment = {
   readonly kind: PretreatmentKind;
   readonly lines: readonly string[];

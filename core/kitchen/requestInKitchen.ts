@@ -6,7 +6,10 @@ import type { Pretreatment } from '../pretreatment/index.ts';
 import type { JarSize } from '../yield/index.ts';
 import type { Formula, PlanningKitchen, StoredPretreatment } from './kitchen.ts';
 
-/** The one that is named by its id, or by its name as older formulas do; else the first, or none where there is none. */
+/**
+ * The one that is named by its id, or by its name as older formulas do; else the first, or none
+ * where there is none.
+ */
 export const chosenOf = <T extends { readonly id?: string; readonly name: string }>(
   things: readonly T[],
   named: string | null | undefined,
@@ -38,7 +41,10 @@ export const jarsOnHand = ({ jars }: Pick<PlanningKitchen, 'jars'>): readonly Ja
         gift: gift ?? 0,
       }));
 
-/** What is done first, with every default filled in and without the blank lines of a formula that is being written. */
+/**
+ * What is done first, with every default filled in and without the blank lines of a formula that is
+ * being written.
+ */
 export const pretreatmentIn = (stored: StoredPretreatment): Pretreatment => ({
   kind: stored.kind,
   lines: stored.lines.map((line) => line.trim()).filter((line) => line !== ''),
@@ -118,8 +124,10 @@ export const loadsInKitchen = (
 };
 
 /**
- * A kitchen as a batch began in it, and as it is now: higher up a load takes longer, and the longer time counts.
- * @returns the kitchen to go by, and what its altitude was, m; null where it is no higher than it was
+ * A kitchen as a batch began in it, and as it is now: higher up a load takes longer, and the longer
+ * time counts.
+ * @returns the kitchen to go by, and what its altitude was, m; null where it is no higher than it
+ * was
  */
 export function higherKitchen<K extends Pick<PlanningKitchen, 'altitudeM'>>(
   began: K,

@@ -3,7 +3,10 @@ import type { UnderstoodLine } from '../parser/index.ts';
 import { isSugar, type Product } from '../method/index.ts';
 import { fromMemory } from '../quantity/index.ts';
 
-/** Whether a batch is what a law or a standard calls by a name. Figures are from memory of each text. */
+/**
+ * Whether a batch is what a law or a standard calls by a name. Figures are from memory of each
+ * text.
+ */
 export type Definition = {
   /** `US jam, fruit group II` */
   readonly name: string;
@@ -43,7 +46,10 @@ const gramsOf = (lines: readonly UnderstoodLine[], which: (line: UnderstoodLine)
 const isFruit = ({ ingredient }: UnderstoodLine): boolean =>
   ingredient.kind === 'fruit' || ingredient.kind === 'juice';
 
-/** The definitions that speak of such a spread, and whether this batch meets each; none for those no text defines. */
+/**
+ * The definitions that speak of such a spread, and whether this batch meets each; none for those no
+ * text defines.
+ */
 export function definitionsOf(found: DefinitionCase): Definition[] {
   const { product } = found;
   if (product === 'butter') return [usButter(found)];

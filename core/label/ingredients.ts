@@ -18,7 +18,10 @@ export type LabelIngredients = {
   readonly ingredients: readonly string[];
   /** What has to be told apart for those whom it makes ill. */
   readonly allergens: readonly string[];
-  /** What is not known to be in it, and may be: bottled juices and wines hold sulphite, dried fruit often. */
+  /**
+   * What is not known to be in it, and may be: bottled juices and wines hold sulphite, dried fruit
+   * often.
+   */
   readonly mayHold: readonly string[];
 };
 

@@ -79,7 +79,10 @@ describe('ingredients', () => {
       })),
     );
 
-  /** Regulation (EU) 1169/2011, Art. 18: in descending order of weight, as recorded at the time of their use. */
+  /**
+   * Regulation (EU) 1169/2011, Art. 18: in descending order of weight, as recorded at the time of
+   * their use.
+   */
   test('fall by weight, each once, without the water that boils off', () => {
     expect(
       of('700 g sugar', '1 kg blackcurrants', '300 g water', '500 g sugar').ingredients,

@@ -19,7 +19,10 @@ export type SpoonNutrition = {
   readonly energyKcal: number;
 };
 
-/** What a level US tablespoon (14.8 mL) of a spread holds, by the general energy factors of food labels. */
+/**
+ * What a level US tablespoon (14.8 mL) of a spread holds, by the general energy factors of food
+ * labels.
+ */
 export function spoonNutrition(batch: Contents): SpoonNutrition {
   const spoonG = (massOf(batch) / volumeMl(batch, TABLE_TEMP_C)) * convert(1, 'tbsp', 'mL');
   const share = spoonG / massOf(batch);

@@ -79,7 +79,10 @@ const has = (lines: readonly UnderstoodLine[], test: (line: UnderstoodLine) => b
 export const isSugar = ({ ingredient }: UnderstoodLine): boolean =>
   ingredient.kind === 'sweetener' && ingredient.make.sugarsPct.typical > 0;
 
-/** Soluble solids that a gel is boiled to where none are asked for, g per 100 g of the whole mass; a butter goes by its body. */
+/**
+ * Soluble solids that a gel is boiled to where none are asked for, g per 100 g of the whole mass; a
+ * butter goes by its body.
+ */
 export const usualTargetPct = (product: Product): number =>
   product === 'sauce' ? SAUCE_PCT : USUAL_TARGET_PCT;
 

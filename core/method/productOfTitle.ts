@@ -22,7 +22,8 @@ const SIGNS: readonly (readonly [Product, (title: string) => boolean])[] = [
 ];
 
 /**
- * What a title says is made: `Overnight slow cooker apple butter` is a butter, `Red pepper jelly` a pepper jelly.
+ * What a title says is made: `Overnight slow cooker apple butter` is a butter, `Red pepper jelly` a
+ * pepper jelly.
  * @returns null where the title does not say
  */
 export function productOfTitle(title: string): Product | null {

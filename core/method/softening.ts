@@ -22,7 +22,10 @@ const MINUTES = { fruit: 8, peel: 45 } as const;
 /** What is made soft before any sugar goes in, which would keep it hard; minutes from the boil. */
 export type Softening = { readonly what: keyof typeof MINUTES; readonly minutes: number };
 
-/** What a long boil softens first: the peel of a marmalade, or hard fruit that has liquid to soften in; null for nothing. */
+/**
+ * What a long boil softens first: the peel of a marmalade, or hard fruit that has liquid to soften
+ * in; null for nothing.
+ */
 export function softeningOf(product: Product, lines: readonly UnderstoodLine[]): Softening | null {
   if (product === 'marmalade') return { what: 'peel', minutes: MINUTES.peel };
   if (product === 'jelly' || !lines.some(isHard)) return null;
@@ -32,7 +35,10 @@ export function softeningOf(product: Product, lines: readonly UnderstoodLine[]):
     : null;
 }
 
-/** Whether the fruit of a butter comes to its pot as a sauce: cooked and puréed before, or bought so. */
+/**
+ * Whether the fruit of a butter comes to its pot as a sauce: cooked and puréed before, or bought
+ * so.
+ */
 export const comesAsSauce = (
   before: Pretreatment | null,
   lines: readonly UnderstoodLine[],

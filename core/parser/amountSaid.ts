@@ -6,7 +6,9 @@ import { agreed } from './sameAmount.ts';
 import { effects } from './noun.ts';
 import type { Segment } from './segments.ts';
 
-/** `1 x 5 cm piece of ginger`: so many pieces of a length, where nobody knows what a piece weighs. */
+/**
+ * `1 x 5 cm piece of ginger`: so many pieces of a length, where nobody knows what a piece weighs.
+ */
 function lengthOf(main: Amount, segments: readonly Segment[]): Amount {
   const first = segments[0]?.items[0];
   const read = first?.kind === 'quiet' ? amountAt(first.tokens, 0, 'us') : null;
@@ -15,7 +17,9 @@ function lengthOf(main: Amount, segments: readonly Segment[]): Amount {
     : { ...read.amount, low: main.low * read.amount.low, high: main.high * read.amount.high };
 }
 
-/** The main amount with what else is said of it: a written weight wins, what comes on top is added. */
+/**
+ * The main amount with what else is said of it: a written weight wins, what comes on top is added.
+ */
 export function amountOf(
   main: Amount,
   segments: readonly Segment[],
@@ -92,7 +96,9 @@ const SAME_CUPS = 1.2;
 const isFormSaid = (segments: readonly Segment[]): boolean =>
   effects(segments).some(({ form, loses }) => form !== undefined || loses !== undefined);
 
-/** `4 cups crushed strawberries (about 2 quarts)`: how much fruit it takes, before it is crushed. */
+/**
+ * `4 cups crushed strawberries (about 2 quarts)`: how much fruit it takes, before it is crushed.
+ */
 const isBefore = (other: Amount, amount: Amount, segments: readonly Segment[]): boolean =>
   other.low >= amount.low &&
   other.high <= 3 * amount.high &&

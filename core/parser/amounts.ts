@@ -8,8 +8,9 @@ import { withEquals, withMore } from './sameAmount.ts';
 import { isMark, isWord, type Token } from './tokens.ts';
 
 /**
- * The amount that starts at a token: `5 lb 8 oz`, `2 (3 oz) pouches`, `12-oz bag`, `a pound and a half`, `900g/2lb`,
- * `a pinch`, `3`. Null where none starts there; a fault where one starts that cannot be used.
+ * The amount that starts at a token: `5 lb 8 oz`, `2 (3 oz) pouches`, `12-oz bag`,
+ * `a pound and a half`, `900g/2lb`, `a pinch`, `3`. Null where none starts there; a fault where one
+ * starts that cannot be used.
  */
 export function amountAt(
   tokens: readonly Token[],
@@ -116,7 +117,10 @@ function thousandsOrDecimals(token: Token | undefined, { unit }: UnitRead): Amou
     : null;
 }
 
-/** `a few sprigs`, `a few drops`: three to five of what hardly counts; of anything else it must be said. */
+/**
+ * `a few sprigs`, `a few drops`: three to five of what hardly counts; of anything else it must be
+ * said.
+ */
 function vague(
   tokens: readonly Token[],
   at: number,
@@ -129,7 +133,10 @@ function vague(
     : fault('amount', message('parser.isNotAnAmountGive', { value: tokens[at]?.text ?? '' }));
 }
 
-/** `pinch of salt`, `heaped tbsp sugar`, `knob of butter`: one of it. Null for a bare unit that wants a number. */
+/**
+ * `pinch of salt`, `heaped tbsp sugar`, `knob of butter`: one of it. Null for a bare unit that
+ * wants a number.
+ */
 function bareUnit(
   tokens: readonly Token[],
   at: number,

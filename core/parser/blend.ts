@@ -5,8 +5,8 @@ import { range, type Range } from '../quantity/index.ts';
 export type Portion = { readonly ingredient: Ingredient; readonly massG: Range };
 
 /**
- * One row for two things that go in together, by their typical masses: what they hold is averaged, and the
- * sourness is that of the first, thinned by the second.
+ * One row for two things that go in together, by their typical masses: what they hold is averaged,
+ * and the sourness is that of the first, thinned by the second.
  */
 export function blended(
   name: string,

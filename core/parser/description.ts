@@ -17,7 +17,10 @@ export type Description = {
   readonly formAfter: boolean;
   readonly ripeness: number | null;
   readonly size: string | null;
-  /** What preparing takes away, and whether the amount is of the fruit before that or after; null when the words do not say. */
+  /**
+   * What preparing takes away, and whether the amount is of the fruit before that or after; null
+   * when the words do not say.
+   */
   readonly loses: ReadonlySet<Loss>;
   readonly keepsPeel: boolean;
   readonly weighed: 'as bought' | 'prepared' | null;
@@ -46,7 +49,10 @@ export type Obstacle = {
   readonly secondAt: number | null;
   /** The question of a name that means two things, and what to write. */
   readonly choices: readonly string[];
-  /** Whether the words that stand in the way name some food, or may make one of the name they stand beside. */
+  /**
+   * Whether the words that stand in the way name some food, or may make one of the name they stand
+   * beside.
+   */
   readonly food: boolean;
   /** Whether nothing is named that we know. */
   readonly nameless: boolean;

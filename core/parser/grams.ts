@@ -8,7 +8,10 @@ import { partOf } from './parts.ts';
 
 const ML_PER_CUP = convert(1, 'cup', 'mL');
 
-/** A piece of that size over an ordinary one; common practice (3 lb of apples: 5 very large or 10 medium). */
+/**
+ * A piece of that size over an ordinary one; common practice (3 lb of apples: 5 very large or 10
+ * medium).
+ */
 const FRUIT_SIZES: { readonly [size: string]: number } = {
   tiny: 0.45, 'very small': 0.5, small: 0.7, smallish: 0.8, little: 0.7, medium: 0.85, 'medium-sized': 0.85, 'medium size': 0.85, average: 0.85,
   large: 1.25, 'large-sized': 1.25, largish: 1.15, big: 1.25, 'very large': 1.6, 'extra large': 1.6, 'extra-large': 1.6, xl: 1.6, jumbo: 1.8, huge: 1.8,
@@ -122,7 +125,9 @@ function byVolume({ row, form: written, formAfter, amount }: Description): Grams
   return { massG, assumed: said };
 }
 
-/** What is liquid, or fills its cup in one way alone, is not changed by a word for how it was cut. */
+/**
+ * What is liquid, or fills its cup in one way alone, is not changed by a word for how it was cut.
+ */
 const liquidOr = (row: Ingredient, form: Form): Range | undefined =>
   row.kind !== 'fruit' && form !== 'whole' ? row.cups[row.usualForm] : undefined;
 
@@ -216,7 +221,10 @@ function byTheBushel(said: Description): Grams | NoGrams {
   };
 }
 
-/** Pinches, splashes and handfuls: small ranges for what hardly counts; of anything else it must be said. */
+/**
+ * Pinches, splashes and handfuls: small ranges for what hardly counts; of anything else it must be
+ * said.
+ */
 function byHand({ row, amount, size }: Description): Grams | NoGrams {
   const ask = {
     trouble: message('parser.aOfCanBeAny', { name: amount.name, name2: row.name }),

@@ -19,7 +19,10 @@ const unread = (about: Obstacle['about'], message: Text, rest: readonly Token[])
   rest,
 });
 
-/** The amount that a line is about, and the words that are left: from the front, after `juice of`, or from further back. */
+/**
+ * The amount that a line is about, and the words that are left: from the front, after `juice of`,
+ * or from further back.
+ */
 export function headOf(tokens: readonly Token[], reader: Parser): Head | Unread {
   if (tokens.length === 0) return unread('amount', message('parser.thisLineIsEmpty'), tokens);
   const front = amountAt(tokens, 0, reader.measures);
@@ -87,7 +90,10 @@ const COMMA: Token = {
   spaced: false,
 };
 
-/** What follows an amount in the middle of a line goes on after `juice of`, and is a part of its own after a name. */
+/**
+ * What follows an amount in the middle of a line goes on after `juice of`, and is a part of its own
+ * after a name.
+ */
 function joinedOn(before: readonly Token[], after: readonly Token[]): readonly Token[] {
   const last = before.at(-1);
   return last?.lower === 'of' ||

@@ -10,7 +10,10 @@ const BOUGHT: ReadonlySet<string> = new Set([
   'concentrate', 'concentrated', 'unsweetened', 'sweetened', 'reconstituted', 'pasteurised', 'pasteurized', 'filtered',
 ]); // prettier-ignore
 
-/** The fruit that a bought juice is simmered from at home; null for juice that is pressed anyway, such as that of oranges. */
+/**
+ * The fruit that a bought juice is simmered from at home; null for juice that is pressed anyway,
+ * such as that of oranges.
+ */
 function fruitSimmered(row: Ingredient): Fruit | null {
   if (row.kind !== 'juice') return null;
   const fruit = findIngredient(SIMMERED.get(row.id) ?? '');
@@ -25,8 +28,9 @@ const SIMMERED: ReadonlyMap<string, string> = new Map([
 ]);
 
 /**
- * In a jelly, “apple juice” is what drips from the cloth when the fruit was simmered in water: it has the pectin that the clear
- * drink has not. What is said to be bottled, clear, pressed and the like is the drink.
+ * In a jelly, “apple juice” is what drips from the cloth when the fruit was simmered in water: it
+ * has the pectin that the clear drink has not. What is said to be bottled, clear, pressed and the
+ * like is the drink.
  */
 export function juiceForJelly(said: Description, tokens: readonly Token[]): Description {
   const fruit = fruitSimmered(said.row);

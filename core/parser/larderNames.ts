@@ -7,7 +7,9 @@ import {
 } from '../ingredients/index.ts';
 import { phraseKey } from './words.ts';
 
-/** What a name stands for: a row of the larder, something that has none, or one of several things. */
+/**
+ * What a name stands for: a row of the larder, something that has none, or one of several things.
+ */
 export type Meaning =
   | { readonly kind: 'row'; readonly row: Ingredient; readonly taught?: string }
   | { readonly kind: 'stranger' }
@@ -16,7 +18,10 @@ export type Meaning =
 /** A name without its spaces. */
 export const compact = (key: string): string => key.replaceAll(' ', '');
 
-/** Names by their plain words; with and without the spaces, so that `black berries` are blackberries. */
+/**
+ * Names by their plain words; with and without the spaces, so that `black berries` are
+ * blackberries.
+ */
 export const LARDER_NAMES: ReadonlyMap<string, Meaning> = (() => {
   const names = new Map<string, Meaning>();
   for (const row of INGREDIENTS) {

@@ -15,7 +15,10 @@ export const quoted = (tokens: readonly Token[]): string =>
 /** Most words of a name that nobody told us of. */
 const MOST_VARIETY_WORDS = 3;
 
-/** What is not understood: as far as it stands before a fruit or egg, or follows in brackets, it may be a variety of it. */
+/**
+ * What is not understood: as far as it stands before a fruit or egg, or follows in brackets, it may
+ * be a variety of it.
+ */
 export function unknownIn(
   segments: readonly Segment[],
   at: Found | null,
@@ -80,7 +83,10 @@ const SEEDY: ReadonlySet<string> = new Set([
   'passion-fruit',
 ]);
 
-/** Whether a part can be named of it: the juice of a fruit or a juice, the yolk of an egg; no juice of vinegar. */
+/**
+ * Whether a part can be named of it: the juice of a fruit or a juice, the yolk of an egg; no juice
+ * of vinegar.
+ */
 function hasPart(row: Ingredient, part: Part): boolean {
   if (row.kind === 'fruit') return part !== 'yolk' && part !== 'white';
   if (row.make.insolublesAre === 'egg') return part === 'yolk' || part === 'white';
@@ -88,7 +94,10 @@ function hasPart(row: Ingredient, part: Part): boolean {
   return (part === 'zest' || part === 'peel') && (row.id === 'zest' || row.id === 'citrus-peel');
 }
 
-/** Whether a word can be said of this thing without making another of it: the leaves of a herb, the stalks of rhubarb, dried fruit. */
+/**
+ * Whether a word can be said of this thing without making another of it: the leaves of a herb, the
+ * stalks of rhubarb, dried fruit.
+ */
 export function belongs({ grows, seeds, state, part }: Effect, row: Ingredient): boolean {
   if (part !== undefined && !hasPart(row, part)) return false;
   if (state === 'dried' && row.kind !== 'fruit') return false;
@@ -100,8 +109,8 @@ export function belongs({ grows, seeds, state, part }: Effect, row: Ingredient):
 }
 
 /**
- * `2 trugs plums`, `1 colander strawberries`: a word between a number and a name is a measure that we do not know, and no
- * kind, where it is in the plural or the name is not as many as the number.
+ * `2 trugs plums`, `1 colander strawberries`: a word between a number and a name is a measure that
+ * we do not know, and no kind, where it is in the plural or the name is not as many as the number.
  */
 export function unknownUnit(
   { kind, low, high }: Amount,

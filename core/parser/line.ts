@@ -14,7 +14,9 @@ export type UnderstoodLine = {
   readonly understood: true;
   readonly text: string;
   readonly ingredient: Ingredient;
-  /** The ingredient as the cook named it, `Bramley apples`, where that is not the row's own name. */
+  /**
+   * The ingredient as the cook named it, `Bramley apples`, where that is not the row's own name.
+   */
   readonly called?: string;
   readonly form: Form;
   /** Grams, with the scatter of measuring by volume; a weighed line has none. */
@@ -25,11 +27,16 @@ export type UnderstoodLine = {
   readonly assumed?: Text;
   /** It need not go in: `optional`, `to taste`. */
   readonly optional?: true;
-  /** What must be confirmed before the line may open the pantry; absent where all of it is known. */
+  /**
+   * What must be confirmed before the line may open the pantry; absent where all of it is known.
+   */
   readonly toConfirm?: ToConfirm;
 };
 
-/** Words that were guessed: a kind that nobody knows, or a spelling that was put right. `name` is what is written. */
+/**
+ * Words that were guessed: a kind that nobody knows, or a spelling that was put right. `name` is
+ * what is written.
+ */
 export type ToConfirm =
   | { readonly kind: 'kind'; readonly name: string }
   /** `line` is the whole line with its words put right. */
@@ -44,13 +51,19 @@ export const massOfLines = (lines: readonly UnderstoodLine[]): number =>
 
 /** Why a line could not be used, and what would mend it. */
 export type LineTrouble = {
-  /** `puzzling` lines are kept and warned about. An `impossible` amount that the cook wrote refuses the whole formula. */
+  /**
+   * `puzzling` lines are kept and warned about. An `impossible` amount that the cook wrote refuses
+   * the whole formula.
+   */
   readonly kind: 'puzzling' | 'impossible';
   readonly about: 'ingredient' | 'unit' | 'amount' | 'text';
   readonly message: Text;
   /** The words that were not understood, as they are written. */
   readonly words?: readonly string[];
-  /** Other wordings that may be meant, likeliest first: each is one line or more. None reads as a more acid thing. */
+  /**
+   * Other wordings that may be meant, likeliest first: each is one line or more. None reads as a
+   * more acid thing.
+   */
   readonly offers?: readonly (readonly string[])[];
   /** A name that the kitchen could be taught, where that is all that is missing. */
   readonly unknownName?: string;

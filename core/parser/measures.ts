@@ -27,8 +27,8 @@ const IMPERIAL = {
 } as const;
 
 /**
- * mL in each measure. US and imperial as in GNU units (a test reads them there); a UK cup is half an imperial pint; a
- * metric cup is 250 mL, and a metric kitchen's pints are imperial ones.
+ * mL in each measure. US and imperial as in GNU units (a test reads them there); a UK cup is half
+ * an imperial pint; a metric cup is 250 mL, and a metric kitchen's pints are imperial ones.
  */
 const LOCAL_ML: { readonly [id in MeasuresId]: { readonly [unit in LocalVolume]: number } } = {
   us: {
@@ -75,8 +75,8 @@ const volume = (ml: number): Unit => ({ kind: 'volume', ml });
 const local = (unit: LocalVolume): Unit => ({ kind: 'local', unit });
 
 /**
- * What cooks mean by measures that no rule fixes, mL of what is measured, low to high; common practice.
- * Those that differ by the thing itself (a handful, a knob) are in grams in `grams.ts`.
+ * What cooks mean by measures that no rule fixes, mL of what is measured, low to high; common
+ * practice. Those that differ by the thing itself (a handful, a knob) are in grams in `grams.ts`.
  */
 export const LOOSE_ML = {
   pinch: range(0.2, 0.31, 0.5),
@@ -189,8 +189,9 @@ const PACKED: ReadonlySet<string> = new Set([
 ]);
 
 /**
- * The unit that starts at a token, with the words that may stand before it (`heaped`, `US`, `packed`, `small`). Null
- * where there is none. `T` is a tablespoon; `t` is none, since it may be a teaspoon or a tonne.
+ * The unit that starts at a token, with the words that may stand before it (`heaped`, `US`,
+ * `packed`, `small`). Null where there is none. `T` is a tablespoon; `t` is none, since it may be a
+ * teaspoon or a tonne.
  */
 export function unitAt(tokens: readonly Token[], from: number): UnitRead | null {
   let at = from;

@@ -57,7 +57,10 @@ export function nounOf(
   return { at: main, row, used: refined.used };
 }
 
-/** The row that a name and the words around it make: `peaches, white` are white peaches, `vinegar, cider` is one thing. */
+/**
+ * The row that a name and the words around it make: `peaches, white` are white peaches,
+ * `vinegar, cider` is one thing.
+ */
 function refinedBy(
   main: Found,
   names: readonly Found[],
@@ -146,7 +149,10 @@ function refinedBy(
   return { row, used };
 }
 
-/** A name alone between commas, in the singular, that may say the kind of another: the `cider` of `vinegar, cider`. */
+/**
+ * A name alone between commas, in the singular, that may say the kind of another: the `cider` of
+ * `vinegar, cider`.
+ */
 function isKindAlone({ segment, name }: Found, segments: readonly Segment[], main: Found): boolean {
   const last = name.tokens.at(-1);
   return (
@@ -178,7 +184,10 @@ const isBase = (base: Ingredient, row: Ingredient, segment: Segment | undefined)
 export const rowOf = (meaning: Meaning | undefined): Ingredient | null =>
   meaning?.kind === 'row' ? meaning.row : null;
 
-/** `bottled` with the `lemon juice` of `fresh lemon juice`: told as another row, so that the two are noticed. */
+/**
+ * `bottled` with the `lemon juice` of `fresh lemon juice`: told as another row, so that the two are
+ * noticed.
+ */
 function suffixRow(word: string, key: string, book: NameBook): Ingredient | null {
   for (let space = key.indexOf(' '); space !== -1; space = key.indexOf(' ', space + 1)) {
     const row = rowOf(book(`${word} ${key.slice(space + 1)}`));
@@ -187,7 +196,10 @@ function suffixRow(word: string, key: string, book: NameBook): Ingredient | null
   return null;
 }
 
-/** What stands around a name and may say its kind: phrases, words that are not understood, other names. */
+/**
+ * What stands around a name and may say its kind: phrases, words that are not understood, other
+ * names.
+ */
 function* itemsAround(segments: readonly Segment[], main: Found): Generator<Item> {
   for (const { items } of segments) {
     for (const item of items) {

@@ -48,7 +48,9 @@ function partAt(tokens: readonly Token[], at: number): At | null {
 const wholeValue = (token: Token): number | undefined =>
   token.kind === 'number' && Number.isInteger(token.value) ? token.value : undefined;
 
-/** A whole number in words: `three`, `twenty-five`, `two hundred and fifty`, `a hundred`, `a dozen`. */
+/**
+ * A whole number in words: `three`, `twenty-five`, `two hundred and fifty`, `a hundred`, `a dozen`.
+ */
 function wordsAt(tokens: readonly Token[], at: number): At | null {
   const small = belowHundredAt(tokens, at);
   const start: At | null = small ?? (is(tokens[at], 'a', 'an') ? [1, at + 1] : null);
@@ -123,8 +125,8 @@ function afterOfA(tokens: readonly Token[], at: number): number {
 const WIDEST = 8;
 
 /**
- * The number or range that starts at a token: `2-1/2`, `2½`, `two and three-quarter`, `1 to 2`, `three or four`,
- * `between 2 and 3`, `½–¾`. Null where there is none.
+ * The number or range that starts at a token: `2-1/2`, `2½`, `two and three-quarter`, `1 to 2`,
+ * `three or four`, `between 2 and 3`, `½–¾`. Null where there is none.
  */
 export function numberAt(tokens: readonly Token[], at: number): NumberRead | null {
   const between = is(tokens[at], 'between', 'from');
@@ -145,7 +147,10 @@ export function numberAt(tokens: readonly Token[], at: number): NumberRead | nul
   return { low, high, next: second.next, mixedBySpace: false, article: false };
 }
 
-/** `a couple of`, `half a dozen` and the like are numbers; these say that there is one, and not which. */
+/**
+ * `a couple of`, `half a dozen` and the like are numbers; these say that there is one, and not
+ * which.
+ */
 export const VAGUE_NUMBERS: ReadonlySet<string> = new Set([
   'few',
   'some',

@@ -9,15 +9,18 @@ const MOST_OFFERS = 3;
 
 type Read = (lines: readonly string[]) => readonly LineReading[];
 
-/** Tokens as a line that can be read again: as they were written, without a space after a bracket. */
+/**
+ * Tokens as a line that can be read again: as they were written, without a space after a bracket.
+ */
 export const textOf = (tokens: readonly Token[]): string =>
   written(tokens)
     .replace(/([([]) /g, '$1')
     .trim();
 
 /**
- * Other wordings of a line that is not understood, likeliest first, each of one line or more. Each is read again, so that
- * all of it is understood; and none of them is there that makes a more acid thing of what is written.
+ * Other wordings of a line that is not understood, likeliest first, each of one line or more. Each
+ * is read again, so that all of it is understood; and none of them is there that makes a more acid
+ * thing of what is written.
  */
 export function offersFor(tokens: readonly Token[], found: Unread, read: Read): string[][] {
   const all = textOf(tokens);
@@ -62,7 +65,10 @@ const eitherSide = ({ either }: Unread): string[][] => either.map((tokens) => [t
 
 const RANK: { readonly [acid in AcidClass]: number } = { low: 0, borderline: 1, high: 2 };
 
-/** Of two things that are not as acid as each other, the less acid alone: the other would be taken for it too lightly. */
+/**
+ * Of two things that are not as acid as each other, the less acid alone: the other would be taken
+ * for it too lightly.
+ */
 function leastAcid(offers: string[][], read: Read): string[][] {
   const ranks = offers.map((lines) =>
     Math.min(
@@ -89,7 +95,10 @@ function clearer(text: string): string[][] {
 
 const STRANGE: ReadonlySet<string> = new Set(LOOKALIKES);
 
-/** The line without what is not understood: only where those words name no food, and turn nothing about. */
+/**
+ * The line without what is not understood: only where those words name no food, and turn nothing
+ * about.
+ */
 function without(tokens: readonly Token[], { unknown, food }: Unread): string[][] {
   if (
     food ||

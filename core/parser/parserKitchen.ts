@@ -18,7 +18,9 @@ export type ParserKitchen = {
   readonly measures: MeasuresId;
   /** Names that it was taught. */
   readonly names: readonly TaughtName[];
-  /** Whether a bare “apple juice” is what drips from the cloth, as in a jelly, and not the drink. */
+  /**
+   * Whether a bare “apple juice” is what drips from the cloth, as in a jelly, and not the drink.
+   */
   readonly extractsJuice?: boolean;
 };
 

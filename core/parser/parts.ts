@@ -12,7 +12,10 @@ import { range, timesRange, type Range } from '../quantity/index.ts';
 import { blended } from './blend.ts';
 import type { Part } from './words.ts';
 
-/** What one piece gives, in grams, low to high; common practice (a lemon gives about 3 tbsp of juice). */
+/**
+ * What one piece gives, in grams, low to high; common practice (a lemon gives about 3 tbsp of
+ * juice).
+ */
 const JUICE_G: { readonly [fruit: string]: Range } = {
   lemon: range(32, 45, 58),
   lime: range(20, 29, 38),
@@ -42,7 +45,10 @@ const PEEL_SHARE = range(0.2, 0.26, 0.34);
 /** Whether it is a citrus fruit, of which juice, zest and peel are used apart. */
 export const isCitrus = (id: string): boolean => id in JUICE_G;
 
-/** Something that a part of a fruit or egg is, and how much of it one gram of the whole gives, or one piece. */
+/**
+ * Something that a part of a fruit or egg is, and how much of it one gram of the whole gives, or
+ * one piece.
+ */
 export type PartRow = {
   readonly row: Ingredient;
   readonly perPieceG: Range;
@@ -50,8 +56,8 @@ export type PartRow = {
 };
 
 /**
- * The row of a fruit's juice: its own where the larder has one, else what drips from a cloth, of fruit as ripe as the line says or
- * as jelly is made of.
+ * The row of a fruit's juice: its own where the larder has one, else what drips from a cloth, of
+ * fruit as ripe as the line says or as jelly is made of.
  * @param extracted whether it dripped from cooked fruit
  * @param ripeness 0 (unripe) to 1 (over-ripe); null where the line says nothing
  */
@@ -59,7 +65,10 @@ export const juiceRow = (fruit: Fruit, extracted: boolean, ripeness: number | nu
   (extracted ? null : findIngredient(`${fruit.id}-juice`)) ??
   inState(ripeness === null ? ripened(fruit, JELLY_RIPENESS) : fruit, 'juice');
 
-/** What parts of a whole piece are: `zest and juice` of an orange, the yolk of an egg. Null where nobody can tell. */
+/**
+ * What parts of a whole piece are: `zest and juice` of an orange, the yolk of an egg. Null where
+ * nobody can tell.
+ */
 export function partOf(row: Ingredient, parts: ReadonlySet<Part>): PartRow | null {
   if (row.id === 'egg') return eggPart(parts);
   if (row.kind !== 'fruit') return null;

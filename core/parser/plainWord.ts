@@ -26,13 +26,16 @@ const IRREGULAR: ReadonlyMap<string, string> = new Map(
   }),
 );
 
-/** Letters without their accents, lower case, with the straight apostrophe: `Jalapeño` → `jalapeno`. */
+/**
+ * Letters without their accents, lower case, with the straight apostrophe: `Jalapeño` → `jalapeno`.
+ */
 export const unaccented = (text: string): string =>
   text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '').replace(/[’‘]/g, "'");
 
 /**
- * One word as names are compared by it: unaccented, lower case, singular, without a possessive `'s`.
- * `Cherries` → `cherry`, `peaches` → `peach`, `confectioners'` → `confectioner`. Its own plain form of a plain word.
+ * One word as names are compared by it: unaccented, lower case, singular, without a possessive
+ * `'s`. `Cherries` → `cherry`, `peaches` → `peach`, `confectioners'` → `confectioner`. Its own
+ * plain form of a plain word.
  */
 export function plainWord(written: string): string {
   const word = unaccented(written).replace(/'s$|'$/, '');

@@ -87,7 +87,8 @@ describe('no word vanishes', () => {
         fc.double({ min: 0, max: 0.999, noNaN: true }),
         (base, name, place) => {
           const after = readLine(withWords(base, name, place));
-          // `grape leaf peaches` may split into other names; none of them may be the line's own reading.
+          // `grape leaf peaches` may split into other names; none of them may be the line's own
+          // reading.
           const before = readLine(base);
           if (isRead(after) && isRead(before) && sameThing(before, after)) {
             expect([base, name, says(after, name)]).toEqual([base, name, true]);
@@ -180,7 +181,8 @@ describe('names', () => {
       }
     }
     expect(wrong).toEqual([]);
-    // Some lines must be asked about (a kind of salt, a cup of what is sold by weight); most are read.
+    // Some lines must be asked about (a kind of salt, a cup of what is sold by weight); most are
+    // read.
     expect(read / (ROW_NAMES.length * WORDINGS.length)).toBeGreaterThan(0.85);
   });
 

@@ -32,10 +32,11 @@ import { isTwoLines, linesIn, tokensOf, type Token } from './tokens.ts';
 const MOST_TOKENS = 80;
 
 /**
- * Reads one line of a recipe as written, such as `7 cups crushed damsons` or `5 lb 8 oz apples`. Every word is taken in
- * or quoted: a line that is not wholly understood comes back as puzzling, with the words that stand in the way and with
- * readings to choose from. What was taken for granted is in `assumed`. Never throws; an amount that cannot be (none, less
- * than none, tonnes) is `impossible`.
+ * Reads one line of a recipe as written, such as `7 cups crushed damsons` or `5 lb 8 oz apples`.
+ * Every word is taken in or quoted: a line that is not wholly understood comes back as puzzling,
+ * with the words that stand in the way and with readings to choose from. What was taken for granted
+ * is in `assumed`. Never throws; an amount that cannot be (none, less than none, tonnes) is
+ * `impossible`.
  */
 export function readLine(written: string, kitchen: Partial<ParserKitchen> = {}): LineReading {
   const text = written.trim();
@@ -66,8 +67,8 @@ export function readLine(written: string, kitchen: Partial<ParserKitchen> = {}):
 }
 
 /**
- * The amount that a line starts with, as it is written: `5 lb 8 oz`, `2 (3 oz) pouches`. Null where it starts with none, or
- * with so many pieces, whose weight goes by more than the amount.
+ * The amount that a line starts with, as it is written: `5 lb 8 oz`, `2 (3 oz) pouches`. Null where
+ * it starts with none, or with so many pieces, whose weight goes by more than the amount.
  */
 export function amountText(written: string, measures: MeasuresId = 'us'): string | null {
   const tokens = withoutBullet(tokensOf(written.trim()));
@@ -152,7 +153,10 @@ function toConfirmOf({ description, respelt }: Understood): ToConfirm | undefine
   return { kind: 'kind', name };
 }
 
-/** A line that is not understood, with what may be meant; an amount that cannot be says so whatever it is of. */
+/**
+ * A line that is not understood, with what may be meant; an amount that cannot be says so whatever
+ * it is of.
+ */
 function withOffers(
   text: string,
   tokens: readonly Token[],
@@ -173,7 +177,10 @@ function withOffers(
   });
 }
 
-/** The last words without a break between them that are not understood: `Old Codlin` of `2 kg Old Codlin`. */
+/**
+ * The last words without a break between them that are not understood: `Old Codlin` of
+ * `2 kg Old Codlin`.
+ */
 function lastRun(tokens: readonly Token[], unknown: readonly Token[]): string {
   const run: Token[] = [];
   for (let at = tokens.length - 1; at >= 0; at -= 1) {

@@ -20,11 +20,17 @@ import { PHRASES, TURNING_WORDS } from './words.ts';
 export type Understood = {
   readonly description: Description;
   readonly assumed: readonly Text[];
-  /** Words whose spelling was put right, and the line with them; absent where all was spelt as it should be. */
+  /**
+   * Words whose spelling was put right, and the line with them; absent where all was spelt as it
+   * should be.
+   */
   readonly respelt?: { readonly name: string; readonly line: string };
 };
 
-/** Reads tokens; where that fails, once more with misspelt words put right, or with one of two things named by `or`. */
+/**
+ * Reads tokens; where that fails, once more with misspelt words put right, or with one of two
+ * things named by `or`.
+ */
 export function readTokens(tokens: readonly Token[], reader: Parser): Understood | Unread {
   const plainly = readPlainly(tokens, reader);
   const doubtful = 'description' in plainly ? plainly.description.varieties : plainly.unknown;
@@ -91,7 +97,9 @@ const SPELLED_WORDS = wordList(KNOWN_WORDS);
 const isKnownWord = (token: Token): boolean =>
   KNOWN_WORDS.has(token.word) || TURNING_WORDS.has(token.word) || isUnitWord(token);
 
-/** The tokens with misspelt words put right; null where nothing is near, or more than one word is. */
+/**
+ * The tokens with misspelt words put right; null where nothing is near, or more than one word is.
+ */
 function spelledRight(
   tokens: readonly Token[],
   doubtful: readonly Token[],
@@ -128,7 +136,9 @@ function spelledRight(
 const asWritten = (word: string, { lower }: Token): string =>
   lower.endsWith('s') && !word.endsWith('s') ? pluralize(word) : word;
 
-/** `A or B`, read both ways: alike enough, the first is taken and said. Null where it must be asked. */
+/**
+ * `A or B`, read both ways: alike enough, the first is taken and said. Null where it must be asked.
+ */
 function eitherOf({ first, second, said }: Sides): Understood | null {
   const [a, b] = [gramsOf(first.read.description), gramsOf(second.read.description)];
   if ('trouble' in a || 'trouble' in b) return null;
@@ -141,7 +151,10 @@ function eitherOf({ first, second, said }: Sides): Understood | null {
     : null;
 }
 
-/** Whether one may stand for the other: the same kind, acid class, gelling and standing on the shelf. */
+/**
+ * Whether one may stand for the other: the same kind, acid class, gelling and standing on the
+ * shelf.
+ */
 function isAlike(a: Ingredient, b: Ingredient): boolean {
   const shelf = (row: Ingredient) => (row.kind === 'fruit' ? null : (row.noShelf ?? null));
   return (
@@ -170,7 +183,10 @@ type Sides = { readonly first: Side; readonly second: Side; readonly said: strin
 
 const isBreak = (token: Token | undefined): boolean => token?.kind === 'mark' && token.text !== '/';
 
-/** The two readings of a description with one `or`; null with more, or where one of them cannot be read. */
+/**
+ * The two readings of a description with one `or`; null with more, or where one of them cannot be
+ * read.
+ */
 function sidesOf({ rest, orAt, amountTokens }: Unread, reader: Parser): Sides | null {
   if (orAt === null) return null;
   const ors = rest.filter(({ lower, text }) => lower === 'or' || text === '/');
@@ -214,7 +230,10 @@ function sidesOf({ rest, orAt, amountTokens }: Unread, reader: Parser): Sides | 
 const apart = ([first, ...others]: readonly Token[]): readonly Token[] =>
   first === undefined ? [] : [{ ...first, spaced: true }, ...others];
 
-/** The first of two things: with what the second has at its end (`grape or cherry tomatoes`), or as it stands. */
+/**
+ * The first of two things: with what the second has at its end (`grape or cherry tomatoes`), or as
+ * it stands.
+ */
 function firstOf(
   left: readonly Token[],
   right: readonly Token[],

@@ -12,7 +12,9 @@ const added = (a: Amount, b: Amount): Amount => ({
   assumed: [...new Set([...a.assumed, ...b.assumed])],
 });
 
-/** `5 lb 8 oz`, `1 cup plus 2 tbsp`, `1 lb and 4 oz`, `a pound and a half`: more of the same kind. */
+/**
+ * `5 lb 8 oz`, `1 cup plus 2 tbsp`, `1 lb and 4 oz`, `a pound and a half`: more of the same kind.
+ */
 export function withMore(
   tokens: readonly Token[],
   read: AmountRead,
@@ -53,7 +55,9 @@ export function withMore(
 /** How far two ways of saying one amount may differ: cookbooks round. */
 const SAME = 0.17;
 
-/** `900g/2lb`, `1 lb or 450 g`, `1 kg = 2.2 lb`: the same said twice; and `1 kg to 2 kg`, a range. */
+/**
+ * `900g/2lb`, `1 lb or 450 g`, `1 kg = 2.2 lb`: the same said twice; and `1 kg to 2 kg`, a range.
+ */
 export function withEquals(
   tokens: readonly Token[],
   read: AmountRead,
@@ -104,7 +108,8 @@ const IMPERIAL_OVER_US = 1.201;
 const middle = ({ low, high }: Amount): number => (low + high) / 2;
 
 /**
- * One amount for two ways of saying it: a written weight wins, then a volume. Null when they say different things.
+ * One amount for two ways of saying it: a written weight wins, then a volume. Null when they say
+ * different things.
  */
 export function agreed(a: Amount, b: Amount): Amount | null {
   if (a.kind === b.kind) {
@@ -121,7 +126,8 @@ export function agreed(a: Amount, b: Amount): Amount | null {
       : null;
   }
   const [more, less] = RANK[b.kind] > RANK[a.kind] ? [b, a] : [a, b];
-  // Nothing that is cooked is lighter than a fifth of water by the cup, or heavier than one and a half.
+  // Nothing that is cooked is lighter than a fifth of water by the cup, or heavier than one and a
+  // half.
   if (more.kind === 'mass' && less.kind === 'volume') {
     const density = middle(more) / middle(less);
     if (density < 0.08 || density > 1.7) return null;

@@ -16,7 +16,10 @@ export type Item = { readonly tokens: readonly Token[] } & (
   | { readonly kind: 'unknown' }
 );
 
-/** What stands between two commas, or in a bracket. Every token of it is in one of the items, or in the amount. */
+/**
+ * What stands between two commas, or in a bracket. Every token of it is in one of the items, or in
+ * the amount.
+ */
 export type Segment = {
   readonly items: readonly Item[];
   /** Another amount that it says, before its items. */
@@ -152,7 +155,8 @@ function amountStart(tokens: readonly Token[]): number | null {
 }
 
 /**
- * How many tokens from here are a number that is no amount: `1-inch`, `2 x 3 cm`, `into 8 wedges`, `2 hours`. None: 0.
+ * How many tokens from here are a number that is no amount: `1-inch`, `2 x 3 cm`, `into 8 wedges`,
+ * `2 hours`. None: 0.
  */
 function numberRemark(tokens: readonly Token[], at: number): number {
   let next = at;
@@ -181,7 +185,10 @@ function numberRemark(tokens: readonly Token[], at: number): number {
 const isInto = (token: Token | undefined): boolean =>
   token !== undefined && (token.lower === 'into' || token.lower === 'in');
 
-/** Every token in an item: the longest name or phrase at each place, else a token that is not understood. */
+/**
+ * Every token in an item: the longest name or phrase at each place, else a token that is not
+ * understood.
+ */
 function itemsOf(tokens: readonly Token[], book: NameBook): Item[] {
   const items: Item[] = [];
   for (let at = 0; at < tokens.length;) {
@@ -228,7 +235,10 @@ function itemAt(tokens: readonly Token[], at: number, book: NameBook): Item {
   return { kind: 'unknown', tokens: [token] };
 }
 
-/** Whether a name goes before a phrase of the same words: `white` is no row, and `zest` or `fruit` are seldom meant by it. */
+/**
+ * Whether a name goes before a phrase of the same words: `white` is no row, and `zest` or `fruit`
+ * are seldom meant by it.
+ */
 const isStrong = (meaning: Meaning, effect: Effect): boolean =>
   meaning.kind === 'row' && effect.part === undefined;
 

@@ -1,5 +1,6 @@
 /**
- * Edits between two words: a letter put in, left out, changed, or two neighbours swapped (optimal string alignment).
+ * Edits between two words: a letter put in, left out, changed, or two neighbours swapped (optimal
+ * string alignment).
  * @returns the number of edits, or `most + 1` when there are more than `most`
  */
 function editsBetween(a: string, b: string, most: number): number {
@@ -34,7 +35,10 @@ const LONG = 7;
 const editsAllowed = (word: string): number =>
   word.length < SHORTEST ? 0 : word.length < LONG ? 1 : 2;
 
-/** Words that may be meant, by length, each with the set of its letters so that most need not be compared. */
+/**
+ * Words that may be meant, by length, each with the set of its letters so that most need not be
+ * compared.
+ */
 export type WordList = ReadonlyMap<
   number,
   readonly { readonly word: string; readonly letters: number }[]
@@ -68,7 +72,10 @@ export function wordList(words: Iterable<string>): WordList {
   return list;
 }
 
-/** The words nearest to one, within what its length allows; none when it is too short or too far from all. */
+/**
+ * The words nearest to one, within what its length allows; none when it is too short or too far
+ * from all.
+ */
 export function nearestWords(word: string, words: WordList): string[] {
   const allowed = editsAllowed(word);
   if (allowed === 0) return [];

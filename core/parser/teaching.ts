@@ -20,8 +20,9 @@ const AS_LETTERS: { readonly [figure: string]: string } = {
 const MOST_TOGETHER = 3;
 
 /**
- * Why a kitchen cannot be taught this name; null when it can. A name that holds another food, spelt rightly, wrongly or with letters that only look like it, would
- * let that food pass for what is taught.
+ * Why a kitchen cannot be taught this name; null when it can. A name that holds another food, spelt
+ * rightly, wrongly or with letters that only look like it, would let that food pass for what is
+ * taught.
  * @param row what it would stand for; null while that is not known
  */
 export function teachingFault(name: string, row: Ingredient | null = null): Text | null {

@@ -78,8 +78,9 @@ const token = (
 });
 
 /**
- * A line as tokens, in order, nothing left out but decoration: `2-1/2 cups under-ripe plums` is the number 2,
- * the joined fraction 1/2, and four words of which one is joined. Reads each character once.
+ * A line as tokens, in order, nothing left out but decoration: `2-1/2 cups under-ripe plums` is the
+ * number 2, the joined fraction 1/2, and four words of which one is joined. Reads each character
+ * once.
  */
 export function tokensOf(line: string): Token[] {
   const text = plainText(line);

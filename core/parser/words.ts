@@ -48,7 +48,10 @@ const says = (effect: Effect, phrases: string): (readonly [string, Effect])[] =>
     .filter((phrase) => phrase !== '')
     .map((phrase) => [phraseKey(phrase), effect] as const);
 
-/** Ripeness, 0 (green) to 1 (over-ripe). A ripe fruit is the ordinary case. The first word of a value is the one written. */
+/**
+ * Ripeness, 0 (green) to 1 (over-ripe). A ripe fruit is the ordinary case. The first word of a
+ * value is the one written.
+ */
 export const RIPENESS_WORDS: ReadonlyMap<string, number> = new Map(
   Object.entries({
     'over-ripe': 0.95,

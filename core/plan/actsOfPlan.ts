@@ -41,8 +41,8 @@ export function actsOfPlan(worked: Evaluation, { method, minutes }: Plan['proces
 const point = (minutes: number): Quantiles => ({ p10: minutes, p50: minutes, p90: minutes });
 
 /**
- * Minutes of the acts to the stop, as the cook went through them; what no clock decides is spread so that all of them together take as long
- * as is forecast.
+ * Minutes of the acts to the stop, as the cook went through them; what no clock decides is spread
+ * so that all of them together take as long as is forecast.
  */
 function stoveMinutes({ chain, cook, forecast }: Boil): ReadonlyMap<Act, Quantiles> {
   if (cook.outcome !== 'reached') return new Map();

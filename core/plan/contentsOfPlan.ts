@@ -37,7 +37,9 @@ export function finishOfPlan(
   };
 }
 
-/** Grams of fruit as a label counts them: prepared fruit and its juice, dried fruit as it went in. */
+/**
+ * Grams of fruit as a label counts them: prepared fruit and its juice, dried fruit as it went in.
+ */
 const fruitG = (lines: readonly UnderstoodLine[]): number =>
   lines
     .filter(({ ingredient }) => ingredient.kind === 'fruit' || ingredient.kind === 'juice')

@@ -27,7 +27,10 @@ describe('ranges', () => {
     expect(width(minutes({ netPowerKw: 1.1 }))).toBeLessThan(0.7 * width(minutes({})));
   });
 
-  /** A burner that nobody has measured is ± 30 %, common practice: the middle four fifths of that, on minutes that go with 1/power. */
+  /**
+   * A burner that nobody has measured is ± 30 %, common practice: the middle four fifths of that,
+   * on minutes that go with 1/power.
+   */
   test('of minutes on an unknown burner are a third from end to end', () => {
     const { p10, p50, p90 } = planned({ lines: GRAMS, draws: 3000 }).minutes ?? {
       p10: NaN,
@@ -53,7 +56,10 @@ describe('ranges', () => {
 });
 
 describe('a boil by the clock', () => {
-  /** Common practice: a syrup of some 67 % is near 220 °F when it boils again, and no more than 224 °F when its minute is over. */
+  /**
+   * Common practice: a syrup of some 67 % is near 220 °F when it boils again, and no more than 224
+   * °F when its minute is over.
+   */
   test('of a thick syrup ends no hotter than 224 °F at the sea', () => {
     const { stop, finish, start } = planned({
       product: 'pepper-jelly',

@@ -2,7 +2,10 @@ import { findIngredient } from '../ingredients/index.ts';
 import type { PretreatmentKind } from '../pretreatment/index.ts';
 import type { Plan, PlanLine } from './plan.ts';
 
-/** Whether a line of the pot is of what is done first: whole fruit, and what it is softened in; herbs in an infusion. */
+/**
+ * Whether a line of the pot is of what is done first: whole fruit, and what it is softened in;
+ * herbs in an infusion.
+ */
 export function goesFirst(kind: PretreatmentKind, line: PlanLine | undefined): boolean {
   const row = line?.ingredient === undefined ? null : findIngredient(line.ingredient);
   if (!row) return false;

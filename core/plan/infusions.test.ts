@@ -37,7 +37,10 @@ describe('an infusion', () => {
     expect(verdictOf(steeped, lines)).not.toBe('pantry');
   });
 
-  /** Every row of the larder: what the table gives no limit is none, whether it was steeped or stirred in. */
+  /**
+   * Every row of the larder: what the table gives no limit is none, whether it was steeped or
+   * stirred in.
+   */
   test('opens the pantry only inside its table, whatever is added to it, steeped or stirred in', () => {
     const outside: string[] = [];
     for (const row of INGREDIENTS) {

@@ -16,8 +16,9 @@ import type { Evaluation } from '../evaluate/index.ts';
 import { roundQuantiles, roundTo } from '../quantity/index.ts';
 
 /**
- * The jars that a batch fills, and how many in a poor and a good outcome: those of the middling one that a poor one still fills, and what a
- * good one fills besides, in the same sizes, so that the range is of one thing.
+ * The jars that a batch fills, and how many in a poor and a good outcome: those of the middling one
+ * that a poor one still fills, and what a good one fills besides, in the same sizes, so that the
+ * range is of one thing.
  */
 export function yieldOf(
   { request, understood }: Evaluation,
@@ -68,7 +69,10 @@ const countOf = ({ jars }: Packing, name: string): number =>
 
 const jarsIn = ({ jars }: Packing): number => jars.reduce((sum, { count }) => sum + count, 0);
 
-/** What is done with the filled jars: the canner where the verdict is for the pantry, else the fridge. */
+/**
+ * What is done with the filled jars: the canner where the verdict is for the pantry, else the
+ * fridge.
+ */
 export function processOf(
   { request, ambient, understood }: Evaluation,
   { verdict }: StorageVerdict,

@@ -2,7 +2,10 @@ import type { LineReading } from '../parser/index.ts';
 import type { PlanLine } from './plan.ts';
 import { roundTo } from '../quantity/index.ts';
 
-/** A line as it is read, in figures and words that leave the core: grams to a tenth, or three figures of a little. */
+/**
+ * A line as it is read, in figures and words that leave the core: grams to a tenth, or three
+ * figures of a little.
+ */
 export function planLine(reading: LineReading): PlanLine {
   if (!reading.understood) {
     const { message, words, offers, unknownName } = reading.trouble;

@@ -1,8 +1,9 @@
 import type { Plan, PlanLine } from './plan.ts';
 
 /**
- * Everything that is brought to a batch, in the order of the work: what goes in before, as it comes, and then the lines of the pot. A
- * line that asks for so much of the juice that was obtained is not brought a second time.
+ * Everything that is brought to a batch, in the order of the work: what goes in before, as it
+ * comes, and then the lines of the pot. A line that asks for so much of the juice that was obtained
+ * is not brought a second time.
  */
 export function linesBrought({
   before,

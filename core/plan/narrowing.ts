@@ -20,7 +20,10 @@ type Way = {
   readonly weighed: boolean;
 };
 
-/** What a cook could do to know the batch better before it is lit, and by how much each would narrow a range; the most first. */
+/**
+ * What a cook could do to know the batch better before it is lit, and by how much each would narrow
+ * a range; the most first.
+ */
 export function narrowingsOf(worked: Evaluation, boil: Boil): Narrowing[] {
   const draws = Math.min(worked.request.draws, DRAWS);
   if (draws === 0 || boil.cook.outcome !== 'reached') return [];

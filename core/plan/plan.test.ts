@@ -26,7 +26,8 @@ describe('2 kg crushed blackberries and 1.4 kg sugar', () => {
 
   test('minutes, acid, pectin and set are told as ranges', () => {
     const { minutes, start, finish, set } = planned();
-    // Common practice: a batch of this size takes half to three quarters of an hour on a kitchen burner.
+    // Common practice: a batch of this size takes half to three quarters of an hour on a kitchen
+    // burner.
     expect(minutes?.p10).toBeGreaterThan(25);
     expect(minutes?.p90).toBeLessThan(60);
     expect(start?.pH?.p50).toBeGreaterThan(3);

@@ -121,7 +121,10 @@ export type Plan = {
     readonly steamG: number;
     /** Absent where nothing in the batch is sour. */
     readonly pH?: Quantiles;
-    /** g of 150-grade pectin per 100 g, after what boiling wears away; absent when the cook cannot be followed. */
+    /**
+     * g of 150-grade pectin per 100 g, after what boiling wears away; absent when the cook cannot
+     * be followed.
+     */
     readonly pectinPct?: number;
     /** Sucrose that has inverted, %; absent when the cook cannot be followed. */
     readonly invertPct?: number;
@@ -148,16 +151,24 @@ export type Plan = {
   readonly lid?: { readonly onMin: number; readonly offMin: number };
   /** Absent where nothing in the batch is sour, or the cook cannot be followed. */
   readonly set?: Diagnosis & {
-    /** The least changes that mend the short side, each planned again to prove it; empty when none is short. */
+    /**
+     * The least changes that mend the short side, each planned again to prove it; empty when none
+     * is short.
+     */
     readonly remedies: readonly Remedy[];
-    /** Where something is short and nothing sensible mends it: what it would take, and what to make instead. */
+    /**
+     * Where something is short and nothing sensible mends it: what it would take, and what to make
+     * instead.
+     */
     readonly beyond?: Text;
   };
   readonly yield?: {
     readonly volumeMl: Quantiles;
     readonly jars: readonly { readonly name: string; readonly count: number }[];
     readonly partMl: number;
-    /** Full jars of each size in a poor and in a good outcome, those that neither fills left out. */
+    /**
+     * Full jars of each size in a poor and in a good outcome, those that neither fills left out.
+     */
     readonly sizes: readonly {
       readonly name: string;
       readonly poor: number;
@@ -174,14 +185,20 @@ export type Plan = {
   readonly pot?: {
     /** Absent where no pot is given, or nothing foams. */
     readonly boilOver?: BoilOver;
-    /** How much of it the raw batch takes, 1 for the brim; told where it never boils hard, and is more than fits under a lid. */
+    /**
+     * How much of it the raw batch takes, 1 for the brim; told where it never boils hard, and is
+     * more than fits under a lid.
+     */
     readonly overfull?: number;
     /** 1 for a jam at its stop on a medium burner. */
     readonly scorchIndex: { readonly start: number; readonly finish: number };
     /** Minutes it may be left unstirred at the start and at the end; 0 is constantly. */
     readonly stirEveryMin: { readonly start: number; readonly finish: number };
   };
-  /** The chain of acts, from the fruit to the shelf: what, how long, who, on what. Their words are beside the interface. */
+  /**
+   * The chain of acts, from the fruit to the shelf: what, how long, who, on what. Their words are
+   * beside the interface.
+   */
   readonly acts: readonly PlanAct[];
   /** What a label prints; absent until there is a recipe. */
   readonly label?: {
@@ -204,9 +221,15 @@ export type Plan = {
   readonly shelf: Pick<StorageVerdict, 'verdict' | 'months' | 'reasons'> & {
     /** The lines that stand against the pantry, by their place in `lines`, each with its reason. */
     readonly decides: readonly { readonly line: number; readonly text: Text }[];
-    /** Other products that the same lines would be for the pantry as; absent where there are none, or it is open. */
+    /**
+     * Other products that the same lines would be for the pantry as; absent where there are none,
+     * or it is open.
+     */
     readonly as?: readonly Product[];
-    /** What would open it, planned again to prove it; absent where there is no safe way, or it is open. */
+    /**
+     * What would open it, planned again to prove it; absent where there is no safe way, or it is
+     * open.
+     */
     readonly way?: { readonly text: Text; readonly change: Change };
   };
   readonly process: {

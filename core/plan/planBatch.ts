@@ -30,9 +30,10 @@ import { explain } from './why.ts';
 export type EvaluatedPlan = { readonly plan: Plan; readonly worked: Evaluation };
 
 /**
- * Plans a batch: lines to grams, grams to solids, acid and pectin, a cook to a stop, jars, and a verdict
- * for the shelf. The same request always gives the same plan. Lines that are not understood stay in
- * the plan and make a warning; impossible amounts, and methods that a product is not made by, refuse it.
+ * Plans a batch: lines to grams, grams to solids, acid and pectin, a cook to a stop, jars, and a
+ * verdict for the shelf. The same request always gives the same plan. Lines that are not understood
+ * stay in the plan and make a warning; impossible amounts, and methods that a product is not made
+ * by, refuse it.
  * @returns the plan, or every fault with its field
  * @example planBatch({ ...USUAL_REQUEST, lines: ['2 kg damsons', '1.4 kg sugar'] })
  */

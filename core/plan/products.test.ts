@@ -274,12 +274,14 @@ describe('what a label prints', () => {
     expect(label?.statement).toBe(
       `Prepared with ${finish?.fruitPer100g.toFixed(0)} g of fruit per 100 g. Total sugar content ${finish?.sugarsPer100g.toFixed(0)} g per 100 g.`,
     );
-    // 55 parts of fruit to 55 of sugar, 65 % solids: more than the 47 that 21 CFR 150.160 asks of group I.
+    // 55 parts of fruit to 55 of sugar, 65 % solids: more than the 47 that 21 CFR 150.160 asks of
+    // group I.
     expect(label?.definitions[0]).toMatchObject({ source: '21 CFR 150.160', met: true });
   });
 
   test('a spoon is about 20 g and 50 kcal, as food tables have jam', () => {
-    // USDA FoodData Central, jams and preserves: 20 g a tablespoon, 56 kcal, 9.7 g sugars; from memory.
+    // USDA FoodData Central, jams and preserves: 20 g a tablespoon, 56 kcal, 9.7 g sugars; from
+    // memory.
     const spoon = planned({ lines: ['1 kg strawberries', '1 kg sugar'] }).label?.spoon;
     expect(Math.abs((spoon?.spoonG ?? NaN) / 20 - 1)).toBeLessThan(0.08);
     expect(Math.abs((spoon?.energyKcal ?? NaN) / 56 - 1)).toBeLessThan(0.15);

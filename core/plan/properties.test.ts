@@ -142,7 +142,8 @@ describe('more of one thing', () => {
           }),
         ) as [Plan, Plan];
         expect(ripe.start?.pH?.p50).toBeGreaterThanOrEqual(green.start?.pH?.p50 ?? NaN);
-        // Of fruit that is sourer than a gel likes best, riper fruit may set as well; never noticeably better.
+        // Of fruit that is sourer than a gel likes best, riper fruit may set as well; never
+        // noticeably better.
         expect(ripe.set?.ratio.p50).toBeLessThanOrEqual(1.02 * (green.set?.ratio.p50 ?? NaN));
       }),
       { numRuns: 60 },

@@ -3,7 +3,10 @@ import type { Boil, Evaluation } from '../evaluate/index.ts';
 import type { LineReading } from '../parser/index.ts';
 import type { Plan } from './plan.ts';
 
-/** What is short of the set, with what would mend it; a plan of typical figures alone looks for nothing. */
+/**
+ * What is short of the set, with what would mend it; a plan of typical figures alone looks for
+ * nothing.
+ */
 export function setOf(
   worked: Evaluation,
   boil: Boil,

@@ -125,7 +125,8 @@ test('verdict and minutes are the same for any number of draws and any seed', ()
   SHELF_FORMULAS.forEach((_, index) => {
     if (index % 5 === 0) same(index, 1, 1 + (index % 20));
   });
-  // Two that need no remedy, with all the draws: gooseberries for the pantry, a curd of fresh juice for the fridge.
+  // Two that need no remedy, with all the draws: gooseberries for the pantry, a curd of fresh juice
+  // for the fridge.
   const firm = SHELF_FORMULAS.findIndex(([, , [line]]) => line === '1 kg gooseberries');
   const fresh = SHELF_FORMULAS.findIndex(([, , [line]]) => line === '1 cup lemon juice');
   for (const index of [firm, fresh]) {

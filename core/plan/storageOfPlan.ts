@@ -46,8 +46,9 @@ export function processCaseOf(worked: Evaluation): Omit<ProcessCase, 'jarMl'> {
 }
 
 /**
- * Soluble solids that the shelf goes by, g per 100 g: those it is boiled to, or, where the clock stops it, those that go in,
- * since what steams off in a minute goes by the size of the batch and the verdict must not. Null before there is a recipe.
+ * Soluble solids that the shelf goes by, g per 100 g: those it is boiled to, or, where the clock
+ * stops it, those that go in, since what steams off in a minute goes by the size of the batch and
+ * the verdict must not. Null before there is a recipe.
  */
 function solidsForShelf({ boil, choice }: Evaluation): number | null {
   if (boil === null) return null;
@@ -77,7 +78,10 @@ export const shelfOf = (worked: Evaluation, process: ProcessTime | null): Storag
   });
 };
 
-/** The verdict as a plan has it: what decides by the place of its line, and the way back as a change of lines. */
+/**
+ * The verdict as a plan has it: what decides by the place of its line, and the way back as a change
+ * of lines.
+ */
 export function shelfInPlan(
   worked: Evaluation,
   { decides, pantryFix: way, keeping: _, ...verdict }: StorageVerdict,

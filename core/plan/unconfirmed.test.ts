@@ -49,7 +49,8 @@ test('no word beside an acid fruit that nobody knows opens the pantry', () => {
   expect(open).toEqual([]);
 });
 
-// A published fig jam wants its bottled lemon juice (from memory of the national extension centre's pages); a cook may leave out what need not be there.
+// A published fig jam wants its bottled lemon juice (from memory of the national extension centre's
+// pages); a cook may leave out what need not be there.
 test.each([
   ['1 cup bottled lemon juice', 'pantry'],
   ['1 cup bottled lemon juice, optional', 'fridge'],

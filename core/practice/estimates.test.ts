@@ -21,7 +21,9 @@ import {
 } from './index.ts';
 import { DAMSON, MIN, practice, sure, at } from '../test/practised.ts';
 
-/** The obedient cook of a practice, and what is estimated of it at a share of the way to the stop. */
+/**
+ * The obedient cook of a practice, and what is estimated of it at a share of the way to the stop.
+ */
 function known(
   of: Practice,
   share: number,

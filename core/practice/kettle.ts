@@ -25,7 +25,8 @@ export type Truth = {
 };
 
 /**
- * How this kitchen's flame and fruit differ from the sheet, drawn once for a practice; see the estimator's own prior.
+ * How this kitchen's flame and fruit differ from the sheet, drawn once for a practice; see the
+ * estimator's own prior.
  * @param seed any whole number: the same kitchen for the same
  */
 export function drawnTruth(seed: number): PotParameters {
@@ -73,8 +74,9 @@ const SCALE_NOISE_G = 5;
 const WEIGHED_EVERY_S = 60;
 
 /**
- * What the simulated devices say from second `fromS` to before `toS` of the kitchen’s clock, counted from `startMs`. The same second
- * always says the same, so that two servers, or one that was killed, never disagree.
+ * What the simulated devices say from second `fromS` to before `toS` of the kitchen’s clock,
+ * counted from `startMs`. The same second always says the same, so that two servers, or one that
+ * was killed, never disagree.
  * @param startMs when the practice was begun, ms
  * @param fromS first second that is read
  * @param toS the second after the last
@@ -134,7 +136,10 @@ const reading = (
   text: null,
 });
 
-/** True temperatures round the probe, one for every second: of the pot, or of boiling water while it is checked. */
+/**
+ * True temperatures round the probe, one for every second: of the pot, or of boiling water while it
+ * is checked.
+ */
 function trueTemps(
   cookPlan: CookPlan,
   practice: Practice,
@@ -157,7 +162,10 @@ function trueTemps(
   });
 }
 
-/** Whether the probe is in boiling water: from when it was put there until its reading was taken, or the pot lit. */
+/**
+ * Whether the probe is in boiling water: from when it was put there until its reading was taken, or
+ * the pot lit.
+ */
 function isInWater(events: readonly Entry[], at: number): boolean {
   let inWater = false;
   for (const event of events) {

@@ -15,8 +15,9 @@ export const COOK_SOURCE = 'cook';
 const HAND_S = 20;
 
 /**
- * The events of a cook who does everything the sheet asks for, when the pot in truth is ready for it, from the flame at `startMs`
- * to the jars; every drop on the plate wrinkles. `sheet` is the true one.
+ * The events of a cook who does everything the sheet asks for, when the pot in truth is ready for
+ * it, from the flame at `startMs` to the jars; every drop on the plate wrinkles. `sheet` is the
+ * true one.
  */
 export function obedientCook(cookPlan: CookPlan, practice: Practice, startMs: number): Entry[] {
   const truth = drawnTruth(practice.seed);
@@ -51,7 +52,9 @@ function minutesAfter(cookPlan: CookPlan, truth: PotParameters): (act: number) =
   };
 }
 
-/** What the pot goes through during an act; something that a hand does takes a moment on its flame. */
+/**
+ * What the pot goes through during an act; something that a hand does takes a moment on its flame.
+ */
 const ownStages = (act: Act): readonly Stage[] =>
   act.id === 'light' || act.ahead.length > 0
     ? act.ahead

@@ -57,7 +57,10 @@ export const trueSheet = (request: PlanRequest, practice: Practice): CookPlan | 
 export const trueProbe = ({ probe, fault }: Practice): Probe =>
   fault === 'thermometer-low' ? { ...probe, offsetK: probe.offsetK + OFF_BY_3_F } : probe;
 
-/** A request with each of its lines changed, those of what is done first too, and what was measured of that so many times. */
+/**
+ * A request with each of its lines changed, those of what is done first too, and what was measured
+ * of that so many times.
+ */
 function inAll(
   request: PlanRequest,
   change: (line: UnderstoodLine) => WeighedLine,

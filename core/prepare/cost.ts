@@ -15,7 +15,8 @@ export type Cost = {
 };
 
 /**
- * What a batch costs, as bought: waste is paid for. Water is free. Null where nothing in it has a price.
+ * What a batch costs, as bought: waste is paid for. Water is free. Null where nothing in it has a
+ * price.
  */
 export function costOf(plan: Plan, prices: Prices): Cost | null {
   const simmered = simmeredWhole(plan);

@@ -7,20 +7,29 @@ import { linesBrought, simmeredWhole, type Plan, type PlanAct } from '../plan/in
 import { formatGrams } from '../quantity/index.ts';
 import { lidsShort, lidsShortInWords, type CountedLids } from './lidsShort.ts';
 
-/** One thing to have in the house: what the batch takes as bought, what is there, and what is lacking in what packs. */
+/**
+ * One thing to have in the house: what the batch takes as bought, what is there, and what is
+ * lacking in what packs.
+ */
 export type ToBuy = {
   /** Stable, for ticking off. */
   readonly id: string;
   readonly ingredient: string;
   readonly name: string;
   readonly massG: number;
-  /** Its amounts as the cook wrote them, where they are in another measure than grams: `7 cups`, `2 lb + 1 cup`. */
+  /**
+   * Its amounts as the cook wrote them, where they are in another measure than grams: `7 cups`,
+   * `2 lb + 1 cup`.
+   */
   readonly written?: string;
   /** What the cupboard holds of it, g; absent where nobody has said. */
   readonly haveG?: number;
   /** What has to be bought, g. */
   readonly lackG: number;
-  /** What is lacking as it is sold: `2 bags of 1 kg`, `1 box`, `6`; absent where nothing is, and for what is sold loose. */
+  /**
+   * What is lacking as it is sold: `2 bags of 1 kg`, `1 box`, `6`; absent where nothing is, and for
+   * what is sold loose.
+   */
   readonly packs?: Text;
 };
 
@@ -47,7 +56,10 @@ export type Preparation = {
   /** Acts that come before the pot on the day itself. */
   readonly first: readonly PlanAct[];
   readonly ready: readonly Chore[];
-  /** What cooks for hours needs its jars and its canner only near the end; empty for a pot on a burner. */
+  /**
+   * What cooks for hours needs its jars and its canner only near the end; empty for a pot on a
+   * burner.
+   */
   readonly later: readonly Chore[];
 };
 
@@ -58,7 +70,8 @@ const SUGAR_BAG_G = 1000;
 export type Stock = { readonly [ingredient: string]: number };
 
 /**
- * The shopping, the fruit to prepare, the work of the day before, and the checklist before the heat.
+ * The shopping, the fruit to prepare, the work of the day before, and the checklist before the
+ * heat.
  * @param lids new lids as the kitchen counts them
  */
 export function prepareOf(

@@ -6,9 +6,10 @@ import type { Pretreatment, Clot } from './pretreatment.ts';
 export const BRIX_ERROR = constant(0.7, '°Brix', commonPractice('hand refractometers'));
 
 /**
- * Pectin of a juice, g of 150-grade per 100 g, by how a spoon of it clots in three of spirit: one firm lump is rich in it, several are
- * middling, flakes are poor. Common practice: a lump is set with its own weight of sugar, several with three quarters, flakes are
- * boiled down or given pectin; the figures are judgement.
+ * Pectin of a juice, g of 150-grade per 100 g, by how a spoon of it clots in three of spirit: one
+ * firm lump is rich in it, several are middling, flakes are poor. Common practice: a lump is set
+ * with its own weight of sugar, several with three quarters, flakes are boiled down or given
+ * pectin; the figures are judgement.
  */
 export const CLOT_PECTIN: { readonly [clot in Clot]: Range } = {
   lump: range(0.5, 0.75, 1.2),
@@ -16,7 +17,9 @@ export const CLOT_PECTIN: { readonly [clot in Clot]: Range } = {
   flakes: range(0.05, 0.2, 0.35),
 };
 
-/** What a juice is taken for, with what was measured of it in place of what is usual for its fruit. */
+/**
+ * What a juice is taken for, with what was measured of it in place of what is usual for its fruit.
+ */
 export function withEvidence(juice: Fruit, { brix, clot }: Pretreatment): Fruit {
   const sweet = brix === null ? juice : withBrix(juice, brix);
   if (clot === null) return sweet;

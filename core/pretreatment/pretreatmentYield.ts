@@ -13,12 +13,16 @@ import { PRETREATMENT_FACTS, type Pretreatment, type PretreatmentKind } from './
 import { withEvidence } from './evidence.ts';
 import { withoutWater } from './withoutWater.ts';
 
-/** What comes of a before: the lines that go into the formula's pot, and how much there is of them together, g. */
+/**
+ * What comes of a before: the lines that go into the formula's pot, and how much there is of them
+ * together, g.
+ */
 export type PretreatmentYield = {
   readonly lines: readonly UnderstoodLine[];
   /**
-   * What the shelf judges: juice as it is, an infusion with what was steeped in it, but peppers before they were drained, and soaks and sauces before any
-   * water left them, since formulas for the shelf are written so and it is the stricter.
+   * What the shelf judges: juice as it is, an infusion with what was steeped in it, but peppers
+   * before they were drained, and soaks and sauces before any water left them, since formulas for
+   * the shelf are written so and it is the stricter.
    */
   readonly forShelf: readonly UnderstoodLine[];
   readonly massG: Range;
@@ -31,9 +35,15 @@ export type PretreatmentYield = {
 /** How near a kitchen measures what it obtained. */
 const MEASURED = { low: 0.98, high: 1.02 } as const;
 
-/** Water that leaves, as shares of what is in the pan: under a lid for a sauce or a soak; common practice, judgement. */
+/**
+ * Water that leaves, as shares of what is in the pan: under a lid for a sauce or a soak; common
+ * practice, judgement.
+ */
 const STEAM = { soak: range(0.02, 0.05, 0.09), sauce: range(0.03, 0.07, 0.13) } as const;
-/** An infusion that is poured off its flowers, over the water poured on; juice that runs from chopped peppers, over the peppers. */
+/**
+ * An infusion that is poured off its flowers, over the water poured on; juice that runs from
+ * chopped peppers, over the peppers.
+ */
 const POURED_OFF = range(0.82, 0.9, 0.96);
 const DRAINED = range(0.1, 0.22, 0.35);
 
@@ -134,7 +144,10 @@ const named = (line: UnderstoodLine, ingredient: Ingredient, massG: number): Und
   text: `${Math.round(massG)} g ${ingredient.name}`,
 });
 
-/** Water that fruit may be simmered in and still give its juice, over what is usual, and g to a gram of fruit at least; judgement. */
+/**
+ * Water that fruit may be simmered in and still give its juice, over what is usual, and g to a gram
+ * of fruit at least; judgement.
+ */
 const STILL_JUICE = { times: 1.5, leastPerG: 0.6 } as const;
 
 /** Juice as the shelf judges it: what was thinned beyond juice counts as water that was added. */
@@ -175,7 +188,10 @@ function juiceMass(lines: readonly UnderstoodLine[], waterG: number): Range {
   return timesRange(range(per('low'), per('typical'), per('high')), inG + waterG);
 }
 
-/** The juice of each fruit in the pan, as it dripped through one cloth; liquids that went in are part of the water. */
+/**
+ * The juice of each fruit in the pan, as it dripped through one cloth; liquids that went in are
+ * part of the water.
+ */
 function juicesOf(
   before: Pretreatment,
   lines: readonly UnderstoodLine[],

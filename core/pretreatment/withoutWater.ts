@@ -6,8 +6,8 @@ const watery = ({ ingredient: { make } }: UnderstoodLine): number =>
   Math.max(0, 100 - make.solublesPct.typical - make.insolublesPct.typical) / 100;
 
 /**
- * Lines that weigh `massG` together after water left them: water that was added goes first, and then that of the fruit, which is
- * left thicker. Nothing is left drier than a paste.
+ * Lines that weigh `massG` together after water left them: water that was added goes first, and
+ * then that of the fruit, which is left thicker. Nothing is left drier than a paste.
  */
 export function withoutWater(lines: readonly UnderstoodLine[], massG: Range): UnderstoodLine[] {
   const free = massOfLines(lines.filter(({ ingredient }) => ingredient.kind === 'water'));
@@ -39,7 +39,9 @@ const MOST_LOST = 0.8;
 /** Less water than this is none, g. */
 const LEAST_G = 1e-4;
 
-/** What is left of something when water has left it: everything else is so many times as much of it. */
+/**
+ * What is left of something when water has left it: everything else is so many times as much of it.
+ */
 function thicker(row: Ingredient, times: number): Ingredient {
   if (times === 1) return row;
   const more = ({ low, typical, high }: Range): Range =>

@@ -3,7 +3,9 @@ import { convert } from '../quantity/index.ts';
 import { HALF_PINT, metres, minutes, PINT, QUART } from '../test/canner.ts';
 import { headspaceMm, processTime, steriliseMinutes } from './processing.ts';
 
-/** USDA Complete Guide to Home Canning and the national extension centre, by altitude; from memory. */
+/**
+ * USDA Complete Guide to Home Canning and the national extension centre, by altitude; from memory.
+ */
 describe('minutes in the canner', () => {
   test.each<[Product, number, readonly [number, number, number]]>([
     ['jam', HALF_PINT, [5, 10, 15]],

@@ -3,7 +3,8 @@ import { isNamed } from './safetyContext.ts';
 import type { SafetyEvidence } from './storageCase.ts';
 
 /**
- * Minutes in the canner where a formula is named: what it prints, and never less than our own table gives.
+ * Minutes in the canner where a formula is named: what it prints, and never less than our own table
+ * gives.
  * @param ownMin minutes of our table, for this altitude and the largest jar
  * @returns null where only the named formula says, and nobody has entered it
  */

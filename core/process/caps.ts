@@ -72,10 +72,16 @@ export const MOST_NUTS = 0.1;
 export const LEAST_ACID_FRUIT = 0.5;
 /** Water that is added, over the fruit. */
 export const MOST_WATER = { usual: 1, sauce: 1.5, marmalade: 3, jellyOfWholeFruit: 1.5 } as const;
-/** Dried fruit takes up this many times its weight to be fruit again, which is not added water; judgement. */
+/**
+ * Dried fruit takes up this many times its weight to be fruit again, which is not added water;
+ * judgement.
+ */
 export const DRIED_TAKES_UP = 3;
 
-/** Curd, grams to a gram of bottled lemon or lime juice. The tested curd holds 1.35 of egg, 0.7 of butter and 2 of sugar. */
+/**
+ * Curd, grams to a gram of bottled lemon or lime juice. The tested curd holds 1.35 of egg, 0.7 of
+ * butter and 2 of sugar.
+ */
 export const CURD = {
   mostEgg: 1.5,
   testedEgg: 1.35,
@@ -90,7 +96,10 @@ export const CURD = {
 /** Pepper jelly: 5 % vinegar to all peppers, onion, garlic and herbs by their fresh weight. */
 export const PEPPERS = {
   leastVinegar: 0.44,
-  /** Peppers, as a share of all that is green: garlic or onion by itself is no pepper jelly. Judgement, below the published ones. */
+  /**
+   * Peppers, as a share of all that is green: garlic or onion by itself is no pepper jelly.
+   * Judgement, below the published ones.
+   */
   leastPeppers: 1 / 3,
   mostWaterOverVinegar: 1,
   leastSolublesPct: 50,
@@ -98,7 +107,10 @@ export const PEPPERS = {
   source: GUIDE,
 } as const;
 
-/** Fresh weight of a dried herb or pepper over its dry one: a tenth of it is water dry, four fifths fresh. */
+/**
+ * Fresh weight of a dried herb or pepper over its dry one: a tenth of it is water dry, four fifths
+ * fresh.
+ */
 export const FRESH_OVER_DRIED = 6;
 
 /** Infusion, herb and wine jellies: bottled lemon juice or 5 % vinegar to the liquid. */
@@ -113,9 +125,10 @@ export const INFUSION = {
 } as const;
 
 /**
- * What an infusion, a herb or a wine jelly takes of each role, g to a gram of its bottled acid and vinegar: of its liquid more water would raise the limit. Every role has its
- * limit; what is not meant here is none. Those without
- * one are the liquid itself, what sours, sweetens and sets it, and what is held against its acid by a rule of its own.
+ * What an infusion, a herb or a wine jelly takes of each role, g to a gram of its bottled acid and
+ * vinegar: of its liquid more water would raise the limit. Every role has its limit; what is not
+ * meant here is none. Those without one are the liquid itself, what sours, sweetens and sets it,
+ * and what is held against its acid by a rule of its own.
  */
 export const INFUSION_TAKES: { readonly [role in Role]: number } = {
   water: Infinity,

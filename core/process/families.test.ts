@@ -7,8 +7,9 @@ import { safetyContextOf } from './safetyContext.ts';
 import { storageVerdict } from './storageVerdict.ts';
 import { NO_SAFETY_EVIDENCE, type StorageCase, type StorageLine } from './storageCase.ts';
 
-// The limits are written down here once more, by totals, from the same published guidance and judgement (page of families, from memory): what
-// opens must lie inside them whatever is added, so that a rule which forgets a row, a role or a family is found.
+// The limits are written down here once more, by totals, from the same published guidance and
+// judgement (page of families, from memory): what opens must lie inside them whatever is added, so
+// that a rule which forgets a row, a role or a family is found.
 
 type Amounts = { readonly [id: string]: number };
 

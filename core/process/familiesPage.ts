@@ -76,8 +76,8 @@ const infusionLimits = (): string => {
 };
 
 /**
- * What may stand in a pantry, by which amounts and from which source, and what never may: the rules’ own figures as a page of
- * the documents, in Markdown.
+ * What may stand in a pantry, by which amounts and from which source, and what never may: the
+ * rules’ own figures as a page of the documents, in Markdown.
  */
 export const familiesPage = (): string => `# What may stand in a pantry
 

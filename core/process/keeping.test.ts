@@ -2,7 +2,8 @@ import { textOf } from '@idle-kettle/words';
 import type { Product } from '../method/index.ts';
 import { keepingOf } from './keeping.ts';
 
-// From memory of extension pages: spreads a year, curds three to four months; in the fridge 3 months, curds 4 weeks, all else 3 weeks.
+// From memory of extension pages: spreads a year, curds three to four months; in the fridge 3
+// months, curds 4 weeks, all else 3 weeks.
 describe('keeping', () => {
   const keeps = (product: Product, solublesPct: number, isAcid = true) =>
     keepingOf({ product, solublesPct, isAcid }, 'pantry');

@@ -11,7 +11,10 @@ export const STORAGES = ['pantry', 'fridge', 'freezer'] as const;
 /** One of {@link STORAGES}. */
 export type Storage = (typeof STORAGES)[number];
 
-/** Where the jars of a batch belong by our rules; `by-source` where only the formula that the cook names puts them on a shelf. */
+/**
+ * Where the jars of a batch belong by our rules; `by-source` where only the formula that the cook
+ * names puts them on a shelf.
+ */
 export type Verdict = Storage | 'by-source';
 
 /** Whether jars of a verdict are processed, and stand on a shelf. */
@@ -21,7 +24,10 @@ export const isProcessed = (verdict: Verdict): verdict is 'pantry' | 'by-source'
 /** How long something keeps: whole months, or whole weeks. */
 export type Span = { readonly months: number } | { readonly weeks: number };
 
-/** Soluble solids from which a cooked spread of acid fruit keeps for months in a fridge, g per 100 g. */
+/**
+ * Soluble solids from which a cooked spread of acid fruit keeps for months in a fridge, g per 100
+ * g.
+ */
 const KEEPS_WELL_PCT = 60;
 /** Soluble solids below which an open jar keeps less long, g per 100 g. */
 const LOW_SUGAR_PCT = 55;

@@ -53,7 +53,10 @@ const IN_FRUIT = {
 
 const infusion = (role: Role): Limit => atMost(INFUSION_TAKES[role], 'bottled acid and vinegar');
 
-/** What every family takes of every role: a role that a family does not speak of is a fault of the types. */
+/**
+ * What every family takes of every role: a role that a family does not speak of is a fault of the
+ * types.
+ */
 export const LIMITS: { readonly [family in Family]: { readonly [role in Role]: Limit } } = {
   spread: { ...IN_FRUIT, 'fresh-herb': capped('fresh-herb'), pepper: NONE, allium: NONE },
   pepper: { ...IN_FRUIT, 'fresh-herb': MADE_OF, pepper: MADE_OF, allium: MADE_OF, nut: NONE },
@@ -152,7 +155,8 @@ export function mostOf(batch: SafetyContext, role: Role): number {
 }
 
 /**
- * What a batch holds beyond the table and no rule has spoken of: a rule may say it better, and none can forget it.
+ * What a batch holds beyond the table and no rule has spoken of: a rule may say it better, and none
+ * can forget it.
  * @param said what the rules of its family found
  */
 export function beyondLimits(
@@ -163,7 +167,8 @@ export function beyondLimits(
   return (Object.keys(LIMITS[batch.family]) as Role[]).flatMap((role) => {
     const have = batch.pot.of(role);
     if (have === 0 || have <= mostOf(batch, role) / EXACT) return [];
-    // Where there is nothing that it is a share of, what is missing stands against the batch, and not all that goes with it.
+    // Where there is nothing that it is a share of, what is missing stands against the batch, and
+    // not all that goes with it.
     if (said.length > 0 && isShareOfNothing(batch, role)) return [];
     const rows = batch.pot.rowsOf(role).filter((id) => !spoken.has(id));
     return rows.length === 0

@@ -3,7 +3,10 @@ import { listed } from '../quantity/index.ts';
 import type { SafetyFinding } from './storageCase.ts';
 import type { Text } from '@idle-kettle/words/message';
 
-/** Something that stands against the pantry, the rows it is about, and the way back where there is one. */
+/**
+ * Something that stands against the pantry, the rows it is about, and the way back where there is
+ * one.
+ */
 export const safetyFinding = (
   text: Text,
   rows: readonly string[],

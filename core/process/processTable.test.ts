@@ -111,8 +111,9 @@ test('the page of families in the documents is the one that the figures make', (
 });
 
 /**
- * The whole table by product, largest jar and altitude, jars boiled sterile: USDA Complete Guide to Home Canning and the national extension centre,
- * from memory, written out a second time so that no cell can change unseen.
+ * The whole table by product, largest jar and altitude, jars boiled sterile: USDA Complete Guide to
+ * Home Canning and the national extension centre, from memory, written out a second time so that no
+ * cell can change unseen.
  */
 describe('every cell of the process table', () => {
   const FT = [-400, 0, 1000, 1001, 3000, 3001, 6000, 6001, 8000, 8001, 10_000, 10_001, 14_000];

@@ -2,11 +2,14 @@ import type { Product } from '../method/index.ts';
 import { convert, fromMemory } from '../quantity/index.ts';
 import type { Verdict } from './keeping.ts';
 
-/** How jars are readied: boiled sterile first, or only clean and hot with at least ten minutes after. */
+/**
+ * How jars are readied: boiled sterile first, or only clean and hot with at least ten minutes
+ * after.
+ */
 export type JarPreparation = 'sterilised' | 'ten-minute';
 /**
- * What a kitchen processes filled jars in; a pressure canner used open and a deep pan with a rack count as boiling water. `none` is an answer too:
- * then nothing is for the pantry.
+ * What a kitchen processes filled jars in; a pressure canner used open and a deep pan with a rack
+ * count as boiling water. `none` is an answer too: then nothing is for the pantry.
  */
 export const CANNERS = ['boiling-water', 'steam', 'none'] as const;
 /** One of {@link CANNERS}. */
@@ -113,8 +116,9 @@ export type ProcessCase = {
 };
 
 /**
- * Minutes at a full rolling boil for jars of a spread; null without a canner, above 10 000 ft, for jars larger than any
- * tabled, or where a steam canner cannot hold so long. A larger jar never gets fewer.
+ * Minutes at a full rolling boil for jars of a spread; null without a canner, above 10 000 ft, for
+ * jars larger than any tabled, or where a steam canner cannot hold so long. A larger jar never gets
+ * fewer.
  */
 export function processTime(asked: ProcessCase): ProcessTime | null {
   const { product, altitudeM, jarMl, school, canner, ofApples = false, isSauce = false } = asked;
@@ -151,7 +155,10 @@ function timeByRow(
 export const steriliseMinutes = (altitudeM: number): number =>
   10 + Math.max(0, Math.ceil(convert(altitudeM, 'm', 'ft') / 1000));
 
-/** Room to leave under the lid, mm: ¼ in for spreads, ½ in for curds, and ½ in for whatever is frozen, since it swells; common practice. */
+/**
+ * Room to leave under the lid, mm: ¼ in for spreads, ½ in for curds, and ½ in for whatever is
+ * frozen, since it swells; common practice.
+ */
 export const headspaceMm = (product: Product, place: Verdict = 'pantry'): number =>
   product === 'curd' || place === 'freezer' ? 12.7 : 6.4;
 
@@ -159,8 +166,8 @@ export const headspaceMm = (product: Product, place: Verdict = 'pantry'): number
 const SAUCE_BELOW_PCT = { butter: 25, spread: 40 } as const;
 
 /**
- * Whether a spread is too thin to be processed as one: a butter below 25 % solids, another spread below 40 % that does not
- * gel with calcium. Curds have their own table.
+ * Whether a spread is too thin to be processed as one: a butter below 25 % solids, another spread
+ * below 40 % that does not gel with calcium. Curds have their own table.
  */
 export const isSauceLike = (
   product: Product,

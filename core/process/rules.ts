@@ -29,7 +29,10 @@ import {
 import type { SafetyFinding, StorageCase } from './storageCase.ts';
 import { worstPH } from './worstPH.ts';
 
-/** Pumpkin and squash, dairy, starch, oil, meat, chocolate: nothing that holds them may stand in a pantry. */
+/**
+ * Pumpkin and squash, dairy, starch, oil, meat, chocolate: nothing that holds them may stand in a
+ * pantry.
+ */
 export function noProcessFindings({ found, family }: SafetyContext): SafetyFinding[] {
   const rows = new Map(found.lines.map(({ ingredient }) => [ingredient.id, ingredient]));
   return [...rows.values()].flatMap((row) => {
@@ -89,7 +92,10 @@ export function nutFindings(batch: SafetyContext): SafetyFinding[] {
   ];
 }
 
-/** Fruit and vegetables that are not reliably acid, but for those with acid enough by a published formula. */
+/**
+ * Fruit and vegetables that are not reliably acid, but for those with acid enough by a published
+ * formula.
+ */
 export function notAcidFindings({
   found,
   pot,
@@ -152,7 +158,10 @@ export function tooLittleFruitFindings({ pot }: SafetyContext): SafetyFinding[] 
   ];
 }
 
-/** Water that is added, at most as much as the fruit; cranberry sauce half as much again, marmalade three times. */
+/**
+ * Water that is added, at most as much as the fruit; cranberry sauce half as much again, marmalade
+ * three times.
+ */
 export function waterFindings({ found, pot, slack }: SafetyContext): SafetyFinding[] {
   const water = pot.of('water');
   const times = slack * waterTimes(found.product, pot);

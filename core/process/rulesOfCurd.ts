@@ -5,7 +5,10 @@ import type { PotAmounts } from './potAmounts.ts';
 import { safetyFinding, nameOf, capital, enough, ratio, leaveOut, addMore } from './messages.ts';
 import type { SafetyFinding, StorageCase } from './storageCase.ts';
 
-/** Curd: by grams of bottled lemon or lime juice, and nothing in it that the tested curd does not hold. */
+/**
+ * Curd: by grams of bottled lemon or lime juice, and nothing in it that the tested curd does not
+ * hold.
+ */
 export function curdFindings({ found, pot }: SafetyContext): SafetyFinding[] {
   const juice = pot.bottled;
   const sour = pot.rowsOf(

@@ -60,7 +60,10 @@ const JUDGED_EVERYWHERE: ReadonlySet<Role> = new Set([
   'barred',
 ]);
 
-/** What else is in an infusion: of each role as much as the table says, and of spirits no more than of the acid. */
+/**
+ * What else is in an infusion: of each role as much as the table says, and of spirits no more than
+ * of the acid.
+ */
 function infusionRest(batch: SafetyContext, acid: number): SafetyFinding[] {
   const { pot } = batch;
   const spirits = pot.of('spirit');

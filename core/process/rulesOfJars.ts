@@ -17,7 +17,10 @@ export const unknownLineFindings = ({ found: { unrecognizedLines } }: SafetyCont
         ),
       ];
 
-/** A spelling that was put right, or a kind that nobody knows, opens no pantry before somebody confirms it. */
+/**
+ * A spelling that was put right, or a kind that nobody knows, opens no pantry before somebody
+ * confirms it.
+ */
 export const unconfirmedFindings = ({ found: { lines } }: SafetyContext): SafetyFinding[] =>
   lines.flatMap(({ ingredient, toConfirm }) =>
     toConfirm === undefined

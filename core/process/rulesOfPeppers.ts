@@ -4,7 +4,10 @@ import { type SafetyContext, EXACT } from './safetyContext.ts';
 import { safetyFinding, grams, addMore } from './messages.ts';
 import type { SafetyFinding } from './storageCase.ts';
 
-/** Pepper jelly: 5 % vinegar to all that is green in it, no more water than vinegar, solids of half and more, half-pints. */
+/**
+ * Pepper jelly: 5 % vinegar to all that is green in it, no more water than vinegar, solids of half
+ * and more, half-pints.
+ */
 export function pepperFindings({ found, pot }: SafetyContext): SafetyFinding[] {
   const peppers = pot.of('pepper') + FRESH_OVER_DRIED * pot.ofRow(...DRIED_PEPPERS);
   const tooFew =

@@ -12,7 +12,10 @@ export type SafetyContext = {
   /** Rows that are not acid by themselves, with acid enough by a published formula. */
   readonly acidified: ReadonlySet<string>;
   readonly family: 'spread' | 'curd' | 'pepper' | 'infusion';
-  /** How many times our own limits the batch is judged by: {@link STRICT}, or {@link NAMED} for a formula that the cook names. */
+  /**
+   * How many times our own limits the batch is judged by: {@link STRICT}, or {@link NAMED} for a
+   * formula that the cook names.
+   */
   readonly slack: number;
 };
 
@@ -22,8 +25,9 @@ export const ACIDIFIED_PRODUCTS: ReadonlySet<string> = new Set(['jam', 'jelly', 
 /** Nothing but our own limits opens the pantry. */
 export const STRICT = 1;
 /**
- * What a named formula of acid food may hold against our limits: water, seasonings, zest, spirits and nuts twice as much, and half of the acid that is published
- * for fruit which is not acid by itself. It excuses nothing else.
+ * What a named formula of acid food may hold against our limits: water, seasonings, zest, spirits
+ * and nuts twice as much, and half of the acid that is published for fruit which is not acid by
+ * itself. It excuses nothing else.
  */
 export const NAMED = 2;
 
@@ -70,7 +74,10 @@ export function safetyContextOf(
   return { found, pot, acidified, family, slack };
 }
 
-/** The family that a batch belongs to by what it is called, and a jelly by what most of its liquid is. */
+/**
+ * The family that a batch belongs to by what it is called, and a jelly by what most of its liquid
+ * is.
+ */
 export function familyOf({ product, lines }: StorageCase): SafetyContext['family'] {
   if (product === 'curd') return 'curd';
   if (product === 'pepper-jelly') return 'pepper';
@@ -78,7 +85,10 @@ export function familyOf({ product, lines }: StorageCase): SafetyContext['family
   return isInfused(product) && liquidOf(pot) > 2 * pot.of('acid-fruit') ? 'infusion' : 'spread';
 }
 
-/** Products that may be an infusion, a herb or a wine set to jelly; they may pass as that or as a fruit jelly. */
+/**
+ * Products that may be an infusion, a herb or a wine set to jelly; they may pass as that or as a
+ * fruit jelly.
+ */
 export const isInfused = (product: StorageCase['product']): boolean =>
   product === 'infusion-jelly' || product === 'jelly';
 
@@ -91,7 +101,10 @@ export const liquidOf = (pot: PotAmounts): number => pot.of('water', 'wine');
 /** Weights are rounded; a thousandth short is not short. */
 export const EXACT = 0.999;
 
-/** A meter above 4.2, of the raw batch or the finished one, stands against whatever else is given; one that cannot be true too. */
+/**
+ * A meter above 4.2, of the raw batch or the finished one, stands against whatever else is given;
+ * one that cannot be true too.
+ */
 export function meterFindings(found: StorageCase): SafetyFinding[] {
   const { rawPH, assurance } = found;
   const read = [

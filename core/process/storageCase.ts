@@ -15,7 +15,10 @@ export type StorageLine = {
   readonly optional?: true;
 };
 
-/** What a user can put beside the sums: it, and never the sums, opens the pantry to what is not plainly acid. */
+/**
+ * What a user can put beside the sums: it, and never the sums, opens the pantry to what is not
+ * plainly acid.
+ */
 export type SafetyEvidence = {
   /** Name of the tested formula from a trusted source that this is, exactly; null for none. */
   readonly testedFormula: string | null;
@@ -54,7 +57,10 @@ export type StorageCase = {
   readonly assurance: SafetyEvidence;
 };
 
-/** A change that would take away what stands against the pantry: rows left out, and so many grams more of others. */
+/**
+ * A change that would take away what stands against the pantry: rows left out, and so many grams
+ * more of others.
+ */
 export type FormulaChange = {
   readonly leaveOut?: readonly string[];
   readonly add?: readonly { readonly id: string; readonly grams: number }[];

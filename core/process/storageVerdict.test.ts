@@ -95,7 +95,8 @@ describe('the shelf', () => {
     ]);
   });
 
-  // USDA Complete Guide and the national extension centre, from memory: 4 eggs and 7 yolks, ¾ cup butter, 2½ cups sugar, ½ cup zest to a cup of bottled juice.
+  // USDA Complete Guide and the national extension centre, from memory: 4 eggs and 7 yolks, ¾ cup
+  // butter, 2½ cups sugar, ½ cup zest to a cup of bottled juice.
   describe('curd, to 244 g of bottled juice', () => {
     const TESTED = { egg: 330, butter: 170, sugar: 500, zest: 48 };
     const curd = (
@@ -224,7 +225,8 @@ describe('the shelf', () => {
       expect(isNamed({ ...NO_SAFETY_EVIDENCE, testedFormula: name })).toBe(false);
     });
 
-    // What a named formula may hold against our own limits, and what it may not (judgement, on the careful side).
+    // What a named formula may hold against our own limits, and what it may not (judgement, on the
+    // careful side).
     const LEMON = ['lemon-juice-bottled', 150] as const;
     test.each<[string, readonly (readonly [string, number])[], Verdict]>([
       ['nothing against it', [], 'pantry'],

@@ -44,14 +44,18 @@ export type StorageVerdict = {
   readonly reasons: readonly Text[];
   /** Which rows stand against it, with the reason for each. */
   readonly decides: readonly { readonly row: string; readonly text: Text }[];
-  /** What would open the pantry, judged again to prove it; null where there is no such way, or it is open. */
+  /**
+   * What would open the pantry, judged again to prove it; null where there is no such way, or it is
+   * open.
+   */
   readonly pantryFix: (FormulaChange & { readonly text: Text }) | null;
 };
 
 /**
- * Whether a processed jar may stand in the pantry: by what is in the pot and how much of it. Each rule tells what
- * stands against it and what would take that away; everything that stands against it is listed. The sums’ pH, a meter and a
- * name may stand against a pantry verdict, and can never grant one: a formula that the cook names is `by-source` at best.
+ * Whether a processed jar may stand in the pantry: by what is in the pot and how much of it. Each
+ * rule tells what stands against it and what would take that away; everything that stands against
+ * it is listed. The sums’ pH, a meter and a name may stand against a pantry verdict, and can never
+ * grant one: a formula that the cook names is `by-source` at best.
  */
 export function storageVerdict(asked: StorageCase): StorageVerdict {
   const found = { ...asked, lines: withLeastAcid(asked.lines) };
@@ -110,7 +114,10 @@ function passed(found: StorageCase): SafetyContext {
 /** Before there is a recipe, g per 100 g. */
 const FULL_SUGAR_PCT = 65;
 
-/** All that stands against the pantry in the family that it belongs to; a jelly may pass as a fruit jelly or as an infusion. */
+/**
+ * All that stands against the pantry in the family that it belongs to; a jelly may pass as a fruit
+ * jelly or as an infusion.
+ */
 function findingsOf(found: StorageCase, slack: number = STRICT): SafetyFinding[] {
   const own = findingsIn(safetyContextOf(found, slack));
   if (own.length === 0 || !isInfused(found.product)) return own;
@@ -120,7 +127,10 @@ function findingsOf(found: StorageCase, slack: number = STRICT): SafetyFinding[]
   return other.length === 0 ? other : own;
 }
 
-/** All that stands against a batch in one family: what the rules say, and what is beyond its table and none of them has spoken of. */
+/**
+ * All that stands against a batch in one family: what the rules say, and what is beyond its table
+ * and none of them has spoken of.
+ */
 function findingsIn(batch: SafetyContext): SafetyFinding[] {
   const said = ruledIn(batch);
   return [...said, ...beyondLimits(batch, said)];
@@ -173,8 +183,9 @@ function ruledIn(batch: SafetyContext): SafetyFinding[] {
 const BY_THE_FRUIT = [tooLittleFruitFindings, waterFindings, capFindings, nutFindings] as const;
 
 /**
- * The batch as if what is not acid in it were: what then still stands against it does so by itself. Too little acid fruit, too much water beside it and a pH that may
- * rise follow from fruit that is not acid, and would only say the same again.
+ * The batch as if what is not acid in it were: what then still stands against it does so by itself.
+ * Too little acid fruit, too much water beside it and a pH that may rise follow from fruit that is
+ * not acid, and would only say the same again.
  */
 const withoutWhatFollows = (
   batch: SafetyContext,
@@ -190,7 +201,10 @@ const withoutWhatFollows = (
 /** Most times that a way back is judged again, since one change may call for another. */
 const MOST_STEPS = 4;
 
-/** One change that takes away all that stands against the pantry, judged again; null where something has no way. */
+/**
+ * One change that takes away all that stands against the pantry, judged again; null where something
+ * has no way.
+ */
 function pantryFixFor(
   found: StorageCase,
   all: readonly SafetyFinding[],
@@ -247,7 +261,10 @@ function changedLines(
   return [...lines.filter(({ ingredient }) => !out.has(ingredient.id)), ...more];
 }
 
-/** The reasons of a `by-source` verdict: the formula, its minutes, and that our own limits are stricter. */
+/**
+ * The reasons of a `by-source` verdict: the formula, its minutes, and that our own limits are
+ * stricter.
+ */
 function reasonsBySource({ process, assurance }: StorageCase): Text[] {
   const minutes = cannerMinutes('by-source', process?.minutes ?? 0, assurance);
   return [

@@ -3,8 +3,9 @@ import { acidLoadOf, NO_ACID, pHOf, plusLoad } from '../gel/index.ts';
 import type { StorageLine } from './storageCase.ts';
 
 /**
- * pH of a batch with everything in it at the end that is against it, or for it: the ends of each row’s pH and
- * acidity, the least of what sours and the most of what does not. Null where nothing is sour, or there is no water.
+ * pH of a batch with everything in it at the end that is against it, or for it: the ends of each
+ * row’s pH and acidity, the least of what sours and the most of what does not. Null where nothing
+ * is sour, or there is no water.
  */
 function pHAtEnd(lines: readonly StorageLine[], end: 'against' | 'for'): number | null {
   const against = end === 'against';
@@ -19,7 +20,8 @@ function pHAtEnd(lines: readonly StorageLine[], end: 'against' | 'for'): number 
     if (!ingredient.sour) continue;
     sour = true;
     const { pH, taPct, acids } = ingredient.sour;
-    // What is less sour than the limit holds it back with its own acids: the most of them is against it.
+    // What is less sour than the limit holds it back with its own acids: the most of them is
+    // against it.
     const titrated = sours === against ? taPct.low : taPct.high;
     load = plusLoad(
       load,
@@ -32,7 +34,9 @@ function pHAtEnd(lines: readonly StorageLine[], end: 'against' | 'for'): number 
 /** Below it a row sours a batch, above it a row is soured. */
 const SOUR_PH = 4.6;
 
-/** The highest that the pH may be by the sums, whatever was drawn: each row at its unfavourable end. */
+/**
+ * The highest that the pH may be by the sums, whatever was drawn: each row at its unfavourable end.
+ */
 export const worstPH = (lines: readonly StorageLine[]): number | null => pHAtEnd(lines, 'against');
 
 /** The lowest that it may be. */

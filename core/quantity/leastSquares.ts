@@ -2,7 +2,10 @@ import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 
 type Vector = readonly number[];
 
-/** A step that makes the sum of squares smaller: where it leads, the residuals there, and what it moved. */
+/**
+ * A step that makes the sum of squares smaller: where it leads, the residuals there, and what it
+ * moved.
+ */
 type Step = { readonly at: Vector; readonly residuals: Vector; readonly by: Vector };
 
 /** Finds a step that helps, from the normal matrix and the gradient; null where none does. */
@@ -64,7 +67,8 @@ const cost = (residuals: Vector): number => residuals.reduce((sum, r) => sum + r
 
 /**
  * Least squares by Gauss–Newton.
- * @returns where the sum is least, and the normal matrix of the last round, whose inverse is the covariance there
+ * @returns where the sum is least, and the normal matrix of the last round, whose inverse is the
+ * covariance there
  */
 export function leastSquares(of: LeastSquares): { readonly at: Vector; readonly normal: Matrix } {
   let at = of.start;

@@ -1,9 +1,9 @@
 type Point = readonly [x: number, y: number];
 
 /**
- * A smooth curve through points of rising x that rises and falls only where they do: monotone cubic Hermite
- * (Fritsch & Carlson 1980, with the harmonic-mean slopes of Fritsch & Butland 1984). Beyond the ends it goes
- * on straight, at the end's slope.
+ * A smooth curve through points of rising x that rises and falls only where they do: monotone cubic
+ * Hermite (Fritsch & Carlson 1980, with the harmonic-mean slopes of Fritsch & Butland 1984). Beyond
+ * the ends it goes on straight, at the end's slope.
  * @throws RangeError for fewer than two points, or x that does not rise
  */
 export function smoothThrough(points: readonly Point[]): (x: number) => number {

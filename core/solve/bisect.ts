@@ -1,8 +1,9 @@
 const MOST_HALVINGS = 60;
 
 /**
- * Where a rising function reaches `target` between two ends, by halving; the nearer end where it lies
- * beyond. Where it is NaN near the upper end, the search ends below that; elsewhere NaN counts as too little.
+ * Where a rising function reaches `target` between two ends, by halving; the nearer end where it
+ * lies beyond. Where it is NaN near the upper end, the search ends below that; elsewhere NaN counts
+ * as too little.
  * @param rising rises, or stays level, from `from` to `to`
  * @param tolerance width at which it ends, in units of x
  */

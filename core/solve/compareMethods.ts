@@ -12,8 +12,9 @@ export type MethodTrial = {
 };
 
 /**
- * Every method that the product is made by, on the fruit of this batch: its own method as it is written, the others
- * with the sugar that is usual for them and the pectin that makes them firm, or as firm as it gets.
+ * Every method that the product is made by, on the fruit of this batch: its own method as it is
+ * written, the others with the sugar that is usual for them and the pectin that makes them firm, or
+ * as firm as it gets.
  */
 export function compareMethods(request: PlanRequest): MethodTrial[] {
   const { understood: lines, pretreated } = evaluate({ ...request, draws: 0 }, readLines(request));

@@ -26,8 +26,9 @@ const BY_PECTIN: readonly Proportions[] = (['powdered-pectin', 'low-methoxyl'] a
 );
 
 /**
- * The ways that are tried, the plainest first. Fruit that sets by itself takes the more sugar and water the more
- * pectin it holds, as tested formulas of currants, quinces and bitter oranges do; common practice.
+ * The ways that are tried, the plainest first. Fruit that sets by itself takes the more sugar and
+ * water the more pectin it holds, as tested formulas of currants, quinces and bitter oranges do;
+ * common practice.
  */
 const WAYS: { readonly [product in Product]?: readonly Proportions[] } = {
   jam: [long(0.8, 0), long(1, 0.3), long(1.25, 0.4), long(1.5, 0.6), ...BY_PECTIN],
@@ -56,10 +57,10 @@ const DRAWS = 300;
 export const canBeWorkedOut = (product: Product): boolean => WAYS[product] !== undefined;
 
 /**
- * A formula for the fruit that somebody has: the plainest way that sets it and opens the pantry, its amounts as they
- * would be weighed out. Juice becomes a jelly and citrus fruit a marmalade where the request asks for a jam. Where
- * no way gives both, the one that comes nearest, with the changes that its plan itself proposes; its plan then says
- * what is still wanting.
+ * A formula for the fruit that somebody has: the plainest way that sets it and opens the pantry,
+ * its amounts as they would be weighed out. Juice becomes a jelly and citrus fruit a marmalade
+ * where the request asks for a jam. Where no way gives both, the one that comes nearest, with the
+ * changes that its plan itself proposes; its plan then says what is still wanting.
  */
 export function formulaFor(request: PlanRequest): FirstFormula {
   const { understood, unrecognized, pretreated } = evaluate(
@@ -128,7 +129,10 @@ const TO_SOFTEN = 0.15;
 const oneByMethod = (tried: readonly Tried[]): readonly Tried[] =>
   tried.filter(({ plan }, i) => tried.findIndex((one) => one.plan.method === plan.method) === i);
 
-/** Each as it is, up to the first that is good. Pectin is not bought for fruit that sets by itself, however stiffly. */
+/**
+ * Each as it is, up to the first that is good. Pectin is not bought for fruit that sets by itself,
+ * however stiffly.
+ */
 function untilGood(starts: readonly PlanRequest[]): Tried[] {
   const tried: Tried[] = [];
   for (const start of starts) {
@@ -144,7 +148,10 @@ function planned(request: PlanRequest): Tried[] {
   return outcome.ok ? [{ request, plan: outcome.plan, changes: 0 }] : [];
 }
 
-/** What opens the pantry first, then what sets it: each change is one that the plan itself proposes, and has proved. */
+/**
+ * What opens the pantry first, then what sets it: each change is one that the plan itself proposes,
+ * and has proved.
+ */
 function mended(start: Tried): Tried {
   let now = start;
   while (now.changes < MOST_CHANGES && !isGood(now)) {

@@ -18,7 +18,10 @@ export type SugarTrial = {
 /** A batch with less and less of its sugar, and where it ceases to set. */
 export type SugarSweep = {
   readonly trials: readonly SugarTrial[];
-  /** The share below which it no longer sets; null where it sets with any, or with none of those tried. */
+  /**
+   * The share below which it no longer sets; null where it sets with any, or with none of those
+   * tried.
+   */
   readonly failsBelow: number | null;
 };
 
@@ -28,7 +31,10 @@ const STEP = 0.05;
 /** Least of what makes it set, held over needed, of a soft set. */
 const SOFT = 0.75;
 
-/** What if there were less sugar, or more: the set and the yield by the share of it, and where the set fails. */
+/**
+ * What if there were less sugar, or more: the set and the yield by the share of it, and where the
+ * set fails.
+ */
 export function sweepSugar(request: PlanRequest): SugarSweep | null {
   const solverRecipe = solverRecipeOf(request);
   const sugarG = solverRecipe === null ? 0 : gramsOf(solverRecipe.lines, isSugar);

@@ -25,8 +25,8 @@ const PECTIN: { readonly [method in Method]?: readonly [id: string, gramsPerKg: 
 };
 
 /**
- * The lines of the same fruit made another way: what sweetens it and what sets it are put in anew, the rest stays.
- * Amounts are round ones, in the measure that the fruit is written in.
+ * The lines of the same fruit made another way: what sweetens it and what sets it are put in anew,
+ * the rest stays. Amounts are round ones, in the measure that the fruit is written in.
  * @param gave those of the lines that are made first, and come into the pot by themselves
  */
 export function linesBy(

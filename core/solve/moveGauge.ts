@@ -23,9 +23,9 @@ const MOST_LEMON_PER_KG = 250;
 const MOST_PECTIN_PER_KG = 60;
 
 /**
- * The request with one gauge turned to a value, or as near as it goes: fruit by its amount, sugar by the stop
- * (by its amount where the clock decides), acid by bottled lemon juice, pectin by a pectin, or by eggs. Null where the
- * lines do not make a batch.
+ * The request with one gauge turned to a value, or as near as it goes: fruit by its amount, sugar
+ * by the stop (by its amount where the clock decides), acid by bottled lemon juice, pectin by a
+ * pectin, or by eggs. Null where the lines do not make a batch.
  * @param value in the unit of the gauge
  */
 export function moveGauge(request: PlanRequest, gauge: GaugeId, value: number): PlanRequest | null {

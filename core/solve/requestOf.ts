@@ -5,7 +5,10 @@ import type { Pretreatment } from '../pretreatment/index.ts';
 import type { PlanRequest, Pretreated } from '../evaluate/index.ts';
 import { type Mix, mixed, type SolverRecipe } from './tryMix.ts';
 
-/** A mix as a request, its method held fast. What was done first stays: as it is once it was measured, and else by as much as the fruit. */
+/**
+ * A mix as a request, its method held fast. What was done first stays: as it is once it was
+ * measured, and else by as much as the fruit.
+ */
 export function requestOf(solverRecipe: SolverRecipe, wanted: Mix): PlanRequest {
   const mix = isMeasured(solverRecipe) ? byWhatThereIs(wanted) : wanted;
   const { request, method, first } = solverRecipe;
@@ -32,7 +35,10 @@ const byWhatThereIs = ({ fruit, sugar, dose, targetPct }: Mix): Mix => ({
   targetPct,
 });
 
-/** The lines of a mix in words, each in the measure it was written in where that can be kept; what was done first gives its own. */
+/**
+ * The lines of a mix in words, each in the measure it was written in where that can be kept; what
+ * was done first gives its own.
+ */
 function written({ request, lines, first }: SolverRecipe, mix: Mix): string[] {
   const times = (line: UnderstoodLine) => (isSugar(line) ? mix.sugar : mix.fruit);
   const own = lines.filter(

@@ -42,7 +42,10 @@ export function sizeOf(
   return 'between' in sized ? sized : inPot(solverRecipe, wishes, sized);
 }
 
-/** The proportions that are as sweet as asked: by the stop where it is boiled down, by the sugar where the clock decides. */
+/**
+ * The proportions that are as sweet as asked: by the stop where it is boiled down, by the sugar
+ * where the clock decides.
+ */
 function sweetened(solverRecipe: SolverRecipe, { sugarsPer100g: wanted }: Wishes): Mix | Collision {
   const plain: Mix = { ...AS_WRITTEN, targetPct: solverRecipe.request.targetSolublesPct };
   if (wanted === undefined) return plain;

@@ -21,9 +21,9 @@ const MOST_TRIES = 8;
 const MORE = 1.03;
 
 /**
- * Finds the amounts that grant a cook's wishes, and plans them. Fruit and what goes with it keep their
- * proportions; sugar, the stop, and one pectin move where a wish asks for it. Wishes that cannot all be had
- * come back as the two that collide. The method stays what it is.
+ * Finds the amounts that grant a cook's wishes, and plans them. Fruit and what goes with it keep
+ * their proportions; sugar, the stop, and one pectin move where a wish asks for it. Wishes that
+ * cannot all be had come back as the two that collide. The method stays what it is.
  */
 export function solveFor(request: PlanRequest, wishes: Wishes): Solved {
   const now = planBatch(request);

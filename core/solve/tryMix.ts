@@ -14,7 +14,9 @@ export type Mix = {
   readonly sugar: number;
   /** Soluble solids to stop at; null for the usual. */
   readonly targetPct: number | null;
-  /** One ingredient by its id, in all, g, in place of what the lines hold of it; null to leave them. */
+  /**
+   * One ingredient by its id, in all, g, in place of what the lines hold of it; null to leave them.
+   */
   readonly dose: { readonly id: string; readonly massG: number } | null;
 };
 
@@ -34,7 +36,10 @@ export type TrialMix = {
   readonly potMl: number;
 };
 
-/** The recipe that is solved for: its lines as read, and its method held fast. What was done first is in its lines, and not in its request. */
+/**
+ * The recipe that is solved for: its lines as read, and its method held fast. What was done first
+ * is in its lines, and not in its request.
+ */
 export type SolverRecipe = {
   readonly request: PlanRequest;
   readonly method: Method;

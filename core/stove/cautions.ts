@@ -16,7 +16,8 @@ const NEARLY_BOILS_K = 8;
 const LAST_MINUTES = 6;
 
 /**
- * Minutes that the pot may be left unstirred just now; 0 is constantly. Grows scarce with solids and flame.
+ * Minutes that the pot may be left unstirred just now; 0 is constantly. Grows scarce with solids
+ * and flame.
  * @returns minutes
  */
 export function stirEvery(cookPlan: CookPlan, now: Estimate, progress: Progress): number {

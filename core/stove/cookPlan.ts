@@ -8,8 +8,8 @@ import type { UnderstoodLine } from '../parser/index.ts';
 import type { PlanRequest } from '../evaluate/index.ts';
 
 /**
- * What the stove knows of a batch before it is lit: its plan's acts in order, what is in the pot, and where to stop. Temperatures
- * are as this kitchen's thermometer shows them.
+ * What the stove knows of a batch before it is lit: its plan's acts in order, what is in the pot,
+ * and where to stop. Temperatures are as this kitchen's thermometer shows them.
  */
 export type CookPlan = {
   readonly product: Product;
@@ -25,7 +25,10 @@ export type CookPlan = {
   readonly stopKind: StopKind;
   readonly stopC: number;
   readonly targetPct: number;
-  /** Solids at the stop can be read from the temperature: a jam's can, a butter's and a curd's cannot. */
+  /**
+   * Solids at the stop can be read from the temperature: a jam's can, a butter's and a curd's
+   * cannot.
+   */
   readonly tempTells: boolean;
   /** How full the pot is, and how far it foams; null where no pot is given, or nothing foams. */
   readonly boilOver: BoilOver | null;
@@ -34,8 +37,9 @@ export type CookPlan = {
 };
 
 /**
- * The stove's sheet of a request, on a thermometer that shows `waterBoilsC` in boiling water (null: as the request says).
- * Null until the lines hold fruit and sugar that can be cooked, and for a request that cannot be planned.
+ * The stove's sheet of a request, on a thermometer that shows `waterBoilsC` in boiling water (null:
+ * as the request says). Null until the lines hold fruit and sugar that can be cooked, and for a
+ * request that cannot be planned.
  */
 export function cookPlanOf(
   request: PlanRequest,
@@ -76,7 +80,10 @@ const AT_THE_BOIL_K = 0.6;
 export const nearBoil = ({ waterBoilsC }: CookPlan, tempC: number): boolean =>
   tempC >= waterBoilsC - AT_THE_BOIL_K;
 
-/** What boiling water shows above what it should at this altitude, K; 0 where one of them is not known. */
+/**
+ * What boiling water shows above what it should at this altitude, K; 0 where one of them is not
+ * known.
+ */
 function offsetOf({ altitudeM, waterBoilsC }: PlanRequest): number {
   if (altitudeM === null || waterBoilsC === null) return 0;
   return waterBoilsC - ambientOf({ altitudeM, waterBoilsC: null }).waterBoilsC;

@@ -6,7 +6,10 @@ import { cookWith, firstWith, traceAt, type PotParameters } from './parameters.t
 import type { Distribution } from './posterior.ts';
 import type { CookPlan } from './cookPlan.ts';
 
-/** What no reading tells of the time still to come: a drifting flame, a draught, a lid; logarithm, one standard deviation. */
+/**
+ * What no reading tells of the time still to come: a drifting flame, a draught, a lid; logarithm,
+ * one standard deviation.
+ */
 export const AHEAD_SD = constant(0.02, '1', commonPractice('judgement'));
 /** How many pots are drawn for the ranges. */
 const DRAWS = 32;
@@ -14,7 +17,10 @@ const DRAWS = 32;
 /** The middle and the range of a temperature at a minute, °C as shown. */
 export type BandPoint = { readonly minute: number } & Quantiles;
 
-/** One pot under some parameters: what it is now, what it was, and what it will be if the sheet is followed. */
+/**
+ * One pot under some parameters: what it is now, what it was, and what it will be if the sheet is
+ * followed.
+ */
 export type Draw = {
   readonly now: CookMoment;
   readonly past: readonly CookMoment[];
@@ -52,7 +58,8 @@ export function drawOf(
   }
   const cook = cookWith(cookPlan, parameters, [...past, ...ahead]);
   const end = cook.stages.at(-1)?.endMin ?? 0;
-  // What is to go in next is not in yet, though it goes in at this very minute if the sheet is followed.
+  // What is to go in next is not in yet, though it goes in at this very minute if the sheet is
+  // followed.
   const gone = cook.trace.slice(0, Math.max(1, cook.stages[past.length - 1]?.traced ?? 1));
   return {
     now: traceAt(gone, minute),

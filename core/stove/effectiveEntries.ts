@@ -1,7 +1,10 @@
 import { inOrder, isReading, nameOf, type Entry } from './entry.ts';
 import { entryFault } from './entryRules.ts';
 
-/** Everything that stands, in order: without what was undone or cannot be, and without the undoing. An undo can itself be undone. */
+/**
+ * Everything that stands, in order: without what was undone or cannot be, and without the undoing.
+ * An undo can itself be undone.
+ */
 export function effectiveEntries(entries: readonly Entry[]): Entry[] {
   const undone = new Set<string>();
   const undos = entries.filter(({ kind }) => kind === 'undo').sort(inOrder);

@@ -4,8 +4,8 @@ import type { AdditionId, EventKind, ReadingKind } from '../chain/index.ts';
 export type EntryKind = ReadingKind | EventKind;
 
 /**
- * One line of a cook's log. `source` and `seq` name it for ever: who wrote it, and the how-manieth of theirs it is, so that
- * one that is delivered twice is kept once.
+ * One line of a cook's log. `source` and `seq` name it for ever: who wrote it, and the how-manieth
+ * of theirs it is, so that one that is delivered twice is kept once.
  */
 export type Entry = {
   readonly source: string;
@@ -14,27 +14,31 @@ export type Entry = {
   readonly at: number;
   readonly kind: EntryKind;
   /**
-   * `temperature` °C as the thermometer shows it · `weight` g in the pot · `water-boils` °C shown in boiling water ·
-   * `flame` share of the burner's power · `added` g · `measured` mL in the pot · `filled` mL in a jar that is not full · the number of the
-   * load for what is done at the canner. Null where a kind has no number.
+   * `temperature` °C as the thermometer shows it · `weight` g in the pot · `water-boils` °C shown
+   * in boiling water · `flame` share of the burner's power · `added` g · `measured` mL in the pot ·
+   * `filled` mL in a jar that is not full · the number of the load for what is done at the canner.
+   * Null where a kind has no number.
    */
   readonly value: number | null;
   /**
-   * `added` what · a test its outcome · `undo` the name of the entry undone · the jar or the jars that it is about, as core/jars names them.
-   * Null where a kind has no words.
+   * `added` what · a test its outcome · `undo` the name of the entry undone · the jar or the jars
+   * that it is about, as core/jars names them. Null where a kind has no words.
    */
   readonly text: string | null;
 };
 
-/** Text of an `added` that is an addition of the chain; anything else added is named by its ingredient. */
+/**
+ * Text of an `added` that is an addition of the chain; anything else added is named by its
+ * ingredient.
+ */
 const AS_PLANNED = 'as planned';
 
 /** The text of an entry that says that an addition of the chain is in. */
 export const asPlanned = (id: AdditionId): string => `${AS_PLANNED}: ${id}`;
 
 /**
- * The addition of the chain that an entry says is in: `first` where it names none, as logs of an earlier day do; null where it is
- * something besides the chain, or no addition.
+ * The addition of the chain that an entry says is in: `first` where it names none, as logs of an
+ * earlier day do; null where it is something besides the chain, or no addition.
  */
 export function plannedAddition({ kind, text }: Pick<Entry, 'kind' | 'text'>): string | null {
   if (kind !== 'added' || text === null) return null;
@@ -42,7 +46,10 @@ export function plannedAddition({ kind, text }: Pick<Entry, 'kind' | 'text'>): s
   return text.startsWith(`${AS_PLANNED}: `) ? text.slice(AS_PLANNED.length + 2) : null;
 }
 
-/** The name of an entry for ever, as an undo gives it: who wrote it, and the how-manieth of theirs it is. */
+/**
+ * The name of an entry for ever, as an undo gives it: who wrote it, and the how-manieth of theirs
+ * it is.
+ */
 export const nameOf = ({ source, seq }: Pick<Entry, 'source' | 'seq'>): string =>
   `${source}/${seq}`;
 

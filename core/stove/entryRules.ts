@@ -8,7 +8,10 @@ type Rule = {
   readonly value?: { readonly least: number; readonly most: number; readonly unit: string };
   /** Whether the number may be left out. */
   readonly mayBeNone?: true;
-  /** Its words: some of these, any, jars by name, or the place of a size; absent where none are looked at. */
+  /**
+   * Its words: some of these, any, jars by name, or the place of a size; absent where none are
+   * looked at.
+   */
   readonly text?: readonly string[] | 'any' | 'jars' | 'row';
 };
 
@@ -90,11 +93,15 @@ function wantedOf(words: NonNullable<Rule['text']>, text: string | null): Text |
   }
 }
 
-/** Boiling water that a thermometer shows lies no farther than this from what the place says: thermometers are off by less; K. */
+/**
+ * Boiling water that a thermometer shows lies no farther than this from what the place says:
+ * thermometers are off by less; K.
+ */
 export const WATER_OFF_K = 6;
 
 /**
- * Whether a thermometer that shows `shownC` can stand in boiling water, where water boils at `waterBoilsC`.
+ * Whether a thermometer that shows `shownC` can stand in boiling water, where water boils at
+ * `waterBoilsC`.
  * @param shownC what the thermometer shows, °C
  * @param waterBoilsC where water boils in this kitchen, °C
  */
@@ -111,12 +118,15 @@ export const boilingWaterOf = (events: readonly Entry[], waterBoilsC: number): n
       kind === 'water-boils' && value !== null && canBeBoilingWater(value, waterBoilsC),
   )?.value ?? null;
 
-/** An entry is noted no longer than this before its cook began, and no longer after now: clocks differ, and pots are lit before they are followed. */
+/**
+ * An entry is noted no longer than this before its cook began, and no longer after now: clocks
+ * differ, and pots are lit before they are followed.
+ */
 const A_DAY_MS = 24 * 60 * 60_000;
 
 /**
- * Whether something can have happened at a cook at `atMs`: within a day of it, by the kitchen's clock. What cannot, years off, no view of
- * the cook could show.
+ * Whether something can have happened at a cook at `atMs`: within a day of it, by the kitchen's
+ * clock. What cannot, years off, no view of the cook could show.
  * @param startMs when the cook began
  */
 export const canBeAt = (atMs: number, startMs: number, nowMs: number): boolean =>

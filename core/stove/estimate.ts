@@ -16,34 +16,51 @@ const FIRST_READINGS_MS = 15_000;
 /** A probe out of boiling water is cold again after this long, ms. */
 const COOLS_MS = 120_000;
 
-/** A temperature whose p10 and p90 lie further apart than this, K, is a guess by the clock; judgement. */
+/**
+ * A temperature whose p10 and p90 lie further apart than this, K, is a guess by the clock;
+ * judgement.
+ */
 const KNOWN_K = 5;
 
 /** A temperature at a minute since the flame, °C as shown. */
 export type CurvePoint = { readonly minute: number; readonly tempC: number };
 
-/** What is known of a pot now. Temperatures as the thermometer shows them; minutes since the flame. */
+/**
+ * What is known of a pot now. Temperatures as the thermometer shows them; minutes since the flame.
+ */
 export type Estimate = {
   readonly atMs: number;
   /** Minutes since the flame; 0 before it. */
   readonly minute: number;
   readonly tempC: Quantiles;
-  /** Whether a reading or a boil that was seen tells how warm it is; where neither does, the clock alone would guess. */
+  /**
+   * Whether a reading or a boil that was seen tells how warm it is; where neither does, the clock
+   * alone would guess.
+   */
   readonly tempKnown: boolean;
   /** What the probe shows; null while it shows nothing fresh. */
   readonly shownC: number | null;
   readonly solublesPct: Quantiles;
   readonly massG: Quantiles;
-  /** Until the stop, if the sheet is followed; null once it is behind, or the pot will not get there. */
+  /**
+   * Until the stop, if the sheet is followed; null once it is behind, or the pot will not get
+   * there.
+   */
   readonly minutesLeft: Quantiles | null;
-  /** What the temperature still has to climb, K; below 0 past the stop. Null off the heat, where it is not counted. */
+  /**
+   * What the temperature still has to climb, K; below 0 past the stop. Null off the heat, where it
+   * is not counted.
+   */
   readonly toGoK: number | null;
   readonly atTheBoil: boolean;
   /** Why the thermometer does not tell how far the pot is; null while it does. */
   readonly unobserved: Unobserved | null;
   /** What the thermometer adds to the truth besides what boiling water showed, K. */
   readonly offsetK: Quantiles;
-  /** Whether the thermometer is told to be off so far, by how the pot boils, that the rest is gone by and not it. */
+  /**
+   * Whether the thermometer is told to be off so far, by how the pot boils, that the rest is gone
+   * by and not it.
+   */
   readonly thermometerIsOff: boolean;
   /** Net power that this burner gives, W, as far as it has shown. */
   readonly powerW: Quantiles;
@@ -57,8 +74,8 @@ export type Estimate = {
 export type Knowledge = { readonly calibrated: boolean };
 
 /**
- * The pot at `nowMs`: the prior of its flame, its fruit and its thermometer, and what was read, weighed, put in and said, held against
- * the simulation of this cook.
+ * The pot at `nowMs`: the prior of its flame, its fruit and its thermometer, and what was read,
+ * weighed, put in and said, held against the simulation of this cook.
  */
 export function estimate(
   of: CookPlan,
@@ -122,13 +139,19 @@ export function estimate(
   };
 }
 
-/** A thermometer that is off by less than this is gone by, K; and so is one of which that is not sure. */
+/**
+ * A thermometer that is off by less than this is gone by, K; and so is one of which that is not
+ * sure.
+ */
 const OFF_K = 1;
 
 const tellsOff = ({ p10, p50, p90 }: Quantiles): boolean =>
   Math.abs(p50) >= OFF_K && p10 * p90 > 0 && Math.min(Math.abs(p10), Math.abs(p90)) > OFF_K / 2;
 
-/** The sheet with the pot as warm as the thermometer showed when it was lit; a probe still warm from boiling water tells nothing. */
+/**
+ * The sheet with the pot as warm as the thermometer showed when it was lit; a probe still warm from
+ * boiling water tells nothing.
+ */
 function startingAs(
   cookPlan: CookPlan,
   entries: readonly Entry[],

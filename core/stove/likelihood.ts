@@ -9,33 +9,52 @@ import { binned, median, type Bin } from './readings.ts';
 import { nearBoil, type CookPlan } from './cookPlan.ts';
 import { isQuiet } from './unobserved.ts';
 
-/** Errors expected of a stretch of readings, K: at the boil, and below it, where a pot is not of one temperature. */
+/**
+ * Errors expected of a stretch of readings, K: at the boil, and below it, where a pot is not of one
+ * temperature.
+ */
 const BOIL_SD_K = 0.12;
 const BELOW_SD_K = 1;
 /** Of the scale: grams, and share of the weight. */
 const WEIGHT_SD_G = 10;
 const WEIGHT_SD_SHARE = 0.003;
-/** Readings err together (a steady flame, one place in the pot): more stretches than this teach no more. */
+/**
+ * Readings err together (a steady flame, one place in the pot): more stretches than this teach no
+ * more.
+ */
 const TELLING_BINS = 8;
 /** A probe shows what the pot was a moment ago, minutes. */
 const PROBE_LAG_MIN = 0.1;
-/** A cook says that it boils so long after it does, give or take; minutes, and share of the time it took. Judgement. */
+/**
+ * A cook says that it boils so long after it does, give or take; minutes, and share of the time it
+ * took. Judgement.
+ */
 const BOIL_SAID_SD_MIN = 1;
 const BOIL_SAID_SD_SHARE = 0.08;
-/** A pot that does not boil when the cook says so is this far off for every standard deviation, K. Judgement. */
+/**
+ * A pot that does not boil when the cook says so is this far off for every standard deviation, K.
+ * Judgement.
+ */
 const BOIL_SAID_SD_K = 2;
-/** Solids at which a drop wrinkles may lie so far below the stop's, and those at which it runs so far above; %, judgement. */
+/**
+ * Solids at which a drop wrinkles may lie so far below the stop's, and those at which it runs so
+ * far above; %, judgement.
+ */
 const WRINKLES_BELOW_PCT = 2;
 const RUNS_ABOVE_PCT = 2;
 const TEST_SD_PCT = 2.5;
 
 /**
- * What a fit hides of its misfit, since it bends to the readings. Judgement, held by kettles that are not the program's own simulation
- * (`trials/`): of their minutes left three in four lie within the range.
+ * What a fit hides of its misfit, since it bends to the readings. Judgement, held by kettles that
+ * are not the program's own simulation (`trials/`): of their minutes left three in four lie within
+ * the range.
  */
 const UNSEEN = 3;
 
-/** Half of what is normal lies within so many standard deviations; a few stretches at a bend of the curve do not move it. */
+/**
+ * Half of what is normal lies within so many standard deviations; a few stretches at a bend of the
+ * curve do not move it.
+ */
 const MIDDLE_OF_NORMAL = 0.6745;
 
 /** What was measured and said of a pot until now. */
@@ -47,7 +66,10 @@ type Evidence = {
   readonly calibrated: boolean;
 };
 
-/** The posterior of a pot's parameters: the prior, and the likelihood of its readings, its weighings and what the cook said. */
+/**
+ * The posterior of a pot's parameters: the prior, and the likelihood of its readings, its weighings
+ * and what the cook said.
+ */
 export function posteriorOf(
   cookPlan: CookPlan,
   past: readonly Stage[],
@@ -89,8 +111,9 @@ export function posteriorOf(
 }
 
 /**
- * How many times the readings lie farther from the pot that fits them best than was expected, at least 1: a kitchen that does what the
- * simulation does not (a draught, a burner that cycles) shows in it, and is known so much less well.
+ * How many times the readings lie farther from the pot that fits them best than was expected, at
+ * least 1: a kitchen that does what the simulation does not (a draught, a burner that cycles) shows
+ * in it, and is known so much less well.
  */
 function misfitOf(residuals: readonly number[]): number {
   if (residuals.length === 0) return 1;
@@ -116,7 +139,10 @@ function temperatureResidual(
   return (tempC + offsetK - value) / (expected * (count > 3 ? 1 : 2));
 }
 
-/** “It boils”, or “it rolls”: from which minute it was brought to the boil, and at which it was said to be. */
+/**
+ * “It boils”, or “it rolls”: from which minute it was brought to the boil, and at which it was said
+ * to be.
+ */
 type BoilSaid = { readonly fromMin: number; readonly minute: number; readonly rolls: boolean };
 
 /** Every act of bringing to the boil that the cook has ended. */
@@ -142,7 +168,10 @@ function boilsSaid(
   });
 }
 
-/** How much too early or too late a pot boils for what the cook said; where it does not boil by then, by how far it is from it. */
+/**
+ * How much too early or too late a pot boils for what the cook said; where it does not boil by
+ * then, by how far it is from it.
+ */
 function boilResidual(
   cookPlan: CookPlan,
   trace: readonly CookMoment[],

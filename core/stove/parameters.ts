@@ -3,10 +3,10 @@ import { solublesG, type Contents } from '../formula/index.ts';
 import type { CookPlan } from './cookPlan.ts';
 
 /**
- * What may differ between this pot and the sheet: the flame (logarithm of its power over the sheet's), the solubles that the
- * fruit brought (logarithm over the sheet's), the thermometer (K that it shows above boiling water's measure), the steam below the
- * boil (logarithm over a still pan's), and the heat that walls and surface lose (share of the
- * net power, at the boil of water).
+ * What may differ between this pot and the sheet: the flame (logarithm of its power over the
+ * sheet's), the solubles that the fruit brought (logarithm over the sheet's), the thermometer (K
+ * that it shows above boiling water's measure), the steam below the boil (logarithm over a still
+ * pan's), and the heat that walls and surface lose (share of the net power, at the boil of water).
  */
 export type PotParameters = readonly [
   flame: number,
@@ -16,7 +16,10 @@ export type PotParameters = readonly [
   loss: number,
 ];
 
-/** The pot as it was lit under these parameters: the sheet's, with more or fewer solubles in place of water. */
+/**
+ * The pot as it was lit under these parameters: the sheet's, with more or fewer solubles in place
+ * of water.
+ */
 export function firstWith({ first }: Pick<CookPlan, 'first'>, [, solids]: PotParameters): Contents {
   const times = Math.exp(solids);
   const gain = (times - 1) * solublesG(first);

@@ -2,19 +2,31 @@ import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 import { halvedTo, leastSquares } from '../quantity/leastSquares.ts';
 import type { PotParameters } from './parameters.ts';
 
-/** What parameters predict less what was measured, for every measurement in its order, over the error expected of it. */
+/**
+ * What parameters predict less what was measured, for every measurement in its order, over the
+ * error expected of it.
+ */
 export type Residuals = (parameters: PotParameters) => readonly number[];
 
-/** A distribution of parameters: its mean, and the lower triangle of its covariance: a draw is the mean plus this times unit normals. */
+/**
+ * A distribution of parameters: its mean, and the lower triangle of its covariance: a draw is the
+ * mean plus this times unit normals.
+ */
 export type Distribution = {
   readonly mean: PotParameters;
   readonly root: readonly (readonly number[])[];
-  /** How many times the measurements lie farther from it than was expected; 1 where they do not, and for a prior. */
+  /**
+   * How many times the measurements lie farther from it than was expected; 1 where they do not, and
+   * for a prior.
+   */
   readonly misfit: number;
 };
 
 const ROUNDS = 8;
-/** Flames to start from: where a pot begins to boil bends the fit, and it may stick on the wrong side of a bend. */
+/**
+ * Flames to start from: where a pot begins to boil bends the fit, and it may stick on the wrong
+ * side of a bend.
+ */
 const STARTS = [-0.4, -0.2, 0, 0.2, 0.4] as const;
 /** Wide enough that the simulation’s own tolerance does not show in a slope. */
 const STEP = [0.02, 0.01, 0.05, 0.1, 0.03] as const;
@@ -25,9 +37,10 @@ const SMALLEST_SHARE = 0.1;
 const HUBER = 2;
 
 /**
- * The posterior of the parameters, as a normal about its mode: Gauss–Newton on residuals weighed by Huber, the prior as a residual for each
- * more, steps halved until they help; its covariance is the inverse of the normal matrix. The prior of the thermometer has Huber's tails
- * too: one that slipped is not held for good because it was right in boiling water.
+ * The posterior of the parameters, as a normal about its mode: Gauss–Newton on residuals weighed by
+ * Huber, the prior as a residual for each more, steps halved until they help; its covariance is the
+ * inverse of the normal matrix. The prior of the thermometer has Huber's tails too: one that
+ * slipped is not held for good because it was right in boiling water.
  * @param sd standard deviations of the prior, whose mean is zero
  */
 export function fitPosterior(residuals: Residuals, sd: PotParameters): Distribution {

@@ -26,14 +26,20 @@ export const DRAUGHT_SD = constant(
   commonPractice('hoods, windows and wide pans; judgement'),
 );
 
-/** Heat that walls and surface lose at the boil of water, over the net power, one standard deviation. */
+/**
+ * Heat that walls and surface lose at the boil of water, over the net power, one standard
+ * deviation.
+ */
 export const LOSS_SD = constant(
   0.06,
   '1',
   commonPractice('a bare pot in still air loses one to three watts a kelvin; judgement'),
 );
 
-/** Standard deviations of the prior, whose mean is the sheet, by whether boiling water was read on the thermometer. */
+/**
+ * Standard deviations of the prior, whose mean is the sheet, by whether boiling water was read on
+ * the thermometer.
+ */
 export const priorSd = (calibrated: boolean): PotParameters => [
   FLAME_SD.value,
   SOLIDS_SD.value,

@@ -6,7 +6,10 @@ import { TRANSITIONS, type StoveState } from './transitions.ts';
 /** A stretch of the boil that a test asked for. */
 export type More = { readonly minutes: number; readonly fromMs: number };
 
-/** Where a cook stands: which act is on, since when, and what the clocks say. Times on the kitchen’s clock. */
+/**
+ * Where a cook stands: which act is on, since when, and what the clocks say. Times on the kitchen’s
+ * clock.
+ */
 export type Progress = {
   readonly state: StoveState;
   /** Place of the act in the sheet's. */
@@ -23,7 +26,9 @@ export type Progress = {
   /** When a test over the boiling pot said that it sets; null where none did. */
   readonly setSeenAtMs: number | null;
   readonly lastStirredAtMs: number | null;
-  /** Which additions are in, by their acts' places: each counts once, however often it is pressed. */
+  /**
+   * Which additions are in, by their acts' places: each counts once, however often it is pressed.
+   */
   readonly added: readonly number[];
   readonly probeIn: boolean;
   readonly onHeat: boolean;
@@ -32,7 +37,10 @@ export type Progress = {
   readonly flame: number;
 };
 
-/** An event that stands, where the cook stands after it, and what it put in of what the sheet asks for. */
+/**
+ * An event that stands, where the cook stands after it, and what it put in of what the sheet asks
+ * for.
+ */
 export type Moment = {
   readonly event: Entry;
   /** After the event. */
@@ -121,7 +129,10 @@ function after(cookPlan: CookPlan, now: Progress, event: Entry, addition: number
   }
 }
 
-/** The act that an event ends: the one that is on, or a later one, since a cook goes on without pressing everything. */
+/**
+ * The act that an event ends: the one that is on, or a later one, since a cook goes on without
+ * pressing everything.
+ */
 function endedBy({ acts }: CookPlan, seen: Progress, event: Entry): number | null {
   const index = acts.findIndex(
     ({ ends }, at) => at >= seen.actIndex && ends.some(({ on }) => on === event.kind),
@@ -138,8 +149,9 @@ const isIn = ({ adds }: Act, { added }: Progress, index: number): boolean =>
   adds !== null && added.includes(index);
 
 /**
- * What a test says once the pot boils down: some minutes more, on to the jars, or, over a pot that boils, that it may come off. Before that
- * it is a note, and so are drops that fall one by one from a spoon over a pot that still boils.
+ * What a test says once the pot boils down: some minutes more, on to the jars, or, over a pot that
+ * boils, that it may come off. Before that it is a note, and so are drops that fall one by one from
+ * a spoon over a pot that still boils.
  */
 function tested(cookPlan: CookPlan, seen: Progress, event: Entry): Progress {
   const test = cookPlan.acts.findIndex(({ ends }) =>
@@ -161,13 +173,19 @@ function tested(cookPlan: CookPlan, seen: Progress, event: Entry): Progress {
     : boilOn(cookPlan, seen, event, end.then.boilOnMin);
 }
 
-/** The place to go on to when the boil stops: past the plate, where a test over the pot has said already that it sets. */
+/**
+ * The place to go on to when the boil stops: past the plate, where a test over the pot has said
+ * already that it sets.
+ */
 function afterTest({ acts }: CookPlan, { setSeenAtMs }: Progress, next: number): number {
   const isTest = acts[next]?.ends.some(({ then }) => then !== 'next act') === true;
   return setSeenAtMs !== null && isTest ? next + 1 : next;
 }
 
-/** Back on the heat: the act goes on with its own flame; where it had been stopped for a test, the boil does. */
+/**
+ * Back on the heat: the act goes on with its own flame; where it had been stopped for a test, the
+ * boil does.
+ */
 function returned(cookPlan: CookPlan, seen: Progress, event: Entry): Progress {
   const { act, more } = seen;
   if (act.flame > 0)
@@ -179,7 +197,8 @@ function returned(cookPlan: CookPlan, seen: Progress, event: Entry): Progress {
     };
   const back = boilIndex(cookPlan);
   if (back >= 0 && seen.actIndex > back) return onTo(cookPlan, seen, back, event.at);
-  // Off the heat for an act in between, as for a purée: it is warmed meanwhile by the flame of what comes next.
+  // Off the heat for an act in between, as for a purée: it is warmed meanwhile by the flame of what
+  // comes next.
   const next = cookPlan.acts.slice(seen.actIndex).find(({ flame }) => flame > 0);
   return next === undefined ? seen : { ...seen, state: 'heated', onHeat: true, flame: next.flame };
 }
@@ -218,7 +237,10 @@ function noted(now: Progress, event: Entry, addition: number | null): Progress {
   }
 }
 
-/** On to an act; to the one after it, where all that it asks for is in already; to the jars behind the last. */
+/**
+ * On to an act; to the one after it, where all that it asks for is in already; to the jars behind
+ * the last.
+ */
 function onTo(cookPlan: CookPlan, now: Progress, index: number, atMs: number): Progress {
   const act = cookPlan.acts[index];
   if (act === undefined)

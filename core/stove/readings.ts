@@ -1,7 +1,10 @@
 import type { Entry } from './entry.ts';
 import type { Progress } from './progress.ts';
 
-/** Readings of one stretch of time as one: their median, which a stirring dip or a dropped reading does not move. */
+/**
+ * Readings of one stretch of time as one: their median, which a stirring dip or a dropped reading
+ * does not move.
+ */
 export type Bin = {
   /** Minutes since the flame. */
   readonly minute: number;
@@ -9,7 +12,10 @@ export type Bin = {
   readonly count: number;
 };
 
-/** A stretch is never shorter than this, and a cook never has more of them than {@link MOST_BINS}; minutes. */
+/**
+ * A stretch is never shorter than this, and a cook never has more of them than {@link MOST_BINS};
+ * minutes.
+ */
 const FINEST_MIN = 1 / 3;
 const MOST_BINS = 120;
 
@@ -40,7 +46,8 @@ export function binned(entries: readonly Entry[], fromMs: number, toMs: number):
 }
 
 /**
- * The middle value; of an even number, the mean of the two in the middle. Throws RangeError for none.
+ * The middle value; of an even number, the mean of the two in the middle. Throws RangeError for
+ * none.
  * @throws RangeError for none
  */
 export function median(values: readonly number[]): number {

@@ -10,7 +10,10 @@ import type { CookPlan } from './cookPlan.ts';
 const FINEST_MIN = 0.5;
 const POINTS = 120;
 
-/** What the pot went through from the flame to `untilMs`, as stages of a cook; none before it is lit. */
+/**
+ * What the pot went through from the flame to `untilMs`, as stages of a cook; none before it is
+ * lit.
+ */
 export function pastStages(moments: readonly Moment[], untilMs: number): readonly Stage[] {
   const first = moments.findIndex(({ progress }) => progress.litAtMs !== null);
   const litAtMs = moments[first]?.progress.litAtMs ?? null;
@@ -45,7 +48,10 @@ export function pastStages(moments: readonly Moment[], untilMs: number): readonl
   return stages;
 }
 
-/** Most of what the sheet asks for that is taken to have gone in, over what it asks for; more is a slip of the finger. */
+/**
+ * Most of what the sheet asks for that is taken to have gone in, over what it asks for; more is a
+ * slip of the finger.
+ */
 const MOST_TIMES = 3;
 
 /** What the sheet asked for, in the grams that were given. */
@@ -55,14 +61,19 @@ function askedFor({ contents, massG }: Addition, { value }: Entry): Contents | n
   return timesContents(contents, times > MOST_TIMES ? 1 : times);
 }
 
-/** Contents of something added that the run sheet does not ask for; null where it is none, or not in the larder. */
+/**
+ * Contents of something added that the run sheet does not ask for; null where it is none, or not in
+ * the larder.
+ */
 function extraContents({ kind, value, text }: Entry): Contents | null {
   if (kind !== 'added' || text === null || plannedAddition({ kind, text }) !== null) return null;
   const ingredient = findIngredient(text);
   return ingredient && value !== null && value > 0 ? contentsOf(ingredient, value) : null;
 }
 
-/** What is still to come until the stop, if the acts are followed; empty once the stop is behind. */
+/**
+ * What is still to come until the stop, if the acts are followed; empty once the stop is behind.
+ */
 export function stagesAhead(
   { acts }: CookPlan,
   progress: Progress,

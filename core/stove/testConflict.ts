@@ -7,7 +7,10 @@ import type { CookPlan } from './cookPlan.ts';
 const DONE_K = 0.5;
 const FAR_K = 1.5;
 
-/** What it usually means when a test and the thermometer disagree; null where they agree, there is no test, or the pot is off the heat. */
+/**
+ * What it usually means when a test and the thermometer disagree; null where they agree, there is
+ * no test, or the pot is off the heat.
+ */
 export function testConflict(
   cookPlan: CookPlan,
   now: Estimate,

@@ -119,14 +119,20 @@ test('sugar that went into the cold pot is in it, and is not asked for again', (
   expect(massIn(cookPlan, cold, 5 * MIN)).toBeCloseTo(1400, 3);
 });
 
-/** Grams that went into the pot besides what was in it when it was lit, by the stages that the simulation goes through. */
+/**
+ * Grams that went into the pot besides what was in it when it was lit, by the stages that the
+ * simulation goes through.
+ */
 const massIn = (cookPlan: CookPlan, events: readonly Entry[], untilMs: number): number =>
   pastStages(momentsOf(cookPlan, events), untilMs).reduce(
     (sum, { add }) => sum + (add === undefined ? 0 : massOf(add)),
     0,
   );
 
-/** What should be in by the log: each addition of the chain once, the first time, and everything besides. */
+/**
+ * What should be in by the log: each addition of the chain once, the first time, and everything
+ * besides.
+ */
 function expectedIn(cookPlan: CookPlan, events: readonly Entry[]): number {
   const seen = new Set<string>();
   let sum = 0;
@@ -202,7 +208,10 @@ const oneEvent = fc
       value: fc.constantFrom(...(VALUES[kind] ?? [null])),
       text: fc.constantFrom(...(TEXTS[kind] ?? [null])),
       source: fc.constantFrom('stove', 'phone'),
-      /** Does what the act that is on waits for instead: so that the far end of the chain is reached, too. */
+      /**
+       * Does what the act that is on waits for instead: so that the far end of the chain is
+       * reached, too.
+       */
       obeys: fc.option(fc.nat(4), { freq: 2 }),
       /** How long after the one before it; some at the very same moment. */
       waitMs: fc.constantFrom(0, 0, 1000, 20_000, 3 * MIN),

@@ -1,23 +1,28 @@
 import type { StoveEventKind } from '../chain/index.ts';
 
 /**
- * How the pot stands, whichever act is on: not lit yet · on the heat · lifted off for a moment, its act still on · boiling on because a
- * test asked for minutes more · off the heat, as its act asks · in the jars.
+ * How the pot stands, whichever act is on: not lit yet · on the heat · lifted off for a moment, its
+ * act still on · boiling on because a test asked for minutes more · off the heat, as its act asks ·
+ * in the jars.
  */
 export const STOVE_STATES = ['cold', 'heated', 'lifted', 'boiling on', 'off', 'filled'] as const;
 /** One of {@link STOVE_STATES}. */
 export type StoveState = (typeof STOVE_STATES)[number];
 
 /**
- * What an event does there: `light` the flame · `lift` the pot off its act for a moment · `stop` the heat, which ends the act that waits
- * for it · `return` to the heat and the act · `add` what the chain asks for · `test` the set · `end` the act that waits for this event, or
- * a later one that may be gone on to · `note` only.
+ * What an event does there: `light` the flame · `lift` the pot off its act for a moment · `stop`
+ * the heat, which ends the act that waits for it · `return` to the heat and the act · `add` what
+ * the chain asks for · `test` the set · `end` the act that waits for this event, or a later one
+ * that may be gone on to · `note` only.
  */
 export type Transition = 'light' | 'lift' | 'stop' | 'return' | 'add' | 'test' | 'end' | 'note';
 
 type Row = { readonly [kind in StoveEventKind]: Transition };
 
-/** What is only ever noted, in every state: it changes the pot, or what is known of it, but not where the cook stands. */
+/**
+ * What is only ever noted, in every state: it changes the pot, or what is known of it, but not
+ * where the cook stands.
+ */
 const NOTED = {
   'in-water': 'note',
   'water-boils': 'note',

@@ -18,7 +18,10 @@ export type Unobserved =
   | 'off the heat'
   | 'temperature does not tell';
 
-/** Nothing cold, no stir and no change of flame just before; and the pot on the heat, the probe in it. */
+/**
+ * Nothing cold, no stir and no change of flame just before; and the pot on the heat, the probe in
+ * it.
+ */
 export function isQuiet(moments: readonly Moment[], atMs: number): boolean {
   let now: Progress | null = null;
   for (const { event, progress } of moments) {

@@ -3,7 +3,10 @@ import type { Entry } from '../stove/index.ts';
 
 const MIN = 60_000;
 
-/** Writes the log of a batch’s jars for tests: each event at a minute after the beginning, numbered in the order of writing. */
+/**
+ * Writes the log of a batch’s jars for tests: each event at a minute after the beginning, numbered
+ * in the order of writing.
+ */
 export class JarLog {
   readonly entries: Entry[] = [];
 
@@ -32,7 +35,10 @@ export class JarLog {
     return this;
   }
 
-  /** A load that had its whole time: in, on the heat, at the boil after `heatMin`, off after `timeMin`, rested and out. */
+  /**
+   * A load that had its whole time: in, on the heat, at the boil after `heatMin`, off after
+   * `timeMin`, rested and out.
+   */
   processed(minute: number, number: number, jars: string, heatMin: number, timeMin: number): this {
     const boils = minute + heatMin;
     const off = boils + timeMin;

@@ -1,9 +1,10 @@
 import type { PlanRequest } from '../evaluate/index.ts';
 
 /**
- * Formulas with the verdict that the shelf must come to. Those for the pantry are, or follow, formulas of the USDA Complete Guide and
- * the national extension centre’s pages (from memory), or jams of common practice of high-acid fruit; those for the fridge are
- * what the same pages warn of, and tested formulas changed as they say not to.
+ * Formulas with the verdict that the shelf must come to. Those for the pantry are, or follow,
+ * formulas of the USDA Complete Guide and the national extension centre’s pages (from memory), or
+ * jams of common practice of high-acid fruit; those for the fridge are what the same pages warn of,
+ * and tested formulas changed as they say not to.
  */
 export type ShelfFormula = readonly [
   verdict: 'pantry' | 'by-source' | 'fridge',

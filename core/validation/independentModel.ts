@@ -3,9 +3,10 @@ import { massOf, solublesG, type Contents } from '../formula/index.ts';
 import type { CookPlan } from '../stove/index.ts';
 
 /**
- * A kettle that is not this program’s simulation: another law of evaporation, a boiling point read off a published table, a burner that
- * switches on and off, a lid ajar, a draught and walls that lose heat. It shares no formula with `boil/`, so that the estimator is tried on a
- * truth it does not know.
+ * A kettle that is not this program’s simulation: another law of evaporation, a boiling point read
+ * off a published table, a burner that switches on and off, a lid ajar, a draught and walls that
+ * lose heat. It shares no formula with `boil/`, so that the estimator is tried on a truth it does
+ * not know.
  */
 export type IndependentKitchen = {
   /** Over what is said of the burner. */
@@ -45,7 +46,10 @@ export function independentKitchen(seed: number, offsetK: number): IndependentKi
   };
 }
 
-/** Boiling-point elevation of sucrose solutions, K by °Brix: after Starzak & Peacock, as GNU units ships it (`sugar_conc_bpe`). */
+/**
+ * Boiling-point elevation of sucrose solutions, K by °Brix: after Starzak & Peacock, as GNU units
+ * ships it (`sugar_conc_bpe`).
+ */
 const ELEVATION: readonly (readonly [brix: number, kelvin: number])[] = [
   [0, 0],
   [10, 0.18],
@@ -59,7 +63,10 @@ const ELEVATION: readonly (readonly [brix: number, kelvin: number])[] = [
   [75, 6.742],
   [80, 9.5],
 ];
-/** Simple sugars raise it more, gram for gram: by molar mass they would double it, and in a thick syrup do a little less. */
+/**
+ * Simple sugars raise it more, gram for gram: by molar mass they would double it, and in a thick
+ * syrup do a little less.
+ */
 const HEXOSE_TIMES = 1.75;
 /** Share of the sucrose that inverts before the stop; half of it is taken to be there all along. */
 const INVERTS = 0.2;

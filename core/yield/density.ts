@@ -58,7 +58,10 @@ export function syrupDensity(brix: number, tempC: number): number {
   return at20 * (1 - THERMAL_THINNING.value * (tempC - TABLE_TEMP_C));
 }
 
-/** Volume of a batch without trapped air, in mL, at `tempC`; pieces and syrup each take their own room. */
+/**
+ * Volume of a batch without trapped air, in mL, at `tempC`; pieces and syrup each take their own
+ * room.
+ */
 export function volumeMl(batch: Contents, tempC: number): number {
   const syrupG = batch.water + solublesG(batch);
   const syrupMl = (1000 * syrupG) / syrupDensity(syrupBrixOf(batch), tempC);

@@ -1,7 +1,10 @@
 import { solublesG, type Contents } from '../formula/index.ts';
 import { boiledDownTo, inverted } from '../boil/index.ts';
 
-/** The thickest syrup a pot of jam is ever boiled to, g of solubles per 100 g of syrup; beyond it scorches. */
+/**
+ * The thickest syrup a pot of jam is ever boiled to, g of solubles per 100 g of syrup; beyond it
+ * scorches.
+ */
 export const THICKEST_SYRUP_BRIX = 78;
 
 /** A batch at its stop, and whether that was its target. */
@@ -30,7 +33,8 @@ export function finishOf(start: Contents, targetPct: number, invertShare: number
 }
 
 /**
- * The batch after `steamG` of its water has gone and `invertShare` of its sucrose inverted: the end of a timed boil.
+ * The batch after `steamG` of its water has gone and `invertShare` of its sucrose inverted: the end
+ * of a timed boil.
  * @param steamG water that boils away, g
  * @param invertShare of its sucrose, 0 to 1
  */

@@ -21,9 +21,10 @@ export type Packing = {
 export const MOST_PACKED_ML = 1_000_000;
 
 /**
- * Jars this much short of their nominal content are full all the same: in a half-pint, 60 mm wide, that is not a millimetre of headspace, and
- * nobody fills closer. Twice as much is borne for fewer sizes. Else a batch a spoonful short of eight half-pints would go into a dozen smaller
- * jars that happen to fit.
+ * Jars this much short of their nominal content are full all the same: in a half-pint, 60 mm wide,
+ * that is not a millimetre of headspace, and nobody fills closer. Twice as much is borne for fewer
+ * sizes. Else a batch a spoonful short of eight half-pints would go into a dozen smaller jars that
+ * happen to fit.
  */
 const A_HAIR_SHORT = 0.01;
 const SHORT_FOR_FEWER_SIZES = 0.02;
@@ -32,9 +33,10 @@ const SHORT_FOR_FEWER_SIZES = 0.02;
 const PER_JAR = { plain: 1e6 + 1, preferred: 1 } as const;
 
 /**
- * Packs a volume into the jars on hand, which may together be a hair short of their nominal content. Gifts are filled first; then exactly
- * the least left over, the fewest sizes, the fewest jars that are not preferred, and the fewest jars, over whole millilitres. What can be
- * filled at all is known from bit sets; the counts are then searched with more and more sizes allowed.
+ * Packs a volume into the jars on hand, which may together be a hair short of their nominal
+ * content. Gifts are filled first; then exactly the least left over, the fewest sizes, the fewest
+ * jars that are not preferred, and the fewest jars, over whole millilitres. What can be filled at
+ * all is known from bit sets; the counts are then searched with more and more sizes allowed.
  * @param totalMl 0 to 1 000 000 mL
  * @throws RangeError for a volume outside that, or a jar size that is not at least 1 mL
  */
@@ -113,7 +115,10 @@ type Kind = {
   readonly perJar: number;
 };
 
-/** For each kind, the volumes that it and those after it can fill exactly, a bit for each mL; last, none but 0. */
+/**
+ * For each kind, the volumes that it and those after it can fill exactly, a bit for each mL; last,
+ * none but 0.
+ */
 function fillableFrom(room: number, kinds: readonly Kind[]): Uint32Array[] {
   const none = new Uint32Array((room >>> 5) + 1);
   none[0] = 1;
@@ -161,7 +166,10 @@ function hasAny(bits: Uint32Array, from: number, to: number): boolean {
   return false;
 }
 
-/** How many of each kind fill `totalMl`, or up to `slack` more, with the fewest kinds and then the least cost. */
+/**
+ * How many of each kind fill `totalMl`, or up to `slack` more, with the fewest kinds and then the
+ * least cost.
+ */
 function fewest(
   totalMl: number,
   slack: number,

@@ -123,7 +123,10 @@ function bestShortBy(short: number, volume: number, sizes: readonly JarSize[]): 
   return best;
 }
 
-/** The oracle for small cases: jars a hundredth short that hold it all, two hundredths for fewer sizes; else jars filled to the line. */
+/**
+ * The oracle for small cases: jars a hundredth short that hold it all, two hundredths for fewer
+ * sizes; else jars filled to the line.
+ */
 function packByTrying(volume: number, sizes: readonly JarSize[]): Filled {
   const hair = bestShortBy(0.01, volume, sizes);
   return hair.left > 0 ? hair : bestShortBy(0.02, volume, sizes);
@@ -155,7 +158,8 @@ describe('packing jars', () => {
   test('a batch a spoonful short of eight jars goes into eight jars', () => {
     const sizes = [size('half-pint', 237, 30), size('quarter-pint', 118, 12)];
     const eight = { jars: [{ name: 'half-pint', count: 8 }], partMl: 0 };
-    // 2 half-pints and 12 quarter-pints hold 1890 mL to the line, 3 and 10 hold 1872 mL a hundredth short: nobody would fill those.
+    // 2 half-pints and 12 quarter-pints hold 1890 mL to the line, 3 and 10 hold 1872 mL a hundredth
+    // short: nobody would fill those.
     expect(packJars(1890, sizes)).toEqual(eight);
     expect(packJars(1872, sizes)).toEqual(eight);
     // No jars that hold 1868 mL are within a hundredth of it.

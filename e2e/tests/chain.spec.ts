@@ -76,7 +76,8 @@ test('one chain on paper and at the stove: what goes in last, a probe that says 
     'true',
   );
 
-  // A sheet test over the pot that merges calls it off; the plate is passed over, and the brandy goes in.
+  // A sheet test over the pot that merges calls it off; the plate is passed over, and the brandy
+  // goes in.
   await page.getByRole('button', { name: 'Sheet test…' }).click();
   await page.locator('button[data-outcome=merges]').click();
   await expect(act).toHaveText('Take it off the heat');

@@ -33,13 +33,17 @@ async function store(
     body: JSON.stringify(body),
   });
   if (response.ok) return (await response.json()) as { id: string };
-  // Only what is wrong with the body refuses it: a server that is tired or broken would leave values untried.
+  // Only what is wrong with the body refuses it: a server that is tired or broken would leave
+  // values untried.
   if (![400, 404, 409, 413, 422].includes(response.status))
     throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
   return null;
 }
 
-/** Everything of a kind that the server stores of every field with every hostile value; each different thing once. */
+/**
+ * Everything of a kind that the server stores of every field with every hostile value; each
+ * different thing once.
+ */
 async function storedBy(
   kettle: KettleServer,
   document: Document,
@@ -71,7 +75,10 @@ async function storedBy(
   return [...seen.values()];
 }
 
-/** Of two bodies what is hostile in either: the field of the one, or that part of it, put into the other. */
+/**
+ * Of two bodies what is hostile in either: the field of the one, or that part of it, put into the
+ * other.
+ */
 function together(into: Body, { place, body }: Stored): Body {
   const [field = '', inner] = place.split('.');
   const [there, here] = [into[field], body[field]];
@@ -82,8 +89,9 @@ function together(into: Body, { place, body }: Stored): Body {
 }
 
 /**
- * What was stored, put together so that fewer things hold it all: the first of every field in one, the second of every field in the next,
- * and so on. What decides whether anything else is drawn stands by itself; so do wholes of fields whose parts others change.
+ * What was stored, put together so that fewer things hold it all: the first of every field in one,
+ * the second of every field in the next, and so on. What decides whether anything else is drawn
+ * stands by itself; so do wholes of fields whose parts others change.
  */
 function inFew(stored: readonly Stored[]): Stored[][] {
   const few: Stored[][] = [];
@@ -103,7 +111,8 @@ function inFew(stored: readonly Stored[]): Stored[][] {
 }
 
 /**
- * Stores everything of a kind that can be stored, and shows each; together where that is not refused.
+ * Stores everything of a kind that can be stored, and shows each; together where that is not
+ * refused.
  * @returns how many different things there are
  */
 async function showAll(
@@ -144,7 +153,10 @@ async function kitchenAnew(page: Page, later: number): Promise<void> {
   );
 }
 
-/** Entries of the jars that the server takes, in no sensible order, many jars and far-off numbers among them. */
+/**
+ * Entries of the jars that the server takes, in no sensible order, many jars and far-off numbers
+ * among them.
+ */
 const everythingOfTheJars = () =>
   ['1.1-300', '12.1 99.999', '1.7', '1'].flatMap((text, i) =>
     EVENT_KINDS.filter((kind) => isOfTheJars(kind))
@@ -161,7 +173,10 @@ const everythingOfTheJars = () =>
 
 type Look = (path: string, shown: string) => Promise<void>;
 
-/** What a test does with the stored values of its kinds; each screen that draws one is looked at for panels that failed. */
+/**
+ * What a test does with the stored values of its kinds; each screen that draws one is looked at for
+ * panels that failed.
+ */
 const everyValueDraws = (
   what: string,
   visit: (

@@ -253,7 +253,8 @@ test('of two who change the kitchen, both stand where they are of different fiel
     pots: [{ name: 'wide pot' }],
   });
 
-  // Where both changed the same it is told; saved again, mine stands, and what they changed besides stays theirs.
+  // Where both changed the same it is told; saved again, mine stands, and what they changed besides
+  // stays theirs.
   await page.getByRole('button', { name: 'Change pots' }).click();
   await sheet.getByLabel('Name', { exact: true }).fill('wide pot, mended');
   const there = await kettle.send<{ version: number; pots: object[] }>('GET', '/kitchen');

@@ -45,7 +45,10 @@ for (const [screen, [width, height]] of Object.entries(SIZES)) {
   }
 }
 
-/** Batches of eight lines, with how many ways of mending them there are at least, and as much to mind as most ever have. */
+/**
+ * Batches of eight lines, with how many ways of mending them there are at least, and as much to
+ * mind as most ever have.
+ */
 const EIGHT: readonly (readonly [what: string, remedies: number, lines: readonly string[]])[] = [
   [
     'that sets',

@@ -6,7 +6,8 @@ import { expect, practice, test } from '../kitchen.ts';
 const PROBE_OFF_K = 1.5;
 
 /**
- * Does in the page what the screen says, and nothing else, until the debrief: presses what is due, and calls the plate what it looks like.
+ * Does in the page what the screen says, and nothing else, until the debrief: presses what is due,
+ * and calls the plate what it looks like.
  * @returns the solids that the screen showed once the pot was off the heat
  */
 const obey = (page: Page): Promise<number> =>
@@ -17,7 +18,10 @@ const obey = (page: Page): Promise<number> =>
         let shown = NaN;
         let pressed = '';
         let slowed = false;
-        /** Near the stop the pot is watched more closely, as a cook would: at sixty times a second of the machine is a minute of the pot. */
+        /**
+         * Near the stop the pot is watched more closely, as a cook would: at sixty times a second
+         * of the machine is a minute of the pot.
+         */
         const slowDown = () => {
           const left = Number.parseFloat(seen('[data-testid=minutes-left]')?.textContent ?? '');
           const boils =

@@ -7,8 +7,9 @@ import { expect, practice, test } from '../kitchen.ts';
 const WITHIN_MS = 1000;
 
 /**
- * Presses in one browser; soon the other holds what an XPath looks for. Both note the time themselves, by the one clock of this machine: the
- * press when it happens, the other at every frame.
+ * Presses in one browser; soon the other holds what an XPath looks for. Both note the time
+ * themselves, by the one clock of this machine: the press when it happens, the other at every
+ * frame.
  */
 async function soonSeen(button: Locator, other: Page, xpath: string): Promise<void> {
   await button.evaluate((element) => {

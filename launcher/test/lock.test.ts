@@ -7,7 +7,10 @@ import { dropStates, newState } from './running.ts';
 
 const LOCK = join(__dirname, '../lock.mjs');
 
-/** Processes that try to take the folder at once; each holds what it got until all have said what came of it. */
+/**
+ * Processes that try to take the folder at once; each holds what it got until all have said what
+ * came of it.
+ */
 async function tryAll(folder: string, count: number): Promise<string[]> {
   const program = `
     import { takeLock } from ${JSON.stringify(LOCK)};
@@ -59,7 +62,8 @@ test.each([
 test('locks that were left are broken by one at a time: never do two hold the folder', async () => {
   const folder = folderWith('999999 12345');
   const mine = JSON.stringify(join(folder, 'inside'));
-  // Whoever gets it goes inside alone, and leaves as if it had been killed: each lock but the first is one that was left.
+  // Whoever gets it goes inside alone, and leaves as if it had been killed: each lock but the first
+  // is one that was left.
   const program = `
     import { mkdirSync, renameSync, rmdirSync, writeFileSync } from 'node:fs';
     import { takeLock } from ${JSON.stringify(LOCK)};
@@ -91,7 +95,10 @@ test('locks that were left are broken by one at a time: never do two hold the fo
   expect(said).toEqual(said.map(() => '300'));
 });
 
-/** Begins with a cluster that is thrown away, as `./kettle test` does, and says what came of it; holds it until its input ends. */
+/**
+ * Begins with a cluster that is thrown away, as `./kettle test` does, and says what came of it;
+ * holds it until its input ends.
+ */
 function testRun(state: string) {
   const program = `
     import { withTestCluster } from ${JSON.stringify(join(__dirname, '../throwaway.mjs'))};

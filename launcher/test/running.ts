@@ -31,8 +31,9 @@ export function newState(): string {
 }
 
 /**
- * `./kettle WORD` in a state folder, up to the line that tells the address. Throws what it said where it stops before. The first start in a folder is
- * given a port, so that tests which run beside each other do not ask for the same one.
+ * `./kettle WORD` in a state folder, up to the line that tells the address. Throws what it said
+ * where it stops before. The first start in a folder is given a port, so that tests which run
+ * beside each other do not ask for the same one.
  */
 export async function start(
   state: string,

@@ -45,7 +45,10 @@ export class BatchModel extends Model {
   @Column(DataType.JSONB)
   declare plan: Plan | null;
 
-  /** What its label shows of the plan; null while there is none, and for a batch that was saved before labels were kept. */
+  /**
+   * What its label shows of the plan; null while there is none, and for a batch that was saved
+   * before labels were kept.
+   */
   @Column(DataType.JSONB)
   declare summary: PlanSummary | null;
 

@@ -25,7 +25,10 @@ import { PlanQueue, type WantedPlan } from './planQueue.ts';
 /** Most batches that one listing answers with, newest first. */
 const MOST_LISTED = 200;
 
-/** A plan that is wanted, in the kitchen as it was when the batch was saved; null for the kitchen as it is when planning begins. */
+/**
+ * A plan that is wanted, in the kitchen as it was when the batch was saved; null for the kitchen as
+ * it is when planning begins.
+ */
 type Planning = WantedPlan & { readonly kitchen: Kitchen | null };
 
 @Injectable()
@@ -125,7 +128,8 @@ export class BatchesService {
     }
     const householdId = await this.households.currentId();
     const kitchen = await this.mustPlan({ lines, settings });
-    // One statement: it changes the version it was made on, where that is not put away, and answers with the row it wrote.
+    // One statement: it changes the version it was made on, where that is not put away, and answers
+    // with the row it wrote.
     const [, [written]] = await this.batches.update(
       {
         name,
@@ -157,13 +161,19 @@ export class BatchesService {
     return answer(row);
   }
 
-  /** Says that a batch is done, or that it is not after all. Said twice, it is so since the first time. */
+  /**
+   * Says that a batch is done, or that it is not after all. Said twice, it is so since the first
+   * time.
+   */
   async setDone(id: string, isDone: boolean): Promise<void> {
     await this.row(id);
     await this.markDone(id, isDone, null);
   }
 
-  /** Marks a batch as done, or as not done, together with what else is written; one that was put away stays as it is. */
+  /**
+   * Marks a batch as done, or as not done, together with what else is written; one that was put
+   * away stays as it is.
+   */
   async markDone(id: string, isDone: boolean, transaction: Transaction | null): Promise<void> {
     const row = await this.batches.findByPk(id, { transaction });
     if (row === null) return;
@@ -187,7 +197,10 @@ export class BatchesService {
     return new Map(rows.map((session) => [session.batchId ?? '', session]));
   }
 
-  /** The summary of a batch that has none: of its plan, which is kept from now on; null while there is no plan. */
+  /**
+   * The summary of a batch that has none: of its plan, which is kept from now on; null while there
+   * is no plan.
+   */
   private async summarised({ id, version }: BatchModel): Promise<PlanSummary | null> {
     const row = await this.batches.findOne({ where: { id, version } });
     if (row === null) return null;
@@ -200,7 +213,10 @@ export class BatchesService {
     return summary;
   }
 
-  /** Refuses what cannot be planned, by its typical figures, which are there at once. Answers with the kitchen that it was tried in. */
+  /**
+   * Refuses what cannot be planned, by its typical figures, which are there at once. Answers with
+   * the kitchen that it was tried in.
+   */
   private async mustPlan(formula: Formula): Promise<Kitchen> {
     const kitchen = await this.kitchens.current();
     const faults = await this.planning.runInteractive('faultsInKitchen', { formula, kitchen });
@@ -215,7 +231,10 @@ export class BatchesService {
     return row;
   }
 
-  /** Plans a batch and stores the plan, or why there is none, unless it was saved or deleted meanwhile. */
+  /**
+   * Plans a batch and stores the plan, or why there is none, unless it was saved or deleted
+   * meanwhile.
+   */
   private async plan({ id, version, kitchen }: Planning): Promise<void> {
     const row = await this.batches.findOne({
       attributes: ['lines', 'settings'],

@@ -2,8 +2,9 @@
 export type WantedPlan = { readonly id: string; readonly version: number };
 
 /**
- * Batches that wait for their plans, one worked on at a time and the last asked for first: somebody is looking at that one.
- * A newer version of a batch takes the place of an older one that has not begun.
+ * Batches that wait for their plans, one worked on at a time and the last asked for first: somebody
+ * is looking at that one. A newer version of a batch takes the place of an older one that has not
+ * begun.
  */
 export class PlanQueue<T extends WantedPlan> {
   private readonly waiting = new Map<string, T>();
@@ -11,7 +12,8 @@ export class PlanQueue<T extends WantedPlan> {
 
   /**
    * @param work plans one batch and stores the result
-   * @param onError hears of a batch whose work threw; it is worked on again when it is next asked for
+   * @param onError hears of a batch whose work threw; it is worked on again when it is next asked
+   * for
    */
   constructor(
     private readonly work: (wanted: T) => Promise<void>,

@@ -44,7 +44,10 @@ export class CookLogService {
     @InjectConnection() private readonly database: Sequelize,
   ) {}
 
-  /** Takes in entries, those that it has already left out, and tells every server. Answers with where the log stands. */
+  /**
+   * Takes in entries, those that it has already left out, and tells every server. Answers with
+   * where the log stands.
+   */
   async append(sessionId: string, householdId: string, given: readonly Entry[]): Promise<number> {
     return this.database.transaction(async (transaction) => {
       const [cook] = await this.database.query<CookTimes & { position: number }>(
@@ -60,7 +63,8 @@ export class CookLogService {
   }
 
   /**
-   * Takes in what `made` makes of a cook, while no other process does: null when one is at it already, or the cook is over.
+   * Takes in what `made` makes of a cook, while no other process does: null when one is at it
+   * already, or the cook is over.
    */
   async appendAlone(
     sessionId: string,
@@ -91,7 +95,10 @@ export class CookLogService {
     return rows.map(answer);
   }
 
-  /** Everything that was done at a cook and can have been, without the readings: what is years off harms no pot. */
+  /**
+   * Everything that was done at a cook and can have been, without the readings: what is years off
+   * harms no pot.
+   */
   async events(sessionId: string, transaction: Transaction | null = null): Promise<Entry[]> {
     const session = await this.sessions.findByPk(sessionId, {
       attributes: ['startedAt', 'clock'],
@@ -122,7 +129,10 @@ export class CookLogService {
     await this.database.query(sayThat({ cook: session.id, what: 'cook' }), { transaction });
   }
 
-  /** An entry is named for ever by its source and number: what repeats a name with other content is no second delivery. */
+  /**
+   * An entry is named for ever by its source and number: what repeats a name with other content is
+   * no second delivery.
+   */
   private async refuseOtherContent(
     sessionId: string,
     given: readonly Entry[],
@@ -154,8 +164,9 @@ export class CookLogService {
   }
 
   /**
-   * Puts entries into the log of a cook that this transaction holds locked: those that are new, at the places that follow, told to every
-   * server. In one statement, since this is what probes do every second. Answers with where the log stands; null when nothing was new.
+   * Puts entries into the log of a cook that this transaction holds locked: those that are new, at
+   * the places that follow, told to every server. In one statement, since this is what probes do
+   * every second. Answers with where the log stands; null when nothing was new.
    */
   private async put(
     sessionId: string,

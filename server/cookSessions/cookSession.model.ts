@@ -30,7 +30,10 @@ export class CookSessionModel extends Model {
   @Column(DataType.STRING(120))
   declare name: string;
 
-  /** As they were when it was begun, so that a later change of batch or kitchen does not move a cook. */
+  /**
+   * As they were when it was begun, so that a later change of batch or kitchen does not move a
+   * cook.
+   */
   @AllowNull(false)
   @Column(DataType.JSONB)
   declare formula: Formula;

@@ -130,8 +130,9 @@ export class CookSessionsService {
   }
 
   /**
-   * Keeps where a cook’s jars are, and makes them stored where its log says that they are: the batch is done, and what it used comes off the stock of jars and lids;
-   * taken back in the log, the batch is not done and the stock gets back what was taken. Asked again, nothing changes.
+   * Keeps where a cook’s jars are, and makes them stored where its log says that they are: the
+   * batch is done, and what it used comes off the stock of jars and lids; taken back in the log,
+   * the batch is not done and the stock gets back what was taken. Asked again, nothing changes.
    */
   async settleJars(id: string): Promise<void> {
     await this.changed(id, async (row, transaction) => {

@@ -14,14 +14,20 @@ import { SimulatedDevices } from './simulatedDevices.ts';
 
 /** Between two looks at the devices, ms. */
 const EVERY_MS = 250;
-/** A pot to which nothing has happened for this long is no longer read, until something does: minutes of the wall’s clock. */
+/**
+ * A pot to which nothing has happened for this long is no longer read, until something does:
+ * minutes of the wall’s clock.
+ */
 const FORGOTTEN_MIN = 10;
 /** Nor is one at which nobody has done anything for this long, h of the kitchen’s clock. */
 const LEFT_ALONE_H = 4;
 /** After a time without any server no more than this is made up for, s of the kitchen’s clock. */
 const LONGEST_GAP_S = 3600;
 
-/** Asks the devices of every cook that is on, again and again. Any number of servers may do so at once. */
+/**
+ * Asks the devices of every cook that is on, again and again. Any number of servers may do so at
+ * once.
+ */
 @Injectable()
 export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
   private readonly logger = new Logger(DeviceRunner.name);

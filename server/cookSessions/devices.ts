@@ -2,8 +2,9 @@ import type { CookSession } from '@idle-kettle/contract';
 import type { Entry } from '@idle-kettle/core';
 
 /**
- * Something that reads a pot by itself: a probe, a scale. Drivers hold no state: what they say of a second of the kitchen’s clock is the
- * same whichever server asks, so that one takes over from another without a gap and without saying anything twice.
+ * Something that reads a pot by itself: a probe, a scale. Drivers hold no state: what they say of a
+ * second of the kitchen’s clock is the same whichever server asks, so that one takes over from
+ * another without a gap and without saying anything twice.
  */
 export interface DeviceDriver {
   /** Who its readings are from; the `seq` of one is its second and one more. */

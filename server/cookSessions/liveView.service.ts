@@ -63,7 +63,10 @@ class Viewer {
     public position: number,
   ) {}
 
-  /** Every message carries the place where the log stands, which a browser that comes back names as its last. */
+  /**
+   * Every message carries the place where the log stands, which a browser that comes back names as
+   * its last.
+   */
   say(type: string, data: object): void {
     this.subscriber.next({ id: String(this.position), type, data });
   }
@@ -88,7 +91,9 @@ class Feed {
   /** @param after the entries after a place in the log */
   constructor(private readonly after: (position: number) => Promise<LoggedEntry[]>) {}
 
-  /** Looks for what is new to any of them; whoever asks meanwhile is told by a look of after that. */
+  /**
+   * Looks for what is new to any of them; whoever asks meanwhile is told by a look of after that.
+   */
   async look(): Promise<void> {
     this.again = true;
     if (this.looking) return;
@@ -103,7 +108,8 @@ class Feed {
         if (entries.length === MOST_ANSWERED) this.again = true;
       }
     } catch {
-      // The database is away. The listener says when it is back, and the next beat looks in any case.
+      // The database is away. The listener says when it is back, and the next beat looks in any
+      // case.
     } finally {
       this.looking = false;
     }

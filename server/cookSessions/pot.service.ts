@@ -5,7 +5,9 @@ import { PlanningService } from '../planning/planning.service.ts';
 import { BadInput } from '../problem/errors.ts';
 import { CookLogService } from './cookLog.service.ts';
 
-/** The simulated pot of a practice cook: what is true of it stays on the server until the debrief. */
+/**
+ * The simulated pot of a practice cook: what is true of it stays on the server until the debrief.
+ */
 @Injectable()
 export class PotService {
   constructor(

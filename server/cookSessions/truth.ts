@@ -1,7 +1,9 @@
 import { type CookSession } from '@idle-kettle/contract';
 import { trueSheet, type CookPlan, requestInKitchen } from '@idle-kettle/core';
 
-/** What is true of a practice pot, which its cook is not told; null for a pot that is no practice. */
+/**
+ * What is true of a practice pot, which its cook is not told; null for a pot that is no practice.
+ */
 export const truthOf = ({
   formula,
   kitchen,

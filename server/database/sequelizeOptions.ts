@@ -8,8 +8,8 @@ import { HouseholdModel } from '../household/household.model.ts';
 import { KitchenModel } from '../kitchen/kitchen.model.ts';
 
 /**
- * A database that is paused or locked is told within this time, and holds nobody up for longer: PostgreSQL gives a statement up first, the
- * client gives the database up a little later; ms.
+ * A database that is paused or locked is told within this time, and holds nobody up for longer:
+ * PostgreSQL gives a statement up first, the client gives the database up a little later; ms.
  */
 const GIVEN_UP_MS = 4000;
 const CLIENT_GIVES_UP_MS = 4500;

@@ -119,7 +119,9 @@ export const DEMO_BATCHES: readonly BatchDto[] = [
   { name: 'Damson, low hedge', lines: ['2 kg crushed damsons', '1.4 kg sugar', '1 cup water'] },
 ];
 
-/** When in the season each was made, and how far it has come; those that are not named are planned. */
+/**
+ * When in the season each was made, and how far it has come; those that are not named are planned.
+ */
 export const DEMO_SEASON: readonly {
   readonly name: string;
   /** Month and day, `06-21`. */

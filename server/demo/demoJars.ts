@@ -18,8 +18,8 @@ const CLIMB_MS = 14 * MIN;
 const REST_MS = 5 * MIN;
 
 /**
- * What was done with the jars of a batch of the season: filled as it was forecast, the part jar to the fridge, the rest through the canner
- * in as many loads as it takes.
+ * What was done with the jars of a batch of the season: filled as it was forecast, the part jar to
+ * the fridge, the rest through the canner in as many loads as it takes.
  * @param fromMs when the pot came off
  * @param isDone whether lids were pressed and all of it put away, the next day; else the jars cool
  */

@@ -32,13 +32,16 @@ export class KitchenService {
     @InjectConnection() private readonly database: Sequelize,
   ) {}
 
-  /** @param within a transaction of the caller’s, which holds a connection already; null for none */
+  /**
+   * @param within a transaction of the caller’s, which holds a connection already; null for none
+   */
   async current(within: Transaction | null = null): Promise<Kitchen> {
     return answer(await this.row(within));
   }
 
   /**
-   * Sets the whole kitchen up. Made on a version that has changed since, it is refused; made on none, it counts for whatever is there.
+   * Sets the whole kitchen up. Made on a version that has changed since, it is refused; made on
+   * none, it counts for whatever is there.
    * @param isDone whether the kitchen counts as set up from now on
    */
   setUp({ version, ...dto }: KitchenDto, isDone = true): Promise<Kitchen> {
@@ -53,8 +56,9 @@ export class KitchenService {
   }
 
   /**
-   * Changes some fields, made on a version. Of two changes at once both stand where they are of different fields; where a field was changed by
-   * somebody else since, nothing is, and each such field is named.
+   * Changes some fields, made on a version. Of two changes at once both stand where they are of
+   * different fields; where a field was changed by somebody else since, nothing is, and each such
+   * field is named.
    */
   change({ version, changes }: KitchenChangeDto): Promise<Kitchen> {
     return this.changed((row) => {
@@ -107,7 +111,10 @@ export class KitchenService {
     return this.withNames((names) => names.filter((known) => !isSameName(known.name, name)));
   }
 
-  /** Takes what a batch used off the stock of jars and lids, in a transaction of the caller’s; answers with what that changed. */
+  /**
+   * Takes what a batch used off the stock of jars and lids, in a transaction of the caller’s;
+   * answers with what that changed.
+   */
   async takeJars(used: readonly StockUse[], transaction: Transaction): Promise<StockTaken[]> {
     const taken: StockTaken[] = [];
     await this.withJars((jar) => {
@@ -141,7 +148,10 @@ export class KitchenService {
     return this.changed(({ names }) => ({ names: change(names) }), false);
   }
 
-  /** Changes fields under a lock on the kitchen, so that nothing is lost between reading and writing. */
+  /**
+   * Changes fields under a lock on the kitchen, so that nothing is lost between reading and
+   * writing.
+   */
   private async changed(
     change: (row: KitchenModel) => Fields,
     isSetUp = true,
@@ -191,7 +201,10 @@ export class KitchenService {
   }
 }
 
-/** A jar’s stock after a batch: what is in use, what is left empty, lids that are new still. What nobody counts stays uncounted. */
+/**
+ * A jar’s stock after a batch: what is in use, what is left empty, lids that are new still. What
+ * nobody counts stays uncounted.
+ */
 const less = (jar: JarDto, { inUse, broken, lids }: StockUse): JarDto => ({
   ...jar,
   inUse: (jar.inUse ?? 0) + inUse,
@@ -243,7 +256,10 @@ const MAY_BE_NULL: ReadonlySet<string> = new Set([
 /** Lists of what a kitchen owns. */
 const OWNED = ['pots', 'burners', 'jars'] as const;
 
-/** The same, with an id for everything owned that has none: that of what goes by its name already, or a new one. */
+/**
+ * The same, with an id for everything owned that has none: that of what goes by its name already,
+ * or a new one.
+ */
 const withIds = (fields: Fields, row: KitchenModel): Fields =>
   Object.fromEntries(
     Object.entries(fields).map(([field, value]) => [

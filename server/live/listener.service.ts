@@ -5,13 +5,17 @@ import { Subject, type Observable } from 'rxjs';
 import { Sequelize } from 'sequelize-typescript';
 import { CHANNEL, heard, type Word } from './channel.ts';
 
-/** Between two tries to reach a database that went away, ms: twice as long each time, up to the last. */
+/**
+ * Between two tries to reach a database that went away, ms: twice as long each time, up to the
+ * last.
+ */
 const FIRST_WAIT_MS = 100;
 const LONGEST_WAIT_MS = 2000;
 
 /**
- * Hears what any server says of cooks. Holds one connection of its own; when it is lost it is made again, and everybody who listens is told
- * to look for themselves, since words may have been missed.
+ * Hears what any server says of cooks. Holds one connection of its own; when it is lost it is made
+ * again, and everybody who listens is told to look for themselves, since words may have been
+ * missed.
  */
 @Injectable()
 export class ListenerService implements OnModuleInit, OnModuleDestroy {

@@ -17,7 +17,10 @@ export abstract class PlanningProgram {
   abstract readonly file: string;
 }
 
-/** Computing in threads of its own, so that no request holds the others up: one for what is quick, one for plans. */
+/**
+ * Computing in threads of its own, so that no request holds the others up: one for what is quick,
+ * one for plans.
+ */
 @Injectable()
 export class PlanningService implements OnModuleDestroy {
   private readonly logger = new Logger(PlanningService.name);

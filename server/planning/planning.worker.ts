@@ -32,7 +32,10 @@ import {
 import type { DrivenSession } from '../cookSessions/devices.ts';
 import { truthOf } from '../cookSessions/truth.ts';
 
-/** What takes long enough to hold a server up, done in a thread of its own. Each takes and answers plain values. */
+/**
+ * What takes long enough to hold a server up, done in a thread of its own. Each takes and answers
+ * plain values.
+ */
 export const TASKS = {
   plan: (request: PlanRequest): PlanOutcome => planBatch(request),
 
@@ -57,8 +60,9 @@ export const TASKS = {
     cookPlanOf(requestInKitchen(asked.formula, asked.kitchen)) !== null,
 
   /**
-   * Where the jars of a cook are, null while its log says of none; and what they took of the stock, where the log says that they were stored, null
-   * where it does not; and how the canner is known then.
+   * Where the jars of a cook are, null while its log says of none; and what they took of the stock,
+   * where the log says that they were stored, null where it does not; and how the canner is known
+   * then.
    */
   jarsOfLog: (asked: {
     readonly session: Pick<CookSession, 'formula' | 'kitchen'>;
@@ -112,7 +116,10 @@ export const TASKS = {
       : null;
   },
 
-  /** What the simulated probe and scale read from second `fromS` of a practice to before `toS`; nothing of a cook that is none. */
+  /**
+   * What the simulated probe and scale read from second `fromS` of a practice to before `toS`;
+   * nothing of a cook that is none.
+   */
   readings: (asked: {
     readonly session: DrivenSession;
     readonly events: readonly Entry[];

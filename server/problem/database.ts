@@ -31,7 +31,10 @@ function codeIn(error: unknown): string | null {
   return null;
 }
 
-/** What the database has, in words, and what is answered for it; null where it said nothing of the kind. */
+/**
+ * What the database has, in words, and what is answered for it; null where it said nothing of the
+ * kind.
+ */
 export function databaseInWords(error: unknown): Trouble | null {
   const code = codeIn(error);
   return code === null ? null : (IN_WORDS[code] ?? null);

@@ -19,7 +19,10 @@ export class NotFound extends NotFoundException {
   }
 }
 
-/** What somebody else did meanwhile stands against it; where that lies in some fields, they are named. */
+/**
+ * What somebody else did meanwhile stands against it; where that lies in some fields, they are
+ * named.
+ */
 export class Conflict extends ConflictException {
   constructor(
     readonly told: Text,

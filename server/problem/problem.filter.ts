@@ -67,7 +67,10 @@ function troubleOf(error: unknown): Trouble {
   return { status: 500, told: message('problems.ours') };
 }
 
-/** What goes into the log of a trouble of ours: in words where the database has it, and where it came from for any other. */
+/**
+ * What goes into the log of a trouble of ours: in words where the database has it, and where it
+ * came from for any other.
+ */
 function inLog(error: unknown, status: number, detail: string): string {
   const what = error instanceof Error ? (error.stack ?? error.message) : String(error);
   return status === 500 ? what : `${detail} (${what.split('\n')[0]})`;

@@ -36,7 +36,10 @@ export class RecipesService {
     return answer(await this.row(id));
   }
 
-  /** Keeps a new recipe with its first version: both or none. Asked twice with the same id, there is one: the first. */
+  /**
+   * Keeps a new recipe with its first version: both or none. Asked twice with the same id, there is
+   * one: the first.
+   */
   async create({ id = randomUUID(), name, ...version }: RecipeDto): Promise<Recipe> {
     const householdId = await this.households.currentId();
     await this.database.transaction(async (transaction) => {

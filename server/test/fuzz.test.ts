@@ -27,7 +27,10 @@ afterAll(async () => {
 
 const api = () => request(app.getHttpServer());
 
-/** All that is stored, but for plans, which are worked out after a save, and what simulated devices read. */
+/**
+ * All that is stored, but for plans, which are worked out after a save, and what simulated devices
+ * read.
+ */
 const stored = async (): Promise<string> => {
   const { rows } = await database.query<{ all: string }>(`
     SELECT md5(

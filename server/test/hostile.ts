@@ -65,7 +65,10 @@ const PARTS: { readonly [field: string]: object } = {
   entries: { source: 'probe', seq: 1, at: Date.now(), kind: 'temperature', value: 90 },
 };
 
-/** Every field of every body in the document, and the fields of their parts, each as a way to put a value there. */
+/**
+ * Every field of every body in the document, and the fields of their parts, each as a way to put a
+ * value there.
+ */
 export function placesIn({ paths, components }: Document) {
   const known = (schema: Schema | undefined): Schema =>
     schema?.$ref === undefined

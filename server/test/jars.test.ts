@@ -123,7 +123,8 @@ describe('jars that are put away', () => {
     const away = (await kitchen()).jars;
     expect(await state()).toBe('done');
     log.at(39, 'undo', nameOf(log.entries.at(-1) as Entry));
-    // More at once than there are connections to the database: none waits for one that another holds.
+    // More at once than there are connections to the database: none waits for one that another
+    // holds.
     const many = await Promise.all(Array.from({ length: 24 }, () => send(id, log, app)));
     expect(many.map(({ status }) => status)).toEqual(many.map(() => 200));
     await send(id, log, other).expect(200);
@@ -195,7 +196,10 @@ test('the list of batches tells where the jars are, as soon as the log does, and
   expect(await placesOf()).toBeNull();
 });
 
-/** Whatever is pressed: the verdict is not the pantry, and no lid of it is ever counted as processed. */
+/**
+ * Whatever is pressed: the verdict is not the pantry, and no lid of it is ever counted as
+ * processed.
+ */
 test.each(REFUSED)('$name reaches no pantry by the API', async ({ lines, product = 'jam' }) => {
   const verdict = body<{ shelf: { verdict: string }; process: { method: string } }>(
     await api().post('/api/plan').send({ lines, product, altitudeM: 300, draws: 0 }).expect(200),
@@ -204,7 +208,8 @@ test.each(REFUSED)('$name reaches no pantry by the API', async ({ lines, product
   expect(verdict.process.method).toBe('none');
   const { id } = await cookOf(lines, { product });
   await send(id, done()).expect(200);
-  // What any screen makes of the log that is kept: nothing went into a canner, nothing stands on a shelf.
+  // What any screen makes of the log that is kept: nothing went into a canner, nothing stands on a
+  // shelf.
   const { entries } = body<LiveMessage>(
     await api().get(`/api/cook-sessions/${id}/log`).expect(200),
   );

@@ -16,7 +16,10 @@ import { migrate } from '../database/migrate.ts';
 import { emptyDatabase } from './freshDatabase.ts';
 import { serverOn } from './serverOn.ts';
 
-/** The demo kitchen as the version of 26 November 2026 stored it, after migration 010: pg_dump with rows as inserts. */
+/**
+ * The demo kitchen as the version of 26 November 2026 stored it, after migration 010: pg_dump with
+ * rows as inserts.
+ */
 const DUMP = join(import.meta.dirname, 'dumps/before-standard-names.sql.gz');
 
 let app: NestExpressApplication;

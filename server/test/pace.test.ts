@@ -54,7 +54,8 @@ test('no plan holds the server up: while the hardest are worked out, what is sma
   }
   loop.disable();
   expect(small).toBeGreaterThan(20);
-  // Held for the length of a plan, it would be hundreds of milliseconds again and again; what is left is the answer itself and the machine’s own noise.
+  // Held for the length of a plan, it would be hundreds of milliseconds again and again; what is
+  // left is the answer itself and the machine’s own noise.
   expect(loop.percentile(95) / 1e6).toBeLessThan(50);
   await api()
     .post('/api/plan')

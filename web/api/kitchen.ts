@@ -7,7 +7,10 @@ const KEY = ['kitchen'];
 export const useKitchen = () =>
   useQuery({ queryKey: KEY, queryFn: () => request<Kitchen>('/kitchen'), staleTime: 60_000 });
 
-/** Changes some fields of the kitchen, made on a version of it; what is there is fetched where that was refused. */
+/**
+ * Changes some fields of the kitchen, made on a version of it; what is there is fetched where that
+ * was refused.
+ */
 export function useChangeKitchen() {
   const queries = useQueryClient();
   return useMutation<

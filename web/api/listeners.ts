@@ -1,4 +1,7 @@
-/** Those who want to be told of something. Whoever stops listening while it is told is told this once more. */
+/**
+ * Those who want to be told of something. Whoever stops listening while it is told is told this
+ * once more.
+ */
 export class Listeners<T extends readonly unknown[] = []> {
   private readonly all = new Set<(...what: T) => void>();
 

@@ -8,9 +8,10 @@ const LATEST_MS = 5_000;
 const SHARE = 0.1;
 
 /**
- * When a list of batches is fetched again because a plan in it is still being worked out. It goes on until every batch has a plan or a
- * reason for having none, however long that takes.
- * @param nowMs ms since 1970 by this browser's clock; one that is wrong changes how often the list is fetched, not whether it is
+ * When a list of batches is fetched again because a plan in it is still being worked out. It goes
+ * on until every batch has a plan or a reason for having none, however long that takes.
+ * @param nowMs ms since 1970 by this browser's clock; one that is wrong changes how often the list
+ * is fetched, not whether it is
  * @returns ms from now; null when nothing is being worked out
  */
 export function lookAgainMs(batches: readonly BatchSummary[], nowMs: number): number | null {

@@ -4,7 +4,8 @@ export type IdStorage = Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;
 const key = (what: string): string => `kettle.pending.${what}`;
 
 /**
- * The id that something new is made under, the same until it is answered for: pressed twice, sent twice or after a reload, it is one.
+ * The id that something new is made under, the same until it is answered for: pressed twice, sent
+ * twice or after a reload, it is one.
  * @param what names the thing: `cook of 3f…`
  */
 export function pendingId(what: string, storage: IdStorage = sessionStorage): string {

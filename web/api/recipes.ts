@@ -17,7 +17,10 @@ export const useRecipe = (id: string | null) =>
     enabled: id !== null,
   });
 
-/** Keeps a formula: as a new recipe (id null), or as a new version of one. A new recipe keeps its id until it is answered. */
+/**
+ * Keeps a formula: as a new recipe (id null), or as a new version of one. A new recipe keeps its id
+ * until it is answered.
+ */
 export function useSaveRecipe() {
   const queries = useQueryClient();
   return useMutation<Recipe, Error, { readonly id: string | null; readonly recipe: RecipeDto }>({

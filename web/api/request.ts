@@ -22,10 +22,16 @@ export const LONGEST_MS = 20_000;
 /** One call to the API, as {@link request}. */
 export type Send = <T>(path: string, method?: string, body?: unknown) => Promise<T>;
 
-/** A server that says so is in trouble or in a hurry, and is asked again: time-out, too early, too many requests. */
+/**
+ * A server that says so is in trouble or in a hurry, and is asked again: time-out, too early, too
+ * many requests.
+ */
 const ASK_AGAIN: ReadonlySet<number> = new Set([408, 425, 429]);
 
-/** Whether a server has said no for good; what was not answered, or by a server in trouble, may be asked again. */
+/**
+ * Whether a server has said no for good; what was not answered, or by a server in trouble, may be
+ * asked again.
+ */
 export const isFinal = (error: unknown): error is Refused =>
   error instanceof Refused && error.problem.status < 500 && !ASK_AGAIN.has(error.problem.status);
 
@@ -37,7 +43,10 @@ export const isMissing = (error: unknown): boolean =>
 export const isConflict = (error: unknown): boolean =>
   isFinal(error) && error.problem.status === 409;
 
-/** One call to the API. Throws {@link Refused}, or {@link Unreachable} where no answer came in twenty seconds. */
+/**
+ * One call to the API. Throws {@link Refused}, or {@link Unreachable} where no answer came in
+ * twenty seconds.
+ */
 export async function request<T>(path: string, method = 'GET', body?: unknown): Promise<T> {
   // A server that says nothing holds no queue for ever.
   const given = new AbortController();

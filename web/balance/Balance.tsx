@@ -56,7 +56,8 @@ export function Balance({ kitchen, saved, from }: Props) {
   const sizes = useMemo(() => jarsOnHand(kitchen), [kitchen]);
   const isJelly = draft.settings.product === 'jelly';
   const reading = useMemo(() => ({ ...kitchen, extractsJuice: isJelly }), [kitchen, isJelly]);
-  // The same list for as long as it says the same, so that lines need not be drawn anew for every plan.
+  // The same list for as long as it says the same, so that lines need not be drawn anew for every
+  // plan.
   const decides = useDeepCompareMemoize(plan?.shelf.decides ?? NOTHING_DECIDES);
   const blank = draft.lines.length - 1;
   const {
@@ -100,7 +101,8 @@ export function Balance({ kitchen, saved, from }: Props) {
     [pots, onSplit, dispatch],
   );
   const isWritten = formula.lines.length > 0;
-  // Under the lines as long as there is room: many ways of mending them take it, or many lines of which some decide the shelf.
+  // Under the lines as long as there is room: many ways of mending them take it, or many lines of
+  // which some decide the shelf.
   const underLabel =
     (settled?.set?.remedies.length ?? 0) > MANY_REMEDIES ||
     (isCrowded(formula.lines.length) && (settled?.shelf.decides.length ?? 0) > 1);

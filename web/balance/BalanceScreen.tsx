@@ -13,7 +13,9 @@ import { screenOf } from './newBatch.ts';
 
 const NEW = 'new';
 
-/** Where a batch is designed: `/batches/new`, `/batches/new?recipe=…&version=…` or `/batches/:id`. */
+/**
+ * Where a batch is designed: `/batches/new`, `/batches/new?recipe=…&version=…` or `/batches/:id`.
+ */
 export function BalanceScreen() {
   const { id = NEW } = useParams();
   const [search] = useSearchParams();

@@ -29,7 +29,10 @@ type Props = {
   readonly onChange: (change: Change, did: string) => void;
 };
 
-/** The verdicts, in the shape of the label that this batch will wear; turned over, the rest and where they come from. */
+/**
+ * The verdicts, in the shape of the label that this batch will wear; turned over, the rest and
+ * where they come from.
+ */
 export function BatchLabel(props: Props) {
   const { plan, kitchen, fruit, title, stale, rough, batchId, stops, wayOn, onChange } = props;
   const [turned, setTurned] = useState(false);
@@ -66,7 +69,8 @@ export function BatchLabel(props: Props) {
         <span role="status" className="text-sm">
           {plan.finish &&
             (rough ? (
-              // Beside the ways on it takes no more room than what follows it, so that nothing moves under a press.
+              // Beside the ways on it takes no more room than what follows it, so that nothing
+              // moves under a press.
               <>
                 <span className={batchId === null ? '' : 'sr-only'}>
                   {say('balance.workingOutTheRanges')}
@@ -94,7 +98,10 @@ export function BatchLabel(props: Props) {
   );
 }
 
-/** The verdicts in one sentence, said once they stand: a screen reader is not read the label at every key. */
+/**
+ * The verdicts in one sentence, said once they stand: a screen reader is not read the label at
+ * every key.
+ */
 const inShort = (plan: Plan): string =>
   [plan.set && say(SET_IN_WORDS[plan.set.forecast]), jarsInWords(plan), shelfInWords(plan)]
     .filter(Boolean)

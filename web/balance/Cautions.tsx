@@ -11,8 +11,8 @@ type Props = {
 };
 
 /**
- * What to mind: what is about this batch in the open, with the way on, and what is so with every batch folded under one line. Those not to go on
- * with stand beside the shelf.
+ * What to mind: what is about this batch in the open, with the way on, and what is so with every
+ * batch folded under one line. Those not to go on with stand beside the shelf.
  */
 export const Cautions = memo(function Cautions({ cautions, wayOn }: Props) {
   const warnings = cautions.filter(({ level }) => level === 'warn');

@@ -13,7 +13,10 @@ type Props = {
   readonly onReplace: (lines: readonly string[]) => void;
 };
 
-/** Confirms with a press what was guessed of a line: a kind is remembered by the kitchen, a spelling is put right. */
+/**
+ * Confirms with a press what was guessed of a line: a kind is remembered by the kitchen, a spelling
+ * is put right.
+ */
 export function Confirm({ reading, toConfirm, where, onReplace }: Props) {
   const teach = useTeachName();
   const { id, name } = reading.ingredient;

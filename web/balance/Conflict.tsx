@@ -11,7 +11,10 @@ type Props = {
   readonly saver: Saver;
 };
 
-/** What is written here and what somebody else saved meanwhile, line by line, until it is said which is to stand. */
+/**
+ * What is written here and what somebody else saved meanwhile, line by line, until it is said which
+ * is to stand.
+ */
 export const Conflict = ({ mine, theirs, saver }: Props) => (
   <section
     role="alert"

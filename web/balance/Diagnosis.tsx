@@ -10,7 +10,9 @@ type Props = {
   readonly onChange: (change: Change, did: string) => void;
 };
 
-/** So many are said whole at the table; of more, the first alone, and of the others what is done. */
+/**
+ * So many are said whole at the table; of more, the first alone, and of the others what is done.
+ */
 const WHOLE = 2;
 
 /** What is short, in a sentence, and what mends it with one press. */

@@ -11,7 +11,10 @@ type Props = {
   readonly children: React.ReactNode;
 };
 
-/** The lines and what they are made into; on a narrow screen folded under one line, so that the verdicts come first. */
+/**
+ * The lines and what they are made into; on a narrow screen folded under one line, so that the
+ * verdicts come first.
+ */
 export function FoldedLines({ lines, open: first, children }: Props) {
   const [open, setOpen] = useState(first);
   const id = useId();

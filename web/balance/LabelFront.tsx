@@ -41,7 +41,10 @@ type Props = {
   readonly onChange: (change: Change, did: string) => void;
 };
 
-/** What a cook asks at a glance: is it safe, where do I stop, will it set, how many jars, how long on the stove and in the canner. */
+/**
+ * What a cook asks at a glance: is it safe, where do I stop, will it set, how many jars, how long
+ * on the stove and in the canner.
+ */
 export const LabelFront = memo(function LabelFront(props: Props) {
   const { plan, kitchen, stops, wayOn, onChange } = props;
   const { set, yield: jars, minutes, process } = plan;
@@ -173,7 +176,10 @@ const TONE: { readonly [verdict in Plan['shelf']['verdict']]: string } = {
   freezer: 'text-error',
 };
 
-/** So many reasons stand on the front of the label, at the table beside as few lines as have room for more; the rest of them on its back. */
+/**
+ * So many reasons stand on the front of the label, at the table beside as few lines as have room
+ * for more; the rest of them on its back.
+ */
 const ON_A_PHONE = 1;
 const AT_THE_TABLE = { roomy: 2, crowded: 1 };
 
@@ -194,7 +200,10 @@ const MoreReasons = ({ count, where }: { readonly count: number; readonly where:
     </p>
   );
 
-/** Where the cook ends, by the thermometer of this kitchen or by the clock, and what tells it besides. */
+/**
+ * Where the cook ends, by the thermometer of this kitchen or by the clock, and what tells it
+ * besides.
+ */
 function Stop({ stop, scale }: { stop: Plan['stop']; scale: Kitchen['temperature'] }) {
   const stopC = stop.tempC ?? stop.ruleTempC;
   const other = scale === 'C' ? 'F' : 'C';
@@ -255,7 +264,9 @@ const lidInWords = ({ onMin, offMin }: NonNullable<Plan['lid']>): string =>
       offMin < 6 ? say('balance.untilDone') : say('balance.withItOff', { hours: hours(offMin) }),
   });
 
-/** `2 loads, 10 min each`; for one load the headspace. And where it is timed for, if nobody said. */
+/**
+ * `2 loads, 10 min each`; for one load the headspace. And where it is timed for, if nobody said.
+ */
 function beside(plan: Plan, kitchen: Kitchen): string {
   const loads = loadsInWords(plan, kitchen);
   const part =

@@ -10,7 +10,10 @@ import type { WorkbenchProps } from './workbenchProps.ts';
 const WIDTH = 520;
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
-/** What if there were less sugar: the set and the yield by its share, and the point where the set fails. */
+/**
+ * What if there were less sugar: the set and the yield by its share, and the point where the set
+ * fails.
+ */
 export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchProps) {
   const sweep = useAsked(
     () => slowPlanner.ask((of) => of.sweep(formula, kitchen)),

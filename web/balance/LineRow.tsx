@@ -47,7 +47,9 @@ type Props = {
   readonly onMove: (from: number, to: number) => void;
 };
 
-/** One line as written, its grams beside it, and under it whatever was assumed or not understood. */
+/**
+ * One line as written, its grams beside it, and under it whatever was assumed or not understood.
+ */
 export const LineRow = memo(function LineRow(props: Props) {
   const {
     text,

@@ -24,13 +24,17 @@ type Props = {
   readonly kitchen: ParserKitchen;
   /** Which of the lines that are written stand against the pantry, and why. */
   readonly decides: Plan['shelf']['decides'];
-  /** Other fruit stands above them, so that they are named even where everybody sees what they are. */
+  /**
+   * Other fruit stands above them, so that they are named even where everybody sees what they are.
+   */
   readonly named: boolean;
   /** Something longer than a line was pasted into that line, or after it. */
   readonly onPaste: (index: number, text: string, after: boolean) => void;
 };
 
-/** The lines of a formula: type, paste a whole recipe, move, take out; all of it by keyboard too. */
+/**
+ * The lines of a formula: type, paste a whole recipe, move, take out; all of it by keyboard too.
+ */
 export const LinesEditor = memo(function LinesEditor(props: Props) {
   const { lines, dispatch, units, kitchen, decides, named, onPaste } = props;
   const count = lines.length;
@@ -140,7 +144,10 @@ const lineOf = (element: EventTarget | null): number | null => {
   return line === undefined ? null : Number(line);
 };
 
-/** What stands against the pantry by the row that shows it: plans count only the lines that are written. */
+/**
+ * What stands against the pantry by the row that shows it: plans count only the lines that are
+ * written.
+ */
 function againstByRow(
   lines: readonly string[],
   decides: Plan['shelf']['decides'],

@@ -4,7 +4,9 @@ import { useState } from 'react';
 import { NumberField } from './NumberField.tsx';
 import type { WorkbenchProps } from './workbenchProps.ts';
 
-/** What was measured of the raw batch, which narrows the ranges; and what vouches for its safety. */
+/**
+ * What was measured of the raw batch, which narrows the ranges; and what vouches for its safety.
+ */
 export function Measurements({ formula, plan, onSet }: WorkbenchProps) {
   const { measured, assurance } = formula.settings;
   return (

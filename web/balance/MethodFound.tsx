@@ -14,7 +14,10 @@ type Props = {
   readonly onClose: () => void;
 };
 
-/** What the text of a method says of heat, lid, times and first steps: shown as found, to be used or not. */
+/**
+ * What the text of a method says of heat, lid, times and first steps: shown as found, to be used or
+ * not.
+ */
 export const MethodFound = memo(function MethodFound(props: Props) {
   const { findings, settings, kitchen, onSet, onStart, onClose } = props;
   function take(use: NonNullable<Use>, what: string) {

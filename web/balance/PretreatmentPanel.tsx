@@ -30,7 +30,10 @@ type Props = {
   readonly onSet: (settings: Settings, did: string, typing?: string) => void;
 };
 
-/** What is done before the pot: its lines, its water, what it should give, and what was measured of it. */
+/**
+ * What is done before the pot: its lines, its water, what it should give, and what was measured of
+ * it.
+ */
 export const PretreatmentPanel = memo(function PretreatmentPanel(props: Props) {
   const { product, before, plan, kitchen, fruit, onStart, onSet } = props;
   const usual = PRODUCTS[product].first;

@@ -9,7 +9,10 @@ type Props = {
   readonly empty: boolean;
 };
 
-/** Saves a new batch; an old one saves itself, and until it has, what was saved can be had back. Always says where things stand. */
+/**
+ * Saves a new batch; an old one saves itself, and until it has, what was saved can be had back.
+ * Always says where things stand.
+ */
 export function SaveState({ saving, empty }: Props) {
   const { changed, pending, saved, theirs, saver } = saving;
   return (

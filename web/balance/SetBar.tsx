@@ -25,7 +25,9 @@ const inWords = (share: Share): string =>
     .map((set) => `${percent(share[set])} ${say(SET_IN_A_WORD[set])}`)
     .join(', ');
 
-/** How sure the set is: the share of imagined batches in each class, from what pours to what slices. */
+/**
+ * How sure the set is: the share of imagined batches in each class, from what pours to what slices.
+ */
 export const SetBar = ({ share }: { readonly share: Share }) => {
   const shown = seenOf(share);
   return (

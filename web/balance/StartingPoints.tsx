@@ -34,7 +34,10 @@ type Props = {
   readonly onBringIn: (text: string) => void;
 };
 
-/** Where a new batch begins: with the fruit that is there, with a card, or with a recipe from elsewhere. */
+/**
+ * Where a new batch begins: with the fruit that is there, with a card, or with a recipe from
+ * elsewhere.
+ */
 export function StartingPoints({ units, busy, onFruit, onBringIn }: Props) {
   const [amount, setAmount] = useState('1');
   const [unit, setUnit] = useState(units === 'us' ? 'lb' : 'kg');

@@ -34,7 +34,10 @@ const GRAMS_IN = { lb: 453.592, kg: 1000 } as const;
 
 const EMPTY = { jars: '', fruit: '', sugar: '', sweetness: '', firmness: '', pot: false };
 
-/** Jars wanted, fruit in hand, sugar, sweetness, firmness, pot: the amounts follow, or the two wishes that collide. */
+/**
+ * Jars wanted, fruit in hand, sugar, sweetness, firmness, pot: the amounts follow, or the two
+ * wishes that collide.
+ */
 export function Targets({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
   const [form, setForm] = useState(EMPTY);
   const [answer, setAnswer] = useState<Answer | null>(null);

@@ -13,7 +13,9 @@ type Props = {
   readonly onClose: () => void;
 };
 
-/** Teaches the kitchen a name: “Old Codlin” is our apple. Every line that holds it is then read so. */
+/**
+ * Teaches the kitchen a name: “Old Codlin” is our apple. Every line that holds it is then read so.
+ */
 export function TeachName({ name, line, onClose }: Props) {
   const [typed, setTyped] = useState('');
   const teach = useTeachName();

@@ -14,7 +14,10 @@ type Props = {
   readonly onSet: (mL: number | null) => void;
 };
 
-/** A volume in words, `3¾ cups` or `900 mL`, or a bare number in this kitchen's units; refused in words where it cannot be read. */
+/**
+ * A volume in words, `3¾ cups` or `900 mL`, or a bare number in this kitchen's units; refused in
+ * words where it cannot be read.
+ */
 export function VolumeField({ label, valueMl, units, kitchen, placeholder, onSet }: Props) {
   const shown = valueMl === null ? '' : formatVolume(valueMl, units);
   const [typed, setTyped] = useState<string | null>(null);

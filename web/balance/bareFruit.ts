@@ -1,6 +1,9 @@
 import { canBeWorkedOut, findIngredient, type Plan, type Formula } from '@idle-kettle/core';
 
-/** Whether what is written is fruit that nothing sweetens yet, for which a formula can be worked out. */
+/**
+ * Whether what is written is fruit that nothing sweetens yet, for which a formula can be worked
+ * out.
+ */
 export function isBareFruit({ settings }: Formula, plan: Plan): boolean {
   const kinds = plan.lines.map(({ ingredient }) => findIngredient(ingredient ?? '')?.kind);
   return (

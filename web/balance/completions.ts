@@ -8,8 +8,8 @@ export const INGREDIENT_NAMES: readonly string[] = [
 ];
 
 /**
- * Ways to end a line that is being written: its last words completed to names in the larder, those that begin so
- * first. None before there is an amount and two letters of a name.
+ * Ways to end a line that is being written: its last words completed to names in the larder, those
+ * that begin so first. None before there is an amount and two letters of a name.
  */
 export function completionsOf(line: string): string[] {
   const [, head, tail] =

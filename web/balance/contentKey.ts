@@ -1,7 +1,10 @@
 import type { Batch, BatchDto } from '@idle-kettle/contract';
 import { hashKey } from '@tanstack/react-query';
 
-/** What of a batch a save is about, as one text: the same for the same content, whatever the order of its keys. */
+/**
+ * What of a batch a save is about, as one text: the same for the same content, whatever the order
+ * of its keys.
+ */
 export const contentKey = ({
   name,
   lines,

@@ -9,7 +9,10 @@ import {
 } from '@idle-kettle/core';
 import { contentKey } from './contentKey.ts';
 
-/** A formula while it is being written, and its name as typed. The last line is always blank, ready for more. */
+/**
+ * A formula while it is being written, and its name as typed. The last line is always blank, ready
+ * for more.
+ */
 export type FormulaDraft = {
   readonly name: string;
   readonly lines: readonly string[];
@@ -20,7 +23,10 @@ export type FormulaState = {
   readonly draft: FormulaDraft;
   readonly past: readonly FormulaDraft[];
   readonly future: readonly FormulaDraft[];
-  /** The line or field that the last change typed in, so that what is typed without a pause is undone whole; null otherwise. */
+  /**
+   * The line or field that the last change typed in, so that what is typed without a pause is
+   * undone whole; null otherwise.
+   */
   readonly typing: number | string | null;
   /** The name that came with something pasted, as long as nobody has touched it; null otherwise. */
   readonly pastedName: string | null;
@@ -86,7 +92,10 @@ export const startingWith = ({ name = '', lines, settings }: NamedFormula): Form
   did: null,
 });
 
-/** What a solved or turned request asks of the formula: its lines, method, stop and what comes before; the rest stays. */
+/**
+ * What a solved or turned request asks of the formula: its lines, method, stop and what comes
+ * before; the rest stays.
+ */
 export const formulaOf = (
   { lines, product, method, targetSolublesPct, before }: PlanRequest,
   settings: Settings,
@@ -207,8 +216,8 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
 }
 
 /**
- * What typing in one place makes of the formula. Typed without a pause, it is undone whole; and a text
- * that is back at what it was leaves nothing to undo, however slowly it went there.
+ * What typing in one place makes of the formula. Typed without a pause, it is undone whole; and a
+ * text that is back at what it was leaves nothing to undo, however slowly it went there.
  */
 function typedOn(state: FormulaState, draft: FormulaDraft, typing: number | string): FormulaState {
   const before = state.past.at(-1);

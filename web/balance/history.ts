@@ -7,7 +7,10 @@ import {
   type NamedFormula,
 } from './formula.ts';
 
-/** What was done to each batch since the page was loaded, by its id; null for the new one. It survives leaving the screen, and saving. */
+/**
+ * What was done to each batch since the page was loaded, by its id; null for the new one. It
+ * survives leaving the screen, and saving.
+ */
 const done = new Map<string | null, FormulaState>();
 
 /** Keeps where the formula of a batch stands, with what can be taken back. */
@@ -20,7 +23,10 @@ export const forgetNewHistory = (): void => {
   done.delete(null);
 };
 
-/** Where a batch’s formula stood, as long as that is what it says now; else a beginning, with nothing to undo. */
+/**
+ * Where a batch’s formula stood, as long as that is what it says now; else a beginning, with
+ * nothing to undo.
+ */
 export function historyOf(id: string | null, now: NamedFormula): FormulaState {
   const kept = done.get(id);
   if (kept === undefined) return startingWith(now);

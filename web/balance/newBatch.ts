@@ -6,7 +6,8 @@ let current = 'new';
 const bornAs = new Map<string, string>();
 
 /**
- * What the screen of a batch goes by: one that was new here stays the same screen once it is saved, with whatever is being typed in it.
+ * What the screen of a batch goes by: one that was new here stays the same screen once it is saved,
+ * with whatever is being typed in it.
  * @param id null for a new batch
  * @param from what a new batch starts from; empty for nothing
  */

@@ -24,8 +24,9 @@ import {
 import { Ticks } from './ticks.ts';
 
 /**
- * Keeps what is written of a batch: in the browser at once, and, once it was saved, on the server after a quiet moment. Owns the version that a
- * change is made on. An answer that never came is no conflict with oneself; after a real one the newest is fetched and stands beside what is written.
+ * Keeps what is written of a batch: in the browser at once, and, once it was saved, on the server
+ * after a quiet moment. Owns the version that a change is made on. An answer that never came is no
+ * conflict with oneself; after a real one the newest is fetched and stands beside what is written.
  */
 export class Saver {
   /** What the screen begins with: what was typed and not saved, or what it is given. */
@@ -179,7 +180,7 @@ export class Saver {
     else this.adopt(batch, this.ticks);
   }
 
-  /** Tells the listeners, unless it is so already: most keys change nothing of where saving stands. */
+  /** Tells the listeners, unless nothing changes: most keys leave saving where it was. */
   private set(change: Partial<SaverState>): void {
     const fields = Object.keys(change) as (keyof SaverState)[];
     if (fields.every((field) => isUnchanged(change[field], this.now[field]))) return;
@@ -205,7 +206,7 @@ export class Saver {
     return this.isWritten() || !this.ticks.isEmpty;
   }
 
-  /** Key of what is written where the server holds this: where no name is typed it is saved under the one that is suggested. */
+  /** Key of what is written where the server holds this; unnamed, it has the suggested name. */
   private asWritten({ name, lines, settings = {} }: BatchDto | Batch): string {
     const isSuggested = this.content.name.trim() === '' && name === this.finalName;
     return contentKey({ name: isSuggested ? '' : name, lines, settings });
@@ -283,7 +284,7 @@ export class Saver {
     }
   }
 
-  /** Saves a change; goes on from what it finds there where that is its own, or changes nothing but ticks. */
+  /** Saves a change; goes on from a newer row that is its own, or changes nothing but ticks. */
   private async change(saved: Batch, body: BatchDto): Promise<Batch> {
     let on = saved;
     for (let turn = 1; ; turn += 1) {
@@ -302,7 +303,7 @@ export class Saver {
         const isAll = key === contentKey(body) && isSame(there.ticked, this.ticked(there));
         if (isAll) return there;
         if (key !== contentKey(body) && !this.sent.includes(key) && isOtherContent(on, there)) {
-          // Whoever wrote nothing but ticks sees the other’s formula; nothing of theirs is written over.
+          // Whoever wrote nothing but ticks sees the other’s formula, and overwrites none of it.
           if (!this.isWritten()) {
             this.adopt(there, this.ticks);
             body = { ...body, name: there.name, lines: [...there.lines], settings: there.settings };
@@ -320,7 +321,7 @@ export class Saver {
   private confirmSave(batch: Batch, as: string): void {
     const { storage } = this.ports;
     const wasNew = this.now.saved === null;
-    // After a first save what is written goes on under the batch’s own name; the page may be left by then.
+    // After a first save the draft goes on under the batch’s own id; the page may be left by then.
     if (wasNew && (this.on || keptDraft(null, storage)?.newId === this.newId))
       dropDraft(null, storage);
     this.sent = [];

@@ -29,7 +29,10 @@ export type SaverState = {
   readonly changed: boolean;
   readonly pending: boolean;
   readonly error: Error | null;
-  /** What somebody else saved meanwhile: saving by itself has stopped until it is said which is to stand. */
+  /**
+   * What somebody else saved meanwhile: saving by itself has stopped until it is said which is to
+   * stand.
+   */
   readonly theirs: Batch | null;
   /** What of the preparation is done. */
   readonly ticked: readonly string[];
@@ -63,7 +66,10 @@ export const UNSAVED: SaverState = {
   ticked: [],
 };
 
-/** Wait before the next try where the server did not answer, ms: twice as long each time, up to the longest. */
+/**
+ * Wait before the next try where the server did not answer, ms: twice as long each time, up to the
+ * longest.
+ */
 const FIRST_WAIT_MS = 2000;
 const LONGEST_WAIT_MS = 8000;
 
@@ -75,6 +81,9 @@ export const waitBefore = (failures: number, quietMs: number): number =>
 export const QUIET_MS = 1200;
 /** So many saves without an answer are remembered. */
 export const MOST_UNANSWERED = 20;
-/** So often one save goes on from what it finds; a batch that somebody else saves all the time is told as it is. */
+/**
+ * So often one save goes on from what it finds; a batch that somebody else saves all the time is
+ * told as it is.
+ */
 export const MOST_TURNS = 5;
 export const MOST_NAME_CHARS = 120;

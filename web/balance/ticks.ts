@@ -1,4 +1,7 @@
-/** What was ticked and unticked of a preparation here, and is not saved yet. Never changed: a new one is made. */
+/**
+ * What was ticked and unticked of a preparation here, and is not saved yet. Never changed: a new
+ * one is made.
+ */
 export class Ticks {
   private readonly done: ReadonlyMap<string, boolean>;
 

@@ -11,8 +11,9 @@ export type DeferredText = {
 };
 
 /**
- * A text that is on the screen with the key that was pressed, and given on in one piece after it: what follows from it neither holds the key up, nor
- * is it worked out for keys that come faster than frames.
+ * A text that is on the screen with the key that was pressed, and given on in one piece after it:
+ * what follows from it neither holds the key up, nor is it worked out for keys that come faster
+ * than frames.
  */
 export function useDeferredText(given: string, give: (text: string) => void): DeferredText {
   const [ahead, setAhead] = useState<string | null>(null);
@@ -34,7 +35,8 @@ export function useDeferredText(given: string, give: (text: string) => void): De
     },
     [flush],
   );
-  // A page that goes, or is looked away from, paints no more: what waits is given on, and kept, before it does.
+  // A page that goes, or is looked away from, paints no more: what waits is given on, and kept,
+  // before it does.
   useEffect(() => {
     const leave = () => {
       if (waiting.current !== null) flushSync(flush);

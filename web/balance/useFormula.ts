@@ -88,7 +88,10 @@ export function useFormula(id: string | null, saver: Saver): FormulaEditor {
   return { state, dispatch, formula, set, onChange, onNamed };
 }
 
-/** What a title tells of a batch: a butter, a curd; nothing where it does not say, or says what is usual. */
+/**
+ * What a title tells of a batch: a butter, a curd; nothing where it does not say, or says what is
+ * usual.
+ */
 export function toldBy(title: string): Pick<Formula['settings'], 'product'> {
   const product = productOfTitle(title);
   return product === null || product === 'jam' ? {} : { product };

@@ -29,7 +29,10 @@ type Asked = {
   readonly dispatch: Dispatch<FormulaAction>;
 };
 
-/** What is asked of a formula, and what its answers change: sticks, a formula for the fruit, pots, what is pasted, what is done first. */
+/**
+ * What is asked of a formula, and what its answers change: sticks, a formula for the fruit, pots,
+ * what is pasted, what is done first.
+ */
 export function useFormulaQuestions({ formula, kitchen, plan, settled, dispatch }: Asked) {
   const { settings } = formula;
   const [notice, setNotice] = useState<string | null>(null);

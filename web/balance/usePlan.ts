@@ -9,7 +9,10 @@ export type Planning = {
   readonly plan: Plan | null;
   /** What stands against a new plan; the plan is then the last there was. */
   readonly faults: readonly Fault[];
-  /** The last plan with its ranges, for what need not follow every key; the plan itself before there is one. */
+  /**
+   * The last plan with its ranges, for what need not follow every key; the plan itself before there
+   * is one.
+   */
   readonly settled: Plan | null;
   /** The formula that the settled plan is of. */
   readonly settledOf: Formula;
@@ -27,13 +30,15 @@ type Answer = {
 
 /** Between two keys of one word; the ranges are asked for after it. */
 const QUIET_MS = 400;
-/** After a worker that did not answer, or could not even be fetched, the ranges are asked for again. */
+/**
+ * After a worker that did not answer, or could not even be fetched, the ranges are asked for again.
+ */
 const AGAIN_MS = 3000;
 
 /**
- * The plan of a formula: its typical figures at once, its ranges and remedies from the worker as soon as they are
- * there. One question is with the worker at a time; of those that come meanwhile only the last is asked, and an
- * answer to a question that is no longer asked is dropped.
+ * The plan of a formula: its typical figures at once, its ranges and remedies from the worker as
+ * soon as they are there. One question is with the worker at a time; of those that come meanwhile
+ * only the last is asked, and an answer to a question that is no longer asked is dropped.
  */
 export function usePlan(formula: Formula, kitchen: Kitchen): Planning {
   const typical = useMemo(() => typicalPlan(formula, kitchen), [formula, kitchen]);
@@ -57,7 +62,8 @@ export function usePlan(formula: Formula, kitchen: Kitchen): Planning {
           const asked = wanted.current;
           const outcome = await planner.ask((of) => of.plan(asked.formula, asked.kitchen));
           if (wanted.current !== asked) continue;
-          // Faults are known at once from the typical figures; the last plan there was stays to be shown.
+          // Faults are known at once from the typical figures; the last plan there was stays to be
+          // shown.
           if (outcome.ok) startTransition(() => setAnswer({ ...asked, plan: outcome.plan }));
           wanted.current = null;
         }
@@ -87,7 +93,10 @@ export function usePlan(formula: Formula, kitchen: Kitchen): Planning {
   return { plan, settled: last ?? plan, settledOf, faults: [], rough: !current, failing };
 }
 
-/** A plan of something while nothing is asked, so that the first key of a batch need not wait for code that never ran. */
+/**
+ * A plan of something while nothing is asked, so that the first key of a batch need not wait for
+ * code that never ran.
+ */
 function warmUp(): void {
   if (isWarm) return;
   isWarm = true;
@@ -97,7 +106,10 @@ let isWarm = false;
 const ANY_BATCH: Formula = { lines: ['2 kg crushed plums', '1.4 kg sugar'], settings: {} };
 const WARM_UP_MS = 300;
 
-/** The typical figures; a formula that no plan can be made of is a fault like others, and no reason to show nothing. */
+/**
+ * The typical figures; a formula that no plan can be made of is a fault like others, and no reason
+ * to show nothing.
+ */
 function typicalPlan(formula: Formula, kitchen: PlanningKitchen): PlanOutcome {
   try {
     return planInKitchen(formula, kitchen, 0);

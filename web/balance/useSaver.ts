@@ -20,7 +20,8 @@ export const TICKS: DraftStorage = {
 };
 
 /**
- * The saver of a batch for as long as its screen is open; after a first save the page of the batch’s own follows.
+ * The saver of a batch for as long as its screen is open; after a first save the page of the
+ * batch’s own follows.
  * @param saved what the server holds; null for a new batch
  * @param start what a new batch starts from; null for nothing
  */

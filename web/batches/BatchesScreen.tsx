@@ -16,7 +16,10 @@ import { DeletedBatches } from './DeletedBatches.tsx';
 import { FindBar } from './FindBar.tsx';
 import { byNeed, findingIn, found } from './finding.ts';
 
-/** Home: every batch by its label, with what it wants next. A kitchen that was never set up is asked about its place first. */
+/**
+ * Home: every batch by its label, with what it wants next. A kitchen that was never set up is asked
+ * about its place first.
+ */
 export function BatchesScreen() {
   const kitchen = useKitchen();
   const batches = useBatches();

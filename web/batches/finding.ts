@@ -12,7 +12,9 @@ export type Finding = {
 
 const plain = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 
-/** What an address asks for, such as `?find=plum&state=in+jars`; what it cannot mean is left out. */
+/**
+ * What an address asks for, such as `?find=plum&state=in+jars`; what it cannot mean is left out.
+ */
 export function findingIn(search: URLSearchParams): Finding {
   const state = search.get('state');
   return {
@@ -47,7 +49,10 @@ const RANK: { readonly [state in BatchState]: number } = {
   done: 3,
 };
 
-/** What wants somebody first: the pot that is on, jars that wait, plans, and what is done; of each the last first. */
+/**
+ * What wants somebody first: the pot that is on, jars that wait, plans, and what is done; of each
+ * the last first.
+ */
 export const byNeed = (batches: readonly BatchSummary[]): readonly BatchSummary[] =>
   [...batches].sort(
     (a, b) => RANK[a.state] - RANK[b.state] || Date.parse(b.since) - Date.parse(a.since),

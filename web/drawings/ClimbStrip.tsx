@@ -17,12 +17,16 @@ const TOP = 30;
 const STOP_Y = 96;
 const WATER_Y = 380;
 
-/** Two marks and a gap, the height of the stove: water boils here, stop, and how far the pot has climbed between them. */
+/**
+ * Two marks and a gap, the height of the stove: water boils here, stop, and how far the pot has
+ * climbed between them.
+ */
 export function ClimbStrip({ waterBoilsC, stopC, tempC, scale }: Props) {
   const perK = (WATER_Y - STOP_Y) / Math.max(0.1, stopC - waterBoilsC);
   const y = (of: number): number => {
     const place = WATER_Y - (of - waterBoilsC) * perK;
-    // Below boiling water the strip is drawn together: all the way from a cold pot in what is left of it.
+    // Below boiling water the strip is drawn together: all the way from a cold pot in what is left
+    // of it.
     if (of < waterBoilsC) return WATER_Y + ((waterBoilsC - of) / 80) * (FOOT - WATER_Y);
     return Math.max(TOP, place);
   };

@@ -16,8 +16,9 @@ type Props = {
 };
 
 /**
- * The pot in section with four dipsticks standing in it. Below, the layers by mass and what leaves as steam; on each stick
- * the window of the method as a notched band, and this batch as a smear from p10 to p90.
+ * The pot in section with four dipsticks standing in it. Below, the layers by mass and what leaves
+ * as steam; on each stick the window of the method as a notched band, and this batch as a smear
+ * from p10 to p90.
  */
 export const Dipsticks = memo(function Dipsticks({ plan, fruit, onTurn }: Props) {
   const { start, finish, gauges, set } = plan;

@@ -34,7 +34,8 @@ const SHADE: { readonly [set in SetClass | 'none']: number } = {
 type Props = { readonly plan: Plan; readonly fruit: string };
 
 /**
- * Where a sugar gel with this batch’s pectin sets, by pH and soluble solids, and the imagined batches as a cloud over it.
+ * Where a sugar gel with this batch’s pectin sets, by pH and soluble solids, and the imagined
+ * batches as a cloud over it.
  */
 export function GelMap({ plan, fruit }: Props) {
   const { finish, set, cloud } = plan;
@@ -143,8 +144,9 @@ export function GelMap({ plan, fruit }: Props) {
 const added = (under: number, wanted: number): number => 1 - (1 - wanted) / (1 - under);
 
 /**
- * Where this pectin is at least `ratio` of what is needed: all that lies above an edge, since thicker always sets firmer. The edge
- * is drawn through the solids at which it is just that, pH by pH.
+ * Where this pectin is at least `ratio` of what is needed: all that lies above an edge, since
+ * thicker always sets firmer. The edge is drawn through the solids at which it is just that, pH by
+ * pH.
  */
 function areaOf(pectinPct: number, ratio: number): string {
   const edge = Array.from({ length: POINTS + 1 }, (_, i) => {
@@ -154,7 +156,10 @@ function areaOf(pectinPct: number, ratio: number): string {
   return `M${LEFT} ${TOP} L${edge.join(' L')} L${RIGHT} ${TOP} Z`;
 }
 
-/** Solids at which it holds `ratio` of the pectin that it needs, within the map; halved down to a twentieth of a per cent. */
+/**
+ * Solids at which it holds `ratio` of the pectin that it needs, within the map; halved down to a
+ * twentieth of a per cent.
+ */
 function solidsFor(pectinPct: number, ratio: number, pH: number): number {
   let [thin, thick]: [number, number] = [SOLIDS.low, SOLIDS.high];
   while (thick - thin > 0.05) {

@@ -6,7 +6,10 @@ import { jarsDrawn, type DrawnJar } from './jarsDrawn.ts';
 
 /** Most jars drawn; more than that are said in words beside the drawing. */
 const MOST_DRAWN = 17;
-/** Jars side by side: never so few that they are drawn large, nor so many that they are too small to see. */
+/**
+ * Jars side by side: never so few that they are drawn large, nor so many that they are too small to
+ * see.
+ */
 const PER_ROW = { least: 9, most: 13 };
 const STEP = 44;
 const ROW = 62;
@@ -18,7 +21,10 @@ type Props = {
   readonly fruit: string;
 };
 
-/** The jars the batch fills, to one scale: sure ones solid, the ones a good outcome adds paler, the part jar to its level. */
+/**
+ * The jars the batch fills, to one scale: sure ones solid, the ones a good outcome adds paler, the
+ * part jar to its level.
+ */
 export const JarRow = memo(function JarRow({ jars, sizes, fruit }: Props) {
   const all = jarsDrawn(jars, sizes);
   const drawn = all.slice(0, MOST_DRAWN);

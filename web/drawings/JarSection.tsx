@@ -16,7 +16,10 @@ const LID_CM = 0.9;
 /** Room for the measure beside the jar, px. */
 const BESIDE = 74;
 
-/** A jar cut through, to scale, filled to its headspace: how far below the rim the spread ends, measured beside it. */
+/**
+ * A jar cut through, to scale, filled to its headspace: how far below the rim the spread ends,
+ * measured beside it.
+ */
 export function JarSection({ volumeMl, headspaceMm, units, fruit, scale }: Props) {
   const { wide, high } = jarSizeCm(volumeMl);
   const [w, h, lid] = [wide * scale, high * scale, LID_CM * scale];

@@ -15,7 +15,10 @@ type Props = {
   readonly fruit: string;
 };
 
-/** A measuring jug filled to what a before should give: solid to the least of it, thinner up to the most, and a pointer at the likeliest. */
+/**
+ * A measuring jug filled to what a before should give: solid to the least of it, thinner up to the
+ * most, and a pointer at the likeliest.
+ */
 export function Jug({ volumeMl, measured, markMl, markName, fruit }: Props) {
   const { low, typical, high } = volumeMl;
   const every = Math.max(1, Math.ceil((1.15 * high) / markMl / MOST_MARKS));

@@ -1,7 +1,10 @@
 import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { PlateOutcome } from '@idle-kettle/core';
 
-/** A drop on a cold plate, pushed with a finger: it runs back, closes slowly, or wrinkles and stays parted. */
+/**
+ * A drop on a cold plate, pushed with a finger: it runs back, closes slowly, or wrinkles and stays
+ * parted.
+ */
 export const PlateDrop = ({ outcome, fruit }: { outcome: PlateOutcome; fruit: string }) => (
   <svg viewBox="0 0 120 90" role="img" aria-label={say(SEEN[outcome])} className="w-full max-w-40">
     <ellipse

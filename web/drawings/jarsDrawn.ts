@@ -13,8 +13,9 @@ export type DrawnJar = {
 };
 
 /**
- * The jars of a batch as they are drawn, the largest first: those it most likely fills, of which a poor outcome fills the first few; those a
- * good outcome adds, in the size there are most of; and the part jar, in the smallest that holds it.
+ * The jars of a batch as they are drawn, the largest first: those it most likely fills, of which a
+ * poor outcome fills the first few; those a good outcome adds, in the size there are most of; and
+ * the part jar, in the smallest that holds it.
  * @param sizes the jars on hand
  */
 export function jarsDrawn(

@@ -28,7 +28,10 @@ const OF: { readonly [id in GaugeId]: PlainMessageId } = {
   pectin: 'drawings.ofWhatItNeeds',
 };
 
-/** What a stick measures, this batch on it, and the window that the method wants: `65 % soluble solids`, `wants 60–68 %`. */
+/**
+ * What a stick measures, this batch on it, and the window that the method wants:
+ * `65 % soluble solids`, `wants 60–68 %`.
+ */
 export function captionOf(gauge: Gauge): { readonly is: string; readonly wants: string } {
   const { id, value, window, unit } = gauge;
   return {
@@ -41,7 +44,10 @@ export function captionOf(gauge: Gauge): { readonly is: string; readonly wants: 
   };
 }
 
-/** Whether a stick is that of the side which holds the set back most. What a curd's egg or a gel's calcium lacks is read on the setters' stick. */
+/**
+ * Whether a stick is that of the side which holds the set back most. What a curd's egg or a gel's
+ * calcium lacks is read on the setters' stick.
+ */
 export function isShort({ id }: Pick<Gauge, 'id'>, set: Plan['set']): boolean {
   const short = set?.short;
   return short === id || (id === 'pectin' && (short === 'egg' || short === 'calcium'));

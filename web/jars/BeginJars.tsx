@@ -9,7 +9,10 @@ import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { useGoOn } from '../ui/useGoOn.ts';
 
-/** `/batches/:id/jars`: to the jars of the cook of it that is not put away, or of a pot that was cooked without being followed. */
+/**
+ * `/batches/:id/jars`: to the jars of the cook of it that is not put away, or of a pot that was
+ * cooked without being followed.
+ */
 export function BeginJars() {
   const { id = '' } = useParams();
   const batch = useBatch(id);
@@ -29,7 +32,8 @@ export function BeginJars() {
       { batchId: id },
       {
         onSuccess: (session) => {
-          // Nobody logged this cook, so it ends at once. If the request fails, putting the jars away ends it too.
+          // Nobody logged this cook, so it ends at once. If the request fails, putting the jars
+          // away ends it too.
           void request(`/cook-sessions/${session.id}/end`, 'POST').catch(() => undefined);
           onwards(`/cook-sessions/${session.id}/jars`, { replace: true });
         },

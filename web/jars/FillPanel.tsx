@@ -39,7 +39,10 @@ const BY: { readonly [by in Filling['by']]: PlainMessageId } = {
 /** Pixels a centimetre, of the jars drawn. */
 const SCALE = 12;
 
-/** What is in the pot, how it fills the jars that are left, and each size of jar with what is filled and closed of it. */
+/**
+ * What is in the pot, how it fills the jars that are left, and each size of jar with what is filled
+ * and closed of it.
+ */
 export function FillPanel({ jarPlan, progress, filling, units, fruit, onPress }: Props) {
   const [panel, setPanel] = useState<'measure' | 'weigh' | null>(null);
   const volume = (mL: number) => formatVolume(mL, units);
@@ -192,7 +195,10 @@ type RowProps = Pick<Props, 'jarPlan' | 'progress' | 'filling' | 'fruit' | 'unit
   readonly note: (...notes: Noting[]) => void;
 };
 
-/** One size of jar: its headspace to scale, how many are filled of how many, and the steps that close them. */
+/**
+ * One size of jar: its headspace to scale, how many are filled of how many, and the steps that
+ * close them.
+ */
 function Row({ jarPlan: sheet, progress, filling, units, fruit, size, note }: RowProps) {
   const of = sheet.sizes[size - 1];
   if (of === undefined) return null;

@@ -228,7 +228,10 @@ export function Jars({ session, log }: Props) {
   }
 }
 
-/** Whether it is still of interest what the stove knew of the pot: it was followed there, and is neither measured nor empty yet. */
+/**
+ * Whether it is still of interest what the stove knew of the pot: it was followed there, and is
+ * neither measured nor empty yet.
+ */
 const wantsPot = (entries: readonly Pick<Entry, 'kind'>[]): boolean =>
   entries.some(({ kind }) => kind === 'off-heat') &&
   !entries.some(({ kind }) => kind === 'measured' || kind === 'loaded');

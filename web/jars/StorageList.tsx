@@ -25,7 +25,10 @@ type Props = {
   readonly loads: number;
 };
 
-/** Where the jars are as they stand, until when, and why; for what is not for the pantry, what to do instead. */
+/**
+ * Where the jars are as they stand, until when, and why; for what is not for the pantry, what to do
+ * instead.
+ */
 export function StorageList({ jarPlan, progress, nowMs, loads }: Props) {
   const { shelf, stated, product } = jarPlan;
   const isPantry = isProcessed(shelf.verdict);

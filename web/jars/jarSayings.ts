@@ -3,7 +3,10 @@ import { minutesToGo } from '../stove/sayings.ts';
 import type { Saying } from '../stove/voice.ts';
 import type { JarTask } from './jarTask.ts';
 
-/** What a voice says at the jars: what is next, minutes to go on every clock that rings, and that time is up. */
+/**
+ * What a voice says at the jars: what is next, minutes to go on every clock that rings, and that
+ * time is up.
+ */
 export const jarSayings = (tasks: readonly JarTask[], nowMs: number): readonly Saying[] => [
   ...tasks
     .filter(({ rings }) => rings)

@@ -50,7 +50,10 @@ export type JarsCase = {
   readonly readyAtMs: number | null;
   readonly cannerHolds: number;
   readonly units: UnitSystem;
-  /** What the kitchen’s altitude was when the batch began, m, where it is higher now; null where it is not. */
+  /**
+   * What the kitchen’s altitude was when the batch began, m, where it is higher now; null where it
+   * is not.
+   */
   readonly altitudeWasM: number | null;
   /** Minutes from the flame to the boil of a load. */
   readonly toBoil: (load: Load) => Quantiles;

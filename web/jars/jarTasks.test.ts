@@ -157,7 +157,8 @@ describe('what wants doing', () => {
     const [heating] = calls(log, 4, jarPlan);
     expect(heating?.title).toBe('Up to the gauge’s mark');
     expect(heating?.others).toEqual([]);
-    // From the heating to the rest after a heat that went off too soon: nothing speaks of a boil, or of water.
+    // From the heating to the rest after a heat that went off too soon: nothing speaks of a boil,
+    // or of water.
     const saidAt = (minute: number) =>
       calls(log, minute, jarPlan)
         .filter(({ id }) => id.startsWith('load-1'))

@@ -29,7 +29,10 @@ export function jarTasksOf(now: JarsCase): readonly JarTask[] {
   return tasks.sort((a, b) => Number(b.rings) - Number(a.rings) || a.rank - b.rank);
 }
 
-/** Less than this share of what was surely reckoned with is asked about: jars are lost from sight, or the pot is not empty. */
+/**
+ * Less than this share of what was surely reckoned with is asked about: jars are lost from sight,
+ * or the pot is not empty.
+ */
 const FEW = 0.6;
 
 /** Whether the pot can be empty, where far less was filled than was in it. */

@@ -49,7 +49,10 @@ const read = (...of: Parameters<typeof screen>) => wordsOf(screen(...of));
 
 const PLUM = ['2 kg plums', '1.4 kg sugar'];
 
-/** Seven jars of plums through the canner, on a height that asks for more minutes, up to a point of it. */
+/**
+ * Seven jars of plums through the canner, on a height that asks for more minutes, up to a point of
+ * it.
+ */
 const full = () => new JarLog().closed(0, '1.1-7');
 const loaded = () => full().at(6, 'loaded', '1.1-7', 1);
 const heating = () => loaded().at(7, 'canner-lit', null, 1);

@@ -187,7 +187,10 @@ export function callOfLoad(now: JarsCase, load: Load): readonly JarTask[] {
   }
 }
 
-/** That the kitchen is higher up than when the batch began, and that the longer time counts; empty where it is not. */
+/**
+ * That the kitchen is higher up than when the batch began, and that the longer time counts; empty
+ * where it is not.
+ */
 export const altitudeNote = ({ altitudeWasM, jarPlan }: JarsCase): string =>
   altitudeWasM === null
     ? ''

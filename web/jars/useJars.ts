@@ -24,10 +24,15 @@ export type KnownJars = {
   readonly jarPlan: JarPlan;
   readonly progress: JarProgress;
   readonly filling: Filling;
-  /** When the pot came off for the jars, ms on the kitchen’s clock; null where that was not noted. */
+  /**
+   * When the pot came off for the jars, ms on the kitchen’s clock; null where that was not noted.
+   */
   readonly readyAtMs: number | null;
   readonly sizes: readonly string[];
-  /** What the kitchen’s altitude was when the batch began, m, where it is higher now; null where it is not. */
+  /**
+   * What the kitchen’s altitude was when the batch began, m, where it is higher now; null where it
+   * is not.
+   */
   readonly altitudeWasM: number | null;
 };
 
@@ -77,11 +82,16 @@ export function useJars(
   return { jarPlan, progress, filling, readyAtMs, sizes, altitudeWasM };
 }
 
-/** What the stove knew of the pot’s mass at the end; null for a batch that was not followed there. */
+/**
+ * What the stove knew of the pot’s mass at the end; null for a batch that was not followed there.
+ */
 const massOf = (events: readonly Entry[], known: Estimate | null): Quantiles | null =>
   wasFollowed(events) && known !== null ? known.massG : null;
 
-/** What the pot held when it left the heat, in whole per cent; null for a batch that was not followed there. */
+/**
+ * What the pot held when it left the heat, in whole per cent; null for a batch that was not
+ * followed there.
+ */
 const solublesOf = (events: readonly Entry[], known: Estimate | null): Quantiles | null => {
   if (!wasFollowed(events) || known === null) return null;
   const { p10, p50, p90 } = known.solublesPct;
@@ -93,8 +103,8 @@ const wasFollowed = (events: readonly Entry[]): boolean =>
   events.some(({ kind }) => kind === 'lit') && events.some(({ kind }) => kind === 'off-heat');
 
 /**
- * Minutes that a load takes from the flame to the boil. Earlier loads of this batch count until its jars are put away; from then on the kitchen
- * has counted them.
+ * Minutes that a load takes from the flame to the boil. Earlier loads of this batch count until its
+ * jars are put away; from then on the kitchen has counted them.
  */
 export function toBoilIn(
   session: CookSession,

@@ -9,7 +9,9 @@ type Props = {
   readonly autoFocus: boolean;
 };
 
-/** How high the kitchen is, in the unit that stands beside it; turning the unit keeps the height. */
+/**
+ * How high the kitchen is, in the unit that stands beside it; turning the unit keeps the height.
+ */
 export const AltitudeField = ({ form, error, autoFocus }: Props) => (
   <Field
     label={say('kitchen.altitude')}

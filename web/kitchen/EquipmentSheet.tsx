@@ -20,7 +20,8 @@ type Props = {
 
 /** One kind of things in the kitchen, to be told and told anew. All of it may stay empty. */
 export function EquipmentSheet({ kitchen, part, onClose }: Props) {
-  // What is typed stays, whatever becomes of the kitchen meanwhile: what is changed is told from the one that the form began with.
+  // What is typed stays, whatever becomes of the kitchen meanwhile: what is changed is told from
+  // the one that the form began with.
   const [base] = useState(kitchen);
   const { register, control, handleSubmit, setError, clearErrors, formState } =
     useForm<EquipmentForm>({ defaultValues: equipmentOf(base) });

@@ -15,7 +15,10 @@ import { StopHere } from './StopHere.tsx';
 
 const STEPS = ['place', 'units', 'pots'] as const;
 
-/** Pots that many kitchens have, the widest first: the first that a kitchen has is taken where a batch names none. */
+/**
+ * Pots that many kitchens have, the widest first: the first that a kitchen has is taken where a
+ * batch names none.
+ */
 const POTS = [
   { name: 'kitchen.preservingPan', diameterCm: 36, heightCm: 16 },
   { name: 'kitchen.widePot', diameterCm: 30, heightCm: 14 },

@@ -17,7 +17,10 @@ const MOST = 1000;
 
 type Props = { readonly kitchen: Kitchen; readonly onClose: () => void };
 
-/** What came and went of jars and lids, size by size: each press counts at once, and can be taken back. */
+/**
+ * What came and went of jars and lids, size by size: each press counts at once, and can be taken
+ * back.
+ */
 export function JarStockSheet({ kitchen, onClose }: Props) {
   const change = useChangeKitchen();
   const [last, setLast] = useState<{ name: string; move: Move; by: number } | null>(null);

@@ -23,7 +23,10 @@ import { PlaceSheet } from './PlaceSheet.tsx';
 import { StopHere } from './StopHere.tsx';
 import { TaughtNames } from './TaughtNames.tsx';
 
-/** The largest pot that is there takes this much of the shelf, px; without wide ones, a centimetre this much. */
+/**
+ * The largest pot that is there takes this much of the shelf, px; without wide ones, a centimetre
+ * this much.
+ */
 const MOST_POT_PX = 150;
 const MOST_PX_PER_CM = 5;
 const PINT_PX = 80;
@@ -31,7 +34,10 @@ const PINT_ML = 473;
 
 type SheetId = EquipmentPart | 'place' | 'came and went';
 
-/** The kitchen as a place: where it is, what stands on the stove, on the shelf and in the cupboard. Forms lie over it when they are asked for. */
+/**
+ * The kitchen as a place: where it is, what stands on the stove, on the shelf and in the cupboard.
+ * Forms lie over it when they are asked for.
+ */
 export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
   const [sheet, setSheet] = useState<SheetId | null>(null);
   const close = () => setSheet(null);

@@ -14,7 +14,9 @@ import { StopHere } from './StopHere.tsx';
 
 type Props = { readonly kitchen: Kitchen; readonly onClose: () => void };
 
-/** Where the kitchen is, and how it likes to read. What that does to boiling water shows at once. */
+/**
+ * Where the kitchen is, and how it likes to read. What that does to boiling water shows at once.
+ */
 export function PlaceSheet({ kitchen, onClose }: Props) {
   const { register, handleSubmit, control, setValue, getValues, formState } = useForm<KitchenForm>({
     defaultValues: formOf(kitchen),

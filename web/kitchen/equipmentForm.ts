@@ -87,7 +87,9 @@ export const equipmentOf = (kitchen: Kitchen): EquipmentForm => ({
   currency: kitchen.currency,
 });
 
-/** The id of something owned goes by another name in the form, whose lists have ids of their own. */
+/**
+ * The id of something owned goes by another name in the form, whose lists have ids of their own.
+ */
 const ownOf = (id: string | undefined) => (id === undefined ? {} : { own: id });
 const idOf = (own: string | undefined) => (own === undefined ? {} : { id: own });
 
@@ -95,7 +97,10 @@ const idOf = (own: string | undefined) => (own === undefined ? {} : { id: own })
 const number = (text: string): number | null =>
   text.trim() === '' ? null : (readAmount(text) ?? NaN);
 
-/** The kitchen with what the form says, ready for the contract’s rules. Names that the larder does not know stay as typed. */
+/**
+ * The kitchen with what the form says, ready for the contract’s rules. Names that the larder does
+ * not know stay as typed.
+ */
 export function kitchenWith(
   { id, setUp, version, names, ...kitchen }: Kitchen,
   form: EquipmentForm,

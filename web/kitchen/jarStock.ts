@@ -7,7 +7,10 @@ export const MOVES = ['bought', 'lids', 'back', 'chipped'] as const;
 /** One of {@link MOVES}. */
 export type Move = (typeof MOVES)[number];
 
-/** A jar’s stock after some came or went; `by` is how many, below 0 to take it back. What nobody counted begins at nothing. */
+/**
+ * A jar’s stock after some came or went; `by` is how many, below 0 to take it back. What nobody
+ * counted begins at nothing.
+ */
 export function moved(jar: Jar, move: Move, by: number): Jar {
   const to = (now: number | null | undefined, more: number) => Math.max(0, (now ?? 0) + more);
   switch (move) {

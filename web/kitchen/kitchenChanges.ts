@@ -2,7 +2,8 @@ import type { KitchenDto } from '@idle-kettle/contract';
 import { hashKey } from '@tanstack/react-query';
 
 /**
- * What is other in a kitchen than before, field by field, so that nothing is sent that nobody changed.
+ * What is other in a kitchen than before, field by field, so that nothing is sent that nobody
+ * changed.
  * @param before the kitchen as the same form says it before anything is typed
  */
 export const changesOf = (

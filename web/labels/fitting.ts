@@ -2,7 +2,10 @@ const PT_PER_MM = 72 / 25.4;
 /** mm on paper as points. */
 export const pt = (mm: number): number => mm * PT_PER_MM;
 
-/** Width of a letter over its height, on the wide side, and the height of a line: so that nothing is ever cut off. */
+/**
+ * Width of a letter over its height, on the wide side, and the height of a line: so that nothing is
+ * ever cut off.
+ */
 const LETTER = 0.57;
 const LINE = 1.22;
 /** Smaller than this nobody reads, pt. */

@@ -31,7 +31,9 @@ export type Words = {
 /** Something square on a label, mm from its top left corner. */
 type Square = { readonly x: number; readonly y: number; readonly mm: number };
 
-/** A label laid out: its words, its square code, the drawing of its fruit, and lines to write on. */
+/**
+ * A label laid out: its words, its square code, the drawing of its fruit, and lines to write on.
+ */
 export type LaidOut = {
   readonly words: readonly Words[];
   readonly code: Square;
@@ -77,7 +79,9 @@ function fitted(
 const small = ({ text, net }: Label, ...more: readonly string[]): string[] =>
   said(`${text.made}. ${net}. ${text.batch}.`, ...more, text.allergens, text.stated);
 
-/** Name across the top; under it everything there is to say, with the fruit and the code beside it. */
+/**
+ * Name across the top; under it everything there is to say, with the fruit and the code beside it.
+ */
 const everyday: Layout = (sheet, label) => {
   const { text, net } = label;
   const { wideMm, highMm } = sheet;
@@ -203,7 +207,10 @@ const round: Layout = ({ wideMm }, { text }) => {
   };
 };
 
-/** To hang on a jar, a hole at its left: a name, a word of what it is and how it keeps, and the code. */
+/**
+ * To hang on a jar, a hole at its left: a name, a word of what it is and how it keeps, and the
+ * code.
+ */
 const tag = (sheet: LabelSheetSize, { text }: Label, isGift: boolean): LaidOut => {
   const { wideMm, highMm } = sheet;
   const mm = 18;

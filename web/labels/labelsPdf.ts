@@ -124,7 +124,9 @@ function codeSvg(address: string): string {
 
 type Frame = (sheet: LabelSheetSize, fruit: string) => CanvasElement[];
 
-/** A double rule in the colours of pot and fruit, for the labels that are looked at more than read. */
+/**
+ * A double rule in the colours of pot and fruit, for the labels that are looked at more than read.
+ */
 const PLAIN: { readonly [shape in LabelSheetSize['shape']]?: Frame } = {
   oblong: ({ wideMm, highMm }, fruit) =>
     [
@@ -141,7 +143,10 @@ const PLAIN: { readonly [shape in LabelSheetSize['shape']]?: Frame } = {
     })),
 };
 
-/** The label that every batch wears: paper, a rule round it, and one edge in the colour of its fruit. */
+/**
+ * The label that every batch wears: paper, a rule round it, and one edge in the colour of its
+ * fruit.
+ */
 const FRAMES: { readonly [shape in LabelSheetSize['shape']]: Frame } = {
   oblong: (sheet, fruit) => [
     {

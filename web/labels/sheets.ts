@@ -1,5 +1,8 @@
 import { type PlainMessageId } from '@idle-kettle/words';
-/** A sheet of labels by its measures, mm. Nothing here is anybody’s number: whoever has such a sheet finds it by its sizes. */
+/**
+ * A sheet of labels by its measures, mm. Nothing here is anybody’s number: whoever has such a sheet
+ * finds it by its sizes.
+ */
 export type LabelSheetSize = {
   readonly id: string;
   readonly name: PlainMessageId;

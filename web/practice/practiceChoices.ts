@@ -13,7 +13,10 @@ export type PracticeChoice = {
   readonly formula: () => Promise<NamedFormula>;
 };
 
-/** Everything that can be practised on: the examples, then the batches of this kitchen that can be cooked, then its recipes. */
+/**
+ * Everything that can be practised on: the examples, then the batches of this kitchen that can be
+ * cooked, then its recipes.
+ */
 export const practiceChoices = (
   batches: readonly BatchSummary[],
   recipes: readonly Recipe[],

@@ -29,7 +29,10 @@ const MOST_POINTS = 300;
 
 type Point = { x: number; y: number };
 
-/** Temperature against minutes: the readings, what is expected with its band, the stop, and boiling water. */
+/**
+ * Temperature against minutes: the readings, what is expected with its band, the stop, and boiling
+ * water.
+ */
 export const Curve = memo(function Curve(props: Props) {
   const { readings, known, litAtMs, stopC, waterBoilsC, scale } = props;
   const box = useRef<HTMLDivElement>(null);
@@ -162,7 +165,10 @@ type Ink = {
   readonly stop: string;
 };
 
-/** The colours of the theme that the chart stands in: a canvas does not read the style sheet by itself. */
+/**
+ * The colours of the theme that the chart stands in: a canvas does not read the style sheet by
+ * itself.
+ */
 function inkOf(element: HTMLElement): Ink {
   const style = getComputedStyle(element);
   const of = (name: string) => style.getPropertyValue(`--color-${name}`).trim();

@@ -18,7 +18,10 @@ type Props = {
   readonly scale: TemperatureScale;
 };
 
-/** The three things that are read at the stove: degrees to go, minutes left, solids now. A butter’s solids come first. */
+/**
+ * The three things that are read at the stove: degrees to go, minutes left, solids now. A butter’s
+ * solids come first.
+ */
 export function Figures({ cookPlan, known, sinceMin, scale }: Props) {
   const left = known?.minutesLeft ?? null;
   const range = (low: number, high: number, decimals = 0) => {

@@ -13,7 +13,10 @@ type Props = {
   readonly onInstead: (says: 'off-heat') => void;
 };
 
-/** What to do next, in type that is read from across the kitchen, and the one button that says it is done. */
+/**
+ * What to do next, in type that is read from across the kitchen, and the one button that says it is
+ * done.
+ */
 export function InstructionPanel({ instruction, nowMs, mayLeave, onPress, onInstead }: Props) {
   const { text, detail, press, due, rings, dueAtMs, heldBack, instead } = instruction;
   const [asks, setAsks] = useState(false);

@@ -22,7 +22,10 @@ type Props = {
   readonly note: CookLog['note'];
 };
 
-/** Everything that was done, the last first; anything can be taken back, and the taking back as well. */
+/**
+ * Everything that was done, the last first; anything can be taken back, and the taking back as
+ * well.
+ */
 export const LogList = memo(function LogList({ entries, counted, scale, sizes, note }: Props) {
   const done = entries.filter((entry) => isTyped(entry) && entry.kind !== 'undo').toReversed();
   const standing = new Set(stillStanding(counted).map(nameOf));
@@ -82,7 +85,10 @@ export const LogList = memo(function LogList({ entries, counted, scale, sizes, n
   );
 });
 
-/** A probe tells its temperature each second, which is drawn as a curve; what a hand writes down is listed. */
+/**
+ * A probe tells its temperature each second, which is drawn as a curve; what a hand writes down is
+ * listed.
+ */
 const isTyped = ({ kind, source }: KeptEntry): boolean =>
   kind !== 'temperature' || isOfAPage(source);
 

@@ -15,7 +15,9 @@ import type { TestKind } from './EventButtons.tsx';
 type Props = {
   readonly test: TestKind;
   readonly fruit: string;
-  /** What a drop of a practice pot does in each test; null where the cook has a plate of their own. */
+  /**
+   * What a drop of a practice pot does in each test; null where the cook has a plate of their own.
+   */
   readonly drops: Drops | null;
   readonly onOutcome: (outcome: string) => void;
   readonly onLeave: () => void;

@@ -32,7 +32,10 @@ export type WaterCheckSaving = {
   readonly said: string;
 };
 
-/** Two minutes with boiling water before the cook: the thermometer, the height and the weather in one reading. */
+/**
+ * Two minutes with boiling water before the cook: the thermometer, the height and the weather in
+ * one reading.
+ */
 export function WaterCheck(props: Props) {
   const { entries, nowMs, progress, scale, waterBoilsC, checked, note, keeping } = props;
   const dipped = entries.findLast(({ kind }) => kind === 'in-water' || kind === 'water-boils');

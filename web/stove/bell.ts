@@ -13,7 +13,8 @@ const TONE_S = 0.2;
 const LOUDNESS = 0.25;
 
 /**
- * A bell. Browsers keep a page silent until somebody has touched it, so after a reload it may be mute: then it says so, and is woken by the first touch.
+ * A bell. Browsers keep a page silent until somebody has touched it, so after a reload it may be
+ * mute: then it says so, and is woken by the first touch.
  */
 export class Bell {
   private audio: Audio | null = null;

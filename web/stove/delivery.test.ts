@@ -10,7 +10,10 @@ const entry = (seq: number): KeptEntry => ({
 const refusal = (status: number) =>
   new Refused({ status, detail: `status ${status}`, faults: [] } as never);
 
-/** A browser with entries that wait, and a server that takes some and refuses some; what happens at each send is told. */
+/**
+ * A browser with entries that wait, and a server that takes some and refuses some; what happens at
+ * each send is told.
+ */
 function house(
   count: number,
   wrong: ReadonlySet<number>,

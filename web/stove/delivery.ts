@@ -5,15 +5,19 @@ import type { KeptEntry } from './keptEntry.ts';
 export type Post = {
   /** What waits, oldest first. */
   readonly waiting: () => Promise<readonly KeptEntry[]>;
-  /** Sends a parcel; throws Refused where the server says no, anything else where it does not answer. */
+  /**
+   * Sends a parcel; throws Refused where the server says no, anything else where it does not
+   * answer.
+   */
   readonly send: (parcel: readonly KeptEntry[]) => Promise<void>;
   /** Marks entries as taken (null), or as refused for a reason. */
   readonly settle: (parcel: readonly KeptEntry[], refused: string | null) => Promise<void>;
 };
 
 /**
- * Delivers what waits, oldest first, one parcel after another: the next goes out only when the last has been taken. A parcel that is refused, or
- * too large, is sent again in halves, so that one wrong entry is refused alone and the others are taken.
+ * Delivers what waits, oldest first, one parcel after another: the next goes out only when the last
+ * has been taken. A parcel that is refused, or too large, is sent again in halves, so that one
+ * wrong entry is refused alone and the others are taken.
  * @param most most entries of a parcel
  * @returns how many the server has taken
  * @throws what `send` throws where no server answers, or one that asks to be asked again

@@ -27,7 +27,10 @@ export type Instruction = {
 const stopAtMs = (known: Estimate | null): number | null =>
   known?.minutesLeft ? known.atMs + known.minutesLeft.p50 * 60_000 : null;
 
-/** What to do now, and whether it is time for it. A practice pot is looked into, where a real one would be. */
+/**
+ * What to do now, and whether it is time for it. A practice pot is looked into, where a real one
+ * would be.
+ */
 export function instructionFor(
   cookPlan: CookPlan,
   progress: Progress,
@@ -140,7 +143,9 @@ const takeItOff = () => ({
 /** Below boiling water by more than this, a pot does not boil, K. */
 const FAR_FROM_BOIL_K = 6;
 
-/** Why a pot cannot be at the boil by what its probe shows; null where it can, or nothing is shown. */
+/**
+ * Why a pot cannot be at the boil by what its probe shows; null where it can, or nothing is shown.
+ */
 function notYet(
   { waterBoilsC }: CookPlan,
   known: Estimate | null,

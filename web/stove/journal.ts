@@ -6,8 +6,9 @@ const PREFIX = 'kettle.pressed.';
 export type JournalStorage = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
 
 /**
- * What was pressed a moment ago. It is kept within the press itself: a page that is closed or loaded anew right after a press leaves its database
- * no time. What the database has taken is struck out. A browser that keeps nothing has an empty journal.
+ * What was pressed a moment ago. It is kept within the press itself: a page that is closed or
+ * loaded anew right after a press leaves its database no time. What the database has taken is
+ * struck out. A browser that keeps nothing has an empty journal.
  */
 export class Journal {
   constructor(private readonly storage: () => JournalStorage = () => localStorage) {}

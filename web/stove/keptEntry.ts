@@ -15,7 +15,9 @@ export type KeptEntry = Entry & {
   readonly refused: string | null;
 };
 
-/** A name to write under, which nobody else writes under: each page that is loaded takes a new one. */
+/**
+ * A name to write under, which nobody else writes under: each page that is loaded takes a new one.
+ */
 export const newSource = (): string => `${PAGE}${crypto.randomUUID().slice(0, 8)}`;
 const PAGE = 'browser ';
 
@@ -33,7 +35,10 @@ export const newEntry = (cook: string, source: string, seq: number, noted: Noted
   refused: null,
 });
 
-/** Two lists of entries as one: each once, and what a server has given a place before what it has not. */
+/**
+ * Two lists of entries as one: each once, and what a server has given a place before what it has
+ * not.
+ */
 export function merged(
   known: ReadonlyMap<string, KeptEntry>,
   more: readonly KeptEntry[],

@@ -213,7 +213,8 @@ test('that a cook ends is tried until it is heard, after all that was noted, als
   await clock.pass(10_000);
   expect(kinds(server.log)).toEqual(['ready']);
   expect(second.log.state.session?.endedAt).not.toBeNull();
-  // Heard the first time, and asked once more since the answer was lost: ended twice, it ended the first time.
+  // Heard the first time, and asked once more since the answer was lost: ended twice, it ended the
+  // first time.
   expect(server.endings).toBe(2);
   await clock.pass(MINUTE);
   expect(server.endings).toBe(2);

@@ -19,10 +19,8 @@ import {
 } from './keptEntry.ts';
 import { NOTHING, type LiveLogPorts, type LiveLogState } from './liveLogPorts.ts';
 import { MemoryCookStore, type LocalCookStore } from './localCookStore.ts';
+import { waitAfter } from './waitAfter.ts';
 
-/** Before the first try to reach a server that was away, ms; twice as long each time, up to the longest. */
-const FIRST_WAIT_MS = 500;
-const LONGEST_WAIT_MS = 4000;
 /** A live view that says nothing for this long is dead: it says something every five seconds. */
 export const SILENT_MS = 12_000;
 
@@ -30,8 +28,9 @@ export const SILENT_MS = 12_000;
 const CLOCKS_DIFFER_MS = 2000;
 
 /**
- * A cook and its log: from this browser’s shelf at once, and from the server as it grows, over one connection at a time. What is noted is kept on
- * the shelf first and delivered when a server answers; so is that the cook is to end.
+ * A cook and its log: from this browser’s shelf at once, and from the server as it grows, over one
+ * connection at a time. What is noted is kept on the shelf first and delivered when a server
+ * answers; so is that the cook is to end.
  */
 export class LiveLog {
   private now = NOTHING;
@@ -91,7 +90,7 @@ export class LiveLog {
   /** A tab that slept, or a network that is back, looks at once. */
   wake(): void {
     if (!this.on || this.connecting) return;
-    // While a tab sleeps its timers do too: a line that has been silent for too long is dead, whatever it says of itself.
+    // Timers sleep with their tab: a connection silent for too long is dead, whatever it says.
     if (this.close !== null && this.ports.clock.now() - this.heardAt <= SILENT_MS) {
       this.deliverSoon();
       return;
@@ -129,7 +128,7 @@ export class LiveLog {
     await this.fetchCook().catch(() => undefined);
   };
 
-  /** A press answers what is on the screen, and is never before it: clocks that are compared anew may go back by a moment. */
+  /** A press is never before what it answers: clocks compared anew may go back by a moment. */
   private afterWhatIsSeen(now: number): number {
     const seen = this.now.entries.findLast(({ at }) => at <= now + CLOCKS_DIFFER_MS);
     return seen === undefined ? now : Math.max(now, seen.at + 1);
@@ -154,7 +153,7 @@ export class LiveLog {
     });
   }
 
-  /** Does something with the shelf. A browser that keeps nothing gets one that lasts as long as the page. */
+  /** Does something with the store; where a browser keeps nothing, with one of this page alone. */
   private async onShelf<T>(work: (store: LocalCookStore) => Promise<T>): Promise<T> {
     const { store } = this;
     try {
@@ -199,7 +198,7 @@ export class LiveLog {
     }
   }
 
-  /** Follows the log from where it is known. Whatever an older connection still says is not listened to. */
+  /** Follows the log from where it is known; an older connection is no longer listened to. */
   private listen(): void {
     const isCurrent = () => this.close === close;
     const lost = () => {
@@ -234,7 +233,8 @@ export class LiveLog {
         log: (message) => {
           if (!isCurrent()) return;
           alive();
-          // What comes twice is known; where something is missing in between, it is asked for from there.
+          // What comes twice is known; where something is missing in between, it is asked for from
+          // there.
           if ((message.entries[0]?.position ?? this.position) > this.position + 1) lost();
           else this.hear(message);
         },
@@ -278,7 +278,7 @@ export class LiveLog {
     void this.onShelf((store) => store.keepCook(session));
   }
 
-  /** Delivers what waits; whoever asks meanwhile waits for the same delivery, which looks once more. */
+  /** Delivers what waits; who asks meanwhile waits for the same delivery, which looks again. */
   private async deliver(): Promise<void> {
     this.moreToDeliver = true;
     this.delivering ??= this.deliverUntilDone().finally(() => {
@@ -341,6 +341,3 @@ export class LiveLog {
     });
   }
 }
-
-const waitAfter = (failures: number): number =>
-  Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** failures);

@@ -12,7 +12,10 @@ export interface LocalCookStore {
   entries(cook: string): Promise<readonly KeptEntry[]>;
   /** What waits to be delivered, in the order it was written. */
   waiting(cook: string): Promise<readonly KeptEntry[]>;
-  /** Writes down what happened, before anything else is done about it: even a page that goes away at once has kept it. */
+  /**
+   * Writes down what happened, before anything else is done about it: even a page that goes away at
+   * once has kept it.
+   */
   writeDown(entry: KeptEntry): Promise<void>;
   /** Keeps entries that a server has; those of this browser are no longer waiting. */
   keep(entries: readonly KeptEntry[]): Promise<void>;
@@ -36,7 +39,10 @@ interface Schema extends DBSchema {
   facts: { key: string; value: Fact };
 }
 
-/** How a browser says that a handle on its database is dead: closed under us, or lost with the process that held it. */
+/**
+ * How a browser says that a handle on its database is dead: closed under us, or lost with the
+ * process that held it.
+ */
 const DEAD: ReadonlySet<string> = new Set(['InvalidStateError', 'UnknownError', 'AbortError']);
 
 /** The shelf in the browser’s own database. A handle that turns out dead is opened anew. */
@@ -98,7 +104,10 @@ export class BrowserCookStore implements LocalCookStore {
       else await database.put('facts', fact, name);
     });
 
-  /** Puts entries of the journal where the database has none under their name yet: another tab may have, and more may be known of them there. */
+  /**
+   * Puts entries of the journal where the database has none under their name yet: another tab may
+   * have, and more may be known of them there.
+   */
   private async takeIn(entries: readonly KeptEntry[]): Promise<void> {
     if (entries.length === 0) return;
     await this.on(async (database) => {
@@ -154,7 +163,9 @@ export class BrowserCookStore implements LocalCookStore {
   }
 }
 
-/** A shelf that lasts as long as its page: for browsers that keep nothing, as in private windows. */
+/**
+ * A shelf that lasts as long as its page: for browsers that keep nothing, as in private windows.
+ */
 export class MemoryCookStore implements LocalCookStore {
   private readonly sessions = new Map<string, CookSession>();
   private readonly kept = new Map<string, KeptEntry>();

@@ -21,7 +21,10 @@ export function minutesToGo(of: string, dueAtMs: number | null, nowMs: number): 
     : [];
 }
 
-/** What a voice says at the stove: the act, minutes and degrees to go, what to mind, and that it is time. */
+/**
+ * What a voice says at the stove: the act, minutes and degrees to go, what to mind, and that it is
+ * time.
+ */
 export function stoveSayings(
   instruction: Instruction,
   actIndex: number,

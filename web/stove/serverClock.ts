@@ -5,7 +5,10 @@ import type { LocalCookStore } from './localCookStore.ts';
 const FACT = 'clock offset';
 const TRIES = 3;
 
-/** The server’s clock, as well as this device knows it. What is known is kept, so that a device without a network still goes by it. */
+/**
+ * The server’s clock, as well as this device knows it. What is known is kept, so that a device
+ * without a network still goes by it.
+ */
 export class ServerClock {
   /** What the server’s clock is ahead of this device’s, ms. */
   private offsetMs = 0;
@@ -24,7 +27,10 @@ export class ServerClock {
     if (typeof kept === 'number') this.offsetMs = kept;
   }
 
-  /** Compares clocks: of some questions the one that was answered fastest tells best. Throws where none is answered. */
+  /**
+   * Compares clocks: of some questions the one that was answered fastest tells best. Throws where
+   * none is answered.
+   */
   async compare(): Promise<void> {
     let best: { readonly tookMs: number; readonly offset: number } | null = null;
     for (let i = 0; i < TRIES; i += 1) {

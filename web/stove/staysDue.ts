@@ -7,7 +7,8 @@ const GOES_BACK_MIN = 1.5;
 export type WasDue = { readonly step: string; readonly due: Instruction };
 
 /**
- * An instruction that does not waver near the stop: once it is time it stays so, until something is done, or the pot proves to be well away from it.
+ * An instruction that does not waver near the stop: once it is time it stays so, until something is
+ * done, or the pot proves to be well away from it.
  * @param was what was due last; null before anything was
  * @param step names the step and what was done in it
  * @param leftMin minutes until the stop, most likely; null where that cannot be told

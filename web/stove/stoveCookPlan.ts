@@ -5,8 +5,8 @@ import { cookPlanOf, toldRequest, type CookPlan, requestInKitchen } from '@idle-
 export type CookFacts = Pick<CookSession, 'formula' | 'kitchen' | 'practice'>;
 
 /**
- * The sheet that a cook goes by, with what the thermometer showed in boiling water on this very cook (null where that was not looked
- * at); of a practice, as it is told.
+ * The sheet that a cook goes by, with what the thermometer showed in boiling water on this very
+ * cook (null where that was not looked at); of a practice, as it is told.
  */
 export function stoveCookPlan(
   { formula, kitchen, practice }: CookFacts,

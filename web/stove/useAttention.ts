@@ -49,7 +49,8 @@ export function useAttention(rings: boolean): {
     });
   }, []);
 
-  // Browsers let a page be heard once it was touched: a bell that is mute is said to be, and every touch wakes it.
+  // Browsers let a page be heard once it was touched: a bell that is mute is said to be, and every
+  // touch wakes it.
   useEffect(() => {
     if (!ways.sound || !can.sound) return undefined;
     const wake = () => void bell.wake();

@@ -5,14 +5,20 @@ import type { KeptEntry } from './keptEntry.ts';
 
 const HOUR_MS = 3_600_000;
 
-/** What of a cook’s log counts, what was done by it, and what boiling water showed; null where that was not looked at. */
+/**
+ * What of a cook’s log counts, what was done by it, and what boiling water showed; null where that
+ * was not looked at.
+ */
 export type EffectiveLog = {
   readonly entries: readonly KeptEntry[];
   readonly events: readonly Entry[];
   readonly waterBoilsC: number | null;
 };
 
-/** What of a cook’s log counts now. What is years off, from before such entries were refused, is only shown, to be taken back. */
+/**
+ * What of a cook’s log counts now. What is years off, from before such entries were refused, is
+ * only shown, to be taken back.
+ */
 export function useEffectiveLog(
   { kitchen, startedAt }: Pick<CookSession, 'kitchen' | 'startedAt'>,
   log: readonly KeptEntry[],

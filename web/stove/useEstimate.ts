@@ -24,7 +24,9 @@ type Asked = {
 /** What is known of the pot, and whether that could not be worked out the last time. */
 export type Estimating = { readonly known: Estimate | null; readonly failing: boolean };
 
-/** What is known of the pot, estimated again and again in a worker; null before the first answer. */
+/**
+ * What is known of the pot, estimated again and again in a worker; null before the first answer.
+ */
 export function useEstimate(asked: Asked): Estimating {
   const [answer, setAnswer] = useState<Estimate | null>(null);
   const [failing, setFailing] = useState(false);

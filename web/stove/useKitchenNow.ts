@@ -5,7 +5,10 @@ import { browserPorts } from './browserPorts.ts';
 const EVERY_MS = 200;
 const serverNow = browserPorts.serverClock.now;
 
-/** What the kitchen’s clock shows, told again five times a second. It is always worked out anew, so sleep and reload do not stop it. */
+/**
+ * What the kitchen’s clock shows, told again five times a second. It is always worked out anew, so
+ * sleep and reload do not stop it.
+ */
 export function useKitchenNow(clock: CookClock | null, endedAtMs: number | null): number {
   const [real, setReal] = useState(serverNow);
   useEffect(() => {

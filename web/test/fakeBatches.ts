@@ -2,7 +2,10 @@ import type { Batch, BatchDto } from '@idle-kettle/contract';
 import type { FakeClock } from './fakeClock.ts';
 import { refusal, type Answer } from './fakeNet.ts';
 
-/** A server of batches, which takes a change only on the version that it holds, and makes a batch once by its id. */
+/**
+ * A server of batches, which takes a change only on the version that it holds, and makes a batch
+ * once by its id.
+ */
 export class FakeBatches {
   readonly rows = new Map<string, Batch>();
   /** Everything that was ever written to it, in its order. */

@@ -19,7 +19,10 @@ export const COOK: CookSession = {
   debrief: null,
 };
 
-/** A server with one cook: its log takes each entry once, at a place of its own, and refuses some for good. */
+/**
+ * A server with one cook: its log takes each entry once, at a place of its own, and refuses some
+ * for good.
+ */
 export class FakeCooks {
   session = COOK;
   readonly log: LoggedEntry[] = [];
@@ -69,7 +72,10 @@ export class FakeCooks {
     return () => this.views.delete(view);
   };
 
-  /** Sends every view what it has not been sent, and a beat; some of it again where it is to be doubled. */
+  /**
+   * Sends every view what it has not been sent, and a beat; some of it again where it is to be
+   * doubled.
+   */
   tell(double = false): void {
     for (const view of this.views) {
       const from = double ? Math.max(0, view.from - 2) : view.from;

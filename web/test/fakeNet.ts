@@ -9,7 +9,10 @@ export type Answer = (path: string, method: string, body: unknown) => unknown;
 export const refusal = (status: number, detail = `status ${status}`): Refused =>
   new Refused({ status, detail, faults: [], type: '', title: '', instance: '' } satisfies Problem);
 
-/** A network of that weather before a server: what is sent takes its time, is lost, comes late or twice. */
+/**
+ * A network of that weather before a server: what is sent takes its time, is lost, comes late or
+ * twice.
+ */
 export function fakeNet(
   clock: FakeClock,
   answer: Answer,

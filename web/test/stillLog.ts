@@ -4,7 +4,10 @@ import { COOK } from './fakeCooks.ts';
 
 const nothing = () => Promise.resolve();
 
-/** The log of a cook as a screen sees it where a server has all of these entries, and nothing more comes. */
+/**
+ * The log of a cook as a screen sees it where a server has all of these entries, and nothing more
+ * comes.
+ */
 export const stillLog = (entries: readonly Entry[]): CookLog => ({
   session: COOK,
   entries: entries.map((entry, i) => ({

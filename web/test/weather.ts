@@ -11,7 +11,10 @@ export const anyWeather = (mostCalls: number) =>
     maxLength: mostCalls,
   });
 
-/** Weather that comes as it is told, one call after another, and is fine afterwards, or from when it clears up. */
+/**
+ * Weather that comes as it is told, one call after another, and is fine afterwards, or from when it
+ * clears up.
+ */
 export function weatherOf(calls: readonly Call[]): { weather: Weather; clearUp: () => void } {
   const left = [...calls];
   return {

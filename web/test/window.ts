@@ -1,7 +1,8 @@
 import React from 'react';
 import { fakeStorage } from './fakeStorage.ts';
 
-// What a screen asks of a browser before it is drawn; imported before the screen is. A test has no other.
+// What a screen asks of a browser before it is drawn; imported before the screen is. A test has no
+// other.
 Object.assign(globalThis, {
   window: globalThis,
   navigator: { language: 'en-US' },

@@ -31,7 +31,10 @@ async function reload(): Promise<void> {
   if (await isThere()) window.location.reload();
 }
 
-/** A page is loaded anew by itself no oftener than this, ms: where its code stays away although the server answers, that helps once or not at all. */
+/**
+ * A page is loaded anew by itself no oftener than this, ms: where its code stays away although the
+ * server answers, that helps once or not at all.
+ */
 const BETWEEN_RELOADS_MS = 60_000;
 const RELOADED_AT = 'kettle.reloadedAt';
 

@@ -10,7 +10,10 @@ type Props = {
   readonly children: React.ReactNode;
 };
 
-/** A sheet of paper laid over the screen from its side, for a form. What is written in it is not thrown away by a stray key. */
+/**
+ * A sheet of paper laid over the screen from its side, for a form. What is written in it is not
+ * thrown away by a stray key.
+ */
 export function Drawer({ title, unsaved = false, onClose, children }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
   const [asking, setAsking] = useState(false);

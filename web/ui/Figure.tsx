@@ -10,7 +10,10 @@ type FigureProps = {
   readonly children?: React.ReactNode;
 };
 
-/** One figure of a label: its name in the margin, its value in large type, and under it what belongs to it. */
+/**
+ * One figure of a label: its name in the margin, its value in large type, and under it what belongs
+ * to it.
+ */
 export const Figure = ({
   name,
   value,

@@ -1,4 +1,7 @@
-/** The app's mark: an enamel pot, half full, steaming. Its rim takes the colour of the text beside it. */
+/**
+ * The app's mark: an enamel pot, half full, steaming. Its rim takes the colour of the text beside
+ * it.
+ */
 export const KettleMark = () => (
   <svg viewBox="0 0 32 32" aria-hidden className="size-8" fill="none" strokeLinecap="round">
     <path

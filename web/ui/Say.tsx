@@ -10,7 +10,10 @@ type Props = {
 /** Around a placeholder, in a text that cannot hold it otherwise. */
 const MARK = '\u0000';
 
-/** A message with parts of the page in it, such as a figure in bold or a link, wherever its language puts them. */
+/**
+ * A message with parts of the page in it, such as a figure in bold or a link, wherever its language
+ * puts them.
+ */
 export function Say({ id, values }: Props) {
   const marked = Object.fromEntries(
     Object.keys(values).map((name) => [name, `${MARK}${name}${MARK}`]),

@@ -1,7 +1,10 @@
 import { Say } from './Say.tsx';
 import { useState } from 'react';
 
-/** “Where does this come from?”: opens the reckoning behind a figure, which is written only while it is open. */
+/**
+ * “Where does this come from?”: opens the reckoning behind a figure, which is written only while it
+ * is open.
+ */
 export function Where({ about, children }: { about: string; children: React.ReactNode }) {
   const [open, setOpen] = useState(false);
   return (

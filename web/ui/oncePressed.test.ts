@@ -1,6 +1,9 @@
 import { oncePressed } from './oncePressed.ts';
 
-/** How a browser counts clicks: 1, 2, 3 … in one place and soon after one another, 0 by the keyboard. */
+/**
+ * How a browser counts clicks: 1, 2, 3 … in one place and soon after one another, 0 by the
+ * keyboard.
+ */
 test.each([
   [[1, 2, 3], 1],
   [[1, 1], 2],

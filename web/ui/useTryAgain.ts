@@ -4,7 +4,8 @@ import { useEffect, useEffectEvent } from 'react';
 const BETWEEN_TRIES_MS = 4000;
 
 /**
- * While it is shown, what could not be fetched is tried again now and then, and as soon as the network is back.
+ * While it is shown, what could not be fetched is tried again now and then, and as soon as the
+ * network is back.
  * @param isFinal whether a server has said no for good, which is not asked again
  */
 export function useTryAgain(again: () => void, isFinal = false): void {

@@ -13,7 +13,10 @@ export const packingInWords = ({ jars }: Pick<NonNullable<Plan['yield']>, 'jars'
     ? say('ui.noFullJar')
     : listed(jars.map(({ name, count }) => `${count} ${plural(count, name)}`));
 
-/** `7–8 half-pints`, `5–6 half-pints and up to 1 quarter-pint`: poor to good outcome, size by size; null before there is a yield. */
+/**
+ * `7–8 half-pints`, `5–6 half-pints and up to 1 quarter-pint`: poor to good outcome, size by size;
+ * null before there is a yield.
+ */
 export function jarsInWords({
   yield: jars,
 }: {
@@ -49,7 +52,10 @@ export function placeInWords({ shelf }: Pick<PlanSummary, 'shelf'>): string {
   return `${say(SHELF[verdict])}, ${time}`;
 }
 
-/** `if boiled 10 min in closed jars`: what a pantry verdict hangs on; null for what is not for the pantry. */
+/**
+ * `if boiled 10 min in closed jars`: what a pantry verdict hangs on; null for what is not for the
+ * pantry.
+ */
 export function conditionInWords({ process }: Pick<PlanSummary, 'process'>): string | null {
   const { method, minutes } = process;
   if (method === 'none') return null;
@@ -100,7 +106,9 @@ export function moneyInWords(minor: number, currency: string): string {
   return format.format(minor / 100);
 }
 
-/** A diagnosis as it is read: what it means, and the figures that it rests on, which may be none. */
+/**
+ * A diagnosis as it is read: what it means, and the figures that it rests on, which may be none.
+ */
 export function meaningFirst(text: string): { readonly means: string; readonly figures: string } {
   const end = text.indexOf('. ');
   return end < 0

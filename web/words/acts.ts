@@ -13,7 +13,10 @@ import { minutesInWords } from './minutes.ts';
 import type { Telling, ToldAct } from './toldAct.ts';
 import { given, listed, toTaste, withWater } from './used.ts';
 
-/** An act in words: short enough to be read across a kitchen, what to mind, and what its button says. */
+/**
+ * An act in words: short enough to be read across a kitchen, what to mind, and what its button
+ * says.
+ */
 export type ActWords = {
   readonly title: string;
   readonly detail: string;

@@ -5,7 +5,8 @@ const MM_PER_QUARTER_INCH = 6.35;
 const QUARTERS = ['0', '¼', '½', '¾'] as const;
 
 /**
- * Room under the lid as a cook measures it: `¼ in`, `6 mm`, and both where it is not known whose rule it is.
+ * Room under the lid as a cook measures it: `¼ in`, `6 mm`, and both where it is not known whose
+ * rule it is.
  * @param mm a quarter inch or a few of them
  */
 export function headspaceInWords(mm: number, units: UnitSystem | null): string {

@@ -1,6 +1,9 @@
 import type { Method, Plan, PlanAct, Product } from '@idle-kettle/core';
 
-/** What the words of an act need to know besides the act: the batch, and the stop as it is to be read. */
+/**
+ * What the words of an act need to know besides the act: the batch, and the stop as it is to be
+ * read.
+ */
 export type Telling = {
   readonly product: Product;
   readonly method: Method;

@@ -9,7 +9,10 @@ const IN_GRAMS = /^[\d.,\s]+g\b/i;
 
 const IN_KILOGRAMS = /^[\d.,\s]+kg\b/i;
 
-/** `6 cups sugar (1,200 g)`, as the cook wrote it; `1,400 g white sugar` for what was weighed or made. */
+/**
+ * `6 cups sugar (1,200 g)`, as the cook wrote it; `1,400 g white sugar` for what was weighed or
+ * made.
+ */
 function amountOf({ name, massG, written }: Used): string {
   const grams = formatGrams(massG);
   if (written === undefined || IN_GRAMS.test(written)) return `${grams} ${name}`;

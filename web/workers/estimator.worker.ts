@@ -4,7 +4,9 @@ import { isCalibrated, stoveCookPlan, type CookFacts } from '../stove/stoveCookP
 
 export type Question = {
   readonly cook: CookFacts;
-  /** What the thermometer showed in boiling water on this cook; null where that was not looked at. */
+  /**
+   * What the thermometer showed in boiling water on this cook; null where that was not looked at.
+   */
   readonly waterBoilsC: number | null;
   readonly entries: readonly Entry[];
   readonly nowMs: number;

@@ -1,6 +1,6 @@
 /**
- * Asks about what is written now. An answer to what is no longer written is never given: where more was written meanwhile the question is put again
- * about that, unless another was asked since.
+ * Asks about what is written now. An answer to what is no longer written is never given: where more
+ * was written meanwhile the question is put again about that, unless another was asked since.
  */
 export class LatestQuery<F> {
   private asked = 0;

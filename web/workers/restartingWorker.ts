@@ -11,13 +11,18 @@ export type StartedWorker<T> = {
 /** Longest that an answer is waited for, ms. */
 export const LONGEST_ANSWER_MS = 30_000;
 
-/** A worker that is started when it is first asked, and anew after one that died or did not answer. */
+/**
+ * A worker that is started when it is first asked, and anew after one that died or did not answer.
+ */
 export class RestartingWorker<T> {
   private hired: StartedWorker<T> | null = null;
 
   constructor(private readonly hire: () => StartedWorker<T>) {}
 
-  /** Asks something. Throws what the worker throws, or Error where it died or did not answer in time. */
+  /**
+   * Asks something. Throws what the worker throws, or Error where it died or did not answer in
+   * time.
+   */
   async ask<R>(question: (of: T) => R): Promise<Awaited<R>> {
     const hired = (this.hired ??= this.hire());
     let timer: ReturnType<typeof setTimeout> | undefined;

@@ -14,7 +14,9 @@ const belongsTo = (model: string) => ({
 
 const LISTS = ['pots', 'burners', 'jars', 'packs', 'prices'];
 
-/** What stands in the kitchen, what a batch says besides its lines, and cards with their versions. */
+/**
+ * What stands in the kitchen, what a batch says besides its lines, and cards with their versions.
+ */
 export const equipmentSettingsCards: RunnableMigration<QueryInterface> = {
   name: '002-equipment-settings-cards',
   up: async ({ context: tables }) => {

@@ -1,7 +1,9 @@
 import type { QueryInterface } from 'sequelize';
 import type { RunnableMigration } from 'umzug';
 
-/** Differences of temperature are named by kelvin: what a practice probe is off by, and its noise. */
+/**
+ * Differences of temperature are named by kelvin: what a practice probe is off by, and its noise.
+ */
 export const differencesInKelvin: RunnableMigration<QueryInterface> = {
   name: '005-differences-in-kelvin',
   up: async ({ context: tables }) => {

@@ -9,9 +9,9 @@ type Row = { readonly id: string } & { readonly [list in (typeof LISTS)[number]]
 const LISTS = ['pots', 'burners', 'jars'] as const;
 
 /**
- * The kitchen counts its changes, and knows at which each field was changed last; what it owns has ids, and no two of a list one name. A batch keeps
- * what its label shows, so that a list of them need not read their plans; a plan is worked out after
- * its batch is saved.
+ * The kitchen counts its changes, and knows at which each field was changed last; what it owns has
+ * ids, and no two of a list one name. A batch keeps what its label shows, so that a list of them
+ * need not read their plans; a plan is worked out after its batch is saved.
  */
 export const versionsIdsSummaries: RunnableMigration<QueryInterface> = {
   name: '006-versions-ids-summaries',
@@ -28,7 +28,8 @@ export const versionsIdsSummaries: RunnableMigration<QueryInterface> = {
     });
     await tables.addColumn('batches', 'summary', { type: DataTypes.JSONB });
     await tables.changeColumn('batches', 'plan', { type: DataTypes.JSONB, allowNull: true });
-    // Plans of earlier versions say less than those of this one: they are worked out anew when somebody asks for them.
+    // Plans of earlier versions say less than those of this one: they are worked out anew when
+    // somebody asks for them.
     await tables.sequelize.query('UPDATE batches SET plan = NULL');
     const rows = await tables.sequelize.query<Row>('SELECT id, pots, burners, jars FROM kitchens', {
       type: QueryTypes.SELECT,

@@ -1,7 +1,10 @@
 import { DataTypes, type QueryInterface } from 'sequelize';
 import type { RunnableMigration } from 'umzug';
 
-/** A batch that cannot be planned in its kitchen says why, instead of waiting for a plan that never comes. */
+/**
+ * A batch that cannot be planned in its kitchen says why, instead of waiting for a plan that never
+ * comes.
+ */
 export const planFaults: RunnableMigration<QueryInterface> = {
   name: '011-plan-faults',
   up: async ({ context: tables }) => {

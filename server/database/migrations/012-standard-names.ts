@@ -16,7 +16,10 @@ const COLUMNS = [
   ['cook_session_entries', 'cook_id', 'session_id'],
 ] as const;
 
-/** Recipes were cards, cook sessions were cooks; what was put away is deleted, or stored. Nothing in a row changes. */
+/**
+ * Recipes were cards, cook sessions were cooks; what was put away is deleted, or stored. Nothing in
+ * a row changes.
+ */
 export const standardNames: RunnableMigration<QueryInterface> = {
   name: '012-standard-names',
   up: async ({ context: tables }) => {
