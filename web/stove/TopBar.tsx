@@ -113,10 +113,7 @@ function deliveryInWords({ heard, waiting, refused, keeps }: CookLog): string {
   if (!keeps)
     return waiting === 0
       ? say('stove.thisBrowserCantStoreAnything')
-      : say('stove.thisBrowserCantStoreAnythingAs', {
-          waiting,
-          part: waiting === 1 ? say('stove.is') : say('stove.are'),
-        });
+      : say('stove.keepThisPageOpen', { count: waiting });
   if (refused !== null) return say('stove.theServerRejectedOneEntry', { refused });
   if (heard && waiting === 0) return say('stove.allSaved');
   if (heard) return say('stove.sending', { waiting });

@@ -1,8 +1,8 @@
 export const STOVE = {
-  'stove.linesNotUnderstood_one': 'One line isn’t understood:',
-  'stove.linesNotUnderstood_other': '{{count}} lines aren’t understood:',
+  'stove.linesNotUnderstood_one': 'One line isn’t recognized:',
+  'stove.linesNotUnderstood_other': '{{count}} lines aren’t recognized:',
   'stove.theyCountForNothing':
-    'What isn’t understood counts for nothing: not for the set, the jars or the stop. And it keeps the batch out of the pantry.',
+    'They are left out of the set, the jars and the stop. They also keep the batch out of the pantry.',
   'stove.fixTheLines': 'Fix the lines',
   'stove.startWithoutThem': 'Start without them',
   'stove.theBatch': 'the batch',
@@ -105,8 +105,10 @@ export const STOVE = {
   'stove.tapThePageOnceSo': 'Tap the page once so it can ring',
   'stove.thisBrowserCantStoreAnything':
     'This browser can’t store anything, as in a private window. Entries go straight to the server',
-  'stove.thisBrowserCantStoreAnythingAs':
-    'This browser can’t store anything, as in a private window. Keep this page open until {{waiting}} more {{part}} sent',
+  'stove.keepThisPageOpen_one':
+    'This browser can’t store anything, as in a private window. Keep this page open until one more entry is sent',
+  'stove.keepThisPageOpen_other':
+    'This browser can’t store anything, as in a private window. Keep this page open until {{count}} more entries are sent',
   'stove.theServerRejectedOneEntry': 'The server rejected one entry. {{refused}}',
   'stove.allSaved': 'All saved',
   'stove.sending': 'Sending {{waiting}}',
@@ -222,8 +224,6 @@ export const STOVE = {
   'stove.speak': 'Speak',
   'stove.vibrate': 'Vibrate',
   'stove.keepScreenOn': 'Keep screen on',
-  'stove.is': 'is',
-  'stove.are': 'are',
   'stove.offTheHeatNowAbove': 'Off the heat now: above 82 °C (180 °F) the egg curdles. Strain it.',
   'stove.whiskWithoutStoppingIntoThe':
     'Whisk without stopping, into the corners. Never let it boil.',
