@@ -10,6 +10,7 @@ export {
   fahrenheitToCelsius,
   formatDegrees,
   formatGrams,
+  formatLength,
   formatMass,
   formatBothScales,
   formatTemperature,
@@ -246,5 +247,9 @@ export {
   type CannerWatched,
   cannerWatchedWith,
   loadToBoil,
+  filledMl,
+  JAR_SIZES,
+  type JarMeasure,
+  type SoldJar,
 } from './kitchen/index.ts';
 export { chanceFrom } from './forecast/index.ts';

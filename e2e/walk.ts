@@ -17,6 +17,7 @@ export async function settleIn(page: Page, kettle: KettleServer, place: Place): 
   await page.getByRole('button', { name: 'Next' }).click();
   if (place.units) await page.getByRole('radio', { name: place.units }).check();
   await page.getByRole('button', { name: 'Next' }).click();
+  await page.getByRole('button', { name: 'Next' }).click();
   await page.getByRole('button', { name: 'Finish' }).click();
   await expect(page.getByRole('link', { name: 'Start a batch' })).toBeVisible();
 }

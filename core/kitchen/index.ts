@@ -4,6 +4,7 @@ export {
   type CannerCase,
   type CannerWatched,
 } from './cannerWatch.ts';
+export { filledMl, JAR_SIZES, type JarMeasure, type SoldJar } from './jarSizes.ts';
 export {
   BARE_KITCHEN,
   type Formula,

@@ -10,6 +10,8 @@ export type TemperatureScale = 'C' | 'F';
 /** With commas between thousands. Made once: making one costs more than a plan’s worth of sums. */
 const GROUPED = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
 
+const CM_PER_INCH = 2.54;
+
 const trimmed = (value: number, decimals: number): string =>
   String(Number(value.toFixed(decimals)));
 
@@ -77,6 +79,15 @@ export function formatDegrees(deltaK: number, scale: TemperatureScale): string {
   const value = scale === 'C' ? deltaK : fahrenheitDegrees(deltaK);
   return `${value.toFixed(1)} °${scale}`;
 }
+
+/**
+ * A length of the kitchen: `36 cm`, `14⅛ in`.
+ * @param lengthCm cm
+ */
+export const formatLength = (lengthCm: number, system: UnitSystem): string =>
+  system === 'metric'
+    ? `${trimmed(lengthCm, 1)} cm`
+    : `${kitchenFraction(lengthCm / CM_PER_INCH)} in`;
 
 /** An altitude: `1,524 m`, `5,000 ft`. */
 export function formatAltitude(altitudeM: number, unit: 'm' | 'ft'): string {

@@ -123,7 +123,7 @@ test('the cupboard is told what is bought and what a batch took, and takes it ba
 
   await shopping.getByRole('button', { name: 'Change the cupboard' }).click();
   const sheet = page.getByRole('dialog', { name: 'Cupboard' });
-  await sheet.getByLabel('In stock, g').fill('5000');
+  await sheet.getByLabel('In stock').fill('11 lb');
   await sheet.getByRole('button', { name: 'Save' }).click();
   await expect(sheet).toBeHidden();
   await expect(shopping).toContainText('in the cupboard');

@@ -39,6 +39,35 @@ test('from an empty kitchen to three kilograms of quince that set, saved, in six
   await expect(page.getByText(/Set your altitude/).first()).toBeVisible();
 });
 
+test('from a first start to a kitchen with its own pot, burner, jars and canner in ten presses', async ({
+  page,
+  kettle,
+}) => {
+  const presses = new Presses();
+  const next = page.getByRole('button', { name: 'Next' });
+  await page.goto(kettle.address);
+  await page.getByLabel('Altitude', { exact: true }).fill('1000');
+  await presses.on(next);
+  await presses.on(page.getByText('Grams and UK recipes'));
+  await presses.on(next);
+  await presses.on(page.getByRole('button', { name: /preserving pan/ }));
+  await presses.on(page.getByRole('button', { name: 'large burner' }));
+  await presses.on(next);
+  await presses.on(page.getByRole('button', { name: /1-lb jar/ }));
+  await presses.on(page.getByRole('button', { name: 'deep pan with a rack' }));
+  await presses.on(page.getByRole('button', { name: 'Finish' }));
+  await expect(page.getByText('No batches yet.')).toBeVisible();
+  expect(presses.count).toBeLessThanOrEqual(10);
+  expect(await kettle.send('GET', '/kitchen')).toMatchObject({
+    pots: [{ name: 'preserving pan', diameterCm: 36 }],
+    burners: [{ name: 'large burner', heat: 'large-burner' }],
+    // A pound of jam, and not what the jar holds to its brim.
+    jars: [{ name: '1-lb jar', volumeMl: 345 }],
+    canner: 'boiling-water',
+    cannerHolds: 4,
+  });
+});
+
 test('fruit that is written by itself gets a formula with a press; what is not recognized is asked about', async ({
   page,
   kettle,
@@ -62,7 +91,7 @@ test('fruit that is written by itself gets a formula with a press; what is not r
   await expect(page.getByRole('alert').first()).toContainText('Fix the highlighted lines');
 });
 
-test('a new kitchen is asked for an altitude that can be, and may be told it in three steps', async ({
+test('a new kitchen is asked for an altitude that can be, and may be told it in four steps', async ({
   page,
   kettle,
 }) => {
@@ -81,6 +110,7 @@ test('a new kitchen is asked for an altitude that can be, and may be told it in 
   await page.getByRole('button', { name: 'Back' }).click();
   // The height stays what it was, in the unit that was chosen since.
   await expect(page.getByLabel('Altitude', { exact: true })).toHaveValue('305');
+  await page.getByRole('button', { name: 'Next' }).click();
   await page.getByRole('button', { name: 'Next' }).click();
   await page.getByRole('button', { name: 'Next' }).click();
   await page.getByRole('button', { name: 'Finish' }).click();

@@ -48,23 +48,27 @@ test('a kitchen’s pot, jars and prices reach the batch, and a batch too large 
   await page.getByRole('button', { name: 'Add a pot' }).click();
   const pots = page.getByRole('group', { name: 'Pots' });
   await pots.getByLabel('Name').fill('small pan');
-  await pots.getByLabel('Width, cm').fill('20');
-  await pots.getByLabel('Height, cm').fill('x');
+  await pots.getByLabel('Width, in').fill('8');
+  await pots.getByLabel('Height, in').fill('x');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('pots 1, heightCm');
-  await pots.getByLabel('Height, cm').fill('12');
+  await expect(page.getByRole('alert')).toContainText(
+    'For pot 1, the height must be from 1⅛ in to 59 in.',
+  );
+  // What it holds tells how high it is.
+  await pots.getByLabel('Holds, qt').fill('4');
+  await expect(pots.getByLabel('Height, in')).toHaveValue('4.6');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Pots and burners' })).toContainText('small pan');
   await page.getByRole('button', { name: 'Change prices' }).click();
   await page.getByRole('button', { name: 'Add a price' }).click();
   await page.getByLabel('Ingredient', { exact: true }).fill('sugar');
-  await page.getByLabel('Per kilogram').fill('1.30');
+  await page.getByLabel('Per lb').fill('1.30');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Cupboard' })).toContainText('$1.30');
 
   await openBatch(page, kettle, ['4 kg crushed damsons', '3 kg sugar']);
   await turnLabel(page);
-  await expect(page.getByTestId('cost')).toHaveText('at least $3.90');
+  await expect(page.getByTestId('cost')).toHaveText('at least $8.61');
   await turnLabel(page);
   const pot = page.getByRole('combobox', { name: /^Pot/ });
   await expect(pot.locator('option:checked')).toHaveText('small pan');

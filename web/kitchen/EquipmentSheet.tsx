@@ -1,4 +1,4 @@
-import { say, textOf } from '@idle-kettle/words';
+import { say } from '@idle-kettle/words';
 import { faultsOf, KitchenDto, VALIDATION, type Kitchen } from '@idle-kettle/contract';
 import { findIngredient } from '@idle-kettle/core';
 import { plainToInstance } from 'class-transformer';
@@ -8,6 +8,7 @@ import { useForm } from 'react-hook-form';
 import { useChangeKitchen } from '../api/kitchen.ts';
 import { isConflict, sayError } from '../api/request.ts';
 import { Drawer } from '../ui/Drawer.tsx';
+import { equipmentFault } from './equipmentFaults.ts';
 import { equipmentIn, equipmentOf, kitchenWith, type EquipmentForm } from './equipmentForm.ts';
 import { EQUIPMENT_PARTS, type EquipmentPart } from './equipmentParts.tsx';
 import { changesOf } from './kitchenChanges.ts';
@@ -23,8 +24,8 @@ export function EquipmentSheet({ kitchen, part, onClose }: Props) {
   // What is typed stays, whatever becomes of the kitchen meanwhile: what is changed is told from
   // the one that the form began with.
   const [base] = useState(kitchen);
-  const { register, control, handleSubmit, setError, clearErrors, formState } =
-    useForm<EquipmentForm>({ defaultValues: equipmentOf(base) });
+  const equipment = useForm<EquipmentForm>({ defaultValues: equipmentOf(base) });
+  const { handleSubmit, setError, clearErrors, formState } = equipment;
   const save = useChangeKitchen();
   const { title, hint, Fields } = EQUIPMENT_PARTS[part];
   const onSubmit = handleSubmit((form) => {
@@ -42,9 +43,8 @@ export function EquipmentSheet({ kitchen, part, onClose }: Props) {
       );
     } else {
       setError('root', {
-        message: faults
-          .map(({ field, message }) => `${inWords(field)}: ${textOf(message)}`)
-          .join(' '),
+        // One sentence for each field, however many rules it breaks.
+        message: [...new Set(faults.map((fault) => equipmentFault(fault, base.units)))].join(' '),
       });
     }
   });
@@ -53,7 +53,7 @@ export function EquipmentSheet({ kitchen, part, onClose }: Props) {
     <Drawer title={say(title)} unsaved={formState.isDirty} onClose={onClose}>
       <form onSubmit={(event) => void onSubmit(event)} noValidate className="flex flex-col gap-5">
         <p>{say(hint)}</p>
-        <Fields control={control} register={register} />
+        <Fields form={equipment} units={base.units} measures={base.measures} />
         <button type="submit" className="btn btn-primary btn-lg w-fit" disabled={save.isPending}>
           {say('kitchen.save')}
         </button>
@@ -73,7 +73,3 @@ const said = (kitchen: Kitchen, form = equipmentOf(kitchen)): KitchenDto =>
     KitchenDto,
     kitchenWith(kitchen, form, (name) => findIngredient(name)?.id),
   );
-
-/** `pots[0].diameterCm` as a person counts: `pots 1, diameterCm`. */
-const inWords = (field: string): string =>
-  field.replace(/\[(\d+)\]\.?/, (_, index: string) => ` ${Number(index) + 1}, `).replace(/, $/, '');

@@ -4,35 +4,23 @@ import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useChangeKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
-import { PotDrawing } from '../drawings/PotDrawing.tsx';
 import { useGoOn } from '../ui/useGoOn.ts';
 import { AltitudeField } from './AltitudeField.tsx';
+import { FirstJars, FirstPots } from './FirstEquipment.tsx';
+import { NO_THINGS, thingsPicked } from './firstThings.ts';
 import { changesOf } from './kitchenChanges.ts';
 import { altitudeInUnit, formOf, readForm, type KitchenForm } from './kitchenForm.ts';
 import { kitchenResolver } from './kitchenResolver.ts';
 import { READINGS, readingFor, type ReadingId } from './readings.ts';
 import { StopHere } from './StopHere.tsx';
 
-const STEPS = ['place', 'units', 'pots'] as const;
+const STEPS = ['place', 'units', 'pots', 'jars'] as const;
 
-/**
- * Pots that many kitchens have, the widest first: the first that a kitchen has is taken where a
- * batch names none.
- */
-const POTS = [
-  { name: 'kitchen.preservingPan', diameterCm: 36, heightCm: 16 },
-  { name: 'kitchen.widePot', diameterCm: 30, heightCm: 14 },
-  { name: 'kitchen.stockpot', diameterCm: 24, heightCm: 20 },
-  { name: 'kitchen.smallSaucepan', diameterCm: 18, heightCm: 10 },
-] as const;
-
-const PX_PER_CM = 4;
-
-/** A kitchen that is new: its place, its units, its pots; each may be passed over. */
+/** A kitchen that is new: its place, units, pots and jars; each may be passed over. */
 export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
   const [step, setStep] = useState(0);
   const [reading, setReading] = useState<ReadingId>(() => readingFor(navigator.language));
-  const [pots, setPots] = useState<readonly string[]>([]);
+  const [things, setThings] = useState(NO_THINGS);
   const save = useChangeKitchen();
   const goOn = useGoOn();
   const { register, control, setValue, getValues, formState, trigger } = useForm<KitchenForm>({
@@ -45,6 +33,8 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
 
   function read(id: ReadingId) {
     setReading(id);
+    // Sizes of another place are not these.
+    setThings((now) => ({ ...now, jars: [] }));
     const { altitude, altitudeUnit } = getValues();
     setValue('altitude', altitudeInUnit(altitude, altitudeUnit, READINGS[id].altitudeUnit));
     setValue('altitudeUnit', READINGS[id].altitudeUnit);
@@ -67,14 +57,7 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
         version: kitchen.version,
         changes: {
           ...changesOf(before.ok ? before.kitchen : {}, said.kitchen),
-          ...(pots.length === 0
-            ? {}
-            : {
-                pots: POTS.filter(({ name }) => pots.includes(name)).map(({ name, ...size }) => ({
-                  name: say(name),
-                  ...size,
-                })),
-              }),
+          ...thingsPicked(things),
         },
       },
       { onSuccess: () => onwards('/') },
@@ -144,31 +127,18 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
       {STEPS[step] === 'pots' && (
         <>
           <Head title={say('kitchen.whatDoYouCookIn')}>{say('kitchen.pickWhatYouHaveA')}</Head>
-          <ul className="flex flex-wrap items-end gap-3">
-            {POTS.map(({ name, ...size }) => (
-              <li key={name}>
-                <button
-                  type="button"
-                  aria-pressed={pots.includes(name)}
-                  onClick={() =>
-                    setPots((now) =>
-                      now.includes(name) ? now.filter((other) => other !== name) : [...now, name],
-                    )
-                  }
-                  className={`flex cursor-pointer flex-col items-center gap-1 rounded-box border-2 bg-base-100 px-3 py-2 ${pots.includes(name) ? 'border-primary' : 'border-base-300'}`}
-                >
-                  <PotDrawing {...size} scale={PX_PER_CM} />
-                  <b>{say(name)}</b>
-                  <span className="text-sm">
-                    {say('kitchen.cmAcrossHigh', {
-                      diameterCm: size.diameterCm,
-                      heightCm: size.heightCm,
-                    })}
-                  </span>
-                </button>
-              </li>
-            ))}
-          </ul>
+          <FirstPots things={things} onPick={setThings} units={READINGS[reading].units} />
+        </>
+      )}
+      {STEPS[step] === 'jars' && (
+        <>
+          <Head title={say('kitchen.whichJarsDoYouHave')}>{say('kitchen.pickTheSizesYou')}</Head>
+          <FirstJars
+            things={things}
+            onPick={setThings}
+            measures={READINGS[reading].measures}
+            units={READINGS[reading].units}
+          />
         </>
       )}
       <div className="flex flex-wrap items-center gap-3">

@@ -4,7 +4,9 @@ import {
   capacityOf,
   convert,
   findIngredient,
+  formatLength,
   formatMass,
+  formatVolume,
   HEAT_SOURCES,
   type UnitSystem,
   USUAL_HALF_PINTS,
@@ -19,6 +21,7 @@ import { EquipmentSheet } from './EquipmentSheet.tsx';
 import type { EquipmentPart } from './equipmentParts.tsx';
 import { JarStockSheet } from './JarStockSheet.tsx';
 import { formOf } from './kitchenForm.ts';
+import { minorPerUnit, SHOWN } from './measuresShown.ts';
 import { PlaceSheet } from './PlaceSheet.tsx';
 import { StopHere } from './StopHere.tsx';
 import { TaughtNames } from './TaughtNames.tsx';
@@ -70,9 +73,9 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
                 <Standing
                   key={id}
                   name={name}
-                  detail={say('kitchen.cm', {
-                    diameterCm,
-                    heightCm,
+                  detail={say('kitchen.potSize', {
+                    across: formatLength(diameterCm, kitchen.units),
+                    high: formatLength(heightCm, kitchen.units),
                     holds: holdsInWords(diameterCm, heightCm, kitchen.units),
                   })}
                 >
@@ -86,7 +89,8 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
                 <li key={id} className="flex items-center gap-1.5">
                   <Flame aria-hidden className="size-4 text-secondary" />
                   <span>
-                    <b>{name}</b>, {HEAT_SOURCES[heat].name}
+                    <b>{name}</b>
+                    {name !== HEAT_SOURCES[heat].name && `, ${HEAT_SOURCES[heat].name}`}
                     {netPowerKw !== null &&
                       netPowerKw !== undefined &&
                       say('kitchen.kw', { netPowerKw })}
@@ -112,7 +116,7 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
                   key={id}
                   name={`${count == null ? '' : `${count} × `}${name}`}
                   detail={[
-                    say('kitchen.ml', { volumeMl }),
+                    formatVolume(volumeMl, kitchen.units),
                     ...(prefer === true ? [say('kitchen.preferred')] : []),
                     ...(lids == null
                       ? []
@@ -128,7 +132,7 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
                   <JarDrawing volumeMl={volumeMl} pintPx={PINT_PX} />
                 </Standing>
               ))}
-              {jars.length === 0 && <Nothing>{say('kitchen.noJarsCountedUnlimitedHalf')}</Nothing>}
+              {jars.length === 0 && <Nothing>{say('kitchen.noJarsYet')}</Nothing>}
             </Shelf>
             <p>
               {kitchen.canner === 'none'
@@ -165,10 +169,13 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
               say('kitchen.gGOfItPectin', { packG, pectinG }),
             ])}
           </Listed>
-          <Listed title={say('kitchen.pricePerKilogram')} none={say('kitchen.noPricesYetSoNo')}>
+          <Listed
+            title={say('kitchen.pricePerUnit', { unit: SHOWN[kitchen.units].price })}
+            none={say('kitchen.noPricesYetSoNo')}
+          >
             {prices.map(({ ingredient, minorPerKg }) => [
               nameOf(ingredient),
-              moneyInWords(minorPerKg, kitchen.currency),
+              moneyInWords(minorPerUnit(minorPerKg, kitchen.units), kitchen.currency),
             ])}
           </Listed>
         </div>

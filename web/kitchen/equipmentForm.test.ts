@@ -30,25 +30,59 @@ const idOf = (name: string) => findIngredient(name)?.id;
 
 test('what stands in a kitchen goes into the form and comes back the same', () => {
   const form = equipmentOf(KITCHEN);
-  expect(form.prices).toEqual([{ ingredient: 'white sugar', perKg: '1.20' }]);
+  expect(form.prices).toEqual([{ ingredient: 'white sugar', price: '0.54' }]);
   const { id, setUp, version, names, ...kitchen } = KITCHEN;
   expect([id, setUp, version, names]).toEqual(['k', true, 1, []]);
   expect(kitchenWith(KITCHEN, form, idOf)).toEqual(kitchen);
 });
 
-test('what is no number is left for the contract to refuse, and nothing typed is nothing known', () => {
+test('sizes, stock and prices are typed as the kitchen reads them', () => {
   const form = equipmentOf(KITCHEN);
+  expect(form.pots[0]).toMatchObject({ width: '11.81', height: '5.51', holds: '10.5' });
+  expect(form.stock[0]).toMatchObject({ amount: '5 lb 8.2 oz' });
+  const metric = equipmentOf({ ...KITCHEN, units: 'metric' });
+  expect(metric.pots[0]).toMatchObject({ width: '30', height: '14', holds: '9.9' });
   const typed = {
     ...form,
-    pots: [{ name: 'x', diameterCm: 'wide', heightCm: '1 1/2' }],
-    jars: [
-      { name: 'pint', volumeMl: '473', count: '', prefer: false, gift: '', lids: '', inUse: '' },
-    ],
-    prices: [{ ingredient: ' ', perKg: '' }],
+    stock: [{ ingredient: 'white sugar', amount: '5 lb' }],
+    prices: [{ ingredient: 'white sugar', price: '1' }],
+    burners: [{ name: ' ', heat: 'medium-burner' as const, netPowerKw: '' }],
   };
   expect(kitchenWith(KITCHEN, typed, idOf)).toMatchObject({
-    pots: [{ diameterCm: NaN, heightCm: 1.5 }],
+    stock: [{ ingredient: 'sugar', massG: 2268 }],
+    prices: [{ ingredient: 'sugar', minorPerKg: 220 }],
+    burners: [{ name: 'medium burner' }],
+  });
+});
+
+test('a jar is typed as it is sold: to its brim, or by the net weight on its label', () => {
+  const jar = (units: 'us' | 'metric', size: string, measure: 'filled' | 'brim' | 'net') => {
+    const kitchen = { ...KITCHEN, units };
+    const form = equipmentOf(kitchen);
+    const [row] = form.jars;
+    return kitchenWith(kitchen, { ...form, jars: [{ ...row!, size, measure }] }, idOf);
+  };
+  expect(jar('metric', '370', 'brim')).toMatchObject({ jars: [{ volumeMl: 337 }] });
+  expect(jar('metric', '340', 'net')).toMatchObject({ jars: [{ volumeMl: 258 }] });
+  expect(jar('metric', '473', 'filled')).toMatchObject({ jars: [{ volumeMl: 473 }] });
+  expect(jar('us', '8', 'filled')).toMatchObject({ jars: [{ volumeMl: 237 }] });
+  expect(jar('us', '16', 'net')).toMatchObject({ jars: [{ volumeMl: 345 }] });
+});
+
+test('what is no number is left for the contract to refuse, and nothing typed is nothing known', () => {
+  const form = equipmentOf(KITCHEN);
+  const [row] = form.jars;
+  const typed = {
+    ...form,
+    pots: [{ name: 'x', width: 'wide', height: '1 1/2', holds: '' }],
+    jars: [{ ...row!, count: '', gift: '' }],
+    stock: [{ ingredient: 'sugar', amount: 'some' }],
+    prices: [{ ingredient: ' ', price: '' }],
+  };
+  expect(kitchenWith(KITCHEN, typed, idOf)).toMatchObject({
+    pots: [{ diameterCm: NaN, heightCm: 3.8 }],
     jars: [{ count: null, gift: 0 }],
+    stock: [{ massG: NaN }],
     prices: [],
   });
 });

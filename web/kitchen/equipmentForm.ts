@@ -1,5 +1,23 @@
 import type { Kitchen, KitchenDto } from '@idle-kettle/contract';
-import { findIngredient, readAmount, type Canner, type HeatId } from '@idle-kettle/core';
+import {
+  findIngredient,
+  formatMass,
+  HEAT_SOURCES,
+  readAmount,
+  type Canner,
+  type HeatId,
+  type JarMeasure,
+} from '@idle-kettle/core';
+import {
+  capacityTyped,
+  gramsTyped,
+  jarMl,
+  jarSizeTyped,
+  lengthCm,
+  lengthTyped,
+  minorPerKg,
+  priceTyped,
+} from './measuresShown.ts';
 
 /** The fields of a kitchen that the form is about. */
 export const equipmentIn = ({
@@ -18,25 +36,26 @@ export const equipmentIn = ({
     JSON.stringify({ canner, cannerHolds, pots, burners, jars, stock, packs, prices, currency }),
   ) as Partial<KitchenDto>;
 
-/** What stands in the kitchen, as typed: numbers are text. */
+/** What stands in the kitchen, as typed: numbers are text, in the units that the kitchen reads. */
 export type EquipmentForm = {
-  pots: { own?: string; name: string; diameterCm: string; heightCm: string }[];
+  pots: { own?: string; name: string; width: string; height: string; holds: string }[];
   burners: { own?: string; name: string; heat: HeatId; netPowerKw: string }[];
   canner: Canner;
   cannerHolds: string;
   jars: {
     own?: string;
     name: string;
-    volumeMl: string;
+    size: string;
+    measure: JarMeasure;
     count: string;
     prefer: boolean;
     gift: string;
     lids: string;
     inUse: string;
   }[];
-  stock: { ingredient: string; massG: string }[];
+  stock: { ingredient: string; amount: string }[];
   packs: { ingredient: string; packG: string; pectinG: string }[];
-  prices: { ingredient: string; perKg: string }[];
+  prices: { ingredient: string; price: string }[];
   currency: string;
 };
 
@@ -50,8 +69,13 @@ export const equipmentOf = (kitchen: Kitchen): EquipmentForm => ({
   pots: kitchen.pots.map(({ id, name, diameterCm, heightCm }) => ({
     ...ownOf(id),
     name,
-    diameterCm: typed(diameterCm),
-    heightCm: typed(heightCm),
+    width: lengthTyped(diameterCm, kitchen.units),
+    height: lengthTyped(heightCm, kitchen.units),
+    holds: capacityTyped(
+      lengthTyped(diameterCm, kitchen.units),
+      lengthTyped(heightCm, kitchen.units),
+      kitchen.units,
+    ),
   })),
   burners: kitchen.burners.map(({ id, name, heat, netPowerKw }) => ({
     ...ownOf(id),
@@ -64,7 +88,8 @@ export const equipmentOf = (kitchen: Kitchen): EquipmentForm => ({
   jars: kitchen.jars.map(({ id, name, volumeMl, count, prefer, gift, lids, inUse }) => ({
     ...ownOf(id),
     name,
-    volumeMl: typed(volumeMl),
+    size: jarSizeTyped(volumeMl, kitchen.units),
+    measure: 'filled' as const,
     count: typed(count),
     prefer: prefer ?? false,
     gift: gift === 0 ? '' : typed(gift),
@@ -73,16 +98,16 @@ export const equipmentOf = (kitchen: Kitchen): EquipmentForm => ({
   })),
   stock: kitchen.stock.map(({ ingredient, massG }) => ({
     ingredient: nameOf(ingredient),
-    massG: typed(massG),
+    amount: formatMass(massG, kitchen.units),
   })),
   packs: kitchen.packs.map(({ ingredient, packG, pectinG }) => ({
     ingredient: nameOf(ingredient),
     packG: typed(packG),
     pectinG: typed(pectinG),
   })),
-  prices: kitchen.prices.map(({ ingredient, minorPerKg }) => ({
+  prices: kitchen.prices.map(({ ingredient, minorPerKg: perKg }) => ({
     ingredient: nameOf(ingredient),
-    perKg: (minorPerKg / 100).toFixed(2),
+    price: priceTyped(perKg, kitchen.units),
   })),
   currency: kitchen.currency,
 });
@@ -110,22 +135,27 @@ export function kitchenWith(
     ...kitchen,
     canner: form.canner,
     cannerHolds: number(form.cannerHolds),
-    pots: form.pots.map(({ own, name, diameterCm, heightCm }) => ({
+    pots: form.pots.map(({ own, name, width, height }) => ({
       ...idOf(own),
       name,
-      diameterCm: number(diameterCm) ?? NaN,
-      heightCm: number(heightCm) ?? NaN,
+      diameterCm: lengthCm(width, kitchen.units),
+      heightCm: lengthCm(height, kitchen.units),
     })),
     burners: form.burners.map(({ own, name, heat, netPowerKw }) => ({
       ...idOf(own),
-      name,
+      // A burner needs no name of its own.
+      name: name.trim() === '' ? HEAT_SOURCES[heat].name : name,
       heat,
       netPowerKw: number(netPowerKw),
     })),
-    jars: form.jars.map(({ own, name, volumeMl, count, prefer, gift, lids, inUse }) => ({
+    jars: form.jars.map(({ own, name, size, measure, count, prefer, gift, lids, inUse }) => ({
       ...idOf(own),
       name,
-      volumeMl: number(volumeMl) ?? NaN,
+      volumeMl:
+        measure === 'filled'
+          ? (kitchen.jars.find((kept) => jarSizeTyped(kept.volumeMl, kitchen.units) === size)
+              ?.volumeMl ?? jarMl(size, measure, kitchen.units))
+          : jarMl(size, measure, kitchen.units),
       count: number(count),
       prefer,
       gift: number(gift) ?? 0,
@@ -134,9 +164,15 @@ export function kitchenWith(
     })),
     stock: form.stock
       .filter(({ ingredient }) => ingredient.trim() !== '')
-      .map(({ ingredient, massG }) => ({
+      .map(({ ingredient, amount }) => ({
         ingredient: ingredientOf(ingredient) ?? ingredient,
-        massG: number(massG) ?? NaN,
+        // What is not touched stays to the gram, however it is shown.
+        massG:
+          kitchen.stock.find(
+            (kept) =>
+              nameOf(kept.ingredient) === ingredient &&
+              formatMass(kept.massG, kitchen.units) === amount,
+          )?.massG ?? gramsTyped(amount, ingredient),
       })),
     packs: form.packs.map(({ ingredient, packG, pectinG }) => ({
       ingredient: ingredientOf(ingredient) ?? ingredient,
@@ -145,9 +181,14 @@ export function kitchenWith(
     })),
     prices: form.prices
       .filter(({ ingredient }) => ingredient.trim() !== '')
-      .map(({ ingredient, perKg }) => ({
+      .map(({ ingredient, price }) => ({
         ingredient: ingredientOf(ingredient) ?? ingredient,
-        minorPerKg: Math.round(100 * (number(perKg) ?? NaN)),
+        minorPerKg:
+          kitchen.prices.find(
+            (kept) =>
+              nameOf(kept.ingredient) === ingredient &&
+              priceTyped(kept.minorPerKg, kitchen.units) === price,
+          )?.minorPerKg ?? minorPerKg(price, kitchen.units),
       })),
     currency: form.currency.toUpperCase(),
   };
