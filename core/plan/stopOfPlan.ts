@@ -4,6 +4,9 @@ import { celsiusToFahrenheit, roundTo } from '../quantity/index.ts';
 import type { Plan } from './plan.ts';
 import type { Evaluation } from '../evaluate/index.ts';
 
+/** Rounded further, a tenth of a degree Fahrenheit would come out other than at the stove. */
+const TEMP_DECIMALS = 3;
+
 /** Where to stop, by the method's own sign; the temperature is what this recipe shows there. */
 export function stopOf({ request, ambient, choice, boil }: Evaluation): Plan['stop'] {
   const { waterBoilsC } = ambient;
@@ -12,17 +15,17 @@ export function stopOf({ request, ambient, choice, boil }: Evaluation): Plan['st
   const stop = {
     kind: stopKind,
     boilMin: boilMin === null ? null : (request.boilMin ?? boilMin),
-    waterBoilsC: roundTo(waterBoilsC, 2),
+    waterBoilsC: roundTo(waterBoilsC, TEMP_DECIMALS),
     waterBoilsF: roundTo(celsiusToFahrenheit(waterBoilsC), 1),
-    ruleTempC: roundTo(ruleTempC, 2),
+    ruleTempC: roundTo(ruleTempC, TEMP_DECIMALS),
     ruleTempF: roundTo(celsiusToFahrenheit(ruleTempC), 1),
   };
   if (boil === null) return stop;
   const tempC = stopKind === 'egg' ? CURD_DONE_C : boilingPointC(boil.atStop, ambient.pressurePa);
   return {
     ...stop,
-    tempC: roundTo(tempC, 2),
+    tempC: roundTo(tempC, TEMP_DECIMALS),
     tempF: roundTo(celsiusToFahrenheit(tempC), 1),
-    aboveWaterC: roundTo(tempC - waterBoilsC, 2),
+    aboveWaterC: roundTo(tempC - waterBoilsC, TEMP_DECIMALS),
   };
 }

@@ -61,7 +61,7 @@ export function cookPlanOf(
     first: boil.chain.first,
     acts: [...boil.chain.acts, ...jarActs(process).slice(0, 1)],
     setting: boil.setting,
-    waterBoilsC: worked.ambient.waterBoilsC,
+    waterBoilsC: stop.waterBoilsC,
     offsetK,
     stopKind,
     // The plan's own stop, so that Balance and Stove name the same.

@@ -99,7 +99,7 @@ describe('cautions come at their moment', () => {
       curd.waterBoilsC + 2,
     );
     if (off === null) throw new Error('There is no plan');
-    expect(off.stopC).toBeCloseTo(79, 6);
+    expect(off.stopC).toBeCloseTo(79, 3);
     const log = [entry(0, 'lit'), entry(8, 'temperature', 83)];
     expect(codes(off, log, 8.1)).not.toContain('curdles');
   });

@@ -51,7 +51,7 @@ export function StorageList({ jarPlan, progress, nowMs, loads }: Props) {
         )}
       </h2>
       <Places jarPlan={jarPlan} jars={progress.jars} />
-      <ul className="mt-1 list-inside list-disc text-base">
+      <ul className="mt-1 list-outside list-disc pl-5 text-base">
         {shelf.reasons.map((reason) => (
           <li key={textOf(reason)}>{textOf(reason)}</li>
         ))}

@@ -35,7 +35,7 @@ export function Shopping({ kitchen, shopping, inWords, box }: Props) {
           box(
             id,
             <>
-              <b>{name}</b> {asWritten(written, inWords(massG))}
+              <b>{name}</b> {asWritten(written, massG, kitchen.units)}
               <span className="block text-sm">
                 {lackG === 0 ? (
                   <span className="text-success">{say('prepare.inTheCupboard')}</span>

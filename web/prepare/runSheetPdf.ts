@@ -46,7 +46,7 @@ export function runSheetPdf(
         preparation.shopping.map(({ name: of, massG, written, haveG, lackG, packs }) =>
           box(
             [
-              `${of}, ${asWritten(written, mass(massG))}`,
+              `${of}, ${asWritten(written, massG, units)}`,
               lackG === 0 ? say('prepare.inTheCupboard') : null,
               lackG > 0 && haveG !== undefined ? say('prepare.buy', { grams: mass(lackG) }) : null,
               packs === undefined ? null : textOf(packs),

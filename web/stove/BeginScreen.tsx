@@ -45,7 +45,7 @@ export function BeginScreen() {
       <h1 className="text-3xl font-bold text-primary">
         {say('stove.onTheStove', { name: batch.data.name })}
       </h1>
-      <ul className="list-inside list-disc text-lg">
+      <ul className="list-outside list-disc pl-6 text-lg">
         <li>{say('stove.everythingIsWeighedAndThe')}</li>
         <li>{say('stove.jarsAreHotWithA')}</li>
         <li>{say('stove.aPlateIsInThe')}</li>
@@ -83,7 +83,7 @@ export function BeginScreen() {
           <p className="text-lg font-bold">
             {say('stove.linesNotUnderstood', { count: unread.length })}
           </p>
-          <ul className="list-inside list-disc text-lg">
+          <ul className="list-outside list-disc pl-6 text-lg">
             {unread.map((line) => (
               <li key={line}>{line}</li>
             ))}

@@ -98,7 +98,7 @@ export function WaterCheck(props: Props) {
         </>
       ) : (
         <>
-          <ol className="list-inside list-decimal text-lg">
+          <ol className="list-outside list-decimal pl-7 text-lg">
             <li>{say('stove.theWaterIsRollingAnd')}</li>
             <li>{say('stove.waitUntilTheReadingStops')}</li>
             <li>{say('stove.useItOrTypeWhat')}</li>

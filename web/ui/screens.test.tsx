@@ -130,10 +130,10 @@ const METRIC: Kitchen = {
 };
 
 const DRAWN: readonly (readonly [what: string, Name, Answers, string, words: readonly string[]])[] = [
-  ['a kitchen nobody has set up', 'kitchen', answers(NEW_KITCHEN), 'x', ['Step 1 of 3', 'Where is your kitchen?', 'Skip the rest']],
+  ['a kitchen nobody has set up', 'kitchen', answers(NEW_KITCHEN), 'x', ['Step 1 of 4', 'Where is your kitchen?', 'Skip the rest']],
   ['a kitchen', 'kitchen', answers(FULL_KITCHEN), 'x', ['Pots and burners', '12 × half-pint', '1 new lid', '3 more full', 'Old Codlin']],
   ['a kitchen by the metre', 'kitchen', answers(METRIC), 'x', ['Shows grams and liters', 'Enter an altitude', '237 mL']],
-  ['a kitchen without anything', 'kitchen', answers({ ...NEW_KITCHEN, setUp: true }), 'x', ['No pot yet', 'No jars counted', 'Nothing counted yet.', 'No prices yet, so no cost.']],
+  ['a kitchen without anything', 'kitchen', answers({ ...NEW_KITCHEN, setUp: true }), 'x', ['No pot yet', 'No jars yet', 'Nothing counted yet.', 'No prices yet, so no cost.']],
   ['no batches', 'batches', answers(DEFAULTS, [['batches'], []]), 'x', ['No batches yet.', 'Start a batch']],
   ['batches in every state', 'batches', answers(DEFAULTS, [['batches'], [
     summary(PLUM),
