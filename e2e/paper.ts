@@ -4,7 +4,7 @@ import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { PNG } from 'pngjs';
-import { LABEL_SHEETS, placesOn } from '../web/labels/sheets.ts';
+import { placesOn, sheetsFor } from '../web/labels/sheets.ts';
 
 const DOTS_PER_MM = 300 / 25.4;
 
@@ -19,7 +19,7 @@ export function drawn(path: string): PNG[] {
 
 /** What every code on a page of labels says. */
 export function codesIn(page: PNG): string[] {
-  const [sheet] = LABEL_SHEETS;
+  const [sheet] = sheetsFor('us');
   if (sheet === undefined) return [];
   const dots = (mm: number) => Math.floor(mm * DOTS_PER_MM);
   const [wide, high] = [dots(sheet.wideMm), dots(sheet.highMm)];

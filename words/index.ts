@@ -2,6 +2,7 @@ export type { MessageId, PlainMessageId, ValuesOf } from './catalogue.ts';
 export { EN_GB } from './en-GB/index.ts';
 export { EN_US } from './en-US/index.ts';
 export { DEFAULT_LANGUAGE, LANGUAGES, languageFor, type Language } from './language.ts';
+export { type Measures } from './measures.ts';
 export { inWords, withCodes } from './inWords.ts';
 export {
   message,
@@ -16,6 +17,7 @@ export {
   currentLanguage,
   say,
   setLanguage,
+  setMeasures,
   textOf,
   wordsIn,
   type Say,

@@ -5,8 +5,10 @@ import {
   languageFor,
   LANGUAGES,
   message,
+  type Measures,
   say,
   sentences,
+  setMeasures,
   textOf,
   withCodes,
   wordsIn,
@@ -90,4 +92,43 @@ test('in the pseudo-language nothing of a message is left outside its brackets',
   expect(outsideCatalogue(words.say('batches.deleted', { name: 'Plum' })).trim()).toBe('');
   expect(outsideCatalogue(`Plum ${words.say('ui.batches')}`).trim()).toBe('Plum');
   expect(LANGUAGES).not.toContain(PSEUDO);
+});
+
+describe('measures', () => {
+  const US = { units: 'us', temperature: 'F' } as const;
+  const METRIC = { units: 'metric', temperature: 'C' } as const;
+  const MIXED = { units: 'us', temperature: 'C' } as const;
+
+  test('are written as their reader measures, and in both systems where nobody knows', () => {
+    const inLanguage = (measures: Measures) =>
+      wordsIn('en-US', measures).say('balance.above82C180F');
+    expect(inLanguage(US)).toBe('Above 180 °F it curdles.');
+    expect(inLanguage(METRIC)).toBe('Above 82 °C it curdles.');
+    expect(inLanguage(MIXED)).toBe('Above 82 °C it curdles.');
+    expect(inLanguage(null)).toBe('Above 82 °C (180 °F) it curdles.');
+    expect(wordsIn('en-US', MIXED).say('acts.headspace', { mm: 6, inches: '¼' })).toBe('¼ in');
+  });
+
+  test('change with the reader wherever no language is asked for', () => {
+    setMeasures(METRIC);
+    expect(say('balance.above82C180F')).toBe('Above 82 °C it curdles.');
+    setMeasures(null);
+    expect(say('balance.above82C180F')).toBe('Above 82 °C (180 °F) it curdles.');
+  });
+
+  /** What explains a unit, or names a thing by its size, has that unit. */
+  const OF_UNITS =
+    /^(kitchen\.(fFeet|cMeters|cup)|labels\.(9968|635|42In|round|gift)|requests\.|parser\.|plan\.aLevelUs|kitchen\.amountLike|balance\.7Cups)/;
+
+  test('stand in every text in pairs, but where a unit is explained', () => {
+    for (const texts of [EN_US, EN_GB])
+      for (const [id, text] of Object.entries(texts)) {
+        const outside = text.replace(/\[[^[\]|]+\|[^[\]|]+\]/g, '');
+        if (!OF_UNITS.test(id))
+          expect([id, /\d ?(in|ft|m)\b|(\d|\}\}) ?(°[CF]|mm|cm)\b/.exec(outside)?.[0]]).toEqual([
+            id,
+            undefined,
+          ]);
+      }
+  });
 });

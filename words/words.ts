@@ -3,6 +3,7 @@ import type { MessageId } from './catalogue.ts';
 import { EN_GB } from './en-GB/index.ts';
 import { EN_US } from './en-US/index.ts';
 import { DEFAULT_LANGUAGE } from './language.ts';
+import { measuredFor, type Measures } from './measures.ts';
 import type { Message, MessageArguments, MessageValue, Text } from './message.ts';
 
 const engine = i18next.createInstance();
@@ -36,14 +37,18 @@ export type Words = {
 
 const spoken = new Map<string, Words>();
 
-/** The words of a language. Numbers among the values are written as that language writes them. */
-export function wordsIn(language: string): Words {
-  const known = spoken.get(language) ?? wordsOf(language);
-  spoken.set(language, known);
+/**
+ * The words of a language. Numbers among the values are written as that language writes them.
+ * @param measures what the reader measures in; both are written where it is left out
+ */
+export function wordsIn(language: string, measures: Measures = null): Words {
+  const key = `${language} ${measures?.units} ${measures?.temperature}`;
+  const known = spoken.get(key) ?? wordsOf(language, measures);
+  spoken.set(key, known);
   return known;
 }
 
-function wordsOf(language: string): Words {
+function wordsOf(language: string, measures: Measures): Words {
   const translate = engine.getFixedT(language);
   const numbers = new Intl.NumberFormat(language.startsWith('en-X') ? 'en-US' : language);
   const written = (value: MessageValue): string => {
@@ -58,7 +63,7 @@ function wordsOf(language: string): Words {
     const key = count === undefined ? code : `${code} ${plurals.select(count)}`;
     const known = texts.get(key);
     if (known !== undefined) return known;
-    const text = translate(code, { count, skipInterpolation: true });
+    const text = measuredFor(translate(code, { count, skipInterpolation: true }), measures);
     texts.set(key, text);
     return text;
   };
@@ -80,11 +85,18 @@ function wordsOf(language: string): Words {
 
 const isMessage = (text: Message | readonly Text[]): text is Message => !Array.isArray(text);
 
+let reads: Measures = null;
 let current = wordsIn(DEFAULT_LANGUAGE);
 
 /** Speaks another language from now on, wherever no language is asked for. */
 export function setLanguage(language: string): void {
-  if (language !== current.language) current = wordsIn(language);
+  current = wordsIn(language, reads);
+}
+
+/** Writes measures in one system from now on, wherever no language is asked for. */
+export function setMeasures(measures: Measures): void {
+  reads = measures;
+  current = wordsIn(current.language, reads);
 }
 
 /** The language that is spoken where none is asked for. */

@@ -7,7 +7,8 @@ export const GELLING_RISE_F = constant(
   '°F',
   commonPractice('gelling point = boiling water + 8 °F'),
 );
-const GELLING_RISE_C = celsiusDegrees(GELLING_RISE_F.value);
+/** The same, K. */
+export const GELLING_RISE_C = celsiusDegrees(GELLING_RISE_F.value);
 
 /**
  * Soluble solids of a finished jam unless the cook asks for another, g per 100 g of the whole mass.

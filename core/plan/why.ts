@@ -1,10 +1,10 @@
 import { type Text, message, sentences } from '@idle-kettle/words/message';
-import { GELLING_RISE_F } from '../boil/index.ts';
+import { GELLING_RISE_C, GELLING_RISE_F } from '../boil/index.ts';
 import { massOf, solublesG } from '../formula/index.ts';
 import { CURD_EGG, LOW_METHOXYL_PECTIN, MOUNDING, STANDARD_GEL_PECTIN } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
 import { PROCESS_TABLE_SOURCE } from '../process/index.ts';
-import { formatAltitude } from '../quantity/index.ts';
+import { celsiusToFahrenheit, convert, fahrenheitDegrees, formatMass } from '../quantity/index.ts';
 import { FILLING_TEMP_C } from '../yield/index.ts';
 import { ENOUGH } from '../advice/index.ts';
 import type { Plan, Why } from './plan.ts';
@@ -12,10 +12,15 @@ import { type Boil, solublesPctAtRule, type Evaluation } from '../evaluate/index
 
 type SoFar = Omit<Plan, 'why' | 'cautions'>;
 
-const inBothUnits = (altitudeM: number): string =>
-  `${formatAltitude(altitudeM, 'm')} (${formatAltitude(altitudeM, 'ft')})`;
+/** An altitude in both units, of which its reader sees one. */
+const altitude = (altitudeM: number) => ({
+  m: Math.round(altitudeM),
+  feet: Math.round(convert(altitudeM, 'm', 'ft')),
+});
 
-const kg = (massG: number): string => `${(massG / 1000).toFixed(2)} kg`;
+/** A mass in both systems, of which its reader sees one. */
+const mass = (massG: number): Text =>
+  message('core.either', { metric: formatMass(massG, 'metric'), us: formatMass(massG, 'us') });
 
 /** Says, for each figure of a plan, what it was worked out from and by what rule. */
 export function explain(worked: Evaluation, plan: SoFar): Why {
@@ -32,7 +37,7 @@ function whyStop(worked: Evaluation, { stop, finish }: SoFar): Text {
   const place = {
     'assumed sea level': message('plan.noAltitudeIsSetSo'),
     altitude: message('plan.atTheStandardAirPressure', {
-      inBothUnits: inBothUnits(worked.request.altitudeM ?? 0),
+      ...altitude(worked.request.altitudeM ?? 0),
       value: (ambient.pressurePa / 1000).toFixed(1),
     }),
     'measured boiling water': message('plan.youMeasuredYourBoilingWater'),
@@ -46,14 +51,17 @@ function whyStop(worked: Evaluation, { stop, finish }: SoFar): Text {
     return message('plan.eggThickensAt77C');
   }
   const rule = message('plan.theRuleAddsFF', {
-    value: GELLING_RISE_F.value,
-    value2: stop.ruleTempF.toFixed(1),
+    riseC: GELLING_RISE_C.toFixed(1),
+    riseF: GELLING_RISE_F.value,
+    tempC: stop.ruleTempC.toFixed(1),
+    tempF: stop.ruleTempF.toFixed(1),
   });
   if (finish === undefined) return sentences(water, rule);
   const own = message('plan.thisRecipesOwnSyrupAt', {
     value: finish.solublesPct.toFixed(0),
     value2: finish.syrupBrix.toFixed(0),
-    value3: (stop.aboveWaterC ?? 0).toFixed(1),
+    aboveC: (stop.aboveWaterC ?? 0).toFixed(1),
+    aboveF: fahrenheitDegrees(stop.aboveWaterC ?? 0).toFixed(1),
     part:
       finish.invertPct === undefined
         ? ''
@@ -81,7 +89,7 @@ function whyBatch(
 ): Omit<Why, 'stop' | 'process'> {
   const { request, heat } = worked;
   const massG = massOf(contents);
-  const steam = kg(finish?.steamG ?? 0);
+  const steam = mass(finish?.steamG ?? 0);
   const imagined =
     request.draws === 0
       ? ''
@@ -90,12 +98,13 @@ function whyBatch(
         });
   return {
     yield: message('plan.goesInOfItDissolves', {
-      kg: kg(massOf(all)),
-      kg2: kg(solublesG(all)),
+      kg: mass(massOf(all)),
+      kg2: mass(solublesG(all)),
       value: finish?.solublesPct.toFixed(0) ?? '',
-      kg3: kg(massG),
+      kg3: mass(massG),
       steam,
-      FILLINGTEMPC: FILLING_TEMP_C,
+      fillingC: FILLING_TEMP_C,
+      fillingF: Math.round(celsiusToFahrenheit(FILLING_TEMP_C)),
       imagined,
     }),
     minutes: message('plan.onAKwIntoThe', {
@@ -111,7 +120,7 @@ function whyBatch(
           : message('plan.yourBurnerIsKnownDrafts'),
     }),
     ...(set === undefined ? {} : { set: whySet(set.model, cook.pectinLeft) }),
-    label: message('plan.gramsOfPreparedFruitAnd', { kg: kg(massG) }),
+    label: message('plan.gramsOfPreparedFruitAnd', { kg: mass(massG) }),
     spoon: message('plan.aLevelUsTablespoonAt'),
   };
 }
@@ -144,7 +153,7 @@ function whyProcess({ ambient, request }: Evaluation, { process }: SoFar): Text 
         ? message('plan.curdInHalfPintsOr')
         : message('plan.softSpreadsInJarsThis'),
     jars,
-    altitude: formatAltitude(ambient.processingAltitudeM, 'ft'),
+    ...altitude(ambient.processingAltitudeM),
     source: PROCESS_TABLE_SOURCE.source,
   });
 }

@@ -123,7 +123,7 @@ export const LabelBack = memo(function LabelBack({ plan, kitchen }: Props) {
           <From name={say('balance.canner')}>
             {process.method !== 'none' &&
               say('balance.leaveMmInOfHeadspace', {
-                headspace: headspaceInWords(process.headspaceMm, kitchen.units),
+                headspace: headspaceInWords(process.headspaceMm),
                 value: textOf(process.notes),
               })}
             {textOf(why.process)}

@@ -274,6 +274,6 @@ function beside(plan: Plan, kitchen: Kitchen): string {
   if (loads !== processInWords(plan)) return `${part}${loads}`;
   return say('balance.inOfHeadspace', {
     part,
-    headspace: headspaceInWords(plan.process.headspaceMm, kitchen.units),
+    headspace: headspaceInWords(plan.process.headspaceMm),
   });
 }

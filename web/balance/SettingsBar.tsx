@@ -113,11 +113,11 @@ export const SettingsBar = memo(function SettingsBar(props: Props) {
       <Select
         label={say('balance.storeIn')}
         value={settings.storeIn ?? 'pantry'}
-        options={STORAGES.map((place) => [place, storedIn(place, product, kitchen)])}
+        options={STORAGES.map((place) => [place, storedIn(place, product)])}
         onPick={(place) =>
           onSet(
             { storeIn: place === 'pantry' ? null : (place as Storage) },
-            say('balance.storeIn2', { place: storedIn(place as Storage, product, kitchen) }),
+            say('balance.storeIn2', { place: storedIn(place as Storage, product) }),
           )
         }
       />
@@ -149,13 +149,13 @@ export const SettingsBar = memo(function SettingsBar(props: Props) {
 });
 
 /** Where jars may be wanted; frozen, with the room that they need. */
-const storedIn = (place: Storage, product: Product, { units }: Kitchen): string =>
+const storedIn = (place: Storage, product: Product): string =>
   place === 'pantry'
     ? say('balance.storeWhereSafe')
     : place === 'fridge'
       ? say('balance.storeInFridge')
       : say('balance.storeInFreezer', {
-          headspace: headspaceInWords(headspaceMm(product, place), units),
+          headspace: headspaceInWords(headspaceMm(product, place)),
         });
 
 const keyOf = (one: { readonly id?: string; readonly name: string } | undefined): string =>

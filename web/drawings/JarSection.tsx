@@ -1,11 +1,10 @@
 import { say } from '@idle-kettle/words';
-import { jarSizeCm, type UnitSystem } from '@idle-kettle/core';
+import { jarSizeCm } from '@idle-kettle/core';
 import { headspaceInWords } from '../words/headspace.ts';
 
 type Props = {
   readonly volumeMl: number;
   readonly headspaceMm: number;
-  readonly units: UnitSystem;
   readonly fruit: string;
   /** Pixels that a centimetre is. */
   readonly scale: number;
@@ -20,14 +19,14 @@ const BESIDE = 74;
  * A jar cut through, to scale, filled to its headspace: how far below the rim the spread ends,
  * measured beside it.
  */
-export function JarSection({ volumeMl, headspaceMm, units, fruit, scale }: Props) {
+export function JarSection({ volumeMl, headspaceMm, fruit, scale }: Props) {
   const { wide, high } = jarSizeCm(volumeMl);
   const [w, h, lid] = [wide * scale, high * scale, LID_CM * scale];
   const rim = lid + 2;
   const level = rim + (headspaceMm / 10) * scale;
   const floor = rim + h - lid;
   const neck = w * 0.06;
-  const inches = headspaceInWords(headspaceMm, units);
+  const inches = headspaceInWords(headspaceMm);
   const glass = `M${neck} ${rim} V${rim + lid * 1.2} Q0 ${rim + lid * 1.6} 0 ${rim + lid * 2.4} V${floor - w * 0.12} Q0 ${floor} ${w * 0.12} ${floor} H${w * 0.88} Q${w} ${floor} ${w} ${floor - w * 0.12} V${rim + lid * 2.4} Q${w} ${rim + lid * 1.6} ${w - neck} ${rim + lid * 1.2} V${rim}`;
   return (
     <svg

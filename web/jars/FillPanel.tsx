@@ -199,7 +199,7 @@ type RowProps = Pick<Props, 'jarPlan' | 'progress' | 'filling' | 'fruit' | 'unit
  * One size of jar: its headspace to scale, how many are filled of how many, and the steps that
  * close them.
  */
-function Row({ jarPlan: sheet, progress, filling, units, fruit, size, note }: RowProps) {
+function Row({ jarPlan: sheet, progress, filling, fruit, size, note }: RowProps) {
   const of = sheet.sizes[size - 1];
   if (of === undefined) return null;
   const own = progress.jars.filter((jar) => jar.size === size);
@@ -217,7 +217,6 @@ function Row({ jarPlan: sheet, progress, filling, units, fruit, size, note }: Ro
         <JarSection
           volumeMl={of.volumeMl}
           headspaceMm={sheet.process.headspaceMm}
-          units={units}
           fruit={fruit}
           scale={Math.min(SCALE, 130 / Math.cbrt(of.volumeMl * 2))}
         />

@@ -1,9 +1,9 @@
-import { say } from '@idle-kettle/words';
+import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
 import { jarPlaceOf, type JarPlan, type JarProgress } from '@idle-kettle/core';
 import { FileDown } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { labelTextOf, netInWords } from '../labels/labelText.ts';
+import { labelTextOf, netInWords, NO_WORDS, type OwnWords } from '../labels/labelText.ts';
 import {
   DESIGN_NAMES,
   LABEL_DESIGNS,
@@ -13,9 +13,10 @@ import {
   type LabelDesign,
 } from '../labels/labelLayout.ts';
 import { PdfPreview } from '../labels/PdfPreview.tsx';
-import { LABEL_SHEETS, type LabelSheetSize } from '../labels/sheets.ts';
+import { LABEL_SHEETS, sheetsFor, type LabelSheetSize } from '../labels/sheets.ts';
 import { downloadBlob, fileNameOf } from '../ui/download.ts';
 import { Drawer } from '../ui/Drawer.tsx';
+import { useSettled } from '../ui/useSettled.ts';
 
 type Props = {
   readonly session: CookSession;
@@ -32,9 +33,23 @@ type Made = {
   readonly file: Blob | null;
 };
 
+const OWN_FIELDS: { readonly [field in keyof OwnWords]: PlainMessageId } = {
+  name: 'jars.nameOnTheLabel',
+  line: 'jars.aLineOfYourOwn',
+  to: 'jars.toWhom',
+  from: 'jars.fromWhom',
+};
+const MOST_OWN_CHARS = 60;
+const REDRAWN_AFTER_MS = 400;
+
 /** Labels for the jars of a batch: on which sheet, how they look, and the file. */
 export function LabelsSheet({ session, jarPlan, progress, onClose }: Props) {
-  const [on, setOn] = useState(LABEL_SHEETS[0]?.id ?? '');
+  const { units } = session.kitchen;
+  const sheets = sheetsFor(units);
+  const [on, setOn] = useState(sheets[0]?.id ?? '');
+  const [typed, setTyped] = useState(NO_WORDS);
+  // Labels are drawn anew when the typing rests, and not with every key.
+  const own = useSettled(typed, REDRAWN_AFTER_MS);
   const [design, setDesign] = useState<LabelDesign>('everyday');
   const [made, setMade] = useState<Made | null>(null);
   const size = LABEL_SHEETS.find(({ id }) => id === on);
@@ -46,12 +61,20 @@ export function LabelsSheet({ session, jarPlan, progress, onClose }: Props) {
           ? []
           : [
               {
-                text: labelTextOf(session, jarPlan, place, jar.filledAtMs, window.location.origin),
-                net: netInWords(jarPlan, jar.holdsMl),
+                text: labelTextOf(
+                  session,
+                  jarPlan,
+                  place,
+                  jar.filledAtMs,
+                  window.location.origin,
+                  own,
+                  progress.loads.find(({ number }) => number === jar.load)?.minutes ?? null,
+                ),
+                net: netInWords(jarPlan, jar.holdsMl, units),
               },
             ];
       }),
-    [session, jarPlan, progress],
+    [session, jarPlan, progress, own, units],
   );
   useEffect(() => {
     if (size === undefined) return undefined;
@@ -83,7 +106,7 @@ export function LabelsSheet({ session, jarPlan, progress, onClose }: Props) {
             value={on}
             onChange={({ target }) => setOn(target.value)}
           >
-            {LABEL_SHEETS.map(({ id, name }) => (
+            {sheets.map(({ id, name }) => (
               <option key={id} value={id}>
                 {say(name)}
               </option>
@@ -104,6 +127,20 @@ export function LabelsSheet({ session, jarPlan, progress, onClose }: Props) {
             ))}
           </select>
         </label>
+        <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
+          {(Object.keys(OWN_FIELDS) as (keyof OwnWords)[]).map((field) => (
+            <label key={field} className="flex flex-col font-bold">
+              {say(OWN_FIELDS[field])}
+              <input
+                className="input w-full font-normal"
+                maxLength={MOST_OWN_CHARS}
+                value={typed[field]}
+                placeholder={field === 'name' ? session.name : ''}
+                onChange={({ target }) => setTyped({ ...typed, [field]: target.value })}
+              />
+            </label>
+          ))}
+        </div>
         <p>
           {say('jars.onePerJarFridgeJars', {
             count: labels.length,

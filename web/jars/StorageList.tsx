@@ -164,7 +164,7 @@ function Instead({
           values={{
             part: <b>{say('jars.freezer')}</b>,
             day: day('freezer'),
-            headspace: headspaceInWords(headspaceMm(product, 'freezer'), null),
+            headspace: headspaceInWords(headspaceMm(product, 'freezer')),
           }}
         />
       </li>

@@ -204,7 +204,7 @@ describe('what is asked, and told of the kitchen', () => {
   test('a kitchen that is higher now says so at every load', () => {
     const log = new JarLog().closed(0, '1.1-7');
     const details = calls(log, 1, PLUM, 0).map(({ detail }) => detail);
-    expect(details.join(' ')).toContain('it was 0 ft (0 m) when this batch began');
+    expect(details.join(' ')).toContain('it was 0 m (0 ft) when this batch began');
     log.at(2, 'loaded', '1.1-7', 1).at(5, 'canner-boils', null, 1);
     expect(calls(log, 6, PLUM, 0)[0]?.detail).toContain('The longer time counts');
     expect(calls(log, 6)[0]?.detail).not.toContain('longer time');

@@ -69,7 +69,7 @@ const STAGES: readonly (readonly [
   ['a full pot', new JarLog(), 1, ['Fill the jars now', 'Keep 10 jars hot, including one spare', 'about 8 to go', 'Pantry, 12 months if boiled']],
   ['some jars filled', new JarLog().at(0, 'filled', '1.1-3'), 2, ['3 filled', 'Remove bubbles']],
   ['jars that are closed', full(), 4, ['half-pints into the canner', '7 filled']],
-  ['a load in the canner', loaded(), 6.5, ['covered by 1 to 2 in of water', 'Time starts at the full rolling boil']],
+  ['a load in the canner', loaded(), 6.5, ['covered by 2.5 to 5 cm (1 to 2 in) of water', 'Time starts at the full rolling boil']],
   ['a canner that heats', heating(), 20, ['Up to a full rolling boil', 'It’s at a rolling boil']],
   ['a rolling boil', boiling(), 32, ['Keep boiling for 10 minutes', 'It lost the boil', '8:00']],
   ['a boil that was lost', boiling().at(33, 'boil-lost', null, 1), 34, ['the whole 10 minutes start again']],

@@ -214,5 +214,9 @@ function reasonOf({ timedBy, altitudeAssumed, stated }: JarPlan): string {
     timedBy.school === 'sterilised' ? say('jars.boiledJars') : say('jars.cleanHotJars');
   return altitudeAssumed
     ? say('jars.fromTheTableForAt', { school })
-    : say('jars.fromTheTableForAtFt', { school, feet: feet.toLocaleString('en-US') });
+    : say('jars.fromTheTableForAtFt', {
+        school,
+        feet: feet.toLocaleString('en-US'),
+        m: Math.round(timedBy.altitudeM).toLocaleString('en-US'),
+      });
 }

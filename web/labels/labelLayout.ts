@@ -7,7 +7,7 @@ import type { LabelSheetSize } from './sheets.ts';
 export type Label = { readonly text: LabelText; readonly net: string };
 
 /** How labels look. */
-export const LABEL_DESIGNS = ['everyday', 'picture', 'gift'] as const;
+export const LABEL_DESIGNS = ['everyday', 'picture', 'gift', 'show'] as const;
 /** One of {@link LABEL_DESIGNS}. */
 export type LabelDesign = (typeof LABEL_DESIGNS)[number];
 
@@ -15,6 +15,7 @@ export const DESIGN_NAMES: { readonly [design in LabelDesign]: PlainMessageId } 
   everyday: 'labels.designEveryday',
   picture: 'labels.designPicture',
   gift: 'labels.designGift',
+  show: 'labels.designShow',
 };
 
 /** Paragraphs on a label: where, how wide, mm; how large, pt. */
@@ -84,6 +85,44 @@ const small = ({ text, net }: Label, ...more: readonly string[]): string[] =>
  */
 const everyday: Layout = (sheet, label) => {
   const { text, net } = label;
+  return headed(
+    sheet,
+    label,
+    said(
+      text.line,
+      [...said(whatBeside(text)), text.made, text.before, net].map((part) => `${part}.`).join(' '),
+      text.keep,
+      text.ingredients,
+      text.statement,
+      text.allergens,
+      text.stated,
+      said(text.to, text.from).join(', '),
+      text.batch,
+    ),
+  );
+};
+
+/** For a fair: what it is, how and how long it was processed, and when. */
+const show: Layout = (sheet, label) => {
+  const { text, net } = label;
+  return headed(
+    sheet,
+    label,
+    said(
+      whatBeside(text),
+      text.processed === null ? `${text.before}.` : `${text.processed}.`,
+      `${text.made}. ${net}.`,
+      text.line,
+      text.ingredients,
+      text.allergens,
+      text.stated,
+      text.from,
+    ),
+  );
+};
+
+/** A name across the top, and paragraphs under it, with the fruit and the code beside them. */
+function headed(sheet: LabelSheetSize, { text }: Label, paragraphs: readonly string[]): LaidOut {
   const { wideMm, highMm } = sheet;
   const x = bandMm(sheet) + 2.8;
   const wide = wideMm - x - 3;
@@ -95,28 +134,13 @@ const everyday: Layout = (sheet, label) => {
   return {
     words: [
       fitted({ x, y: 2, wide }, head, 30, [text.name], { bold: true }),
-      fitted(
-        { x, y: under, wide: wide - mm - 2 },
-        highMm - under - 2.5,
-        12,
-        said(
-          [...said(whatBeside(text)), text.made, text.before, net]
-            .map((part) => `${part}.`)
-            .join(' '),
-          text.keep,
-          text.ingredients,
-          text.statement,
-          text.allergens,
-          text.stated,
-          text.batch,
-        ),
-      ),
+      fitted({ x, y: under, wide: wide - mm - 2 }, highMm - under - 2.5, 12, paragraphs),
     ],
     code: { x: wideMm - mm - 3, y: highMm - mm - 3, mm },
     drawing: drawn < 6 ? null : { x: wideMm - 3 - mm / 2 - drawn / 2, y: under - 0.5, mm: drawn },
     lines: [],
   };
-};
+}
 
 /** The fruit large at the left, the name large beside it, the rest small at the foot. */
 const picture: Layout = ({ wideMm, highMm }, label) => {
@@ -134,13 +158,13 @@ const picture: Layout = ({ wideMm, highMm }, label) => {
         { x, y: under, wide },
         Math.min(foot, codeY) - under - 0.5,
         12,
-        said(whatBeside(text), `${text.before}.`),
+        said(whatBeside(text), text.line, `${text.before}.`),
       ),
       fitted(
         { x: 4, y: foot, wide: wideMm - CODE_MM - 10 },
         highMm - foot - 2.5,
         8.5,
-        small(label, text.keep, text.ingredients),
+        small(label, text.keep, text.ingredients, ...said(text.to, text.from)),
       ),
     ],
     code: { x: wideMm - CODE_MM - 3, y: codeY, mm: CODE_MM },
@@ -148,6 +172,14 @@ const picture: Layout = ({ wideMm, highMm }, label) => {
     lines: [],
   };
 };
+
+/** Who gives it, or whom to: as it was written, or the word before a line to write on. */
+const givenWords = (
+  place: Pick<Words, 'x' | 'y' | 'wide'>,
+  most: number,
+  given: string | null,
+  word: PlainMessageId,
+): Words => fitted(place, most * 0.42, most, [given ?? say(word)]);
 
 /** The name in the middle under “made for you”, with lines for who gives it to whom. */
 const gift: Layout = ({ wideMm, highMm }, label) => {
@@ -167,20 +199,26 @@ const gift: Layout = ({ wideMm, highMm }, label) => {
         bold: true,
         centred: true,
       }),
-      { x: 4, y: above, wide: 9, size: mark, paragraphs: [say('labels.to')] },
-      { x: 6 + half, y: above, wide: 9, size: mark, paragraphs: [say('labels.from')] },
+      givenWords({ x: 4, y: above, wide: half }, mark, text.to, 'labels.to'),
+      givenWords(
+        { x: 6 + half, y: above, wide: wideMm - CODE_MM - 10 - half },
+        mark,
+        text.from,
+        'labels.from',
+      ),
       fitted(
         { x: 4, y: line + 4.5, wide: wideMm - CODE_MM - 10 },
         highMm - line - 7,
         8.5,
-        said(`${text.before}. ${text.keep}`, ...small(label)),
+        said(text.line, `${text.before}. ${text.keep}`, ...small(label)),
       ),
     ],
     code: { x: wideMm - CODE_MM - 3, y: highMm - CODE_MM - 2, mm: CODE_MM },
     drawing: { x: 3, y: 2.5, mm: drawn },
+    // Lines to write on, where nobody wrote it already.
     lines: [
-      { x: 12, y: line + 2.4, wide: half - 8 },
-      { x: 15 + half, y: line + 2.4, wide: half - 10 },
+      ...(text.to === null ? [{ x: 12, y: line + 2.4, wide: half - 8 }] : []),
+      ...(text.from === null ? [{ x: 15 + half, y: line + 2.4, wide: half - 10 }] : []),
     ],
   };
 };
@@ -197,7 +235,7 @@ const round: Layout = ({ wideMm }, { text }) => {
         at(0.4),
         wideMm * 0.22,
         9,
-        said(whatBeside(text), `${text.made}.`, `${text.before}.`),
+        said(whatBeside(text), text.line, `${text.made}.`, `${text.before}.`),
         look,
       ),
     ],
@@ -224,19 +262,29 @@ const tag = (sheet: LabelSheetSize, { text }: Label, isGift: boolean): LaidOut =
         { x, y: 19, wide },
         foot - 22,
         10,
-        said(whatBeside(text), `${text.before}.`, text.keep, text.allergens, text.stated),
+        said(
+          whatBeside(text),
+          text.line,
+          `${text.before}.`,
+          text.keep,
+          text.allergens,
+          text.stated,
+        ),
       ),
       ...(isGift
         ? [
-            { x, y: highMm - 14, wide: 10, size: 9, paragraphs: [say('labels.to')] },
-            { x, y: highMm - 7.5, wide: 10, size: 9, paragraphs: [say('labels.from')] },
+            givenWords({ x, y: highMm - 14, wide }, 9, text.to, 'labels.to'),
+            givenWords({ x, y: highMm - 7.5, wide }, 9, text.from, 'labels.from'),
           ]
         : []),
     ],
     code: { x: wideMm - mm - 4, y: highMm - mm - 4, mm },
     drawing: { x: wideMm - mm - 4, y: 4, mm },
     lines: isGift
-      ? [highMm - 10.5, highMm - 4].map((y) => ({ x: x + 10, y, wide: wide - 10 }))
+      ? [
+          ...(text.to === null ? [highMm - 10.5] : []),
+          ...(text.from === null ? [highMm - 4] : []),
+        ].map((y) => ({ x: x + 10, y, wide: wide - 10 }))
       : [],
   };
 };
@@ -249,7 +297,12 @@ const tagged =
 const LAYOUTS: {
   readonly [shape in LabelSheetSize['shape']]: { readonly [design in LabelDesign]: Layout };
 } = {
-  oblong: { everyday, picture, gift },
-  round: { everyday: round, picture: round, gift: round },
-  tag: { everyday: tagged(false), picture: tagged(false), gift: tagged(true) },
+  oblong: { everyday, picture, gift, show },
+  round: { everyday: round, picture: round, gift: round, show: round },
+  tag: {
+    everyday: tagged(false),
+    picture: tagged(false),
+    gift: tagged(true),
+    show: tagged(false),
+  },
 };

@@ -1,6 +1,12 @@
 import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
-import { formatMass, isNamed, type JarPlace, type JarPlan } from '@idle-kettle/core';
+import {
+  formatMass,
+  isNamed,
+  type JarPlace,
+  type JarPlan,
+  type UnitSystem,
+} from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { shapeOfFormula } from '../drawings/fruitShapes.ts';
 import type { FruitShape } from '../drawings/FruitDrawing.tsx';
@@ -28,7 +34,24 @@ export type LabelText = {
   readonly address: string;
   readonly fruit: string;
   readonly shape: FruitShape;
+  /** How and how long it was processed; null where it is not. */
+  readonly processed: string | null;
+  /** A line of the cook’s own; null where there is none. */
+  readonly line: string | null;
+  /** Who gives it to whom; null where that is to be written by hand. */
+  readonly to: string | null;
+  readonly from: string | null;
 };
+
+/** What a cook writes on the labels of a batch; blank for what is printed without it. */
+export type OwnWords = {
+  readonly name: string;
+  readonly line: string;
+  readonly to: string;
+  readonly from: string;
+};
+
+export const NO_WORDS: OwnWords = { name: '', line: '', to: '', from: '' };
 
 /** What may be printed of a jar: one that is gone has no label. */
 export type LabelledPlace = Exclude<JarPlace, 'gone'>;
@@ -50,6 +73,8 @@ const SHORT_ID = 8;
  * @param place where the jar is, as it stands
  * @param madeMs when it was filled
  * @param origin where the batch’s page is: `https://kettle.example`
+ * @param own what the cook writes on it
+ * @param minutes that its load was in the canner; null where it was in none, or none are known
  */
 export function labelTextOf(
   session: Pick<CookSession, 'id' | 'name' | 'batchId' | 'formula'>,
@@ -57,6 +82,8 @@ export function labelTextOf(
   place: LabelledPlace,
   madeMs: number,
   origin: string,
+  own: OwnWords = NO_WORDS,
+  minutes: number | null = null,
 ): LabelText {
   const { label, stated } = jarPlan;
   const { allergens, mayHold } = label;
@@ -65,7 +92,7 @@ export function labelTextOf(
     ...(mayHold.length > 0 ? [say('labels.mayContain', { mayHold: mayHold.join(', ') })] : []),
   ];
   return {
-    name: session.name,
+    name: own.name.trim() || session.name,
     what: whatIsMade(session.formula),
     made: say('labels.made', { day: format(madeMs, 'd MMM yyyy') }),
     before: beforeOf(jarPlan, place, madeMs),
@@ -86,6 +113,10 @@ export function labelTextOf(
     address: `${origin}/batches/${session.batchId ?? ''}`,
     fruit: fruitColourOfLines(session.formula),
     shape: shapeOfFormula(session.formula),
+    processed: place === 'pantry' ? processedOf(jarPlan, minutes) : null,
+    line: own.line.trim() || null,
+    to: own.to.trim() === '' ? null : say('labels.toWhom', { name: own.to.trim() }),
+    from: own.from.trim() === '' ? null : say('labels.fromWhom', { name: own.from.trim() }),
   };
 }
 
@@ -95,6 +126,24 @@ function beforeOf({ keeping }: JarPlan, place: LabelledPlace, madeMs: number): s
   return bestBefore(keeping.unopened, place, madeMs);
 }
 
-/** What a full jar weighs in spread: `Net 310 g`. */
-export const netInWords = (jarPlan: JarPlan, volumeMl: number): string =>
-  say('labels.net', { mass: formatMass(volumeMl / jarPlan.mlPerG, 'metric') });
+/** `Processed 10 minutes in a boiling-water canner`; null where no minutes are known. */
+const processedOf = ({ timedBy }: JarPlan, count: number | null): string | null =>
+  count === null
+    ? null
+    : say('labels.processedIn', {
+        count,
+        canner: say(
+          timedBy.canner === 'steam'
+            ? 'labels.atmosphericSteamCanner'
+            : 'labels.boilingWaterCanner',
+        ),
+      });
+
+/** What a full jar weighs in spread: `Net 310 g`, and in ounces first where a kitchen has those. */
+export function netInWords(jarPlan: JarPlan, volumeMl: number, units: UnitSystem): string {
+  const massG = volumeMl / jarPlan.mlPerG;
+  const grams = formatMass(massG, 'metric');
+  return say('labels.net', {
+    mass: units === 'us' ? `${formatMass(massG, 'us')} (${grams})` : grams,
+  });
+}

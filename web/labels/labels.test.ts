@@ -188,9 +188,11 @@ describe('a label', () => {
 
   /** A half-pint of jam of 65 % solids weighs some 300 to 320 g; common practice. */
   test('says what the jar holds', () => {
-    const grams = Number(/\d+/.exec(netInWords(sheetOf(['2 kg plums', '1.4 kg sugar']), 237))?.[0]);
+    const jam = sheetOf(['2 kg plums', '1.4 kg sugar']);
+    const grams = Number(/\d+/.exec(netInWords(jam, 237, 'metric'))?.[0]);
     expect(grams).toBeGreaterThan(285);
     expect(grams).toBeLessThan(330);
+    expect(netInWords(jam, 237, 'us')).toMatch(/^Net 1[01]\.?\d? oz \(\d{3} g\)$/);
   });
 });
 
@@ -207,8 +209,8 @@ describe('an entry card', () => {
       Product: 'Plum jam',
       Processing: 'boiling-water canner',
       Minutes: '20',
-      Altitude: '4,101 ft (1,250 m)',
-      Headspace: '¼ in (6 mm)',
+      Altitude: '1,250 m (4,101 ft)',
+      Headspace: '6 mm (¼ in)',
       Jars: 'clean and hot',
     });
   });

@@ -1,4 +1,7 @@
 import { type PlainMessageId } from '@idle-kettle/words';
+import type { UnitSystem } from '@idle-kettle/core';
+import { paperOf } from '../ui/paper.ts';
+
 /**
  * A sheet of labels by its measures, mm. Nothing here is anybody’s number: whoever has such a sheet
  * finds it by its sizes.
@@ -94,7 +97,44 @@ export const LABEL_SHEETS: readonly LabelSheetSize[] = [
     acrossMm: 6,
     downMm: 4,
   },
+  {
+    id: 'letter-round-60',
+    name: 'labels.round238InForLids',
+    page: 'LETTER',
+    shape: 'round',
+    wideMm: 60,
+    highMm: 60,
+    columns: 3,
+    rows: 4,
+    leftMm: 12,
+    topMm: 10.5,
+    acrossMm: 6,
+    downMm: 6,
+  },
+  {
+    id: 'letter-tag-50x90',
+    name: 'labels.giftTags3122InOnLetter',
+    page: 'LETTER',
+    shape: 'tag',
+    wideMm: 3.5 * INCH,
+    highMm: 2 * INCH,
+    columns: 2,
+    rows: 5,
+    leftMm: 16,
+    topMm: 5,
+    acrossMm: 6,
+    downMm: 3.5,
+  },
 ];
+
+/** Sheets on the paper that a kitchen has first, then the others. */
+export const sheetsFor = (units: UnitSystem): readonly LabelSheetSize[] => {
+  const paper = paperOf(units);
+  return [
+    ...LABEL_SHEETS.filter(({ page }) => page === paper),
+    ...LABEL_SHEETS.filter(({ page }) => page !== paper),
+  ];
+};
 
 /** Where each label of a page stands, mm from its top left corner. */
 export const placesOn = (sheet: LabelSheetSize): readonly { x: number; y: number }[] =>

@@ -44,7 +44,7 @@ export function entryOf(
         ? say('labels.notSetSeaLevelAssumed')
         : say('labels.ftM', { feet, round: Math.round(timedBy.altitudeM) }),
     ],
-    [say('labels.headspace'), headspaceInWords(process.headspaceMm, null)],
+    [say('labels.headspace'), headspaceInWords(process.headspaceMm)],
     [
       say('labels.jars'),
       timedBy.school === 'sterilised' ? say('labels.boiledFirst') : say('labels.cleanAndHot'),
@@ -62,6 +62,17 @@ export function entryOf(
         ]),
   ];
 }
+
+/** An entry with who shows it and in which class, as far as they are written. */
+export const withExhibitor = (
+  entry: readonly EntryRow[],
+  exhibitor: string,
+  showClass: string,
+): readonly EntryRow[] => [
+  ...(exhibitor.trim() === '' ? [] : [[say('labels.exhibitor'), exhibitor.trim()] as const]),
+  ...(showClass.trim() === '' ? [] : [[say('labels.class'), showClass.trim()] as const]),
+  ...entry,
+];
 
 /** What judges of soft spreads look at; common practice of county shows. */
 export const JUDGED: readonly {

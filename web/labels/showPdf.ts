@@ -1,11 +1,17 @@
 import { say } from '@idle-kettle/words';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
 import { JUDGED, type EntryRow } from './showEntry.ts';
+import type { UnitSystem } from '@idle-kettle/core';
+import { paperOf } from '../ui/paper.ts';
 import { pdfFile } from '../ui/pdf.ts';
 
 /** The entry card and the judge’s list, on paper. */
-export const showPdf = (name: string, entry: readonly EntryRow[]): TDocumentDefinitions => ({
-  pageSize: 'A4',
+export const showPdf = (
+  name: string,
+  entry: readonly EntryRow[],
+  units: UnitSystem,
+): TDocumentDefinitions => ({
+  pageSize: paperOf(units),
   pageMargins: [50, 50, 50, 50],
   info: { title: say('labels.showEntry', { name }) },
   content: [
@@ -29,5 +35,8 @@ export const showPdf = (name: string, entry: readonly EntryRow[]): TDocumentDefi
 });
 
 /** The file itself. */
-export const showFile = (name: string, entry: readonly EntryRow[]): Promise<Blob> =>
-  pdfFile(showPdf(name, entry));
+export const showFile = (
+  name: string,
+  entry: readonly EntryRow[],
+  units: UnitSystem,
+): Promise<Blob> => pdfFile(showPdf(name, entry, units));

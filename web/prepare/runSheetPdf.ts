@@ -1,6 +1,7 @@
 import { say, textOf } from '@idle-kettle/words';
 import { linesBrought, type Plan, type Preparation, type UnitSystem } from '@idle-kettle/core';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import { paperOf } from '../ui/paper.ts';
 import { asWritten, massInWords } from '../words/mass.ts';
 import { actInText, runSheetOf, tellingOf } from '../words/runSheet.ts';
 import { downloadBlob } from '../ui/download.ts';
@@ -23,7 +24,7 @@ export function runSheetPdf(
           { stack: [...items], margin: [0, 0, 0, 8] },
         ];
   return {
-    pageSize: units === 'us' ? 'LETTER' : 'A4',
+    pageSize: paperOf(units),
     pageMargins: [42, 42, 42, 48],
     info: { title: name },
     content: [

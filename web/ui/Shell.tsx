@@ -1,4 +1,4 @@
-import { say, setLanguage, type Language } from '@idle-kettle/words';
+import { say, setLanguage, setMeasures, type Language } from '@idle-kettle/words';
 import { useEffect } from 'react';
 import type { Kitchen } from '@idle-kettle/contract';
 import { BookOpenText, CookingPot, House, NotebookTabs } from 'lucide-react';
@@ -18,13 +18,21 @@ const PLACES = [
 const languageOf = (kitchen: Kitchen | undefined): Language =>
   kitchen?.measures === 'uk' ? 'en-GB' : 'en-US';
 
-/** The head of every page, and the page under it; drawn anew, whole, when its language changes. */
+const measuresOf = ({ units, temperature }: Kitchen) => ({ units, temperature });
+
+/** The head of every page, and the page under it; drawn anew, whole, when its language or its measures change. */
 export function Shell() {
-  const language = languageOf(useKitchen().data);
+  const kitchen = useKitchen().data;
+  const language = languageOf(kitchen);
   setLanguage(language);
+  setMeasures(kitchen === undefined ? null : measuresOf(kitchen));
   useEffect(keepPages, []);
   return (
-    <div key={language} lang={language} className="flex min-h-screen flex-col">
+    <div
+      key={`${language} ${kitchen?.units ?? 'us'} ${kitchen?.temperature ?? 'F'}`}
+      lang={language}
+      className="flex min-h-screen flex-col"
+    >
       <a
         href="#page"
         className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-10"

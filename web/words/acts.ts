@@ -228,7 +228,7 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
   fill: (_, { process }) => ({
     title: say('acts.fillTheJars'),
     detail: say('acts.rightAwayWhileHotLeaving', {
-      headspace: headspaceInWords(process.headspaceMm, null),
+      headspace: headspaceInWords(process.headspaceMm),
     }),
     press: say('acts.jarsAreFilled'),
   }),

@@ -85,13 +85,13 @@ describe('in a language that nobody speaks', () => {
         const text = labelTextOf(cook, jarPlan, place, MADE, 'https://kettle.example');
         for (const design of LABEL_DESIGNS)
           for (const sheet of LABEL_SHEETS) {
-            const paper = labelsPdf(sheet, design, [{ text, net: netInWords(jarPlan, 237) }]);
+            const paper = labelsPdf(sheet, design, [{ text, net: netInWords(jarPlan, 237, 'us') }]);
             expect(wordsOutside(printed(paper), [cook, 'https://kettle.example'])).toEqual([]);
           }
       }
       const progress = jarProgressOf(jarPlan, []);
       const entry = entryOf(cook, jarPlan, progress);
-      expect(wordsOutside(printed(showPdf(COOK.name, entry)), cook)).toEqual([]);
+      expect(wordsOutside(printed(showPdf(COOK.name, entry, 'us')), cook)).toEqual([]);
       expect(
         wordsOutside(
           JUDGED.flatMap(({ what, right }) => [say(what), say(right)]),

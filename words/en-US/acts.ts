@@ -1,9 +1,7 @@
 export const ACTS = {
   'acts.turnItOn': 'Lid on, and turn it on',
   'acts.itIsOn': 'It’s on',
-  'acts.headspaceIn': '{{inches}} in',
-  'acts.headspaceMm': '{{mm}} mm',
-  'acts.headspaceBoth': '{{inches}} ({{metric}})',
+  'acts.headspace': '[{{mm}} mm|{{inches}} in]',
   'acts.and': '{{value}} and {{value2}}',
   'acts.inOfWater': ' in {{grams}} of water',
   'acts.measureWhatItGivesThe': 'Measure what it gives; the rest depends on it.',
@@ -91,7 +89,7 @@ export const ACTS = {
     'Simmer until a piece crushes in your fingers. Sugar would keep it hard.',
   'acts.inItsOwnJuiceBefore': 'In its own juice, before any sugar: sugar keeps skins hard.',
   'acts.cookWithTheLidOn': 'Cook with the lid on',
-  'acts.keepItAbove60C': 'Keep it above 60 °C (140 °F). You can leave it.',
+  'acts.keepItAbove60C': 'Keep it above [60 °C|140 °F]. You can leave it.',
   'acts.takeTheLidOff': 'Take the lid off',
   'acts.addTheRest': 'Add the rest',
   'acts.added': 'Added',
@@ -116,7 +114,7 @@ export const ACTS = {
     'Weigh the pot: weight shows a butter’s solids better than temperature. Done about {{stop}}, when a spoonful mounds and no water runs from it.',
   'acts.whiskTo': 'Whisk to {{stop}}',
   'acts.gentleHeatNeverStopWhisking':
-    'Gentle heat, never stop whisking, never boil: above 82 °C (180 °F) it curdles.',
+    'Gentle heat, never stop whisking, never boil: above [82 °C|180 °F] it curdles.',
   'acts.testADropOnThe': 'Test a drop on the cold plate',
   'acts.freezeItAMinuteThen':
     'Freeze it a minute, then push it with a finger. Keep the heat off. If it runs, boil five more minutes.',
@@ -136,8 +134,8 @@ export const ACTS = {
   'acts.intoTheCanner': 'Into the canner',
   'acts.onTheRackNotTouching': 'On the rack, not touching, lid on.',
   'acts.onTheRackNotTouchingCovered':
-    'On the rack, not touching, covered by 1 to 2 in of water{{part}}.',
-  'acts.of82C180F': ' of 82 °C (180 °F), not boiling',
+    'On the rack, not touching, covered by [2.5 to 5 cm|1 to 2 in] of water{{part}}.',
+  'acts.of82C180F': ' of [82 °C|180 °F], not boiling',
   'acts.jarsAreIn': 'Jars are in',
   'acts.heatToTheSteamGauges': 'Heat to the steam gauge’s mark',
   'acts.bringTheCannerToA': 'Bring the canner to a full rolling boil',

@@ -24,7 +24,7 @@ export const ADVICE = {
   'advice.setYourAltitudeInKitchen':
     'Set your altitude in Kitchen: until then this is for sea level. It changes the setting point and the canner time.',
   'advice.above10000FtThere':
-    'Above 10,000 ft there is no tested processing time. Keep jars in the fridge.',
+    'Above [3,048 m|10,000 ft] there is no tested processing time. Keep jars in the fridge.',
   'advice.doesntNameATestedFormula':
     '“{{testedFormula}}” doesn’t name a tested formula. Enter the printed name, at least two words, and its source.',
   'advice.whereIsThatFormulaPrinted':
@@ -72,9 +72,9 @@ export const ADVICE = {
   'advice.moreThanOneBoxIn':
     'More than one box in one pot: double batches heat slowly and often don’t set. Cook them one after another.',
   'advice.keepItAbove60C':
-    'Keep it above 60 °C (140 °F) all the time it cooks. Cool what goes in the fridge quickly.',
+    'Keep it above [60 °C|140 °F] all the time it cooks. Cool what goes in the fridge quickly.',
   'advice.whiskTo77C170':
-    'Whisk to 77 °C (170 °F), no hotter than needed: above 82 °C (180 °F) the egg curdles. Never boil it.',
+    'Whisk to [77 °C|170 °F], no hotter than needed: above [82 °C|180 °F] the egg curdles. Never boil it.',
   'advice.noEggYetOnlyEgg': 'No egg yet. Only egg thickens a curd.',
   'advice.vinegarMustBe5Acidity': 'Vinegar must be 5 % acidity. Never reduce or dilute it.',
   'advice.aThickButterSpitsUse':
@@ -101,7 +101,7 @@ export const ADVICE = {
   'advice.thickEnoughToMound': 'Thick enough to mound. {{held}}.',
   'advice.tooThinToMoundCook': 'Too thin to mound. Cook it down more. {{held}}.',
   'advice.needs': '{{value}} %; needs {{value2}} %',
-  'advice.enoughEggEggSolidsIt': 'Enough egg. Egg solids {{held}}. It thickens at 77 °C (170 °F).',
+  'advice.enoughEggEggSolidsIt': 'Enough egg. Egg solids {{held}}. It thickens at [77 °C|170 °F].',
   'advice.notEnoughEggSoIt': 'Not enough egg, so it stays thin. Egg solids {{held}}.',
   'advice.atPhAndSolubleSolids': 'at pH {{pH}} and {{solublesPct}} % soluble solids',
   'advice.enoughPectinForAFirm':

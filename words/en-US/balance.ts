@@ -109,7 +109,8 @@ export const BALANCE = {
   'balance.ingredientsAsBoughtAtThe': 'Ingredients as bought, at the prices in Kitchen.{{value}}',
   'balance.noPriceYetFor': ' No price yet for {{value}}.',
   'balance.sources': 'Sources',
-  'balance.theUsualRuleBoilingWater': 'The usual rule, boiling water + 8 °F: {{part}}{{part2}}',
+  'balance.theUsualRuleBoilingWater':
+    'The usual rule, boiling water + [4.4 °C|8 °F]: {{part}}{{part2}}',
   'balance.onYourThermometer': ', on your thermometer. ',
   'balance.heatIncludingOneSpare': 'Heat {{jarsToHeat}}, including one spare. {{yield}} {{value}}',
   'balance.mostOfTheRangeComes': 'Most of the range comes from {{what}}: {{round}} %.',
@@ -128,7 +129,7 @@ export const BALANCE = {
   'balance.moreReasonsAre': '{{count}} more reasons are',
   'balance.yourThermometerWillShow': 'your thermometer will show {{temperature}}',
   'balance.orUntilASpoonfulMounds': 'Or until a spoonful mounds and no water runs from it.',
-  'balance.above82C180F': 'Above 82 °C (180 °F) it curdles.',
+  'balance.above82C180F': 'Above [82 °C|180 °F] it curdles.',
   'balance.andForTheFridge': 'and {{volume}} for the fridge',
   'balance.toMakeItSafeFor': 'To make it safe for the pantry: {{part}}.',
   'balance.withTheLidOnThen': '{{hours}} with the lid on, then {{part}}.',

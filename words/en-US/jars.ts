@@ -2,7 +2,7 @@ export const JARS = {
   'jars.intoTheFreezerInstead': 'Into the freezer instead',
   'jars.altitudeChanged':
     'This kitchen is set to {{is}} now; it was {{was}} when this batch began. The longer time counts. ',
-  'jars.height': '{{feet}} ft ({{m}} m)',
+  'jars.height': '[{{m}} m|{{feet}} ft]',
   'jars.onlySoManyFilled':
     'Only {{filled}} filled, and about {{volume}} was expected in the pot. Is it really empty?',
   'jars.yesItsEmpty': 'Yes, it’s empty',
@@ -87,6 +87,10 @@ export const JARS = {
   'jars.labels2': 'Labels',
   'jars.sheetSize': 'Sheet size',
   'jars.labelDesign': 'Design',
+  'jars.nameOnTheLabel': 'Name on the label',
+  'jars.aLineOfYourOwn': 'A line of your own',
+  'jars.toWhom': 'To',
+  'jars.fromWhom': 'From',
   'jars.onePerJarFridgeJars':
     '{{count}} {{part}}, one per jar, each by how that jar stands: pantry, fridge, freezer or not processed yet. The square code opens this batch.',
   'jars.label': 'label',
@@ -180,7 +184,7 @@ export const JARS = {
   'jars.inItTimeStartsWhen':
     '{{what}} in it. Time starts when the gauge reaches your altitude’s mark.',
   'jars.inItCoveredBy1':
-    '{{what}} in it, covered by 1 to 2 in of water. Time starts at the full rolling boil.',
+    '{{what}} in it, covered by [2.5 to 5 cm|1 to 2 in] of water. Time starts at the full rolling boil.',
   'jars.burnerIsOn': 'Burner is on',
   'jars.thisTakesAboutMinutesMost':
     'This takes about {{round}}–{{round2}} minutes, most likely {{round3}}. Only then does the time start.',
@@ -208,7 +212,7 @@ export const JARS = {
   'jars.cleanHotJars': 'clean hot jars',
   'jars.fromTheTableForAt':
     'From the table for {{school}} at sea level. Set your altitude: higher kitchens need longer.',
-  'jars.fromTheTableForAtFt': 'From the table for {{school}} at {{feet}} ft.',
+  'jars.fromTheTableForAtFt': 'From the table for {{school}} at [{{m}} m|{{feet}} ft].',
   'jars.fillTheJarsNow': 'Fill the jars now',
   'jars.keepFilling': 'Keep filling',
   'jars.itSetsInThePot': 'It sets in the pot, so don’t wait. Ladle, funnel, hot jar.',
@@ -224,9 +228,9 @@ export const JARS = {
   'jars.theCanner': 'the canner',
   'jars.onTheRackNotTouching': 'On the rack, not touching, lid on.',
   'jars.onTheRackNotTouchingIn':
-    'On the rack, not touching, in water of {{part}}, 1 to 2 in over the lids.',
-  'jars.82C180FNot': '82 °C (180 °F), not boiling; it takes 25 to 30 minutes to climb from there',
-  'jars.about82C180F': 'about 82 °C (180 °F)',
+    'On the rack, not touching, in water of {{part}}, [2.5 to 5 cm|1 to 2 in] over the lids.',
+  'jars.82C180FNot': '[82 °C|180 °F], not boiling; it takes 25 to 30 minutes to climb from there',
+  'jars.about82C180F': 'about [82 °C|180 °F]',
   'jars.theTimeIsTheOne': 'The time is the one printed in the formula.',
   'jars.itTakes': 'It takes {{minutes}} {{atIt}}.',
   'jars.jarsAreIn': 'Jars are in',
@@ -279,7 +283,7 @@ export const JARS = {
   'jars.keepItInTheFridge': 'keep it in the fridge.',
   'jars.noTimeIsPublishedFor': 'No time is published for jars this large. Keep them in the fridge.',
   'jars.noTimeIsPublishedAbove':
-    'No time is published above 10,000 ft (3,048 m). Keep them in the fridge.',
+    'No time is published above [3,048 m|10,000 ft]. Keep them in the fridge.',
   'jars.itTakesLongerThanA':
     'It takes longer than a steam canner can hold steam. Use a boiling-water canner.',
   'jars.thatJarWasNeverFilled': 'That jar was never filled. Not counted.',

@@ -10,7 +10,7 @@ export const METHOD = {
   'method.cookToASaucePur':
     'Cook to a sauce, purée, and cook down until it mounds on a spoon. Sugar to taste near the end.',
   'method.whiskOverGentleHeatTo':
-    'Whisk over gentle heat to 77 °C (170 °F). Never boil it: above 82 °C the egg curdles.',
+    'Whisk over gentle heat to [77 °C|170 °F]. Never boil it: above [82 °C|180 °F] the egg curdles.',
   'method.chosen': 'Chosen: {{reason}}',
   'method.aCurdThickensOnIts': 'a curd thickens on its egg.',
   'method.aIsCookedDownUntil': 'a {{name}} is cooked down until it mounds.',

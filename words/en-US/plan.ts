@@ -14,9 +14,9 @@ export const PLAN = {
   'plan.countFromWhenTheSteam':
     'Count from when the steam gauge reaches the mark for your altitude. Never let it fall below.',
   'plan.countFromTheFullRollingBoil':
-    'Count from the full rolling boil, jars covered by 1 to 2 in of water.',
+    'Count from the full rolling boil, jars covered by [2.5 to 5 cm|1 to 2 in] of water.',
   'plan.haveTheCannersWaterAt':
-    'Have the canner’s water at 82 °C (180 °F) when the jars go in, not boiling.',
+    'Have the canner’s water at [82 °C|180 °F] when the jars go in, not boiling.',
   'plan.forJarsUpToA': 'For jars up to a {{largestJarName}} only.',
   'plan.jars': '{{does}}: {{jarsWords}} jars.',
   'plan.becomesMinutes': '{{does}}: {{minutesIn}} becomes {{minutesIn2}} minutes.',
@@ -28,16 +28,17 @@ export const PLAN = {
   'plan.aFormulaMayHaveAt':
     'A formula may have at most {{MOSTLINES}} lines; this one has {{count}}.',
   'plan.noAltitudeIsSetSo': 'No altitude is set, so sea level is assumed',
-  'plan.atTheStandardAirPressure': 'At {{inBothUnits}} the standard air pressure is {{value}} kPa',
+  'plan.atTheStandardAirPressure':
+    'At [{{m}} m|{{feet}} ft] the standard air pressure is {{value}} kPa',
   'plan.youMeasuredYourBoilingWater':
     'You measured your boiling water, which covers place, weather and thermometer',
   'plan.plainWaterBoilsAtC':
-    '{{place}}: plain water boils at {{value}} °C, {{value2}} °F (IAPWS-IF97).',
+    '{{place}}: plain water boils at [{{value}} °C|{{value2}} °F] (IAPWS-IF97).',
   'plan.eggThickensAt77C':
-    'Egg thickens at 77 °C (170 °F) and curdles above 82 °C (180 °F), at any altitude; common practice.',
-  'plan.theRuleAddsFF': 'The rule adds {{value}} °F: {{value2}} °F.',
+    'Egg thickens at [77 °C|170 °F] and curdles above [82 °C|180 °F], at any altitude; common practice.',
+  'plan.theRuleAddsFF': 'The rule adds [{{riseC}} °C|{{riseF}} °F]: [{{tempC}} °C|{{tempF}} °F].',
   'plan.thisRecipesOwnSyrupAt':
-    'This recipe’s own syrup, at {{value}} % soluble solids of the whole pot ({{value2}} °Brix between the pieces), boils {{value3}} °C above that (water activity after Norrish{{part}}).',
+    'This recipe’s own syrup, at {{value}} % soluble solids of the whole pot ({{value2}} °Brix between the pieces), boils [{{aboveC}} °C|{{aboveF}} °F] above that (water activity after Norrish{{part}}).',
   'plan.ofTheSugarInvertedBy': ', {{invertPct}} % of the sugar inverted by then',
   'plan.withTheClockDecidesMin':
     'With {{name}} the clock decides: {{boilMin}} min from the full rolling boil. {{water}} {{own}}',
@@ -46,7 +47,7 @@ export const PLAN = {
   'plan.theRangeComesFromSimulated':
     ' The range comes from {{value}} simulated batches. Fruit, cups, jars, setting point and losses vary as they do in kitchens.',
   'plan.goesInOfItDissolves':
-    '{{kg}} goes in; {{kg2}} of it dissolves and can’t leave. At {{value}} % soluble solids that makes {{kg3}}, so {{steam}} leaves as steam. Filled at {{FILLINGTEMPC}} °C, less skimming and cling.{{imagined}}',
+    '{{kg}} goes in; {{kg2}} of it dissolves and can’t leave. At {{value}} % soluble solids that makes {{kg3}}, so {{steam}} leaves as steam. Filled at [{{fillingC}} °C|{{fillingF}} °F], less skimming and cling.{{imagined}}',
   'plan.onAKwIntoThe':
     'On a {{name}}, {{value}} kW into the pot: {{value2}}, while {{steam}} leaves as steam at about 2,260 kJ a kilogram. {{part}}',
   'plan.min': '{{name}} {{value}} min',
@@ -68,7 +69,8 @@ export const PLAN = {
     'No processing time applies, because this batch isn’t for the pantry.',
   'plan.jarsBoiledFirst': 'jars boiled first',
   'plan.cleanHotJarsNeverUnder': 'clean hot jars, never under ten minutes',
-  'plan.atFromMemoryOfThe': '{{part}}, {{jars}}, at {{altitude}}: from memory of the {{source}}.',
+  'plan.atFromMemoryOfThe':
+    '{{part}}, {{jars}}, at [{{m}} m|{{feet}} ft]: from memory of the {{source}}.',
   'plan.curdInHalfPintsOr': 'Curd in half-pints or smaller',
   'plan.softSpreadsInJarsThis': 'Soft spreads in jars this size',
   'plan.stageMinutes': '{{stages}}',

@@ -61,11 +61,11 @@ export const PRACTICE = {
   'practice.aThermometerThatReadsLow': 'A thermometer that reads low',
   'practice.thisThermometerWasDroppedLast': 'This thermometer was dropped last week.',
   'practice.theThermometerRead3F':
-    'The thermometer read 3 °F (1.7 °C) low. Boiling water shows that in a minute. With such a thermometer a pot boils too far.',
+    'The thermometer read [1.7 °C|3 °F] low. Boiling water shows that in a minute. With such a thermometer a pot boils too far.',
   'practice.aKitchenInTheHills': 'A kitchen in the hills',
   'practice.aHolidayKitchenNobodyKnows': 'A holiday kitchen. Nobody knows how high it is.',
   'practice.theKitchenIsAt1':
-    'The kitchen is at 1,600 m, where water boils near 94.7 °C. The sea-level target is far too hot there. Boiling water shows it.',
+    'The kitchen is at [1,600 m|5,250 ft], where water boils near [94.7 °C|202 °F]. The sea-level target is far too hot there. Boiling water shows it.',
   'practice.overripeFruit': 'Overripe fruit',
   'practice.theFruitWasCheapAnd': 'The fruit was cheap, and very sweet.',
   'practice.theFruitWasOverripeLess':

@@ -55,10 +55,10 @@ export const PREPARE = {
   'prepare.weighOfSugarIntoIts': 'Weigh {{grams}} of sugar into its own bowl.',
   'prepare.putTwoPlatesInThe': 'Put two plates in the freezer for the set test.',
   'prepare.checkTheThermometerInBoiling': 'Check the thermometer in boiling water.',
-  'prepare.heatTheCannersWaterTo': 'Heat the canner’s water to 82 °C (180 °F).',
+  'prepare.heatTheCannersWaterTo': 'Heat the canner’s water to [82 °C|180 °F].',
   'prepare.fillTheAndHeatIt': 'Fill the {{part}} and heat it.',
   'prepare.steamCanner': 'steam canner',
-  'prepare.canner1To2In': 'canner, 1 to 2 in over the jars,',
+  'prepare.canner1To2In': 'canner, [2.5 to 5 cm|1 to 2 in] over the jars,',
   'prepare.clearTheWayFromStove':
     'Clear the way from stove to table. Children and pets out of the kitchen.',
 } as const;

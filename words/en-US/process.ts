@@ -12,7 +12,7 @@ export const PROCESS = {
   'process.youChoseTheFridge': 'You chose the fridge: the jars aren’t processed.',
   'process.youChoseTheFreezer': 'You chose the freezer: the jars aren’t processed.',
   'process.thisKitchenHasNoCanner':
-    'This kitchen has no canner, and a jar that isn’t processed isn’t for the pantry. A deep pan with a rack will do: the jars stand off its bottom, covered by 1 to 2 in of boiling water. If you have one, say so in Kitchen.',
+    'This kitchen has no canner, and a jar that isn’t processed isn’t for the pantry. A deep pan with a rack will do: the jars stand off its bottom, covered by [2.5 to 5 cm|1 to 2 in] of boiling water. If you have one, say so in Kitchen.',
   'process.hasNoSafeHomeCanning':
     '{{capital}} has no safe home-canning process in a spread, at any acidity. Fridge or freezer only.',
   'process.isntUsedInAnySpread': '{{capital}} isn’t used in any spread for the pantry.',
@@ -73,7 +73,7 @@ export const PROCESS = {
     'No processing time is published for {{part}} in jars larger than a {{largestJarName}}.',
   'process.thisButter': 'this butter',
   'process.noProcessingTimeIsPublishedAbove':
-    'No processing time is published above 10,000 ft (3,048 m).',
+    'No processing time is published above [3,048 m|10,000 ft].',
   'process.peppersAreLowAcidAnd':
     'Peppers are low-acid, and there is too little 5 % vinegar: {{grams}} to {{grams2}} of peppers, onion, garlic and herbs. It needs at least {{grams3}}.',
   'process.ofWaterDilutesOfVinegar':
@@ -95,7 +95,7 @@ export const PROCESS = {
   'process.lemonOrLimeCurdWith':
     'Lemon or lime curd with bottled juice, in half-pints or smaller: a tested family. It keeps 3 to 4 months.',
   'process.haveTheCannersWaterAt':
-    '{{processed}} Have the canner’s water at 82 °C (180 °F) when the jars go in.',
+    '{{processed}} Have the canner’s water at [82 °C|180 °F] when the jars go in.',
   'process.pepperJellyWithEnough5':
     'Pepper jelly with enough 5 % vinegar: a tested family. Never reduce the vinegar.',
   'process.anInfusionWithEnoughBottled':

@@ -224,7 +224,7 @@ export const STOVE = {
   'stove.speak': 'Speak',
   'stove.vibrate': 'Vibrate',
   'stove.keepScreenOn': 'Keep screen on',
-  'stove.offTheHeatNowAbove': 'Off the heat now: above 82 °C (180 °F) the egg curdles. Strain it.',
+  'stove.offTheHeatNowAbove': 'Off the heat now: above [82 °C|180 °F] the egg curdles. Strain it.',
   'stove.whiskWithoutStoppingIntoThe':
     'Whisk without stopping, into the corners. Never let it boil.',
   'stove.itsCloseToTheBoil':
@@ -232,9 +232,9 @@ export const STOVE = {
   'stove.itFoamsToThreeOr':
     'It foams to three or four times its height, and this pot is over a third full. Turn it down before it reaches the rim.',
   'stove.afterTwoHoursItIs':
-    'After two hours it is still below 60 °C (140 °F). Turn it up. If it stood cool for over four hours, throw it out.',
+    'After two hours it is still below [60 °C|140 °F]. Turn it up. If it stood cool for over four hours, throw it out.',
   'stove.above60C140F':
-    'Above 60 °C (140 °F) for {{hours}} h of {{value}} h so far. For the fridge, cool it fast: shallow, in cold water.',
+    'Above [60 °C|140 °F] for {{hours}} h of {{value}} h so far. For the fridge, cool it fast: shallow, in cold water.',
   'stove.allTheTime': 'all the time',
   'stove.every': 'every {{part}}',
   'stove.minutes': '{{minutes}} minutes',
@@ -245,7 +245,7 @@ export const STOVE = {
   'stove.dontLeaveItNowThe': 'Don’t leave it now: the last degrees come fast.',
   'stove.hotSugarSticksAndBurns': 'Hot sugar sticks and burns. Keep children and pets away.',
   'stove.fromHowItBoilsThis':
-    'From how it boils, this thermometer reads about {{degreesF}} °F ({{kelvin}} °C) {{part}}. Trust the drop.',
+    'From how it boils, this thermometer reads about [{{kelvin}} °C|{{degreesF}} °F] {{part}}. Trust the drop.',
   'stove.theThermometerSaysDoneBut':
     'The thermometer says done but the drop still runs. Usually acid or pectin is low. Add a tablespoon of lemon juice per kilo and boil two more minutes. Or the probe touches the bottom.',
   'stove.theDropWrinklesBeforeThe':
