@@ -8,6 +8,7 @@ import { Dipsticks } from '../drawings/Dipsticks.tsx';
 import { JarRow } from '../drawings/JarRow.tsx';
 import { fruitColourOf, suggestedName } from '../ui/fruit.ts';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
+import { PageHeading } from '../ui/PageHeading.tsx';
 import { isBareFruit } from './bareFruit.ts';
 import { BatchLabel } from './BatchLabel.tsx';
 import { Cautions, Impossible, Split } from './Cautions.tsx';
@@ -116,7 +117,7 @@ export function Balance({ kitchen, saved, from }: Props) {
 
   return (
     <div className="grid items-start gap-x-5 gap-y-3 max-md:pb-12 md:grid-cols-2 wide:grid-cols-[minmax(0,25rem)_minmax(0,1fr)_minmax(0,22rem)]">
-      <h1 className="sr-only">{say('balance.balance', { finalName })}</h1>
+      <PageHeading className="sr-only">{say('balance.balance', { finalName })}</PageHeading>
       <div className="flex min-w-0 flex-col gap-2 max-md:contents">
         <FoldedLines lines={plan?.lines ?? []} open={saved === null}>
           <ErrorBoundary what={say('balance.theSettings')} on={draft}>

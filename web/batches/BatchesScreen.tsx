@@ -11,6 +11,7 @@ import { NotFetched } from '../ui/Broken.tsx';
 import { Empty } from '../ui/Empty.tsx';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
+import { PageHeading } from '../ui/PageHeading.tsx';
 import { BatchCard } from './BatchCard.tsx';
 import { DeletedBatches } from './DeletedBatches.tsx';
 import { FindBar } from './FindBar.tsx';
@@ -70,7 +71,9 @@ function Batches({ kitchen, batches }: Props) {
   return (
     <>
       <div className="mb-3 flex flex-wrap items-center gap-4">
-        <h1 className="text-3xl font-bold text-primary">{say('batches.batches')}</h1>
+        <PageHeading className="text-3xl font-bold text-primary">
+          {say('batches.batches')}
+        </PageHeading>
         <Link to="/batches/new" className="btn btn-primary btn-lg ml-auto">
           <CookingPot aria-hidden className="size-6" />
           {say('batches.startABatch')}

@@ -89,6 +89,7 @@ export function Jars({ session, log }: Props) {
         ways={ways}
         set={set}
         mute={mute}
+        title={say('jars.jarsOf', { name: session.name })}
       />
       <div className="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="flex min-w-0 flex-col gap-4">

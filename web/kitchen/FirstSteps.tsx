@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useChangeKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
+import { PageHeading } from '../ui/PageHeading.tsx';
 import { useGoOn } from '../ui/useGoOn.ts';
 import { AltitudeField } from './AltitudeField.tsx';
 import { FirstJars, FirstPots } from './FirstEquipment.tsx';
@@ -83,7 +84,7 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
       </p>
       {STEPS[step] === 'place' && (
         <>
-          <Head title={say('kitchen.whereIsYourKitchen')}>
+          <Head step={step} title={say('kitchen.whereIsYourKitchen')}>
             {say('kitchen.waterBoilsCoolerTheHigher')}
           </Head>
           <div className="grid gap-6 md:grid-cols-2">
@@ -98,7 +99,9 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
       )}
       {STEPS[step] === 'units' && (
         <>
-          <Head title={say('kitchen.howDoYouMeasure')}>{say('kitchen.youCanTypeAnyUnits')}</Head>
+          <Head step={step} title={say('kitchen.howDoYouMeasure')}>
+            {say('kitchen.youCanTypeAnyUnits')}
+          </Head>
           <div className="grid gap-3 md:grid-cols-3">
             <Reading
               id="us"
@@ -126,13 +129,17 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
       )}
       {STEPS[step] === 'pots' && (
         <>
-          <Head title={say('kitchen.whatDoYouCookIn')}>{say('kitchen.pickWhatYouHaveA')}</Head>
+          <Head step={step} title={say('kitchen.whatDoYouCookIn')}>
+            {say('kitchen.pickWhatYouHaveA')}
+          </Head>
           <FirstPots things={things} onPick={setThings} units={READINGS[reading].units} />
         </>
       )}
       {STEPS[step] === 'jars' && (
         <>
-          <Head title={say('kitchen.whichJarsDoYouHave')}>{say('kitchen.pickTheSizesYou')}</Head>
+          <Head step={step} title={say('kitchen.whichJarsDoYouHave')}>
+            {say('kitchen.pickTheSizesYou')}
+          </Head>
           <FirstJars
             things={things}
             onPick={setThings}
@@ -170,9 +177,17 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
   );
 }
 
-const Head = ({ title, children }: { title: string; children: React.ReactNode }) => (
+type HeadProps = {
+  readonly step: number;
+  readonly title: string;
+  readonly children: React.ReactNode;
+};
+
+const Head = ({ step, title, children }: HeadProps) => (
   <div>
-    <h1 className="text-3xl font-bold text-primary">{title}</h1>
+    <PageHeading step={step} className="text-3xl font-bold text-primary">
+      {title}
+    </PageHeading>
     <p className="mt-1 text-lg">{children}</p>
   </div>
 );

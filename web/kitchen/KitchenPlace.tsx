@@ -16,6 +16,7 @@ import { useState } from 'react';
 import { JarDrawing } from '../drawings/JarDrawing.tsx';
 import { PotDrawing } from '../drawings/PotDrawing.tsx';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
+import { PageHeading } from '../ui/PageHeading.tsx';
 import { moneyInWords } from '../ui/words.ts';
 import { EquipmentSheet } from './EquipmentSheet.tsx';
 import type { EquipmentPart } from './equipmentParts.tsx';
@@ -54,7 +55,12 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
   );
   return (
     <div className="flex flex-col gap-5">
-      <h1 className="text-3xl font-bold text-primary">{kitchen.name}</h1>
+      <PageHeading
+        title={say('kitchen.kitchenOf', { name: kitchen.name })}
+        className="text-3xl font-bold text-primary"
+      >
+        {kitchen.name}
+      </PageHeading>
       <div className="grid items-start gap-5 lg:grid-cols-[20rem_minmax(0,1fr)]">
         <section aria-label={say('kitchen.place')} className="flex flex-col gap-2">
           <ErrorBoundary what={say('kitchen.thePlace')} on={kitchen}>

@@ -4,6 +4,7 @@ import type { CookSession } from '@idle-kettle/contract';
 import { FAULTS, formatTemperature, type Debrief } from '@idle-kettle/core';
 import { Link } from 'react-router';
 import { SET_IN_WORDS } from '../balance/SetBar.tsx';
+import { PageHeading } from '../ui/PageHeading.tsx';
 import { fruitColourOfLines } from '../ui/fruit.ts';
 
 /** The jar you would have had, what told you, and what you missed. */
@@ -16,9 +17,9 @@ export function DebriefView({ session, debrief }: { session: CookSession; debrie
       style={{ '--fruit': fruitColourOfLines(session.formula) } as React.CSSProperties}
       className="jar-label mx-auto flex max-w-3xl flex-col gap-4 p-6"
     >
-      <h1 className="text-2xl font-bold text-primary">
+      <PageHeading className="text-2xl font-bold text-primary">
         {say('practice.theJarYouWouldHave', { name: session.name })}
-      </h1>
+      </PageHeading>
       <p className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
         <span className="text-4xl font-bold" data-testid="debrief-set">
           {say(SET_IN_WORDS[debrief.set])}

@@ -14,6 +14,7 @@ import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
+import { PageHeading } from '../ui/PageHeading.tsx';
 import { useGoOn } from '../ui/useGoOn.ts';
 import type { NamedFormula } from './practiceBatches.ts';
 import { practiceChoices } from './practiceChoices.ts';
@@ -30,7 +31,9 @@ export function StoveHome() {
   return (
     <div className="grid items-start gap-8 lg:grid-cols-2">
       <section aria-label={say('practice.onTheStove')}>
-        <h1 className="mb-2 text-2xl font-bold text-primary">{say('practice.onTheStove')}</h1>
+        <PageHeading className="mb-2 text-2xl font-bold text-primary">
+          {say('practice.onTheStove')}
+        </PageHeading>
         {on.length === 0 ? (
           <p className="text-lg">
             <Say

@@ -21,6 +21,7 @@ import { jarsInWords, minutesInWords } from '../ui/words.ts';
 import { loadsInWords } from '../words/loads.ts';
 import { usePlan } from '../balance/usePlan.ts';
 import { TICKS, useSaver } from '../balance/useSaver.ts';
+import { PageHeading } from '../ui/PageHeading.tsx';
 import { held } from './cupboard.ts';
 import { Shopping } from './Shopping.tsx';
 
@@ -82,9 +83,9 @@ function Prepare({ batch, kitchen }: { batch: Batch; kitchen: Kitchen }) {
               {say('prepare.backToBalance')}
             </Link>
           </p>
-          <h1 className="text-3xl font-bold text-primary">
+          <PageHeading className="text-3xl font-bold text-primary">
             {say('prepare.prepare', { name: batch.name })}
-          </h1>
+          </PageHeading>
           <p className="text-lg">{inShort(plan, kitchen)}</p>
         </div>
         <div className="ml-auto flex gap-2 print:hidden">

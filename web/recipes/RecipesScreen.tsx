@@ -12,6 +12,7 @@ import { Empty } from '../ui/Empty.tsx';
 import { fruitColourOfLines } from '../ui/fruit.ts';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
+import { PageHeading } from '../ui/PageHeading.tsx';
 
 /** The recipes: formulas that are made again, each with its versions. */
 export function RecipesScreen() {
@@ -25,7 +26,9 @@ export function RecipesScreen() {
   const trouble = remove.error ?? restore.error;
   return (
     <>
-      <h1 className="mb-4 text-3xl font-bold text-primary">{say('recipes.recipes')}</h1>
+      <PageHeading className="mb-4 text-3xl font-bold text-primary">
+        {say('recipes.recipes')}
+      </PageHeading>
       {gone && (
         <p role="status" className="mb-4 flex items-center gap-2">
           {say('recipes.deleted', { name: gone.name })}

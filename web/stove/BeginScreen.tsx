@@ -10,6 +10,7 @@ import { useKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
+import { PageHeading } from '../ui/PageHeading.tsx';
 import { useGoOn } from '../ui/useGoOn.ts';
 
 /** `/batches/:id/stove`: sets a batch on the stove, or goes on with one that stands there. */
@@ -42,9 +43,9 @@ export function BeginScreen() {
       aria-label={say('stove.startCooking')}
       className="mx-auto flex max-w-2xl flex-col gap-4"
     >
-      <h1 className="text-3xl font-bold text-primary">
+      <PageHeading className="text-3xl font-bold text-primary">
         {say('stove.onTheStove', { name: batch.data.name })}
-      </h1>
+      </PageHeading>
       <ul className="list-outside list-disc pl-6 text-lg">
         <li>{say('stove.everythingIsWeighedAndThe')}</li>
         <li>{say('stove.jarsAreHotWithA')}</li>

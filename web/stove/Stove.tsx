@@ -129,6 +129,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
         ways={ways}
         set={set}
         mute={mute}
+        title={say('stove.onTheStove', { name: session.name })}
       />
       <div className="grid grid-cols-1 items-start gap-4 md:grid-cols-[10rem_minmax(0,1fr)] lg:grid-cols-[11rem_minmax(0,1fr)_20rem]">
         <div className="max-md:hidden">

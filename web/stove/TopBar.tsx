@@ -14,6 +14,7 @@ import {
 } from 'lucide-react';
 import { useSpeed } from '../api/cookSessions.ts';
 import { SPEEDS } from '../practice/speeds.ts';
+import { PageHeading } from '../ui/PageHeading.tsx';
 import { can, type Ways } from './useAttention.ts';
 import type { CookLog } from './useCookLog.ts';
 import { clockInWords } from './words.ts';
@@ -26,14 +27,18 @@ type Props = {
   readonly ways: Ways;
   readonly set: (change: Partial<Ways>) => void;
   readonly mute: boolean;
+  /** What the browser’s tab says. */
+  readonly title: string;
 };
 
 /** What is cooked, how long, whether everything is delivered, and how the stove calls. */
-export function TopBar({ session, log, nowMs, litAtMs, ways, set, mute }: Props) {
+export function TopBar({ session, log, nowMs, litAtMs, ways, set, mute, title }: Props) {
   const speed = useSpeed(session.id);
   return (
     <div className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
-      <h1 className="text-xl font-bold">{session.name}</h1>
+      <PageHeading title={title} className="text-xl font-bold">
+        {session.name}
+      </PageHeading>
       <p className="text-lg tabular-nums">
         {format(nowMs, 'HH:mm:ss')}
         {litAtMs !== null && (

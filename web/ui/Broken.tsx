@@ -4,6 +4,7 @@ import { isFinal } from '../api/request.ts';
 import { Say } from './Say.tsx';
 import { ScreenNotFetched } from './screenNotFetched.ts';
 import { useTryAgain } from './useTryAgain.ts';
+import { PageHeading } from './PageHeading.tsx';
 
 /** Stands in for a screen that failed; drafts are kept in the browser, so nothing typed is lost. */
 export function Broken() {
@@ -89,7 +90,7 @@ export function NotFetched({ error, again }: { error: Error; again: () => void }
 
 export const Notice = ({ title, children }: { title: string; children: React.ReactNode }) => (
   <section role="alert" className="mx-auto my-12 max-w-xl rounded-box bg-base-100 p-8">
-    <h1 className="mb-2 text-2xl font-bold text-primary">{title}</h1>
+    <PageHeading className="mb-2 text-2xl font-bold text-primary">{title}</PageHeading>
     <p className="text-lg">{children}</p>
   </section>
 );

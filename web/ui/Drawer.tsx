@@ -1,6 +1,6 @@
 import { say } from '@idle-kettle/words';
 import { X } from 'lucide-react';
-import { useEffect, useId, useRef, useState } from 'react';
+import { useId, useLayoutEffect, useRef, useState } from 'react';
 
 type Props = {
   readonly title: string;
@@ -18,7 +18,8 @@ export function Drawer({ title, unsaved = false, onClose, children }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
   const [asking, setAsking] = useState(false);
   const id = useId();
-  useEffect(() => {
+  // Closed while it is still there, it gives the focus back to what opened it.
+  useLayoutEffect(() => {
     const sheet = dialog.current;
     sheet?.showModal();
     return () => sheet?.close();

@@ -1,10 +1,11 @@
 import { say, setLanguage, setMeasures, type Language } from '@idle-kettle/words';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import type { Kitchen } from '@idle-kettle/contract';
 import { BookOpenText, CookingPot, House, NotebookTabs } from 'lucide-react';
 import { NavLink, Outlet, ScrollRestoration } from 'react-router';
 import { keepPages } from '../keepPages.ts';
 import { useKitchen } from '../api/kitchen.ts';
+import { keepFocus } from './keepFocus.ts';
 import { KettleMark } from './KettleMark.tsx';
 
 const PLACES = [
@@ -20,15 +21,23 @@ const languageOf = (kitchen: Kitchen | undefined): Language =>
 
 const measuresOf = ({ units, temperature }: Kitchen) => ({ units, temperature });
 
-/** The head of every page, and the page under it; drawn anew, whole, when its language or its measures change. */
+/**
+ * The head of every page, and the page under it; drawn anew, whole, when its language or its
+ * measures change.
+ */
 export function Shell() {
   const kitchen = useKitchen().data;
   const language = languageOf(kitchen);
   setLanguage(language);
   setMeasures(kitchen === undefined ? null : measuresOf(kitchen));
+  const page = useRef<HTMLDivElement>(null);
   useEffect(keepPages, []);
+  useEffect(() => {
+    return page.current === null ? undefined : keepFocus(page.current);
+  }, [language, kitchen?.units, kitchen?.temperature]);
   return (
     <div
+      ref={page}
       key={`${language} ${kitchen?.units ?? 'us'} ${kitchen?.temperature ?? 'F'}`}
       lang={language}
       className="flex min-h-screen flex-col"

@@ -8,6 +8,7 @@ export const JARS = {
   'jars.yesItsEmpty': 'Yes, it’s empty',
   'jars.notYetEmpty': 'Not yet',
   'jars.theJars': 'the jars',
+  'jars.jarsOf': '{{name}}, in jars',
   'jars.removeBubbles': 'Remove bubbles',
   'jars.wipeRims': 'Wipe rims',
   'jars.lidsOn': 'Lids on',

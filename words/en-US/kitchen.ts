@@ -3,6 +3,7 @@ export const KITCHEN = {
   'kitchen.noCannerSo':
     'No canner, so jars go in the fridge or freezer. A deep pan with a rack will do as one: jars off the bottom, covered by [2.5 to 5 cm|1 to 2 in] of boiling water.',
   'kitchen.altitude': 'Altitude',
+  'kitchen.kitchenOf': '{{name}}, kitchen',
   'kitchen.aRoughFigureIsFine': 'A rough figure is fine; use your town’s altitude.',
   'kitchen.unitOfAltitude': 'Unit of altitude',
   'kitchen.save': 'Save',

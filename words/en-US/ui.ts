@@ -1,4 +1,5 @@
 export const UI = {
+  'ui.titleOf': '{{name}} · Idle Kettle',
   'ui.theKitchen': 'the kitchen',
   'ui.thisScreenStoppedWorking': 'This screen stopped working',
   'ui.whatYouTypedIsKept': 'What you typed is kept in this browser.',
