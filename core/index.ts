@@ -17,6 +17,7 @@ export {
   formatVolume,
   listed,
   readAmount,
+  wholePercents,
 } from './quantity/index.ts';
 export {
   LEAST_ALTITUDE_M,

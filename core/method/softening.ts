@@ -19,6 +19,13 @@ const WATER_TO_SOFTEN_IN = 0.4;
 /** Common practice: 4 to 10 minutes for fruit, until it crushes for peel. */
 const MINUTES = { fruit: 8, peel: 45 } as const;
 
+/** Fruit with tough skins takes longer: 15 to 20 minutes; common practice. */
+const TOUGH: ReadonlyMap<string, number> = new Map([
+  ['gooseberry', 18],
+  ['blackcurrant', 15],
+  ['sloe', 15],
+]);
+
 /** What is made soft before any sugar goes in, which would keep it hard; minutes from the boil. */
 export type Softening = { readonly what: keyof typeof MINUTES; readonly minutes: number };
 
@@ -31,7 +38,14 @@ export function softeningOf(product: Product, lines: readonly UnderstoodLine[]):
   if (product === 'jelly' || !lines.some(isHard)) return null;
   const pot = startContents(lines.filter((line) => !isSugar(line)));
   return pot.water >= WATER_TO_SOFTEN_IN * massOf(pot)
-    ? { what: 'fruit', minutes: MINUTES.fruit }
+    ? {
+        what: 'fruit',
+        minutes: Math.max(
+          ...lines
+            .filter(isHard)
+            .map(({ ingredient }) => TOUGH.get(ingredient.id) ?? MINUTES.fruit),
+        ),
+      }
     : null;
 }
 

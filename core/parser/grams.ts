@@ -37,7 +37,12 @@ const STICK_G_PER_CM = range(0.25, 0.4, 0.6);
 const DRAINED_SHARE = 0.55;
 
 /** What a line weighs, g, and what was taken for granted. */
-export type Grams = { readonly massG: Range; readonly assumed: Text };
+export type Grams = {
+  readonly massG: Range;
+  readonly assumed: Text;
+  /** What it weighs as bought, g, where the line says that and not what is left. */
+  readonly boughtG?: number;
+};
 type NoGrams = { readonly trouble: Text };
 
 /** A range for each unit, so many times over: the ends of both widen it. */
@@ -87,7 +92,7 @@ function afterWaste({ low, typical, high }: Range, share: number): Range {
 }
 
 function byWeight(said: Description): Grams {
-  const { amount, weighed, drained } = said;
+  const { amount, weighed, drained, keepsPeel, form, formAfter } = said;
   const share = shareLeft(said);
   const massG = range(amount.low, (amount.low + amount.high) / 2, amount.high);
   if (amount.tinned === true && drained) {
@@ -96,10 +101,14 @@ function byWeight(said: Description): Grams {
       assumed: message('parser.theWeightOnTheTin', { percent: percent(DRAINED_SHARE) }),
     };
   }
+  // `5 lb apples, skins on` are five pounds at the shop, and five pounds in the pot as far as the
+  // line tells.
+  const asItCame = weighed === null && keepsPeel && (form === null || formAfter);
   return weighed !== 'as bought' || share > HARDLY_ANY_WASTE
-    ? { massG, assumed: '' }
+    ? { massG, assumed: '', ...(asItCame ? { boughtG: massG.typical } : {}) }
     : {
         massG: afterWaste(massG, share),
+        boughtG: massG.typical,
         assumed: message('parser.weighedBeforePreparingAboutOf', { percent: percent(share) }),
       };
 }
@@ -214,6 +223,7 @@ function byTheBushel(said: Description): Grams | NoGrams {
   const share = shareLeft(said);
   return {
     massG: weighed === 'prepared' ? bought : afterWaste(bought, share),
+    ...(weighed === 'prepared' ? {} : { boughtG: bought.typical }),
     assumed: message('parser.countsAsKgABushel', {
       round: Math.round(bushelKg),
       percent: percent(share),

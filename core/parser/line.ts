@@ -21,6 +21,8 @@ export type UnderstoodLine = {
   readonly form: Form;
   /** Grams, with the scatter of measuring by volume; a weighed line has none. */
   readonly massG: Range;
+  /** What it weighs as bought, g, where that is what the line says. */
+  readonly boughtG?: number;
   /** 0 (green) to 1 (over-ripe), where the line says. */
   readonly ripeness?: number;
   /** What was taken for granted, in words; absent when nothing was. */

@@ -12,6 +12,7 @@ type Extras = {
   readonly assumed: Text;
   readonly toConfirm?: ToConfirm | undefined;
   readonly optional?: boolean;
+  readonly boughtG?: number;
 };
 
 /** An understood line, if so much of anything can be. */
@@ -21,7 +22,7 @@ export function lineOf(
   massG: Range,
   extras: Extras,
 ): LineReading {
-  const { form, ripeness, called, assumed, toConfirm, optional } = extras;
+  const { form, ripeness, called, assumed, toConfirm, optional, boughtG } = extras;
   return (
     impossibleMass(text, massG.high) ?? {
       understood: true,
@@ -34,6 +35,7 @@ export function lineOf(
             ? form
             : ingredient.usualForm,
       massG,
+      ...(boughtG === undefined ? {} : { boughtG }),
       ...(called === '' ||
       phraseKey(called) === phraseKey(findIngredient(ingredient.id)?.name ?? '')
         ? {}

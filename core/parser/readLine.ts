@@ -141,6 +141,7 @@ function accepted(text: string, understood: Understood, reader: Parser): LineRea
     assumed: notes.length === 0 ? '' : sentences(...notes),
     toConfirm: toConfirmOf(understood),
     optional: description.optional,
+    ...(part === null && grams.boughtG !== undefined ? { boughtG: grams.boughtG } : {}),
   });
 }
 

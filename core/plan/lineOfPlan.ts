@@ -18,7 +18,7 @@ export function planLine(reading: LineReading): PlanLine {
       ...(unknownName === undefined ? {} : { unknownName }),
     };
   }
-  const { text, ingredient, called, form, massG, ripeness, assumed, toConfirm } = reading;
+  const { text, ingredient, called, form, massG, boughtG, ripeness, assumed, toConfirm } = reading;
   return {
     text,
     understood: true,
@@ -30,6 +30,7 @@ export function planLine(reading: LineReading): PlanLine {
     ...(massG.low === massG.high
       ? {}
       : { massRangeG: { low: roundTo(massG.low, 2), high: roundTo(massG.high, 2) } }),
+    ...(boughtG === undefined ? {} : { boughtG: roundTo(boughtG, 1) }),
     ...(ingredient.kind === 'fruit' ? { state: ingredient.state } : {}),
     ...(ripeness === undefined ? {} : { ripeness }),
     ...(assumed === undefined ? {} : { assumed }),

@@ -26,6 +26,8 @@ export type PlanLine = {
   /** 0 (green) to 1 (over-ripe), where the line says. */
   readonly ripeness?: number;
   readonly massG?: number;
+  /** What it weighs as bought, g, where that is what the line says. */
+  readonly boughtG?: number;
   /** Least and most that the words may stand for; absent for what was weighed. */
   readonly massRangeG?: { readonly low: number; readonly high: number };
   /** What was taken for granted. */

@@ -81,8 +81,21 @@ describe('preparation', () => {
       strawberry: '5 cups',
       'white sugar': undefined,
       'lemon juice': '2 tbsp',
-      plum: '1 lb + 1 cup',
+      // A pound in the pot is more at the shop: a weight of what is bought stands alone.
+      plum: undefined,
     });
+  });
+
+  test('five and a half pounds with their skins on are five and a half at the shop', () => {
+    const { shopping, prep } = prepareOf(
+      planned({ lines: ['5½ lb apples, skins on', '3 lb sugar'], draws: 0 }),
+    );
+    expect(shopping[0]).toMatchObject({ name: 'apple', written: '5½ lb' });
+    expect(shopping[0]?.massG).toBeCloseTo(2494.8, 0);
+    expect(prep).toEqual([]);
+    const cored = prepareOf(planned({ lines: ['2 kg apples, peeled', '1 kg sugar'], draws: 0 }));
+    expect(cored.shopping[0]?.massG).toBe(2000);
+    expect(cored.prep[0]).toMatchObject({ boughtG: 2000, preparedG: 1720 });
   });
 
   test('eggs by the piece', () => {

@@ -80,31 +80,35 @@ export function prepareOf(
   lids: readonly CountedLids[] = [],
 ): Preparation {
   const totals = new Map<string, Total>();
-  for (const { ingredient: id, massG, form, text } of linesBrought(plan)) {
+  const simmered = simmeredWhole(plan);
+  for (const { ingredient: id, massG, boughtG, form, text } of linesBrought(plan)) {
     const row = id === undefined ? null : findIngredient(id);
     if (!row || massG === undefined) continue;
     const so = totals.get(row.id);
     totals.set(row.id, {
       row,
       preparedG: (so?.preparedG ?? 0) + massG,
+      boughtG: (so?.boughtG ?? 0) + (boughtG ?? boughtOf(row, massG, simmered)),
       form: so?.form ?? form ?? row.usualForm,
-      written: [...(so?.written ?? []), amountText(text)],
+      written: [
+        ...(so?.written ?? []),
+        boughtG === undefined && isOtherWeight(text, massG, boughtOf(row, massG, simmered))
+          ? null
+          : amountText(text),
+      ],
     });
   }
   const all = [...totals.values()];
-  const simmered = simmeredWhole(plan);
   return {
-    shopping: all
-      .filter(({ row }) => row.kind !== 'water')
-      .map((total) => toBuy(total, simmered, stock)),
+    shopping: all.filter(({ row }) => row.kind !== 'water').map((total) => toBuy(total, stock)),
     prep: all
-      .filter(({ row }) => row.kind === 'fruit' && row.edibleShare < 1 && !simmered.has(row.id))
-      .map(({ row, preparedG, form }) => ({
+      .filter(({ row, boughtG, preparedG }) => row.kind === 'fruit' && boughtG > preparedG)
+      .map(({ row, preparedG, boughtG, form }) => ({
         id: `prep-${row.id}`,
         name: row.name,
-        boughtG: preparedG / row.edibleShare,
+        boughtG,
         preparedG,
-        wasteG: preparedG / row.edibleShare - preparedG,
+        wasteG: boughtG - preparedG,
         form,
       })),
     overnight: plan.acts.filter(({ phase }) => phase === 'day-before'),
@@ -145,19 +149,30 @@ const WEIGHING: ReadonlySet<string> = new Set(['weigh', 'carry-pectin']);
 type Total = {
   readonly row: Ingredient;
   readonly preparedG: number;
+  readonly boughtG: number;
   readonly form: string;
-  /** The amount of each of its lines as it is written; null for so many pieces. */
+  /**
+   * The amount of each of its lines as it is written; null for so many pieces, and for what is less
+   * than was bought.
+   */
   readonly written: readonly (string | null)[];
 };
 
+/** A weight of what is left in the pot is no weight to buy; a measure of it is. */
+const isOtherWeight = (text: string, saidG: number, boughtG: number): boolean =>
+  saidG < boughtG && WEIGHT.test(amountText(text) ?? '');
+
+const WEIGHT = /(?:\b|\d)(?:lbs?|oz|pounds?|ounces?)\b/i;
 const GRAMS = /(?:\b|\d)(?:k?g|kilos?|kilograms?|grams?)\b/i;
 
-function toBuy(
-  { row, preparedG, written }: Total,
+/** What so much of something was before it was prepared, g; what is simmered whole is as bought. */
+const boughtOf = (
+  row: Ingredient,
+  massG: number,
   simmered: ReadonlySet<string | undefined>,
-  stock: Stock,
-): ToBuy {
-  const massG = simmered.has(row.id) ? preparedG : preparedG / row.edibleShare;
+): number => (simmered.has(row.id) ? massG : massG / row.edibleShare);
+
+function toBuy({ row, boughtG: massG, written }: Total, stock: Stock): ToBuy {
   const haveG = stock[row.id];
   const lackG = Math.max(0, massG - (haveG ?? 0));
   const packs = lackG === 0 ? null : packsOf(row, lackG);

@@ -33,11 +33,16 @@ export function formatGrams(massG: number): string {
   return massG < 10 ? `${trimmed(massG, 1)} g` : `${GROUPED.format(massG)} g`;
 }
 
-/** A mass for reading: `1.4 kg`, `850 g`, `3 lb 1.4 oz`, `7.5 oz`. */
+/** A tenth of an ounce, g. */
+const LEAST_OZ_G = 2.8;
+
+/** A mass for reading: `1.4 kg`, `850 g`, `3 lb 1.4 oz`, `7.5 oz`; of a little, `0.7 g`. */
 export function formatMass(massG: number, system: UnitSystem): string {
   if (system === 'metric') {
     return massG >= 1000 ? `${trimmed(massG / 1000, 2)} kg` : formatGrams(massG);
   }
+  // A scale in ounces shows nothing of a spice.
+  if (massG < LEAST_OZ_G) return formatGrams(massG);
   const tenthsOfOz = Math.round(convert(massG, 'g', 'oz') * 10);
   const lb = Math.floor(tenthsOfOz / 160);
   const oz = trimmed((tenthsOfOz - lb * 160) / 10, 1);

@@ -5,6 +5,7 @@ import {
   formatAltitude,
   formatDegrees,
   formatGrams,
+  formatLength,
   formatMass,
   formatTemperature,
   formatVolume,
@@ -179,4 +180,15 @@ describe('a smooth curve through points', () => {
       ]),
     ).toThrow(RangeError);
   });
+});
+
+test('a spice is never nothing: below a tenth of an ounce it is in grams', () => {
+  expect(formatMass(0.65, 'us')).toBe('0.7 g');
+  expect(formatMass(2.9, 'us')).toBe('0.1 oz');
+  expect(formatMass(0, 'us')).toBe('0 g');
+});
+
+test('a length is in eighths of an inch, or in centimeters', () => {
+  expect(formatLength(36, 'us')).toBe('14⅛ in');
+  expect(formatLength(36, 'metric')).toBe('36 cm');
 });

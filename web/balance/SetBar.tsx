@@ -1,6 +1,6 @@
 import { SET_IN_A_WORD } from '../words/sets.ts';
 import { say, type PlainMessageId } from '@idle-kettle/words';
-import { SET_CLASSES, type Plan, type SetClass } from '@idle-kettle/core';
+import { SET_CLASSES, wholePercents, type Plan, type SetClass } from '@idle-kettle/core';
 
 export const SET_IN_WORDS: { readonly [set in SetClass]: PlainMessageId } = {
   pours: 'balance.runny',
@@ -13,16 +13,24 @@ export const SET_IN_WORDS: { readonly [set in SetClass]: PlainMessageId } = {
 /** Too rare to be named where there is little room. */
 const RARE = 0.03;
 
-const percent = (share: number): string => `${Math.round(100 * share)} %`;
+const percent = (share: number): string => `${share} %`;
 
 type Share = NonNullable<Plan['set']>['share'];
 
-/** The classes that some of the imagined batches are in. */
-const seenOf = (share: Share) => SET_CLASSES.filter((set) => share[set] >= 0.005);
+/**
+ * The classes that some of the simulated batches are in, with whole per cents that add up to a
+ * hundred.
+ */
+function seenOf(share: Share): readonly (readonly [set: SetClass, percent: number])[] {
+  const percents = wholePercents(SET_CLASSES.map((set) => share[set]));
+  return SET_CLASSES.map((set, index) => [set, percents[index] ?? 0] as const).filter(
+    ([, whole]) => whole > 0,
+  );
+}
 
 const inWords = (share: Share): string =>
   seenOf(share)
-    .map((set) => `${percent(share[set])} ${say(SET_IN_A_WORD[set])}`)
+    .map(([set, whole]) => `${percent(whole)} ${say(SET_IN_A_WORD[set])}`)
     .join(', ');
 
 /**
@@ -33,7 +41,7 @@ export const SetBar = ({ share }: { readonly share: Share }) => {
   return (
     <div role="img" aria-label={inWords(share)} className="text-xs">
       <div className="flex h-2.5 gap-px">
-        {shown.map((set) => (
+        {shown.map(([set]) => (
           <div
             key={set}
             className="min-w-1 rounded-xs"
@@ -46,12 +54,12 @@ export const SetBar = ({ share }: { readonly share: Share }) => {
         ))}
       </div>
       <p className="mt-0.5 flex flex-wrap gap-x-1.5">
-        {shown.map((set) => (
+        {shown.map(([set, whole]) => (
           <span
             key={set}
             className={`whitespace-nowrap ${share[set] < RARE ? 'max-md:hidden' : ''}`}
           >
-            {say(SET_IN_A_WORD[set])} {percent(share[set])}
+            {say(SET_IN_A_WORD[set])} {percent(whole)}
           </span>
         ))}
       </p>
