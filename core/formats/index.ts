@@ -5,3 +5,5 @@ export * from './planText.ts';
 export * from './recipe.ts';
 export * from './recipeJsonLd.ts';
 export * from './recipeText.ts';
+export * from './writtenFormula.ts';
+export * from './otherFile.ts';

@@ -1,28 +1,32 @@
+import { message } from '@idle-kettle/words/message';
 import Papa from 'papaparse';
 import { linesBrought, type PlanInWords } from '../plan/index.ts';
 import { figuresOf } from './figures.ts';
+import type { RecipeReading } from './recipe.ts';
+import { FORMULA_KEY, formulaOfText, formulaText, type WrittenFormula } from './writtenFormula.ts';
 
 /**
  * A plan as CSV for a spreadsheet: first its lines (text, ingredient, grams), then its figures with
- * their ranges. Cells that a spreadsheet would take for a formula are quoted.
+ * their ranges, and the formula itself. Cells that a spreadsheet would take for a formula are quoted.
  */
-export const toPlanCsv = (plan: PlanInWords): string =>
+export const toPlanCsv = (plan: PlanInWords, name = '', formula?: WrittenFormula): string =>
   Papa.unparse(
     {
       fields: ['part', 'name', 'value', 'unit', 'p10', 'p90', 'note'],
       data: [
-        ...linesBrought(plan).map(({ text, name, massG, assumed, trouble }) => [
+        ...(name === '' ? [] : [['recipe', name, '', '', '', '', '']]),
+        ...linesBrought(plan).map(({ text, name: called, massG, assumed, trouble }) => [
           'line',
-          name ?? text,
+          called ?? text,
           massG ?? '',
           massG === undefined ? '' : 'g',
           '',
           '',
           trouble ?? assumed ?? '',
         ]),
-        ...figuresOf(plan).map(({ name, value, unit, p10, p90 }) => [
+        ...figuresOf(plan).map(({ name: figure, value, unit, p10, p90 }) => [
           'figure',
-          name,
+          figure,
           value,
           unit,
           p10 ?? '',
@@ -30,7 +34,36 @@ export const toPlanCsv = (plan: PlanInWords): string =>
           '',
         ]),
         ...plan.cautions.map(({ code, level, text }) => ['caution', code, level, '', '', '', text]),
+        ...(formula ? [[FORMULA_KEY, '', formulaText(formula), '', '', '', '']] : []),
       ],
     },
     { escapeFormulae: true },
   );
+
+/** How the CSV of a plan begins. */
+const HEAD = 'part,name,value,unit,p10,p90,note';
+
+/** Whether a text is the CSV of a plan. */
+export const isPlanCsv = (text: string): boolean => text.trimStart().startsWith(HEAD);
+
+/** Reads the formula of a plan’s CSV; of an older one, its lines in grams. */
+export function readPlanCsv(text: string): RecipeReading {
+  const { data } = Papa.parse<Record<string, string>>(text.trimStart(), {
+    header: true,
+    skipEmptyLines: true,
+  });
+  const of = (part: string) => data.filter((row) => row['part'] === part);
+  const name = of('recipe')[0]?.['name'] ?? '';
+  const formula = formulaOfText(of(FORMULA_KEY)[0]?.['value'] ?? '');
+  if (formula !== null)
+    return { ok: true, recipe: { name, lines: formula.lines, rest: [], formula } };
+  const lines = of('line').map((row) =>
+    [row['value'], row['unit'], row['name']].filter((part) => part !== '').join(' '),
+  );
+  return lines.length > 0
+    ? { ok: true, recipe: { name, lines, rest: [] } }
+    : {
+        ok: false,
+        faults: [{ where: '', message: message('formats.noIngredientLineWasFound') }],
+      };
+}

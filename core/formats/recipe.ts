@@ -1,4 +1,6 @@
 import type { Text } from '@idle-kettle/words/message';
+import type { WrittenFormula } from './writtenFormula.ts';
+
 /** A recipe from outside: its name and its ingredient lines as they were written. */
 export type RecipeContent = {
   /** Empty where none was found. */
@@ -6,6 +8,8 @@ export type RecipeContent = {
   readonly lines: readonly string[];
   /** What was read and is not an ingredient line: yields, times, steps. */
   readonly rest: readonly string[];
+  /** The whole formula, where the file is one of ours. */
+  readonly formula?: WrittenFormula;
 };
 
 /** What is wrong with a file, and where: a line number, or the path of a JSON key. */

@@ -3,6 +3,7 @@ import { formatISODuration } from 'date-fns/formatISODuration';
 import { MOST_LINES } from '../parser/index.ts';
 import { linesBrought, type PlanInWords } from '../plan/index.ts';
 import { MOST_RECIPE_CHARS, type FormatFault, type RecipeReading } from './recipe.ts';
+import { FORMULA_KEY, formulaOfText, formulaText, type WrittenFormula } from './writtenFormula.ts';
 
 /** A schema.org Recipe, as JSON-LD. */
 export type RecipeJsonLd = {
@@ -19,16 +20,24 @@ export type RecipeJsonLd = {
     readonly calories: string;
     readonly sugarContent: string;
   };
+  /** The formula itself: whoever reads the file here plans the same. */
+  readonly additionalProperty?: readonly {
+    readonly '@type': 'PropertyValue';
+    readonly name: string;
+    readonly value: string;
+  }[];
 };
 
 /**
  * A plan as a schema.org Recipe: lines as written, the chain as steps, the middle of its ranges.
  * @param method the acts of the plan in words, in order
+ * @param formula what the plan was made of, for whoever reads the file again
  */
 export function toRecipeJsonLd(
   name: string,
   plan: PlanInWords,
   method: readonly string[],
+  formula?: WrittenFormula,
 ): RecipeJsonLd {
   const { minutes, label, yield: jars } = plan;
   return {
@@ -49,6 +58,13 @@ export function toRecipeJsonLd(
             calories: `${label.spoon.energyKcal} calories`,
             sugarContent: `${label.spoon.sugarsG} g`,
           },
+        }
+      : {}),
+    ...(formula
+      ? {
+          additionalProperty: [
+            { '@type': 'PropertyValue', name: FORMULA_KEY, value: formulaText(formula) },
+          ],
         }
       : {}),
   };
@@ -117,14 +133,22 @@ export function readRecipeJsonLd(text: string): RecipeReading {
     });
   }
   if (faults.length > 0) return refuse(faults);
+  const formula = formulaIn(recipe['additionalProperty']);
   return {
     ok: true,
     recipe: {
       name: (name as string).trim(),
       lines: (lines as string[]).map((line) => line.replace(/\s+/g, ' ').trim()),
       rest: stepsIn(recipe['recipeInstructions']),
+      ...(formula === null ? {} : { formula }),
     },
   };
+}
+
+function formulaIn(properties: unknown): WrittenFormula | null {
+  const own = [properties].flat().find((one) => isObject(one) && one['name'] === FORMULA_KEY);
+  const value = isObject(own) ? own['value'] : null;
+  return typeof value === 'string' ? formulaOfText(value) : null;
 }
 
 const refuse = (faults: readonly FormatFault[]): RecipeReading => ({ ok: false, faults });

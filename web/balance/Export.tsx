@@ -12,13 +12,14 @@ import { Import } from './Import.tsx';
 import type { WorkbenchProps } from './workbenchProps.ts';
 
 /** Keeps the formula as a recipe or a version of one; takes it out as a file, or brings one in. */
-export function Export({ name, formula, plan, onBringIn }: WorkbenchProps) {
+export function Export({ name, formula, kitchen, plan, onBringIn }: WorkbenchProps) {
   const recipes = useRecipes();
   const keep = useSaveRecipe();
   const [onto, setOnto] = useState('');
   const [note, setNote] = useState('');
   const file = fileNameOf(name);
   const method = runSheetOf(plan).map(lineInText);
+  const written = { ...formula, measures: kitchen.measures };
   return (
     <div className="grid gap-6 md:grid-cols-2">
       <form
@@ -94,7 +95,7 @@ export function Export({ name, formula, plan, onBringIn }: WorkbenchProps) {
               download(
                 `${file}.json`,
                 'application/ld+json',
-                JSON.stringify(toRecipeJsonLd(name, inWords(plan), method), null, 2),
+                JSON.stringify(toRecipeJsonLd(name, inWords(plan), method, written), null, 2),
               )
             }
           />
@@ -106,7 +107,9 @@ export function Export({ name, formula, plan, onBringIn }: WorkbenchProps) {
           />
           <FileButton
             text={say('balance.spreadsheetCsv')}
-            onClick={() => download(`${file}.csv`, 'text/csv', toPlanCsv(inWords(plan)))}
+            onClick={() =>
+              download(`${file}.csv`, 'text/csv', toPlanCsv(inWords(plan), name, written))
+            }
           />
         </div>
         <Import onBringIn={onBringIn} />

@@ -7,7 +7,7 @@ export const Import = ({ onBringIn }: { readonly onBringIn: (text: string) => vo
     <FileUp aria-hidden className="size-4" /> {say('balance.importARecipe')}
     <input
       type="file"
-      accept=".json,.jsonld,.txt,application/ld+json,application/json,text/plain"
+      accept=".json,.jsonld,.txt,.csv,application/ld+json,application/json,text/plain,text/csv"
       className="sr-only"
       onChange={({ target }) => {
         void target.files?.[0]?.text().then(onBringIn);

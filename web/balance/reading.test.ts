@@ -23,18 +23,18 @@ describe('completions', () => {
 
 describe('what is pasted', () => {
   test('a recipe as text or as JSON-LD', () => {
-    expect(readPasted('Damson\n2 kg damsons\n1.4 kg sugar')).toMatchObject({
+    expect(readPasted('Damson\n2 kg damsons\n1.4 kg sugar', 'us')).toMatchObject({
       ok: true,
       name: 'Damson',
       lines: ['2 kg damsons', '1.4 kg sugar'],
     });
     expect(
-      readPasted('{"@type":"Recipe","name":"A","recipeIngredient":["1 kg plums"]}'),
+      readPasted('{"@type":"Recipe","name":"A","recipeIngredient":["1 kg plums"]}', 'us'),
     ).toMatchObject({ ok: true, name: 'A', lines: ['1 kg plums'] });
   });
 
   test('a broken file says where, and that nothing was taken', () => {
-    const broken = readPasted('{"@type":"Recipe","recipeIngredient":[3]}');
+    const broken = readPasted('{"@type":"Recipe","recipeIngredient":[3]}', 'us');
     expect(broken).toMatchObject({ ok: false });
     expect(!broken.ok && broken.message).toContain('recipeIngredient[0]');
     expect(!broken.ok && broken.message).toContain('Nothing was imported');

@@ -88,7 +88,7 @@ export function useFormulaQuestions({ formula, kitchen, plan, settled, dispatch 
 
   const onPaste = useCallback(
     (index: number, text: string, after = false) => {
-      const pasted = readPasted(text);
+      const pasted = readPasted(text, kitchen.measures);
       if (!pasted.ok) return setNotice(pasted.message);
       const says = readMethodText(pasted.rest);
       setFound(says);
@@ -107,10 +107,10 @@ export function useFormulaQuestions({ formula, kitchen, plan, settled, dispatch 
         after,
         lines: pasted.lines,
         name: pasted.name.slice(0, MOST_NAME_CHARS),
-        settings: toldBy(pasted.name),
+        settings: { ...toldBy(pasted.name), ...pasted.settings },
       });
     },
-    [dispatch],
+    [dispatch, kitchen.measures],
   );
 
   const onSplit = useCallback(

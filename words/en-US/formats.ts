@@ -1,5 +1,8 @@
 export const FORMATS = {
   'formats.aRecipeMayHaveAt': 'A recipe may have at most {{MOSTRECIPECHARS}} characters.',
+  'formats.aPdfCantBeRead': 'A PDF can’t be read here. Open it, copy its text and paste that.',
+  'formats.notAText':
+    'This file isn’t text. A picture can’t be read here; type or paste the recipe.',
   'formats.thisIsNotJson': 'This is not JSON: {{message}}',
   'formats.thereIsNoSchemaOrg': 'There is no schema.org Recipe in it.',
   'formats.theNameMustBeText': 'The name must be text.',
