@@ -173,13 +173,20 @@ const picture: Layout = ({ wideMm, highMm }, label) => {
   };
 };
 
-/** Who gives it, or whom to: as it was written, or the word before a line to write on. */
+/**
+ * Who gives it, or whom to: as it was written, or the word before a line to write on.
+ * @param above room over the line that a written name may take as well, mm
+ */
 const givenWords = (
   place: Pick<Words, 'x' | 'y' | 'wide'>,
   most: number,
   given: string | null,
   word: PlainMessageId,
-): Words => fitted(place, most * 0.42, most, [given ?? say(word)]);
+  above = 0,
+): Words =>
+  given === null
+    ? { ...place, wide: Math.min(place.wide, 10), size: most, paragraphs: [say(word)] }
+    : fitted({ ...place, y: place.y - above }, most * 0.42 + above, 13, [given]);
 
 /** The name in the middle under “made for you”, with lines for who gives it to whom. */
 const gift: Layout = ({ wideMm, highMm }, label) => {
@@ -199,12 +206,13 @@ const gift: Layout = ({ wideMm, highMm }, label) => {
         bold: true,
         centred: true,
       }),
-      givenWords({ x: 4, y: above, wide: half }, mark, text.to, 'labels.to'),
+      givenWords({ x: 4, y: above, wide: half }, mark, text.to, 'labels.to', highMm * 0.05),
       givenWords(
         { x: 6 + half, y: above, wide: wideMm - CODE_MM - 10 - half },
         mark,
         text.from,
         'labels.from',
+        highMm * 0.05,
       ),
       fitted(
         { x: 4, y: line + 4.5, wide: wideMm - CODE_MM - 10 },

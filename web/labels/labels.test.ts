@@ -10,7 +10,7 @@ import {
 } from '@idle-kettle/core';
 import { JarLog } from '../../core/test/jarLog.ts';
 import { pt, sizeThatFits } from './fitting.ts';
-import { LABEL_DESIGNS, laidOut, SMALL_PT, smallestType } from './labelLayout.ts';
+import { LABEL_DESIGNS, laidOut, SMALL_PT, smallestType, type Label } from './labelLayout.ts';
 import { labelTextOf, netInWords, type LabelledPlace } from './labelText.ts';
 import { LABEL_SHEETS, placesOn } from './sheets.ts';
 import { entryOf, JUDGED } from './showEntry.ts';
@@ -79,13 +79,25 @@ describe('what stands on a label', () => {
     },
   };
 
+  /** The same with all that a cook may write on it. */
+  const given = (label: Label): Label => ({
+    ...label,
+    text: {
+      ...label.text,
+      line: 'From the tree by the gate, the summer that it rained',
+      to: 'To Nell and the children',
+      from: 'From Ada and Tom at the old bakery',
+      processed: 'Processed 15 minutes in a boiling-water canner',
+    },
+  });
+
   const drawn = LABEL_SHEETS.flatMap((sheet) =>
     LABEL_DESIGNS.map((design) => [sheet.id, design, sheet] as const),
   );
   test.each(drawn)(
     'of %s as %s is within it, clear of its code and its drawing, and of a plain batch large enough to read',
     (_, design, sheet) => {
-      for (const label of [plum, long]) {
+      for (const label of [plum, long, given(plum), given(long)]) {
         const { words, code, drawing, lines } = laidOut(sheet, design, label);
         for (const square of drawing === null ? [] : [drawing]) {
           expect(square.x + square.mm).toBeLessThanOrEqual(sheet.wideMm - 1.5);
