@@ -23,7 +23,10 @@ export function LineNote({ id, reading, where, onReplace }: Props) {
         className={`flex flex-wrap items-center gap-x-2 pr-2 pb-1 pl-5 text-xs leading-4 wide:pb-0.5 ${toConfirm === undefined ? '-mt-1.5' : 'mt-1'}`}
       >
         {/* The weight of the line ends beside the first line of its note. */}
-        <p id={id} className="opacity-80 before:float-right before:h-2 before:w-24">
+        <p
+          id={id}
+          className={`opacity-80 ${toConfirm === undefined ? 'before:float-right before:h-2 before:w-24' : ''}`}
+        >
           {assumed !== undefined && textOf(assumed)}
         </p>
         {toConfirm !== undefined && (
