@@ -9,6 +9,7 @@ export {
   fahrenheitDegrees,
   fahrenheitToCelsius,
   formatDegrees,
+  eitherVolume,
   formatGrams,
   formatLength,
   formatMass,

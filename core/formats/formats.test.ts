@@ -160,6 +160,15 @@ describe('a plan in plain text', () => {
   });
 });
 
+test.each(['Step 1: 2 minutes of hard boiling', 'Step 2. Wash the fruit', 'step 3 – boil hard', '4) Fill the jars'])(
+  '“%s” is a step and no ingredient',
+  (step) => {
+    const found = read(`Plum jam\n2 kg plums\n1.4 kg sugar\n${step}`);
+    expect(found.lines).toEqual(['2 kg plums', '1.4 kg sugar']);
+    expect(found.rest).toContain(step);
+  },
+); // prettier-ignore
+
 describe('a plan as CSV', () => {
   const rows = (csv: string) => Papa.parse<Record<string, string>>(csv, { header: true }).data;
 

@@ -6,7 +6,7 @@ const INGREDIENTS_HEAD = /^(ingredients?|you(’|')?ll need|you need|for the \w+
 const METHOD_HEAD =
   /^(method|directions?|instructions?|preparation|procedure|steps?|how to make it|to make)\s*:?$/i;
 /** `1. Wash the fruit`, `Step 2: boil` */
-const NUMBERED_STEP = /^(?:step\s*\d+|\d{1,2}[.)])\s+[^\d\s]/i;
+const NUMBERED_STEP = /^(?:step\s*\d+\s*[:.)–-]?|\d{1,2}[.)])\s+[^\d\s]/i;
 const ABOUT = /^(makes|yields?|serves|servings?|prep|cook|total|ready in|time|source|from)\b/i;
 const BULLET = /^[\s>#*•▢□–—-]+(?=\S)/;
 /** Starts as an amount does: `2 kg`, `½ cup`, `a knob of`, `juice of`. */

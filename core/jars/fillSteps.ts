@@ -1,4 +1,5 @@
 import { message } from '@idle-kettle/words/message';
+import { eitherVolume } from '../quantity/index.ts';
 import { jarId } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
 import type { JarPlan } from './jarPlan.ts';
@@ -21,7 +22,7 @@ export function measured({ potMl }: JarPlan, now: JarProgress, event: Entry): Ja
     return tell(
       now,
       event,
-      message('jars.thePotHoldsMlTo', { round: Math.round(potMl), round2: Math.round(mL) }),
+      message('jars.thePotHoldsMlTo', { pot: eitherVolume(potMl), said: eitherVolume(mL) }),
     );
   return { ...now, measuredMl: mL, measuredAtMs: event.at };
 }

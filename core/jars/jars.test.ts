@@ -216,7 +216,9 @@ describe('what is said out of order or twice', () => {
     const jarPlan = jarPlanFor({ pot: { diameterCm: 24, heightCm: 10 } });
     const log = new JarLog().at(0, 'measured', null, 5000);
     expect(after(log, jarPlan).measuredMl).toBeNull();
-    expect(textOf(after(log, jarPlan).warnings[0]?.text ?? '')).toContain('The pot holds 4,524 mL');
+    expect(textOf(after(log, jarPlan).warnings[0]?.text ?? '')).toContain(
+      'The pot holds 4.52 L (19⅛ cups)',
+    );
   });
 
   test('a seal on a jar that was not filled, a load that is not there, a size that is not', () => {

@@ -4,7 +4,7 @@ import { massOf, solublesG } from '../formula/index.ts';
 import { CURD_EGG, LOW_METHOXYL_PECTIN, MOUNDING, STANDARD_GEL_PECTIN } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
 import { PROCESS_TABLE_SOURCE } from '../process/index.ts';
-import { celsiusToFahrenheit, convert, fahrenheitDegrees, formatMass } from '../quantity/index.ts';
+import { celsiusToFahrenheit, convert, fahrenheitDegrees, eitherMass } from '../quantity/index.ts';
 import { FILLING_TEMP_C } from '../yield/index.ts';
 import { ENOUGH } from '../advice/index.ts';
 import type { Plan, Why } from './plan.ts';
@@ -17,10 +17,6 @@ const altitude = (altitudeM: number) => ({
   m: Math.round(altitudeM),
   feet: Math.round(convert(altitudeM, 'm', 'ft')),
 });
-
-/** A mass in both systems, of which its reader sees one. */
-const mass = (massG: number): Text =>
-  message('core.either', { metric: formatMass(massG, 'metric'), us: formatMass(massG, 'us') });
 
 /** Says, for each figure of a plan, what it was worked out from and by what rule. */
 export function explain(worked: Evaluation, plan: SoFar): Why {
@@ -89,7 +85,7 @@ function whyBatch(
 ): Omit<Why, 'stop' | 'process'> {
   const { request, heat } = worked;
   const massG = massOf(contents);
-  const steam = mass(finish?.steamG ?? 0);
+  const steam = eitherMass(finish?.steamG ?? 0);
   const imagined =
     request.draws === 0
       ? ''
@@ -98,10 +94,10 @@ function whyBatch(
         });
   return {
     yield: message('plan.goesInOfItDissolves', {
-      kg: mass(massOf(all)),
-      kg2: mass(solublesG(all)),
+      kg: eitherMass(massOf(all)),
+      kg2: eitherMass(solublesG(all)),
       value: finish?.solublesPct.toFixed(0) ?? '',
-      kg3: mass(massG),
+      kg3: eitherMass(massG),
       steam,
       fillingC: FILLING_TEMP_C,
       fillingF: Math.round(celsiusToFahrenheit(FILLING_TEMP_C)),
@@ -120,7 +116,7 @@ function whyBatch(
           : message('plan.yourBurnerIsKnownDrafts'),
     }),
     ...(set === undefined ? {} : { set: whySet(set.model, cook.pectinLeft) }),
-    label: message('plan.gramsOfPreparedFruitAnd', { kg: mass(massG) }),
+    label: message('plan.gramsOfPreparedFruitAnd', { kg: eitherMass(massG) }),
     spoon: message('plan.aLevelUsTablespoonAt'),
   };
 }

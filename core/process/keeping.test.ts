@@ -24,7 +24,7 @@ describe('keeping', () => {
   });
 
   test('opened, in weeks: less with less sugar, and least of a curd', () => {
-    expect(keeps('jam', 65).openedWeeks).toEqual({ low: 3, high: 4 });
+    expect(keeps('jam', 65).openedWeeks).toEqual({ low: 4, high: 4 });
     expect(keeps('jam', 40).openedWeeks).toEqual({ low: 2, high: 3 });
     expect(keeps('curd', 65).openedWeeks).toEqual({ low: 1, high: 1 });
   });

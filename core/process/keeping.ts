@@ -95,7 +95,7 @@ const openedOf = ({ product, solublesPct }: KeepingCase) =>
     ? { low: 1, high: 1 }
     : solublesPct < LOW_SUGAR_PCT
       ? { low: 2, high: 3 }
-      : { low: 3, high: 4 };
+      : { low: 4, high: 4 };
 
 /** `12 months`, `3 weeks`. */
 export const spanInWords = (span: Span): Text =>

@@ -1,4 +1,5 @@
 export * from './amount.ts';
+export * from './either.ts';
 export * from './format.ts';
 export * from './provenance.ts';
 export * from './range.ts';

@@ -18,10 +18,10 @@ test('more jars than there are, and more than the pot holds, are told; nothing i
   });
   await page.goto(`${kettle.address}/batches/${id}/jars`);
   await page.getByRole('button', { name: 'Measure…' }).click();
-  await page.getByLabel('In the pot now, mL').fill('9000');
+  await page.getByLabel('In the pot now, cups').fill('40');
   await page.getByRole('button', { name: 'Log it' }).click();
-  await expect(page.getByRole('alert')).toContainText('Enter a number from 0 to 4,712 mL.');
-  await page.getByLabel('In the pot now, mL').fill('600');
+  await expect(page.getByRole('alert')).toContainText('Enter a number from 0 to 19.9 cups.');
+  await page.getByLabel('In the pot now, cups').fill('2½');
   await page.getByRole('button', { name: 'Log it' }).click();
   const row = page.getByTestId('row-1');
   for (let i = 0; i < 2; i += 1) await row.getByRole('button', { name: 'One filled' }).click();

@@ -48,7 +48,7 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
 
   // What is really in the pot, and the packing that follows.
   await page.getByRole('button', { name: 'Measure…' }).click();
-  await page.getByLabel('In the pot now, mL').fill(String(8 * 237 + 70));
+  await page.getByLabel('In the pot now, cups').fill('8.31');
   await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByTestId('row-1')).toContainText('about 8 to go');
   await page.getByTestId('row-1').getByRole('button', { name: 'One filled' }).click();

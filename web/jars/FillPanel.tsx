@@ -2,6 +2,7 @@ import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
 import {
   CLOSING,
+  convert,
   formatVolume,
   type Closing,
   type Filling,
@@ -36,6 +37,9 @@ const BY: { readonly [by in Filling['by']]: PlainMessageId } = {
   forecast: 'jars.fromTheForecast',
 };
 
+/** More than any pot of a kitchen holds, mL. */
+const MOST_IN_A_POT_ML = 200_000;
+
 /** Pixels a centimetre, of the jars drawn. */
 const SCALE = 12;
 
@@ -46,6 +50,7 @@ const SCALE = 12;
 export function FillPanel({ jarPlan, progress, filling, units, fruit, onPress }: Props) {
   const [panel, setPanel] = useState<'measure' | 'weigh' | null>(null);
   const volume = (mL: number) => formatVolume(mL, units);
+  const unitMl = units === 'us' ? convert(1, 'cup', 'mL') : 1;
   const { leftMl, totalMl, by, keepHot, isEmpty: empty } = filling;
   const note = (...notes: Noting[]) => onPress({ label: '', notes });
   const toggle = (next: 'measure' | 'weigh') => setPanel(panel === next ? null : next);
@@ -79,13 +84,13 @@ export function FillPanel({ jarPlan, progress, filling, units, fruit, onPress }:
         </div>
         {panel === 'measure' && (
           <OneNumber
-            label={say('jars.inThePotNowMl')}
-            unit="mL"
+            label={say(units === 'us' ? 'jars.inThePotNowCups' : 'jars.inThePotNowMl')}
+            unit={units === 'us' ? 'cups' : 'mL'}
             min={0}
-            max={Math.round(jarPlan.potMl ?? 200_000)}
-            onGive={(mL) => {
+            max={Math.floor((10 * (jarPlan.potMl ?? MOST_IN_A_POT_ML)) / unitMl) / 10}
+            onGive={(value) => {
               setPanel(null);
-              note(['measured', mL, null]);
+              note(['measured', Math.round(value * unitMl), null]);
             }}
           />
         )}
@@ -110,7 +115,7 @@ export function FillPanel({ jarPlan, progress, filling, units, fruit, onPress }:
           // Of an empty pot only the jars that were filled are of interest.
           .filter((size) => !empty || progress.jars.some((jar) => jar.size === size))
           .map((size) => (
-            <Row key={size} size={size} {...{ jarPlan, progress, filling, units, fruit, note }} />
+            <Row key={size} size={size} {...{ jarPlan, progress, filling, fruit, note }} />
           ))}
       </ul>
     </section>
@@ -190,7 +195,7 @@ function Ending({ jarPlan: sheet, progress, filling, volume, note }: EndingProps
   );
 }
 
-type RowProps = Pick<Props, 'jarPlan' | 'progress' | 'filling' | 'fruit' | 'units'> & {
+type RowProps = Pick<Props, 'jarPlan' | 'progress' | 'filling' | 'fruit'> & {
   readonly size: number;
   readonly note: (...notes: Noting[]) => void;
 };

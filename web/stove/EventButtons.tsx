@@ -1,5 +1,5 @@
 import { type PlainMessageId, say } from '@idle-kettle/words';
-import type { Progress, CookPlan, TemperatureScale } from '@idle-kettle/core';
+import { readAmount, type Progress, type CookPlan, type TemperatureScale } from '@idle-kettle/core';
 import { memo, useState, type FormEvent } from 'react';
 import { oncePressed } from '../ui/oncePressed.ts';
 import { fromScale } from './scale.ts';
@@ -222,7 +222,8 @@ export function OneNumber({ label, unit, min, max, start, onGive }: OneNumberPro
   const [wrong, setWrong] = useState(false);
   function onSubmit(event: FormEvent) {
     event.preventDefault();
-    const value = Number(text.replace(',', '.'));
+    // `2.5`, `2,5` and `2½` are one number.
+    const value = readAmount(text) ?? NaN;
     if (text.trim() === '' || !(value >= min && value <= max)) setWrong(true);
     else onGive(value);
   }

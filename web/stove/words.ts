@@ -1,7 +1,8 @@
 import { outcomeInWords } from '../words/outcomes.ts';
-import { say, type PlainMessageId } from '@idle-kettle/words';
+import { say, textOf, type PlainMessageId } from '@idle-kettle/words';
 import type { Entry, EntryKind } from '@idle-kettle/core';
 import {
+  eitherVolume,
   plannedAddition,
   findIngredient,
   formatGrams,
@@ -92,9 +93,9 @@ export function entryInWords(
     case 'mound-test':
       return `${name}: ${outcomeInWords(text)}`;
     case 'measured':
-      return say('stove.ml', { name, round: Math.round(value ?? 0) });
+      return `${name} ${textOf(eitherVolume(value ?? 0))}`;
     case 'filled':
-      return `${name} ${jarsInWords(text, sizes)}${value === null ? '' : say('stove.mlEach', { round: Math.round(value) })}`;
+      return `${name} ${jarsInWords(text, sizes)}${value === null ? '' : say('stove.volumeEach', { volume: textOf(eitherVolume(value)) })}`;
     case 'loaded':
       return say('stove.load', { name, value: value ?? 1, jars: jarsInWords(text, sizes) });
     case 'bubbled':

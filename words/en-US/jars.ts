@@ -26,6 +26,7 @@ export const JARS = {
   'jars.measure': 'Measure…',
   'jars.weigh': 'Weigh…',
   'jars.inThePotNowMl': 'In the pot now, mL',
+  'jars.inThePotNowCups': 'In the pot now, cups',
   'jars.gramsInThePotWithout': 'Grams in the pot, without the pot',
   'jars.to': '{{say}} to {{say2}}',
   'jars.theLastTwoJars': 'The last two jars',
@@ -276,7 +277,7 @@ export const JARS = {
   'jars.waits': 'waits',
   'jars.wait': 'wait',
   'jars.thePotHoldsMlTo':
-    'The pot holds {{round}} mL to its rim, so it can’t contain {{round2}} mL. Not counted.',
+    'The pot holds {{pot}} to its rim, so it can’t contain {{said}}. Not counted.',
   'jars.thisKitchenHasNoSuch': 'This kitchen has no such jar. Not counted.',
   'jars.ofAreFilledButKitchen':
     '{{count}} of {{name}} are filled, but Kitchen has {{count2}}. Count them again.',

@@ -1,0 +1,13 @@
+import { message, type Text } from '@idle-kettle/words/message';
+import { formatMass, formatVolume } from './format.ts';
+
+/** A mass in both systems, of which its reader sees one: `1.4 kg`, `3 lb 1.4 oz`. */
+export const eitherMass = (massG: number): Text =>
+  message('core.either', { metric: formatMass(massG, 'metric'), us: formatMass(massG, 'us') });
+
+/** A volume in both systems, of which its reader sees one: `1.84 L`, `7¾ cups`. */
+export const eitherVolume = (volumeMl: number): Text =>
+  message('core.either', {
+    metric: formatVolume(volumeMl, 'metric'),
+    us: formatVolume(volumeMl, 'us'),
+  });
