@@ -63,7 +63,8 @@ export function Stick({ gauge, short, x, room, onTurn }: StickProps) {
       ref={stick}
       role="slider"
       tabIndex={0}
-      aria-label={`${gauge.side}, ${textOf(gauge.name)}`}
+      // What is said of the acid begins with its pH.
+      aria-label={gauge.id === 'acid' ? gauge.side : `${gauge.side}, ${textOf(gauge.name)}`}
       aria-orientation="vertical"
       aria-valuemin={Math.min(gauge.foot, gauge.top)}
       aria-valuemax={Math.max(gauge.foot, gauge.top)}

@@ -212,6 +212,8 @@ function Row({ jarPlan: sheet, progress, filling, fruit, size, note }: RowProps)
   const more = filling.rest.jars.find(({ name }) => name === of.name)?.count ?? 0;
   const next = nextOf(progress, size);
   const left = of.count === null ? null : of.count - own.length;
+  // Every size has the same buttons: by ear each is of its size.
+  const ofSize = (act: PlainMessageId) => say('jars.ofSize', { act: say(act), name: of.name });
   return (
     <li
       aria-label={of.name}
@@ -245,6 +247,7 @@ function Row({ jarPlan: sheet, progress, filling, fruit, size, note }: RowProps)
           <button
             type="button"
             className="btn h-auto min-h-14 border-2 border-base-content px-4 text-xl"
+            aria-label={ofSize('jars.oneFilled')}
             onClick={() => note(['filled', null, `${size}.${next}`])}
           >
             {say('jars.oneFilled')}
@@ -271,6 +274,7 @@ function Row({ jarPlan: sheet, progress, filling, fruit, size, note }: RowProps)
                   <button
                     type="button"
                     aria-pressed={done}
+                    aria-label={ofSize(STEPS[step])}
                     className="btn h-auto min-h-14 w-full border-2 border-base-300 px-2 text-base leading-tight aria-pressed:btn-secondary"
                     onClick={() => !done && note([step, null, String(size)])}
                   >

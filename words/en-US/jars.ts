@@ -41,6 +41,7 @@ export const JARS = {
   'jars.emptyLeft': ', {{max}} empty left',
   'jars.ofThemForGiftsFirst': ', {{gift}} of them for gifts, first',
   'jars.oneFilled': 'One filled',
+  'jars.ofSize': '{{act}}, {{name}}',
   'jars.all': 'All {{more}}',
   'jars.closing': 'Closing {{name}}',
   'jars.inTheCanner': 'in the canner',
