@@ -1,6 +1,6 @@
-import { USUAL_PROBE, BARE_KITCHEN } from '@idle-kettle/core';
+import { USUAL_PROBE, BARE_KITCHEN, planInKitchen } from '@idle-kettle/core';
 import { fromScale, inScale } from './scale.ts';
-import { isCalibrated, stoveCookPlan, type CookFacts } from './stoveCookPlan.ts';
+import { isCalibrated, plannedMinutes, stoveCookPlan, type CookFacts } from './stoveCookPlan.ts';
 
 const COOK: CookFacts = {
   formula: { lines: ['2 kg crushed damsons', '1.4 kg sugar'], settings: {} },
@@ -24,6 +24,13 @@ test('a thermometer counts as read on this cook, or before in a kitchen that is 
   expect(isCalibrated(COOK, 95)).toBe(true);
   expect(isCalibrated({ ...COOK, kitchen }, null)).toBe(true);
   expect(isCalibrated({ ...COOK, kitchen, practice }, null)).toBe(false);
+});
+
+test('before the burner is on the minutes are those of the plan', () => {
+  const balance = planInKitchen(COOK.formula, COOK.kitchen);
+  if (!balance.ok) throw new Error('no plan');
+  expect(plannedMinutes(COOK, null)).toEqual(balance.plan.minutes);
+  expect(plannedMinutes({ ...COOK, formula: { lines: [], settings: {} } }, null)).toBeNull();
 });
 
 test('what cannot be cooked has no sheet', () => {

@@ -1,6 +1,17 @@
-import { estimate, type Entry, type Estimate, type CookPlan } from '@idle-kettle/core';
+import {
+  effectiveEntries,
+  estimate,
+  type CookPlan,
+  type Entry,
+  type Estimate,
+} from '@idle-kettle/core';
 import { expose } from 'comlink';
-import { isCalibrated, stoveCookPlan, type CookFacts } from '../stove/stoveCookPlan.ts';
+import {
+  isCalibrated,
+  plannedMinutes,
+  stoveCookPlan,
+  type CookFacts,
+} from '../stove/stoveCookPlan.ts';
 
 export type Question = {
   readonly cook: CookFacts;
@@ -12,7 +23,12 @@ export type Question = {
   readonly nowMs: number;
 };
 
-let last: { readonly key: string; readonly cookPlan: CookPlan | null } | null = null;
+let last: {
+  readonly key: string;
+  readonly cookPlan: CookPlan | null;
+  /** Minutes that its plan says; left out until they are asked for. */
+  planned?: Estimate['minutesLeft'];
+} | null = null;
 
 function sheetFor({ cook, waterBoilsC }: Question): CookPlan | null {
   const key = JSON.stringify([cook.formula, cook.kitchen, cook.practice, waterBoilsC]);
@@ -25,7 +41,14 @@ const estimator = {
     const cookPlan = sheetFor(question);
     if (cookPlan === null) return null;
     const { cook, waterBoilsC, entries, nowMs } = question;
-    return estimate(cookPlan, entries, nowMs, { calibrated: isCalibrated(cook, waterBoilsC) });
+    const known = estimate(cookPlan, entries, nowMs, {
+      calibrated: isCalibrated(cook, waterBoilsC),
+    });
+    const isLit = effectiveEntries(entries).some(({ kind }) => kind === 'lit');
+    if (isLit || last === null || known.minutesLeft === null) return known;
+    // Nothing is known yet that the plan did not know: Balance and Stove say the same minutes.
+    last.planned ??= plannedMinutes(cook, waterBoilsC);
+    return { ...known, minutesLeft: last.planned };
   },
 };
 
