@@ -35,7 +35,7 @@ const faultOf = (name: string, of: ValidationArguments | undefined): Text | null
   return teachingFault(name, typeof ingredient === 'string' ? findIngredient(ingredient) : null);
 };
 
-/** A name that no row of the larder and nothing else has already. */
+/** A name that no row of the ingredient table and nothing else has already. */
 const IsTeachable = (): PropertyDecorator => (target, property) =>
   registerDecorator({
     name: 'isTeachable',
@@ -48,7 +48,7 @@ const IsTeachable = (): PropertyDecorator => (target, property) =>
     },
   });
 
-/** The id or a name of a row of the larder. */
+/** The id or a name of a row of the ingredient table. */
 const IsInLarder = (): PropertyDecorator => (target, property) =>
   registerDecorator({
     name: 'isInLarder',

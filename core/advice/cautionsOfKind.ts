@@ -121,8 +121,8 @@ function ingredientCautions({ request, understood, choice }: Evaluation): Cautio
 }
 
 /**
- * What rows of the larder warn of: white-fleshed peaches, stalks of elder, bitter kernels; of
- * several fruits once.
+ * What rows of the ingredient table warn of: white-fleshed peaches, stalks of elder, bitter
+ * kernels; of several fruits once.
  */
 function rowCautions({ understood }: Evaluation): Caution[] {
   const about = new Map<PlainMessageId, Map<string, string>>();

@@ -59,7 +59,7 @@ describe('the fit', () => {
   const moves = fitOffsets(held, CALIBRATION_OFFSETS);
   const out = leaveOneOut(held);
 
-  test('done again gives the moves that the larder has', () => {
+  test('done again gives the moves that the ingredient table has', () => {
     for (const [name, z] of Object.entries(moves)) {
       expect(Math.abs(z - (CALIBRATION_OFFSETS[name] ?? 0))).toBeLessThan(0.05);
     }

@@ -5,7 +5,7 @@ import { fitOffsets, leaveOneOut, type FitCase, type LeftOut } from './fit.ts';
 import { fitCases } from './fitCases.ts';
 import { coverageOf, yieldCases } from './yields.ts';
 
-/** A move of less than this many deviations is not written into the larder. */
+/** A move of less than this many deviations is not written into the ingredient table. */
 const WORTH_WRITING = 0.02;
 
 /**

@@ -7,7 +7,8 @@ import { FORMULA_KEY, formulaOfText, formulaText, type WrittenFormula } from './
 
 /**
  * A plan as CSV for a spreadsheet: first its lines (text, ingredient, grams), then its figures with
- * their ranges, and the formula itself. Cells that a spreadsheet would take for a formula are quoted.
+ * their ranges, and the formula itself. Cells that a spreadsheet would take for a formula are
+ * quoted.
  */
 export const toPlanCsv = (plan: PlanInWords, name = '', formula?: WrittenFormula): string =>
   Papa.unparse(

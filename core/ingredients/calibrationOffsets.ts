@@ -101,7 +101,7 @@ const VEGETABLES: ReadonlySet<string> = new Set([
   'sweet-pepper', 'chilli', 'carrot', 'beetroot', 'onion', 'shallot', 'pumpkin', 'squash', 'courgette', 'sweet-potato',
 ]); // prettier-ignore
 
-/** Whether a row of the larder is moved with the vegetables. */
+/** Whether a row of the ingredient table is moved with the vegetables. */
 export const isVegetable = (fruit: string): boolean => VEGETABLES.has(fruit);
 
 /** The names under which a fruit's own figures are moved. */

@@ -354,7 +354,7 @@ const toFruit = (entry: Entry): Fruit => ({
   ...(entry.note === undefined ? {} : { note: entry.note }),
 });
 
-/** Every fruit and vegetable of the larder. */
+/** Every fruit and vegetable of the ingredient table. */
 export const FRUITS: readonly Fruit[] = TABLE.map(toFruit);
 
 /** Pectin of every fruit as it is tabled, g per 100 g: where the fit to tested formulas starts. */

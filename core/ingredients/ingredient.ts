@@ -113,5 +113,5 @@ export type OtherIngredient = Row & {
   readonly noShelf?: PlainMessageId;
 };
 
-/** A row of the larder. */
+/** A row of the ingredient table. */
 export type Ingredient = Fruit | OtherIngredient;

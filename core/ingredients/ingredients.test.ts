@@ -82,7 +82,7 @@ async function disagreements(id: string, code: string): Promise<string[]> {
   return found;
 }
 
-describe('the larder against the Indian Food Composition Tables 2017', () => {
+describe('the ingredients against the Indian Food Composition Tables 2017', () => {
   test('water, sugars, main acid, calcium and pectin agree, or the row says why not', async () => {
     const found: string[] = [];
     for (const [id, codes] of Object.entries(IFCT_CODES)) {

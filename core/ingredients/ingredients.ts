@@ -14,7 +14,7 @@ const byName = new Map<string, Ingredient>(
 );
 
 /**
- * The ingredient of that id, name or other word for it; null when the larder has none. Case is
- * ignored.
+ * The ingredient of that id, name or other word for it; null when the ingredient table has none.
+ * Case is ignored.
  */
 export const findIngredient = (name: string): Ingredient | null => byName.get(plain(name)) ?? null;

@@ -24,7 +24,7 @@ const CANNED_CUP = range(200, 225, 245);
 
 /**
  * The same fruit frozen, dried, canned (drained) or as its juice: the row a recipe line is reckoned
- * from. A fruit that the larder knows dried has its own row there.
+ * from. A fruit that the ingredient table knows dried has its own row there.
  */
 export function inState(fruit: Fruit, state: FruitState): Fruit {
   if (state === 'fresh' || fruit.state === state) return fruit;

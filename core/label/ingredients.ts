@@ -4,10 +4,10 @@ import { fromMemory } from '../quantity/index.ts';
 
 /** A line of a formula, as a label counts it. */
 export type LabelLine = {
-  /** Id of the larder’s row; absent for what was not understood. */
+  /** Id of the table’s row; absent for what was not understood. */
   readonly ingredient?: string;
   readonly name?: string;
-  /** What the cook calls it, where that is not the larder’s name: `pecans`. */
+  /** What the cook calls it, where that is not the table’s name: `pecans`. */
   readonly called?: string;
   readonly massG?: number;
 };
@@ -33,7 +33,7 @@ export const INGREDIENTS_SOURCE = fromMemory(
 const PEANUTS = /peanut/;
 const SESAME = /sesame/;
 
-/** Allergens of a line: by the larder’s row, and by what the cook calls it. */
+/** Allergens of a line: by the table’s row, and by what the cook calls it. */
 function allergensIn({
   ingredient: id = '',
   called = '',

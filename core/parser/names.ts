@@ -1,5 +1,5 @@
 import { findIngredient } from '../ingredients/index.ts';
-import { compact, LARDER_NAMES, type Meaning } from './larderNames.ts';
+import { compact, LARDER_NAMES, type Meaning } from './ingredientNames.ts';
 import { teachingFault } from './teaching.ts';
 import { phraseKey } from './words.ts';
 import type { Token } from './tokens.ts';
@@ -14,12 +14,12 @@ export type TaughtName = {
 /** How many words the longest name has. */
 const LONGEST = Math.max(...[...LARDER_NAMES.keys()].map((key) => key.split(' ').length));
 
-/** Looks names up: the larder's, and those this kitchen was taught. */
+/** Looks names up: the table's, and those this kitchen was taught. */
 export type NameBook = (key: string) => Meaning | undefined;
 
 const taughtBooks = new WeakMap<readonly TaughtName[], NameBook>();
 
-/** The names of a kitchen. A taught name never hides one of the larder's. */
+/** The names of a kitchen. A taught name never hides one of the table's. */
 export function nameBook(taught: readonly TaughtName[]): NameBook {
   if (taught.length === 0) return (key) => LARDER_NAMES.get(key);
   const known = taughtBooks.get(taught);

@@ -2,7 +2,7 @@ import { message } from '@idle-kettle/words/message';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import { type Obstacle, obstacle, written } from './description.ts';
 import type { MeasuresId } from './measures.ts';
-import type { Meaning } from './larderNames.ts';
+import type { Meaning } from './ingredientNames.ts';
 import type { NameBook } from './names.ts';
 import type { Item, Segment } from './segments.ts';
 import { LONE_VARIETIES, type Effect } from './words.ts';
@@ -180,7 +180,7 @@ const isBase = (base: Ingredient, row: Ingredient, segment: Segment | undefined)
   (row.id === `${base.id}-juice` || row.id === `${base.id}-juice-bottled`) &&
   (segment?.bracket === true || segment?.amount != null || segment?.link === 'from');
 
-/** The row of the larder that a word means; null where it means none. */
+/** The row of the ingredient table that a word means; null where it means none. */
 export const rowOf = (meaning: Meaning | undefined): Ingredient | null =>
   meaning?.kind === 'row' ? meaning.row : null;
 

@@ -53,7 +53,7 @@ describe('names that a kitchen was taught', () => {
     });
   });
 
-  test('never hide a name of the larder, or of something else', () => {
+  test('never hide a name of the ingredient table, or of something else', () => {
     const sly = [
       { name: 'pumpkin', ingredient: 'apple' },
       { name: 'custard apple', ingredient: 'apple' },

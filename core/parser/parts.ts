@@ -56,8 +56,8 @@ export type PartRow = {
 };
 
 /**
- * The row of a fruit's juice: its own where the larder has one, else what drips from a cloth, of
- * fruit as ripe as the line says or as jelly is made of.
+ * The row of a fruit's juice: its own where the ingredient table has one, else what drips from a
+ * cloth, of fruit as ripe as the line says or as jelly is made of.
  * @param extracted whether it dripped from cooked fruit
  * @param ripeness 0 (unripe) to 1 (over-ripe); null where the line says nothing
  */

@@ -55,7 +55,7 @@ const sameThing = (a: UnderstoodLine, b: UnderstoodLine): boolean =>
     (b.ingredient.kind === 'fruit' && a.ingredient.state === b.ingredient.state));
 
 describe('no word vanishes', () => {
-  test('a larder name added anywhere is read with the line, or the line is puzzling', () => {
+  test('a ingredient name added anywhere is read with the line, or the line is puzzling', () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...BASES),

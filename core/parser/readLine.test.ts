@@ -8,7 +8,7 @@ import { readWeighedLine } from './readWeighedLine.ts';
 import { understood, trouble } from '../test/readings.ts';
 
 describe('lines as people write them', () => {
-  // Volumes by US measures; cup weights from the larder, which has tests of its own.
+  // Volumes by US measures; cup weights from the ingredient table, which has tests of its own.
   test.each([
     ['2 kg crushed blackberries', 'blackberry', 'crushed', 2000],
     ['1.4 kg sugar', 'sugar', 'grains', 1400],

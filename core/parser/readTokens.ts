@@ -9,7 +9,7 @@ import { headOf } from './head.ts';
 import { juiceForJelly } from './jellyJuice.ts';
 import type { Parser } from './parserKitchen.ts';
 import { isUnitWord } from './measures.ts';
-import { NAME_WORDS } from './larderNames.ts';
+import { NAME_WORDS } from './ingredientNames.ts';
 import { textOf } from './offers.ts';
 import { plainWord } from './plainWord.ts';
 import { nearestWords, wordList } from './spelling.ts';

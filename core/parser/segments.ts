@@ -1,7 +1,7 @@
 import { isFault, type Amount, type AmountFault } from './amount.ts';
 import { amountAt } from './amounts.ts';
 import type { MeasuresId } from './measures.ts';
-import type { Meaning } from './larderNames.ts';
+import type { Meaning } from './ingredientNames.ts';
 import { nameAt, type NameBook } from './names.ts';
 import type { Token } from './tokens.ts';
 import { LONGEST_PHRASE, PHRASES, type Effect } from './words.ts';

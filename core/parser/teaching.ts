@@ -1,6 +1,6 @@
 import { message, type Text } from '@idle-kettle/words/message';
 import type { Ingredient } from '../ingredients/index.ts';
-import { compact, LARDER_NAMES } from './larderNames.ts';
+import { compact, LARDER_NAMES } from './ingredientNames.ts';
 import { nearestWords, wordList } from './spelling.ts';
 import { phraseKey } from './words.ts';
 

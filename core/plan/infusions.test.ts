@@ -38,8 +38,8 @@ describe('an infusion', () => {
   });
 
   /**
-   * Every row of the larder: what the table gives no limit is none, whether it was steeped or
-   * stirred in.
+   * Every row of the ingredient table: what the table gives no limit is none, whether it was
+   * steeped or stirred in.
    */
   test('opens the pantry only inside its table, whatever is added to it, steeped or stirred in', () => {
     const outside: string[] = [];

@@ -135,7 +135,7 @@ test('verdict and minutes are the same for any number of draws and any seed', ()
   }
 });
 
-/** A row of the larder that the tests rely on. */
+/** A row of the ingredient table that the tests rely on. */
 const rowOf = (id: string): Ingredient => {
   const row = findIngredient(id);
   if (row === null) throw new Error(`No ${id}`);

@@ -84,7 +84,7 @@ export function mixed(lines: readonly UnderstoodLine[], mix: Mix): UnderstoodLin
 
 function doseLine({ id, massG }: NonNullable<Mix['dose']>): UnderstoodLine {
   const ingredient = findIngredient(id);
-  if (!ingredient) throw new RangeError(`The larder has no ${id}`);
+  if (!ingredient) throw new RangeError(`The ingredient table has no ${id}`);
   return {
     understood: true,
     text: `${Number(massG.toFixed(1))} g ${ingredient.name}`,

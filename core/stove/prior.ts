@@ -8,7 +8,7 @@ export const FLAME_SD = constant(
   '1',
   commonPractice('burners differ by a quarter; judgement'),
 );
-/** How far the fruit's solubles are from the larder's, logarithm, one standard deviation. */
+/** How far the fruit's solubles are from the table's, logarithm, one standard deviation. */
 export const SOLIDS_SD = constant(0.06, '1', commonPractice('ripeness moves °Brix; judgement'));
 /** What a thermometer may still be off after boiling water, K, one standard deviation. */
 export const OFFSET_SD = constant(0.15, 'K', commonPractice('reading a dial in steam; judgement'));

@@ -63,7 +63,7 @@ function askedFor({ contents, massG }: Addition, { value }: Entry): Contents | n
 
 /**
  * Contents of something added that the run sheet does not ask for; null where it is none, or not in
- * the larder.
+ * the ingredient table.
  */
 function extraContents({ kind, value, text }: Entry): Contents | null {
   if (kind !== 'added' || text === null || plannedAddition({ kind, text }) !== null) return null;

@@ -1,7 +1,7 @@
 /**
  * Lines as home cooks write them, with the ingredient and the prepared grams that they stand for;
  * null for lines that must be asked about. Weights follow from the line; cups, pieces and packs are
- * the larder's, which has tests of its own, and common practice; volumes are US.
+ * the table's, which has tests of its own, and common practice; volumes are US.
  */
 export const LINE_CORPUS: readonly (readonly [
   line: string,

@@ -20,7 +20,7 @@ export type IndependentKitchen = {
   readonly draughtTimes: number;
   /** Of walls and surface, W per m² and K. */
   readonly wallLoss: number;
-  /** Over the larder’s solubles. */
+  /** Over the table’s solubles. */
   readonly solidsTimes: number;
   /** What the thermometer adds, K. */
   readonly offsetK: number;

@@ -166,7 +166,10 @@ test('a dipstick is turned by key and by hand, and the amounts follow', async ({
   await expect(line(page, 4)).toHaveValue(/g powdered pectin$/);
 });
 
-test('a line is completed from the larder, moved, and said anew', async ({ page, kettle }) => {
+test('a line is completed from the ingredient table, moved, and said anew', async ({
+  page,
+  kettle,
+}) => {
   await page.goto(`${kettle.address}/batches/new`);
   await typeLines(page, ['1 kg sugar']);
   await page.keyboard.press('Enter');

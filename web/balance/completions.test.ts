@@ -22,7 +22,7 @@ test('a fraction is an amount too', () => {
   expect(completionsOf('½ cup lem').some((line) => line.startsWith('½ cup lemon'))).toBe(true);
 });
 
-test('every name that is offered is one that the larder reads', () => {
+test('every name that is offered is one that the ingredient table reads', () => {
   expect(INGREDIENT_NAMES.filter((name) => findIngredient(name) === null)).toEqual([]);
   expect(new Set(INGREDIENT_NAMES).size).toBe(INGREDIENT_NAMES.length);
 });

@@ -2,14 +2,14 @@ import { findIngredient, INGREDIENTS } from '@idle-kettle/core';
 
 const MOST_SHOWN = 7;
 
-/** Every name in the larder once, plurals of pieces and words for one thing included. */
+/** Every name in the ingredient table once, plurals of pieces and words for one thing included. */
 export const INGREDIENT_NAMES: readonly string[] = [
   ...new Set(INGREDIENTS.flatMap(({ name, alsoCalled }) => [name, ...alsoCalled])),
 ];
 
 /**
- * Ways to end a line that is being written: its last words completed to names in the larder, those
- * that begin so first. None before there is an amount and two letters of a name.
+ * Ways to end a line that is being written: its last words completed to names in the ingredient
+ * table, those that begin so first. None before there is an amount and two letters of a name.
  */
 export function completionsOf(line: string): string[] {
   const [, head, tail] =

@@ -123,8 +123,8 @@ const number = (text: string): number | null =>
   text.trim() === '' ? null : (readAmount(text) ?? NaN);
 
 /**
- * The kitchen with what the form says, ready for the contract’s rules. Names that the larder does
- * not know stay as typed.
+ * The kitchen with what the form says, ready for the contract’s rules. Names that the ingredient
+ * table does not know stay as typed.
  */
 export function kitchenWith(
   { id, setUp, version, names, ...kitchen }: Kitchen,

@@ -62,7 +62,9 @@ const OZ_G = convert(1, 'oz', 'g');
 export const jarSizeTyped = (volumeMl: number, system: UnitSystem): string =>
   typed(system === 'us' ? volumeMl / FL_OZ_ML : volumeMl, 2);
 
-/** How much goes in a jar, mL, from its size as it is sold: ounces of a US kitchen, mL and grams. */
+/**
+ * How much goes in a jar, mL, from its size as it is sold: ounces of a US kitchen, mL and grams.
+ */
 export function jarMl(text: string, measure: JarMeasure, system: UnitSystem): number {
   const [volume, weight] = system === 'us' ? [FL_OZ_ML, OZ_G] : [1, 1];
   return Math.round(filledMl(number(text) * (measure === 'net' ? weight : volume), measure));
@@ -80,7 +82,10 @@ export const priceTyped = (minorPerKg: number, system: UnitSystem): string =>
 export const minorPerKg = (text: string, system: UnitSystem): number =>
   Math.round((number(text) * 100_000) / G[SHOWN[system].price]);
 
-/** How much of something there is, g, as a cook writes it: `5 lb`, `2 boxes`; a bare number is grams. */
+/**
+ * How much of something there is, g, as a cook writes it: `5 lb`, `2 boxes`; a bare number is
+ * grams.
+ */
 export function gramsTyped(text: string, ingredient: string): number {
   const bare = readAmount(text);
   if (bare !== null) return bare;

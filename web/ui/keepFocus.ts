@@ -21,7 +21,10 @@ const reachableIn = (element: Element): HTMLElement | null =>
       one instanceof HTMLElement && one.matches(REACHABLE) && one.checkVisibility(),
   ) ?? null;
 
-/** What took the place of something that is gone: there, else after it, else before it, else around it. */
+/**
+ * What took the place of something that is gone: there, else after it, else before it, else around
+ * it.
+ */
 export function tookPlaceOf(places: readonly Place[]): HTMLElement | null {
   for (const { parent, index } of places) {
     if (!parent.isConnected) continue;

@@ -8,7 +8,8 @@ import {
 import { phraseKey } from './words.ts';
 
 /**
- * What a name stands for: a row of the larder, something that has none, or one of several things.
+ * What a name stands for: a row of the ingredient table, something that has none, or one of several
+ * things.
  */
 export type Meaning =
   | { readonly kind: 'row'; readonly row: Ingredient; readonly taught?: string }
@@ -42,7 +43,7 @@ export const LARDER_NAMES: ReadonlyMap<string, Meaning> = (() => {
   return names;
 })();
 
-/** Every word of every larder name, for spelling. */
+/** Every word of every ingredient name, for spelling. */
 export const NAME_WORDS: ReadonlySet<string> = new Set(
   [...LARDER_NAMES.keys()].flatMap((key) => key.split(' ')),
 );
