@@ -93,6 +93,7 @@ async function runStatic() {
     await wordsAreOutside(),
     await effectsAreExplicit(),
     await filesAreShort(),
+    await noCircles(),
     await readable(),
     await formatting,
   ];
