@@ -141,6 +141,15 @@ async function filesAreShort() {
   return found.length === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 
+/** No file imports another that imports it. @returns {Promise<Tally>} */
+async function noCircles() {
+  const { importCircles } = await import('./importCircles.mjs');
+  const found = importCircles();
+  say(`import circles: ${found.length}`);
+  for (const file of found) say(`  ${file}`);
+  return found.length === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+}
+
 /**
  * How hard the catalogue is to read, by its median US school grades; prints the hardest.
  * @returns {Promise<Tally>}
