@@ -137,7 +137,10 @@ export async function labels(page: Page): Promise<string> {
     page.getByRole('button', { name: 'Download' }).click(),
   ]);
   await page.keyboard.press('Escape');
-  return execFileSync('pdftotext', ['-layout', await file.path(), '-'], { encoding: 'utf8' });
+  // As it is read, label by label: what stands beside it on the sheet is another label.
+  return execFileSync('pdftotext', ['-raw', await file.path(), '-'], {
+    encoding: 'utf8',
+  }).replaceAll(/\s+/g, ' ');
 }
 
 /** Saves what is written, and goes with it to the stove. */

@@ -5,6 +5,8 @@ import { figuresOf } from './figures.ts';
 import type { RecipeReading } from './recipe.ts';
 import { FORMULA_KEY, formulaOfText, formulaText, type WrittenFormula } from './writtenFormula.ts';
 
+const COLUMNS = ['part', 'name', 'value', 'unit', 'p10', 'p90', 'note'] as const;
+
 /**
  * A plan as CSV for a spreadsheet: first its lines (text, ingredient, grams), then its figures with
  * their ranges, and the formula itself. Cells that a spreadsheet would take for a formula are
@@ -13,7 +15,7 @@ import { FORMULA_KEY, formulaOfText, formulaText, type WrittenFormula } from './
 export const toPlanCsv = (plan: PlanInWords, name = '', formula?: WrittenFormula): string =>
   Papa.unparse(
     {
-      fields: ['part', 'name', 'value', 'unit', 'p10', 'p90', 'note'],
+      fields: [...COLUMNS],
       data: [
         ...(name === '' ? [] : [['recipe', name, '', '', '', '', '']]),
         ...linesBrought(plan).map(({ text, name: called, massG, assumed, trouble }) => [
@@ -41,11 +43,8 @@ export const toPlanCsv = (plan: PlanInWords, name = '', formula?: WrittenFormula
     { escapeFormulae: true },
   );
 
-/** How the CSV of a plan begins. */
-const HEAD = 'part,name,value,unit,p10,p90,note';
-
 /** Whether a text is the CSV of a plan. */
-export const isPlanCsv = (text: string): boolean => text.trimStart().startsWith(HEAD);
+export const isPlanCsv = (text: string): boolean => text.trimStart().startsWith(COLUMNS.join(','));
 
 /** Reads the formula of a plan’s CSV; of an older one, its lines in grams. */
 export function readPlanCsv(text: string): RecipeReading {

@@ -51,7 +51,7 @@ test('markup in a line is shown as text; in a name it is refused', async ({
   await typeLines(page, ['2 kg plums', `1 kg ${markup}`]);
   await expect(page.getByText(`“1 kg ${markup}” isn’t counted.`)).toBeVisible();
   expect(await page.locator('img[src="x"]').count()).toBe(0);
-  expect(await page.title()).toBe('Idle Kettle');
+  await expect(page).toHaveTitle('Balance: Plum jam · Idle Kettle');
   await page.getByLabel('Batch name').fill('<b>Plum</b>');
   await page.getByRole('button', { name: 'Save batch' }).click();
   await expect(page.getByRole('alert')).toContainText('A name may not contain <, >');

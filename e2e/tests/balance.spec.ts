@@ -78,18 +78,24 @@ test('exactly twelve half-pints are asked for, and the amounts follow', async ({
   await expect(line(page, 1)).toHaveValue(/^\d\.\d+ kg crushed damsons$/);
 });
 
-test('undo by the keyboard leaves the name’s own typing alone', async ({ page, kettle }) => {
+test('undo by the keyboard goes edit by edit, in the name as in the lines', async ({
+  page,
+  kettle,
+}) => {
   await openBatch(page, kettle, ['1 kg plums', '800 g sugar']);
   await line(page, 2).fill('700 g sugar');
   const name = page.getByLabel('Batch name');
   await name.click();
   await name.press('End');
-  await page.keyboard.type(' and more');
+  await page.keyboard.insertText(' and more');
   await page.keyboard.press('Control+z');
+  await expect(name).toHaveValue('Trial');
   await expect(line(page, 2)).toHaveValue('700 g sugar');
   await line(page, 2).click();
   await page.keyboard.press('Control+z');
   await expect(line(page, 2)).toHaveValue('800 g sugar');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(line(page, 2)).toHaveValue('700 g sugar');
 });
 
 test('two wishes that collide are named', async ({ page, kettle }) => {

@@ -275,6 +275,7 @@ export function Balance({ kitchen, saved, from }: Props) {
               title={
                 <input
                   type="text"
+                  data-name
                   aria-label={say('balance.batchName')}
                   value={name}
                   onChange={({ target }) => dispatch({ type: 'name', text: target.value })}

@@ -53,7 +53,7 @@ export const SetBar = ({ share }: { readonly share: Share }) => {
           />
         ))}
       </div>
-      <p className="mt-0.5 flex flex-wrap gap-x-1.5">
+      <p className="mt-0.5 flex flex-wrap gap-x-1">
         {shown.map(([set, whole]) => (
           <span
             key={set}

@@ -75,9 +75,23 @@ test('a text that is back at what it was leaves nothing to undo', () => {
     { type: 'name', text: '' },
     { type: 'name', text: 'Plum jam' },
     { type: 'pause' },
+    { type: 'name', text: 'Plum jam of ours' },
+    { type: 'pause' },
     { type: 'name', text: '' },
   );
   expect(linesOf(formulaReducer(typed, UNDO))).toEqual(['a']);
+});
+
+test('a text that is back only after something else was changed is an edit like any other', () => {
+  const typed = after(
+    ['a', 'b'],
+    { type: 'name', text: 'Plum' },
+    { type: 'remove', index: 1 },
+    { type: 'name', text: '' },
+  );
+  const once = formulaReducer(typed, UNDO);
+  expect(once.draft.name).toBe('Plum');
+  expect(linesOf(formulaReducer(once, UNDO))).toEqual(['a', 'b']);
 });
 
 test('every change can be taken back, one after another', () => {

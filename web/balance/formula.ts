@@ -215,18 +215,47 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
   }
 }
 
+/** A field that is typed in: a line by its index, the name, or a setting. */
+type Field = number | string;
+
 /**
- * What typing in one place makes of the formula. Typed without a pause, it is undone whole; and a
- * text that is back at what it was leaves nothing to undo, however slowly it went there.
+ * What typing in one place makes of the formula. Typed without a pause, it is undone whole; and a text
+ * that is back at what it was leaves nothing to undo, however slowly it went there.
  */
-function typedOn(state: FormulaState, draft: FormulaDraft, typing: number | string): FormulaState {
-  const before = state.past.at(-1);
-  if (before !== undefined && contentKey(before) === contentKey(draft))
-    return { ...to(state, draft, null), past: state.past.slice(0, -1) };
+function typedOn(state: FormulaState, draft: FormulaDraft, typing: Field): FormulaState {
+  const back = whereItWas(state.past, draft, typing);
+  if (back !== null) return { ...to(state, draft, null), past: state.past.slice(0, back) };
   return state.typing === typing
     ? { ...state, draft, future: [], refused: null, did: null }
     : { ...to(state, draft, null), typing };
 }
+
+/**
+ * The place among what can be undone where the formula said the same, if since then nothing but
+ * this field was typed in; null otherwise.
+ */
+function whereItWas(
+  past: readonly FormulaDraft[],
+  draft: FormulaDraft,
+  typing: Field,
+): number | null {
+  const key = contentKey(draft);
+  const around = aroundOf(draft, typing);
+  for (let index = past.length - 1; index >= 0; index -= 1) {
+    const before = past[index] as FormulaDraft;
+    if (contentKey(before) === key) return index;
+    if (aroundOf(before, typing) !== around) return null;
+  }
+  return null;
+}
+
+/** All of a formula but one field, as one text. */
+const aroundOf = ({ name, lines, settings }: FormulaDraft, field: Field): string =>
+  contentKey({
+    name: field === 'name' ? '' : name,
+    lines: typeof field === 'number' ? lines.toSpliced(field, 1) : lines,
+    settings: typeof field === 'string' ? { ...settings, [field]: null } : settings,
+  });
 
 /** A new draft, the old one kept to go back to. */
 const to = (state: FormulaState, draft: FormulaDraft, did: string | null): FormulaState => ({

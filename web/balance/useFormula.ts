@@ -11,7 +11,7 @@ const PAUSE_MS = 1500;
 
 /** Fields whose text has an undo of its own. */
 const OWN_TEXT =
-  ':is(textarea, input:not([type=range], [type=checkbox], [type=radio])):not([data-line])';
+  ':is(textarea, input:not([type=range], [type=checkbox], [type=radio])):not([data-line], [data-name])';
 
 /** A formula as it is written: what it says, its history, and how it is changed. */
 export type FormulaEditor = {
@@ -61,7 +61,7 @@ export function useFormula(id: string | null, saver: Saver): FormulaEditor {
   useEffect(() => {
     function onKey(event: KeyboardEvent) {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
-      // A text that is no line of the formula takes its own typing back.
+      // A text that is neither a line of the formula nor its name takes its own typing back.
       if (event.target instanceof Element && event.target.matches(OWN_TEXT)) return;
       event.preventDefault();
       dispatch({ type: event.shiftKey ? 'redo' : 'undo' });
