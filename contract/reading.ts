@@ -49,9 +49,9 @@ const IsTeachable = (): PropertyDecorator => (target, property) =>
   });
 
 /** The id or a name of a row of the ingredient table. */
-const IsInLarder = (): PropertyDecorator => (target, property) =>
+const IsIngredient = (): PropertyDecorator => (target, property) =>
   registerDecorator({
-    name: 'isInLarder',
+    name: 'isIngredient',
     target: target.constructor,
     propertyName: String(property),
     validator: {
@@ -69,7 +69,7 @@ export class TaughtNameDto {
   /** Id of the row that it is taken for. */
   @IsString({ message: refusal('requests.nameTheIngredient') })
   @MaxLength(80, { message: refusal('requests.ingredientLength', { most: 80 }) })
-  @IsInLarder()
+  @IsIngredient()
   ingredient!: string;
 
   /** When it was taught; the server fills it in. */

@@ -9,6 +9,7 @@ export {
   fahrenheitDegrees,
   fahrenheitToCelsius,
   formatDegrees,
+  eitherAltitude,
   eitherVolume,
   formatGrams,
   formatLength,

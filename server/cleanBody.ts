@@ -13,7 +13,7 @@ const NUL = '\u0000';
 
 /**
  * What no database keeps and no screen shows, wherever it is in a body: NUL characters, halves of
- * characters (lone surrogates), and what is nested without end. Each with its place.
+ * characters (lone surrogates), and what is nested too deeply. Each with its place.
  */
 export function unclean(body: unknown): Fault[] {
   const faults: Fault[] = [];

@@ -137,7 +137,7 @@ describe('four times the batch in one pot', () => {
     expect(four.pot?.boilOver?.foamShare).toBeGreaterThan(1);
   });
 
-  test('and the plan says so', () => {
+  test('and the plan warns of it', () => {
     expect(codes(four)).toEqual(expect.arrayContaining(['boil-over', 'long-boil-wears-pectin']));
     expect(codes(one)).not.toContain('long-boil-wears-pectin');
     expect(codes(one)).not.toContain('boil-over');

@@ -23,7 +23,7 @@ export const compact = (key: string): string => key.replaceAll(' ', '');
  * Names by their plain words; with and without the spaces, so that `black berries` are
  * blackberries.
  */
-export const LARDER_NAMES: ReadonlyMap<string, Meaning> = (() => {
+export const INGREDIENT_NAMES: ReadonlyMap<string, Meaning> = (() => {
   const names = new Map<string, Meaning>();
   for (const row of INGREDIENTS) {
     for (const name of [row.id.replaceAll('-', ' '), row.name, ...row.alsoCalled]) {
@@ -45,5 +45,5 @@ export const LARDER_NAMES: ReadonlyMap<string, Meaning> = (() => {
 
 /** Every word of every ingredient name, for spelling. */
 export const NAME_WORDS: ReadonlySet<string> = new Set(
-  [...LARDER_NAMES.keys()].flatMap((key) => key.split(' ')),
+  [...INGREDIENT_NAMES.keys()].flatMap((key) => key.split(' ')),
 );

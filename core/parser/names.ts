@@ -1,5 +1,5 @@
 import { findIngredient } from '../ingredients/index.ts';
-import { compact, LARDER_NAMES, type Meaning } from './ingredientNames.ts';
+import { compact, INGREDIENT_NAMES, type Meaning } from './ingredientNames.ts';
 import { teachingFault } from './teaching.ts';
 import { phraseKey } from './words.ts';
 import type { Token } from './tokens.ts';
@@ -12,7 +12,7 @@ export type TaughtName = {
 };
 
 /** How many words the longest name has. */
-const LONGEST = Math.max(...[...LARDER_NAMES.keys()].map((key) => key.split(' ').length));
+const LONGEST = Math.max(...[...INGREDIENT_NAMES.keys()].map((key) => key.split(' ').length));
 
 /** Looks names up: the table's, and those this kitchen was taught. */
 export type NameBook = (key: string) => Meaning | undefined;
@@ -21,7 +21,7 @@ const taughtBooks = new WeakMap<readonly TaughtName[], NameBook>();
 
 /** The names of a kitchen. A taught name never hides one of the table's. */
 export function nameBook(taught: readonly TaughtName[]): NameBook {
-  if (taught.length === 0) return (key) => LARDER_NAMES.get(key);
+  if (taught.length === 0) return (key) => INGREDIENT_NAMES.get(key);
   const known = taughtBooks.get(taught);
   if (known) return known;
   const own = new Map<string, Meaning>();
@@ -30,7 +30,7 @@ export function nameBook(taught: readonly TaughtName[]): NameBook {
     if (row && teachingFault(name, row) === null)
       own.set(phraseKey(name), { kind: 'row', row, taught: name });
   }
-  const book: NameBook = (key) => LARDER_NAMES.get(key) ?? own.get(key);
+  const book: NameBook = (key) => INGREDIENT_NAMES.get(key) ?? own.get(key);
   taughtBooks.set(taught, book);
   return book;
 }

@@ -155,8 +155,8 @@ function toConfirmOf({ description, respelt }: Understood): ToConfirm | undefine
 }
 
 /**
- * A line that is not understood, with what may be meant; an amount that cannot be says so whatever
- * it is of.
+ * A line that is not recognized, with what may be meant. An amount that nothing can weigh is named
+ * as the fault, whatever it is of.
  */
 function withOffers(
   text: string,

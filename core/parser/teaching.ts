@@ -1,11 +1,11 @@
 import { message, type Text } from '@idle-kettle/words/message';
 import type { Ingredient } from '../ingredients/index.ts';
-import { compact, LARDER_NAMES } from './ingredientNames.ts';
+import { compact, INGREDIENT_NAMES } from './ingredientNames.ts';
 import { nearestWords, wordList } from './spelling.ts';
 import { phraseKey } from './words.ts';
 
 /** Names of one word, which a word of another name may be a misspelling of. */
-const ONE_WORD_NAMES = wordList([...LARDER_NAMES.keys()].filter((key) => !key.includes(' ')));
+const ONE_WORD_NAMES = wordList([...INGREDIENT_NAMES.keys()].filter((key) => !key.includes(' ')));
 
 /** Figures that are written for letters. */
 const AS_LETTERS: { readonly [figure: string]: string } = {
@@ -30,12 +30,12 @@ export function teachingFault(name: string, row: Ingredient | null = null): Text
   if (!/[a-z]{3}/.test(key)) return message('parser.giveANameOfAt');
   if (/[^\p{Script=Latin}\p{Script=Common}\p{Script=Inherited}]/u.test(name))
     return message('parser.writeItInOneAlphabet', { name });
-  const meaning = LARDER_NAMES.get(key) ?? LARDER_NAMES.get(compact(key));
+  const meaning = INGREDIENT_NAMES.get(key) ?? INGREDIENT_NAMES.get(compact(key));
   if (meaning?.kind === 'row')
     return message('parser.isAlready', { name, name2: meaning.row.name });
   if (meaning !== undefined) return message('parser.isTheNameOfSomething', { name });
   const words = key.split(' ');
-  if (words.some((word) => LARDER_NAMES.get(word)?.kind === 'stranger'))
+  if (words.some((word) => INGREDIENT_NAMES.get(word)?.kind === 'stranger'))
     return message('parser.containsTheNameOfSomething', { name });
   const other = row === null ? undefined : rowsIn(words).find((held) => isOther(held, row));
   return other === undefined
@@ -53,7 +53,7 @@ function rowsIn(words: readonly string[]): Ingredient[] {
   );
   const near = plain.flatMap((word) => nearestWords(word, ONE_WORD_NAMES));
   return [...together, ...together.map(compact), ...near].flatMap((key) => {
-    const meaning = LARDER_NAMES.get(key);
+    const meaning = INGREDIENT_NAMES.get(key);
     return meaning?.kind === 'row' ? [meaning.row] : [];
   });
 }

@@ -4,19 +4,18 @@ import { massOf, solublesG } from '../formula/index.ts';
 import { CURD_EGG, LOW_METHOXYL_PECTIN, MOUNDING, STANDARD_GEL_PECTIN } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
 import { PROCESS_TABLE_SOURCE } from '../process/index.ts';
-import { celsiusToFahrenheit, convert, fahrenheitDegrees, eitherMass } from '../quantity/index.ts';
+import {
+  celsiusToFahrenheit,
+  eitherAltitude,
+  eitherMass,
+  fahrenheitDegrees,
+} from '../quantity/index.ts';
 import { FILLING_TEMP_C } from '../yield/index.ts';
 import { ENOUGH } from '../advice/index.ts';
 import type { Plan, Why } from './plan.ts';
 import { type Boil, solublesPctAtRule, type Evaluation } from '../evaluate/index.ts';
 
 type SoFar = Omit<Plan, 'why' | 'cautions'>;
-
-/** An altitude in both units, of which its reader sees one. */
-const altitude = (altitudeM: number) => ({
-  m: Math.round(altitudeM),
-  feet: Math.round(convert(altitudeM, 'm', 'ft')),
-});
 
 /** Says, for each figure of a plan, what it was worked out from and by what rule. */
 export function explain(worked: Evaluation, plan: SoFar): Why {
@@ -33,7 +32,7 @@ function whyStop(worked: Evaluation, { stop, finish }: SoFar): Text {
   const place = {
     'assumed sea level': message('plan.noAltitudeIsSetSo'),
     altitude: message('plan.atTheStandardAirPressure', {
-      ...altitude(worked.request.altitudeM ?? 0),
+      altitude: eitherAltitude(worked.request.altitudeM ?? 0),
       value: (ambient.pressurePa / 1000).toFixed(1),
     }),
     'measured boiling water': message('plan.youMeasuredYourBoilingWater'),
@@ -149,7 +148,7 @@ function whyProcess({ ambient, request }: Evaluation, { process }: SoFar): Text 
         ? message('plan.curdInHalfPintsOr')
         : message('plan.softSpreadsInJarsThis'),
     jars,
-    ...altitude(ambient.processingAltitudeM),
+    altitude: eitherAltitude(ambient.processingAltitudeM),
     source: PROCESS_TABLE_SOURCE.source,
   });
 }

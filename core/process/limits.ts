@@ -141,7 +141,7 @@ const isShareOfNothing = (batch: SafetyContext, role: Role): boolean => {
 };
 
 /**
- * Most of a role that a batch may hold, g; without end for what its family is made of.
+ * Most of a role that a batch may hold.
  * @returns g; Infinity for what its family is made of
  */
 export function mostOf(batch: SafetyContext, role: Role): number {

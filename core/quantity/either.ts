@@ -1,5 +1,5 @@
 import { message, type Text } from '@idle-kettle/words/message';
-import { formatMass, formatVolume } from './format.ts';
+import { formatAltitude, formatMass, formatVolume } from './format.ts';
 
 /** A mass in both systems, of which its reader sees one: `1.4 kg`, `3 lb 1.4 oz`. */
 export const eitherMass = (massG: number): Text =>
@@ -10,4 +10,11 @@ export const eitherVolume = (volumeMl: number): Text =>
   message('core.either', {
     metric: formatVolume(volumeMl, 'metric'),
     us: formatVolume(volumeMl, 'us'),
+  });
+
+/** An altitude in both units, of which its reader sees one: `1,524 m`, `5,000 ft`. */
+export const eitherAltitude = (altitudeM: number): Text =>
+  message('core.either', {
+    metric: formatAltitude(altitudeM, 'm'),
+    us: formatAltitude(altitudeM, 'ft'),
   });

@@ -32,7 +32,7 @@ const PROBE_LAG_MIN = 0.1;
 const BOIL_SAID_SD_MIN = 1;
 const BOIL_SAID_SD_SHARE = 0.08;
 /**
- * A pot that does not boil when the cook says so is this far off for every standard deviation, K.
+ * How far below the boil a pot may be, for each standard deviation, when the cook says it boils; K.
  * Judgement.
  */
 const BOIL_SAID_SD_K = 2;

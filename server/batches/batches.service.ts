@@ -128,7 +128,7 @@ export class BatchesService {
     }
     const householdId = await this.households.currentId();
     const kitchen = await this.mustPlan({ lines, settings });
-    // One statement: it changes the version it was made on, where that is not put away, and answers
+    // One statement: it changes the version it was made on, unless it was deleted, and answers
     // with the row it wrote.
     const [, [written]] = await this.batches.update(
       {

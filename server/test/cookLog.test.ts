@@ -3,17 +3,9 @@ import { randomUUID } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import { Client } from 'pg';
 import { body } from './servedApi.ts';
-import { count, followed, servedCooks } from './servedCooks.ts';
+import { count, followed, PRACTICE, servedCooks } from './servedCooks.ts';
 
 const { api, first, other, databaseUrl, cookOfBatch, logOf } = servedCooks();
-
-const PRACTICE = {
-  name: 'Damson practice',
-  lines: ['2 kg crushed damsons', '1.4 kg sugar'],
-  fault: 'none',
-  seed: 7,
-  speed: 60,
-};
 
 const T0 = Date.now();
 const reading = (seq: number, value = 90) => ({

@@ -1,17 +1,9 @@
 import type { Batch, BatchSummary, CookSession } from '@idle-kettle/contract';
 import { randomUUID } from 'node:crypto';
 import { body } from './servedApi.ts';
-import { servedCooks } from './servedCooks.ts';
+import { PRACTICE, servedCooks } from './servedCooks.ts';
 
 const { api, first, other, cookOfBatch } = servedCooks();
-
-const PRACTICE = {
-  name: 'Damson practice',
-  lines: ['2 kg crushed damsons', '1.4 kg sugar'],
-  fault: 'none',
-  seed: 7,
-  speed: 60,
-};
 
 describe('a cook', () => {
   test('is begun once, however often it is asked for', async () => {

@@ -130,7 +130,7 @@ describe('bodies that no database keeps', () => {
     expect(unclean({ note: '😀', lines: ['½ cup'] })).toEqual([]);
   });
 
-  test('nor what is nested without end', async () => {
+  test('nor what is nested too deeply', async () => {
     let deep: unknown = 'x';
     for (let level = 0; level < 2000; level += 1) deep = [deep];
     expect(textOf(unclean({ deep })[0]?.message ?? '')).toContain('nested deeper');

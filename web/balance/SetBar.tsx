@@ -34,7 +34,7 @@ const inWords = (share: Share): string =>
     .join(', ');
 
 /**
- * How sure the set is: the share of imagined batches in each class, from what pours to what slices.
+ * How sure the set is: the share of simulated batches in each class, from what pours to what slices.
  */
 export const SetBar = ({ share }: { readonly share: Share }) => {
   const shown = seenOf(share);

@@ -219,8 +219,8 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
 type Field = number | string;
 
 /**
- * What typing in one place makes of the formula. Typed without a pause, it is undone whole; and a text
- * that is back at what it was leaves nothing to undo, however slowly it went there.
+ * What typing in one place makes of the formula. Typed without a pause, it is undone whole; and a
+ * text that is back at what it was leaves nothing to undo, however slowly it went there.
  */
 function typedOn(state: FormulaState, draft: FormulaDraft, typing: Field): FormulaState {
   const back = whereItWas(state.past, draft, typing);

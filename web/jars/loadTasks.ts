@@ -1,6 +1,6 @@
 import { say } from '@idle-kettle/words';
 import {
-  convert,
+  eitherAltitude,
   isNamed,
   REST_MS,
   type EntryKind,
@@ -195,28 +195,20 @@ export const altitudeNote = ({ altitudeWasM, jarPlan }: JarsCase): string =>
   altitudeWasM === null
     ? ''
     : say('jars.altitudeChanged', {
-        was: heightInWords(altitudeWasM),
-        is: heightInWords(jarPlan.timedBy.altitudeM),
+        was: eitherAltitude(altitudeWasM),
+        is: eitherAltitude(jarPlan.timedBy.altitudeM),
       });
-
-const heightInWords = (m: number): string =>
-  say('jars.height', {
-    feet: Math.round(convert(m, 'm', 'ft')).toLocaleString('en-US'),
-    m: Math.round(m),
-  });
 
 /** Why it takes so long. */
 function reasonOf({ timedBy, altitudeAssumed, stated }: JarPlan): string {
   if (stated !== null && isNamed(stated) && stated.minutes !== null)
     return say('jars.thisIsTheTimeYou');
-  const feet = Math.round(convert(timedBy.altitudeM, 'm', 'ft'));
   const school =
     timedBy.school === 'sterilised' ? say('jars.boiledJars') : say('jars.cleanHotJars');
   return altitudeAssumed
     ? say('jars.fromTheTableForAt', { school })
     : say('jars.fromTheTableForAtFt', {
         school,
-        feet: feet.toLocaleString('en-US'),
-        m: Math.round(timedBy.altitudeM).toLocaleString('en-US'),
+        altitude: eitherAltitude(timedBy.altitudeM),
       });
 }

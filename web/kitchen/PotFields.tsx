@@ -2,7 +2,7 @@ import { say } from '@idle-kettle/words';
 import { useWatch } from 'react-hook-form';
 import { PotDrawing } from '../drawings/PotDrawing.tsx';
 import { Cell, List, type PartProps } from './equipmentList.tsx';
-import { capacityTyped, heightFor, lengthCm, lengthTyped, SHOWN } from './measuresShown.ts';
+import { capacityTyped, heightFor, lengthCm, potTyped, SHOWN } from './measuresShown.ts';
 
 const PX_PER_CM = 3;
 
@@ -49,12 +49,7 @@ export const PotFields = (props: PartProps) => (
     name="pots"
     title={say('kitchen.pots')}
     one={say('kitchen.pot')}
-    blank={{
-      name: '',
-      width: lengthTyped(28, props.units),
-      height: lengthTyped(16, props.units),
-      holds: capacityTyped(lengthTyped(28, props.units), lengthTyped(16, props.units), props.units),
-    }}
+    blank={{ name: '', ...potTyped(28, 16, props.units) }}
     row={(i) => (
       <>
         <Cell label={say('kitchen.name')} input={props.form.register(`pots.${i}.name`)} wide />

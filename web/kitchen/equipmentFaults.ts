@@ -27,7 +27,7 @@ const FIELDS: Readonly<Record<string, PlainMessageId>> = {
 };
 
 /**
- * A fault of the contract as the form would say it: `Pot 1: the height must be 1⅛ in to 59 in.`
+ * A fault of the contract as the form would say it: `For pot 1, the height must be from 1⅛ in to 59 in.`
  * What the form has no words for stays as the contract has it.
  */
 export function equipmentFault({ field, message }: Fault, units: UnitSystem): string {

@@ -9,13 +9,12 @@ import {
   type JarMeasure,
 } from '@idle-kettle/core';
 import {
-  capacityTyped,
   gramsTyped,
   jarMl,
   jarSizeTyped,
   lengthCm,
-  lengthTyped,
   minorPerKg,
+  potTyped,
   priceTyped,
 } from './measuresShown.ts';
 
@@ -69,13 +68,7 @@ export const equipmentOf = (kitchen: Kitchen): EquipmentForm => ({
   pots: kitchen.pots.map(({ id, name, diameterCm, heightCm }) => ({
     ...ownOf(id),
     name,
-    width: lengthTyped(diameterCm, kitchen.units),
-    height: lengthTyped(heightCm, kitchen.units),
-    holds: capacityTyped(
-      lengthTyped(diameterCm, kitchen.units),
-      lengthTyped(heightCm, kitchen.units),
-      kitchen.units,
-    ),
+    ...potTyped(diameterCm, heightCm, kitchen.units),
   })),
   burners: kitchen.burners.map(({ id, name, heat, netPowerKw }) => ({
     ...ownOf(id),

@@ -49,6 +49,12 @@ export function capacityTyped(width: string, height: string, system: UnitSystem)
   return ml > 0 ? typed(ml / ML[SHOWN[system].capacity], 1) : '';
 }
 
+/** The size of a pot as it is typed. */
+export function potTyped(diameterCm: number, heightCm: number, system: UnitSystem) {
+  const [width, height] = [lengthTyped(diameterCm, system), lengthTyped(heightCm, system)];
+  return { width, height, holds: capacityTyped(width, height, system) };
+}
+
 /** How high a pot of this width is that holds so much; null where either is no number. */
 export function heightFor(width: string, holds: string, system: UnitSystem): string | null {
   const cm = (number(holds) * ML[SHOWN[system].capacity]) / areaCm2(lengthCm(width, system));

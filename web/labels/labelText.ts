@@ -1,17 +1,12 @@
 import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
-import {
-  formatMass,
-  isNamed,
-  type JarPlace,
-  type JarPlan,
-  type UnitSystem,
-} from '@idle-kettle/core';
+import { isNamed, type JarPlace, type JarPlan, type UnitSystem } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { shapeOfFormula } from '../drawings/fruitShapes.ts';
 import type { FruitShape } from '../drawings/FruitDrawing.tsx';
 import { fruitColourOfLines, whatIsMade } from '../ui/fruit.ts';
 import { bestBefore } from '../words/keeps.ts';
+import { massInWords } from '../words/mass.ts';
 
 /** What a label prints, line by line. */
 export type LabelText = {
@@ -140,10 +135,5 @@ const processedOf = ({ timedBy }: JarPlan, count: number | null): string | null 
       });
 
 /** What a full jar weighs in spread: `Net 310 g`, and in ounces first where a kitchen has those. */
-export function netInWords(jarPlan: JarPlan, volumeMl: number, units: UnitSystem): string {
-  const massG = volumeMl / jarPlan.mlPerG;
-  const grams = formatMass(massG, 'metric');
-  return say('labels.net', {
-    mass: units === 'us' ? `${formatMass(massG, 'us')} (${grams})` : grams,
-  });
-}
+export const netInWords = (jarPlan: JarPlan, volumeMl: number, units: UnitSystem): string =>
+  say('labels.net', { mass: massInWords(volumeMl / jarPlan.mlPerG, units) });

@@ -1,6 +1,6 @@
-import { type PlainMessageId, say } from '@idle-kettle/words';
+import { type PlainMessageId, say, textOf } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
-import { convert, isNamed, type JarProgress, type JarPlan } from '@idle-kettle/core';
+import { eitherAltitude, isNamed, type JarProgress, type JarPlan } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { whatIsMade } from '../ui/fruit.ts';
 import { headspaceInWords } from '../words/headspace.ts';
@@ -17,7 +17,6 @@ export function entryOf(
   const { timedBy, process, altitudeAssumed, stated, label } = jarPlan;
   const whole = loads.filter((load) => load.whole);
   const minutes = [...new Set(whole.map((load) => load.minutes))];
-  const feet = Math.round(convert(timedBy.altitudeM, 'm', 'ft')).toLocaleString('en-US');
   const madeMs = jars[0]?.filledAtMs ?? Date.parse(session.startedAt);
   return [
     [say('labels.product'), whatIsMade(session.formula)],
@@ -42,7 +41,7 @@ export function entryOf(
       say('labels.altitude'),
       altitudeAssumed
         ? say('labels.notSetSeaLevelAssumed')
-        : say('labels.ftM', { feet, round: Math.round(timedBy.altitudeM) }),
+        : textOf(eitherAltitude(timedBy.altitudeM)),
     ],
     [say('labels.headspace'), headspaceInWords(process.headspaceMm)],
     [

@@ -2,7 +2,6 @@ export const JARS = {
   'jars.intoTheFreezerInstead': 'Into the freezer instead',
   'jars.altitudeChanged':
     'This kitchen is set to {{is}} now; it was {{was}} when this batch began. The longer time counts. ',
-  'jars.height': '[{{m}} m|{{feet}} ft]',
   'jars.onlySoManyFilled':
     'Only {{filled}} filled, and about {{volume}} was expected in the pot. Is it really empty?',
   'jars.yesItsEmpty': 'Yes, it’s empty',
@@ -215,7 +214,7 @@ export const JARS = {
   'jars.cleanHotJars': 'clean hot jars',
   'jars.fromTheTableForAt':
     'From the table for {{school}} at sea level. Set your altitude: higher kitchens need longer.',
-  'jars.fromTheTableForAtFt': 'From the table for {{school}} at [{{m}} m|{{feet}} ft].',
+  'jars.fromTheTableForAtFt': 'From the table for {{school}} at {{altitude}}.',
   'jars.fillTheJarsNow': 'Fill the jars now',
   'jars.keepFilling': 'Keep filling',
   'jars.itSetsInThePot': 'It sets in the pot, so don’t wait. Ladle, funnel, hot jar.',

@@ -56,7 +56,6 @@ export const LABELS = {
   'labels.and': ' and ',
   'labels.altitude': 'Altitude',
   'labels.notSetSeaLevelAssumed': 'not set; sea level assumed',
-  'labels.ftM': '[{{round}} m|{{feet}} ft]',
   'labels.headspace': 'Headspace',
   'labels.jars': 'Jars',
   'labels.boiledFirst': 'boiled first',

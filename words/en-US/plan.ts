@@ -28,8 +28,7 @@ export const PLAN = {
   'plan.aFormulaMayHaveAt':
     'A formula may have at most {{MOSTLINES}} lines; this one has {{count}}.',
   'plan.noAltitudeIsSetSo': 'No altitude is set, so sea level is assumed',
-  'plan.atTheStandardAirPressure':
-    'At [{{m}} m|{{feet}} ft] the standard air pressure is {{value}} kPa',
+  'plan.atTheStandardAirPressure': 'At {{altitude}} the standard air pressure is {{value}} kPa',
   'plan.youMeasuredYourBoilingWater':
     'You measured your boiling water, which covers place, weather and thermometer',
   'plan.plainWaterBoilsAtC':
@@ -69,8 +68,7 @@ export const PLAN = {
     'No processing time applies, because this batch isn’t for the pantry.',
   'plan.jarsBoiledFirst': 'jars boiled first',
   'plan.cleanHotJarsNeverUnder': 'clean hot jars, never under ten minutes',
-  'plan.atFromMemoryOfThe':
-    '{{part}}, {{jars}}, at [{{m}} m|{{feet}} ft]: from memory of the {{source}}.',
+  'plan.atFromMemoryOfThe': '{{part}}, {{jars}}, at {{altitude}}: from memory of the {{source}}.',
   'plan.curdInHalfPintsOr': 'Curd in half-pints or smaller',
   'plan.softSpreadsInJarsThis': 'Soft spreads in jars this size',
   'plan.stageMinutes': '{{stages}}',
