@@ -249,6 +249,7 @@ export {
   planInKitchen,
   potAndBurner,
   pretreatmentIn,
+  readingIn,
   requestInKitchen,
   type Formula,
   type PlanningKitchen,

@@ -1,4 +1,5 @@
 import {
+  besideOf,
   readLine,
   readWeighedLine,
   type LineReading,
@@ -6,12 +7,15 @@ import {
   type WeighedLine,
 } from '../parser/index.ts';
 import type { Product } from '../method/index.ts';
+import { measuredJuiceMl, type Pretreatment } from '../pretreatment/index.ts';
 
 /** Lines to be read, and what a kitchen reads them with. */
 export type ReadRequest = ParserKitchen & {
   readonly lines: readonly (string | WeighedLine)[];
   /** What is made of them, where that is known. */
   readonly product?: Product;
+  /** What comes first, whose juice may have been measured. */
+  readonly before?: Pretreatment | null;
 };
 
 /**
@@ -23,9 +27,18 @@ export const readingKitchen = (request: ReadRequest): ParserKitchen => ({
   extractsJuice: request.product === 'jelly',
 });
 
+/** What the lines of a formula are read with: its kitchen, and each line beside the others. */
+export const readingBeside = (request: ReadRequest): ParserKitchen => ({
+  ...readingKitchen(request),
+  beside: besideOf(
+    request.lines.filter((line) => typeof line === 'string'),
+    request.before == null ? null : measuredJuiceMl(request.before),
+  ),
+});
+
 /** Every line as it is read, with what this kitchen knows: its packs, measures and names. */
 export function readLines(request: ReadRequest): LineReading[] {
-  const kitchen = readingKitchen(request);
+  const kitchen = readingBeside(request);
   return request.lines.map((line) =>
     typeof line === 'string' ? readLine(line, kitchen) : readWeighedLine(line),
   );

@@ -23,5 +23,6 @@ export {
   planInKitchen,
   potAndBurner,
   pretreatmentIn,
+  readingIn,
   requestInKitchen,
 } from './requestInKitchen.ts';

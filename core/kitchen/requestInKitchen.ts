@@ -1,6 +1,7 @@
 import { HEAT_SOURCES } from '../boil/index.ts';
-import { USUAL_JARS, USUAL_REQUEST, type PlanRequest } from '../evaluate/index.ts';
+import { readingBeside, USUAL_JARS, USUAL_REQUEST, type PlanRequest } from '../evaluate/index.ts';
 import { loadsOf } from '../jars/index.ts';
+import type { ParserKitchen } from '../parser/index.ts';
 import { planBatch, type PlanOutcome } from '../plan/index.ts';
 import type { Pretreatment } from '../pretreatment/index.ts';
 import type { JarSize } from '../yield/index.ts';
@@ -55,6 +56,18 @@ export const pretreatmentIn = (stored: StoredPretreatment): Pretreatment => ({
   brix: stored.brix ?? null,
   clot: stored.clot ?? null,
 });
+
+/** What the lines of a formula are read with in a kitchen. */
+export const readingIn = (
+  { lines, settings: { product, before } }: Formula,
+  kitchen: ParserKitchen,
+): ParserKitchen =>
+  readingBeside({
+    ...kitchen,
+    lines,
+    ...(product === undefined ? {} : { product }),
+    before: before ? pretreatmentIn(before) : null,
+  });
 
 /** The request that a formula makes in a kitchen: the same in the browser and on the server. */
 export function requestInKitchen(

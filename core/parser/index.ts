@@ -1,3 +1,4 @@
+export { besideOf } from './beside.ts';
 export * from './line.ts';
 export { MEASURE_IDS, MEASURES_NAMES, type MeasuresId } from './measures.ts';
 export type { TaughtName } from './names.ts';

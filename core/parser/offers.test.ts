@@ -14,6 +14,11 @@ describe('what may be meant instead', () => {
     ['2 400 g sugar', [['2 x 400 g sugar'], ['2400 g sugar']]],
     ['1.500 g salt', [['1500 g salt'], ['1.5 g salt']]],
     ['2 kg plums, zorped', [['2 kg plums']]],
+    ['2 kg plums (the zorped ones from mum)', [['2 kg plums']]],
+    // A bracket that says more is not left out with its strange word.
+    ['2 kg plums (zorped, peeled)', []],
+    ['2 kg plums (zorped, not ripe)', []],
+    ['2 kg plums (500 g zorped)', []],
     // Of two things that are not as acid as each other, the less acid alone.
     ['2 kg peaches or white peaches', [['2 kg white peaches']]],
     ['2 kg pumpkin or plums', [['2 kg pumpkin']]],

@@ -1,8 +1,8 @@
 import { LOOKALIKES, type AcidClass } from '../ingredients/index.ts';
 import type { LineReading } from './line.ts';
 import { written, type Unread } from './description.ts';
-import type { Token } from './tokens.ts';
-import { TURNING_WORDS } from './words.ts';
+import { isMark, type Token } from './tokens.ts';
+import { PHRASES, TURNING_WORDS } from './words.ts';
 
 /** Most readings offered for one line. */
 const MOST_OFFERS = 3;
@@ -106,7 +106,8 @@ function without(tokens: readonly Token[], { unknown, food }: Unread): string[][
     unknown.some(({ word }) => STRANGE.has(word) || TURNING_WORDS.has(word))
   )
     return [];
-  const rest = tokens.filter((token) => !unknown.includes(token));
+  const rest = withoutAsides(tokens, unknown);
+  if (rest === null) return [];
   return [
     [
       textOf(rest)
@@ -114,4 +115,44 @@ function without(tokens: readonly Token[], { unknown, food }: Unread): string[][
         .replace(/(?:\s*(?:[,;:–-]|\b(?:to|for|with|and|or|of|in|the|a|by|from))\s*)+$/, ''),
     ],
   ];
+}
+
+/**
+ * The tokens without those that are not understood, and without the whole of a bracket that holds
+ * one of them. Null where such a bracket says more than words of no meaning: an amount, how it is
+ * prepared, what it is not.
+ */
+function withoutAsides(
+  tokens: readonly Token[],
+  unknown: readonly Token[],
+): readonly Token[] | null {
+  const rest: Token[] = [];
+  for (let at = 0; at < tokens.length; at += 1) {
+    const token = tokens[at];
+    if (token === undefined) break;
+    const close = isMark(token, '(', '[') ? closeOf(tokens, at) : null;
+    const inside = close === null ? [] : tokens.slice(at + 1, close);
+    if (close === null || !inside.some((own) => unknown.includes(own))) {
+      if (!unknown.includes(token)) rest.push(token);
+      continue;
+    }
+    if (!inside.every((own) => unknown.includes(own) || isQuiet(own))) return null;
+    at = close;
+  }
+  return rest;
+}
+
+const closeOf = (tokens: readonly Token[], open: number): number | null => {
+  const close = tokens.findIndex((token, at) => at > open && isMark(token, ')', ']'));
+  return close === -1 ? null : close;
+};
+
+/** Whether a word says nothing about the sums. */
+function isQuiet(token: Token): boolean {
+  const effect = PHRASES.get(token.word);
+  return (
+    (effect !== undefined &&
+      Object.keys(effect).every((said) => said === 'remark' || said === 'kindsFollow')) ||
+    isMark(token, ',', '.', '!')
+  );
 }

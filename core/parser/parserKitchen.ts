@@ -1,3 +1,4 @@
+import type { Beside } from './beside.ts';
 import type { MeasuresId } from './measures.ts';
 import type { NameBook, TaughtName } from './names.ts';
 
@@ -22,6 +23,8 @@ export type ParserKitchen = {
    * Whether a bare “apple juice” is what drips from the cloth, as in a jelly, and not the drink.
    */
   readonly extractsJuice?: boolean;
+  /** What `sugar per cup of juice` may go by. */
+  readonly beside?: Beside | undefined;
 };
 
 export const DEFAULT_PARSER_KITCHEN: ParserKitchen = { packs: [], measures: 'us', names: [] };

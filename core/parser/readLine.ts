@@ -1,6 +1,6 @@
 import { message, sentences } from '@idle-kettle/words/message';
 import type { Ingredient } from '../ingredients/index.ts';
-import { exactly } from '../quantity/index.ts';
+import { exactly, timesRange } from '../quantity/index.ts';
 import { isFault } from './amount.ts';
 import { amountAt } from './amounts.ts';
 import type { Unread } from './description.ts';
@@ -25,6 +25,7 @@ import { nameBook } from './names.ts';
 import { teachingFault } from './teaching.ts';
 import { offersFor, textOf } from './offers.ts';
 import { partOf } from './parts.ts';
+import { perMeasureOf, timesBeside, type PerMeasure } from './perMeasure.ts';
 import { type Understood, readTokens } from './readTokens.ts';
 import { isTwoLines, linesIn, tokensOf, type Token } from './tokens.ts';
 
@@ -60,6 +61,8 @@ export function readLine(written: string, kitchen: Partial<ParserKitchen> = {}):
   }
   const wrong = wrongNumber(text, tokens);
   if (wrong !== null) return wrong;
+  const per = perMeasureOf(tokens, reader.measures);
+  if (per !== null) return readPer(text, per, reader);
   const outcome = readTokens(tokens, reader);
   return 'description' in outcome
     ? accepted(text, outcome, reader)
@@ -76,6 +79,30 @@ export function amountText(written: string, measures: MeasuresId = 'us'): string
   return read === null || isFault(read) || read.amount.kind === 'pieces'
     ? null
     : textOf(tokens.slice(0, read.next));
+}
+
+/** A line that goes by another: read once the other is measured, else asked about. */
+function readPer(text: string, per: PerMeasure, reader: Parser): LineReading {
+  const { beside = { lines: [], juiceMl: null }, ...alone } = reader;
+  const one = readLine(textOf(per.line), alone);
+  if (!one.understood) return { ...one, text };
+  const times = timesBeside(per, beside, reader, (line) => readLine(line, alone));
+  const said = textOf(per.written);
+  if (times === null)
+    return unrecognized(text, 'amount', message('parser.measureWhatItGoesBy', { said }));
+  const massG = timesRange(one.massG, times);
+  return (
+    impossibleMass(text, massG.high) ?? {
+      ...one,
+      text,
+      massG,
+      ...(one.boughtG === undefined ? {} : { boughtG: one.boughtG * times }),
+      assumed: sentences(
+        message('parser.soManyTimes', { said, times: Number(times.toFixed(2)) }),
+        ...(one.assumed === undefined ? [] : [one.assumed]),
+      ),
+    }
+  );
 }
 
 /** Bullets, ticks and numbers at the head of a pasted line. */

@@ -134,7 +134,7 @@ function spelledRight(
 
 /** A word that was put right, one or many as it was written. */
 const asWritten = (word: string, { lower }: Token): string =>
-  lower.endsWith('s') && !word.endsWith('s') ? pluralize(word) : word;
+  NAME_WORDS.has(word) && lower.endsWith('s') && !word.endsWith('s') ? pluralize(word) : word;
 
 /**
  * `A or B`, read both ways: alike enough, the first is taken and said. Null where it must be asked.

@@ -120,12 +120,13 @@ function segmentOf(
   const start = amountStart(tokens);
   const read = start === null ? null : amountAt(tokens, start, measures);
   const base = { bracket, link, from, to };
-  if (read === null) return { ...base, items: itemsOf(tokens, book), amount: null };
-  if (isFault(read)) return { ...base, items: itemsOf(tokens, book), amount: read };
+  const items = (some: readonly Token[]) => itemsOf(some, book, bracket || from > 0);
+  if (read === null) return { ...base, items: items(tokens), amount: null };
+  if (isFault(read)) return { ...base, items: items(tokens), amount: read };
   if (read.amount.kind === 'length' && read.next < tokens.length) {
-    return { ...base, items: itemsOf(tokens, book), amount: null };
+    return { ...base, items: items(tokens), amount: null };
   }
-  return { ...base, items: itemsOf(tokens.slice(read.next), book), amount: read.amount };
+  return { ...base, items: items(tokens.slice(read.next)), amount: read.amount };
 }
 
 /** `(2 inches)`: how long the piece is. */
@@ -189,20 +190,20 @@ const isInto = (token: Token | undefined): boolean =>
  * Every token in an item: the longest name or phrase at each place, else a token that is not
  * understood.
  */
-function itemsOf(tokens: readonly Token[], book: NameBook): Item[] {
+function itemsOf(tokens: readonly Token[], book: NameBook, isAside: boolean): Item[] {
   const items: Item[] = [];
   for (let at = 0; at < tokens.length;) {
-    const item = itemAt(tokens, at, book);
+    const item = itemAt(tokens, at, book, isAside);
     items.push(item);
     at += item.tokens.length;
   }
   return items;
 }
 
-function itemAt(tokens: readonly Token[], at: number, book: NameBook): Item {
+function itemAt(tokens: readonly Token[], at: number, book: NameBook, isAside: boolean): Item {
   const token = tokens[at] as Token;
   const name = nameAt(tokens, at, book);
-  const phrase = phraseAt(tokens, at);
+  const phrase = phraseAt(tokens, at, isAside);
   if (
     name !== null &&
     (phrase === null ||
@@ -245,6 +246,7 @@ const isStrong = (meaning: Meaning, effect: Effect): boolean =>
 function phraseAt(
   tokens: readonly Token[],
   at: number,
+  isAside: boolean,
 ): { readonly effect: Effect; readonly next: number } | null {
   let key = '';
   let found: { effect: Effect; next: number } | null = null;
@@ -255,7 +257,8 @@ function phraseAt(
     const effect = PHRASES.get(key);
     // `peach halves` are cut; `half of them` says of how many something holds.
     if (next === at && token.lower === 'half') continue;
-    if (effect !== undefined) found = { effect, next: next + 1 };
+    if (effect !== undefined && (isAside || effect.remark !== true))
+      found = { effect, next: next + 1 };
   }
   return found;
 }

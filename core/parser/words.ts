@@ -1,4 +1,5 @@
 import type { Form, FruitState } from '../ingredients/index.ts';
+import { ALLOWANCES, REMARK_WORDS } from './remarks.ts';
 import { tokensOf } from './tokens.ts';
 
 /** What of a fruit, or of an egg, is meant when not all of it. */
@@ -33,6 +34,8 @@ export type Effect = {
   readonly extracted?: true;
   /** It need not go in: `optional`, `to taste`. */
   readonly optional?: true;
+  /** Only in brackets, or after the name. */
+  readonly remark?: true;
 };
 
 /** A phrase as it is looked up: plain words, one space between. */
@@ -116,6 +119,22 @@ function* wastePhrases(): Generator<readonly [string, Effect]> {
   }
 }
 
+const REMOVING = ['remove', 'discard', 'take out', 'cut out', 'pick out'];
+const OF_THEM = ['', 'the', 'any', 'all the', 'their', 'as many', 'as many of the', 'most of the'];
+const AS_FAR = ['', 'as you can', 'as possible', 'as you go'];
+
+/** `remove as many stones as you can` */
+function* removingPhrases(): Generator<readonly [string, Effect]> {
+  const [verbs, these, far] = [REMOVING, OF_THEM, AS_FAR].map((words) => words.map(phraseKey));
+  for (const [word, loses] of Object.entries(WASTE)) {
+    const part = phraseKey(word);
+    for (const verb of verbs ?? [])
+      for (const of of these ?? [])
+        for (const end of far ?? [])
+          yield [[verb, of, part, end].filter((some) => some !== '').join(' '), { loses }];
+  }
+}
+
 /** Where an amount goes or what it is for; it says nothing about the thing itself. */
 const PURPOSES = [
   'jam', 'jelly', 'marmalade', 'curd', 'conserve', 'chutney', 'spread', 'pot', 'pan', 'preserving', 'boiling', 'set', 'setting', 'flavour', 'flavor', 'flavouring', 'colour', 'color',
@@ -153,7 +172,7 @@ const TABLE: readonly (readonly [string, Effect])[] = [
   ...says({ state: 'dried' }, 'dried|ready to eat dried|sun-dried|dehydrated'),
   ...says(
     { state: 'canned' },
-    `canned|tinned|in juice|in its juice|in their juice|in its own juice|in their own juice|in own juice|in natural juice|in fruit juice|in apple juice|in grape juice|in pear juice|with juice|with its juice
+    `canned|tinned|from a can|from a tin|out of a can|out of a tin|from cans|from tins|in juice|in its juice|in their juice|in its own juice|in their own juice|in own juice|in natural juice|in fruit juice|in apple juice|in grape juice|in pear juice|with juice|with its juice
      |with their juice|in syrup|in light syrup|in heavy syrup|in its own syrup|in water|juice reserved|juice and all|including juice|including its juice|packed in juice|packed in syrup`,
   ),
   ...[...RIPENESS_WORDS].map(([words, ripeness]) => [phraseKey(words), { ripeness }] as const),
@@ -202,9 +221,10 @@ const TABLE: readonly (readonly [string, Effect])[] = [
     'stoned|pitted|cored|destoned|de-stoned|deseeded|de-seeded|seeded|hulled|dehulled|capped|trimmed|stemmed|destemmed|de-stemmed|topped|tailed|topped and tailed|top and tailed|shelled|destalked|de-stalked|podded|pipped|stripped|stripped from stems|stripped from their stems|stripped from the stalks|stripped from their stalks|off the stalk|off the stems',
   ),
   ...wastePhrases(),
+  ...removingPhrases(),
   ...says(
     { keepsPeel: true },
-    'unpeeled|skin on|skins on|with skin|with skins|peel and all|skin and all|skins and all|peel on|with peel|with the peel|with their skins|unskinned|peel left on|skin left on|skins left on|not peeled|no need to peel|do not peel|including peel|including skin|including skins|including rind',
+    `unpeeled|skin on|skins on|with skin|with skins|peel and all|skin and all|skins and all|peel on|with peel|with the peel|with their skins|unskinned|peel left on|skin left on|skins left on|not peeled|no need to peel|do not peel|don't peel|don't peel them|do not peel them|no need to peel them|including peel|including skin|including skins|including rind`,
   ),
   ...says(
     { weighed: 'as bought' },
@@ -320,6 +340,7 @@ const TABLE: readonly (readonly [string, Effect])[] = [
      |total|in total|altogether|in all|each|apiece|level|heaped|heaping|rounded|scant|generous|full|weight|by weight|by volume|volume|weighed|measured|measure|measures|amount|drained weight|fruit|fruits|berries|equal parts|when chopped|when sliced|when crushed|after crushing|after chopping|after slicing|after thawing|before thawing|once chopped|once crushed|once sliced|once pureed|when crushed
      |plus extra|plus more|plus a little extra|plus a bit more|plus a little more|plus extra to taste|plus more to taste|plus more if needed|plus more as needed
      |no added sugar|no sugar added|no-added-sugar|unsweetened|not from concentrate|100% pure|of your choice|of choice|your choice|any sort|store-bought|shop-bought|supermarket|homemade|home-made|ready-made|mixed together|mixed|combined|packaged|packet|loose|whole or sliced|thoroughly|overnight|pot|prepared as above|as above
+     |don't wash|don't wash them|do not wash|do not wash them|no need to wash|no need to wash them|unwashed|don't worry|no need to thaw|do not thaw|don't thaw
      |for pectin|mixed with the pectin|to mix with the pectin|for the pectin|mixed with pectin|for mixing with the pectin|to mix with pectin|for mixing with pectin|tied in a muslin bag|tied in a spice bag`,
   ),
   ...PURPOSES.flatMap((what) =>
@@ -331,8 +352,9 @@ const TABLE: readonly (readonly [string, Effect])[] = [
   // Only of fruit, and no kind that is another row.
   ...says(
     { kind: 'colour' },
-    'sweet|sour|tart|sharp|cooking|eating|dessert|culinary|wild|cultivated|hedgerow|heirloom|heritage|early|late|summer|autumn|fall|seasonal|in season|seedless|seeded variety|thin-skinned|thick-skinned|thin skinned|fat|slim|dark|light|pale|crisp|mealy|floury|aromatic|fragrant|tangy|hard|assorted|different',
+    'sweet|sour|tart|sharp|cooking|cookers|eating|eaters|dessert|culinary|wild|cultivated|hedgerow|heirloom|heritage|early|late|summer|autumn|fall|seasonal|in season|seedless|seeded variety|thin-skinned|thick-skinned|thin skinned|fat|slim|dark|light|pale|crisp|mealy|floury|aromatic|fragrant|tangy|hard|assorted|different',
   ),
+  ...says({ remark: true }, [...REMARK_WORDS, ...ALLOWANCES].join('|')),
 ];
 
 /** Every phrase beside names, by its plain words. The first entry of a phrase stands. */
@@ -349,7 +371,7 @@ export const TURNING_WORDS: ReadonlySet<string> = new Set([
   'no', 'not', 'non', 'without', 'minus', 'except', 'instead', 'omit', 'skip', 'replace', 'substitute', 'mock', 'imitation', 'artificial', 'fake',
   'flavoured', 'flavored', 'flavour', 'flavor', 'scented', 'style', 'free', 'concentrate', 'concentrated', 'essence', 'per', 'every', 'ratio', 'or', 'and', 'plus', 'than',
   'half', 'double', 'triple', 'same', 'equal', 'vegan', 'dairy', 'like', 'unlike', 'candied', 'glace', 'pickled', 'fermented', 'smoked', 'salted', 'powder', 'powdered', 'freeze', 'sugared', 'brandied',
-  'for', 'from', 'to', 'when', 'if', 'because', 'are', 'was', 'be', 'this', 'that', 'which', 'what', 'who', 'you', 'we', 'they', 'use', 'see', 'add', 'until', 'after', 'before', 'each', 'but', 'then', 'also', 'only', 'very', 'too', 'more', 'less', 'most', 'least', 'never', 'nor', 'neither', 'either', 'including', 'excluding', 'other', 'another',
+  'for', 'from', 'to', 'when', 'if', 'because', 'is', 'are', 'was', 'were', 'be', 'been', 'has', 'had', 'have', 'this', 'that', 'which', 'what', 'who', 'you', 'we', 'they', 'use', 'see', 'add', 'until', 'after', 'before', 'each', 'but', 'then', 'also', 'only', 'very', 'too', 'more', 'less', 'most', 'least', 'never', 'nor', 'neither', 'either', 'including', 'excluding', 'other', 'another',
   'diluted', 'infused', 'seasoned', 'sweetened', 'creamed',
   // What is made of a fruit, or has become of it, is not the fruit.
   'rotten', 'mouldy', 'moldy', 'spoiled', 'spoilt', 'rancid', 'battered', 'breaded', 'fried', 'floured', 'pie', 'crumble', 'cobbler', 'pudding', 'chutney', 'compote', 'sorbet', 'yoghurt', 'yogurt', 'muffin', 'cake', 'bread', 'soup', 'salad', 'smoothie',

@@ -48,3 +48,16 @@ export const PRETREATMENT_FACTS: {
   drain: { name: 'draining', gives: 'drained fruit', hours: 0.5, density: 0.6 },
   sauce: { name: 'cooking to a sauce', gives: 'sauce', hours: 0, density: 1.04 },
 };
+
+/**
+ * The juice that was measured after it dripped, mL; null where there is none, or it was not
+ * measured.
+ */
+export function measuredJuiceMl({
+  kind,
+  obtainedG,
+  obtainedMl,
+}: Pick<Pretreatment, 'kind' | 'obtainedG' | 'obtainedMl'>): number | null {
+  if (kind !== 'extract') return null;
+  return obtainedMl ?? (obtainedG === null ? null : obtainedG / PRETREATMENT_FACTS.extract.density);
+}

@@ -1,6 +1,6 @@
 import { say, textOf } from '@idle-kettle/words';
 import { isSomething, type Batch, type Kitchen } from '@idle-kettle/contract';
-import { type Caution, type Plan, jarsOnHand, type Formula } from '@idle-kettle/core';
+import { type Caution, type Plan, jarsOnHand, readingIn, type Formula } from '@idle-kettle/core';
 import { useCallback, useEffect, useMemo } from 'react';
 import { useDeepCompareMemoize } from 'use-deep-compare-effect';
 import { Link } from 'react-router';
@@ -56,7 +56,11 @@ export function Balance({ kitchen, saved, from }: Props) {
   }, [saver, name, formula, finalName, stale]);
   const sizes = useMemo(() => jarsOnHand(kitchen), [kitchen]);
   const isJelly = draft.settings.product === 'jelly';
-  const reading = useMemo(() => ({ ...kitchen, extractsJuice: isJelly }), [kitchen, isJelly]);
+  const beside = useDeepCompareMemoize(readingIn(formula, kitchen).beside);
+  const reading = useMemo(
+    () => ({ ...kitchen, extractsJuice: isJelly, beside }),
+    [kitchen, isJelly, beside],
+  );
   // The same list for as long as it says the same, so that lines need not be drawn anew for every
   // plan.
   const decides = useDeepCompareMemoize(plan?.shelf.decides ?? NOTHING_DECIDES);

@@ -1,5 +1,5 @@
 import { say } from '@idle-kettle/words';
-import { readLine } from '@idle-kettle/core';
+import { readingIn, readLine } from '@idle-kettle/core';
 import { Flame } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -27,8 +27,9 @@ export function BeginScreen() {
   if (!batch.data || !sessions.data || !kitchen.data)
     return <Loading what={say('stove.theBatch')} />;
   const { lines, settings } = batch.data;
+  const reading = readingIn(batch.data, kitchen.data);
   const unread = [...(settings.before?.lines ?? []), ...lines].filter(
-    (line) => !readLine(line, kitchen.data).understood,
+    (line) => !readLine(line, reading).understood,
   );
   const start = () => {
     const onwards = goOn();

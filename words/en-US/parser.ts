@@ -96,4 +96,7 @@ export const PARSER = {
     '“{{text}}” isn’t a known unit. Use g, kg, oz, lb, mL, L, tsp, tbsp, cup, pint, quart or gallon.',
   'parser.vinegarOfIsntThe5': 'Vinegar of {{value}} % isn’t the 5 % vinegar that formulas mean.',
   'parser.thatIsKgOneLine': 'That is {{value}} kg. One line may have at most {{value2}} kg.',
+  'parser.soManyTimes': 'Counts {{times}} times over: {{said}}.',
+  'parser.measureWhatItGoesBy':
+    '“{{said}}” needs what it goes by: measure it, and write it in a line like “4 cups apple juice”.',
 } as const;
