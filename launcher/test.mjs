@@ -91,6 +91,7 @@ async function runStatic() {
     await one('lint', 'npx', ['oxlint', '-c', 'oxlint.config.mjs']),
     await documented(),
     await wordsAreOutside(),
+    await unitsAreFormatted(),
     await effectsAreExplicit(),
     await filesAreShort(),
     await noCircles(),
@@ -120,6 +121,15 @@ async function wordsAreOutside() {
   const found = sentencesInCore();
   say(`sentences in core: ${found.length}`);
   for (const sentence of found) say(`  ${sentence}`);
+  return found.length === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+}
+
+/** Figures with units are written by the formatters alone. @returns {Promise<Tally>} */
+async function unitsAreFormatted() {
+  const { unitsWritten } = await import('./unitsWritten.mjs');
+  const found = unitsWritten();
+  say(`figures with units that no formatter wrote: ${found.length}`);
+  for (const text of found) say(`  ${text}`);
   return found.length === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 

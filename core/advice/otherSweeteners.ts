@@ -1,3 +1,4 @@
+import { lineInGrams } from '../quantity/index.ts';
 import { message } from '@idle-kettle/words/message';
 import { scaleLine } from '../formula/index.ts';
 import { isSugar, METHODS } from '../method/index.ts';
@@ -41,7 +42,7 @@ export function sweetenerCautions({ understood, choice, request }: Evaluation): 
     const sugar =
       /\bcups?\b/i.test(line.text) && cup.understood
         ? scaleLine(cup, sugarG / cup.massG.typical, kitchen)
-        : `${10 * Math.round(sugarG / 10)} g sugar`;
+        : lineInGrams(10 * Math.round(sugarG / 10), 'sugar');
     const act = message('advice.useSweetenerForAShare', { name, share });
     return [{ ...found, offer: { act, change: { drop: [index], add: [kept, sugar] } } }];
   });

@@ -1,3 +1,4 @@
+import { lineInGrams } from '../quantity/index.ts';
 import { findIngredient, type Form } from '../ingredients/index.ts';
 import type { UnderstoodLine } from '../parser/index.ts';
 import { RIPENESS_WORDS } from '../parser/index.ts';
@@ -19,7 +20,7 @@ export const ripenessWord = (ripeness: number): string | null =>
 export function formatLine({ text, ingredient, form, massG, ripeness }: UnderstoodLine): string {
   if (findIngredient(ingredient.id)?.kind !== ingredient.kind) return text;
   const words = [
-    `${Number(massG.typical.toFixed(massG.typical < 10 ? 2 : 1))} g`,
+    lineInGrams(Number(massG.typical.toFixed(massG.typical < 10 ? 2 : 1))),
     ripeness === undefined ? null : ripenessWord(ripeness),
     SAID.includes(form) && form !== ingredient.usualForm ? form : null,
     ingredient.name,

@@ -1,3 +1,4 @@
+import { lineInGrams } from '../quantity/index.ts';
 import { findIngredient, type Form, type FruitState } from '../ingredients/index.ts';
 import { amountText, readLine, type ParserKitchen, type UnderstoodLine } from '../parser/index.ts';
 import { formatLine, ripenessWord } from './formatLine.ts';
@@ -39,7 +40,7 @@ export function restate(
   ]
     .filter((word) => word !== null)
     .join(' ');
-  const text = `${amountText(line.text) ?? `${line.massG.typical} g`} ${words}`;
+  const text = `${amountText(line.text) ?? lineInGrams(line.massG.typical)} ${words}`;
   const reading = readLine(text, kitchen);
   // Dried apricots and apple juice have rows of their own.
   return reading.understood &&

@@ -1,4 +1,4 @@
-import { readAmount } from '../quantity/index.ts';
+import { readAmount, lineInGrams } from '../quantity/index.ts';
 import { formatLine } from './formatLine.ts';
 import { measuredLine } from './measuredLine.ts';
 import { readLine, type ParserKitchen, type UnderstoodLine } from '../parser/index.ts';
@@ -46,7 +46,7 @@ export function scaleLine(
   }
   return formatLine({
     ...scaled(line, factor),
-    text: `${Number(wantedG.toFixed(1))} g ${line.ingredient.name}`,
+    text: lineInGrams(Number(wantedG.toFixed(1)), line.ingredient.name),
   });
 }
 

@@ -1,3 +1,4 @@
+import { lineInGrams } from '../quantity/index.ts';
 import { message, type Text } from '@idle-kettle/words/message';
 import { findIngredient } from '../ingredients/index.ts';
 import { labelIngredients, type LabelIngredients } from '../label/index.ts';
@@ -109,7 +110,7 @@ const addedBesides = (events: readonly Entry[]): string[] =>
   events.flatMap((event) =>
     event.kind !== 'added' || event.text === null || plannedAddition(event) !== null
       ? []
-      : [`${event.value ?? 0} g ${findIngredient(event.text)?.name ?? event.text}`],
+      : [lineInGrams(event.value ?? 0, findIngredient(event.text)?.name ?? event.text)],
   );
 
 /** Minutes that a load needs, or why it may not be processed. */

@@ -1,4 +1,5 @@
 import { LOOKALIKES, type AcidClass } from '../ingredients/index.ts';
+import { lineIn } from '../quantity/index.ts';
 import type { LineReading } from './line.ts';
 import { written, type Unread } from './description.ts';
 import { isMark, type Token } from './tokens.ts';
@@ -84,7 +85,7 @@ function leastAcid(offers: string[][], read: Read): string[][] {
 /** `10 t sugar`, `2 400 g sugar`, `1.500 g salt`: the ways they may be meant. */
 function clearer(text: string): string[][] {
   const spoon = /^(.*\d) ?t (.+)$/.exec(text);
-  if (spoon) return [[`${spoon[1]} tsp ${spoon[2]}`]];
+  if (spoon) return [[lineIn('tsp', spoon[1] ?? '', spoon[2])]];
   const two = /^(\d{1,2}) (\d{3}) ?(.+)$/.exec(text);
   if (two) return [[`${two[1]} x ${two[2]} ${two[3]}`], [`${two[1]}${two[2]} ${two[3]}`]];
   const dot = /^(\d{1,3})\.(\d{3}) ?(.+)$/.exec(text);

@@ -6,7 +6,7 @@ import {
   type Form,
   type FruitState,
 } from '../ingredients/index.ts';
-import { exactly } from '../quantity/index.ts';
+import { exactly, lineInGrams } from '../quantity/index.ts';
 import { impossible, unrecognized, type LineReading } from './line.ts';
 import { impossibleMass, lineOf } from './lineOf.ts';
 import { juiceRow } from './parts.ts';
@@ -24,7 +24,7 @@ export type WeighedLine = {
 /** Reads a weighed line by the same rules as a written one. */
 export function readWeighedLine(line: WeighedLine): LineReading {
   const { ingredient: name, massG, form = null, state, ripeness = null } = line;
-  const text = [`${massG} g`, state, form, name]
+  const text = [lineInGrams(massG), state, form, name]
     .filter((word) => word !== undefined && word !== null)
     .join(' ');
   if (!Number.isFinite(massG))

@@ -71,23 +71,23 @@ test.each([
   [
     'pepper-jelly',
     ['500 g sweet peppers', '100 ml vinegar', '1 kg sugar', '1 pouch liquid pectin'],
-    '101 g to 500 g of peppers, onion, garlic and herbs. It needs at least 220 g',
+    '101 g (3.6 oz) to 500 g (1 lb 1.6 oz) of peppers, onion, garlic and herbs. It needs at least 220 g',
   ],
   ['jam', ['1 kg strawberries', '800 g sugar', '2 cloves garlic'], 'Garlic'],
   [
     'jam',
     ['1 kg strawberries', '800 g sugar', '100 g butter'],
-    '100 g. The limit for butter against the foam is 1 % of the fruit and sugar, 18 g',
+    '100 g (3.5 oz). The limit for butter against the foam is 1 % of the fruit and sugar, 18 g',
   ],
   [
     'jam',
     ['1 kg figs', '800 g sugar', '1 tbsp bottled lemon juice'],
-    '15 g of bottled lemon juice to 1,000 g. It needs 133 g',
+    '15 g (0.5 oz) of bottled lemon juice to 1 kg (2 lb 3.3 oz). It needs 133 g',
   ],
   [
     'jam',
     ['1 kg strawberries', '800 g sugar', '3 litres water'],
-    '2,995 g of water to 1,000 g of acid fruit',
+    '3 kg (6 lb 9.6 oz) of water to 1 kg (2 lb 3.3 oz) of acid fruit',
   ],
   [
     'jelly',
@@ -312,6 +312,6 @@ describe('a refusal names its cause once', () => {
   test('and two causes that have nothing to do with one another, both', () => {
     const said = reasons(['1 kg strawberries', '50 g garlic', '800 g sugar', '3 kg water']);
     expect(said).toHaveLength(2);
-    expect(said[1]).toContain('3,000 g of water to 1,000 g of acid fruit');
+    expect(said[1]).toContain('3 kg (6 lb 9.8 oz) of water to 1 kg (2 lb 3.3 oz) of acid fruit');
   });
 });

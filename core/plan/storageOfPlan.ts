@@ -1,3 +1,4 @@
+import { lineInGrams } from '../quantity/index.ts';
 import type { Text } from '@idle-kettle/words/message';
 import {
   changed,
@@ -93,7 +94,9 @@ export function shelfInPlan(
     );
   const change = {
     drop: (way?.leaveOut ?? []).flatMap(at),
-    add: (way?.add ?? []).map(({ id, grams }) => `${grams} g ${findIngredient(id)?.name ?? id}`),
+    add: (way?.add ?? []).map(({ id, grams }) =>
+      lineInGrams(grams, findIngredient(id)?.name ?? id),
+    ),
   };
   return {
     ...verdict,

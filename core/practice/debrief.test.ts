@@ -66,7 +66,7 @@ describe('the debrief', () => {
       { ...events[0]!, seq: 999, at: lit + 2 * MIN, kind: 'off-heat' as const },
     ];
     const cold = inWords(debriefOf(real, of, early, lit + 3 * MIN));
-    expect(cold.missed.join(' ')).toMatch(/You took it off at [\d.]+ °F/);
+    expect(cold.missed.join(' ')).toMatch(/You took it off at [\d.]+ °C \([\d.]+ °F\)/);
     expect(cold.score).toBeLessThan(whole.score - 20);
   });
 

@@ -1,6 +1,6 @@
 import { message, type Text } from '@idle-kettle/words/message';
 import type { SetClass } from '../gel/index.ts';
-import { formatBothScales } from '../quantity/index.ts';
+import { eitherTemperature } from '../quantity/index.ts';
 import { momentsOf, effectiveEvents, type Entry, type CookPlan } from '../stove/index.ts';
 import { COOL_K, hasSet, setOf } from './drops.ts';
 import { FAULTS } from './faults.ts';
@@ -90,10 +90,10 @@ export function debriefOf(
   else if (!bySolids) {
     say(
       coldBy <= COOL_K,
-      message('practice.itGotToWhereItStops', { stop: formatBothScales(cookPlan.stopC) }),
+      message('practice.itGotToWhereItStops', { stop: eitherTemperature(cookPlan.stopC) }),
       message('practice.youTookItOffTooCool', {
-        off: formatBothScales(truth.tempC),
-        stop: formatBothScales(cookPlan.stopC),
+        off: eitherTemperature(truth.tempC),
+        stop: eitherTemperature(cookPlan.stopC),
       }),
     );
   }

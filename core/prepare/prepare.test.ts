@@ -39,11 +39,11 @@ describe('preparation', () => {
         ]),
       );
     expect(listed({ sugar: 600, 'powdered-pectin': 98 })).toMatchObject({
-      sugar: [600, 1800, '2 bags of 1 kg'],
+      sugar: [600, 1800, '2 bags of 1 kg (1 bag of 4 lb)'],
       'powdered-pectin': [98, 0, undefined],
     });
     expect(listed({ sugar: 0 })).toMatchObject({
-      sugar: [0, 2400, '3 bags of 1 kg'],
+      sugar: [0, 2400, '3 bags of 1 kg (2 bags of 4 lb)'],
       'powdered-pectin': [undefined, 49, '1 box of 49 g'],
     });
   });
@@ -56,7 +56,7 @@ describe('preparation', () => {
       }),
     );
     const sugar = shopping.find(({ name }) => name === 'white sugar');
-    expect(textOf(sugar?.packs ?? '')).toBe('2 bags of 1 kg');
+    expect(textOf(sugar?.packs ?? '')).toBe('2 bags of 1 kg (1 bag of 4 lb)');
     expect(textOf(shopping.find(({ name }) => name === 'powdered pectin')?.packs ?? '')).toBe(
       '1 box of 49 g',
     );

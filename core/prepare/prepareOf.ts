@@ -4,7 +4,7 @@ import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import { amountText } from '../parser/index.ts';
 import { CARRIER_SUGAR_G, carriesPectin } from '../chain/index.ts';
 import { linesBrought, simmeredWhole, type Plan, type PlanAct } from '../plan/index.ts';
-import { formatGrams } from '../quantity/index.ts';
+import { convert, formatGrams } from '../quantity/index.ts';
 import { lidsShort, lidsShortInWords, type CountedLids } from './lidsShort.ts';
 
 /**
@@ -63,8 +63,8 @@ export type Preparation = {
   readonly later: readonly Chore[];
 };
 
-/** Sold in bags, g; common practice. */
-const SUGAR_BAG_G = 1000;
+/** Sugar is sold in bags of a kilogram, in US kitchens of four pounds; common practice. */
+const SUGAR_BAG_G = { metric: 1000, us: convert(4, 'lb', 'g') };
 
 /** What a cupboard holds, g by the id of the ingredient. */
 export type Stock = { readonly [ingredient: string]: number };
@@ -192,7 +192,10 @@ function toBuy({ row, boughtG: massG, written }: Total, stock: Stock): ToBuy {
 
 function packsOf(row: Ingredient, massG: number): Text | null {
   if (row.id === 'sugar')
-    return message('prepare.bagsOfSugar', { count: Math.ceil(massG / SUGAR_BAG_G) });
+    return message('core.either', {
+      metric: message('prepare.bagsOfSugar', { count: Math.ceil(massG / SUGAR_BAG_G.metric) }),
+      us: message('prepare.usBagsOfSugar', { count: Math.ceil(massG / SUGAR_BAG_G.us) }),
+    });
   if (row.pieceG && (row.kind === 'food' || row.kind === 'seasoning')) {
     return String(Math.ceil(massG / row.pieceG.typical - 0.05));
   }

@@ -164,7 +164,7 @@ describe('what else comes first', () => {
       lines: ['400 g vinegar', '1.4 kg sugar', '2 pouches liquid pectin'],
     });
     expect(plan.shelf.verdict).toBe('fridge');
-    expect(plan.shelf.reasons.join(' ')).toContain('1,000 g of peppers');
+    expect(plan.shelf.reasons.join(' ')).toContain('1 kg (2 lb 3.3 oz) of peppers');
   });
 
   test('a sauce goes on from where it is: no second softening', () => {

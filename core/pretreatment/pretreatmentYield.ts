@@ -7,7 +7,7 @@ import {
   ripened,
   type Ingredient,
 } from '../ingredients/index.ts';
-import { exactly, range, timesRange, type Range } from '../quantity/index.ts';
+import { exactly, range, timesRange, type Range, lineInGrams } from '../quantity/index.ts';
 import { massOfLines, type UnderstoodLine } from '../parser/index.ts';
 import { PRETREATMENT_FACTS, type Pretreatment, type PretreatmentKind } from './pretreatment.ts';
 import { withEvidence } from './evidence.ts';
@@ -118,7 +118,7 @@ function waterLine(id: 'water' | 'infusion', massG: number): UnderstoodLine[] {
     : [
         {
           understood: true,
-          text: `${Math.round(massG)} g ${ingredient.name}`,
+          text: lineInGrams(Math.round(massG), ingredient.name),
           ingredient,
           form: ingredient.usualForm,
           massG: exactly(massG),
@@ -141,7 +141,7 @@ const shareOf = (line: UnderstoodLine, share: number, massG: Range): UnderstoodL
 const named = (line: UnderstoodLine, ingredient: Ingredient, massG: number): UnderstoodLine => ({
   ...line,
   ingredient,
-  text: `${Math.round(massG)} g ${ingredient.name}`,
+  text: lineInGrams(Math.round(massG), ingredient.name),
 });
 
 /**

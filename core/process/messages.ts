@@ -27,13 +27,6 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 export const names = (ids: readonly string[]): string => listed(ids.map(nameOf));
 
 /**
- * `4.5 g`, `1,200 g`.
- * @param value g
- */
-export const grams = (value: number): string =>
-  value < 10 ? `${Number(value.toFixed(1))} g` : `${Math.round(value).toLocaleString('en-US')} g`;
-
-/**
  * Grams that suffice, rounded up so that they do.
  * @param value g
  */

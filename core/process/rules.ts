@@ -1,3 +1,4 @@
+import { eitherMass } from '../quantity/index.ts';
 import { message } from '@idle-kettle/words/message';
 import type { Ingredient } from '../ingredients/index.ts';
 import {
@@ -20,7 +21,6 @@ import {
   safetyFinding,
   capital,
   names,
-  grams,
   share,
   BY_THE_OTHERS,
   leaveOut,
@@ -81,9 +81,9 @@ export function nutFindings(batch: SafetyContext): SafetyFinding[] {
       found.product === 'conserve'
         ? message('process.toOfFruitAConserve', {
             capital: capital(names(rows)),
-            grams: grams(nuts),
-            grams2: grams(pot.acidFruit),
-            grams3: grams(most),
+            grams: eitherMass(nuts),
+            grams2: eitherMass(pot.acidFruit),
+            grams3: eitherMass(most),
           })
         : message('process.nutsAreFineForThe', { capital: capital(names(rows)) }),
       rows,
@@ -117,9 +117,9 @@ export function notAcidFindings({
         safetyFinding(
           message('process.isntReliablyAcidOfBottled', {
             capital: capital(row.name),
-            grams: grams(have),
-            grams2: grams(pot.ofRow(row.id)),
-            grams3: grams(need),
+            grams: eitherMass(have),
+            grams2: eitherMass(pot.ofRow(row.id)),
+            grams3: eitherMass(need),
             published: published.published,
           }),
           [row.id],
@@ -170,9 +170,9 @@ export function waterFindings({ found, pot, slack }: SafetyContext): SafetyFindi
   return [
     safetyFinding(
       message('process.ofWaterToOfAcid', {
-        grams: grams(water),
-        grams2: grams(pot.acidFruit),
-        grams3: grams(most),
+        grams: eitherMass(water),
+        grams2: eitherMass(pot.acidFruit),
+        grams3: eitherMass(most),
       }),
       pot.rowsOf('water'),
       addMoreFruit(found, (water - most) / times),
@@ -207,11 +207,11 @@ export function capFindings(batch: SafetyContext): SafetyFinding[] {
       safetyFinding(
         message('process.theLimitForIsOf', {
           capital: capital(names(rows)),
-          grams: grams(have),
+          grams: eitherMass(have),
           name,
           share: share(most, 1),
           of,
-          grams2: grams(may),
+          grams2: eitherMass(may),
         }),
         rows,
         leaveOut(rows),
@@ -227,9 +227,9 @@ export function capFindings(batch: SafetyContext): SafetyFinding[] {
     safetyFinding(
       message('process.outsideMarmaladeTheLimitIs', {
         capital: capital(names(rows)),
-        grams: grams(zest),
+        grams: eitherMass(zest),
         share: share(MOST_ZEST, 1),
-        grams2: grams(mayZest),
+        grams2: eitherMass(mayZest),
       }),
       rows,
       leaveOut(rows),

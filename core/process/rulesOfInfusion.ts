@@ -1,8 +1,9 @@
+import { eitherMass } from '../quantity/index.ts';
 import { message } from '@idle-kettle/words/message';
 import { INFUSION, INFUSION_TAKES, type Role } from './caps.ts';
 import { type SafetyContext, liquidOf, EXACT } from './safetyContext.ts';
 import { mostOf } from './limits.ts';
-import { safetyFinding, capital, names, grams, share, leaveOut, addMore } from './messages.ts';
+import { safetyFinding, capital, names, share, leaveOut, addMore } from './messages.ts';
 import type { SafetyFinding } from './storageCase.ts';
 
 /** Infusion, herb and wine jellies: acid of known strength to the liquid. */
@@ -17,9 +18,9 @@ export function infusionFindings(batch: SafetyContext): SafetyFinding[] {
       ? [
           safetyFinding(
             message('process.ofBottledLemonJuiceOr', {
-              grams: grams(acid),
-              grams2: grams(liquid),
-              grams3: grams(need),
+              grams: eitherMass(acid),
+              grams2: eitherMass(liquid),
+              grams3: eitherMass(need),
             }),
             pot.rowsOf('water', 'wine'),
             addMore('lemon-juice-bottled', need - acid),
@@ -30,8 +31,8 @@ export function infusionFindings(batch: SafetyContext): SafetyFinding[] {
       ? [
           safetyFinding(
             message('process.ofHerbsToOfBottled', {
-              grams: grams(herbs),
-              grams2: grams(acid),
+              grams: eitherMass(herbs),
+              grams2: eitherMass(acid),
               mostHerbs: INFUSION.mostHerbs,
             }),
             pot.rowsOf('fresh-herb'),
@@ -42,7 +43,7 @@ export function infusionFindings(batch: SafetyContext): SafetyFinding[] {
     ...(pot.of('acid-fruit') > INFUSION.mostFruit * acid
       ? [
           safetyFinding(
-            message('process.withOfFruitOrJuice', { grams: grams(pot.of('acid-fruit')) }),
+            message('process.withOfFruitOrJuice', { grams: eitherMass(pot.of('acid-fruit')) }),
             pot.rowsOf('acid-fruit'),
           ),
         ]
@@ -78,9 +79,9 @@ function infusionRest(batch: SafetyContext, acid: number): SafetyFinding[] {
           ? message('process.inAnInfusionIsntTested', { capital: capital(names(rows)) })
           : message('process.inAnInfusionTheLimitIs', {
               capital: capital(names(rows)),
-              grams: grams(pot.of(role)),
+              grams: eitherMass(pot.of(role)),
               share: share(INFUSION_TAKES[role], 1),
-              grams2: grams(mostOf(batch, role)),
+              grams2: eitherMass(mostOf(batch, role)),
             }),
         rows,
         leaveOut(rows),
@@ -91,8 +92,8 @@ function infusionRest(batch: SafetyContext, acid: number): SafetyFinding[] {
           safetyFinding(
             message('process.theLimitIsAsMuch', {
               capital: capital(names(pot.rowsOf('spirit'))),
-              grams: grams(spirits),
-              grams2: grams(acid),
+              grams: eitherMass(spirits),
+              grams2: eitherMass(acid),
             }),
             pot.rowsOf('spirit'),
             leaveOut(pot.rowsOf('spirit')),

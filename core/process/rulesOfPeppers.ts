@@ -1,7 +1,8 @@
+import { eitherMass } from '../quantity/index.ts';
 import { message } from '@idle-kettle/words/message';
 import { DRIED_PEPPERS, FRESH_OVER_DRIED, PEPPERS } from './caps.ts';
 import { type SafetyContext, EXACT } from './safetyContext.ts';
-import { safetyFinding, grams, addMore } from './messages.ts';
+import { safetyFinding, addMore } from './messages.ts';
 import type { SafetyFinding } from './storageCase.ts';
 
 /**
@@ -16,8 +17,8 @@ export function pepperFindings({ found, pot }: SafetyContext): SafetyFinding[] {
       : [
           safetyFinding(
             message('process.aPepperJellyIsOfPeppers', {
-              grams: grams(peppers),
-              grams2: grams(pot.greens),
+              grams: eitherMass(peppers),
+              grams2: eitherMass(pot.greens),
             }),
             pot.rowsOf('allium', 'fresh-herb'),
           ),
@@ -32,9 +33,9 @@ export function pepperFindings({ found, pot }: SafetyContext): SafetyFinding[] {
       ? [
           safetyFinding(
             message('process.peppersAreLowAcidAnd', {
-              grams: grams(pot.vinegar),
-              grams2: grams(pot.greens),
-              grams3: grams(need),
+              grams: eitherMass(pot.vinegar),
+              grams2: eitherMass(pot.greens),
+              grams3: eitherMass(need),
             }),
             greens,
             addMore('vinegar', need - pot.vinegar),
@@ -45,8 +46,8 @@ export function pepperFindings({ found, pot }: SafetyContext): SafetyFinding[] {
       ? [
           safetyFinding(
             message('process.ofWaterDilutesOfVinegar', {
-              grams: grams(water),
-              grams2: grams(pot.vinegar),
+              grams: eitherMass(water),
+              grams2: eitherMass(pot.vinegar),
             }),
             pot.rowsOf('water'),
             addMore('vinegar', water - pot.vinegar),

@@ -165,7 +165,7 @@ describe('the shelf', () => {
         product: 'pepper-jelly',
         lines: of(['sweet-pepper', 500], ['chilli-flakes', 50], ['vinegar', 300], ['sugar', 1000]),
       });
-      expect(hot.reasons[0]).toContain('800 g of peppers');
+      expect(hot.reasons[0]).toContain('800 g (1 lb 12.2 oz) of peppers');
       expect(jelly(300, 0, { solublesPct: 45 }).verdict).toBe('fridge');
     });
   });

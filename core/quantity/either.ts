@@ -1,5 +1,6 @@
 import { message, type Text } from '@idle-kettle/words/message';
 import { formatAltitude, formatMass, formatVolume } from './format.ts';
+import { celsiusToFahrenheit } from './temperature.ts';
 
 /** A mass in both systems, of which its reader sees one: `1.4 kg`, `3 lb 1.4 oz`. */
 export const eitherMass = (massG: number): Text =>
@@ -10,6 +11,13 @@ export const eitherVolume = (volumeMl: number): Text =>
   message('core.either', {
     metric: formatVolume(volumeMl, 'metric'),
     us: formatVolume(volumeMl, 'us'),
+  });
+
+/** A temperature on both scales, of which its reader sees one: `100.4 °C`, `212.7 °F`. */
+export const eitherTemperature = (tempC: number): Text =>
+  message('core.eitherTemperature', {
+    celsius: tempC.toFixed(1),
+    fahrenheit: celsiusToFahrenheit(tempC).toFixed(1),
   });
 
 /** An altitude in both units, of which its reader sees one: `1,524 m`, `5,000 ft`. */

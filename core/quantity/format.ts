@@ -70,11 +70,27 @@ export function formatVolume(volumeMl: number, system: UnitSystem): string {
   return '0 tsp';
 }
 
+/** What a pot holds to its brim: `6.0 L`, `6.3 qt`. */
+export const formatCapacity = (volumeMl: number, system: UnitSystem): string =>
+  system === 'metric'
+    ? `${(volumeMl / 1000).toFixed(1)} L`
+    : `${convert(volumeMl, 'mL', 'quart').toFixed(1)} qt`;
+
+/** The size of a jar as jars are sold: `237 mL`, `8 fl oz`. */
+export const formatJarSize = (volumeMl: number, system: UnitSystem): string =>
+  system === 'metric'
+    ? `${Math.round(volumeMl)} mL`
+    : `${Math.round(convert(volumeMl, 'mL', 'fl oz'))} fl oz`;
+
 /** A temperature to a tenth of a degree: `104.4 °C`, `220.0 °F`. */
 export function formatTemperature(tempC: number, scale: TemperatureScale): string {
   const value = scale === 'C' ? tempC : celsiusToFahrenheit(tempC);
   return `${value.toFixed(1)} °${scale}`;
 }
+
+/** A temperature where its scale is known, as beside a drawing: `104.4°`. */
+export const formatOnScale = (tempC: number, scale: TemperatureScale): string =>
+  formatTemperature(tempC, scale).replace(` °${scale}`, '°');
 
 /**
  * A temperature difference to a tenth of a degree: `4.4 °C`, `8.0 °F`.
@@ -83,6 +99,15 @@ export function formatTemperature(tempC: number, scale: TemperatureScale): strin
 export function formatDegrees(deltaK: number, scale: TemperatureScale): string {
   const value = scale === 'C' ? deltaK : fahrenheitDegrees(deltaK);
   return `${value.toFixed(1)} °${scale}`;
+}
+
+/**
+ * Degrees still to climb, where the scale is known: `4.4°`; past the end with a plus.
+ * @param deltaK a difference, K
+ */
+export function formatClimb(deltaK: number, scale: TemperatureScale): string {
+  const tenths = Math.round(10 * (scale === 'C' ? deltaK : fahrenheitDegrees(deltaK)));
+  return `${tenths < 0 ? '+' : ''}${(Math.abs(tenths) / 10).toFixed(1)}°`;
 }
 
 /**
@@ -98,7 +123,3 @@ export const formatLength = (lengthCm: number, system: UnitSystem): string =>
 export function formatAltitude(altitudeM: number, unit: 'm' | 'ft'): string {
   return `${GROUPED.format(convert(altitudeM, 'm', unit))} ${unit}`;
 }
-
-/** `212.0 °F (100.0 °C)`: for whoever has either thermometer. */
-export const formatBothScales = (tempC: number): string =>
-  `${formatTemperature(tempC, 'F')} (${formatTemperature(tempC, 'C')})`;

@@ -7,3 +7,4 @@ export * from './round.ts';
 export * from './smooth.ts';
 export * from './temperature.ts';
 export * from './units.ts';
+export * from './written.ts';

@@ -5,7 +5,11 @@ import {
   formatAltitude,
   formatDegrees,
   formatGrams,
+  formatCapacity,
+  formatClimb,
+  formatJarSize,
   formatLength,
+  formatOnScale,
   formatMass,
   formatTemperature,
   formatVolume,
@@ -191,4 +195,20 @@ test('a spice is never nothing: below a tenth of an ounce it is in grams', () =>
 test('a length is in eighths of an inch, or in centimeters', () => {
   expect(formatLength(36, 'us')).toBe('14⅛ in');
   expect(formatLength(36, 'metric')).toBe('36 cm');
+});
+
+test('a pot holds quarts or liters, and a jar fluid ounces or milliliters', () => {
+  expect(formatCapacity(6000, 'us')).toBe('6.3 qt');
+  expect(formatCapacity(6000, 'metric')).toBe('6.0 L');
+  expect(formatJarSize(236.6, 'us')).toBe('8 fl oz');
+  expect(formatJarSize(236.6, 'metric')).toBe('237 mL');
+});
+
+test('degrees beside a drawing have no letter, and past the end a plus', () => {
+  expect(formatOnScale(100, 'F')).toBe('212.0°');
+  expect(formatOnScale(104.44, 'C')).toBe('104.4°');
+  expect(formatClimb(4.44, 'C')).toBe('4.4°');
+  expect(formatClimb(5, 'F')).toBe('9.0°');
+  expect(formatClimb(-1, 'C')).toBe('+1.0°');
+  expect(formatClimb(-0.04, 'C')).toBe('0.0°');
 });

@@ -1,5 +1,5 @@
 import { isSugar, type Method } from '../method/index.ts';
-import { convert, kitchenFraction } from '../quantity/index.ts';
+import { convert, kitchenFraction, lineIn, lineInGrams } from '../quantity/index.ts';
 import { readLine, type ParserKitchen, type UnderstoodLine } from '../parser/index.ts';
 import { gramsOf, isFruit } from './tryMix.ts';
 
@@ -50,7 +50,7 @@ export function linesBy(
     ...kept.map(({ text }) => text),
     ...(water > 0 ? [round(water * fruitG, 'water', kitchen)] : []),
     round(sugar * fruitG, 'sugar', kitchen),
-    ...(pectin ? [`${Math.round((pectin[1] * fruitG) / 1000)} g ${pectin[0]}`] : []),
+    ...(pectin ? [lineInGrams(Math.round((pectin[1] * fruitG) / 1000), pectin[0])] : []),
   ];
 }
 
@@ -72,8 +72,8 @@ type Rounding = (
 /** To 10 g, and by the kilogram to 50 g. */
 const grams: Rounding = (massG, thing) =>
   massG < 1000
-    ? `${massG < 10 ? Math.max(1, Math.round(massG)) : Math.round(massG / 10) * 10} g ${thing}`
-    : `${Number((Math.round(massG / 50) / 20).toFixed(2))} kg ${thing}`;
+    ? lineInGrams(massG < 10 ? Math.max(1, Math.round(massG)) : Math.round(massG / 10) * 10, thing)
+    : lineIn('kg', Number((Math.round(massG / 50) / 20).toFixed(2)), thing);
 
 /** To a quarter of a cup of this kitchen. */
 const cups: Rounding = (massG, thing, kitchen) => {
@@ -88,9 +88,11 @@ const cups: Rounding = (massG, thing, kitchen) => {
 const pounds: Rounding = (massG, thing, kitchen) => {
   if (thing === 'water') return cups(massG, thing, kitchen);
   const quarters = Math.round(4 * convert(massG, 'g', 'lb'));
-  if (quarters >= 4) return `${kitchenFraction(quarters / 4)} lb ${thing}`;
+  if (quarters >= 4) return lineIn('lb', kitchenFraction(quarters / 4), thing);
   const halves = Math.round(2 * convert(massG, 'g', 'oz'));
-  return halves === 0 ? grams(massG, thing, kitchen) : `${kitchenFraction(halves / 2)} oz ${thing}`;
+  return halves === 0
+    ? grams(massG, thing, kitchen)
+    : lineIn('oz', kitchenFraction(halves / 2), thing);
 };
 
 const ROUND: { readonly [measure in Measure]: Rounding } = { grams, pounds, cups };

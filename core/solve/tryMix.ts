@@ -3,7 +3,7 @@ import type { UnderstoodLine } from '../parser/index.ts';
 import { findIngredient } from '../ingredients/index.ts';
 import { isSugar, type Method } from '../method/index.ts';
 import { type PlanRequest, type Pretreated, evaluate } from '../evaluate/index.ts';
-import { exactly } from '../quantity/index.ts';
+import { exactly, lineInGrams } from '../quantity/index.ts';
 import { FILLING_TEMP_C, volumeMl } from '../yield/index.ts';
 
 /** What may be moved to grant a wish. */
@@ -87,7 +87,7 @@ function doseLine({ id, massG }: NonNullable<Mix['dose']>): UnderstoodLine {
   if (!ingredient) throw new RangeError(`The ingredient table has no ${id}`);
   return {
     understood: true,
-    text: `${Number(massG.toFixed(1))} g ${ingredient.name}`,
+    text: lineInGrams(Number(massG.toFixed(1)), ingredient.name),
     ingredient,
     form: ingredient.usualForm,
     massG: exactly(massG),

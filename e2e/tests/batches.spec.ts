@@ -109,7 +109,7 @@ test('the cupboard is told what is bought and what a batch took, and takes it ba
   });
   await page.goto(`${kettle.address}/batches/${id}/prepare`);
   const shopping = page.getByRole('region', { name: 'Ingredients' });
-  await expect(shopping).toContainText('14.1 oz (400 g) to buy: 1 bag of 1 kg');
+  await expect(shopping).toContainText('14.1 oz (400 g) to buy: 1 bag of 4 lb');
   const stock = async () =>
     (await kettle.send<{ stock: { massG: number }[] }>('GET', '/kitchen')).stock;
   await shopping.getByRole('button', { name: 'Bought it all' }).click();

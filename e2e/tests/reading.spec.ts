@@ -187,7 +187,7 @@ test('the line that decides the shelf is marked, and the way back opens the pant
   await page.goto(`${kettle.address}/batches/${batch.id}`);
   await expect(page.getByTestId('shelf')).toContainText('Fridge only');
   await expect(grams(page, 1)).toContainText('Decides the storage.');
-  await expect(grams(page, 1)).toContainText('101 g to 509 g of peppers');
+  await expect(grams(page, 1)).toContainText('3.6 oz to 1 lb 1.9 oz of peppers');
   await expect(grams(page, 2)).toContainText('Joined with the line above.');
   await expect(grams(page, 3)).not.toContainText('Decides the storage.');
   await page.getByTestId('way-back').click();

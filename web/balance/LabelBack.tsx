@@ -2,7 +2,7 @@ import { headspaceInWords } from '../words/headspace.ts';
 import { say, textOf } from '@idle-kettle/words';
 import { Say } from '../ui/Say.tsx';
 import type { Kitchen } from '@idle-kettle/contract';
-import { costOf, formatMass, formatTemperature, type Plan } from '@idle-kettle/core';
+import { costOf, formatGrams, formatMass, formatTemperature, type Plan } from '@idle-kettle/core';
 import { memo } from 'react';
 import { Figure } from '../ui/Figure.tsx';
 import { moneyInWords } from '../ui/words.ts';
@@ -52,7 +52,7 @@ export const LabelBack = memo(function LabelBack({ plan, kitchen }: Props) {
           small
         >
           <p>
-            {label.spoon.spoonG} g. {textOf(why.spoon ?? '')}
+            {formatGrams(label.spoon.spoonG)}. {textOf(why.spoon ?? '')}
           </p>
         </Figure>
       )}

@@ -206,7 +206,6 @@ const MoreReasons = ({ count, where }: { readonly count: number; readonly where:
  */
 function Stop({ stop, scale }: { stop: Plan['stop']; scale: Kitchen['temperature'] }) {
   const stopC = stop.tempC ?? stop.ruleTempC;
-  const other = scale === 'C' ? 'F' : 'C';
   const timed = stop.boilMin !== null;
   return (
     <Figure
@@ -216,15 +215,13 @@ function Stop({ stop, scale }: { stop: Plan['stop']; scale: Kitchen['temperature
           ? say('balance.minAtAFullRolling', { minutes: stop.boilMin })
           : formatTemperature(stopC, scale)
       }
-      aside={
-        timed
-          ? unbroken(
-              say('balance.yourThermometerWillShow', {
-                temperature: formatTemperature(stopC, scale),
-              }),
-            )
-          : formatTemperature(stopC, other)
-      }
+      {...(timed && {
+        aside: unbroken(
+          say('balance.yourThermometerWillShow', {
+            temperature: formatTemperature(stopC, scale),
+          }),
+        ),
+      })}
       small={timed}
       testId="stop"
     >

@@ -1,5 +1,10 @@
 import { say } from '@idle-kettle/words';
-import { formatDegrees, formatTemperature, type TemperatureScale } from '@idle-kettle/core';
+import {
+  formatDegrees,
+  formatOnScale,
+  formatTemperature,
+  type TemperatureScale,
+} from '@idle-kettle/core';
 
 type Props = {
   readonly waterBoilsC: number;
@@ -78,7 +83,7 @@ export function ClimbStrip({ waterBoilsC, stopC, tempC, scale }: Props) {
             {name}
           </text>
           <text x="104" y={at + 22} fontSize="26" fontWeight="700">
-            {formatTemperature(value, scale).split(' ')[0]}°
+            {formatOnScale(value, scale)}
           </text>
         </g>
       ))}

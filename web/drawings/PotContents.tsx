@@ -1,5 +1,5 @@
-import { say } from '@idle-kettle/words';
-import { formatMass, type Layers, type Plan } from '@idle-kettle/core';
+import { say, textOf } from '@idle-kettle/words';
+import { eitherMass, type Layers, type Plan } from '@idle-kettle/core';
 import { KETTLE, kettlePath } from './kettle.ts';
 
 const { width: WIDTH, height: HEIGHT, left: LEFT, right: RIGHT, rim: RIM, base: BASE } = KETTLE;
@@ -22,7 +22,7 @@ const layersOf = (layers: Layers): readonly Layer[] => [
   { name: say('drawings.waterLeft'), massG: layers.waterG, opacity: 0.22 },
 ];
 
-const mass = (massG: number): string => formatMass(massG, 'metric');
+const mass = (massG: number): string => textOf(eitherMass(massG));
 
 /** The layers by mass, with the steam over them. */
 export function Contents({ plan: { start, finish }, fruit }: Props) {

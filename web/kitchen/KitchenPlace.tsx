@@ -2,13 +2,12 @@ import { say } from '@idle-kettle/words';
 import type { Kitchen } from '@idle-kettle/contract';
 import {
   capacityOf,
-  convert,
   findIngredient,
+  formatCapacity,
   formatLength,
   formatMass,
   formatVolume,
   HEAT_SOURCES,
-  type UnitSystem,
   USUAL_HALF_PINTS,
 } from '@idle-kettle/core';
 import { Flame, Pencil } from 'lucide-react';
@@ -22,7 +21,7 @@ import { EquipmentSheet } from './EquipmentSheet.tsx';
 import type { EquipmentPart } from './equipmentParts.tsx';
 import { JarStockSheet } from './JarStockSheet.tsx';
 import { formOf } from './kitchenForm.ts';
-import { minorPerUnit, SHOWN } from './measuresShown.ts';
+import { minorPerUnit, potMl, SHOWN } from './measuresShown.ts';
 import { PlaceSheet } from './PlaceSheet.tsx';
 import { StopHere } from './StopHere.tsx';
 import { TaughtNames } from './TaughtNames.tsx';
@@ -82,7 +81,7 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
                   detail={say('kitchen.potSize', {
                     across: formatLength(diameterCm, kitchen.units),
                     high: formatLength(heightCm, kitchen.units),
-                    holds: holdsInWords(diameterCm, heightCm, kitchen.units),
+                    holds: formatCapacity(potMl(diameterCm, heightCm), kitchen.units),
                   })}
                 >
                   <PotDrawing diameterCm={diameterCm} heightCm={heightCm} scale={scale} />
@@ -276,14 +275,6 @@ const holdsJars = ({ cannerHolds }: Kitchen): string => {
   const halfPints = cannerHolds ?? USUAL_HALF_PINTS;
   return say('kitchen.halfPintsOrPints', { halfPints, capacity: capacityOf(halfPints, PINT_ML) });
 };
-
-/** What a pot holds to the brim. */
-function holdsInWords(diameterCm: number, heightCm: number, units: UnitSystem): string {
-  const volumeMl = Math.PI * (diameterCm / 2) ** 2 * heightCm;
-  return units === 'us'
-    ? say('kitchen.qt', { value: convert(volumeMl, 'mL', 'quart').toFixed(1) })
-    : `${(volumeMl / 1000).toFixed(1)} L`;
-}
 
 const habitsOf = ({ units, measures, school }: Kitchen): string =>
   [

@@ -1,5 +1,5 @@
 import { say, textOf, type PlainMessageId } from '@idle-kettle/words';
-import { convert, formatLength, type Fault, type UnitSystem } from '@idle-kettle/core';
+import { formatJarSize, formatLength, type Fault, type UnitSystem } from '@idle-kettle/core';
 
 /** What the lists and fields of the contract are called in the form. */
 const LISTS: Readonly<Record<string, PlainMessageId>> = {
@@ -58,8 +58,6 @@ function bounded(what: string, key: string, { low, high }: Bounds, units: UnitSy
 /** A bound of a field in the unit that it is typed in. */
 function shownAs(key: string, units: UnitSystem): (value: number) => string {
   if (key === 'diameterCm' || key === 'heightCm') return (cm) => formatLength(cm, units);
-  if (key === 'volumeMl' && units === 'us')
-    return (mL) => `${Math.round(convert(mL, 'mL', 'fl oz'))} fl oz`;
-  if (key === 'volumeMl') return (mL) => `${mL} mL`;
+  if (key === 'volumeMl') return (mL) => formatJarSize(mL, units);
   return String;
 }

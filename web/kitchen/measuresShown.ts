@@ -43,9 +43,16 @@ export const lengthCm = (text: string, system: UnitSystem): number =>
 
 const areaCm2 = (widthCm: number): number => Math.PI * (widthCm / 2) ** 2;
 
+/**
+ * What a pot holds to its brim.
+ * @returns mL
+ */
+export const potMl = (diameterCm: number, heightCm: number): number =>
+  areaCm2(diameterCm) * heightCm;
+
 /** What a pot holds to its brim, as it is typed; blank where its size is no size yet. */
 export function capacityTyped(width: string, height: string, system: UnitSystem): string {
-  const ml = areaCm2(lengthCm(width, system)) * lengthCm(height, system);
+  const ml = potMl(lengthCm(width, system), lengthCm(height, system));
   return ml > 0 ? typed(ml / ML[SHOWN[system].capacity], 1) : '';
 }
 

@@ -1,7 +1,7 @@
 import { say, textOf } from '@idle-kettle/words';
 import {
   UNOBSERVED_IN_WORDS,
-  fahrenheitDegrees,
+  formatClimb,
   formatDegrees,
   formatTemperature,
   type Estimate,
@@ -43,7 +43,7 @@ export function Figures({ cookPlan, known, sinceMin, scale }: Props) {
       value={
         known === null || !known.tempKnown || known.unobserved === 'not lit' || known.toGoK === null
           ? '–'
-          : degrees(known.toGoK, scale)
+          : formatClimb(known.toGoK, scale)
       }
       aside={
         known === null || !known.tempKnown
@@ -96,12 +96,6 @@ export function Figures({ cookPlan, known, sinceMin, scale }: Props) {
       )}
     </div>
   );
-}
-
-/** Degrees still to climb; past the stop with a plus. */
-function degrees(deltaK: number, scale: TemperatureScale): string {
-  const tenths = Math.round(10 * (scale === 'C' ? deltaK : fahrenheitDegrees(deltaK)));
-  return `${tenths < 0 ? '+' : ''}${(Math.abs(tenths) / 10).toFixed(1)}°`;
 }
 
 type BigProps = {

@@ -17,21 +17,11 @@ import { LABEL_SHEETS } from '../labels/sheets.ts';
 import { entryOf, JUDGED } from '../labels/showEntry.ts';
 import { showPdf } from '../labels/showPdf.ts';
 import { runSheetPdf } from '../prepare/runSheetPdf.ts';
+import { printed } from '../test/printed.ts';
 import { inPseudo, wordsOutside } from '../test/pseudo.ts';
 import { say } from '@idle-kettle/words';
 
 jest.mock('../ui/pdf.ts', () => ({ pdfFile: () => Promise.resolve(new Blob()) }));
-
-/** Everything that is printed of a document, and nothing of how. */
-function printed(part: unknown): string[] {
-  if (typeof part === 'string') return [part];
-  if (Array.isArray(part)) return part.flatMap(printed);
-  if (typeof part !== 'object' || part === null) return [];
-  const { text, stack, ol, ul, table, columns, content, info } = part as Record<string, unknown>;
-  const body = (table as { body?: unknown } | undefined)?.body;
-  const title = (info as { title?: unknown } | undefined)?.title;
-  return [text, stack, ol, ul, body, columns, content, title].flatMap(printed);
-}
 
 const BATCHES: { readonly [name: string]: { lines: string[]; settings: Settings } } = {
   'a jam': { lines: ['2 kg crushed damsons', '1.4 kg sugar'], settings: {} },

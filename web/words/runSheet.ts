@@ -1,6 +1,6 @@
-import { say } from '@idle-kettle/words';
+import { say, textOf } from '@idle-kettle/words';
 import type { Plan, PlanAct } from '@idle-kettle/core';
-import { cooksForHours, formatBothScales } from '@idle-kettle/core';
+import { cooksForHours, eitherTemperature } from '@idle-kettle/core';
 import { actInWords, PHASE_IN_WORDS } from './acts.ts';
 import type { Telling, ToldAct } from './toldAct.ts';
 
@@ -13,7 +13,7 @@ export type RunSheetLine = {
   readonly aside: string;
 };
 
-/** What the words of a plan's acts go by: the stop in both scales. */
+/** What the words of a plan's acts go by: the stop by the reader’s thermometer. */
 export function tellingOf({ product, method, stop, process, acts }: Plan): Telling {
   const tempC = stop.tempC ?? stop.ruleTempC;
   return {
@@ -21,7 +21,7 @@ export function tellingOf({ product, method, stop, process, acts }: Plan): Telli
     method,
     process,
     forHours: cooksForHours({ acts }),
-    stop: formatBothScales(tempC),
+    stop: textOf(eitherTemperature(tempC)),
   };
 }
 

@@ -160,7 +160,7 @@ export const BALANCE = {
   'balance.teach': 'Teach “{{unknownName}}”',
   'balance.moveLine': 'Move line {{value}}',
   'balance.line': 'Line {{value}}',
-  'balance.7CupsCrushedDamsons': '7 cups crushed damsons',
+  'balance.7CupsCrushedDamsons': '[2 kg|7 cups] crushed damsons',
   'balance.addAnIngredient': 'Add an ingredient',
   'balance.suggestionsForLine': 'Suggestions for line {{value}}',
   'balance.detailsOfLine': 'Details of line {{value}}',

@@ -105,7 +105,6 @@ export const KITCHEN = {
   'kitchen.theNames': 'the names',
   'kitchen.change': 'Change {{what}}',
   'kitchen.halfPintsOrPints': '{{halfPints}} half-pints or {{capacity}} pints',
-  'kitchen.qt': '{{value}} qt',
   'kitchen.showsCupsAndPounds': 'Shows cups and pounds',
   'kitchen.showsGramsAndLiters': 'Shows grams and liters',
   'kitchen.cupsPintsAndSpoonsAre': 'cups, pints and spoons are {{part}}',

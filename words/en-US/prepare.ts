@@ -19,6 +19,8 @@ export const PREPARE = {
   'prepare.preparation': 'Preparation',
   'prepare.bagsOfSugar_one': '{{count}} bag of 1 kg',
   'prepare.bagsOfSugar_other': '{{count}} bags of 1 kg',
+  'prepare.usBagsOfSugar_one': '{{count}} bag of 4 lb',
+  'prepare.usBagsOfSugar_other': '{{count}} bags of 4 lb',
   'prepare.packsOf': '{{packs}} of {{size}}',
   'prepare.asBoughtGivesIsWaste':
     '{{part}}, {{form}}: {{amount}} as bought gives {{amount2}}; {{grams}} is waste',

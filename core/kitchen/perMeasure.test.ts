@@ -1,9 +1,9 @@
 import { inWords } from '@idle-kettle/words';
 import { readLines } from '../evaluate/index.ts';
 import type { Pretreatment } from '../pretreatment/index.ts';
-import { BARE_KITCHEN, readingIn } from '../kitchen/index.ts';
-import { DEFAULT_PARSER_KITCHEN } from './parserKitchen.ts';
-import { readLine } from './readLine.ts';
+import { BARE_KITCHEN } from './kitchen.ts';
+import { readingIn } from './requestInKitchen.ts';
+import { DEFAULT_PARSER_KITCHEN, readLine } from '../parser/index.ts';
 
 const read = (lines: readonly string[], before: Pretreatment | null = null) =>
   inWords(readLines({ ...DEFAULT_PARSER_KITCHEN, lines, before }));
