@@ -213,7 +213,7 @@ export function Balance({ kitchen, saved, from }: Props) {
               </ErrorBoundary>
             )
           )}
-          {working && <p role="status">{say('balance.lookingForAmountsThatSet')}</p>}
+          {working && <p>{say('balance.lookingForAmountsThatSet')}</p>}
           <p role="status" className="text-sm empty:-mt-2">
             {state.did === null ? '' : `${state.did}.`}
           </p>

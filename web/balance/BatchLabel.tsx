@@ -66,7 +66,7 @@ export function BatchLabel(props: Props) {
                 : say('balance.details')}
           </span>
         </button>
-        <span role="status" className="text-sm">
+        <span className="text-sm">
           {plan.finish &&
             (rough ? (
               // Beside the ways on it takes no more room than what follows it, so that nothing

@@ -25,7 +25,7 @@ export function FoldedLines({ lines, open: first, children }: Props) {
         aria-expanded={open}
         aria-controls={id}
         onClick={() => setOpen(!open)}
-        className="flex items-center gap-2 rounded-field border border-base-300 bg-base-100 px-3 py-2 text-left md:hidden"
+        className="flex min-h-11 items-center gap-2 rounded-field border border-base-300 bg-base-100 px-3 py-2 text-left md:hidden"
       >
         <span className="min-w-0 grow truncate">
           <b>{inWords(lines)}</b> {lines.map(({ text }) => text).join(', ')}

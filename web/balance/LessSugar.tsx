@@ -20,7 +20,7 @@ export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchP
     [formula, kitchen],
   );
   const [share, setShare] = useState(1);
-  if (sweep === null) return <p role="status">{say('balance.tryingLessSugarAndMore')}</p>;
+  if (sweep === null) return <p>{say('balance.tryingLessSugarAndMore')}</p>;
   const { trials, failsBelow } = sweep;
   const [first, last] = [trials[0], trials.at(-1)];
   if (!first || !last) return <p>{say('balance.thereIsNoSugarTo')}</p>;

@@ -28,6 +28,7 @@ import type { FormulaAction } from './formula.ts';
 import { LineDetails } from './LineDetails.tsx';
 import { LineNote } from './LineNote.tsx';
 import { useDeferredText } from './useDeferredText.ts';
+import { useNoteAnnounced } from './useNoteAnnounced.ts';
 
 type Props = {
   readonly text: string;
@@ -75,6 +76,7 @@ export const LineRow = memo(function LineRow(props: Props) {
   );
   const { text: typed, write, flush } = useDeferredText(text, give);
   const noteId = useId();
+  useNoteAnnounced(reading, say('balance.line2', { value: index + 1 }));
   const [open, setOpen] = useState(false);
   const trouble = reading?.understood === false ? reading.trouble : null;
   const noted = trouble !== null || (reading?.understood === true && reading.assumed !== undefined);
@@ -141,7 +143,7 @@ export const LineRow = memo(function LineRow(props: Props) {
           {...listeners}
           aria-label={say('balance.moveLine', { value: index + 1 })}
           tabIndex={-1}
-          className="cursor-grab touch-none py-2 opacity-40 hover:opacity-100 disabled:invisible"
+          className="cursor-grab touch-none py-2 opacity-40 hover:opacity-100 disabled:invisible max-md:-ml-4 max-md:grid max-md:min-h-11 max-md:w-11 max-md:shrink-0 max-md:place-items-center"
           disabled={reading === null}
         >
           <GripVertical aria-hidden className="size-4" />

@@ -12,7 +12,7 @@ export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
     () => slowPlanner.ask((of) => of.compare(formula, kitchen)),
     [formula, kitchen],
   );
-  if (trials === null) return <p role="status">{say('balance.tryingEveryMethodOnThe')}</p>;
+  if (trials === null) return <p>{say('balance.tryingEveryMethodOnThe')}</p>;
   const prices = Object.fromEntries(
     kitchen.prices.map(({ ingredient, minorPerKg }) => [ingredient, minorPerKg]),
   );

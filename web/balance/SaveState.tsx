@@ -1,6 +1,7 @@
 import { say } from '@idle-kettle/words';
 import type { Batch } from '@idle-kettle/contract';
 import { format } from 'date-fns';
+import { useState } from 'react';
 import type { Saving } from './useSaver.ts';
 
 type Props = {
@@ -15,10 +16,14 @@ type Props = {
  */
 export function SaveState({ saving, empty }: Props) {
   const { changed, pending, saved, theirs, saver } = saving;
+  const told = useTold(saving);
   return (
     <>
-      <p role="status" data-testid="save-state" className="min-w-0 grow text-sm leading-tight">
+      <p data-testid="save-state" className="min-w-0 grow text-sm leading-tight">
         {stateInWords(saving, saved, empty)}
+      </p>
+      <p role="status" className="sr-only">
+        {told}
       </p>
       {changed && saved !== null && theirs === null && (
         <button
@@ -43,6 +48,19 @@ export function SaveState({ saving, empty }: Props) {
       )}
     </>
   );
+}
+
+/**
+ * What is said of saving to whoever does not see it: that it was saved, once, and not again for
+ * every change; what fails is an alert of its own.
+ */
+function useTold({ changed, pending, saved, theirs, error }: Saving): string {
+  const [told, setTold] = useState('');
+  const isStuck = theirs !== null || error !== null;
+  const isSaved = saved !== null && !changed && !pending && !isStuck;
+  if (isSaved && told === '') setTold(say('balance.savedBatch'));
+  if (isStuck && told !== '') setTold('');
+  return told;
 }
 
 function stateInWords(

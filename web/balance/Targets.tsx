@@ -157,15 +157,13 @@ export function Targets({ kitchen, plan, onTake, onAsk }: WorkbenchProps) {
           {say('balance.findTheAmounts')}
         </button>
       </div>
-      <p
-        role="status"
-        className={`text-sm ${answer && !answer.good ? 'font-bold text-error' : ''}`}
-        data-testid="asked"
-      >
-        {busy
-          ? say('balance.working')
-          : (answer?.text ?? say('balance.leaveBlankAnythingThatDoesnt'))}
-      </p>
+      <div className="text-sm" data-testid="asked">
+        <p role="status" className={answer && !answer.good ? 'font-bold text-error' : ''}>
+          {busy ? '' : (answer?.text ?? '')}
+        </p>
+        {busy && <p>{say('balance.working')}</p>}
+        {!busy && answer === null && <p>{say('balance.leaveBlankAnythingThatDoesnt')}</p>}
+      </div>
     </form>
   );
 }

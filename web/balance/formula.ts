@@ -8,6 +8,7 @@ import {
   type Settings,
 } from '@idle-kettle/core';
 import { contentKey } from './contentKey.ts';
+import { changeInWords } from './formulaDiff.ts';
 
 /**
  * A formula while it is being written, and its name as typed. The last line is always blank, ready
@@ -127,11 +128,19 @@ export function formulaReducer(state: FormulaState, action: FormulaAction): Form
       const before = state.past.at(-1);
       return before === undefined
         ? state
-        : still(state, before, state.past.slice(0, -1), [draft, ...state.future]);
+        : {
+            ...still(state, before, state.past.slice(0, -1), [draft, ...state.future]),
+            did: say('balance.undone', { what: changeInWords(sheetOf(draft), sheetOf(before)) }),
+          };
     }
     case 'redo': {
       const [after, ...rest] = state.future;
-      return after === undefined ? state : still(state, after, [...state.past, draft], rest);
+      return after === undefined
+        ? state
+        : {
+            ...still(state, after, [...state.past, draft], rest),
+            did: say('balance.redone', { what: changeInWords(sheetOf(draft), sheetOf(after)) }),
+          };
     }
     case 'type': {
       const next = { ...draft, lines: ready(lines.with(action.index, action.text)) };
@@ -282,6 +291,9 @@ const still = (
   refused: null,
   did: null,
 });
+
+/** A draft without its blank lines. */
+const sheetOf = (draft: FormulaDraft) => ({ ...draft, lines: written(draft.lines) });
 
 /** A remedy’s change counts lines as they were planned: those that are written. */
 function afterChange({ name, lines, settings }: FormulaDraft, change: Change): FormulaDraft {

@@ -1,4 +1,4 @@
-import { formulaDiff } from './formulaDiff.ts';
+import { changeInWords, formulaDiff } from './formulaDiff.ts';
 
 const PLUM = { name: 'Plum', lines: ['1 kg plums', '800 g sugar', '1 lemon'], settings: {} };
 const unlike = (mine: object, theirs: object) =>
@@ -43,3 +43,13 @@ test('names and what is set besides are told where they differ', () => {
 });
 
 test('two that are the same differ nowhere', () => expect(unlike({}, {})).toEqual([]));
+
+test.each([
+  [['1 kg plums'], ['1 kg plums', '700 g sugar'], '“700 g sugar” is back'],
+  [['1 kg plums', '700 g sugar'], ['1 kg plums'], '“700 g sugar” is gone'],
+  [['2 kg plums'], ['1 kg plums'], '“1 kg plums” instead of “2 kg plums”'],
+  [['1 kg plums', 'a', 'b'], ['c', 'd', 'e'], '3 changes'],
+])('from %j to %j “%s”', (from, to, said) => {
+  const sheet = (lines: readonly string[]) => ({ name: 'Plum', lines: [...lines], settings: {} });
+  expect(changeInWords(sheet(from), sheet(to))).toBe(said);
+});

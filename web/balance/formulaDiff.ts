@@ -36,6 +36,23 @@ export function formulaDiff(mine: Sheet, theirs: Sheet): readonly DiffRow[] {
   return [...rows, ...settingRows(mine.settings, theirs.settings)];
 }
 
+/** Most differences that are told one by one. */
+const MOST_TOLD = 2;
+
+/** What it comes to in words to go from one sheet to another: `“1.4 kg sugar” is back`. */
+export function changeInWords(from: Sheet, to: Sheet): string {
+  const rows = formulaDiff(from, to).filter(({ same }) => !same);
+  if (rows.length > MOST_TOLD) return say('balance.changes', { count: rows.length });
+  return rows.map(rowInWords).join(', ');
+}
+
+function rowInWords({ mine: before, theirs: after }: DiffRow): string {
+  if (after === null) return say('balance.isGone', { text: before ?? '' });
+  return before === null || before === ''
+    ? say('balance.isBack', { text: after })
+    : say('balance.insteadOf', { text: after, before });
+}
+
 const unlike = (mine: string | undefined, theirs: string | undefined): DiffRow => ({
   mine: mine ?? null,
   theirs: theirs ?? null,

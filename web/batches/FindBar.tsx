@@ -36,7 +36,7 @@ export function FindBar({ batches, finding, onFind }: Props) {
         {(['', ...BATCH_STATES] as const).map((state) => (
           <label
             key={state}
-            className={`cursor-pointer rounded-field border px-2.5 py-1.5 focus-within:outline-2 ${finding.state === state ? 'border-primary bg-primary text-primary-content' : 'border-base-300 bg-base-100'}`}
+            className={`inline-flex cursor-pointer items-center rounded-field border px-2.5 py-1.5 focus-within:outline-2 ${finding.state === state ? 'border-primary bg-primary text-primary-content' : 'border-base-300 bg-base-100'}`}
           >
             <input
               type="radio"

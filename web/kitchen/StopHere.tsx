@@ -15,11 +15,7 @@ import { readForm, type KitchenForm } from './kitchenForm.ts';
 export function StopHere({ form }: { form: KitchenForm }) {
   const stop = stopHere(form);
   return (
-    <section
-      aria-label={say('kitchen.here')}
-      aria-live="polite"
-      className="jar-label self-start p-5"
-    >
+    <section aria-label={say('kitchen.here')} className="jar-label self-start p-5">
       {stop === null ? (
         <p className="text-lg">{say('kitchen.enterAnAltitudeOrA')}</p>
       ) : (

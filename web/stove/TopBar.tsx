@@ -55,8 +55,11 @@ export function TopBar({ session, log, nowMs, litAtMs, ways, set, mute, title }:
           </>
         )}
       </p>
-      <p role="status" data-testid="delivery" className="text-base">
+      <p data-testid="delivery" className="text-base">
         {deliveryInWords(log)}
+      </p>
+      <p role="status" className="sr-only">
+        {troubleInWords(log)}
       </p>
       {session.practice && session.endedAt === null && (
         <fieldset className="flex items-center gap-1">
@@ -112,6 +115,13 @@ export function TopBar({ session, log, nowMs, litAtMs, ways, set, mute, title }:
       </div>
     </div>
   );
+}
+
+/** What of it is said to whoever does not see it: what stands in the way, and no count. */
+function troubleInWords({ heard, refused, keeps }: CookLog): string {
+  if (!keeps) return say('stove.thisBrowserCantStoreAnything');
+  if (refused !== null) return say('stove.theServerRejectedOneEntry', { refused });
+  return heard ? '' : say('stove.offlineThisDeviceGoesOn');
 }
 
 function deliveryInWords({ heard, waiting, refused, keeps }: CookLog): string {

@@ -103,7 +103,7 @@ export function WaterCheck(props: Props) {
             <li>{say('stove.waitUntilTheReadingStops')}</li>
             <li>{say('stove.useItOrTypeWhat')}</li>
           </ol>
-          <p className="mt-2 text-4xl font-bold tabular-nums" role="status">
+          <p className="mt-2 text-4xl font-bold tabular-nums">
             {reading === null
               ? say('stove.noReadingYet')
               : formatTemperature(reading.shownC, scale)}

@@ -5,6 +5,7 @@ import { BookOpenText, CookingPot, House, NotebookTabs } from 'lucide-react';
 import { NavLink, Outlet, ScrollRestoration } from 'react-router';
 import { keepPages } from '../keepPages.ts';
 import { useKitchen } from '../api/kitchen.ts';
+import { useAnnounced } from './announce.ts';
 import { keepFocus } from './keepFocus.ts';
 import { KettleMark } from './KettleMark.tsx';
 
@@ -30,6 +31,7 @@ export function Shell() {
   const language = languageOf(kitchen);
   setLanguage(language);
   setMeasures(kitchen === undefined ? null : measuresOf(kitchen));
+  const announced = useAnnounced();
   const page = useRef<HTMLDivElement>(null);
   useEffect(keepPages, []);
   useEffect(() => {
@@ -81,6 +83,9 @@ export function Shell() {
       >
         <Outlet />
       </main>
+      <p role="status" data-testid="announced" className="sr-only">
+        {announced}
+      </p>
       <footer className="print:hidden mx-auto max-w-[84rem] px-4 pb-6 text-sm opacity-80 sm:px-6 lg:pb-1.5 lg:text-xs">
         {say('ui.timesAndVerdictsAreA')}
       </footer>

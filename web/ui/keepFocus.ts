@@ -38,27 +38,56 @@ export function tookPlaceOf(places: readonly Place[]): HTMLElement | null {
   return null;
 }
 
+/** A button that is off for so long, ms, does not come back soon. */
+const STAYS_OFF_MS = 1000;
+
+type Last = { readonly element: Element; readonly places: readonly Place[]; readonly path: string };
+
 /**
- * A press that removes its own button leaves whoever uses the keyboard at the top of the page. From
- * now on the focus goes to what took the button’s place; a new page has a heading for that.
+ * A press that removes its own button, or turns it off, leaves whoever uses the keyboard at the top
+ * of the page. From now on the focus goes to what took the button’s place, or back to it once it is
+ * on again; a new page has a heading for that.
  * @returns what ends it
  */
 export function keepFocus(root: HTMLElement): () => void {
-  let last: { element: Element; places: Place[]; path: string } | null = null;
+  let last: Last | null = null;
+  let waiting: ReturnType<typeof setTimeout> | undefined;
   const onFocus = ({ target }: FocusEvent) => {
+    clearTimeout(waiting);
     if (target instanceof Element)
       last = { element: target, places: placesOf(target, root), path: window.location.pathname };
   };
-  const observer = new MutationObserver(() => {
-    if (last === null || last.element.isConnected || document.activeElement !== document.body)
-      return;
-    const { places, path } = last;
+  const isLost = () => document.activeElement === document.body;
+  const goOn = ({ places, path }: Last) => {
     last = null;
     if (path === window.location.pathname) tookPlaceOf(places)?.focus({ preventScroll: true });
+  };
+  const observer = new MutationObserver((changes) => {
+    if (last === null) return;
+    const { element } = last;
+    // The browser takes the focus off a button that goes off only once it is drawn so.
+    if (
+      element.isConnected &&
+      changes.some(({ target, type }) => type === 'attributes' && target === element)
+    ) {
+      clearTimeout(waiting);
+      const isOff = element.matches(':disabled');
+      if (isOff)
+        waiting = setTimeout(() => {
+          if (last?.element === element && isLost()) goOn(last);
+        }, STAYS_OFF_MS);
+      else if (isLost() && element instanceof HTMLElement) element.focus({ preventScroll: true });
+    } else if (!element.isConnected && isLost()) goOn(last);
   });
   root.addEventListener('focusin', onFocus);
-  observer.observe(root, { childList: true, subtree: true });
+  observer.observe(root, {
+    childList: true,
+    subtree: true,
+    attributes: true,
+    attributeFilter: ['disabled'],
+  });
   return () => {
+    clearTimeout(waiting);
     root.removeEventListener('focusin', onFocus);
     observer.disconnect();
   };

@@ -98,5 +98,5 @@ export const PARSER = {
   'parser.thatIsKgOneLine': 'That is {{value}} kg. One line may have at most {{value2}} kg.',
   'parser.soManyTimes': 'Counts {{times}} times over: {{said}}.',
   'parser.measureWhatItGoesBy':
-    '“{{said}}” needs what it goes by: measure it, and write it in a line like “4 cups apple juice”.',
+    '“{{said}}”: how much of that there is isn’t known yet. Measure it, and write it in a line like “4 cups apple juice”.',
 } as const;
