@@ -27,6 +27,7 @@ import {
 } from '../ui/words.ts';
 import { loadsInWords } from '../words/loads.ts';
 import { headspaceInWords } from '../words/headspace.ts';
+import { plainJamStop } from '../kitchen/plainJamStop.ts';
 import { isCrowded } from './crowded.ts';
 import { SET_IN_WORDS, SetBar } from './SetBar.tsx';
 
@@ -48,10 +49,12 @@ type Props = {
 export const LabelFront = memo(function LabelFront(props: Props) {
   const { plan, kitchen, stops, wayOn, onChange } = props;
   const { set, yield: jars, minutes, process } = plan;
+  const isEmpty = plan.lines.length === 0;
+  const stop = (isEmpty ? plainJamStop(kitchen) : null) ?? plan.stop;
   return (
     <div className="flex flex-col gap-2">
-      {plan.lines.length > 0 && <Shelf {...{ plan, stops, wayOn, onChange }} />}
-      <Stop stop={plan.stop} scale={kitchen.temperature} />
+      {!isEmpty && <Shelf {...{ plan, stops, wayOn, onChange }} />}
+      <Stop stop={stop} scale={kitchen.temperature} />
       {set && (
         <Figure name={say('balance.set')} value={say(SET_IN_WORDS[set.forecast])} testId="set">
           <SetBar share={set.share} />

@@ -10,9 +10,6 @@ export const SET_IN_WORDS: { readonly [set in SetClass]: PlainMessageId } = {
   slices: 'balance.stiffSet',
 };
 
-/** Too rare to be named where there is little room. */
-const RARE = 0.03;
-
 const percent = (share: number): string => `${share} %`;
 
 type Share = NonNullable<Plan['set']>['share'];
@@ -55,10 +52,7 @@ export const SetBar = ({ share }: { readonly share: Share }) => {
       </div>
       <p className="mt-0.5 flex flex-wrap gap-x-1">
         {shown.map(([set, whole]) => (
-          <span
-            key={set}
-            className={`whitespace-nowrap ${share[set] < RARE ? 'max-md:hidden' : ''}`}
-          >
+          <span key={set} className="whitespace-nowrap">
             {say(SET_IN_A_WORD[set])} {percent(whole)}
           </span>
         ))}
