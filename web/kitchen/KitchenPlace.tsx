@@ -17,6 +17,7 @@ import { PotDrawing } from '../drawings/PotDrawing.tsx';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { PageHeading } from '../ui/PageHeading.tsx';
 import { moneyInWords } from '../ui/words.ts';
+import { massInWords } from '../words/mass.ts';
 import { EquipmentSheet } from './EquipmentSheet.tsx';
 import type { EquipmentPart } from './equipmentParts.tsx';
 import { JarStockSheet } from './JarStockSheet.tsx';
@@ -171,7 +172,10 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
           <Listed title={say('kitchen.packsOfPectin2')} none={say('kitchen.theUsualPacks')}>
             {packs.map(({ ingredient, packG, pectinG }) => [
               nameOf(ingredient),
-              say('kitchen.gGOfItPectin', { packG, pectinG }),
+              say('kitchen.massOfItPectin', {
+                mass: massInWords(packG, kitchen.units),
+                pectin: massInWords(pectinG, kitchen.units),
+              }),
             ])}
           </Listed>
           <Listed

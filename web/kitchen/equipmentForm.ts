@@ -169,8 +169,8 @@ export function kitchenWith(
       })),
     packs: form.packs.map(({ ingredient, packG, pectinG }) => ({
       ingredient: ingredientOf(ingredient) ?? ingredient,
-      packG: number(packG) ?? NaN,
-      pectinG: number(pectinG) ?? NaN,
+      packG: gramsTyped(packG, ingredient),
+      pectinG: gramsTyped(pectinG, ingredient),
     })),
     prices: form.prices
       .filter(({ ingredient }) => ingredient.trim() !== '')
