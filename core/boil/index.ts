@@ -1,6 +1,7 @@
 export * from './boilOver.ts';
 export * from './boilingPoint.ts';
 export * from './cook.ts';
+export * from './cooling.ts';
 export * from './heatSources.ts';
 export * from './integrate.ts';
 export * from './inversion.ts';

@@ -35,7 +35,8 @@ export const STOVE_EVENT_KINDS = [
 /**
  * What is done and seen from the filling of the jars to the shelf. `measured` is what is in the
  * pot; `bubbled` to `tight` close a row of jars; `loaded` to `lifted-out` are of a load in the
- * canner; the rest is of a jar, or of all of them.
+ * canner; `was-hot` is said of a pot whose log says otherwise; the rest is of a jar, or of all of
+ * them.
  */
 export const JAR_EVENT_KINDS = [
   'measured',
@@ -61,6 +62,7 @@ export const JAR_EVENT_KINDS = [
   'to-freezer',
   'labelled',
   'put-away',
+  'was-hot',
 ] as const;
 
 /** Everything that a cook does and sees with a batch. */

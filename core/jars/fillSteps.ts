@@ -14,6 +14,7 @@ import {
   type JarProgress,
 } from './jarState.ts';
 import { JAR_TRANSITIONS } from './jarTransitions.ts';
+import { notHotAt } from './potHeat.ts';
 
 /** What is in the pot was measured. */
 export function measured({ potMl }: JarPlan, now: JarProgress, event: Entry): JarProgress {
@@ -47,6 +48,7 @@ export function filled(jarPlan: JarPlan, now: JarProgress, event: Entry): JarPro
       lids: 0,
       load: null,
       outAtMs: null,
+      cool: notHotAt(state.pot, event.at, jarPlan.hot),
       seen: [],
     };
     const next: JarProgress = { ...state, jars: [...state.jars, jar] };

@@ -17,6 +17,7 @@ export {
   type Load,
 } from './jarState.ts';
 export * from './jarTransitions.ts';
+export { notHotAt, type NotHot } from './potHeat.ts';
 export * from './loads.ts';
 export * from './nextLoad.ts';
 export * from './stockUse.ts';

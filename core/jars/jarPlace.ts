@@ -32,11 +32,12 @@ const PLACE: { readonly [state in JarState]: JarPlace } = {
  * it
  */
 export function jarPlaceOf(
-  { state, part }: Pick<Jar, 'state' | 'part'>,
+  { state, part, cool }: Pick<Jar, 'state' | 'part' | 'cool'>,
   verdict: Verdict,
 ): JarPlace {
   const place = PLACE[state];
   if (place === 'gone' || place === 'fridge' || place === 'freezer') return place;
   if (!isProcessed(verdict)) return verdict;
-  return part ? 'fridge' : place;
+  // What was not filled hot has no shelf until it was heated again.
+  return part || cool !== null ? 'fridge' : place;
 }

@@ -19,6 +19,7 @@ import { plannedAddition, type Entry } from '../stove/index.ts';
 import { readLines, evaluate, type PlanRequest } from '../evaluate/index.ts';
 import type { JarSize } from '../yield/index.ts';
 import { farStopOf, stoppedAt, type FarStop } from './farStop.ts';
+import { hotFillOf, type HotFill } from './hotFill.ts';
 
 /**
  * What the jars of a batch go by: where they belong and why, which there are, and what time they
@@ -46,6 +47,8 @@ export type JarPlan = {
   /** What the pot holds, mL; null where none is given. */
   readonly potMl: number | null;
   readonly waterBoilsC: number;
+  /** What filling it hot goes by; null for what is not filled hot. */
+  readonly hot: HotFill | null;
   readonly label: JarLabel;
 };
 
@@ -97,12 +100,19 @@ export function jarPlanOf(
     mlPerG: volumeMl.p50 / outcome.plan.finish.massG.p50,
     potMl: pot === null ? null : (Math.PI / 4) * pot.diameterCm ** 2 * pot.heightCm,
     waterBoilsC: worked.ambient.waterBoilsC,
+    hot: hotFillIn(planned),
     label: {
       ...labelIngredients(linesBrought(plan)),
       fruitPer100g: outcome.plan.finish.fruitPer100g,
       sugarsPer100g: outcome.plan.finish.sugarsPer100g,
     },
   };
+}
+
+/** What filling hot goes by: as it was planned, wherever the pot stopped. */
+function hotFillIn(planned: PlanRequest): HotFill | null {
+  const outcome = evaluatedPlan({ ...planned, draws: 0 });
+  return outcome.ok ? hotFillOf(outcome.plan, outcome.worked) : null;
 }
 
 /** What was put in besides the chain, as lines. */

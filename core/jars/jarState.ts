@@ -1,6 +1,7 @@
 import { COOL_MIN, jarsFromText, REST_MIN, type JarName } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
 import type { JarState, LoadState } from './jarTransitions.ts';
+import { COLD_POT, type NotHot, type PotHeat } from './potHeat.ts';
 import type { Text } from '@idle-kettle/words/message';
 
 /**
@@ -25,6 +26,8 @@ export type Jar = JarName & {
   /** The load that it is in, or was in last; null before. */
   readonly load: number | null;
   readonly outAtMs: number | null;
+  /** Why it was not filled hot; null where it was, as far as the log tells. */
+  readonly cool: NotHot | null;
   /** What was seen of it that is no fault of its seal. */
   readonly seen: readonly ('siphoned' | 'floating')[];
 };
@@ -67,6 +70,8 @@ export type JarProgress = {
   /** When what is sealed went on the shelf, and the batch was done; null until then. */
   readonly storedAtMs: number | null;
   readonly warnings: readonly JarWarning[];
+  /** The pot that they are filled from. */
+  readonly pot: PotHeat;
 };
 
 /** Where the jars stand before anything happened. */
@@ -78,6 +83,7 @@ export const NOTHING_YET: JarProgress = {
   labelled: false,
   storedAtMs: null,
   warnings: [],
+  pot: COLD_POT,
 };
 
 /**

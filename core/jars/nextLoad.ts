@@ -19,7 +19,9 @@ export type NextLoad = {
  */
 export function nextLoad(jarPlan: JarPlan, { jars }: JarProgress, halfPints: number): NextLoad {
   const mlOf = ({ size }: Jar) => jarPlan.sizes[size - 1]?.volumeMl ?? Infinity;
-  const closed = jars.filter(({ state, part }) => state === 'closed' && !part);
+  const closed = jars.filter(
+    ({ state, part, cool }) => state === 'closed' && !part && cool === null,
+  );
   const may = (jar: Jar) => loadTime(jarPlan, [mlOf(jar)]).refused === null;
   const fit = closed.filter(may);
   let count = 0;

@@ -1,4 +1,4 @@
-import { inOrder, isReading, nameOf, type Entry } from './entry.ts';
+import { inOrder, isByHand, isReading, nameOf, type Entry } from './entry.ts';
 import { entryFault } from './entryRules.ts';
 
 /**
@@ -25,3 +25,7 @@ export function effectiveEntries(entries: readonly Entry[]): Entry[] {
 /** What was done and stands, in order: without readings. */
 export const effectiveEvents = (entries: readonly Entry[]): Entry[] =>
   effectiveEntries(entries).filter((entry) => !isReading(entry));
+
+/** What was done, and what was read and typed by hand, in order: without what devices read. */
+export const entriesByHand = (entries: readonly Entry[]): Entry[] =>
+  effectiveEntries(entries).filter((entry) => !isReading(entry) || isByHand(entry));

@@ -53,6 +53,13 @@ export function plannedAddition({ kind, text }: Pick<Entry, 'kind' | 'text'>): s
 export const nameOf = ({ source, seq }: Pick<Entry, 'source' | 'seq'>): string =>
   `${source}/${seq}`;
 
+/** Who writes from a page begins so; a device has a name of its own. */
+export const PAGE_SOURCE = 'browser ';
+
+/** Whether somebody wrote it by hand, on a page, and no device did. */
+export const isByHand = ({ source }: Pick<Entry, 'source'>): boolean =>
+  source.startsWith(PAGE_SOURCE);
+
 /** Earlier first; what happened at once, in the order it was written. */
 export const inOrder = (a: Entry, b: Entry): number =>
   a.at - b.at || a.source.localeCompare(b.source) || a.seq - b.seq;

@@ -1,4 +1,4 @@
-import { effectiveEvents, type Entry } from '../stove/index.ts';
+import { entriesByHand, type Entry } from '../stove/index.ts';
 import { jarProgressOf } from '../jars/jarProgress.ts';
 import { jarPlanOf, type JarPlan } from '../jars/jarPlan.ts';
 import { type JarProgress } from '../jars/jarState.ts';
@@ -32,4 +32,4 @@ export const statesOf = ({ jars }: JarProgress) =>
 
 /** Where the jars are after a log. */
 export const after = (log: JarLog, jarPlan = JAM) =>
-  jarProgressOf(jarPlan, effectiveEvents(log.entries));
+  jarProgressOf(jarPlan, entriesByHand(log.entries));

@@ -23,7 +23,12 @@ import { CookSessionModel } from './cookSession.model.ts';
 const MOST_LISTED = 100;
 
 /** What of a log says where jars are. */
-export const TELLS_PLACES: ReadonlySet<string> = new Set(['put-away', 'to-fridge', 'to-freezer']);
+export const TELLS_PLACES: ReadonlySet<string> = new Set([
+  'put-away',
+  'to-fridge',
+  'to-freezer',
+  'was-hot',
+]);
 
 @Injectable()
 export class CookSessionsService {

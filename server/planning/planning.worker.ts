@@ -15,6 +15,7 @@ import {
   sensesAt,
   cookPlanOf,
   effectiveEvents,
+  entriesByHand,
   stockUseOf,
   type Debrief,
   type Entry,
@@ -76,7 +77,7 @@ export const TASKS = {
     const { session, canner } = asked;
     const events = effectiveEvents(asked.events);
     const jarPlan = jarPlanOf(requestInKitchen(session.formula, session.kitchen), events, 0);
-    const progress = jarPlan && jarProgressOf(jarPlan, events);
+    const progress = jarPlan && jarProgressOf(jarPlan, entriesByHand(asked.events));
     if (!jarPlan || !progress) return { places: null, used: null, watched: null };
     const { verdict } = jarPlan.shelf;
     const count = (place: Storage) =>

@@ -11,6 +11,7 @@ import {
 import { minutesInWords } from '../words/minutes.ts';
 import { call, named, type JarsCase, type JarTask, type Press, type Question } from './jarTask.ts';
 import { countedInWords } from './jarWords.ts';
+import { toHeat } from './heatTasks.ts';
 import { altitudeNote, callOfLoad, signsOf } from './loadTasks.ts';
 import { cooling, lastThings, notSealed } from './sealTasks.ts';
 
@@ -19,6 +20,7 @@ export function jarTasksOf(now: JarsCase): readonly JarTask[] {
   const { progress } = now;
   const tasks = [
     ...progress.loads.flatMap((load) => callOfLoad(now, load)),
+    ...toHeat(now),
     ...toFill(now),
     ...toFridge(now),
     ...(isProcessed(now.jarPlan.shelf.verdict) ? toLoad(now) : notForTheShelf(now)),

@@ -60,6 +60,11 @@ const boiling = () => heating().at(30, 'canner-boils', null, 1);
 const rested = () => boiling().at(45, 'canner-off', null, 1);
 const cooling = () => rested().at(51, 'lifted-out', null, 1);
 
+/** A pot that was taken off before it boiled. */
+const neverBoiled = () => new JarLog().at(0, 'lit').at(2, 'off-heat').at(3, 'ready');
+/** A pot that boiled, and was left. */
+const left = () => new JarLog().at(0, 'lit').at(9, 'rolling').at(40, 'off-heat').at(41, 'ready');
+
 const STAGES: readonly (readonly [
   stage: string,
   log: JarLog,
@@ -67,6 +72,11 @@ const STAGES: readonly (readonly [
   words: readonly (string | RegExp)[],
 ])[] = [
   ['a full pot', new JarLog(), 1, ['Fill the jars now', 'Keep 10 jars hot, including one spare', 'about 8 to go', 'Pantry, 12 months if boiled']],
+  ['a pot that never boiled', neverBoiled(), 4, ['Heat it again first', 'The log shows no boil', 'It’s boiling', 'It did boil', 'Fill the jars now']],
+  ['jars of a pot that never boiled', neverBoiled().closed(5, '1.1-3'), 8, ['Heat it again first', '3 half-pints: the log shows no boil', 'Pour them back', 'Poured back, and it’s boiling', 'Into the fridge instead']],
+  ['a pot that was left', left(), 120, ['Heat it again first', 'off the heat too long', 'It’s still hot: I checked']],
+  ['a pot that was left and heated again', left().at(130, 'rolling'), 131, ['Fill the jars now']],
+  ['jars that went through the canner cool', neverBoiled().closed(5, '1.1-2').processed(8, 1, '1.1-2', 20, 10), 60, ['These weren’t filled hot', 'They go into the fridge']],
   ['some jars filled', new JarLog().at(0, 'filled', '1.1-3'), 2, ['3 filled', 'Remove bubbles']],
   ['jars that are closed', full(), 4, ['half-pints into the canner', '7 filled']],
   ['a load in the canner', loaded(), 6.5, ['covered by 2.5 to 5 cm (1 to 2 in) of water', 'Time starts at the full rolling boil']],
@@ -96,6 +106,18 @@ describe('in a language that nobody speaks', () => {
   test.each(STAGES)('the jars say nothing that is not in the catalogue: %s', (_, log, minute) => {
     expect(wordsOutside(saidIn(screen(log, minute)), [PLUM, KITCHEN, COOK])).toEqual([]);
   });
+});
+
+test('what never boiled is for no shelf, and for no canner, until it was heated or the log put right', () => {
+  const text = (log: JarLog) => read(log, 20);
+  expect(text(neverBoiled().closed(5, '1.1-3'))).not.toMatch(/into the canner|Into the canner/);
+  expect(text(neverBoiled().closed(5, '1.1-3').at(9, 'was-hot'))).toContain(
+    'half-pints into the canner',
+  );
+  expect(text(neverBoiled().closed(5, '1.1-3').at(9, 'was-hot'))).not.toContain('Heat it again');
+  expect(text(neverBoiled().at(9, 'rolling').closed(15, '1.1-3'))).toContain(
+    'half-pints into the canner',
+  );
 });
 
 test('with no network, and with a browser that keeps nothing, it says so and goes on', () => {

@@ -43,7 +43,7 @@ export type KnownJars = {
  */
 export function useJars(
   session: CookSession,
-  { events, waterBoilsC }: EffectiveLog,
+  { events, byHand, waterBoilsC }: EffectiveLog,
   known: Estimate | null,
   kitchen: Kitchen | undefined,
 ): KnownJars | null {
@@ -62,8 +62,8 @@ export function useJars(
     );
   }, [session.formula, session.kitchen, altitudeM, added, waterBoilsC, solublesKey]);
   const progress = useMemo(
-    () => (jarPlan ? jarProgressOf(jarPlan, events) : null),
-    [jarPlan, events],
+    () => (jarPlan ? jarProgressOf(jarPlan, byHand) : null),
+    [jarPlan, byHand],
   );
   const massKey = JSON.stringify(massOf(events, known));
   const filling = useMemo(

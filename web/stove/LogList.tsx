@@ -1,6 +1,7 @@
 import { say, textOf } from '@idle-kettle/words';
 import {
   entryFault,
+  isByHand,
   nameOf,
   effectiveEntries as stillStanding,
   type TemperatureScale,
@@ -8,7 +9,7 @@ import {
 import { format, isValid } from 'date-fns';
 import { Undo2 } from 'lucide-react';
 import { memo } from 'react';
-import { isOfAPage, type KeptEntry } from './keptEntry.ts';
+import type { KeptEntry } from './keptEntry.ts';
 import type { CookLog } from './useCookLog.ts';
 import { entryInWords } from './words.ts';
 
@@ -90,7 +91,7 @@ export const LogList = memo(function LogList({ entries, counted, scale, sizes, n
  * listed.
  */
 const isTyped = ({ kind, source }: KeptEntry): boolean =>
-  kind !== 'temperature' || isOfAPage(source);
+  kind !== 'temperature' || isByHand({ source });
 
 /** `14:05:09`; a moment that no clock can show is said so. */
 const clockOf = (atMs: number): string => (isValid(atMs) ? format(atMs, 'HH:mm:ss') : '?');

@@ -1,5 +1,5 @@
 import type { LoggedEntry } from '@idle-kettle/contract';
-import { nameOf, type Entry } from '@idle-kettle/core';
+import { nameOf, PAGE_SOURCE, type Entry } from '@idle-kettle/core';
 
 /** What happened, as it is written down. */
 export type Noted = Pick<Entry, 'kind' | 'at' | 'value' | 'text'>;
@@ -18,11 +18,7 @@ export type KeptEntry = Entry & {
 /**
  * A name to write under, which nobody else writes under: each page that is loaded takes a new one.
  */
-export const newSource = (): string => `${PAGE}${crypto.randomUUID().slice(0, 8)}`;
-const PAGE = 'browser ';
-
-/** Whether a page wrote under a name, and no device. */
-export const isOfAPage = (source: string): boolean => source.startsWith(PAGE);
+export const newSource = (): string => `${PAGE_SOURCE}${crypto.randomUUID().slice(0, 8)}`;
 
 /** Something that was just written down, under a name of its own: no server has it yet. */
 export const newEntry = (cook: string, source: string, seq: number, noted: Noted): KeptEntry => ({

@@ -1,5 +1,12 @@
 import type { CookSession } from '@idle-kettle/contract';
-import { ambientOf, boilingWaterOf, canBeAt, effectiveEvents, type Entry } from '@idle-kettle/core';
+import {
+  ambientOf,
+  boilingWaterOf,
+  canBeAt,
+  effectiveEvents,
+  entriesByHand,
+  type Entry,
+} from '@idle-kettle/core';
 import { useMemo } from 'react';
 import type { KeptEntry } from './keptEntry.ts';
 
@@ -12,6 +19,8 @@ const HOUR_MS = 3_600_000;
 export type EffectiveLog = {
   readonly entries: readonly KeptEntry[];
   readonly events: readonly Entry[];
+  /** What was done, and what was typed of the thermometer. */
+  readonly byHand: readonly Entry[];
   readonly waterBoilsC: number | null;
 };
 
@@ -31,9 +40,10 @@ export function useEffectiveLog(
     [log, startMs, hour],
   );
   const events = useMemo(() => effectiveEvents(entries), [entries]);
+  const byHand = useMemo(() => entriesByHand(entries), [entries]);
   const waterBoilsC = useMemo(
     () => boilingWaterOf(events, ambientOf(kitchen).waterBoilsC),
     [events, kitchen],
   );
-  return { entries, events, waterBoilsC };
+  return { entries, events, byHand, waterBoilsC };
 }

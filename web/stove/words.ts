@@ -61,6 +61,7 @@ const EVENTS: { readonly [kind in EntryKind]: PlainMessageId } = {
   'to-freezer': 'stove.intoTheFreezer',
   labelled: 'stove.labeled',
   'put-away': 'stove.onTheShelf',
+  'was-hot': 'stove.itWasHot',
 };
 
 /**

@@ -315,4 +315,23 @@ export const JARS = {
     'so it is not processed. Back to the boil for the whole time again, or the fridge.',
   'jars.noTimeWasRunningWhen': 'No time was running when the heat went off, {{again}}',
   'jars.short': '{{short}} {{part}} short, {{again}}',
+  'jars.heatItAgainFirst': 'Heat it again first',
+  'jars.notFilledHot': 'These weren’t filled hot',
+  'jars.byTheLogItNeverBoiled':
+    'The log shows no boil. Bring the pot to the boil: jars for the pantry are filled above [85 °C|185 °F].',
+  'jars.itHasCooled':
+    'The pot has been off the heat too long to be above [85 °C|185 °F]. Bring it to the boil, then fill.',
+  'jars.theRestHasCooled':
+    'What is left has been off the heat too long to be above [85 °C|185 °F]. Bring it to the boil, then fill.',
+  'jars.itsBoiling': 'It’s boiling',
+  'jars.itDidBoil': 'It did boil',
+  'jars.itsStillHot': 'It’s still hot: I checked',
+  'jars.itWasStillHot': 'It was hot: I checked',
+  'jars.filledFromAPotThatNeverBoiled': '{{counted}}: the log shows no boil before them. {{part}}',
+  'jars.filledFromACooledPot':
+    '{{counted}}: the pot had cooled below [85 °C|185 °F] by then. {{part}}',
+  'jars.pourThemBack':
+    'Pour them back, bring the pot to the boil, and fill clean, hot jars. The fridge is fine too.',
+  'jars.theyHaveNoShelf': 'They go into the fridge.',
+  'jars.pouredBackItsBoiling': 'Poured back, and it’s boiling',
 } as const;

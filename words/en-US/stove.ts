@@ -196,6 +196,7 @@ export const STOVE = {
   'stove.intoTheFridge': 'Into the fridge',
   'stove.intoTheFreezer': 'Into the freezer',
   'stove.labeled': 'Labeled',
+  'stove.itWasHot': 'It boiled, and was hot',
   'stove.onTheShelf': 'On the shelf',
   'stove.asPlanned': 'as planned',
   'stove.volumeEach': ', {{volume}} each',
