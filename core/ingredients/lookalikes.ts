@@ -87,6 +87,7 @@ export const DOUBLE_NAMES: readonly DoubleName[] = [
     choices: ['fresh cider', 'hard cider'],
     inUsKitchens: 'cider',
   },
+  { names: ['citrus pectin'], question: 'Citrus pectin may be high-methoxyl, which sets with sugar, or low-methoxyl, which sets with calcium. Which?', choices: ['HM pectin', 'LM pectin'] },
   { names: ['juice'], question: 'The juice of which fruit?', choices: [] },
   { names: ['spice', 'spices', 'herb', 'herbs'], question: 'Which one?', choices: [] },
   { names: ['extract', 'essence'], question: 'The extract of what?', choices: ['vanilla extract', 'almond extract'] },

@@ -13,6 +13,8 @@ export type Amount = {
   readonly packed: boolean;
   /** The weight that is printed on a tin, with the juice in it. */
   readonly tinned?: boolean;
+  /** It is said of what is left after preparing, or in the tin without the juice. */
+  readonly isLeft?: boolean;
   /** What was taken for granted. */
   readonly assumed: readonly Text[];
 };

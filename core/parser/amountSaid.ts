@@ -5,6 +5,9 @@ import { amountAt } from './amounts.ts';
 import { agreed } from './sameAmount.ts';
 import { effects } from './noun.ts';
 import type { Segment } from './segments.ts';
+import { convert } from '../quantity/index.ts';
+
+const ML_PER_CUP = convert(1, 'cup', 'mL');
 
 /**
  * `1 x 5 cm piece of ginger`: so many pieces of a length, where nobody knows what a piece weighs.
@@ -26,7 +29,7 @@ export function amountOf(
   row: Ingredient,
 ): Amount | AmountFault {
   let amount = main.kind === 'pieces' && row.pieceG === undefined ? lengthOf(main, segments) : main;
-  for (const { amount: other, items, link, bracket } of segments) {
+  for (const { amount: other, items, link, bracket, isLeft } of segments) {
     // `4 cups juice from 3 lb apples`: what it was made of.
     if (other === null || link === 'from') continue;
     if (isFault(other)) return other;
@@ -53,6 +56,12 @@ export function amountOf(
       };
       continue;
     }
+    if (amount.kind === 'container' && other.kind === 'mass' && amount.high !== 1) {
+      const packs = packsOf(amount, other, items, row);
+      if (isFault(packs)) return packs;
+      amount = packs;
+      continue;
+    }
     if (other.kind === 'length') {
       if (counted && row.pieceG === undefined) amount = other;
       continue;
@@ -77,7 +86,11 @@ export function amountOf(
       amount = { ...other, packed: false };
       continue;
     }
-    const joint = agreed(amount, other);
+    if (other.kind === 'mass' && isLeft && isPartOf(amount, other)) {
+      amount = { ...other, isLeft, packed: false };
+      continue;
+    }
+    const joint = isFarFrom(amount, other, row) ? null : agreed(amount, other);
     if (joint === null) {
       return {
         about: 'amount',
@@ -87,6 +100,52 @@ export function amountOf(
     amount = joint;
   }
   return amount;
+}
+
+const IN_ALL: ReadonlySet<string> = new Set(['total', 'altogether', 'all']);
+
+/**
+ * `2 tins tomatoes (400 g)`: the weight of each or of all of them, by which of the two is near what
+ * such a pack holds.
+ */
+function packsOf(
+  { low, high, name, packed }: Amount,
+  other: Amount,
+  items: Segment['items'],
+  row: Ingredient,
+): Amount | AmountFault {
+  const isAll = items.some(({ tokens }) => tokens.some(({ lower }) => IN_ALL.has(lower)));
+  const usualG = row.packs?.[name];
+  const weight = (other.low + other.high) / 2;
+  const near = (of: number) =>
+    usualG !== undefined && Math.abs(Math.log(weight / of)) < Math.log(DIFFERS);
+  const [isEach, isOfAll] = [near(usualG ?? 0), isAll || near(((low + high) / 2) * (usualG ?? 0))];
+  if (isEach === isOfAll) return { about: 'amount', message: message('parser.eachOrInAll') };
+  return isEach
+    ? { ...other, low: other.low * low, high: other.high * high, packed }
+    : { ...other, packed };
+}
+
+/** What preparing or draining leaves is less than there was, and not next to nothing. */
+const isPartOf = (all: Amount, left: Amount): boolean =>
+  all.kind === 'mass' && left.high <= all.high * 1.02 && left.high >= LEAST_LEFT * all.low;
+const LEAST_LEFT = 0.3;
+
+/** A count or a measure and a weight may differ by half as much again, beyond how pieces vary. */
+const DIFFERS = 1.5;
+
+/** Whether a weight is not what so many pieces, or so many cups of anything done to it, weigh. */
+function isFarFrom(amount: Amount, other: Amount, row: Ingredient): boolean {
+  if (other.kind !== 'mass') return false;
+  const middle = (other.low + other.high) / 2;
+  const isOutside = (low: number, high: number) =>
+    middle > high * DIFFERS || middle < low / DIFFERS;
+  if (amount.kind === 'pieces' && row.pieceG !== undefined && amount.size === null)
+    return isOutside(amount.low * row.pieceG.low, amount.high * row.pieceG.high);
+  const cups = Object.values(row.cups);
+  if (amount.kind !== 'volume' || cups.length === 0) return false;
+  const gPerMl = cups.flatMap(({ low, high }) => [low / ML_PER_CUP, high / ML_PER_CUP]);
+  return isOutside(amount.low * Math.min(...gPerMl), amount.high * Math.max(...gPerMl));
 }
 
 /** A fifth more fruit than its cups after preparing has been crushed or cut. */

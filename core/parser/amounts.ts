@@ -20,7 +20,17 @@ export function amountAt(
   const at = afterHedges(tokens, from);
   const first = oneAmountAt(tokens, at, measures);
   if (first === null || isFault(first)) return first;
-  return withEquals(tokens, withMore(tokens, first, measures), measures);
+  const whole = withMore(tokens, first, measures);
+  return isSpokenOn(tokens, whole)
+    ? fault('amount', message('parser.thereAreTwoAmountsSide'))
+    : withEquals(tokens, whole, measures);
+}
+
+/** `a kilo two hundred`, `two pound four`: more is said in a smaller unit that is not. */
+function isSpokenOn(tokens: readonly Token[], { amount, next }: AmountRead): boolean {
+  if (amount.kind !== 'mass' && amount.kind !== 'volume') return false;
+  const more = tokens[next]?.kind === 'word' ? numberAt(tokens, next) : null;
+  return more !== null && !more.article && unitAt(tokens, more.next) === null;
 }
 
 function oneAmountAt(

@@ -66,6 +66,8 @@ export function describe(
       },
     );
   }
+  const peel = strangePeel(segments, at, row);
+  if (peel !== null) return peel;
   const unit = unknownUnit(main, segments, at, row, unknown.varieties);
   if (unit !== null) return unit;
   const percent = percentFault(segments, row);
@@ -73,6 +75,28 @@ export function describe(
   const amount = amountOf(main, segments, row);
   if (isFault(amount)) return obstacle(amount.about, amount.message);
   return described(segments, at, row, amount, unknown.varieties);
+}
+
+/** Peel and zest of citrus fruit have rows; of any other fruit they are something else. */
+function strangePeel(
+  segments: readonly Segment[],
+  at: Found | null,
+  row: Ingredient,
+): Obstacle | null {
+  if (row.kind !== 'fruit' || isCitrus(row.id) || at === null) return null;
+  const rind = segments
+    .filter((_, segment) => segment <= at.segment)
+    .flatMap(({ items }) => items)
+    .find(
+      (item) =>
+        item.kind === 'phrase' && (item.effect.part === 'peel' || item.effect.part === 'zest'),
+    );
+  return rind === undefined
+    ? null
+    : obstacle('ingredient', message('parser.onlyCitrusPeel', { name: row.name }), {
+        words: rind.tokens.map(({ text }) => text),
+        food: true,
+      });
 }
 
 const standsBeside = (token: Token, segments: readonly Segment[], at: Found): boolean =>
@@ -106,7 +130,7 @@ function described(
   let keepsPeel = false;
   let extracted = false;
   let direct = false;
-  let weighed: Description['weighed'] = null;
+  let weighed: Description['weighed'] = amount.isLeft === true ? 'prepared' : null;
   let drained = false;
   let optional = false;
   const loses = new Set<Loss>();
@@ -135,7 +159,7 @@ function described(
       keepsPeel ||= effect.keepsPeel === true;
       extracted ||= effect.extracted === true;
       weighed ??= effect.weighed ?? null;
-      drained ||= effect.drained === true;
+      drained ||= effect.drained === true && amount.isLeft !== true;
       optional ||= effect.optional === true;
       if (effect.kind === 'variety') known.push(written(item.tokens));
       if (effect.loses !== undefined) {
@@ -166,8 +190,10 @@ function described(
   const taught = at?.name.meaning.kind === 'row' ? at.name.meaning.taught : undefined;
   if (taught !== undefined)
     assumed.push(message('parser.isInThisKitchen', { taught, name: noun.name }));
+  const brewed = isBrewed(at, noun, measure) ? findIngredient('infusion') : null;
+  if (brewed !== null) assumed.push(message('parser.countsAsBrewed'));
   return {
-    row: rowInState(fruit?.row ?? noun, state, parts, direct, extracted, ripeness),
+    row: brewed ?? rowInState(fruit?.row ?? noun, state, parts, direct, extracted, ripeness),
     called,
     amount: measure,
     form: direct && parts.has('pulp') ? (form ?? 'pureed') : form,
@@ -184,6 +210,16 @@ function described(
     varieties,
   };
 }
+
+/** More of tea or coffee than this by volume is the drink, and no leaves, mL; common practice. */
+const SPOONS_ML = 50;
+
+const isBrewed = (at: Found | null, { id }: Ingredient, { kind, low }: Amount): boolean =>
+  (id === 'tea' || id === 'coffee') &&
+  kind === 'volume' &&
+  low > SPOONS_ML &&
+  !DRY.test(at?.name.key ?? '');
+const DRY = /\b(?:ground|bean|instant|powder|leaf|leave|loose)\b/;
 
 const wordsAfter = (segments: readonly Segment[], at: Found | null): Set<string> =>
   new Set(

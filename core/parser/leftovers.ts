@@ -134,6 +134,9 @@ export function unknownUnit(
     (one && isMany(at.name.tokens.at(-1)))
     ? obstacle('unit', message('parser.isntAKnownUnitUse', { text: suspect.text }), {
         words: [suspect.text],
+        unknown: [suspect],
+        // An amount without its unit is another amount.
+        food: true,
       })
     : null;
 }

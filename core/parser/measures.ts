@@ -109,18 +109,18 @@ const UNIT_WORDS: ReadonlyMap<string, Unit> = new Map([
   ...spelled(mass(1000), 'kg kgs kilo kilos kilogram kilograms kilogramme kilogrammes'),
   ...spelled(mass(1e6), 'tonne tonnes ton tons'),
   ...spelled(mass(convert(1, 'oz', 'g')), 'oz ozs ounce ounces'),
-  ...spelled(mass(convert(1, 'lb', 'g')), 'lb lbs pound pounds lbm #'),
-  ...spelled(volume(1), 'ml mls milliliter milliliters millilitre millilitres cc'),
+  ...spelled(mass(convert(1, 'lb', 'g')), 'lb lbs pound pounds lbm ib ibs #'),
+  ...spelled(volume(1), 'ml mls mil mils milliliter milliliters millilitre millilitres cc'),
   ...spelled(volume(10), 'cl centilitre centilitres centiliter centiliters'),
   ...spelled(volume(100), 'dl decilitre decilitres deciliter deciliters'),
   ...spelled(volume(1000), 'l ltr ltrs litre litres liter liters'),
-  ...spelled(local('tsp'), 'tsp tsps tspn teaspoon teaspoons teaspoonful teaspoonfuls teaspoonsful'),
+  ...spelled(local('tsp'), 'tsp tsps tspn teasp teaspoon teaspoons teaspoonful teaspoonfuls teaspoonsful'),
   ...spelled(local('dessertspoon'), 'dessertspoon dessertspoons dessertspoonful dessertspoonfuls dsp dstspn'),
-  ...spelled(local('tbsp'), 'tbsp tbsps tbs tbl tblsp tbls tablespoon tablespoons tablespoonful tablespoonfuls tablespoonsful'),
+  ...spelled(local('tbsp'), 'tbsp tbsps tbs tbl tblsp tbls tbspn tblspn tablespoon tablespoons tablespoonful tablespoonfuls tablespoonsful'),
   ...spelled(local('gill'), 'gill gills'),
   ...spelled(local('cup'), 'c cup cups cupful cupfuls cupsful'),
   ...spelled(local('pint'), 'pt pts pint pints'),
-  ...spelled(local('quart'), 'qt qts quart quarts'),
+  ...spelled(local('quart'), 'qt qts qrt qrts quart quarts'),
   ...spelled(local('gallon'), 'gal gals gallon gallons'),
   ...spelled({ kind: 'bushels', bushels: 1 }, 'bushel bushels bu'),
   ...spelled({ kind: 'bushels', bushels: 0.25 }, 'peck pecks pk'),
@@ -215,6 +215,11 @@ export function unitAt(tokens: readonly Token[], from: number): UnitRead | null 
   }
   return null;
 }
+
+/** Units that are long enough to be misspelt and still be known. */
+export const LONG_UNITS: readonly string[] = [...UNIT_WORDS.keys()].filter(
+  (word) => word.length >= 5,
+);
 
 /** Whether a word is a unit, a pack or a bundle wherever it stands. */
 export const isUnitWord = (token: Token): boolean => bareUnitAt([token], 0) !== null;

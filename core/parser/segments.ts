@@ -25,6 +25,8 @@ export type Segment = {
   /** Another amount that it says, before its items. */
   readonly amount: Amount | AmountFault | null;
   readonly bracket: boolean;
+  /** What is left when it is prepared or drained: `net 900 g`, `giving 1.8 lb`. */
+  readonly isLeft: boolean;
   /** The word that it begins with: `plus` comes on top, `from` says what it was made of. */
   readonly link: 'plus' | 'and' | 'from' | null;
   /** Where its tokens begin and end in the description. */
@@ -68,6 +70,11 @@ const NUMBER_WORDS: ReadonlySet<string> = new Set([
 const BEFORE_AMOUNT: ReadonlySet<string> = new Set([
   'about', 'approx', 'approximately', 'around', 'roughly', 'circa', 'ca', 'nearly', 'almost', 'just', 'over', 'under', 'say', 'or', 'ie', 'weighing', 'that',
   'is', 'and', 'makes', 'making', 'yielding', 'yields', 'yield', 'giving', 'gives', 'give', 'equals', 'to', 'total', 'totalling', 'of', 'each', 'make', 'weighed', 'from', 'enough', 'for', 'i.e', 'net', 'will', 'should', 'prepared', 'weight', 'drained',
+]); // prettier-ignore
+
+/** Words that say that an amount is of what is left after preparing. */
+const LEFT: ReadonlySet<string> = new Set([
+  'net', 'drained', 'giving', 'gives', 'give', 'yielding', 'yields', 'yield', 'makes', 'making', 'make', 'prepared', 'stoned', 'pitted', 'peeled', 'cored', 'hulled', 'trimmed', 'shelled', 'left',
 ]); // prettier-ignore
 
 /** Words that begin a part of their own when an amount follows: `plus 2 tbsp`, `from 3 lemons`. */
@@ -119,7 +126,7 @@ function segmentOf(
   const tokens = all.slice(link === null ? from : from + 1, to);
   const start = amountStart(tokens);
   const read = start === null ? null : amountAt(tokens, start, measures);
-  const base = { bracket, link, from, to };
+  const base = { bracket, link, from, to, isLeft: tokens.some(({ lower }) => LEFT.has(lower)) };
   const items = (some: readonly Token[]) => itemsOf(some, book, bracket || from > 0);
   if (read === null) return { ...base, items: items(tokens), amount: null };
   if (isFault(read)) return { ...base, items: items(tokens), amount: read };

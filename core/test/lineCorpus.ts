@@ -355,7 +355,7 @@ export const LINE_CORPUS: readonly (readonly [
   ['2 kg elderberries, stripped from stems', 'elderberry', 2000],
   ['5 cups grape juice', 'grape-juice', 1265],
   ['1 bottle (64 oz) unsweetened apple juice', 'apple-juice', 1814],
-  ['1 (12 oz) can frozen apple juice concentrate, thawed', null, 0],
+  ['1 (12 oz) can frozen apple juice concentrate, thawed', 'apple-juice-concentrate', 340.2],
   ['1 20-oz can crushed pineapple in juice', 'pineapple', 567],
   ['1 can (20 oz) crushed pineapple, undrained', 'pineapple', 567],
   ['8 oz can crushed pineapple', 'pineapple', 226.8],

@@ -76,4 +76,8 @@ export const INGREDIENTS = {
     'Chia seeds thicken as starch does, and no tested pantry spread holds them. Keep it in the fridge.',
   'ingredients.nutsAndOil':
     'Nuts, chocolate, coconut and oil in a spread aren’t safe in the pantry.',
+  'ingredients.highMethoxylPectin':
+    'Pure pectin for sweets and jams: about three times as strong as a box.',
+  'ingredients.juiceConcentrate':
+    'As it comes, not thinned. Its strength differs: read its sugars on the pack.',
 } as const;

@@ -96,6 +96,13 @@ export const PARSER = {
     '“{{text}}” isn’t a known unit. Use g, kg, oz, lb, mL, L, tsp, tbsp, cup, pint, quart or gallon.',
   'parser.vinegarOfIsntThe5': 'Vinegar of {{value}} % isn’t the 5 % vinegar that formulas mean.',
   'parser.thatIsKgOneLine': 'That is {{value}} kg. One line may have at most {{value2}} kg.',
+  'parser.mayBeOneNumber':
+    '“{{value}}” may be one number or two. Write it without the space, or leave the first away.',
+  'parser.eachOrInAll': 'Is that the weight of each, or of all of them? Write “each” or “in all”.',
+  'parser.onlyCitrusPeel':
+    'Peel of {{name}} isn’t known here, only that of citrus fruit. Leave it out, or enter the whole fruit.',
+  'parser.countsAsBrewed': 'Counts as brewed.',
+  'parser.leftAside': '“{{aside}}” is left aside.',
   'parser.soManyTimes': 'Counts {{times}} times over: {{said}}.',
   'parser.measureWhatItGoesBy':
     '“{{said}}”: how much of that there is isn’t known yet. Measure it, and write it in a line like “4 cups apple juice”.',
