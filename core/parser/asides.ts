@@ -14,7 +14,7 @@ const ENTITIES: ReadonlyMap<string, string> = new Map(
 const ENTITY = /&(?:#(\d{1,6})|#x([\da-f]{1,5})|([a-z]{2,6}\d{0,2}));/gi;
 const TAG = /<\/?[a-z][^<>]{0,200}>/gi;
 /** Marks of footnotes after a word or a number. */
-const FOOTNOTE = /(?<=[\p{L}\d)])[¹²³⁴-⁹⁰†‡§]+/gu;
+const FOOTNOTE = /(?<=[\p{L}\d)]\s?)[¹²³⁴-⁹⁰†‡§]+/gu;
 /** `($4.99)`, `@ £2.50/kg`, `– €3`: what it cost. */
 const PRICE =
   /\s*(?:[(@–—-]\s*)?(?:[$£€]\s?\d+(?:[.,]\d{1,2})?|\d+(?:[.,]\d{2})?\s?(?:€|p\b(?=\s*(?:each|per|\/|\)|$))))(?:\s?(?:\/|per|a|each)\s?(?:\d+ ?)?[a-z]{0,6})?\s*\)?/gi;

@@ -14,7 +14,7 @@ import type { Token } from './tokens.ts';
 
 /** Words that say an amount is not exact, and no more. */
 const LEADING_HEDGES: ReadonlySet<string> = new Set([
-  'about', 'approx', 'approximately', 'around', 'roughly', 'circa', 'ca', 'nearly', 'almost', 'just', 'over', 'under', 'say',
+  'another', 'about', 'approx', 'approximately', 'around', 'roughly', 'circa', 'ca', 'nearly', 'almost', 'just', 'over', 'under', 'say',
 ]); // prettier-ignore
 
 /** The first token that is no hedge. */

@@ -59,7 +59,7 @@ function wordsAt(tokens: readonly Token[], at: number): At | null {
   if (is(scale, 'hundred', 'thousand')) {
     const hundreds = value * (scale?.lower === 'thousand' ? 1000 : 100);
     const and = is(tokens[next + 1], 'and') ? next + 2 : next + 1;
-    const rest = belowHundredAt(tokens, and);
+    const rest = scale?.lower === 'thousand' ? wordsAt(tokens, and) : belowHundredAt(tokens, and);
     return rest === null ? [hundreds, next + 1] : [hundreds + rest[0], rest[1]];
   }
   if (isDozen(scale)) return [value * 12, next + 1];

@@ -22,7 +22,10 @@ export function withMore(
 ): AmountRead {
   const { amount, next, one } = read;
   if (amount.kind !== 'mass' && amount.kind !== 'volume') return read;
-  const linked = isWord(tokens[next], 'plus', 'and');
+  // `2 pounds, 4 ounces`; a kilo, 200 g may be two things.
+  const listed =
+    isMark(tokens[next], ',') && /^(?:oz|ounce)$/.test(unitAt(tokens, next + 2)?.word ?? '');
+  const linked = isWord(tokens[next], 'plus', 'and') || listed;
   const at = linked ? next + 1 : next;
   const number = numberAt(tokens, at);
   if (number === null) return read;
