@@ -44,6 +44,12 @@ const totals = (amounts: Amounts) => (role: Role) =>
     .filter(({ ingredient }) => roleOf(ingredient) === role)
     .reduce((sum, { massG }) => sum + massG.typical, 0);
 
+const driedIn = (amounts: Amounts): number =>
+  Object.entries(amounts).reduce(
+    (sum, [id, grams]) => (/^dried-|^prune$|^raisin$/.test(id) ? sum + grams : sum),
+    0,
+  );
+
 /** What each family takes of a role at most, g; a role that is not named it takes without limit. */
 function most(
   product: Product,
@@ -77,7 +83,8 @@ function most(
         product === 'marmalade' ? 3 : product === 'sauce' || product === 'jelly' ? 1.5 : 1;
       return {
         ...never, ...greens, egg: 0,
-        water: isPepper ? of('vinegar') : slack * wet * fruit,
+        // Dried fruit takes up three times its weight to be fruit again.
+        water: isPepper ? of('vinegar') : slack * wet * fruit + 3 * driedIn(amounts),
         'dry-spice': slack * 0.01 * fruit, flavouring: slack * 0.05 * fruit, spirit: slack * 0.05 * fruit, wine: 0.05 * fruit,
         candied: 0.1 * fruit, salt: slack * 0.01 * (fruit + of('sweetener')), butter: 0.01 * (fruit + of('sweetener')),
         ...(product === 'marmalade' ? {} : { zest: slack * 0.05 * fruit }),
@@ -142,6 +149,31 @@ describe.each(PRODUCT_IDS)('%s', (product) => {
     });
     expect(wrong.map(({ id, share }) => `${id} ${share}`)).toEqual([]);
   });
+});
+
+/** An infusion that is mostly fruit is a jelly of that fruit, and a jelly that is mostly water an infusion. */
+const ALSO: { readonly [product in Product]?: readonly Product[] } = {
+  'infusion-jelly': ['jelly'],
+  jelly: ['infusion-jelly'],
+  jam: ['infusion-jelly'],
+};
+
+test('no name of another product opens what a formula is refused by its own, beyond that product’s table', () => {
+  const wrong = PRODUCT_IDS.flatMap((own) =>
+    PRODUCT_IDS.flatMap((called) =>
+      INGREDIENTS.flatMap(({ id }) =>
+        [0.01, 0.1, 0.5].flatMap((share) => {
+          const base = FORMULAS[own];
+          const amounts = { ...base, [id]: (base[id] ?? 0) + share * SIZE[own] };
+          const inside = [called, ...(ALSO[called] ?? [])].some((as) => isInside(as, amounts, 1));
+          return !inside && verdictOf(called, amounts, null) === 'pantry'
+            ? [`${own} called ${called}, ${id} ${share}`]
+            : [];
+        }),
+      ),
+    ),
+  );
+  expect(wrong).toEqual([]);
 });
 
 test('what no rule speaks of is found by the table', () => {
