@@ -103,6 +103,11 @@ export const PEPPERS = {
   leastPeppers: 1 / 3,
   mostWaterOverVinegar: 1,
   leastSolublesPct: 50,
+  /**
+   * Sugar to a gram of all that is green and the vinegar: with less it is boiled down until the
+   * vinegar is gone. Judgement, below the published ones.
+   */
+  leastSugar: 0.6,
   mostPH: 4.2,
   source: GUIDE,
 } as const;

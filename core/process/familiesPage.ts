@@ -103,7 +103,7 @@ ${CAPS.map(({ name: what, most, of, source }) => `| ${what} | ${share(most)} of 
 | family | what it takes | source |
 | --- | --- | --- |
 | lemon and lime curd, half-pints | to a gram of bottled juice: egg and yolk at most ${CURD.mostEgg} g, butter ${CURD.mostButter} g, zest ${CURD.mostZest} g, sucrose at least ${CURD.leastSucrose} g; nothing else, no water | ${CURD.source.source} |
-| pepper jelly, half-pints | peppers at least ${share(PEPPERS.leastPeppers)} of peppers, onion, garlic and herbs; 5 % vinegar at least ${PEPPERS.leastVinegar} g to a gram of peppers, onion, garlic and herbs by their fresh weight; no more water than vinegar; ${PEPPERS.leastSolublesPct} % solids; below pH ${PEPPERS.mostPH} | ${PEPPERS.source.source} |
+| pepper jelly, half-pints | peppers at least ${share(PEPPERS.leastPeppers)} of peppers, onion, garlic and herbs; 5 % vinegar at least ${PEPPERS.leastVinegar} g to a gram of peppers, onion, garlic and herbs by their fresh weight; no more water than vinegar; sugar at least ${PEPPERS.leastSugar} g to a gram of greens and vinegar; ${PEPPERS.leastSolublesPct} % solids; below pH ${PEPPERS.mostPH} | ${PEPPERS.source.source} |
 | infusion, herb and wine jelly | bottled lemon juice or 5 % vinegar at least a sixteenth of the liquid; herbs at most ${INFUSION.mostHerbs} g to a gram of that acid, what was steeped counted; of that acid at most ${infusionLimits()}; below pH ${INFUSION.mostPH} | ${INFUSION.source.source} |
 ${Object.entries(ACIDIFIED)
   .map(

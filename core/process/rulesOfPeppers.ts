@@ -25,6 +25,8 @@ export function pepperFindings({ found, pot }: SafetyContext): SafetyFinding[] {
         ];
   const need = PEPPERS.leastVinegar * pot.greens;
   const water = pot.of('water');
+  const sugar = pot.of('sweetener');
+  const needSugar = PEPPERS.leastSugar * (pot.greens + pot.vinegar);
   const solids = found.solublesPct;
   const greens = pot.rowsOf('pepper', 'allium', 'fresh-herb');
   return [
@@ -51,6 +53,19 @@ export function pepperFindings({ found, pot }: SafetyContext): SafetyFinding[] {
             }),
             pot.rowsOf('water'),
             addMore('vinegar', water - pot.vinegar),
+          ),
+        ]
+      : []),
+    ...(sugar < needSugar * EXACT
+      ? [
+          safetyFinding(
+            message('process.tooLittleSugarForPeppers', {
+              grams: eitherMass(sugar),
+              grams2: eitherMass(pot.greens + pot.vinegar),
+              grams3: eitherMass(needSugar),
+            }),
+            pot.rowsOf('sweetener'),
+            addMore('sugar', needSugar - sugar),
           ),
         ]
       : []),

@@ -74,6 +74,8 @@ export const PROCESS = {
   'process.thisButter': 'this butter',
   'process.noProcessingTimeIsPublishedAbove':
     'No processing time is published above [3,048 m|10,000 ft].',
+  'process.tooLittleSugarForPeppers':
+    'There is too little sugar: {{grams}} to {{grams2}} of peppers and vinegar. Boiled down far enough to set, it loses its vinegar. It needs at least {{grams3}}.',
   'process.peppersAreLowAcidAnd':
     'Peppers are low-acid, and there is too little 5 % vinegar: {{grams}} to {{grams2}} of peppers, onion, garlic and herbs. It needs at least {{grams3}}.',
   'process.ofWaterDilutesOfVinegar':
