@@ -205,7 +205,7 @@ function described(
     weighed,
     drained,
     optional,
-    parts: direct ? new Set() : parts,
+    parts: direct || at === null ? new Set() : parts,
     assumed,
     varieties,
   };

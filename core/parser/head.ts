@@ -3,6 +3,7 @@ import { isFault, type Amount } from './amount.ts';
 import { amountAt } from './amounts.ts';
 import { obstacle, type Obstacle, type Unread } from './description.ts';
 import type { Parser } from './parserKitchen.ts';
+import { unitAt } from './measures.ts';
 import type { NameBook } from './names.ts';
 import type { Token } from './tokens.ts';
 import { PHRASES } from './words.ts';
@@ -67,7 +68,8 @@ function startsAmount(tokens: readonly Token[], at: number): boolean {
       token?.lower ?? '',
     );
   const article = /^(a|an)$/.test(token?.lower ?? '');
-  const ofOne = after === 'of' || after === 'from';
+  const isLoose = unitAt(tokens, at + 1)?.unit.kind === 'loose';
+  const ofOne = after === 'of' || after === 'from' || (isLoose && /^[,:–—-]$/.test(after));
   return (
     (spoken && (ofOne || /^[,:–—-]$/.test(after) || token?.lower !== 'half')) || (article && ofOne)
   );

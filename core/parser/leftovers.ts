@@ -129,6 +129,7 @@ export function unknownUnit(
   const tiny = (row.pieceG?.typical ?? SMALLEST_NAMED_G) < SMALLEST_NAMED_G;
   return tiny ||
     followedByOf ||
+    OTHER_MEASURES.has(suspect.word) ||
     RUN_TOGETHER.test(suspect.lower) ||
     isMany(suspect) ||
     (one && isMany(at.name.tokens.at(-1)))
@@ -140,6 +141,11 @@ export function unknownUnit(
       })
     : null;
 }
+
+/** Measures of another day, or of no size: never a kind of fruit. */
+const OTHER_MEASURES: ReadonlySet<string> = new Set([
+  'stone', 'firkin', 'hundredweight', 'cwt', 'quarter', 'trug', 'colander', 'mug', 'ladle', 'bowl', 'bowlful', 'pottle', 'bin', 'barrow', 'pan', 'panful', 'jug', 'glass', 'scoop', 'helping', 'portion', 'drachm', 'dram', 'grain', 'hogshead', 'kilderkin', 'noggin', 'peckful', 'pail', 'trayful',
+]); // prettier-ignore
 
 /** Smaller pieces than this, g, are measured and not counted by kind: `2 mug strawberries`. */
 const SMALLEST_NAMED_G = 25;

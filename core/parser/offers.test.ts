@@ -111,3 +111,64 @@ describe('names that a kitchen was taught', () => {
     expect(inWords(teachingFault(name, findIngredient(id)))).toBeNull();
   });
 });
+
+describe('an offer keeps what the line says', () => {
+  const AMOUNTS = [
+    '1.5 kg',
+    '1,5 kg',
+    '1½ kg',
+    '1 1/2 kg',
+    '1-1/2 kg',
+    '.75 kg',
+    '2¼ lb',
+    '2 x 400 g',
+    '1 to 2 kg',
+  ];
+  const TAILS = [
+    'plums, zorped',
+    'plums (zorped)',
+    'zorped plums',
+    'plums zorp',
+    'plums (the zorp ones)',
+    'raspberries, zorp and glib',
+  ];
+
+  test.each(AMOUNTS)('%s stays %s', (amount) => {
+    const plain = readLine(`${amount} plums`);
+    if (!plain.understood) throw new Error(`${amount} is not understood`);
+    for (const tail of TAILS) {
+      const line = readLine(`${amount} ${tail}`);
+      if (line.understood) continue;
+      for (const lines of line.trouble.offers ?? []) {
+        const grams = lines
+          .map((text) => readLine(text))
+          .reduce((sum, read) => sum + (read.understood ? read.massG.typical : NaN), 0);
+        expect([lines, grams]).toEqual([lines, plain.massG.typical]);
+      }
+    }
+  });
+
+  test.each(['not', 'no', 'without', 'mock', 'half the', 'instead of the'])(
+    '“%s” is in whatever is offered, or nothing is',
+    (word) => {
+      for (const text of [
+        `2 kg plums ${word} zorp`,
+        `2 kg ${word} zorp plums`,
+        `2 kg plums, ${word} zorped`,
+      ]) {
+        const line = readLine(text);
+        const offers = line.understood ? [] : (line.trouble.offers ?? []);
+        for (const lines of offers) expect(lines.join(' ')).toContain(word);
+      }
+    },
+  );
+
+  test.each(['juice of 3 lemons, zorped', '3 lemons, juice only (zorp)', 'zest of 2 oranges zorp'])(
+    'the part of “%s” is in whatever is offered',
+    (text) => {
+      const line = readLine(text);
+      const offers = line.understood ? [] : (line.trouble.offers ?? []);
+      for (const lines of offers) expect(lines.join(' ')).toMatch(/juice|zest/);
+    },
+  );
+});

@@ -2,7 +2,8 @@ import { LOOKALIKES, type AcidClass } from '../ingredients/index.ts';
 import { lineIn } from '../quantity/index.ts';
 import type { LineReading } from './line.ts';
 import { written, type Unread } from './description.ts';
-import { unitAt } from './measures.ts';
+import { amountOffers } from './amountOffers.ts';
+import { unitAt, type MeasuresId } from './measures.ts';
 import { numberAt } from './numbers.ts';
 import { isMark, type Token } from './tokens.ts';
 import { PHRASES, TURNING_WORDS } from './words.ts';
@@ -25,7 +26,12 @@ export const textOf = (tokens: readonly Token[]): string =>
  * is read again, so that all of it is understood; and none of them is there that makes a more acid
  * thing of what is written.
  */
-export function offersFor(tokens: readonly Token[], found: Unread, read: Read): string[][] {
+export function offersFor(
+  tokens: readonly Token[],
+  found: Unread,
+  read: Read,
+  measures: MeasuresId,
+): string[][] {
   const all = textOf(tokens);
   const offers = [
     ...split(tokens, found),
@@ -33,6 +39,7 @@ export function offersFor(tokens: readonly Token[], found: Unread, read: Read): 
     ...leastAcid(eitherSide(found), read),
     ...clearer(all),
     ...spokenOn(tokens),
+    ...amountOffers(tokens, measures),
     ...without(tokens, found),
   ];
   const seen = new Set<string>([all]);
@@ -99,7 +106,7 @@ function spokenOn(tokens: readonly Token[]): string[][] {
     const number = numberAt(tokens, at + 1);
     if (smaller === undefined || number === null || number.article || number.low !== number.high)
       return [];
-    if (!(number.low > 0) || unitAt(tokens, number.next) !== null) return [];
+    if (!(number.low >= 1) || unitAt(tokens, number.next) !== null) return [];
     const rest = textOf(tokens.slice(number.next));
     return [[`${textOf(tokens.slice(0, at + 1))} ${number.low} ${smaller} ${rest}`]];
   });

@@ -3,6 +3,7 @@ import type { Ingredient } from '../ingredients/index.ts';
 import { exactly, timesRange } from '../quantity/index.ts';
 import { isFault } from './amount.ts';
 import { amountAt } from './amounts.ts';
+import { amountOffers } from './amountOffers.ts';
 import { withoutAsides, withoutMarkup } from './asides.ts';
 import type { Unread } from './description.ts';
 import { gramsOf } from './grams.ts';
@@ -76,7 +77,7 @@ export function readLine(written: string, kitchen: Partial<ParserKitchen> = {}):
   const outcome = readTokens(tokens, reader);
   if (!('description' in outcome)) return withOffers(text, tokens, outcome, reader);
   const said = aside.map((words) => message('parser.leftAside', { aside: words }));
-  return accepted(text, { ...outcome, assumed: [...outcome.assumed, ...said] }, reader);
+  return accepted(text, tokens, { ...outcome, assumed: [...outcome.assumed, ...said] }, reader);
 }
 
 /**
@@ -193,12 +194,21 @@ function withOwnPack(ingredient: Ingredient, packs: readonly OwnPack[]): Ingredi
   };
 }
 
-function accepted(text: string, understood: Understood, reader: Parser): LineReading {
+function accepted(
+  text: string,
+  tokens: readonly Token[],
+  understood: Understood,
+  reader: Parser,
+): LineReading {
   const { description, assumed } = understood;
   const said = { ...description, row: withOwnPack(description.row, reader.packs) };
   const grams = gramsOf(said);
   if ('trouble' in grams) {
-    return unrecognized(text, 'unit', grams.trouble, { offers: [] });
+    const read = (line: string) => readLine(line, reader);
+    const offers = amountOffers(tokens, reader.measures).filter((lines) =>
+      lines.every((line) => read(line).understood),
+    );
+    return unrecognized(text, 'unit', grams.trouble, { offers });
   }
   const part = said.parts.size > 0 ? partOf(said.row, said.parts) : null;
   const notes = [grams.assumed, ...said.assumed, ...assumed].filter((note) => note !== '');
@@ -237,7 +247,8 @@ function withOffers(
     const refused = impossibleMass(text, head.amount.high);
     if (refused !== null) return refused;
   }
-  const offers = offersFor(tokens, found, (lines) => lines.map((line) => readLine(line, reader)));
+  const read = (lines: readonly string[]) => lines.map((line) => readLine(line, reader));
+  const offers = offersFor(tokens, found, read, reader.measures);
   const name = found.nameless ? lastRun(tokens, found.unknown) : '';
   return unrecognized(text, found.about, found.message, {
     ...(found.words.length > 0 ? { words: found.words } : {}),

@@ -92,9 +92,14 @@ const KNOWN_WORDS: ReadonlySet<string> = new Set([
 ]);
 
 /** Words that may be meant by a misspelt one. */
-const SPELLED_WORDS = wordList(KNOWN_WORDS);
+const SPELLED_WORDS = wordList(
+  new Set([
+    ...NAME_WORDS,
+    ...[...PHRASES].flatMap(([key, { remark }]) => (remark === true ? [] : key.split(' '))),
+  ]),
+);
 /** Units that may be meant by one, right after a number. */
-const SPELLED_UNITS = wordList(new Set(LONG_UNITS));
+const SPELLED_UNITS = wordList(new Set(LONG_UNITS.map(plainWord)));
 
 /** Whether a word is right as it stands, even where it does not belong. */
 const isKnownWord = (token: Token): boolean =>
@@ -119,7 +124,7 @@ function spelledRight(
     const words = nearestWords(token.word, SPELLED_WORDS);
     const found =
       words.length === 0 && isAfterNumber(tokens, token)
-        ? nearestWords(token.lower, SPELLED_UNITS)
+        ? nearestWords(token.word, SPELLED_UNITS)
         : words;
     // Where nothing is named yet, a name is meant rather than a word beside it.
     const names = nameless ? found.filter((word) => NAME_WORDS.has(word)) : [];

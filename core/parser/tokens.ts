@@ -31,7 +31,7 @@ const DENOMINATORS: ReadonlySet<number> = new Set([2, 3, 4, 5, 6, 8, 10, 12, 16]
 /** What can be neither seen nor spoken: zero-width and direction marks, soft hyphens. */
 const UNSEEN = /\p{Default_Ignorable_Code_Point}/gu;
 /** Marks that decorate and say nothing: quotation marks, and the stars and ticks of pasted text. */
-const DECORATION = /[“”„«»`*_]/;
+const DECORATION = /[“”„«»`*_]|\p{Extended_Pictographic}/u;
 const LINE_BREAK = /[\n\r\v\f\u0085\u2028\u2029]/;
 
 /** The lines of a text, by every character that ends one; blank ones are left out. */

@@ -370,7 +370,7 @@ export const LONGEST_PHRASE = Math.max(...[...PHRASES.keys()].map((key) => key.s
 export const TURNING_WORDS: ReadonlySet<string> = new Set([
   'no', 'not', 'non', 'without', 'minus', 'except', 'instead', 'omit', 'skip', 'replace', 'substitute', 'mock', 'imitation', 'artificial', 'fake',
   'flavoured', 'flavored', 'flavour', 'flavor', 'scented', 'style', 'free', 'concentrate', 'concentrated', 'essence', 'per', 'every', 'ratio', 'or', 'and', 'plus', 'than',
-  'dozen', 'doz', 'hundred', 'thousand', 'score', 'zero', 'nought', 'naught', 'point', 'stone', 'firkin', 'gross', 'ib', 'half', 'double', 'triple', 'same', 'equal', 'vegan', 'dairy', 'like', 'unlike', 'candied', 'glace', 'pickled', 'fermented', 'smoked', 'salted', 'powder', 'powdered', 'freeze', 'sugared', 'brandied',
+  'dozen', 'doz', 'hundred', 'thousand', 'score', 'zero', 'nought', 'naught', 'point', 'gross', 'ib', 'half', 'double', 'triple', 'same', 'equal', 'vegan', 'dairy', 'like', 'unlike', 'candied', 'glace', 'pickled', 'fermented', 'smoked', 'salted', 'powder', 'powdered', 'freeze', 'sugared', 'brandied',
   'for', 'from', 'to', 'when', 'if', 'because', 'is', 'are', 'was', 'were', 'be', 'been', 'has', 'had', 'have', 'this', 'that', 'which', 'what', 'who', 'you', 'we', 'they', 'use', 'see', 'add', 'until', 'after', 'before', 'each', 'but', 'then', 'also', 'only', 'very', 'too', 'more', 'less', 'most', 'least', 'never', 'nor', 'neither', 'either', 'including', 'excluding', 'other', 'another',
   'diluted', 'infused', 'seasoned', 'sweetened', 'creamed',
   // What is made of a fruit, or has become of it, is not the fruit.

@@ -281,7 +281,7 @@ const SINGLE: readonly (readonly [line: string, id: string | null, massG: number
   ['4 eggs, beaten', 'egg', 200],
   ['4 yolks', 'egg-yolk', 74.4],
   ['knob of butter', 'butter', 10],
-  ['salt, a pinch', 'salt', 0.36],
+  ['salt, a pinch', 'salt', 0.377],
   ['1 kg custard apples', null, 0],
   ['1 kg prickly pears', 'prickly-pear', 1000],
   ['1 kg currants', null, 0],
