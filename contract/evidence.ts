@@ -58,6 +58,11 @@ export class SafetyEvidenceDto {
   @IsBetween(1, 120, 'minutes')
   minutes?: number | null;
 
+  /** The largest jar that it prints, mL as it is filled. */
+  @IsOptional()
+  @IsBetween(30, 2000, 'mL')
+  jarMl?: number | null;
+
   /** Reading of a calibrated meter on the finished spread. */
   @IsOptional()
   @IsBetween(1.5, 8)

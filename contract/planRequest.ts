@@ -288,6 +288,7 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
     testedFormula: dto.assurance?.testedFormula ?? null,
     source: dto.assurance?.source ?? null,
     minutes: dto.assurance?.minutes ?? null,
+    jarMl: dto.assurance?.jarMl ?? null,
     meterPH: dto.assurance?.meterPH ?? null,
   },
   seed: dto.seed ?? USUAL_REQUEST.seed,

@@ -1,5 +1,11 @@
 import { type Text, message } from '@idle-kettle/words/message';
-import { HIGHEST_TABLED_FT, isNamed, isProcessed, type StorageVerdict } from '../process/index.ts';
+import {
+  HIGHEST_TABLED_FT,
+  isInItsJars,
+  isNamed,
+  isProcessed,
+  type StorageVerdict,
+} from '../process/index.ts';
 import { convert } from '../quantity/index.ts';
 import { type Caution, note, stop, warn } from './caution.ts';
 import { pretreatmentCautions } from './cautionsOfPretreatment.ts';
@@ -102,7 +108,8 @@ function placeCautions({ ambient }: Evaluation): Caution[] {
 }
 
 /** A named formula is held to what it prints, and both its source and its minutes are asked for. */
-function statementCautions({ request }: Evaluation, { verdict }: CautionCase): Caution[] {
+function statementCautions(worked: Evaluation, { verdict }: CautionCase): Caution[] {
+  const { request } = worked;
   const { assurance } = request;
   if (assurance.testedFormula === null) return [];
   if (!isNamed(assurance)) {
@@ -120,6 +127,14 @@ function statementCautions({ request }: Evaluation, { verdict }: CautionCase): C
     ...(assurance.minutes === null && verdict === 'by-source'
       ? [warn('formula-minutes', message('advice.howManyMinutesDoesThat'))]
       : []),
+    ...(assurance.jarMl === null && verdict === 'by-source'
+      ? [warn('formula-jars', message('advice.whichJarsDoesThatFormulaPrint'))]
+      : []),
+    ...(jarsFilled(request, isOfApples(worked)).every(({ volumeMl }) =>
+      isInItsJars(assurance, volumeMl),
+    )
+      ? []
+      : [warn('formula-jars', message('advice.yourJarsAreLarger'))]),
   ];
 }
 

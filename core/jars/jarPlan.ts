@@ -6,6 +6,7 @@ import type { Product } from '../method/index.ts';
 import { linesBrought, processCaseOf, evaluatedPlan, type Plan } from '../plan/index.ts';
 import {
   cannerMinutes,
+  isInItsJars,
   isNamed,
   isProcessed,
   NO_SAFETY_EVIDENCE,
@@ -143,6 +144,8 @@ export function loadTime(jarPlan: JarPlan, jarsMl: readonly number[]): LoadTime 
       }),
     );
   const jarMl = Math.max(...jarsMl, 0);
+  if (shelf.verdict === 'by-source' && stated !== null && !isInItsJars(stated, jarMl))
+    return refuse(message('jars.thatFormulaIsForSmallerJars'));
   const time = processTime({ ...timedBy, jarMl });
   if (time !== null)
     return {

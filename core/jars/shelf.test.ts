@@ -38,6 +38,7 @@ describe('what is refused for the shelf', () => {
       testedFormula: 'County bulletin 12',
       source: 'the county',
       minutes: 25,
+      jarMl: null,
       meterPH: null,
     };
     const jarPlan = jarPlanFor({

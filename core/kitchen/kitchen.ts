@@ -96,6 +96,7 @@ export type Settings = {
     readonly testedFormula?: string | null;
     readonly source?: string | null;
     readonly minutes?: number | null;
+    readonly jarMl?: number | null;
     readonly meterPH?: number | null;
   };
 };

@@ -103,6 +103,7 @@ export function requestInKitchen(
       testedFormula: assurance?.testedFormula ?? null,
       source: assurance?.source ?? null,
       minutes: assurance?.minutes ?? null,
+      jarMl: assurance?.jarMl ?? null,
       meterPH: assurance?.meterPH ?? null,
     },
   };

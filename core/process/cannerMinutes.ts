@@ -2,6 +2,16 @@ import type { Verdict } from './keeping.ts';
 import { isNamed } from './safetyContext.ts';
 import type { SafetyEvidence } from './storageCase.ts';
 
+/** A jar is called by a size that it holds a little more or less than. */
+const SAME_JAR = 1.1;
+
+/**
+ * Whether a jar is no larger than those that a named formula prints, as far as that was said.
+ * @param jarMl as it is filled, mL
+ */
+export const isInItsJars = ({ jarMl: printed }: SafetyEvidence, jarMl: number): boolean =>
+  printed === null || jarMl <= printed * SAME_JAR;
+
 /**
  * Minutes in the canner where a formula is named: what it prints, and never less than our own table
  * gives.

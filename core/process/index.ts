@@ -1,4 +1,4 @@
-export { cannerMinutes } from './cannerMinutes.ts';
+export { cannerMinutes, isInItsJars } from './cannerMinutes.ts';
 export * from './caps.ts';
 export * from './familiesPage.ts';
 export * from './keeping.ts';

@@ -26,6 +26,8 @@ export type SafetyEvidence = {
   readonly source: string | null;
   /** Minutes in the canner that are printed in it; null when not said. */
   readonly minutes: number | null;
+  /** The largest jar that it prints, mL; null when not said. */
+  readonly jarMl: number | null;
   /** Reading of a calibrated meter on the finished spread; null for none. */
   readonly meterPH: number | null;
 };
@@ -34,6 +36,7 @@ export const NO_SAFETY_EVIDENCE: SafetyEvidence = {
   testedFormula: null,
   source: null,
   minutes: null,
+  jarMl: null,
   meterPH: null,
 };
 

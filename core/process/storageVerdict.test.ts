@@ -280,6 +280,7 @@ describe('the shelf', () => {
           testedFormula: 'Plum jam',
           source: 'county leaflet 12',
           minutes: 10,
+          jarMl: null,
           meterPH: null,
         },
       });

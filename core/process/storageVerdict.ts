@@ -31,7 +31,7 @@ import { jarFindings, unconfirmedFindings, unknownLineFindings } from './rulesOf
 import { pepperFindings } from './rulesOfPeppers.ts';
 import { capital, nameOf } from './messages.ts';
 import { amountsOf } from './potAmounts.ts';
-import { cannerMinutes } from './cannerMinutes.ts';
+import { cannerMinutes, isInItsJars } from './cannerMinutes.ts';
 import type { SafetyFinding, StorageCase, FormulaChange, StorageLine } from './storageCase.ts';
 
 /** Where filled jars belong, for how long, and why. */
@@ -96,6 +96,7 @@ function placeOf(found: StorageCase, isOpen: boolean): Verdict {
 /** Whether the formula that the cook names may hold what stands against our own limits. */
 const isExcused = (found: StorageCase): boolean =>
   isNamed(found.assurance) &&
+  isInItsJars(found.assurance, found.largestJarMl) &&
   [...findingsOf(found, NAMED), ...jarFindings(safetyContextOf(found))].length === 0;
 
 const CHOSEN = {

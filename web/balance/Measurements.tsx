@@ -1,4 +1,4 @@
-import type { Settings } from '@idle-kettle/core';
+import { filledMl, JAR_SIZES, type Settings } from '@idle-kettle/core';
 import { say } from '@idle-kettle/words';
 import { useState } from 'react';
 import { NumberField } from './NumberField.tsx';
@@ -7,7 +7,7 @@ import type { WorkbenchProps } from './workbenchProps.ts';
 /**
  * What was measured of the raw batch, which narrows the ranges; and what vouches for its safety.
  */
-export function Measurements({ formula, plan, onSet }: WorkbenchProps) {
+export function Measurements({ formula, kitchen, plan, onSet }: WorkbenchProps) {
   const { measured, assurance } = formula.settings;
   return (
     <div className="grid gap-6 md:grid-cols-2">
@@ -83,6 +83,31 @@ export function Measurements({ formula, plan, onSet }: WorkbenchProps) {
                 )
               }
             />
+            <label className="flex flex-col text-sm">
+              {say('balance.largestJarPrintedInIt')}
+              <select
+                className="select select-sm w-full max-w-sm"
+                value={assurance.jarMl ?? ''}
+                onChange={({ target }) =>
+                  onSet(
+                    {
+                      assurance: {
+                        ...assurance,
+                        jarMl: target.value === '' ? null : Number(target.value),
+                      },
+                    },
+                    say('balance.enteredThePrintedJars'),
+                  )
+                }
+              >
+                <option value="">{say('balance.notSaidThere')}</option>
+                {JAR_SIZES[kitchen.measures].map(({ name, size, measure }) => (
+                  <option key={name} value={Math.round(filledMl(size, measure))}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+            </label>
           </>
         )}
       </div>

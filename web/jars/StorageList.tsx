@@ -4,6 +4,7 @@ import {
   headspaceMm,
   isNamed,
   isProcessed,
+  eitherVolume,
   jarPlaceOf,
   type Jar,
   type JarPlace,
@@ -71,6 +72,10 @@ export function StorageList({ jarPlan, progress, nowMs, loads }: Props) {
                       stated.minutes === null
                         ? ''
                         : say('jars.minutes', { minutes: stated.minutes }),
+                    jars:
+                      stated.jarMl === null
+                        ? ''
+                        : say('jars.jarsUpTo', { volume: textOf(eitherVolume(stated.jarMl)) }),
                   })
                 : say('jars.aCalibratedMeterReadPh', { meterPH: stated.meterPH }),
             }}

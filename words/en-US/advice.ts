@@ -29,6 +29,10 @@ export const ADVICE = {
     '“{{testedFormula}}” doesn’t name a tested formula. Enter the printed name, at least two words, and its source.',
   'advice.whereIsThatFormulaPrinted':
     'Where is that formula printed? Name the leaflet, book or office.',
+  'advice.whichJarsDoesThatFormulaPrint':
+    'Which jars does that formula print? Choose the largest under Measurements: a larger one wants another time.',
+  'advice.yourJarsAreLarger':
+    'Your jars are larger than those that formula prints. Its time doesn’t hold for them.',
   'advice.howManyMinutesDoesThat':
     'How many minutes does that formula give? Until you enter it, process for the printed time.',
   'advice.hotCurdBurnsKeepChildren':

@@ -134,7 +134,7 @@ export const JARS = {
   'jars.itIsPrintedOnThe':
     '{{part}} {{part2}} It is printed on the label. Your local extension service or food authority has the last word.',
   'jars.yourEvidence': 'Your evidence:',
-  'jars.thisIsExactly': 'this is exactly “{{testedFormula}}”{{part}}{{part2}}.',
+  'jars.thisIsExactly': 'this is exactly “{{testedFormula}}”{{part}}{{part2}}{{jars}}.',
   'jars.from': ', from {{source}}',
   'jars.minutes': ', {{minutes}} minutes',
   'jars.aCalibratedMeterReadPh': 'a calibrated meter read pH {{meterPH}}.',
@@ -283,6 +283,8 @@ export const JARS = {
     '{{count}} of {{name}} are filled, but Kitchen has {{count2}}. Count them again.',
   'jars.itIsntForThePantry': 'It isn’t for the pantry: {{value}}',
   'jars.keepItInTheFridge': 'keep it in the fridge.',
+  'jars.thatFormulaIsForSmallerJars': 'That formula prints smaller jars. Keep these in the fridge.',
+  'jars.jarsUpTo': ', jars up to {{volume}}',
   'jars.noTimeIsPublishedFor': 'No time is published for jars this large. Keep them in the fridge.',
   'jars.noTimeIsPublishedAbove':
     'No time is published above [3,048 m|10,000 ft]. Keep them in the fridge.',
