@@ -18,6 +18,7 @@ export {
   formatLength,
   formatMass,
   formatOnScale,
+  eitherJarSize,
   eitherMass,
   eitherTemperature,
   formatTemperature,

@@ -1,3 +1,4 @@
+import { lineInGrams } from '../quantity/index.ts';
 import { amountAt } from './amounts.ts';
 import { isFault, type AmountRead } from './amount.ts';
 import { written } from './description.ts';
@@ -101,7 +102,7 @@ function halfEach(tokens: readonly Token[], measures: MeasuresId): string[][] {
   const of = isWord(tokens[read.next], 'of', 'mixed') ? read.next + 1 : read.next;
   const [a, b] = [text(tokens.slice(of, and)), text(tokens.slice(and + 1))];
   const grams = (read.amount.low + read.amount.high) / 4;
-  const half = `${Number(grams.toFixed(1))} g`;
+  const half = lineInGrams(Number(grams.toFixed(1)));
   return [
     [`${half} ${a}`, `${half} ${b}`],
     [`${text(tokens.slice(0, read.next))} ${a}`, `${text(tokens.slice(0, read.next))} ${b}`],

@@ -1,5 +1,5 @@
 import { message, type Text } from '@idle-kettle/words/message';
-import { formatAltitude, formatMass, formatVolume } from './format.ts';
+import { formatAltitude, formatJarSize, formatMass, formatVolume } from './format.ts';
 import { celsiusToFahrenheit } from './temperature.ts';
 
 /** A mass in both systems, of which its reader sees one: `1.4 kg`, `3 lb 1.4 oz`. */
@@ -11,6 +11,13 @@ export const eitherVolume = (volumeMl: number): Text =>
   message('core.either', {
     metric: formatVolume(volumeMl, 'metric'),
     us: formatVolume(volumeMl, 'us'),
+  });
+
+/** The size of a jar in both systems, of which its reader sees one: `237 mL`, `8 fl oz`. */
+export const eitherJarSize = (volumeMl: number): Text =>
+  message('core.either', {
+    metric: formatJarSize(volumeMl, 'metric'),
+    us: formatJarSize(volumeMl, 'us'),
   });
 
 /** A temperature on both scales, of which its reader sees one: `100.4 °C`, `212.7 °F`. */

@@ -49,7 +49,7 @@ export function JarTaskPanel({ task, nowMs, onPress, large }: Props) {
             <button
               type="button"
               data-testid={large ? 'press' : undefined}
-              className={`btn h-auto ${size} ${due ? (rings ? 'btn-neutral' : 'btn-secondary') : 'border-2 border-base-content'}`}
+              className={`btn h-auto max-w-full py-2 whitespace-normal ${size} ${due ? (rings ? 'btn-neutral' : 'btn-secondary') : 'border-2 border-base-content'}`}
               onClick={oncePressed(() => (asks === null ? onPress(press) : setAsking(true)))}
             >
               {press.label}

@@ -4,7 +4,7 @@ import {
   headspaceMm,
   isNamed,
   isProcessed,
-  eitherVolume,
+  eitherJarSize,
   jarPlaceOf,
   type Jar,
   type JarPlace,
@@ -75,7 +75,7 @@ export function StorageList({ jarPlan, progress, nowMs, loads }: Props) {
                     jars:
                       stated.jarMl === null
                         ? ''
-                        : say('jars.jarsUpTo', { volume: textOf(eitherVolume(stated.jarMl)) }),
+                        : say('jars.jarsUpTo', { volume: textOf(eitherJarSize(stated.jarMl)) }),
                   })
                 : say('jars.aCalibratedMeterReadPh', { meterPH: stated.meterPH }),
             }}
