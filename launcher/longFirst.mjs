@@ -7,6 +7,8 @@ import Sequencer from '@jest/test-sequencer';
 const LONG = [
   'launcher/test/faults',
   'server/test/fuzz',
+  'core/process/families',
+  'core/process/metamorphic',
   'core/plan/storage',
   'core/validation/validation',
   'core/calibration/calibration',
