@@ -31,6 +31,11 @@ describe('what is filled hot', () => {
     expect(coolOf(done().at(45, 'filled', '1.1-3'))).toEqual([null, null, null]);
   });
 
+  test('a boil that is seen again, after a drop was tried off the heat, begins no cooling', () => {
+    const log = stove().at(10, 'rolling').at(20, 'lifted').at(22, 'on-heat').at(23, 'rolling');
+    expect(coolOf(log.at(60, 'off-heat').at(62, 'ready').at(64, 'filled', '1.1'))).toEqual([null]);
+  });
+
   test('of a pot that was never followed nothing is said', () => {
     expect(coolOf(new JarLog().at(300, 'filled', '1.1'))).toEqual([null]);
     expect(coolOf(new JarLog().at(0, 'in-water').at(300, 'filled', '1.1'))).toEqual([null]);

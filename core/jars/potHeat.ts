@@ -55,9 +55,9 @@ export function heatAfter(pot: PotHeat, event: Entry, hot: HotFill): PotHeat {
       return { ...now, onHeatSinceMs: pot.onHeatSinceMs ?? at };
     case 'rolling':
       // Said of a pot that had left the heat, it was heated again.
-      return pot.hotAtMs === null
-        ? { ...now, boiled: true, onHeatSinceMs: pot.onHeatSinceMs ?? at }
-        : known(now, at);
+      return pot.hotAtMs !== null && pot.onHeatSinceMs === null
+        ? known(now, at)
+        : { ...now, boiled: true, onHeatSinceMs: pot.onHeatSinceMs ?? at };
     case 'was-hot':
       return known(now, at);
     case 'softened':

@@ -65,6 +65,7 @@ function basisAt(
   measures: MeasuresId,
 ): { readonly each: Amount; readonly of: Basis; readonly next: number } | null {
   const number = numberAt(tokens, from);
+  if (number !== null && number.low !== number.high) return null;
   const one = number === null || number.article ? 1 : number.low;
   const unit = unitAt(tokens, number?.next ?? from);
   if (unit === null) return null;
