@@ -119,6 +119,8 @@ export function unknownUnit(
   row: Ingredient,
   varieties: readonly Token[],
 ): Obstacle | null {
+  const measure = varieties.find(isMeasureLike);
+  if (measure !== undefined) return notAUnit(measure);
   const [first] = segments[0]?.items[0]?.tokens ?? [];
   const suspect = first !== undefined && varieties.includes(first) ? first : null;
   if (kind !== 'pieces' || suspect === null || at === null) return null;
@@ -129,18 +131,24 @@ export function unknownUnit(
   const tiny = (row.pieceG?.typical ?? SMALLEST_NAMED_G) < SMALLEST_NAMED_G;
   return tiny ||
     followedByOf ||
-    OTHER_MEASURES.has(suspect.word) ||
     RUN_TOGETHER.test(suspect.lower) ||
     isMany(suspect) ||
     (one && isMany(at.name.tokens.at(-1)))
-    ? obstacle('unit', message('parser.isntAKnownUnitUse', { text: suspect.text }), {
-        words: [suspect.text],
-        unknown: [suspect],
-        // An amount without its unit is another amount.
-        food: true,
-      })
+    ? notAUnit(suspect)
     : null;
 }
+
+const notAUnit = (token: Token): Obstacle =>
+  obstacle('unit', message('parser.isntAKnownUnitUse', { text: token.text }), {
+    words: [token.text],
+    unknown: [token],
+    // An amount without its unit is another amount.
+    food: true,
+  });
+
+/** A measure of another day or of no size, or letters that no name is made of: `lbz`. */
+const isMeasureLike = ({ word, lower }: Token): boolean =>
+  OTHER_MEASURES.has(word) || /^[b-df-hj-np-tv-xz]{2,5}$/.test(lower);
 
 /** Measures of another day, or of no size: never a kind of fruit. */
 const OTHER_MEASURES: ReadonlySet<string> = new Set([
