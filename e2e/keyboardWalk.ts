@@ -33,19 +33,23 @@ const whereIs = (page: Page) =>
     return has.checkVisibility() ? 'somewhere' : 'on what is hidden';
   }, SHEET);
 
-/** Waits until what a press led to has been drawn, and the focus has gone where it goes. */
-async function focusAfter(page: Page): Promise<string> {
-  await page.evaluate(
+/** Waits until nothing more is drawn for a moment. */
+export const settled = (page: Page): Promise<void> =>
+  page.evaluate(
     () =>
       new Promise<void>((done) => {
-        let quiet = setTimeout(done, 120);
+        let quiet = setTimeout(done, 60);
         new MutationObserver(() => {
           clearTimeout(quiet);
-          quiet = setTimeout(done, 120);
+          quiet = setTimeout(done, 60);
         }).observe(document.body, { childList: true, subtree: true });
         setTimeout(done, 2000);
       }),
   );
+
+/** Waits until what a press led to has been drawn, and the focus has gone where it goes. */
+async function focusAfter(page: Page): Promise<string> {
+  await settled(page);
   for (let tries = 0; tries < 50; tries += 1) {
     const where = await whereIs(page);
     if (where === 'somewhere') return where;

@@ -4,7 +4,7 @@ import { exactly } from '../quantity/index.ts';
 import { roleOf, type Role } from './caps.ts';
 import { beyondLimits } from './limits.ts';
 import { safetyContextOf } from './safetyContext.ts';
-import { storageVerdict } from './storageVerdict.ts';
+import { verdictOf } from './storageVerdict.ts';
 import { NO_SAFETY_EVIDENCE, type StorageCase, type StorageLine } from './storageCase.ts';
 
 // The limits are written down here once more, by totals, from the same published guidance and
@@ -110,17 +110,17 @@ const CASE: Omit<StorageCase, 'product' | 'lines'> = {
   assurance: NO_SAFETY_EVIDENCE,
 };
 
-const verdictOf = (product: Product, amounts: Amounts, testedFormula: string | null) =>
-  storageVerdict({
+const placeOf = (product: Product, amounts: Amounts, testedFormula: string | null) =>
+  verdictOf({
     ...CASE,
     product,
     lines: linesOf(amounts),
     solublesPct: product === 'butter' ? 35 : 65,
     assurance: { ...NO_SAFETY_EVIDENCE, testedFormula },
-  }).verdict;
+  });
 
 test.each(PRODUCT_IDS)('the %s that all is added to is for the pantry', (product) => {
-  expect(verdictOf(product, FORMULAS[product], null)).toBe('pantry');
+  expect(placeOf(product, FORMULAS[product], null)).toBe('pantry');
 });
 
 describe.each(PRODUCT_IDS)('%s', (product) => {
@@ -134,15 +134,15 @@ describe.each(PRODUCT_IDS)('%s', (product) => {
   test('opens to no row at 1 %, 10 % or half beyond its limits', () => {
     const beyond = cases.filter(
       ({ amounts }) =>
-        verdictOf(product, amounts, null) === 'pantry' && !isInside(product, amounts, 1),
+        placeOf(product, amounts, null) === 'pantry' && !isInside(product, amounts, 1),
     );
     expect(beyond.map(({ id, share }) => `${id} ${share}`)).toEqual([]);
   });
 
   test('is never more than by its source by a name, and that within what a name excuses', () => {
     const wrong = cases.filter(({ amounts }) => {
-      const plain = verdictOf(product, amounts, null);
-      const named = verdictOf(product, amounts, 'A formula of the county');
+      const plain = placeOf(product, amounts, null);
+      const named = placeOf(product, amounts, 'A formula of the county');
       return plain === 'pantry'
         ? named !== 'pantry'
         : named === 'pantry' || (named === 'by-source' && !isInside(product, amounts, 2));
@@ -166,7 +166,7 @@ test('no name of another product opens what a formula is refused by its own, bey
           const base = FORMULAS[own];
           const amounts = { ...base, [id]: (base[id] ?? 0) + share * SIZE[own] };
           const inside = [called, ...(ALSO[called] ?? [])].some((as) => isInside(as, amounts, 1));
-          return !inside && verdictOf(called, amounts, null) === 'pantry'
+          return !inside && placeOf(called, amounts, null) === 'pantry'
             ? [`${own} called ${called}, ${id} ${share}`]
             : [];
         }),

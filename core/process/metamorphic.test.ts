@@ -5,7 +5,7 @@ import { exactly } from '../quantity/index.ts';
 import { roleOf, type Role } from './caps.ts';
 import { processTime, type ProcessCase } from './processing.ts';
 import { NO_SAFETY_EVIDENCE, type StorageCase, type StorageLine } from './storageCase.ts';
-import { storageVerdict } from './storageVerdict.ts';
+import { verdictOf } from './storageVerdict.ts';
 
 // What makes a batch less safe, or says less of it, never makes its verdict better: in every family,
 // of formulas around those that are tested, named or not, with whatever else in them.
@@ -88,7 +88,7 @@ const cases = fc.constantFrom(...PRODUCT_IDS).chain((product) =>
 );
 
 const RANK = { pantry: 2, 'by-source': 1, fridge: 0, freezer: 0 } as const;
-const rank = (found: StorageCase): number => RANK[storageVerdict(found).verdict];
+const rank = (found: StorageCase): number => RANK[verdictOf(found)];
 
 /** No such change makes any verdict better. */
 function neverBetter<T>(

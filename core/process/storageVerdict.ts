@@ -58,10 +58,7 @@ export type StorageVerdict = {
  * grant one: a formula that the cook names is `by-source` at best.
  */
 export function storageVerdict(asked: StorageCase): StorageVerdict {
-  const found = { ...asked, lines: withLeastAcid(asked.lines) };
-  const ofPot = findingsOf(found);
-  const all = [...ofPot, ...jarFindings(safetyContextOf(found))];
-  const verdict = placeOf(found, all.length === 0);
+  const { found, ofPot, all, verdict } = judged(asked);
   const { product, solublesPct } = found;
   const keeping = keepingOf(
     { product, solublesPct: solublesPct ?? FULL_SUGAR_PCT, isAcid: ofPot.length === 0 },
@@ -83,6 +80,17 @@ export function storageVerdict(asked: StorageCase): StorageVerdict {
     decides: all.flatMap(({ rows, text }) => rows.map((row) => ({ row, text }))),
     pantryFix: verdict === found.storeIn ? null : pantryFixFor(found, all),
   };
+}
+
+/** The verdict alone, by the same judging: without its reasons, and without the way back. */
+export const verdictOf = (asked: StorageCase): Verdict => judged(asked).verdict;
+
+/** What stands against a batch: by its pot, by that and its jars, and the verdict that follows. */
+function judged(asked: StorageCase) {
+  const found = { ...asked, lines: withLeastAcid(asked.lines) };
+  const ofPot = findingsOf(found);
+  const all = [...ofPot, ...jarFindings(safetyContextOf(found))];
+  return { found, ofPot, all, verdict: placeOf(found, all.length === 0) };
 }
 
 /** Where jars go: where the cook wants them, and never to the pantry against a rule. */

@@ -44,7 +44,7 @@ test('first run: set the altitude, type a recipe, read the verdicts, save, reloa
   await expect(page.getByTestId('process')).toHaveText('10 min');
   await expect(page.getByTestId('shelf')).toHaveText('Pantry, 12 months');
   await expect(page.getByText('2,000 g', { exact: true })).toBeVisible();
-  await expect(page.getByRole('img', { name: /3\.4 kg goes into the pot/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /7 lb 7\.9 oz goes into the pot/ })).toBeVisible();
   expect(await fitsWidth(page)).toBe(true);
 
   await page.getByLabel('Batch name').fill('Hedge bramble');

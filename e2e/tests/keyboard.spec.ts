@@ -1,7 +1,7 @@
 /// <reference lib="dom" />
 import type { Batch } from '@idle-kettle/contract';
 import type { Page } from '@playwright/test';
-import { walkByKeyboard } from '../keyboardWalk.ts';
+import { settled, walkByKeyboard } from '../keyboardWalk.ts';
 import { cookOfBatch, expect, line, practice, test } from '../kitchen.ts';
 import type { KettleServer } from '../kettleServer.ts';
 
@@ -37,7 +37,7 @@ test('by Tab and Enter alone, every press on every screen leaves the focus somew
   for (const url of await screens(kettle)) {
     await page.goto(url);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await page.waitForLoadState('networkidle');
+    await settled(page);
     const { pressed, astray } = await walkByKeyboard(page, url);
     expect([url, astray]).toEqual([url, []]);
     presses += pressed.length;
