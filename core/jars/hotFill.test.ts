@@ -39,6 +39,7 @@ describe('what is filled hot', () => {
   test('of a pot that was never followed nothing is said', () => {
     expect(coolOf(new JarLog().at(300, 'filled', '1.1'))).toEqual([null]);
     expect(coolOf(new JarLog().at(0, 'in-water').at(300, 'filled', '1.1'))).toEqual([null]);
+    expect(coolOf(new JarLog().at(0, 'ready').at(50, 'filled', '1.1'))).toEqual([null]);
   });
 
   test.each([

@@ -48,7 +48,8 @@ const MIN_MS = 60_000;
 export function heatAfter(pot: PotHeat, event: Entry, hot: HotFill): PotHeat {
   const { kind, at, value, text } = event;
   if (ASIDE.has(kind)) return pot;
-  const now = { ...pot, followed: true };
+  // Who only says that it is ready for its jars cooked it without being followed.
+  const now = { ...pot, followed: pot.followed || kind !== 'ready' };
   switch (kind) {
     case 'lit':
     case 'on-heat':
