@@ -7,7 +7,7 @@ export const pt = (mm: number): number => mm * PT_PER_MM;
  * ever cut off.
  */
 const LETTER = 0.57;
-const LINE = 1.22;
+const LINE = 1.3;
 /** Smaller than this nobody reads, pt. */
 const LEAST = 3;
 const STEP = 0.25;
