@@ -99,6 +99,12 @@ export const practice = (kettle: KettleServer, change: object = {}): Promise<Coo
     practice: { ...DAMSON, fault: 'none', seed: 11, speed: 60, ...change },
   });
 
+/** Opens a new practice cook at the stove. */
+export async function openPractice(page: Page, kettle: KettleServer): Promise<void> {
+  const { id } = await practice(kettle);
+  await page.goto(`${kettle.address}/cook-sessions/${id}`);
+}
+
 /** Begins to cook a batch of damsons. */
 export async function cookOfBatch(kettle: KettleServer): Promise<CookSession> {
   const batch = await kettle.send<Batch>('POST', '/batches', DAMSON);

@@ -105,7 +105,7 @@ describe('what is filled hot', () => {
     expect(after(log).jars.map(({ id }) => id)).toEqual(['1.1', '1.2']);
   });
 
-  test('a cook whose log is wrong says so, and nothing stands against the jars', () => {
+  test('a cook can say that the log is wrong: the pot boiled, and the jars were hot', () => {
     const log = stove().at(2, 'ready').closed(3, '1.1-2').at(4, 'was-hot');
     expect(coolOf(log)).toEqual([null, null]);
     expect(coolOf(log.at(6, 'filled', '1.3'))).toEqual([null, null, null]);

@@ -101,7 +101,7 @@ export function jarPlanOf(
     mlPerG: volumeMl.p50 / outcome.plan.finish.massG.p50,
     potMl: pot === null ? null : (Math.PI / 4) * pot.diameterCm ** 2 * pot.heightCm,
     waterBoilsC: worked.ambient.waterBoilsC,
-    hot: hotFillIn(planned),
+    hot: farStop === null ? hotFillOf(plan, worked) : hotFillIn(planned),
     label: {
       ...labelIngredients(linesBrought(plan)),
       fruitPer100g: outcome.plan.finish.fruitPer100g,
@@ -110,7 +110,7 @@ export function jarPlanOf(
   };
 }
 
-/** What filling hot goes by: as it was planned, wherever the pot stopped. */
+/** What filling hot goes by where the pot stopped far from its plan: as it was planned. */
 function hotFillIn(planned: PlanRequest): HotFill | null {
   const outcome = evaluatedPlan({ ...planned, draws: 0 });
   return outcome.ok ? hotFillOf(outcome.plan, outcome.worked) : null;

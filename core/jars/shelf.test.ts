@@ -50,6 +50,24 @@ describe('what is refused for the shelf', () => {
     expect(minutes).toBe(jarPlan.shelf.verdict === 'pantry' ? 25 : null);
     expect(JAM.stated).toBeNull();
   });
+
+  test('jars that are larger than a source prints do not go into the canner', () => {
+    const jarPlan = jarPlanFor({
+      lines: ['1 kg plums', '800 g sugar', '40 g fresh mint'],
+      assurance: {
+        testedFormula: 'County bulletin 12',
+        source: 'the county',
+        minutes: 10,
+        jarMl: 237,
+        meterPH: null,
+      },
+    });
+    expect(jarPlan.shelf.verdict).toBe('by-source');
+    expect(loadTime(jarPlan, [118, 237])).toEqual({ minutes: 10, refused: null });
+    const larger = loadTime(jarPlan, [237, 473]);
+    expect(larger.minutes).toBeNull();
+    expect(textOf(larger.refused ?? '')).toContain('smaller jars');
+  });
 });
 
 describe('filling', () => {

@@ -112,7 +112,7 @@ export function chooseMethod(product: Product, lines: readonly UnderstoodLine[])
     return chosen('low-methoxyl', message('method.thePectinInItSets'));
   if (holds(({ ingredient }) => ingredient.id === 'liquid-pectin'))
     return chosen('liquid-pectin', message('method.thereIsLiquidPectinIn'));
-  if (holds(({ ingredient: { id } }) => id === 'powdered-pectin' || id === 'high-methoxyl-pectin'))
+  if (holds(({ ingredient }) => ingredient.kind === 'pectin'))
     return chosen('powdered-pectin', message('method.thereIsPowderedPectinIn'));
   if (holds(({ ingredient }) => ingredient.id === 'jam-sugar'))
     return chosen('powdered-pectin', message('method.thePectinComesWithThe'));

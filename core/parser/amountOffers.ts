@@ -1,7 +1,7 @@
 import { lineInGrams } from '../quantity/index.ts';
 import { amountAt } from './amounts.ts';
 import { isFault, type AmountRead } from './amount.ts';
-import { written } from './description.ts';
+import { textOf } from './description.ts';
 import { afterHedges } from './measuredAmount.ts';
 import { packAt, unitAt, type MeasuresId } from './measures.ts';
 import { numberAt } from './numbers.ts';
@@ -20,11 +20,6 @@ const PACK_SIZES: { readonly [pack: string]: readonly string[] } = {
   bottle: ['250 mL', '500 mL'],
   carton: ['500 mL', '1 L'],
 };
-
-const text = (tokens: readonly Token[]): string =>
-  written(tokens)
-    .replace(/([([]) /g, '$1')
-    .trim();
 
 /**
  * Amounts that a line may mean whose own cannot be used: one of two that disagree, a usual size of
@@ -45,9 +40,9 @@ const readAt = (tokens: readonly Token[], at: number, measures: MeasuresId): Amo
 
 /** `2 kg, 3 kg plums`, `4 apples (4 kg)`, `1 kg or 500 g plums`: each amount by itself. */
 function oneOfTwo(tokens: readonly Token[], measures: MeasuresId): string[][] {
-  const [number, unit] = [numberAt(tokens, 0), unitAt(tokens, numberAt(tokens, 0)?.next ?? 0)];
+  const number = numberAt(tokens, 0);
   if (number === null) return [];
-  const first = unit?.next ?? number.next;
+  const first = unitAt(tokens, number.next)?.next ?? number.next;
   const link = tokens.findIndex(
     (token, at) =>
       at >= first &&
@@ -66,8 +61,8 @@ function oneOfTwo(tokens: readonly Token[], measures: MeasuresId): string[][] {
   const head = tokens.slice(0, link);
   const amount = tokens.slice(afterHedges(tokens, link + 1), second.next);
   return [
-    [text([...head, ...spaced(rest)])],
-    [text([...amount, ...spaced(name), ...spaced(rest)])],
+    [textOf([...head, ...spaced(rest)])],
+    [textOf([...amount, ...spaced(name), ...spaced(rest)])],
   ];
 }
 
@@ -79,7 +74,7 @@ function packSizes(tokens: readonly Token[]): string[][] {
   const number = numberAt(tokens, 0);
   const pack = number === null ? null : packAt(tokens[number.next]);
   if (number === null || pack === null || number.low !== number.high) return [];
-  const rest = text(spaced(tokens.slice(number.next + 1))).replace(/^of /, '');
+  const rest = textOf(spaced(tokens.slice(number.next + 1))).replace(/^of /, '');
   return (PACK_SIZES[pack] ?? []).map((size) => [
     number.low === 1 ? `${size} ${rest}` : `${number.low} x ${size} ${rest}`,
   ]);
@@ -90,7 +85,7 @@ function fewOf(tokens: readonly Token[]): string[][] {
   const at = isWord(tokens[0], 'a') ? 1 : 0;
   const isFew = isWord(tokens[at], 'few', 'several', 'some');
   if (!isFew || unitAt(tokens, at + 1) === null) return [];
-  return [3, 4, 5].map((count) => [`${count} ${text(tokens.slice(at + 1))}`]);
+  return [3, 4, 5].map((count) => [`${count} ${textOf(tokens.slice(at + 1))}`]);
 }
 
 /** `500 g raspberries and blackberries`: half of each, or so much of each. */
@@ -100,18 +95,18 @@ function halfEach(tokens: readonly Token[], measures: MeasuresId): string[][] {
   if (read === null || and <= read.next || read.amount.kind !== 'mass') return [];
   if (numberAt(tokens, and + 1) !== null) return [];
   const of = isWord(tokens[read.next], 'of', 'mixed') ? read.next + 1 : read.next;
-  const [a, b] = [text(tokens.slice(of, and)), text(tokens.slice(and + 1))];
+  const [a, b] = [textOf(tokens.slice(of, and)), textOf(tokens.slice(and + 1))];
   const grams = (read.amount.low + read.amount.high) / 4;
   const half = lineInGrams(Number(grams.toFixed(1)));
   return [
     [`${half} ${a}`, `${half} ${b}`],
-    [`${text(tokens.slice(0, read.next))} ${a}`, `${text(tokens.slice(0, read.next))} ${b}`],
+    [`${textOf(tokens.slice(0, read.next))} ${a}`, `${textOf(tokens.slice(0, read.next))} ${b}`],
   ];
 }
 
 /** `2 kgwhite peaches`: a space is missing; `2 kg plums?` is unsure. */
 function apart(tokens: readonly Token[]): string[][] {
-  const all = text(tokens);
+  const all = textOf(tokens);
   const run = /^(\D*\d[\d.,/ ]* ?(?:kg|g|lb|oz|ml|l|cups?|tsp|tbsp))([a-z]{3,}.*)$/i.exec(all);
   if (run) return [[`${run[1]} ${run[2]}`]];
   return all.endsWith('?') ? [[all.replace(/\s*\?+$/, '')]] : [];

@@ -5,9 +5,7 @@ import { amountAt } from './amounts.ts';
 import { agreed } from './sameAmount.ts';
 import { effects } from './noun.ts';
 import type { Segment } from './segments.ts';
-import { convert } from '../quantity/index.ts';
-
-const ML_PER_CUP = convert(1, 'cup', 'mL');
+import { ML_PER_CUP } from './measures.ts';
 
 /**
  * `1 x 5 cm piece of ginger`: so many pieces of a length, where nobody knows what a piece weighs.

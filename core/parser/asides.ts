@@ -86,7 +86,7 @@ function withoutKeptBack(
 
 /**
  * Tokens without a thing at their end that is said not to be meant, or is kept back; null where
- * none is. Only a name goes: `not pitted` says something of the fruit.
+ * none is. Only an ingredient is left out: `not pitted` describes the fruit, and stays.
  */
 export function withoutAsides(
   tokens: readonly Token[],

@@ -93,3 +93,11 @@ export const written = (tokens: readonly Token[]): string =>
         `${index === 0 ? '' : joined ? '-' : spaced ? ' ' : ''}${text}`,
     )
     .join('');
+
+/**
+ * Tokens as a line that can be read again: as they were written, without a space after a bracket.
+ */
+export const textOf = (tokens: readonly Token[]): string =>
+  written(tokens)
+    .replace(/([([]) /g, '$1')
+    .trim();

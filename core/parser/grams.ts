@@ -1,12 +1,11 @@
 import { message, type Text } from '@idle-kettle/words/message';
 import type { Form, Ingredient } from '../ingredients/index.ts';
-import { convert, exactly, range, timesRange, type Range } from '../quantity/index.ts';
+import { exactly, range, timesRange, type Range } from '../quantity/index.ts';
 import type { Amount } from './amount.ts';
 import { looseMl } from './measuredAmount.ts';
 import type { Description } from './description.ts';
+import { ML_PER_CUP } from './measures.ts';
 import { partOf } from './parts.ts';
-
-const ML_PER_CUP = convert(1, 'cup', 'mL');
 
 /**
  * A piece of that size over an ordinary one; common practice (3 lb of apples: 5 very large or 10

@@ -13,6 +13,9 @@ type LocalVolume =
 const US_ML = (unit: 'tsp' | 'tbsp' | 'fl oz' | 'cup' | 'pint' | 'quart' | 'gallon'): number =>
   convert(1, unit, 'mL');
 
+/** A cup, mL, as the cups of the ingredient table are. */
+export const ML_PER_CUP = US_ML('cup');
+
 /** 1/160 of an imperial gallon, mL. */
 const IMPERIAL_FL_OZ_ML = 28.4130625;
 
@@ -37,7 +40,7 @@ const LOCAL_ML: { readonly [id in MeasuresId]: { readonly [unit in LocalVolume]:
     tbsp: US_ML('tbsp'),
     'fl oz': US_ML('fl oz'),
     gill: 4 * US_ML('fl oz'),
-    cup: US_ML('cup'),
+    cup: ML_PER_CUP,
     pint: US_ML('pint'),
     quart: US_ML('quart'),
     gallon: US_ML('gallon'),

@@ -1,7 +1,7 @@
 import { LOOKALIKES, type AcidClass } from '../ingredients/index.ts';
 import { lineIn } from '../quantity/index.ts';
 import type { LineReading } from './line.ts';
-import { written, type Unread } from './description.ts';
+import { textOf, type Unread } from './description.ts';
 import { amountOffers } from './amountOffers.ts';
 import { unitAt, type MeasuresId } from './measures.ts';
 import { numberAt } from './numbers.ts';
@@ -12,14 +12,6 @@ import { PHRASES, TURNING_WORDS } from './words.ts';
 const MOST_OFFERS = 3;
 
 type Read = (lines: readonly string[]) => readonly LineReading[];
-
-/**
- * Tokens as a line that can be read again: as they were written, without a space after a bracket.
- */
-export const textOf = (tokens: readonly Token[]): string =>
-  written(tokens)
-    .replace(/([([]) /g, '$1')
-    .trim();
 
 /**
  * Other wordings of a line that is not understood, likeliest first, each of one line or more. Each
@@ -139,7 +131,7 @@ function without(tokens: readonly Token[], { unknown, food }: Unread): string[][
     )
   )
     return [];
-  const rest = withoutAsides(tokens, unknown);
+  const rest = withoutBrackets(tokens, unknown);
   if (rest === null) return [];
   return [
     [
@@ -155,7 +147,7 @@ function without(tokens: readonly Token[], { unknown, food }: Unread): string[][
  * one of them. Null where such a bracket says more than words of no meaning: an amount, how it is
  * prepared, what it is not.
  */
-function withoutAsides(
+function withoutBrackets(
   tokens: readonly Token[],
   unknown: readonly Token[],
 ): readonly Token[] | null {

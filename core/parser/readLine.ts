@@ -5,7 +5,7 @@ import { isFault } from './amount.ts';
 import { amountAt } from './amounts.ts';
 import { amountOffers } from './amountOffers.ts';
 import { withoutAsides, withoutMarkup } from './asides.ts';
-import type { Unread } from './description.ts';
+import { textOf, type Unread } from './description.ts';
 import { gramsOf } from './grams.ts';
 import { headOf } from './head.ts';
 import {
@@ -25,7 +25,7 @@ import { lineOf, impossibleMass } from './lineOf.ts';
 import { unitAt, type MeasuresId } from './measures.ts';
 import { nameBook } from './names.ts';
 import { teachingFault } from './teaching.ts';
-import { offersFor, textOf } from './offers.ts';
+import { offersFor } from './offers.ts';
 import { partOf } from './parts.ts';
 import { perMeasureOf, timesBeside, type PerMeasure } from './perMeasure.ts';
 import { type Understood, readTokens } from './readTokens.ts';
@@ -159,27 +159,19 @@ function wrongNumber(text: string, tokens: readonly Token[]): LineReading | null
 
 /** `1 ,5 kg`, `1, 5 kg`: one number, or two. */
 function looseSeparator(text: string, tokens: readonly Token[]): LineReading | null {
-  const at = tokens.findIndex(
-    (token, index) =>
-      token.kind === 'number' &&
-      Number.isInteger(token.value) &&
-      isMark(tokens[index + 1], ',', '.') &&
-      tokens[index + 2]?.kind === 'number' &&
-      // `1. 5 kg` is the first of a list.
-      (tokens[index + 1]?.spaced === true ||
-        (tokens[index + 2]?.spaced === true && isMark(tokens[index + 1], ','))) &&
-      tokens[index + 3]?.kind !== 'mark',
-  );
-  const [whole, mark, part] = tokens.slice(at, at + 3);
-  if (at !== 0 || whole === undefined || mark === undefined || part === undefined) return null;
-  // `2, 3 or 4 lemons` are several numbers.
-  if (unitAt(tokens, 3) === null) return null;
+  const [whole, mark, part, after] = tokens;
+  const isNumber = (token: Token | undefined): boolean => token?.kind === 'number';
+  if (mark === undefined || part === undefined || !isNumber(whole) || !isNumber(part)) return null;
+  // `1. 5 kg` is the first of a list, and `2, 3 or 4 lemons` are several numbers.
+  const isApart = mark.spaced || (part.spaced && isMark(mark, ','));
+  if (!isMark(mark, ',', '.') || !isApart || !Number.isInteger(whole?.value)) return null;
+  if (after?.kind === 'mark' || unitAt(tokens, 3) === null) return null;
   const rest = textOf(tokens.slice(3));
   return unrecognized(
     text,
     'amount',
-    message('parser.mayBeOneNumber', { value: textOf([whole, mark, part]) }),
-    { offers: [[`${whole.text}.${part.text} ${rest}`], [`${part.text} ${rest}`]] },
+    message('parser.mayBeOneNumber', { value: textOf(tokens.slice(0, 3)) }),
+    { offers: [[`${whole?.text}.${part.text} ${rest}`], [`${part.text} ${rest}`]] },
   );
 }
 

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { INGREDIENTS, type Ingredient } from '../ingredients/index.ts';
 import { PRODUCT_IDS, type Product } from '../method/index.ts';
 import { exactly } from '../quantity/index.ts';
+import { ACID_ROLES, OTHER_ROWS, RANK } from '../test/shelfChanges.ts';
 import { roleOf, type Role } from './caps.ts';
 import { processTime, type ProcessCase } from './processing.ts';
 import { NO_SAFETY_EVIDENCE, type StorageCase, type StorageLine } from './storageCase.ts';
@@ -87,7 +88,6 @@ const cases = fc.constantFrom(...PRODUCT_IDS).chain((product) =>
     })),
 );
 
-const RANK = { pantry: 2, 'by-source': 1, fridge: 0, freezer: 0 } as const;
 const rank = (found: StorageCase): number => RANK[verdictOf(found)];
 
 /** No such change makes any verdict better. */
@@ -119,7 +119,7 @@ const timesRole = (of: Amounts, roles: readonly Role[], by: number): StorageLine
 test('less acid', () => {
   neverBetter(share, (found, by, of) => ({
     ...found,
-    lines: timesRole(of, ['citrus-juice', 'vinegar', 'other-acid'], Math.max(by, 1e-6)),
+    lines: timesRole(of, ACID_ROLES, Math.max(by, 1e-6)),
   }));
 });
 
@@ -127,9 +127,7 @@ test('acid that need not go in', () => {
   neverBetter(fc.constant(null), (found) => ({
     ...found,
     lines: found.lines.map((line) =>
-      ['citrus-juice', 'vinegar', 'other-acid'].includes(roleOf(line.ingredient))
-        ? { ...line, optional: true as const }
-        : line,
+      ACID_ROLES.includes(roleOf(line.ingredient)) ? { ...line, optional: true as const } : line,
     ),
   }));
 });
@@ -143,21 +141,7 @@ test('more water', () => {
 });
 
 test('more of what is no fruit, no acid and no sugar', () => {
-  const others = INGREDIENTS.filter(
-    (row) =>
-      ![
-        'acid-fruit',
-        'citrus-juice',
-        'vinegar',
-        'other-acid',
-        'sweetener',
-        'pectin',
-        'water',
-        'wine',
-        'pepper',
-      ].includes(roleOf(row)),
-  );
-  neverBetter(fc.tuple(fc.constantFrom(...others), grams), (found, [ingredient, by]) => ({
+  neverBetter(fc.tuple(fc.constantFrom(...OTHER_ROWS), grams), (found, [ingredient, by]) => ({
     ...found,
     lines: [...found.lines, { ingredient, massG: exactly(by) }],
   }));

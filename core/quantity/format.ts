@@ -20,13 +20,12 @@ const LIST = new Intl.ListFormat('en-GB');
 /** Names as they are said: `peach`, `peach and cherry`, `peach, cherry and plum`. */
 export const listed = (names: readonly string[]): string => LIST.format(names);
 
-/** To the nearest eighth, as cups and spoons are marked: `1½`, `¾`, `8⅛`. */
-export const kitchenFraction = (value: number): string =>
-  formatQuantity(Math.round(value * 8) / 8, { vulgarFractions: true }) ?? trimmed(value, 2);
-
 /** A number with its fraction as it is, where there is a sign for it: `5⅓`, `2½`. */
 export const exactFraction = (value: number): string =>
-  formatQuantity(value, { vulgarFractions: true }) ?? trimmed(value, 2);
+  value === 0 ? '0' : (formatQuantity(value, { vulgarFractions: true }) ?? trimmed(value, 2));
+
+/** To the nearest eighth, as cups and spoons are marked: `1½`, `¾`, `8⅛`. */
+export const kitchenFraction = (value: number): string => exactFraction(Math.round(value * 8) / 8);
 
 /** Grams as a scale shows them: whole grams, and a tenth below 10 g. */
 export function formatGrams(massG: number): string {

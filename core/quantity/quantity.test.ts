@@ -138,6 +138,7 @@ describe('amounts as cooks read them', () => {
     [formatVolume(354.9, 'us'), '1½ cups'],
     [formatVolume(29.6, 'us'), '2 tbsp'],
     [formatVolume(2.46, 'us'), '½ tsp'],
+    [formatVolume(0, 'us'), '0 tsp'],
     [formatTemperature(104.42, 'F'), '220.0 °F'],
     [formatTemperature(104.42, 'C'), '104.4 °C'],
     [formatDegrees(4.444, 'F'), '8.0 °F'],

@@ -29,7 +29,7 @@ export const settles = ({ set }: Pick<Plan, 'set'>): number =>
 /** What comes first, with everything but what a test says as usual. */
 export const beforeOf = (
   kind: Pretreatment['kind'],
-  lines: readonly string[],
+  lines: Pretreatment['lines'],
   more: Partial<Pretreatment> = {},
 ): Pretreatment => ({
   kind,

@@ -1,6 +1,6 @@
 import type { Batch } from '@idle-kettle/contract';
 import type { Page } from '@playwright/test';
-import { cookOfBatch, expect, go, practice, test } from '../kitchen.ts';
+import { cookOfBatch, expect, go, openPractice, test } from '../kitchen.ts';
 
 test.beforeEach(({ kettle }) => kettle.setUpKitchen());
 
@@ -56,8 +56,7 @@ test('at the stove the focus stays with what is next, press after press', async 
   page,
   kettle,
 }) => {
-  const { id } = await practice(kettle);
-  await page.goto(`${kettle.address}/cook-sessions/${id}`);
+  await openPractice(page, kettle);
   const next = page.getByTestId('press');
   for (const said of ['Burner is on', 'It’s boiling', 'It’s soft', 'Added', 'Dissolved']) {
     await expect(next).toHaveText(said);

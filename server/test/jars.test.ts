@@ -196,6 +196,27 @@ test('the list of batches tells where the jars are, as soon as the log does, and
   expect(await placesOf()).toBeNull();
 });
 
+test('jars of a pot that never boiled are fridge jars, however they were processed', async () => {
+  await withJars();
+  const placesAfter = async (log: JarLog) => {
+    const { id, batchId } = await cookOf(['2 kg plums', '1.4 kg sugar']);
+    await send(id, log).expect(200);
+    const listed = body<BatchSummary[]>(await api().get('/api/batches').expect(200));
+    return listed.find((batch) => batch.id === batchId)?.jarPlaces;
+  };
+  const processed = (log: JarLog) =>
+    log
+      .at(2, 'ready')
+      .closed(3, '1.1-2')
+      .processed(4, 1, '1.1-2', 10, 20)
+      .at(42, 'sealed', '1.1-2')
+      .at(43, 'put-away');
+  const cold = processed(new JarLog().at(0, 'lit'));
+  expect(await placesAfter(cold)).toEqual({ pantry: 0, fridge: 2, freezer: 0 });
+  const hot = processed(new JarLog().at(0, 'lit').at(1, 'rolling'));
+  expect(await placesAfter(hot)).toEqual({ pantry: 2, fridge: 0, freezer: 0 });
+});
+
 /**
  * Whatever is pressed: the verdict is not the pantry, and no lid of it is ever counted as
  * processed.

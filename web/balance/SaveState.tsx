@@ -51,8 +51,8 @@ export function SaveState({ saving, empty }: Props) {
 }
 
 /**
- * What is said of saving to whoever does not see it: that it was saved, once, and not again for
- * every change; what fails is an alert of its own.
+ * What a screen reader says of saving: that the batch was saved, once, and not again after every
+ * change. A save that fails has an alert of its own.
  */
 function useTold({ changed, pending, saved, theirs, error }: Saving): string {
   const [told, setTold] = useState('');

@@ -28,9 +28,11 @@ export function BeginScreen() {
     return <Loading what={say('stove.theBatch')} />;
   const { lines, settings } = batch.data;
   const reading = readingIn(batch.data, kitchen.data);
-  const unread = [...(settings.before?.lines ?? []), ...lines].filter(
-    (line) => !readLine(line, reading).understood,
-  );
+  // What comes first is read alone, as it is in a plan.
+  const unread = [
+    ...(settings.before?.lines ?? []).filter((line) => !readLine(line, kitchen.data).understood),
+    ...lines.filter((line) => !readLine(line, reading).understood),
+  ];
   const start = () => {
     const onwards = goOn();
     begin.mutate(

@@ -117,7 +117,7 @@ export function TopBar({ session, log, nowMs, litAtMs, ways, set, mute, title }:
   );
 }
 
-/** What of it is said to whoever does not see it: what stands in the way, and no count. */
+/** What a screen reader says of it: what stands in the way, and no count. */
 function troubleInWords({ heard, refused, keeps }: CookLog): string {
   if (!keeps) return say('stove.thisBrowserCantStoreAnything');
   if (refused !== null) return say('stove.theServerRejectedOneEntry', { refused });

@@ -18,6 +18,8 @@ const NOT_US = 'kg|m[lL]|[lL]|cm|mm|m|liters?|litres?|meters?|metres?';
 const NOT_METRIC = 'lbs?|oz|fl oz|qt|quarts?|in|inch|inches|ft|feet|cups?|pounds?|ounces?';
 
 const half = { id: 'half', count: 30 };
+const METRIC = { ...DEFAULTS, units: 'metric', temperature: 'C', altitudeUnit: 'm' } as const;
+const WEIGHED = ['1.6 kg crushed damsons', '1 kg sugar', '30 g bottled lemon juice'];
 
 /** US by the cup, US by the scale, UK, and metric high up. */
 export const FOUR_KITCHENS: { readonly [name: string]: OneOfFour } = {
@@ -28,16 +30,13 @@ export const FOUR_KITCHENS: { readonly [name: string]: OneOfFour } = {
   },
   'US, by the scale': {
     kitchen: { ...DEFAULTS, units: 'metric' },
-    lines: ['1.6 kg crushed damsons', '1 kg sugar', '30 g bottled lemon juice'],
+    lines: WEIGHED,
     foreign: units('lbs?|oz|qt|quarts?|cups?|pounds?|ounces?', '°C'),
   },
   UK: {
     kitchen: {
-      ...DEFAULTS,
-      units: 'metric',
+      ...METRIC,
       measures: 'uk',
-      temperature: 'C',
-      altitudeUnit: 'm',
       altitudeM: 60,
       jars: [{ ...half, name: 'medium jar', volumeMl: 290 }],
     },
@@ -46,11 +45,8 @@ export const FOUR_KITCHENS: { readonly [name: string]: OneOfFour } = {
   },
   'metric, high up': {
     kitchen: {
-      ...DEFAULTS,
-      units: 'metric',
+      ...METRIC,
       measures: 'metric',
-      temperature: 'C',
-      altitudeUnit: 'm',
       altitudeM: 2400,
       jars: [{ ...half, name: 'glass', volumeMl: 250 }],
     },

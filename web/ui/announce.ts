@@ -9,8 +9,8 @@ const listen = (listener: () => void): (() => void) => {
 };
 
 /**
- * Says something to whoever does not see the page, once: what a line was taken for, what was saved.
- * What changes by the second is not said so.
+ * Has a screen reader say a text once: what a line was taken for, or why it is not understood. Not
+ * for clocks and counts, which change by the second.
  */
 export function announce(text: string): void {
   if (text === said) return;
