@@ -55,9 +55,10 @@ test('first run: set the altitude, type a recipe, read the verdicts, save, reloa
   await page.reload();
   await expect(page.getByLabel('Batch name')).toHaveValue('Hedge bramble');
   await page.getByRole('link', { name: 'Batches' }).click();
-  await expect(page.getByRole('listitem')).toContainText('7–8 half-pints');
+  const hedge = page.getByRole('link', { name: 'Hedge bramble', exact: true });
+  await expect(page.getByRole('listitem').filter({ has: hedge })).toContainText('7–8 half-pints');
   expect(await fitsWidth(page)).toBe(true);
-  await page.getByRole('link', { name: 'Hedge bramble', exact: true }).click();
+  await hedge.click();
 
   await unfoldLines(page);
   await page.getByLabel('Line 2', { exact: true }).fill('1.8 kg sugar');
