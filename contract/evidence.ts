@@ -17,8 +17,14 @@ export class PackDto {
   packG!: number;
 
   /** Pectin in the pack: 150-grade where it gels with sugar. */
+  @IsOptional()
   @IsBetween(0, 5000, 'g')
-  pectinG!: number;
+  pectinG!: number | null;
+
+  /** Minutes at a full boil that a gelling sugar prints. */
+  @IsOptional()
+  @IsBetween(1, 20, 'minutes')
+  boilMin?: number | null;
 }
 
 /** What the packs in a kitchen say of themselves: a short list. */

@@ -2,11 +2,13 @@ import { type Text, message, sentences } from '@idle-kettle/words/message';
 import { massOf } from '../formula/index.ts';
 import {
   CURD_EGG,
+  gellingSolidsPct,
   LOW_METHOXYL_PECTIN,
   LOW_METHOXYL_WINDOW,
   MOUNDING,
   needByPH,
   needBySolubles,
+  packPectinLeft,
   pectinNeededPct,
   SET_LEAST_RATIO,
   type SetClass,
@@ -15,7 +17,7 @@ import {
   type Setters,
   STANDARD_GEL_PECTIN,
 } from '../gel/index.ts';
-import { roundQuantiles, roundTo, type Quantiles } from '../quantity/index.ts';
+import { formatGrams, roundQuantiles, roundTo, type Quantiles } from '../quantity/index.ts';
 import type { Boil } from '../evaluate/index.ts';
 
 /**
@@ -26,6 +28,7 @@ import type { Boil } from '../evaluate/index.ts';
 export const ENOUGH: { readonly [model in SetModel]: number } = {
   'high-methoxyl': SET_LEAST_RATIO.soft,
   'low-methoxyl': 0.85,
+  'gelling-sugar': SET_LEAST_RATIO.soft,
   body: 0.85,
   egg: SET_LEAST_RATIO.soft,
 };
@@ -61,6 +64,8 @@ type Figures = {
   readonly solublesPct: number;
   readonly pH: number;
   readonly fruitPer100g: number;
+  /** Share of a gelling sugar’s pectin that the boil left. */
+  readonly packLeft: number;
 } & Setters;
 
 type Told = { readonly short: ShortSide; readonly text: Text };
@@ -80,6 +85,7 @@ export function diagnose(boil: Boil, model: SetModel, fruitPer100g: number): Dia
     solublesPct: forecast.solublesPct.p50,
     pH: forecast.pH?.finish.p50 ?? 7,
     fruitPer100g,
+    packLeft: packPectinLeft(boil.cook.flameOnBoilMin),
   };
   return {
     model,
@@ -95,6 +101,7 @@ export function diagnose(boil: Boil, model: SetModel, fruitPer100g: number): Dia
 const TELL: { readonly [model in SetModel]: (ratio: number, of: Figures) => Told } = {
   'high-methoxyl': tellSugarGel,
   'low-methoxyl': tellCalciumGel,
+  'gelling-sugar': tellGellingSugar,
   body: (ratio) => {
     const held = message('advice.gOfSolidsAndPulp', {
       value: (ratio * MOUNDING.value).toFixed(1),
@@ -198,6 +205,40 @@ function sideOfSugarGel({ solublesPct, pH, fruitPer100g }: Figures, ratio: numbe
   if (factor >= HOLDS_BACK && side !== 'pectin') return side;
   return fruitPer100g > 0 && fruitPer100g < LITTLE_FRUIT ? 'fruit' : 'pectin';
 }
+
+/** A gelling sugar is told by its dose: how much fruit it is made for, and how much there is. */
+function tellGellingSugar(ratio: number, figures: Figures): Told {
+  const { setsFruitG, gellingSugarG, massG, fruitPer100g, packLeft, solublesPct, pH } = figures;
+  const held = message('advice.gellingSugarSets', {
+    sets: formatGrams(setsFruitG),
+    fruit: formatGrams((fruitPer100g * massG) / 100),
+  });
+  if (ratio >= ENOUGH['gelling-sugar'])
+    return { short: 'none', text: message('advice.enoughGellingSugar', { held }) };
+  if (gellingSugarG === 0)
+    return { short: 'sugar', text: message('advice.noGellingSugarYet') };
+  const short: ShortSide =
+    pH > GELLING_SUGAR_MOST_PH ? 'acid' : packLeft < WORN_PACK_SHARE ? 'pectin' : 'sugar';
+  const text = {
+    acid: message('advice.notEnoughAcidForGellingSugar', { pH: pH.toFixed(1) }),
+    pectin: message('advice.gellingSugarBoiledTooLong'),
+    sugar:
+      (fruitPer100g * massG) / 100 > TOO_MUCH_FRUIT * setsFruitG
+        ? message('advice.tooMuchFruitForGellingSugar', { held })
+        : message('advice.tooThinForGellingSugar', {
+            solublesPct: solublesPct.toFixed(0),
+            usual: gellingSolidsPct(setsFruitG / gellingSugarG).toFixed(0),
+          }),
+  }[short];
+  const loose = ratio >= SET_LEAST_RATIO.loose && message('advice.itSetsLooselyForSpooning');
+  return { short, text: sentences(loose, text) };
+}
+/** Its pectin is spent where less than this share of it still gels. */
+const WORN_PACK_SHARE = 0.8;
+/** Less sour than this it needs lemon juice; common practice. */
+const GELLING_SUGAR_MOST_PH = 3.9;
+/** More fruit than it is made for, by this much, is too much. */
+const TOO_MUCH_FRUIT = 1.1;
 
 function tellCalciumGel(ratio: number, figures: Figures): Told {
   const { lowMethoxylG, calciumMg, massG, pH } = figures;

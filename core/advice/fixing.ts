@@ -15,10 +15,14 @@ export type Fix = {
   readonly why: Text;
   /** The most steps worth trying. */
   readonly most: number;
-  /** Grams that a step puts in or takes out, where fixes are offered by how little they change. */
-  readonly gramsA?: number;
-  /** Offered only where this one, tried before it, does not do. */
-  readonly failing?: Fix;
+  /**
+   * Grams that so many steps put in or take out, where fixes are offered by how little they change.
+   */
+  readonly gramsOf?: (steps: number) => number;
+  /** In how many pots it is then cooked, where each holds a part. */
+  readonly potsOf?: (steps: number) => number;
+  /** Two things at once: offered only where no one thing does. */
+  readonly isTwo?: true;
 };
 
 /** Lines are taken out of by twentieths, and those of less than this not at all, g. */
@@ -36,6 +40,7 @@ export function fixing(
   const potKg = massOf(startContents(understood)) / 1000;
   const { method } = choice;
   const addParts = (parts: (n: number) => readonly Part[], most: number, does: Text): Fix => ({
+    gramsOf: (n) => parts(n).reduce((sum, { amount }) => sum + amount, 0),
     // The method stays what it is, whatever is added: a little powder does not make it a timed
     // boil.
     change: (n) => ({ add: parts(n).map(lineOf), method }),
@@ -49,8 +54,6 @@ export function fixing(
     addParts,
     potKg,
     isJelly: request.product === 'jelly' || request.product === 'infusion-jelly',
-    add: (part: (n: number) => Part, step: number, mostPerKg: number, does: Text): Fix =>
-      addParts((n) => [part(n * step)], Math.floor((mostPerKg * potKg) / step), does),
     indexesOf: (which: (id: string, kind: string) => boolean): number[] =>
       readings.flatMap((line, index) =>
         line.understood && which(line.ingredient.id, line.ingredient.kind) ? [index] : [],
@@ -70,7 +73,7 @@ export function fixing(
           act: (n) => act(out(n)),
           why,
           most: Math.round(TAKEN_OUT_STEPS * mostShare),
-          gramsA: line.massG.typical / TAKEN_OUT_STEPS,
+          gramsOf: (n) => (n * line.massG.typical) / TAKEN_OUT_STEPS,
         },
       ];
     },

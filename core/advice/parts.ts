@@ -5,10 +5,17 @@ export type Part = {
   readonly amount: number;
   readonly unit: 'g' | 'mL' | '';
   readonly name: string;
+  /** What it is in spoons or packs, where it is measured so. */
+  readonly measured?: string;
 };
 
 /** Grams of something. */
-export const grams = (amount: number, name: string): Part => ({ amount, unit: 'g', name });
+export const grams = (amount: number, name: string, measured?: string): Part => ({
+  amount,
+  unit: 'g',
+  name,
+  ...(measured === undefined ? {} : { measured }),
+});
 /** Millilitres of something. */
 export const millilitres = (amount: number, name: string): Part => ({ amount, unit: 'mL', name });
 /** So many of something. */
@@ -19,10 +26,19 @@ export const lineOf = ({ amount, unit, name }: Part): string =>
   [amount, unit, name].filter((word) => word !== '').join(' ');
 
 /** As a cook is told it: what is poured in spoons or cups too. */
-export const partInWords = ({ amount, unit, name }: Part): string => {
+export const partInWords = ({ amount, unit, name, measured }: Part): string => {
   if (unit === 'mL') return `${formatVolume(amount, 'metric')} (${spoonsAndCups(amount)}) ${name}`;
-  return `${unit === 'g' ? formatGrams(amount) : amount} ${name}`;
+  const so = measured === undefined ? '' : ` (${measured})`;
+  return `${unit === 'g' ? formatGrams(amount) : amount}${so} ${name}`;
 };
+
+/** So many boxes, where it is whole ones, else level spoons of a powder. */
+export const boxesOrSpoons = (massG: number, boxes: number): string =>
+  boxes === 0
+    ? spoonsAndCups((TEASPOON_ML * TEASPOONS_A_TABLESPOON * massG) / POWDER_TBSP_G)
+    : `${boxes} ${boxes === 1 ? 'box' : 'boxes'}`;
+/** A level tablespoon of pectin powder, g; common practice. */
+const POWDER_TBSP_G = 8.5;
 
 const TEASPOON_ML = 5;
 const TEASPOONS_A_TABLESPOON = 3;

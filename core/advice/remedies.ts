@@ -1,5 +1,6 @@
-import type { LineReading } from '../parser/index.ts';
-import { setClassOf, type SetClass, type SetModel } from '../gel/index.ts';
+import { message, type Text } from '@idle-kettle/words/message';
+import type { LineReading, UnderstoodLine } from '../parser/index.ts';
+import { SET_CLASSES, setClassOf, type SetClass, type SetModel } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
 import {
   type Boil,
@@ -9,11 +10,12 @@ import {
   type Evaluation,
   evaluate,
 } from '../evaluate/index.ts';
+import { roundTo } from '../quantity/index.ts';
 import { type Diagnosis, ENOUGH } from './diagnosis.ts';
 import { fixesFor } from './fixes.ts';
 import { type Fix } from './fixing.ts';
 import { leastSteps } from './leastSteps.ts';
-import { type Text, message } from '@idle-kettle/words/message';
+import { effectOf, isToTaste, type Made } from './taste.ts';
 
 /** What would mend the set, and what the batch sets like with it. */
 export type Remedy = {
@@ -21,61 +23,65 @@ export type Remedy = {
   readonly text: Text;
   /** What is done, by itself: `Add 30 mL (2 tbsp) bottled lemon juice`. */
   readonly act: Text;
+  /** What it does to taste and jars: `Tastes sharper, as many jars.` */
+  readonly effect: Text;
   readonly change: Change;
+  /** How it then sets, at least. */
   readonly forecast: SetClass;
+  /** Share of the simulated batches that set so or firmer, 0 to 1. */
+  readonly odds: number;
 };
 
-/**
- * A remedy is searched for this much beyond what is enough, so that the batch does not lie at the
- * edge of its class.
- */
-const A_MARGIN: { readonly [model in SetModel]: number } = {
-  'high-methoxyl': 1.2,
-  'low-methoxyl': 1.06,
-  body: 1.06,
-  egg: 1.06,
-};
-/** Where the proof falls short of the search, it is tried again with this much more. */
-const A_LITTLE_MORE = [1, 1.15, 1.35];
+/** A remedy that holds its class less often than this is none. */
+const LEAST_ODDS = 0.8;
+/** More of it than is enough for the typical batch, in the order in which it is tried. */
+const MORE_OF_IT = [1, 1.15, 1.3, 1.5, 1.75, 2, 2.4, 2.9, 3.5, 4.2];
+/** Draws that prove a set, and by how much more than enough they must. */
+const PROOF_DRAWS = 400;
+const PROOF_MARGIN = 0.03;
+/** More than this many are no help. */
+const MOST_REMEDIES = 5;
+
+type Replanned = { readonly boil: Boil; readonly lines: readonly UnderstoodLine[] };
+type Replan = (change: Change, draws: number) => Replanned | null;
 
 /**
  * The least of each change that mends a batch's short side: found by doubling and halving on the
- * typical batch, and planned again in full to prove that it does. A change that cannot mend it
- * within reason, or whose proof fails, is not offered.
+ * typical batch, and planned again in full to prove that it does in four batches of five, tastes
+ * right, and stands inside the windows of its method. Two things at once are offered only where no
+ * one thing does.
  */
 export function remediesFor(
   worked: Evaluation,
   readings: readonly LineReading[],
   diagnosis: Diagnosis,
 ): Remedy[] {
-  const replan = (change: Change, draws: number): Boil | null =>
-    evaluate(
+  const { boil } = worked;
+  if (boil === null) return [];
+  const before: Made = { boil, lines: worked.understood };
+  const replan: Replan = (change, draws) => {
+    const again = evaluate(
       { ...changed(worked.request, change), draws },
       changedReadings(readings, change, worked.request),
-    ).boil;
-  // The typical batch lies a little off the middle of the imagined ones; aim as much higher or
-  // lower.
-  const middle = diagnosis.ratio.p50;
-  const typical = worked.boil?.setRatio ?? 0;
-  const off = middle > 0 ? typical / middle : 1;
+    );
+    return again.boil === null ? null : { boil: again.boil, lines: again.understood };
+  };
   const modelOf = ({ method }: Change): SetModel =>
     METHODS[method ?? worked.choice.method].setModel;
-  const enough = (change: Change) => {
-    const model = modelOf(change);
-    return (replan(change, 0)?.setRatio ?? 0) >= A_MARGIN[model] * ENOUGH[model] * off;
+  const draws = worked.request.draws;
+  const mends = (fix: Fix): Found[] => {
+    const enough = (n: number) => {
+      const change = fix.change(n);
+      return (replan(change, 0)?.boil.setRatio ?? 0) >= ENOUGH[modelOf(change)];
+    };
+    const steps = leastSteps(fix.most, enough);
+    return steps === null ? [] : proven(fix, steps, { replan, modelOf, before, draws });
   };
-  const offered = new Set<Fix>();
-  const found = fixesFor(worked, readings, diagnosis.short, replan).flatMap((fix) => {
-    if (fix.failing !== undefined && offered.has(fix.failing)) return [];
-    const steps = leastSteps(fix.most, (n) => enough(fix.change(n)));
-    const mends =
-      steps === null
-        ? []
-        : proven(fix, steps, ENOUGH[modelOf(fix.change(steps))], worked.request.draws, replan);
-    if (mends.length > 0) offered.add(fix);
-    return mends;
-  });
-  return leastFirst(found).map(({ remedy }) => remedy);
+  const fixes = fixesFor(worked, readings, diagnosis.short, (change, n) => replan(change, n)?.boil ?? null);
+  const alone = leastFirst(fixes.filter(({ isTwo }) => isTwo === undefined).flatMap(mends));
+  const found =
+    alone.length > 0 ? alone : fixes.filter(({ isTwo }) => isTwo === true).flatMap(mends);
+  return found.slice(0, MOST_REMEDIES).map(({ remedy }) => remedy);
 }
 
 type Found = { readonly remedy: Remedy; readonly grams: number | null };
@@ -91,36 +97,56 @@ function leastFirst(found: readonly Found[]): readonly Found[] {
   return found.map((one) => (one.grams === null ? one : (ranked.shift() ?? one)));
 }
 
-const said = (fix: Fix, n: number): Pick<Remedy, 'text' | 'act'> => {
-  const act = fix.act(n);
-  return { text: message('advice.remedy', { act, why: fix.why }), act };
+type Proof = {
+  readonly replan: Replan;
+  readonly modelOf: (change: Change) => SetModel;
+  readonly before: Made;
+  readonly draws: number;
 };
 
-/**
- * Draws that prove a set, unless it comes out this near to another class: then all of the plan's
- * do.
- */
-const PROOF_DRAWS = 400;
-const TOO_NEAR = 0.06;
-
-function proven(
-  fix: Fix,
-  steps: number,
-  enough: number,
-  draws: number,
-  replan: (change: Change, draws: number) => Boil | null,
-): Found[] {
-  for (const more of A_LITTLE_MORE) {
-    const n = Math.min(fix.most, Math.ceil(steps * more));
+/** The first amount, from what is enough for the typical batch on, that holds its class. */
+function proven(fix: Fix, steps: number, { replan, modelOf, before, draws }: Proof): Found[] {
+  const tried = new Set(MORE_OF_IT.map((more) => Math.min(fix.most, Math.ceil(steps * more))));
+  for (const n of tried) {
     const change = fix.change(n);
-    const middle = (of: number) => replan(change, of)?.forecast.setRatio?.p50 ?? 0;
-    const few = middle(Math.min(draws, PROOF_DRAWS));
-    const sure = setClassOf(few * (1 - TOO_NEAR)) === setClassOf(few * (1 + TOO_NEAR));
-    const ratio = sure || draws <= PROOF_DRAWS ? few : middle(draws);
-    if (ratio >= enough) {
-      const remedy = { ...said(fix, n), change, forecast: setClassOf(ratio) };
-      return [{ remedy, grams: fix.gramsA === undefined ? null : n * fix.gramsA }];
-    }
+    const model = modelOf(change);
+    const typical = replan(change, 0);
+    if (typical === null || !isToTaste(model, typical, before)) continue;
+    const few = Math.min(draws, PROOF_DRAWS);
+    const first = heldOf(replan(change, few), model);
+    if (first === null || first.odds < LEAST_ODDS + (few < draws ? PROOF_MARGIN : 0)) continue;
+    const held = few < draws ? heldOf(replan(change, draws), model) : first;
+    if (held === null || held.odds < LEAST_ODDS) continue;
+    const act = fix.act(n);
+    const pots = fix.potsOf?.(n) ?? 1;
+    return [
+      {
+        remedy: {
+          text: message('advice.remedy', { act, why: fix.why }),
+          act,
+          effect: effectOf(typical, before, pots),
+          change,
+          forecast: held.set,
+          odds: roundTo(held.odds, 2),
+        },
+        grams: fix.gramsOf?.(n) ?? null,
+      },
+    ];
   }
   return [];
+}
+
+/** The class of the middling batch, and how many set so or firmer; null where it is short still. */
+function heldOf(
+  again: Replanned | null,
+  model: SetModel,
+): { readonly set: SetClass; readonly odds: number } | null {
+  const { setRatio, setShare } = again?.boil.forecast ?? {};
+  if (setRatio === undefined || setShare === undefined || setRatio.p50 < ENOUGH[model]) return null;
+  const set = setClassOf(setRatio.p50);
+  const odds = SET_CLASSES.slice(SET_CLASSES.indexOf(set)).reduce(
+    (sum, each) => sum + setShare[each],
+    0,
+  );
+  return { set, odds };
 }

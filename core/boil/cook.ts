@@ -45,6 +45,8 @@ export type Cook = {
   /** Until the first boil; the whole cook where it never boils. */
   readonly heatUpMin: number;
   readonly boilMin: number;
+  /** Of these, with the flame on. */
+  readonly flameOnBoilMin: number;
   readonly contents: Contents;
   readonly stopTempC: number;
   readonly steamG: number;
@@ -72,6 +74,7 @@ export function simulateCook(start: Contents, setting: CookSetting): Cook {
   let sucroseIn = start.sucrose;
   let massIn = massOf(start);
   let boilsAtS: number | null = null;
+  let flameOnBoilS = 0;
   let ended: Taken['ended'] = 'done';
   for (const stage of setting.stages) {
     const startMin = now.t / 60;
@@ -83,6 +86,8 @@ export function simulateCook(start: Contents, setting: CookSetting): Cook {
     const taken = follow(now, stage, setting, trace);
     now = taken.end;
     boilsAtS ??= taken.boilsAtS;
+    if (boilsAtS !== null && stage.flame !== 0)
+      flameOnBoilS += now.t - Math.max(60 * startMin, boilsAtS);
     stages.push({
       name: stage.name,
       startMin,
@@ -100,6 +105,7 @@ export function simulateCook(start: Contents, setting: CookSetting): Cook {
     outcome: OUTCOMES[ended === 'late' && boilsAtS === null ? 'cold' : ended],
     heatUpMin,
     boilMin: endMin - heatUpMin,
+    flameOnBoilMin: flameOnBoilS / 60,
     contents: now.batch,
     stopTempC: now.tempC,
     steamG: massIn - massOf(now.batch),

@@ -2,6 +2,7 @@ import { contentsOf, massOf, solublesPctOf } from '../formula/index.ts';
 import {
   acidLoadOf,
   boiledTo,
+  carriedShare,
   freedBy,
   freedShare,
   type FruitCook,
@@ -10,8 +11,10 @@ import {
   NO_ACID,
   pHOf,
   plusLoad,
+  pulpRatio,
   type SourReading,
   STANDARD_GEL_PECTIN,
+  typicalSetters,
 } from '../gel/index.ts';
 import {
   acidOffset,
@@ -38,6 +41,8 @@ type Part = {
   readonly pectinG: number;
   /** What moves that pectin besides its fruit's own figure; null for nothing. */
   readonly freedBy: PriorId | null;
+  /** Whether it comes from a box or a pouch. */
+  readonly isAdded: boolean;
   /**
    * The fruit whose figures are moved, and by how much one standard deviation moves them; null for
    * what is no fruit.
@@ -62,6 +67,8 @@ export type Features = {
   readonly massG: number;
   readonly waterG: number;
   readonly solublesPct: number;
+  /** Body that pulp gives it, over the body at which it stands. */
+  readonly pulpRatio: number;
   /** Logarithm of the pectin that boiling left, with the wear as it is in the code. */
   readonly logLeft: number;
 };
@@ -93,6 +100,11 @@ export function featuresOf(formula: TestedFormula): Features {
     massG: massOf(contents),
     waterG: contents.water,
     solublesPct: solublesPctOf(contents),
+    pulpRatio: pulpRatio(
+      typicalSetters(understood, fruitCook).pulpG,
+      massOf(contents),
+      solublesPctOf(contents),
+    ),
     logLeft: Math.log(boil.cook.pectinLeft),
   };
 }
@@ -112,6 +124,7 @@ function partOf({ ingredient, massG }: UnderstoodLine, fruitCook: FruitCook): Pa
         ? (massG.typical * pectinPct.typical * freedShare(ingredient, fruitCook)) / 100
         : 0,
     freedBy: intoJuice ?? freedBy(ingredient, fruitCook),
+    isAdded: ingredient.kind === 'pectin',
     fruit:
       row?.kind === 'fruit' && row.sour !== undefined
         ? {
@@ -133,16 +146,17 @@ function partOf({ ingredient, massG }: UnderstoodLine, fruitCook: FruitCook): Pa
  * @param curves of those moves, where they are drawn already
  */
 export function ratioWith(
-  { parts, massG, waterG, solublesPct, logLeft }: Features,
+  { parts, massG, waterG, solublesPct, pulpRatio: pulp, logLeft }: Features,
   moves: CalibrationOffsets,
   curves: NeedCurves = needCurves(moves),
 ): number {
   const by = (id: string): number => (moves[id] ?? 0) - (CALIBRATION_OFFSETS[id] ?? 0);
-  let pectinG = 0;
+  let [pectinG, addedG] = [0, 0];
   let acid = NO_ACID;
   for (const {
     pectinG: heldG,
     freedBy: freed,
+    isAdded,
     fruit,
     sour,
     massG: partG,
@@ -156,6 +170,7 @@ export function ratioWith(
             pectinStrength(fruit.tabledPct, moves)) /
           pectinStrength(fruit.tabledPct);
     pectinG += heldG * freedTimes * own;
+    if (isAdded) addedG += heldG;
     if (sour === null) continue;
     const sourer = fruit === null ? 0 : by(acidOffset(fruit.id));
     acid = plusLoad(
@@ -177,5 +192,6 @@ export function ratioWith(
     STANDARD_GEL_PECTIN.value *
     curves.bySolubles(solublesPct) *
     curves.byPH(pHOf(boiledTo(acid, waterG)));
-  return (100 * pectinG * left) / massG / neededPct;
+  const carried = carriedShare((solublesPct * massG) / 100, addedG * left, moves);
+  return pulp + (100 * (pectinG - addedG * (1 - carried)) * left) / massG / neededPct;
 }

@@ -1,6 +1,7 @@
 import { Matrix } from 'ml-matrix';
 import {
   needCurves,
+  type NeedCurves,
   SET_CLASSES,
   setClassOf,
   SET_LEAST_RATIO,
@@ -8,6 +9,7 @@ import {
 } from '../gel/index.ts';
 import {
   acidOffset,
+  CALIBRATION_OFFSETS,
   PRIOR_IDS,
   pectinOffset,
   type CalibrationOffsets,
@@ -18,7 +20,14 @@ import { ratioWith, type Features } from './features.ts';
 /**
  * A formula that the fit looks at: what its set hangs on, and the classes that it may come out in.
  */
-export type FitCase = { readonly features: Features; readonly sets: readonly SetClass[] };
+export type FitCase = {
+  readonly features: Features;
+  readonly sets: readonly SetClass[];
+  /** What a miss of it weighs, over that of another; 1 where it is left out. */
+  readonly weighs?: number;
+  /** Another formula, of whose ratio this one may hold so much at most. */
+  readonly softerThan?: { readonly features: Features; readonly by: number };
+};
 
 /**
  * How far inside its class a formula is wanted, as a logarithm: classes are about half of one wide,
@@ -47,10 +56,32 @@ export function outside(ratio: number, sets: readonly SetClass[], margin = 0): n
   const least = SET_LEAST_RATIO[SET_CLASSES[Math.min(...places)] ?? 'pours'];
   const above = SET_CLASSES[Math.max(...places) + 1];
   const most = above === undefined ? Infinity : SET_LEAST_RATIO[above];
-  const log = Math.log(Math.max(ratio, 1e-6));
+  const log = Math.log(Math.max(ratio, LEAST_RATIO));
   if (log < Math.log(least) + margin) return log - Math.log(least) - margin;
   return log > Math.log(most) - margin ? log - Math.log(most) + margin : 0;
 }
+
+/**
+ * How far a formula lies outside what it may be, as a logarithm: outside its classes, or not softer
+ * than another.
+ */
+export function missOf(
+  { features, sets, weighs = 1, softerThan }: FitCase,
+  moves: CalibrationOffsets,
+  curves: NeedCurves,
+  margin = 0,
+): number {
+  const ratio = ratioWith(features, moves, curves);
+  const most =
+    softerThan === undefined
+      ? Infinity
+      : Math.log(softerThan.by * ratioWith(softerThan.features, moves, curves)) - SOFTER_MARGIN;
+  const tooFirm = Math.max(0, Math.log(Math.max(ratio, LEAST_RATIO)) - most);
+  return weighs * (outside(ratio, sets, margin) + tooFirm);
+}
+/** A softer formula is wanted by so much beyond the edge, as a logarithm. */
+const SOFTER_MARGIN = 0.05;
+const LEAST_RATIO = 1e-6;
 
 /** Something that the fit may move; `fruit` is null for what holds for every formula. */
 type Parameter = { readonly name: string; readonly fruit: string | null };
@@ -91,8 +122,7 @@ export function fitOffsets(
     const moves = movesOf(z);
     const curves = needCurves(moves);
     return of.map(
-      ({ features, sets }) =>
-        outside(ratioWith(features, moves, curves), sets, MARGIN) / OUTSIDE_SD,
+      (formula) => missOf(formula, moves, curves, MARGIN) / OUTSIDE_SD,
     );
   };
   const { at } = leastSquares({
@@ -124,12 +154,18 @@ export function fitOffsets(
 /** How a formula comes out by a fit that did not see it. */
 export type LeftOut = { readonly name: string; readonly ratio: number; readonly right: boolean };
 
-/** Each formula by the fit of all the others. */
-export function leaveOneOut(held: readonly FitCase[]): LeftOut[] {
-  const all = fitOffsets(held);
+/**
+ * Each formula by the fit of all the others.
+ * @param beside cases that the fit sees too: those of a formula are left out with it
+ */
+export function leaveOneOut(held: readonly FitCase[], beside: readonly FitCase[]): LeftOut[] {
+  const all = fitOffsets([...held, ...beside], CALIBRATION_OFFSETS);
   return held.map(({ features, sets }, index) => {
     const moves = fitOffsets(
-      held.filter((_, i) => i !== index),
+      [
+        ...held.filter((_, i) => i !== index),
+        ...beside.filter(({ softerThan }) => softerThan?.features.name !== features.name),
+      ],
       all,
     );
     const ratio = ratioWith(features, moves);

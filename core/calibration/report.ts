@@ -1,5 +1,6 @@
 import { setClassOf, type SetClass } from '../gel/index.ts';
 import { CALIBRATION_OFFSETS } from '../ingredients/index.ts';
+import { cutSugarCases } from './cutSugar.ts';
 import { ratioWith } from './features.ts';
 import { fitOffsets, leaveOneOut, type FitCase, type LeftOut } from './fit.ts';
 import { fitCases } from './fitCases.ts';
@@ -14,10 +15,12 @@ const WORTH_WRITING = 0.02;
  */
 export function calibrationReport(
   seen: readonly FitCase[] = fitCases(false),
-  out: readonly LeftOut[] = leaveOneOut(seen),
+  cut: readonly FitCase[] = cutSugarCases(false),
+  out: readonly LeftOut[] = leaveOneOut(seen, cut),
 ): string {
   const unseen = fitCases(true);
-  const moves = fitOffsets(seen);
+  const moves = fitOffsets([...seen, ...cut], CALIBRATION_OFFSETS);
+  const cutUnseen = cutSugarCases(true);
   const yields = yieldCases();
   const { coverage, width } = coverageOf(yields);
   const written = Object.entries(moves).filter(([, z]) => Math.abs(z) >= WORTH_WRITING);
@@ -30,6 +33,10 @@ export function calibrationReport(
     'Held out from the fit.',
     '',
     ...unseen.map((held) => setRow(held, moves)),
+    '',
+    'With part of the printed sugar: those the fit saw, and those held out.',
+    '',
+    ...[...cut, ...cutUnseen].map((held) => setRow(held, moves)),
     '',
     `In their class: ${share(seen, moves)} of those the fit saw (${share(seen, {})} before it), ${share(unseen, moves)} of those held out (${share(unseen, {})} before it), ${out.filter(({ right }) => right).length} of ${out.length} when each is left out in turn.`,
     '',

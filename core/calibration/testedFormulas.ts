@@ -275,7 +275,7 @@ const WITH_PECTIN: readonly TestedFormula[] = [
     name: 'strawberry jam with powder and lemon',
     source: 'common practice',
     request: {
-      lines: ['1.6 kg crushed strawberries', BOX, '¼ cup lemon juice', '7 cups sugar'],
+      lines: ['1.4 kg crushed strawberries', BOX, '¼ cup lemon juice', '7 cups sugar'],
     },
     sets: ['soft', 'firm'],
   },
@@ -302,6 +302,26 @@ const WITH_PECTIN: readonly TestedFormula[] = [
     },
     sets: SOFT_OR_BETTER,
     jars: jars(5, 6),
+  },
+  {
+    name: 'elderberry jelly with powder, 3 : 4½',
+    source: 'extension centre',
+    request: {
+      product: 'jelly',
+      lines: ['3 cups elderberry juice', '¼ cup bottled lemon juice', '4½ cups sugar', BOX],
+    },
+    sets: SOFT_OR_BETTER,
+    jars: jars(5),
+  },
+  {
+    name: 'jalapeño jelly with liquid, 2 : 6',
+    source: 'extension centre',
+    request: {
+      product: 'pepper-jelly',
+      lines: ['¾ lb jalapeño peppers', '2 cups cider vinegar', '6 cups sugar', POUCHES],
+    },
+    sets: SOFT_OR_BETTER,
+    jars: jars(5),
   },
 ];
 

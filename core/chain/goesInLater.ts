@@ -83,6 +83,7 @@ function byMethod(method: Method, line: UnderstoodLine): AdditionId | null {
       return ingredient.kind === 'pectin' ? 'pectin' : null;
     case 'low-methoxyl':
       return isSugar(line) || ingredient.kind === 'pectin' ? 'sugar-and-pectin' : null;
+    case 'gelling-sugar':
     case 'egg':
       return null;
   }

@@ -1,6 +1,6 @@
 import type { HeatSource, Stage } from '../boil/index.ts';
 import { startContents } from '../formula/index.ts';
-import { CURD_DONE_C, METHODS, softeningOf, type Method, type Product } from '../method/index.ts';
+import { CURD_DONE_C, softeningOf, type Method, type Product } from '../method/index.ts';
 import { massOfLines, type UnderstoodLine } from '../parser/index.ts';
 import { act, BY_SIGN, byClock, endsBy, usedOf, type Act, type AdditionId } from './act.ts';
 import { type GoesInLater } from './goesInLater.ts';
@@ -38,6 +38,8 @@ const STAND_MIN = 5;
 /** Minutes more on the boil after a drop that runs, and one that is slow; common practice. */
 const RUNS_MIN = 5;
 const SLOW_MIN = 2;
+/** Gelling sugar is boiled a minute more, and tested again; common practice. */
+const GELLING_MORE_MIN = 1;
 
 /** What is cooked, how and on what. */
 export type StoveCase = {
@@ -46,7 +48,7 @@ export type StoveCase = {
   readonly lines: readonly UnderstoodLine[];
   /** Soluble solids that end the cook where solids do, g per 100 g. */
   readonly targetPct: number;
-  /** Minutes at the full boil, where the cook asks for others than the method's own. */
+  /** Minutes at the full boil; null where no clock ends the cook. */
   readonly boilMin: number | null;
   readonly heat: HeatSource;
   /** Whether a butter's fruit comes as a sauce already, puréed. */
@@ -77,6 +79,7 @@ export function stoveActs(of: StoveCase, later: GoesInLater): readonly Act[] {
     'powdered-pectin': byTheClock,
     'liquid-pectin': byTheClock,
     'low-methoxyl': byTheClock,
+    'gelling-sugar': gellingSugar,
     reduce: reducing,
     egg: whisking,
   }[of.method](of, later);
@@ -182,20 +185,30 @@ function longBoil({ product, lines, targetPct }: StoveCase, later: GoesInLater):
       endsCook: true,
       ahead: [boil(), { name: 'boil to the stop', until: { kind: 'solubles', pct: targetPct } }],
     }),
-    stove({
-      id: 'plate',
-      takes: byClock(PLATE_MIN),
-      ends: [
-        { on: 'plate-test', said: 'wrinkles', then: 'next act' },
-        { on: 'sheet-test', said: 'merges', then: 'next act' },
-        { on: 'plate-test', said: 'runs', then: { boilOnMin: RUNS_MIN } },
-        { on: 'plate-test', said: 'slow', then: { boilOnMin: SLOW_MIN } },
-        { on: 'sheet-test', said: 'drops', then: { boilOnMin: RUNS_MIN } },
-      ],
-      ahead: [{ name: 'plate test', flame: 0, until: minutes(PLATE_MIN) }],
-    }),
+    plate(RUNS_MIN, SLOW_MIN),
   ];
 }
+
+/** A drop on a cold plate, and how long the pot boils on after one that runs or is slow. */
+const plate = (runsMin: number, slowMin: number): Act =>
+  stove({
+    id: 'plate',
+    takes: byClock(PLATE_MIN),
+    ends: [
+      { on: 'plate-test', said: 'wrinkles', then: 'next act' },
+      { on: 'sheet-test', said: 'merges', then: 'next act' },
+      { on: 'plate-test', said: 'runs', then: { boilOnMin: runsMin } },
+      { on: 'plate-test', said: 'slow', then: { boilOnMin: slowMin } },
+      { on: 'sheet-test', said: 'drops', then: { boilOnMin: runsMin } },
+    ],
+    ahead: [{ name: 'plate test', flame: 0, until: minutes(PLATE_MIN) }],
+  });
+
+/** Everything in the cold pot, a few minutes at a rolling boil, and the plate. */
+const gellingSugar = (of: StoveCase, later: GoesInLater): readonly Act[] => [
+  ...byTheClock(of, later),
+  plate(GELLING_MORE_MIN, GELLING_MORE_MIN),
+];
 
 const toRolling = (first: string): Act =>
   stove({
@@ -211,8 +224,7 @@ const toRolling = (first: string): Act =>
  * The methods that a clock ends. A gel of calcium is only brought back to the boil, the others to
  * one that stirring does not stop.
  */
-function byTheClock({ method, boilMin }: StoveCase, later: GoesInLater): readonly Act[] {
-  const count = boilMin ?? METHODS[method].boilMin ?? 1;
+function byTheClock({ method, boilMin: count }: StoveCase, later: GoesInLater): readonly Act[] {
   const rolls = method !== 'low-methoxyl';
   const up = (name?: string): Act => (rolls ? toRolling(name ?? 'to the boil') : toTheBoil(false));
   const goesIn = BY_CLOCK.flatMap((id) => addition(later, id, 1));
@@ -222,11 +234,11 @@ function byTheClock({ method, boilMin }: StoveCase, later: GoesInLater): readonl
     ...(goesIn.length === 0 ? [] : [{ ...up('back to the boil'), again: true as const }]),
     stove({
       id: 'clock',
-      takes: byClock(count),
+      takes: byClock(count ?? 1),
       ends: endsBy('off-heat'),
       flame: HELD_FLAME,
       endsCook: true,
-      ahead: [{ name: 'full rolling boil', flame: HELD_FLAME, until: minutes(count) }],
+      ahead: [{ name: 'full rolling boil', flame: HELD_FLAME, until: minutes(count ?? 1) }],
     }),
   ];
 }

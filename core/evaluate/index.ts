@@ -1,5 +1,6 @@
 export * from './pretreated.ts';
 export * from './simulateBoil.ts';
+export * from './boilMinutes.ts';
 export * from './change.ts';
 export * from './comesToGel.ts';
 export * from './cooking.ts';

@@ -4,6 +4,7 @@ import { forecastBatch, typicalForecast, type Care } from '../forecast/index.ts'
 import { massOf, plus } from '../formula/index.ts';
 import { type UnderstoodLine } from '../parser/index.ts';
 import {
+  afterBoiling,
   boiledTo,
   inWater,
   pHOf,
@@ -12,6 +13,7 @@ import {
   type AcidLoad,
 } from '../gel/index.ts';
 import { comesAsSauce, fruitCookOf, METHODS, type Method } from '../method/index.ts';
+import { boilMinutesOf } from './boilMinutes.ts';
 import { comesToGel } from './comesToGel.ts';
 import { canBeCooked, cookingOf } from './cooking.ts';
 import type { PlanRequest } from './request.ts';
@@ -38,7 +40,7 @@ export function simulateBoil(
     method,
     lines,
     targetPct,
-    boilMin: request.boilMin,
+    boilMin: boilMinutesOf(request, method, lines),
     heat,
     isSauce: comesAsSauce(request.before, lines),
   });
@@ -56,7 +58,7 @@ export function simulateBoil(
   const pH = sour ? pHOf(boiledTo(acid, contents.water)) : null;
   const fruitCook = fruitCookOf(request.product, method, lines);
   const raw = typicalSetters(lines, fruitCook);
-  const setters = { ...raw, highMethoxylG: raw.highMethoxylG * cook.pectinLeft };
+  const setters = afterBoiling(raw, cook.pectinLeft, cook.flameOnBoilMin);
   const gels = comesToGel(request.product, method, lines, aim.contents);
   const tells = followed && gels && (sour || setModel === 'body' || setModel === 'egg');
   const setRatio = tells ? setRatioOf(setModel, contents, pH, setters) : null;

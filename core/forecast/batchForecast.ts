@@ -3,6 +3,7 @@ import type { Cook } from '../boil/index.ts';
 import { massOf, plus, solublesPctOf, type Contents } from '../formula/index.ts';
 import { type UnderstoodLine } from '../parser/index.ts';
 import {
+  afterBoiling,
   type FruitCook,
   boiledTo,
   inWater,
@@ -210,10 +211,12 @@ export function forecastBatch(
       finishPH[i] = pHOf(boiledTo(pot.acid, contents.water));
     }
     if (tells) {
-      ratios[i] = setRatioOf(setModel, contents, sour ? (finishPH[i] as number) : null, {
-        ...pot,
-        highMethoxylG: pot.highMethoxylG * cook.pectinLeft ** boilTimes,
-      });
+      ratios[i] = setRatioOf(
+        setModel,
+        contents,
+        sour ? (finishPH[i] as number) : null,
+        afterBoiling(pot.setters, cook.pectinLeft ** boilTimes, cook.flameOnBoilMin),
+      );
     }
   }
   const { weights, unlikely } = weightsFor(setting.measured, brix, sour ? startPH : null);

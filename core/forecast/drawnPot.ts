@@ -6,7 +6,9 @@ import {
   freedShare,
   type FruitCook,
   NO_ACID,
+  NO_SETTERS,
   plusLoad,
+  plusSetters,
   type AcidLoad,
   type Setters,
 } from '../gel/index.ts';
@@ -23,7 +25,8 @@ export type DrawnPot = {
   /** What goes in at the end. */
   readonly late: Contents;
   readonly acid: AcidLoad;
-} & Setters;
+  readonly setters: Setters;
+};
 
 /**
  * Share of imagined batches in which ripeness alone decides where a property lies in its range.
@@ -56,7 +59,7 @@ export function drawPot(
 ): DrawnPot {
   let [contents, late] = [NOTHING, NOTHING];
   let acid = NO_ACID;
-  let [highMethoxylG, lowMethoxylG, calciumMg] = [0, 0, 0];
+  let setters = NO_SETTERS;
   for (const line of lines) {
     const { ingredient, massG: massRange } = line;
     const { make, sour, pectinPct, name } = ingredient;
@@ -85,9 +88,13 @@ export function drawPot(
         draw(message('forecast.thePectin'), pectinPct, -1) *
         freedShare(ingredient, fruitCook)) /
       100;
-    if (ingredient.gelling === 'high-methoxyl') highMethoxylG += pectinG;
-    else lowMethoxylG += pectinG;
-    calciumMg += (massG * draw(message('forecast.theCalcium'), ingredient.calciumMg, 0)) / 100;
+    setters = plusSetters(setters, {
+      ingredient,
+      massG,
+      pectinG,
+      insolublesG: part.insolubles,
+      calciumMg: (massG * draw(message('forecast.theCalcium'), ingredient.calciumMg, 0)) / 100,
+    });
     if (sour) {
       const reading = {
         pH: draw(message('forecast.thePh'), sour.pH, 1),
@@ -97,5 +104,5 @@ export function drawPot(
       acid = plusLoad(acid, acidLoadOf(reading, massG, part.water));
     }
   }
-  return { contents, late, acid, highMethoxylG, lowMethoxylG, calciumMg };
+  return { contents, late, acid, setters };
 }

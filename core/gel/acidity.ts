@@ -124,6 +124,17 @@ function surplus(load: AcidLoad, hydrogen: number): { charge: number; perPH: num
   return { charge, perPH: slope * Math.LN10 };
 }
 
+/**
+ * Titratable acidity, g of citric acid per 100 g: what is told by the tongue.
+ * @param massG of the batch, g
+ */
+export function titratablePct(load: AcidLoad, massG: number): number {
+  const end = 10 ** -TITRATION_END_PH;
+  const charges = ACID_IDS.reduce((sum, id) => sum - load.moles[id] * meanCharge(id, end), 0);
+  const { titrated, molarMass } = ACIDS_BY_ID.citric;
+  return ((100 * Math.max(0, charges - load.cations)) / massG / titrated) * molarMass;
+}
+
 const LEAST_PH = 0;
 const MOST_PH = 14;
 const TOLERANCE_PH = 1e-7;

@@ -5,12 +5,13 @@ import {
   isVegetable,
   pectinStrength,
   TABLED_PECTIN_PCT,
-  type Gelling,
   type Ingredient,
   type PriorId,
 } from '../ingredients/index.ts';
 import { commonPractice, constant } from '../quantity/index.ts';
 import { acidLoadOf, NO_ACID, plusLoad, type AcidLoad } from './acidity.ts';
+import { pulpG } from './pulp.ts';
+import type { GellingRatio } from './gellingSugar.ts';
 import type { Setters } from './set.ts';
 
 /** Acid load of a batch at the typical values of everything in it; nothing for what is not sour. */
@@ -74,22 +75,69 @@ export function freedShare(ingredient: Ingredient, cook: FruitCook): number {
   );
 }
 
+/** Nothing that can make a batch set. */
+export const NO_SETTERS: Setters = {
+  highMethoxylG: 0,
+  addedG: 0,
+  packG: 0,
+  gellingSugarG: 0,
+  setsFruitG: 0,
+  lowMethoxylG: 0,
+  calciumMg: 0,
+  pulpG: 0,
+};
+
+/** One ingredient as far as it can make a batch set, g of each and mg of calcium. */
+export type Setting = {
+  readonly ingredient: Ingredient;
+  readonly massG: number;
+  /** Pectin of it that gels. */
+  readonly pectinG: number;
+  readonly insolublesG: number;
+  readonly calciumMg: number;
+};
+
+/** What can make a batch set, with one ingredient more. */
+export function plusSetters(sum: Setters, more: Setting): Setters {
+  const { ingredient, massG, pectinG } = more;
+  const calciumMg = sum.calciumMg + more.calciumMg;
+  if (pectinG === 0) return { ...sum, calciumMg };
+  if (ingredient.gelling === 'low-methoxyl')
+    return { ...sum, lowMethoxylG: sum.lowMethoxylG + pectinG, calciumMg };
+  const ratio = gellingRatioOf(ingredient);
+  return {
+    ...sum,
+    calciumMg,
+    highMethoxylG: sum.highMethoxylG + pectinG,
+    pulpG: sum.pulpG + pulpG(ingredient, more.insolublesG, pectinG),
+    ...(ingredient.kind === 'pectin' ? { addedG: sum.addedG + pectinG } : {}),
+    ...(ratio === null
+      ? {}
+      : {
+          packG: sum.packG + pectinG,
+          gellingSugarG: sum.gellingSugarG + massG,
+          setsFruitG: sum.setsFruitG + ratio * massG,
+        }),
+  };
+}
+
+/** Prepared fruit that a gram of this gelling sugar is made for, g; null for all else. */
+export const gellingRatioOf = (row: Ingredient): GellingRatio | null =>
+  row.kind === 'sweetener' ? (row.setsFruit ?? null) : null;
+
 /**
  * Everything in a batch that can make it set, before boiling wears any of it, at the typical
  * values.
  */
-export function typicalSetters(lines: readonly UnderstoodLine[], cook: FruitCook): Setters {
-  const sum = (each: (line: UnderstoodLine) => number) =>
-    lines.reduce((total, line) => total + each(line), 0);
-  const pectinG = (gelling: Gelling) =>
-    sum(({ ingredient, massG }) =>
-      ingredient.gelling === gelling
-        ? (massG.typical * ingredient.pectinPct.typical * freedShare(ingredient, cook)) / 100
-        : 0,
-    );
-  return {
-    highMethoxylG: pectinG('high-methoxyl'),
-    lowMethoxylG: pectinG('low-methoxyl'),
-    calciumMg: sum(({ ingredient, massG }) => (massG.typical * ingredient.calciumMg.typical) / 100),
-  };
-}
+export const typicalSetters = (lines: readonly UnderstoodLine[], cook: FruitCook): Setters =>
+  lines.reduce(
+    (sum, { ingredient, massG: { typical } }) =>
+      plusSetters(sum, {
+        ingredient,
+        massG: typical,
+        pectinG: (typical * ingredient.pectinPct.typical * freedShare(ingredient, cook)) / 100,
+        insolublesG: (typical * ingredient.make.insolublesPct.typical) / 100,
+        calciumMg: (typical * ingredient.calciumMg.typical) / 100,
+      }),
+    NO_SETTERS,
+  );

@@ -59,9 +59,16 @@ export function solublesPctAtBody(batch: Contents, pectinG: number, stop: BodySt
   return (100 * solublesG(batch)) / Math.min(massG, (1 - LEAST_REDUCTION.value) * massOf(batch));
 }
 
+/** Butter that sets hard when it is cold thickens a curd as much as this share of it in egg. */
+const BUTTER_THICKENS = constant(
+  0.12,
+  '1',
+  commonPractice('4 lemons, 4 eggs, 450 g sugar and 110 g butter set softly; judgement'),
+);
+
 /**
- * Egg solids of a curd over those it needs to stand.
+ * Egg solids of a curd, and its butter by what it thickens, over those it needs to stand.
  * @returns 1 is just enough
  */
 export const curdRatio = (batch: Contents): number =>
-  (100 * batch.egg) / massOf(batch) / CURD_EGG.value;
+  (100 * (batch.egg + BUTTER_THICKENS.value * batch.fat)) / massOf(batch) / CURD_EGG.value;

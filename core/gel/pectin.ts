@@ -11,6 +11,12 @@ export const STANDARD_GEL_PECTIN = constant(
   fromMemory('USA-SAG, IFT 1959'),
 );
 
+/**
+ * Below half solubles no pectin makes a sugar gel: the need leaves anything a pot can hold. Common
+ * practice: half of the sugar in a box or pouch formula pours, whatever the fruit.
+ */
+const NO_SET = 30;
+
 type Points = readonly (readonly [x: number, need: number])[];
 
 /**
@@ -18,7 +24,7 @@ type Points = readonly (readonly [x: number, need: number])[];
  * engineering judgement, fitted to how tested formulas set.
  */
 export const needBySolublesPoints = (moves: CalibrationOffsets = CALIBRATION_OFFSETS): Points => [
-  [45, calibrated('pectin need at 45 % solids', moves)],
+  [45, NO_SET],
   [50, calibrated('pectin need at 50 % solids', moves)],
   [55, calibrated('pectin need at 55 % solids', moves)],
   [60, calibrated('pectin need at 60 % solids', moves)],

@@ -107,6 +107,8 @@ export type OtherIngredient = Row & {
     | 'food';
   /** For juices that stand for fruit in a jelly. */
   readonly acidClass?: AcidClass;
+  /** Prepared fruit that a gram of a gelling sugar is made for, g. */
+  readonly setsFruit?: 1 | 2 | 3;
   /** A sweetener that loses its sweetness in the kettle or the canner. */
   readonly fadesInHeat?: boolean;
   /** Why nothing that holds it may stand in the pantry; absent when it may. */

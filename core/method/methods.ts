@@ -1,7 +1,7 @@
 import { type Text, message } from '@idle-kettle/words/message';
 import { USUAL_TARGET_PCT } from '../boil/index.ts';
 import type { UnderstoodLine } from '../parser/index.ts';
-import type { SetModel } from '../gel/index.ts';
+import { GELLING_SUGAR_MIN, gellingRatioOf, type SetModel } from '../gel/index.ts';
 import type { Method } from './method.ts';
 import { PRODUCTS, type Product } from './products.ts';
 
@@ -47,6 +47,13 @@ export const METHODS: { readonly [method in Method]: MethodFacts } = {
     stopKind: 'timed-boil',
     boilMin: 1.5,
     rule: message('method.calciumWaterInTheFruit'),
+  },
+  'gelling-sugar': {
+    name: 'gelling sugar',
+    setModel: 'gelling-sugar',
+    stopKind: 'timed-boil',
+    boilMin: GELLING_SUGAR_MIN.usual,
+    rule: message('method.fruitAndGellingSugarIn'),
   },
   reduce: {
     name: 'reducing',
@@ -114,8 +121,8 @@ export function chooseMethod(product: Product, lines: readonly UnderstoodLine[])
     return chosen('liquid-pectin', message('method.thereIsLiquidPectinIn'));
   if (holds(({ ingredient }) => ingredient.kind === 'pectin'))
     return chosen('powdered-pectin', message('method.thereIsPowderedPectinIn'));
-  if (holds(({ ingredient }) => ingredient.id === 'jam-sugar'))
-    return chosen('powdered-pectin', message('method.thePectinComesWithThe'));
+  if (holds(({ ingredient }) => gellingRatioOf(ingredient) !== null))
+    return chosen('gelling-sugar', message('method.thePectinComesWithThe'));
   return chosen(
     'long-boil',
     message('method.andSugarWithoutAddedPectin', { base: PRODUCTS[product].base }),

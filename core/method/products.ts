@@ -24,7 +24,12 @@ export type ProductFacts = {
   readonly first: PretreatmentKind | null;
 };
 
-const PECTIN_METHODS = ['powdered-pectin', 'liquid-pectin', 'low-methoxyl'] as const;
+const PECTIN_METHODS = [
+  'powdered-pectin',
+  'liquid-pectin',
+  'low-methoxyl',
+  'gelling-sugar',
+] as const;
 
 export const PRODUCTS: { readonly [product in Product]: ProductFacts } = {
   jam: { name: 'jam', methods: ['long-boil', ...PECTIN_METHODS], base: 'fruit', first: null },

@@ -7,8 +7,10 @@ export type OwnPack = {
   /** Id of the ingredient: `powdered-pectin`. */
   readonly ingredient: string;
   readonly packG: number;
-  /** Pectin in the pack, g: 150-grade where it gels with sugar. */
-  readonly pectinG: number;
+  /** Pectin in the pack, g: 150-grade where it gels with sugar; null where it does not say. */
+  readonly pectinG: number | null;
+  /** Minutes at a full boil that a gelling sugar prints; null or left out for what is usual. */
+  readonly boilMin?: number | null;
 };
 
 /** What a kitchen knows that lines are read with. */

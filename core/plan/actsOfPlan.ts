@@ -1,7 +1,7 @@
 import { minutesOfActs, stoveChain, toTheStop, wholeChain, type Act } from '../chain/index.ts';
 import { comesAsSauce, usualTargetPct } from '../method/index.ts';
 import { roundQuantiles, type Quantiles } from '../quantity/index.ts';
-import type { Boil, Evaluation } from '../evaluate/index.ts';
+import { boilMinutesOf, type Boil, type Evaluation } from '../evaluate/index.ts';
 import type { Plan, PlanAct } from './plan.ts';
 
 /** The chain of a plan, from the fruit to the shelf, with the minutes of each act. */
@@ -12,7 +12,7 @@ export function actsOfPlan(worked: Evaluation, { method, minutes }: Plan['proces
     method: choice.method,
     lines: understood,
     targetPct: boil?.targetPct ?? usualTargetPct(request.product),
-    boilMin: request.boilMin,
+    boilMin: boilMinutesOf(request, choice.method, understood),
     heat,
     isSauce: comesAsSauce(request.before, understood),
   };

@@ -1,17 +1,14 @@
 import { message } from '@idle-kettle/words/message';
 import type { UnderstoodLine } from '../parser/index.ts';
-import { CURD_EGG, LOW_METHOXYL_WINDOW, MOUNDING, type SetModel } from '../gel/index.ts';
+import { CURD_EGG, MOUNDING, type SetModel } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
-import { commonPractice, roundQuantiles, type Quantiles } from '../quantity/index.ts';
+import { roundQuantiles, type Quantiles } from '../quantity/index.ts';
 import type { Gauge, GaugeId } from './gauge.ts';
+import { windowsOf, type Window } from './gaugeWindows.ts';
 import type { Plan } from './plan.ts';
 import type { Boil, Evaluation } from '../evaluate/index.ts';
 
-export const GAUGE_WINDOWS_SOURCE = commonPractice(
-  'fruit 35–95 g per 100 g (45 or more by most laws, weight for weight and more by most cooks), solids 60–68 %, pH 2.8–3.5 (best 3.0–3.2) for sugar gels; makers’ windows for calcium gels',
-);
-
-type Scale = Pick<Gauge, 'side' | 'name' | 'unit' | 'window' | 'best' | 'foot' | 'top'>;
+type Scale = Pick<Gauge, 'side' | 'name' | 'unit' | 'best' | 'foot' | 'top'>;
 
 const SOLIDS = {
   side: 'sugar',
@@ -21,33 +18,46 @@ const SOLIDS = {
   top: 80,
 } as const;
 const ACID = { side: 'acid', name: 'pH', unit: '', foot: 5, top: 2.4 } as const;
-const FRUIT = { side: 'fruit', name: message('plan.fruitPer100G'), unit: 'g', foot: 0 } as const;
+const FRUIT = {
+  side: 'fruit',
+  name: message('plan.fruitPer100G'),
+  unit: 'g',
+  foot: 0,
+  top: 140,
+} as const;
 const SETTERS = {
   side: 'pectin',
   foot: 0,
   top: 3,
   unit: 'times',
-  window: { low: 0.75, high: 2 },
   best: { low: 1, high: 1.6 },
 } as const;
+/** Where acid links pectin best. */
+const BEST_PH = { low: 3, high: 3.2 };
 
 const SCALES: { readonly [model in SetModel]: { readonly [id in GaugeId]: Scale } } = {
   'high-methoxyl': {
-    fruit: { ...FRUIT, window: { low: 35, high: 95 }, top: 130 },
-    sugar: { ...SOLIDS, window: { low: 60, high: 68 } },
-    acid: { ...ACID, window: { low: 2.8, high: 3.5 }, best: { low: 3, high: 3.2 } },
-    pectin: { ...SETTERS, name: message('plan.pectinOverThePectinNeeded2') },
+    fruit: FRUIT,
+    sugar: SOLIDS,
+    acid: { ...ACID, best: BEST_PH },
+    pectin: { ...SETTERS, top: 4, name: message('plan.pectinOverThePectinNeeded2') },
   },
   'low-methoxyl': {
-    fruit: { ...FRUIT, window: { low: 50, high: 100 }, top: 140 },
-    sugar: { ...SOLIDS, window: LOW_METHOXYL_WINDOW.solublesPct },
-    acid: { ...ACID, window: LOW_METHOXYL_WINDOW.pH },
+    fruit: FRUIT,
+    sugar: SOLIDS,
+    acid: ACID,
     pectin: { ...SETTERS, name: message('plan.pectinAndCalciumOverWhat') },
   },
+  'gelling-sugar': {
+    fruit: FRUIT,
+    sugar: SOLIDS,
+    acid: ACID,
+    pectin: { ...SETTERS, name: message('plan.gellingSugarOverWhatIsNeeded') },
+  },
   body: {
-    fruit: { ...FRUIT, window: { low: 80, high: 260 }, top: 320 },
-    sugar: { ...SOLIDS, window: { low: 30, high: 55 } },
-    acid: { ...ACID, window: { low: 2.8, high: 4.2 } },
+    fruit: { ...FRUIT, top: 320 },
+    sugar: SOLIDS,
+    acid: ACID,
     pectin: {
       ...SETTERS,
       side: 'body',
@@ -55,15 +65,9 @@ const SCALES: { readonly [model in SetModel]: { readonly [id in GaugeId]: Scale 
     },
   },
   egg: {
-    fruit: {
-      ...FRUIT,
-      side: 'juice',
-      name: message('plan.juicePer100G'),
-      window: { low: 15, high: 35 },
-      top: 60,
-    },
-    sugar: { ...SOLIDS, window: { low: 30, high: 50 } },
-    acid: { ...ACID, window: { low: 2.2, high: 3.6 }, top: 2 },
+    fruit: { ...FRUIT, side: 'juice', name: message('plan.juicePer100G'), top: 60 },
+    sugar: SOLIDS,
+    acid: { ...ACID, top: 2 },
     pectin: {
       ...SETTERS,
       side: 'egg',
@@ -72,13 +76,19 @@ const SCALES: { readonly [model in SetModel]: { readonly [id in GaugeId]: Scale 
   },
 };
 
+/** Peppers stand for fruit in a pepper jelly. */
+const PEPPERS = { side: 'peppers', name: message('plan.peppersPer100G') } as const;
+
 /** The gauges of a batch, those that can be told. */
 export function gaugesOf(
-  { choice, understood }: Evaluation,
-  { forecast }: Boil,
+  { request, choice, understood }: Evaluation,
+  { forecast, setters }: Boil,
   set: Plan['set'],
 ): Gauge[] {
-  const { setModel } = METHODS[choice.method];
+  const { product } = request;
+  const scales = SCALES[METHODS[choice.method].setModel];
+  const gelling = setters === null ? NaN : setters.setsFruitG / setters.gellingSugarG;
+  const windows = windowsOf(product, choice.method, Number.isFinite(gelling) ? gelling : 1);
   const fruitG = understood
     .filter(standsForFruit)
     .reduce((sum, { massG }) => sum + massG.typical, 0);
@@ -92,18 +102,21 @@ export function gaugesOf(
   };
   return (['fruit', 'sugar', 'acid', 'pectin'] as const).flatMap((id) => {
     const value = values[id];
-    return value ? [gauge(id, value, SCALES[setModel][id])] : [];
+    const scale =
+      id === 'fruit' && product === 'pepper-jelly' ? { ...scales[id], ...PEPPERS } : scales[id];
+    return value ? [gauge(id, value, scale, windows[id])] : [];
   });
 }
 
 const standsForFruit = ({ ingredient: { kind, id } }: UnderstoodLine): boolean =>
   kind === 'fruit' || kind === 'juice' || /^(lemon|lime)-juice/.test(id);
 
-function gauge(id: GaugeId, value: Quantiles, scale: Scale): Gauge {
-  const { low, high } = scale.window;
+function gauge(id: GaugeId, value: Quantiles, scale: Scale, window: Window): Gauge {
+  const { low, high } = window;
   return {
     id,
     ...scale,
+    window,
     value: roundQuantiles(value, id === 'fruit' || id === 'sugar' ? 1 : 2),
     reading: value.p50 < low ? 'under' : value.p50 > high ? 'over' : 'within',
   };

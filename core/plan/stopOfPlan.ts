@@ -2,19 +2,25 @@ import { boilingPointC, ruleStopC } from '../boil/index.ts';
 import { CURD_DONE_C, METHODS } from '../method/index.ts';
 import { celsiusToFahrenheit, roundTo } from '../quantity/index.ts';
 import type { Plan } from './plan.ts';
-import type { Evaluation } from '../evaluate/index.ts';
+import { boilMinutesOf, type Evaluation } from '../evaluate/index.ts';
 
 /** Rounded further, a tenth of a degree Fahrenheit would come out other than at the stove. */
 const TEMP_DECIMALS = 3;
 
 /** Where to stop, by the method's own sign; the temperature is what this recipe shows there. */
-export function stopOf({ request, ambient, choice, boil }: Evaluation): Plan['stop'] {
+export function stopOf({
+  request,
+  ambient,
+  choice,
+  understood,
+  boil,
+}: Evaluation): Plan['stop'] {
   const { waterBoilsC } = ambient;
-  const { stopKind, boilMin } = METHODS[choice.method];
+  const { stopKind } = METHODS[choice.method];
   const ruleTempC = ruleStopC(ambient);
   const stop = {
     kind: stopKind,
-    boilMin: boilMin === null ? null : (request.boilMin ?? boilMin),
+    boilMin: boilMinutesOf(request, choice.method, understood),
     waterBoilsC: roundTo(waterBoilsC, TEMP_DECIMALS),
     waterBoilsF: roundTo(celsiusToFahrenheit(waterBoilsC), 1),
     ruleTempC: roundTo(ruleTempC, TEMP_DECIMALS),

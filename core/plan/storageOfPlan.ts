@@ -11,6 +11,7 @@ import {
 } from '../evaluate/index.ts';
 import { solublesPctOf } from '../formula/index.ts';
 import { findIngredient } from '../ingredients/index.ts';
+import type { SetModel } from '../gel/index.ts';
 import { METHODS, type Product } from '../method/index.ts';
 import type { LineReading } from '../parser/index.ts';
 import {
@@ -28,6 +29,9 @@ import type { Plan } from './plan.ts';
 export const timeOf = (worked: Evaluation): ProcessTime | null =>
   processTime({ ...processCaseOf(worked), jarMl: largestFilledMl(worked) });
 
+/** What gels on little sugar, and so mounds and is no sauce. */
+const GELS_ON_LITTLE_SUGAR: ReadonlySet<SetModel> = new Set(['low-methoxyl', 'gelling-sugar']);
+
 /** What the time in the canner goes by, whichever jars are filled. */
 export function processCaseOf(worked: Evaluation): Omit<ProcessCase, 'jarMl'> {
   const { request, ambient, choice } = worked;
@@ -41,7 +45,7 @@ export function processCaseOf(worked: Evaluation): Omit<ProcessCase, 'jarMl'> {
     isSauce: isSauceLike(
       product,
       solidsForShelf(worked),
-      METHODS[choice.method].setModel === 'low-methoxyl',
+      GELS_ON_LITTLE_SUGAR.has(METHODS[choice.method].setModel),
     ),
   };
 }

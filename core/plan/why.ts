@@ -130,6 +130,8 @@ function whySet(model: NonNullable<Plan['set']>['model'], pectinLeft: number): T
       });
     case 'low-methoxyl':
       return message('plan.lowMethoxylPectinOverThe', { value: LOW_METHOXYL_PECTIN.value });
+    case 'gelling-sugar':
+      return message('plan.gellingSugarForTheFruit');
     case 'body':
       return message('plan.solubleSolidsPlusTheThickening', { value: MOUNDING.value });
     case 'egg':

@@ -1,5 +1,6 @@
 import type { MoundOutcome, PlateOutcome, SheetOutcome } from '../chain/index.ts';
 import {
+  afterBoiling,
   boiledTo,
   pHOf,
   setClassOf,
@@ -42,7 +43,7 @@ export function setOf(cookPlan: CookPlan, truth: Truth, entries: readonly Entry[
       METHODS[cookPlan.method].setModel,
       truth.contents,
       sour ? pHOf(boiledTo(acid, truth.contents.water)) : null,
-      { ...raw, highMethoxylG: raw.highMethoxylG * truth.pectinLeft },
+      afterBoiling(raw, truth.pectinLeft, truth.boiledMin),
     ),
   );
 }

@@ -22,6 +22,8 @@ export type Truth = {
   readonly contents: Contents;
   /** Share of the pectin's power that is left. */
   readonly pectinLeft: number;
+  /** Minutes at the boil with the flame on. */
+  readonly boiledMin: number;
 };
 
 /**
@@ -56,6 +58,7 @@ export function truthAt(
     solublesPct: end?.solublesPct ?? 0,
     contents: cook.contents,
     pectinLeft: cook.pectinLeft,
+    boiledMin: cook.flameOnBoilMin,
   };
 }
 

@@ -35,6 +35,7 @@ export function firmnessOf(solverRecipe: SolverRecipe, wishes: Wishes, mix: Mix)
   });
   const { setModel, name } = METHODS[solverRecipe.method];
   if (setModel === 'egg') return clash(message('solve.aCurdIsAsFirm'));
+  if (setModel === 'gelling-sugar') return clash(message('solve.gellingSugarIsAsFirm'));
   const knob = knobOf(solverRecipe, mix, setModel);
   const ratio = (x: number) => tryMix(solverRecipe, knob.mix(x))?.setRatio ?? NaN;
   const x = bisect(ratio, AIM[firmness], knob.least, knob.most);

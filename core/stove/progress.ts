@@ -205,7 +205,9 @@ function returned(cookPlan: CookPlan, seen: Progress, event: Entry): Progress {
 
 /** The place of the boil that tests send back to; −1 where none do. */
 const boilIndex = ({ acts }: CookPlan): number =>
-  acts.findIndex(({ id }) => id === 'boil-down' || id === 'reduce');
+  acts.some(({ ends }) => ends.some(({ then }) => then !== 'next act'))
+    ? acts.findIndex(({ endsCook }) => endsCook)
+    : -1;
 
 /** What an event says of the pot, whichever act is on. */
 function noted(now: Progress, event: Entry, addition: number | null): Progress {

@@ -9,6 +9,8 @@ export const METHOD = {
     'Calcium water in the fruit, pectin mixed into the sugar, in at the boil, stir one to two minutes back to the boil. Any amount of sugar works.',
   'method.cookToASaucePur':
     'Cook to a sauce, purée, and cook down until it mounds on a spoon. Sugar to taste near the end.',
+  'method.fruitAndGellingSugarIn':
+    'Fruit and all the gelling sugar into the cold pot, full boil, then the minutes on its pack, about four. A plate test says whether it sets. No longer: its pectin is soon lost.',
   'method.whiskOverGentleHeatTo':
     'Whisk over gentle heat to [77 °C|170 °F]. Never boil it: above [82 °C|180 °F] the egg curdles.',
   'method.chosen': 'Chosen: {{reason}}',

@@ -60,6 +60,8 @@ export const PLAN = {
     'Pectin over the pectin needed. A standard gel of 65 % solids has {{value}} % of 150-grade pectin (USA-SAG). A soft set in a jar needs {{round}} % less, a firm one more. The need rises with fewer solids and away from pH 3.1. Judgment, fitted to how tested formulas set. Acidity is a charge balance of every ingredient’s acids; boiling leaves {{value2}} % of the pectin’s strength.',
   'plan.lowMethoxylPectinOverThe':
     'Low-methoxyl pectin over the {{value}} % it needs, less where calcium, solids or pH are outside makers’ usual ranges; judgment.',
+  'plan.gellingSugarForTheFruit':
+    'Fruit in the pot over the fruit that the gelling sugar is made for, less where it is thinned, boiled too long or not sour enough; judgment.',
   'plan.solubleSolidsPlusTheThickening':
     'Soluble solids, plus the thickening of pulp and pectin, over {{value}} %: where butters mound on a spoon; judgment, checked against printed yields.',
   'plan.eggSolidsOverAsIn':
@@ -72,9 +74,11 @@ export const PLAN = {
   'plan.curdInHalfPintsOr': 'Curd in half-pints or smaller',
   'plan.softSpreadsInJarsThis': 'Soft spreads in jars this size',
   'plan.stageMinutes': '{{stages}}',
+  'plan.peppersPer100G': 'peppers per 100 g',
   'plan.fruitPer100G': 'fruit per 100 g',
   'plan.pectinOverThePectinNeeded2': 'pectin over the pectin needed',
   'plan.pectinAndCalciumOverWhat': 'pectin and calcium over what is needed',
+  'plan.gellingSugarOverWhatIsNeeded': 'gelling sugar over what is needed',
   'plan.bodyOverWhereItMounds': 'body over {{value}}, where it mounds',
   'plan.juicePer100G': 'juice per 100 g',
   'plan.eggSolidsOver': 'egg solids over {{value}} %',

@@ -1,6 +1,7 @@
 export const SOLVE = {
   'solve.thereIsOnlyWhatWasMeasured':
     'That takes {{times}} times what you measured of the first step. Make more of it first, or ask for less.',
+  'solve.gellingSugarIsAsFirm': 'Gelling sugar is as firm as its pack makes it.',
   'solve.aCurdIsAsFirm': 'A curd is as firm as its eggs make it.',
   'solve.withNothingAddedAlreadyGives':
     'With nothing added, {{name}} already gives “{{found}}”, stiffer than “{{firmness}}”.',
