@@ -210,13 +210,12 @@ function sideOfSugarGel({ solublesPct, pH, fruitPer100g }: Figures, ratio: numbe
 function tellGellingSugar(ratio: number, figures: Figures): Told {
   const { setsFruitG, gellingSugarG, massG, fruitPer100g, packLeft, solublesPct, pH } = figures;
   const held = message('advice.gellingSugarSets', {
-    sets: formatGrams(setsFruitG),
-    fruit: formatGrams((fruitPer100g * massG) / 100),
+    sets: formatGrams(roundTens(setsFruitG)),
+    fruit: formatGrams(roundTens((fruitPer100g * massG) / 100)),
   });
   if (ratio >= ENOUGH['gelling-sugar'])
     return { short: 'none', text: message('advice.enoughGellingSugar', { held }) };
-  if (gellingSugarG === 0)
-    return { short: 'sugar', text: message('advice.noGellingSugarYet') };
+  if (gellingSugarG === 0) return { short: 'sugar', text: message('advice.noGellingSugarYet') };
   const short: ShortSide =
     pH > GELLING_SUGAR_MOST_PH ? 'acid' : packLeft < WORN_PACK_SHARE ? 'pectin' : 'sugar';
   const text = {
@@ -233,6 +232,7 @@ function tellGellingSugar(ratio: number, figures: Figures): Told {
   const loose = ratio >= SET_LEAST_RATIO.loose && message('advice.itSetsLooselyForSpooning');
   return { short, text: sentences(loose, text) };
 }
+const roundTens = (massG: number): number => 10 * Math.round(massG / 10);
 /** Its pectin is spent where less than this share of it still gels. */
 const WORN_PACK_SHARE = 0.8;
 /** Less sour than this it needs lemon juice; common practice. */

@@ -6,7 +6,15 @@ import { METHODS } from '../method/index.ts';
 import { type Boil, type Change, readingKitchen, type Evaluation } from '../evaluate/index.ts';
 import { fixing, type Fix, type Kitchen } from './fixing.ts';
 import { leastSteps } from './leastSteps.ts';
-import { boxesOrSpoons, count, grams, lineOf, millilitres, partInWords, type Part } from './parts.ts';
+import {
+  boxesOrSpoons,
+  count,
+  grams,
+  lineOf,
+  millilitres,
+  partInWords,
+  type Part,
+} from './parts.ts';
 import { boxesIn, juiceMl, juiceSteps, powderG, powderSteps } from './spoons.ts';
 import type { ShortSide } from './diagnosis.ts';
 
@@ -25,11 +33,11 @@ const LOW_SUGAR_PER_KG_G = 32;
 /** Sugar is added by this much at a time, g: a quarter of a cup. */
 const SUGAR_STEP_G = 50;
 /** Sugar that is added is no more than this much of what is there: more is another formula. */
-const MOST_MORE_SUGAR = 0.4;
+const MOST_MORE_SUGAR = 0.2;
 /** Fruit that is kept back is no more than this much of it. */
 const MOST_TAKEN_OUT = 0.5;
 const POWDER_PER_KG_G = 22;
-const FRUIT_PER_KG_G = 250;
+const FRUIT_PER_KG_G = 125;
 /** Fruit that is added is weighed out by this much, g. */
 const FRUIT_STEP_G = 50;
 /**
@@ -38,7 +46,7 @@ const FRUIT_STEP_G = 50;
  */
 const MOST_OF_BOTH = 1.6;
 /** Beyond this a batch wants something else, mL a kilogram. */
-const LEMON_PER_KG_ML = 80;
+const LEMON_PER_KG_ML = 100;
 
 /** Yolks to a kilogram of curd. */
 const MOST_YOLKS_PER_KG = 12;

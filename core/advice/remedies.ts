@@ -36,9 +36,14 @@ export type Remedy = {
 const LEAST_ODDS = 0.8;
 /** More of it than is enough for the typical batch, in the order in which it is tried. */
 const MORE_OF_IT = [1, 1.15, 1.3, 1.5, 1.75, 2, 2.4, 2.9, 3.5, 4.2];
-/** Draws that prove a set, and by how much more than enough they must. */
-const PROOF_DRAWS = 400;
-const PROOF_MARGIN = 0.03;
+/**
+ * Draws that prove a set, and by how much more than enough they must so that more draws do not
+ * take it back; and fewer, that show at once where it is far from enough.
+ */
+const PROOF_DRAWS = 1200;
+const PROOF_MARGIN = 0.025;
+const FIRST_DRAWS = 200;
+const FAR_FROM_IT = 0.08;
 /** More than this many are no help. */
 const MOST_REMEDIES = 5;
 
@@ -75,9 +80,16 @@ export function remediesFor(
       return (replan(change, 0)?.boil.setRatio ?? 0) >= ENOUGH[modelOf(change)];
     };
     const steps = leastSteps(fix.most, enough);
-    return steps === null ? [] : proven(fix, steps, { replan, modelOf, before, draws });
+    return steps === null
+      ? []
+      : proven(fix, steps, { replan, modelOf, before, was: diagnosis.model, draws });
   };
-  const fixes = fixesFor(worked, readings, diagnosis.short, (change, n) => replan(change, n)?.boil ?? null);
+  const fixes = fixesFor(
+    worked,
+    readings,
+    diagnosis.short,
+    (change, n) => replan(change, n)?.boil ?? null,
+  );
   const alone = leastFirst(fixes.filter(({ isTwo }) => isTwo === undefined).flatMap(mends));
   const found =
     alone.length > 0 ? alone : fixes.filter(({ isTwo }) => isTwo === true).flatMap(mends);
@@ -101,52 +113,81 @@ type Proof = {
   readonly replan: Replan;
   readonly modelOf: (change: Change) => SetModel;
   readonly before: Made;
+  readonly was: SetModel;
   readonly draws: number;
 };
 
-/** The first amount, from what is enough for the typical batch on, that holds its class. */
-function proven(fix: Fix, steps: number, { replan, modelOf, before, draws }: Proof): Found[] {
-  const tried = new Set(MORE_OF_IT.map((more) => Math.min(fix.most, Math.ceil(steps * more))));
-  for (const n of tried) {
-    const change = fix.change(n);
-    const model = modelOf(change);
-    const typical = replan(change, 0);
-    if (typical === null || !isToTaste(model, typical, before)) continue;
-    const few = Math.min(draws, PROOF_DRAWS);
-    const first = heldOf(replan(change, few), model);
-    if (first === null || first.odds < LEAST_ODDS + (few < draws ? PROOF_MARGIN : 0)) continue;
-    const held = few < draws ? heldOf(replan(change, draws), model) : first;
-    if (held === null || held.odds < LEAST_ODDS) continue;
-    const act = fix.act(n);
-    const pots = fix.potsOf?.(n) ?? 1;
-    return [
-      {
-        remedy: {
-          text: message('advice.remedy', { act, why: fix.why }),
-          act,
-          effect: effectOf(typical, before, pots),
-          change,
-          forecast: held.set,
-          odds: roundTo(held.odds, 2),
-        },
-        grams: fix.gramsOf?.(n) ?? null,
-      },
-    ];
-  }
-  return [];
+/**
+ * The first amount, from what is enough for the typical batch on, that holds its class: the class
+ * of the middling batch, or, where none holds that, the one below it.
+ */
+function proven(fix: Fix, steps: number, proof: Proof): Found[] {
+  const amounts = [
+    ...new Set(MORE_OF_IT.map((more) => Math.min(fix.most, Math.ceil(steps * more)))),
+  ];
+  const tried = amounts.map((n) => once(() => triedAt(fix, n, proof)));
+  const whole = tried.find((at) => at()?.isMiddling === true) ?? tried.find((at) => at() !== null);
+  const found = whole?.();
+  return found ? [found] : [];
 }
 
-/** The class of the middling batch, and how many set so or firmer; null where it is short still. */
-function heldOf(
-  again: Replanned | null,
-  model: SetModel,
-): { readonly set: SetClass; readonly odds: number } | null {
+const once = <T>(work: () => T): (() => T) => {
+  let done: { readonly value: T } | null = null;
+  return () => (done ??= { value: work() }).value;
+};
+
+type Tried = Found & { readonly isMiddling: boolean };
+
+/** A remedy of so many steps; null where it holds no class that sets, or spoils the taste. */
+function triedAt(
+  fix: Fix,
+  n: number,
+  { replan, modelOf, before, was, draws }: Proof,
+): Tried | null {
+  const change = fix.change(n);
+  const model = modelOf(change);
+  const typical = replan(change, 0);
+  if (typical === null || !isToTaste(model, typical, before, was)) return null;
+  const few = heldOf(replan(change, Math.min(draws, FIRST_DRAWS)), model, FAR_FROM_IT);
+  if (few === null) return null;
+  const proof = Math.min(draws, PROOF_DRAWS);
+  const margin = proof < draws ? PROOF_MARGIN : 0;
+  const held = heldOf(replan(change, proof), model, -margin);
+  if (held === null) return null;
+  const act = fix.act(n);
+  return {
+    remedy: {
+      text: message('advice.remedy', { act, why: fix.why }),
+      act,
+      effect: effectOf(typical, before, fix.potsOf?.(n) ?? 1),
+      change,
+      forecast: held.set,
+      odds: roundTo(held.odds, 2),
+    },
+    grams: fix.gramsOf?.(n) ?? null,
+    isMiddling: held.isMiddling,
+  };
+}
+
+type Held = { readonly set: SetClass; readonly odds: number; readonly isMiddling: boolean };
+
+/**
+ * The firmest class that enough of the batches come to, or better; null where it is none that sets.
+ * @param lenient how much less than enough will do, as a share
+ */
+function heldOf(again: Replanned | null, model: SetModel, lenient: number): Held | null {
   const { setRatio, setShare } = again?.boil.forecast ?? {};
   if (setRatio === undefined || setShare === undefined || setRatio.p50 < ENOUGH[model]) return null;
-  const set = setClassOf(setRatio.p50);
-  const odds = SET_CLASSES.slice(SET_CLASSES.indexOf(set)).reduce(
-    (sum, each) => sum + setShare[each],
-    0,
+  const middling = setClassOf(setRatio.p50);
+  const orFirmer = (set: SetClass) =>
+    SET_CLASSES.slice(SET_CLASSES.indexOf(set)).reduce((sum, each) => sum + setShare[each], 0);
+  const set = SETS.findLast(
+    (each) =>
+      SET_CLASSES.indexOf(each) <= SET_CLASSES.indexOf(middling) &&
+      orFirmer(each) >= LEAST_ODDS - lenient,
   );
-  return { set, odds };
+  return set === undefined ? null : { set, odds: orFirmer(set), isMiddling: set === middling };
 }
+
+/** Classes that a remedy may promise. */
+const SETS: readonly SetClass[] = ['soft', 'firm', 'slices'];

@@ -8,7 +8,7 @@ import { replanned } from '../test/replanned.ts';
  */
 describe('sets that every preserver knows', () => {
   const BERRIES_AND_BOX = [
-    '1.6 kg crushed strawberries',
+    '1.4 kg crushed strawberries',
     '1 box powdered pectin',
     '¼ cup lemon juice',
   ];
@@ -122,7 +122,8 @@ describe('sets that every preserver knows', () => {
         lines: ['1 cup bottled lemon juice', `${yolks} egg yolks`, '2 cups sugar', '¾ cup butter'],
       }).set;
     expect(curd(2)?.short).toBe('egg');
-    expect(curd(10)?.ratio.p50).toBeGreaterThan(3 * (curd(2)?.ratio.p50 ?? NaN));
+    // Butter thickens too, so that five times the yolks are not five times as thick.
+    expect(curd(10)?.ratio.p50).toBeGreaterThan(2 * (curd(2)?.ratio.p50 ?? NaN));
     const butter = (solublesPct: number) =>
       planned({
         product: 'butter',
@@ -137,7 +138,7 @@ describe('sets that every preserver knows', () => {
 describe('half the sugar in a jam with regular powder', () => {
   const change = {
     lines: [
-      '1.6 kg crushed strawberries',
+      '1.4 kg crushed strawberries',
       '1 box powdered pectin',
       '¼ cup lemon juice',
       '3½ cups sugar',

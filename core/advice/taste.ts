@@ -48,21 +48,41 @@ export function finishedAcidPct({ boil, lines }: Made): number {
 
 const isIn = (value: number, { low, high }: Window): boolean => value >= low && value <= high;
 
+/** Whether a value is in a window, or no farther out of it than it was; `was` absent for anew. */
+const noWorse = (value: number, window: Window, was: number | null | false): boolean =>
+  isIn(value, window) ||
+  (typeof was === 'number' &&
+    isIn(value, {
+      low: Math.min(window.low, was) - ROUNDING,
+      high: Math.max(window.high, was) + ROUNDING,
+    }));
+
 /**
  * Whether a mended batch would taste right and stands inside the windows of its gel. What was too
- * sour before may stay so, where nothing sour was added.
+ * sour before may stay so, where nothing sour was added; and so may what was flat, where it sets on
+ * calcium as it did before, and acid is no matter of its set.
+ * @param was what the batch set on before
  */
-export function isToTaste(model: SetModel, mended: Made, before: Made): boolean {
+export function isToTaste(model: SetModel, mended: Made, before: Made, was: SetModel): boolean {
   const bears = BEARS[model];
   if (bears === null) return true;
   const { boil } = mended;
-  const [acid, was] = [finishedAcidPct(mended), finishedAcidPct(before)];
+  const [acid, acidWas] = [finishedAcidPct(mended), finishedAcidPct(before)];
   const calcium = boil.setters;
+  const same = was === model;
+  const least =
+    model === 'low-methoxyl' && same
+      ? Math.min(TASTE_WINDOW.low, acidWas - ROUNDING)
+      : TASTE_WINDOW.low;
   return (
-    acid >= TASTE_WINDOW.low &&
-    acid <= Math.max(TASTE_WINDOW.high, was + ROUNDING) &&
-    isIn(solublesPctOf(boil.finish.contents), bears.solublesPct) &&
-    isIn(boil.pH ?? Infinity, bears.pH) &&
+    acid >= least &&
+    acid <= Math.max(TASTE_WINDOW.high, acidWas + ROUNDING) &&
+    noWorse(
+      solublesPctOf(boil.finish.contents),
+      bears.solublesPct,
+      same && solublesPctOf(before.boil.finish.contents),
+    ) &&
+    noWorse(boil.pH ?? Infinity, bears.pH, same && before.boil.pH) &&
     (model !== 'low-methoxyl' ||
       calcium === null ||
       isIn(calcium.calciumMg / calcium.lowMethoxylG, LOW_METHOXYL_WINDOW.calciumMgPerG))

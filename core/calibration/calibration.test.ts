@@ -9,10 +9,11 @@ import {
   TABLED_PECTIN_PCT,
   logDeviation,
 } from '../ingredients/index.ts';
-import { setClassOf } from '../gel/index.ts';
+import { needBySolubles, setClassOf } from '../gel/index.ts';
 import { planBatch } from '../plan/index.ts';
 import { planned } from '../test/planned.ts';
-import { ratioWith, requestOf } from './features.ts';
+import { cutSugarCases, cutSugarFormulas, SOFTER_BY } from './cutSugar.ts';
+import { featuresOf, ratioWith, requestOf } from './features.ts';
 import { fitOffsets, leaveOneOut, outside } from './fit.ts';
 import { formulasWithSets, fitCases } from './fitCases.ts';
 import { calibrationReport } from './report.ts';
@@ -56,8 +57,9 @@ describe('tested formulas', () => {
 
 describe('the fit', () => {
   const held = fitCases(false);
-  const moves = fitOffsets(held, CALIBRATION_OFFSETS);
-  const out = leaveOneOut(held);
+  const cut = cutSugarCases(false);
+  const moves = fitOffsets([...held, ...cut], CALIBRATION_OFFSETS);
+  const out = leaveOneOut(held, cut);
 
   test('done again gives the moves that the ingredient table has', () => {
     for (const [name, z] of Object.entries(moves)) {
@@ -98,11 +100,13 @@ describe('the fit', () => {
 
   test('touches pectin alone: what it holds, what frees and wears it, and what a gel asks for', () => {
     for (const name of Object.keys(moves))
-      expect(name).toMatch(/^(pectin|strength of the pectin|wear of pectin|acid of)\b/);
+      expect(name).toMatch(
+        /^(solubles that a gram of added pectin|pectin|strength of the pectin|wear of pectin|acid of)\b/,
+      );
   });
 
   test('is reported with every formula, every move and the coverage', () => {
-    const report = calibrationReport(held, out);
+    const report = calibrationReport(held, cut, out);
     for (const { name } of TESTED_FORMULAS) expect(report).toContain(name);
     for (const name of Object.keys(CALIBRATION_OFFSETS)) expect(report).toContain(name);
     expect(report).toMatch(/\d+ printed yields: \d+ % within their range/);
@@ -115,6 +119,48 @@ describe('the fit', () => {
     expect(outside(4, ['firm'])).toBeCloseTo(Math.log(2), 9);
     expect(outside(100, ['firm', 'slices'])).toBe(0);
     expect(setClassOf(0.375)).toBe('pours');
+  });
+});
+
+/** Common practice: with a box or a pouch nobody halves the sugar and gets a set. */
+describe('with part of the printed sugar', () => {
+  const cut = [...cutSugarFormulas(false), ...cutSugarFormulas(true)];
+  const ratios = cut.map(({ share, full, ...formula }) => ({
+    share,
+    name: formula.name,
+    ratio: ratioWith(featuresOf(formula), CALIBRATION_OFFSETS),
+    whole: ratioWith(featuresOf(full), CALIBRATION_OFFSETS),
+  }));
+  const at = (wanted: number) => ratios.filter(({ share }) => share === wanted);
+  const fails = ({ ratio }: (typeof ratios)[number]) =>
+    ['pours', 'loose'].includes(setClassOf(ratio));
+
+  test('half of it fails, whatever the fruit, and most sixties do', () => {
+    expect(ratios.length).toBeGreaterThanOrEqual(60);
+    expect(at(0.5).filter((found) => !fails(found))).toEqual([]);
+    expect(at(0.6).filter(fails).length).toBeGreaterThan(0.6 * at(0.6).length);
+  });
+
+  test('three quarters are at least 7 % softer than the whole', () => {
+    for (const { ratio, whole } of at(0.75)) expect(ratio / whole).toBeLessThanOrEqual(SOFTER_BY);
+  });
+
+  test('the need stays where it is published: 4, 2.6 and 1.9 at 50, 52.5 and 55 %, and no set below', () => {
+    for (const [solublesPct, need] of [
+      [50, 4],
+      [52.5, 2.6],
+      [55, 1.9],
+    ] as const)
+      // prettier-ignore
+      expect(Math.abs(needBySolubles(solublesPct) / need - 1)).toBeLessThan(0.08);
+    expect(needBySolubles(47)).toBeGreaterThan(8);
+  });
+
+  test('the plan says so, and low-sugar pectin is the way there', () => {
+    const half = cut.find(({ name }) => /^sour cherry jelly with liquid.* 50 %/.test(name));
+    const { set } = planned({ ...half?.request, draws: 1000 });
+    expect(['pours', 'loose']).toContain(set?.forecast);
+    expect(set?.remedies[0]?.change.method).toBe('low-methoxyl');
   });
 });
 

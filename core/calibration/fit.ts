@@ -121,9 +121,7 @@ export function fitOffsets(
   const missesAt = (z: readonly number[], of: readonly FitCase[]): number[] => {
     const moves = movesOf(z);
     const curves = needCurves(moves);
-    return of.map(
-      (formula) => missOf(formula, moves, curves, MARGIN) / OUTSIDE_SD,
-    );
+    return of.map((formula) => missOf(formula, moves, curves, MARGIN) / OUTSIDE_SD);
   };
   const { at } = leastSquares({
     start: parameters.map(({ name }) => from[name] ?? 0),

@@ -123,7 +123,7 @@ const LONG_BOILED: readonly TestedFormula[] = [
       product: 'marmalade',
       lines: ['1 kg Seville oranges', '2 kg sugar', '2 litres water', '2 lemons, juiced'],
     },
-    sets: SOFT_OR_BETTER,
+    sets: ['soft', 'firm'],
   },
   {
     name: 'grape jelly, 4 : 3',
@@ -220,6 +220,12 @@ const LONG_BOILED: readonly TestedFormula[] = [
     source: 'common practice',
     request: { lines: ['1 kg raspberries', '1 kg sugar'] },
     sets: SOFT_OR_BETTER,
+  },
+  {
+    name: 'apricot jam, weight for weight with lemon',
+    source: 'common practice',
+    request: { lines: ['1 kg apricots', '1 kg sugar', 'juice of 1 lemon'] },
+    sets: LOOSE_OR_BETTER,
   },
   {
     name: 'rhubarb jam, weight for weight with lemon',

@@ -19,12 +19,13 @@ export type ReadRequest = ParserKitchen & {
 };
 
 /**
- * What the lines of a request are read with: the kitchen, and whether bare juice is what drips from
- * a cloth.
+ * What the lines of a request are read with: the kitchen, whether bare juice is what drips from a
+ * cloth, and whether whole lemons are squeezed.
  */
 export const readingKitchen = (request: ReadRequest): ParserKitchen => ({
   ...request,
   extractsJuice: request.product === 'jelly',
+  squeezesCitrus: request.product === 'curd',
 });
 
 /** What the lines of a formula are read with: its kitchen, and each line beside the others. */

@@ -130,7 +130,7 @@ function surplus(load: AcidLoad, hydrogen: number): { charge: number; perPH: num
  */
 export function titratablePct(load: AcidLoad, massG: number): number {
   const end = 10 ** -TITRATION_END_PH;
-  const charges = ACID_IDS.reduce((sum, id) => sum - load.moles[id] * meanCharge(id, end), 0);
+  const charges = ACID_IDS.reduce((sum, id) => sum + load.moles[id] * meanCharge(id, end), 0);
   const { titrated, molarMass } = ACIDS_BY_ID.citric;
   return ((100 * Math.max(0, charges - load.cations)) / massG / titrated) * molarMass;
 }

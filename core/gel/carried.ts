@@ -1,7 +1,7 @@
 import { calibrated, CALIBRATION_OFFSETS, type CalibrationOffsets } from '../ingredients/index.ts';
 
 /** How steeply added pectin fails with too little sugar to carry; judgement. */
-const STEEPNESS = 4;
+const STEEPNESS = 4.5;
 
 /**
  * Share of the pectin added from a box or a pouch that gels, by the solubles there are for it. A

@@ -16,8 +16,9 @@ export const GELLING_SUGAR_MIN = { usual: 4, most: 5, provenance: PACKS } as con
  * Soluble solids near which it sets, g per 100 g, and pectin at which it stands between soft and
  * firm there, g of the pack’s per 100 g of the spread.
  */
-const AT_ITS_FIGURE: { readonly [ratio in GellingRatio]: readonly [solids: number, pectin: number] } =
-  { 1: [60, 0.33], 2: [42, 0.46], 3: [33, 0.52] };
+const AT_ITS_FIGURE: {
+  readonly [ratio in GellingRatio]: readonly [solids: number, pectin: number];
+} = { 1: [60, 0.33], 2: [42, 0.46], 3: [33, 0.52] };
 
 /** It sets as well on this much less than the solids of its figure, over them. */
 const LEAST_OF_ITS_SOLIDS = 0.93;

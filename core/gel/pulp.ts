@@ -26,7 +26,7 @@ export const pulpG = (ingredient: Ingredient, insolublesG: number, pectinG: numb
     : 0;
 
 /** It does so in the syrup of a jam, and by this power less in a thinner one; judgement. */
-const SYRUP_PCT = 62;
+const SYRUP_PCT = 65;
 const THINNER = 6;
 
 /**

@@ -14,26 +14,42 @@ export type Extraction = {
   readonly minutes: number;
   /** Water that steams off meanwhile, as a share of fruit and water. */
   readonly steam: Range;
+  /** Share of what is in the pan that runs through the cloth; the pulp holds the rest. */
+  readonly drips: Range;
 };
 
 export const EXTRACTION_SOURCE = commonPractice(
-  '3 lb apples and 3 cups water, 4 lb berries and ½ cup, 3½ lb quinces and 7 cups each give about 4 cups of juice',
+  '3 lb apples and 3 cups water, 4 lb berries and ½ cup, 3½ lb quinces and 7 cups each give about 4 cups of juice, 3½ lb grapes and a cup about 5, 5 lb redcurrants about 6½, 3 lb sour cherries about 3½',
 );
 
 const LIDDED = range(0.03, 0.07, 0.12);
 const LONG = range(0.2, 0.33, 0.42);
 
-const PLENTY: Extraction = { waterPerG: 1, hard: true, minutes: 45, steam: LONG };
-const HARD: Extraction = { waterPerG: 0.5, hard: true, minutes: 20, steam: LIDDED };
-const FIRM: Extraction = { waterPerG: 0.22, hard: true, minutes: 15, steam: LIDDED };
-const SOFT: Extraction = { waterPerG: 0.1, hard: false, minutes: 10, steam: LIDDED };
-
-/** Share of what is in the pan that runs through the cloth; the pulp holds the rest. */
-export const DRIPS_THROUGH = {
-  hard: range(0.38, 0.5, 0.6),
+/** Pulpy fruit holds half of its juice back, soft berries less, and fruit that is all juice least. */
+const DRIPS = {
+  pulpy: range(0.38, 0.5, 0.6),
   soft: range(0.4, 0.53, 0.65),
-  provenance: EXTRACTION_SOURCE,
+  juicy: range(0.5, 0.62, 0.72),
+  grapes: range(0.6, 0.73, 0.82),
 };
+
+const PLENTY: Extraction = {
+  waterPerG: 1,
+  hard: true,
+  minutes: 45,
+  steam: LONG,
+  drips: DRIPS.pulpy,
+};
+const HARD: Extraction = { ...PLENTY, waterPerG: 0.5, minutes: 20, steam: LIDDED };
+const FIRM: Extraction = { ...HARD, waterPerG: 0.22, minutes: 15 };
+const SOFT: Extraction = {
+  waterPerG: 0.1,
+  hard: false,
+  minutes: 10,
+  steam: LIDDED,
+  drips: DRIPS.soft,
+};
+const GRAPES: Extraction = { ...SOFT, waterPerG: 0.15, drips: DRIPS.grapes };
 
 const BY_FRUIT: { readonly [fruit: string]: Extraction } = {
   quince: PLENTY,
@@ -52,7 +68,11 @@ const BY_FRUIT: { readonly [fruit: string]: Extraction } = {
   sloe: FIRM,
   gooseberry: FIRM,
   blackcurrant: FIRM,
-  redcurrant: FIRM,
+  redcurrant: { ...FIRM, drips: DRIPS.juicy },
+  'sour-cherry': { ...SOFT, drips: DRIPS.juicy },
+  grape: GRAPES,
+  'fox-grape': GRAPES,
+  muscadine: GRAPES,
   cranberry: HARD,
   lingonberry: FIRM,
 };

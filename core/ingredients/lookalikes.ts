@@ -88,6 +88,7 @@ export const DOUBLE_NAMES: readonly DoubleName[] = [
     inUsKitchens: 'cider',
   },
   { names: ['citrus pectin'], question: 'Citrus pectin may be high-methoxyl, which sets with sugar, or low-methoxyl, which sets with calcium. Which?', choices: ['HM pectin', 'LM pectin'] },
+  { names: ['extra gelling sugar'], question: 'What ratio is on the pack?', choices: ['2:1 gelling sugar', '3:1 gelling sugar', '1:1 gelling sugar'] },
   { names: ['juice'], question: 'The juice of which fruit?', choices: [] },
   { names: ['spice', 'spices', 'herb', 'herbs'], question: 'Which one?', choices: [] },
   { names: ['extract', 'essence'], question: 'The extract of what?', choices: ['vanilla extract', 'almond extract'] },

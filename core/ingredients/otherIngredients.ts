@@ -53,6 +53,17 @@ const STARCH: PlainMessageId = 'ingredients.starch';
 const GARLIC: PlainMessageId = 'ingredients.garlic';
 const WEAK_SUGAR: PlainMessageId = 'ingredients.otherSugar';
 
+const GELLING_NAMES = [
+  'gelling sugar', 'jam sugar', 'jelly sugar', 'sugar with pectin', 'sugar with added pectin', 'jam sugar with pectin', 'preserving sugar with pectin', 'extra gelling sugar', 'jam setting sugar',
+]; // prettier-ignore
+
+/** What gelling sugar is called, the ratio before it or behind. */
+const gellingNames = (ratio: string): readonly [string, ...string[]] => [
+  `${ratio} gelling sugar`,
+  ...GELLING_NAMES.flatMap((name) => [`${name} ${ratio}`, `${ratio} ${name}`]).filter(
+    (name) => name !== `${ratio} gelling sugar`,
+  ),
+];
 /** What packs of pectin and gelling sugar usually hold. */
 const PACK_FIGURES = commonPractice('grade and weight of usual packs; read the pack in hand');
 
@@ -65,15 +76,15 @@ const SWEETENERS: readonly Entry[] = [
   { id: 'maple-syrup', names: ['maple syrup', 'pure maple syrup'], solubles: [66, 67, 68.5], sugars: [58, 61, 66], sucrose: 0.95, form: 'liquid', cup: 315, calcium: [60, 100, 130], note: WEAK_SUGAR },
   { id: 'golden-syrup', names: ['golden syrup'], solubles: [81, 82.5, 84], sugars: [76, 79, 82], sucrose: 0.45, form: 'liquid', cup: 340, note: WEAK_SUGAR },
   { id: 'corn-syrup', names: ['corn syrup', 'light corn syrup', 'dark corn syrup'], solubles: [77, 79, 82], sugars: [30, 45, 76], sucrose: 0, form: 'liquid', cup: 326, from: UNITS_CUPS, note: WEAK_SUGAR },
-  { id: 'jam-sugar', names: ['jam sugar', 'jelly sugar', 'gelling sugar', 'sugar with pectin', 'jam sugar with pectin', 'jam sugar with added pectin', 'sugar with added pectin', 'pectin sugar', 'preserving sugar with pectin', 'gelling sugar 1:1', '1:1 gelling sugar', '1:1 jam sugar', 'jam-making sugar'], solubles: [99.5, 100, 100], sugars: [97.5, 98.5, 99], sucrose: 1, pH: [2.3, 2.5, 2.7], ta: [0.4, 0.7, 1], acid: 'citric', pectin: [0.62, 0.7, 0.78], setsFruit: 1, form: 'grains', cup: 200, packs: { pack: 1000, packet: 1000, package: 1000, bag: 1000 }, from: PACK_FIGURES, note: 'ingredients.jamSugar' },
+  { id: 'jam-sugar', names: ['jam sugar', 'jelly sugar', 'gelling sugar', 'sugar with pectin', 'jam sugar with pectin', 'jam sugar with added pectin', 'sugar with added pectin', 'pectin sugar', 'preserving sugar with pectin', 'jam-making sugar', 'jam setting sugar', ...gellingNames('1:1')], solubles: [99.5, 100, 100], sugars: [97.5, 98.5, 99], sucrose: 1, pH: [2.3, 2.5, 2.7], ta: [0.4, 0.7, 1], acid: 'citric', pectin: [0.62, 0.7, 0.78], setsFruit: 1, form: 'grains', cup: 200, packs: { pack: 1000, packet: 1000, package: 1000, bag: 1000 }, from: PACK_FIGURES, note: 'ingredients.jamSugar' },
   { id: 'sucralose-sweetener', names: ['sucralose sweetener', 'granulated sucralose', 'sucralose', 'sugar substitute', 'granular sweetener', 'granular sucralose'], solubles: [93, 97, 99], form: 'grains', cup: 25, note: 'ingredients.sucraloseSweetener' },
   { id: 'fading-sweetener', names: ['aspartame', 'saccharin', 'stevia', 'stevia sweetener', 'monk fruit sweetener', 'low-calorie sweetener', 'artificial sweetener', 'stevia powder', 'stevia drops', 'monk fruit', 'granulated stevia'], solubles: [93, 97, 99], form: 'grains', cup: 25, fadesInHeat: true, note: 'ingredients.fadingSweetener' },
   { id: 'icing-sugar', names: ['icing sugar', 'powdered sugar', "confectioners' sugar", 'confectioners sugar', "confectioner's sugar", 'sifted icing sugar'], solubles: [95, 96.5, 97], insolubles: [1, 2.5, 3], sugars: [95, 96.5, 97], sucrose: 1, form: 'grains', cup: 120, note: 'ingredients.icingSugar' },
   { id: 'coconut-sugar', names: ['coconut sugar', 'coconut blossom sugar'], solubles: [96, 97.5, 99], sugars: [85, 90, 95], sucrose: 0.88, form: 'grains', cup: 160, note: WEAK_SUGAR },
   { id: 'palm-sugar', names: ['palm sugar', 'jaggery', 'gur', 'panela', 'piloncillo', 'rapadura'], solubles: [92, 95, 98], sugars: [80, 87, 94], sucrose: 0.9, form: 'grains', cup: 190, note: WEAK_SUGAR },
   { id: 'dextrose', names: ['dextrose', 'glucose powder', 'powdered glucose', 'fructose', 'fruit sugar', 'dextrose powder'], solubles: [91, 99, 100], sugars: [91, 99, 100], sucrose: 0, form: 'grains', cup: 170, note: WEAK_SUGAR },
-  { id: 'gelling-sugar-2-1', names: ['2:1 gelling sugar', 'gelling sugar 2:1', '2:1 jam sugar', 'jam sugar 2:1'], solubles: [98, 99.5, 100], sugars: [94, 96, 98], sucrose: 1, pH: [2.2, 2.4, 2.7], ta: [0.9, 1.4, 2], acid: 'citric', pectin: [1.25, 1.4, 1.55], setsFruit: 2, form: 'grains', cup: 200, packs: { pack: 500, packet: 500, package: 500, bag: 500 }, from: PACK_FIGURES, note: 'ingredients.gellingSugar21' },
-  { id: 'gelling-sugar-3-1', names: ['3:1 gelling sugar', 'gelling sugar 3:1', '3:1 jam sugar', 'jam sugar 3:1'], solubles: [97, 99, 100], sugars: [91, 94, 97], sucrose: 1, pH: [2.2, 2.4, 2.7], ta: [1.3, 2, 2.8], acid: 'citric', pectin: [1.85, 2.1, 2.35], setsFruit: 3, form: 'grains', cup: 200, packs: { pack: 500, packet: 500, package: 500, bag: 500 }, from: PACK_FIGURES, note: 'ingredients.gellingSugar31' },
+  { id: 'gelling-sugar-2-1', names: gellingNames('2:1'), solubles: [98, 99.5, 100], sugars: [94, 96, 98], sucrose: 1, pH: [2.2, 2.4, 2.7], ta: [0.9, 1.4, 2], acid: 'citric', pectin: [1.25, 1.4, 1.55], setsFruit: 2, form: 'grains', cup: 200, packs: { pack: 500, packet: 500, package: 500, bag: 500 }, from: PACK_FIGURES, note: 'ingredients.gellingSugar21' },
+  { id: 'gelling-sugar-3-1', names: gellingNames('3:1'), solubles: [97, 99, 100], sugars: [91, 94, 97], sucrose: 1, pH: [2.2, 2.4, 2.7], ta: [1.3, 2, 2.8], acid: 'citric', pectin: [1.85, 2.1, 2.35], setsFruit: 3, form: 'grains', cup: 200, packs: { pack: 500, packet: 500, package: 500, bag: 500 }, from: PACK_FIGURES, note: 'ingredients.gellingSugar31' },
   { id: 'molasses', names: ['molasses', 'black treacle', 'treacle', 'blackstrap molasses', 'dark molasses', 'light molasses'], solubles: [74, 77, 80], sugars: [60, 68, 75], sucrose: 0.55, pH: [4.9, 5.3, 5.8], ta: [0.2, 0.4, 0.8], acid: 'citric', calcium: [150, 205, 600], form: 'liquid', cup: 337, note: WEAK_SUGAR },
   { id: 'rice-syrup', names: ['rice syrup', 'brown rice syrup', 'rice malt syrup', 'malt syrup', 'barley malt syrup', 'malt extract'], solubles: [76, 79, 82], sugars: [40, 55, 70], sucrose: 0, form: 'liquid', cup: 330, note: WEAK_SUGAR },
   { id: 'glucose-syrup', names: ['glucose syrup', 'liquid glucose', 'glucose', 'invert syrup', 'invert sugar syrup', 'invert sugar'], solubles: [76, 80, 84], sugars: [30, 45, 78], sucrose: 0, form: 'liquid', cup: 336, note: WEAK_SUGAR },

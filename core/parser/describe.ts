@@ -2,6 +2,7 @@ import { message, type Text } from '@idle-kettle/words/message';
 import {
   findIngredient,
   inState,
+  isVegetable,
   ripened,
   type Form,
   type Fruit,
@@ -123,6 +124,7 @@ function described(
 ): Description {
   let form: Form | null = amount.packed ? 'packed' : null;
   let formAfter = false;
+  let fine = false;
   let state: FruitState | null = null;
   let ripeness: number | null = null;
   let size = amount.size;
@@ -145,6 +147,7 @@ function described(
       if (effect.form !== undefined && form === null) {
         form = effect.form;
         formAfter = at !== null && segment > at.segment;
+        fine = effect.fine === true;
       }
       if (
         effect.grows !== undefined &&
@@ -155,6 +158,10 @@ function described(
       }
       state ??= effect.state ?? null;
       ripeness ??= effect.ripeness ?? null;
+      if (effect.isGreen === true && isUnripeWhenGreen(noun)) {
+        ripeness ??= GREEN;
+        assumed.push(message('parser.greenCountsAsUnripe'));
+      }
       size ??= effect.size ?? null;
       keepsPeel ||= effect.keepsPeel === true;
       extracted ||= effect.extracted === true;
@@ -198,6 +205,7 @@ function described(
     amount: measure,
     form: direct && parts.has('pulp') ? (form ?? 'pureed') : form,
     formAfter,
+    fine,
     ripeness,
     size,
     loses,
@@ -210,6 +218,17 @@ function described(
     varieties,
   };
 }
+
+/** Ripeness of fruit that is still green; common practice. */
+const GREEN = 0.15;
+
+/** Fruit that has kinds which are green when they are ripe, or is cooked green as a rule. */
+const GREEN_WHEN_RIPE: ReadonlySet<string> = new Set([
+  'apple', 'pear', 'grape', 'fox-grape', 'muscadine', 'fig', 'plum', 'greengage', 'gooseberry', 'amla', 'lime', 'lemon', 'kiwi', 'melon', 'guava', 'feijoa', 'green-tomato', 'tomato', 'courgette', 'watermelon-rind',
+]); // prettier-ignore
+
+const isUnripeWhenGreen = (row: Ingredient): boolean =>
+  row.kind === 'fruit' && !GREEN_WHEN_RIPE.has(row.id) && !isVegetable(row.id);
 
 /** More of tea or coffee than this by volume is the drink, and no leaves, mL; common practice. */
 const SPOONS_ML = 50;

@@ -15,6 +15,8 @@ export type Description = {
   readonly form: Form | null;
   /** The form stands after the name and a comma: the fruit may have been measured before. */
   readonly formAfter: boolean;
+  /** Cut so fine that it fills its cup nearly as crushed fruit does. */
+  readonly fine: boolean;
   readonly ripeness: number | null;
   readonly size: string | null;
   /**

@@ -1,5 +1,5 @@
 import { message, type Text } from '@idle-kettle/words/message';
-import type { Form, Ingredient } from '../ingredients/index.ts';
+import { isVegetable, type Form, Ingredient } from '../ingredients/index.ts';
 import { exactly, range, timesRange, type Range } from '../quantity/index.ts';
 import type { Amount } from './amount.ts';
 import { looseMl } from './measuredAmount.ts';
@@ -112,9 +112,10 @@ function byWeight(said: Description): Grams {
       };
 }
 
-function byVolume({ row, form: written, formAfter, amount }: Description): Grams | NoGrams {
+function byVolume({ row, form: written, formAfter, fine, amount }: Description): Grams | NoGrams {
   const form: Form = written ?? row.usualForm;
-  const cup = row.cups[form] ?? (written === null ? undefined : liquidOr(row, written));
+  const coarse = row.cups[form] ?? (written === null ? undefined : liquidOr(row, written));
+  const cup = fine && coarse !== undefined ? finer(row, coarse) : coarse;
   if (!cup) {
     return { trouble: message('parser.thereIsNoCupWeight', { form, name: row.name }) };
   }
@@ -131,6 +132,20 @@ function byVolume({ row, form: written, formAfter, amount }: Description): Grams
         ? message('parser.measuredAsGACup', { form, round: Math.round(cup.typical) })
         : '';
   return { massG, assumed: said };
+}
+
+/**
+ * How far fruit that is chopped fine fills its cup as crushed fruit does, over coarse pieces: it runs
+ * together in its juice, and vegetables do not; common practice, judgement.
+ */
+const FINE = 0.75;
+
+function finer(row: Ingredient, coarse: Range): Range {
+  const crushed = row.cups.crushed;
+  if (row.kind !== 'fruit' || isVegetable(row.id) || crushed === undefined) return coarse;
+  if (crushed.typical <= coarse.typical) return coarse;
+  const between = (end: keyof Range) => coarse[end] + FINE * (crushed[end] - coarse[end]);
+  return range(between('low'), between('typical'), between('high'));
 }
 
 /**

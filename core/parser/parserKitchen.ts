@@ -25,6 +25,8 @@ export type ParserKitchen = {
    * Whether a bare “apple juice” is what drips from the cloth, as in a jelly, and not the drink.
    */
   readonly extractsJuice?: boolean;
+  /** Whether whole lemons are meant by their juice and zest, as in a curd. */
+  readonly squeezesCitrus?: boolean;
   /** What `sugar per cup of juice` may go by. */
   readonly beside?: Beside | undefined;
 };

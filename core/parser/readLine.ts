@@ -181,9 +181,7 @@ function withOwnPack(ingredient: Ingredient, packs: readonly OwnPack[]): Ingredi
   if (!own || ingredient.kind === 'fruit') return ingredient;
   return {
     ...ingredient,
-    ...(own.pectinG === null
-      ? {}
-      : { pectinPct: exactly((100 * own.pectinG) / own.packG) }),
+    ...(own.pectinG === null ? {} : { pectinPct: exactly((100 * own.pectinG) / own.packG) }),
     packs: Object.fromEntries(Object.keys(ingredient.packs ?? {}).map((word) => [word, own.packG])),
   };
 }

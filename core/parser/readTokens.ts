@@ -6,6 +6,8 @@ import { describe } from './describe.ts';
 import { isObstacle, textOf, type Description, type Unread } from './description.ts';
 import { gramsOf } from './grams.ts';
 import { headOf } from './head.ts';
+import { citrusForCurd } from './curdCitrus.ts';
+import { plainGellingSugar } from './gellingRatio.ts';
 import { juiceForJelly } from './jellyJuice.ts';
 import type { Parser } from './parserKitchen.ts';
 import { isUnitWord, LONG_UNITS } from './measures.ts';
@@ -68,7 +70,9 @@ function readPlainly(tokens: readonly Token[], reader: Parser): Understood | Unr
   const amount = tinned ? { ...head.amount, tinned } : head.amount;
   const said = describe(rest, amount, reader.book, reader.measures);
   if (!isObstacle(said)) {
-    const description = reader.extractsJuice === true ? juiceForJelly(said, tokens) : said;
+    const juiced = reader.extractsJuice === true ? juiceForJelly(said, tokens) : said;
+    const squeezed = reader.squeezesCitrus === true ? citrusForCurd(juiced) : juiced;
+    const description = plainGellingSugar(squeezed, tokens, reader.measures);
     return { description, assumed: [] };
   }
   const unit = amountTokens.at(-1);

@@ -14,6 +14,10 @@ export type Effect = {
   readonly state?: FruitState;
   /** 0 (green) to 1 (over-ripe). */
   readonly ripeness?: number;
+  /** Cut so fine that it fills its cup nearly as crushed fruit does. */
+  readonly fine?: true;
+  /** Unripe, of fruit that is not green when it is ripe. */
+  readonly isGreen?: true;
   readonly size?: string;
   readonly part?: Part;
   readonly loses?: Loss;
@@ -75,6 +79,11 @@ export const RIPENESS_WORDS: ReadonlyMap<string, number> = new Map(
     'not quite ripe': 0.3,
     'not too ripe': 0.4,
     'nearly ripe': 0.3,
+    'very green': 0.05,
+    'quite green': 0.15,
+    'still green': 0.15,
+    'slightly green': 0.3,
+    'a little green': 0.3,
     'a little under-ripe': 0.3,
   }),
 );
@@ -151,7 +160,11 @@ const TABLE: readonly (readonly [string, Effect])[] = [
   ),
   ...says(
     { form: 'chopped' },
-    'chopped|diced|dice|cubed|cubes|chunks|chunked|minced|cut up|cut small|chopped up|roughly cut|roughly chopped|hand chopped|nibbed',
+    'chopped|diced|dice|cubed|cubes|chunks|chunked|cut up|cut small|chopped up|roughly cut|roughly chopped|hand chopped|nibbed',
+  ),
+  ...says(
+    { form: 'chopped', fine: true },
+    'minced|finely chopped|finely diced|finely minced|finely cut|very finely chopped|chopped finely|chopped very finely|chopped fine|minced finely|cut very small',
   ),
   ...says(
     { form: 'crushed' },
@@ -250,9 +263,10 @@ const TABLE: readonly (readonly [string, Effect])[] = [
     { weighed: 'prepared' },
     'without stones|without the stones|no stones|without pips|no pips|without seeds|without skin|without skins|without peel|without cores|without stalks|without stems|no stalks|stoneless|prepared|net|net weight|ready prepared|after waste',
   ),
+  ...says({ kind: 'colour', isGreen: true }, 'green'),
   ...says(
     { kind: 'colour' },
-    'red|black|white|green|yellow|golden|purple|pink|blue|dark red|light red|deep red|blood|crimson|amber|russet|two-tone|bicoloured',
+    'red|black|white|yellow|golden|purple|pink|blue|dark red|light red|deep red|blood|crimson|amber|russet|two-tone|bicoloured',
   ),
   ...says(
     { kind: 'variety' },

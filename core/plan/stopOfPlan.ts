@@ -8,13 +8,7 @@ import { boilMinutesOf, type Evaluation } from '../evaluate/index.ts';
 const TEMP_DECIMALS = 3;
 
 /** Where to stop, by the method's own sign; the temperature is what this recipe shows there. */
-export function stopOf({
-  request,
-  ambient,
-  choice,
-  understood,
-  boil,
-}: Evaluation): Plan['stop'] {
+export function stopOf({ request, ambient, choice, understood, boil }: Evaluation): Plan['stop'] {
   const { waterBoilsC } = ambient;
   const { stopKind } = METHODS[choice.method];
   const ruleTempC = ruleStopC(ambient);

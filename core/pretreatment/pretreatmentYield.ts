@@ -1,5 +1,4 @@
 import {
-  DRIPS_THROUGH,
   extracted,
   extractionOf,
   findIngredient,
@@ -178,11 +177,11 @@ function juiceMass(lines: readonly UnderstoodLine[], waterG: number): Range {
   const inG = massOfLines(lines);
   const per = (end: keyof Range): number =>
     lines.reduce((sum, { ingredient, massG }) => {
-      const { hard, steam } = extractionOf(ingredient.id);
+      const { drips, steam } = extractionOf(ingredient.id);
       const { low, typical, high } = steam;
       const steamed = { low: high, typical, high: low }[end];
       return (
-        sum + (massG.typical / inG) * (1 - steamed) * DRIPS_THROUGH[hard ? 'hard' : 'soft'][end]
+        sum + (massG.typical / inG) * (1 - steamed) * drips[end]
       );
     }, 0);
   return timesRange(range(per('low'), per('typical'), per('high')), inG + waterG);

@@ -165,7 +165,14 @@ function mended(start: Tried): Tried {
 
 /** The pantry above all, then a set. */
 const worth = ({ plan }: Tried): number =>
-  (plan.shelf.verdict === 'pantry' ? PANTRY : 0) + (plan.set ? WELCOME[plan.set.forecast] : 0);
+  (plan.shelf.verdict === 'pantry' ? PANTRY : 0) + (plan.set ? welcome(plan.set) : 0);
+
+/** A set on even odds is no more welcome than a loose one. */
+const welcome = ({ forecast, share }: NonNullable<Plan['set']>): number =>
+  share.pours + share.loose <= MOST_FAILING
+    ? WELCOME[forecast]
+    : Math.min(WELCOME.loose, WELCOME[forecast]);
+const MOST_FAILING = 0.4;
 
 /** Of two that are worth as much, the one that was changed less. */
 const isBetter = (one: Tried, other: Tried): boolean =>

@@ -1,3 +1,4 @@
+import type { GellingRatio } from '../gel/index.ts';
 import { isSugar, type Method } from '../method/index.ts';
 import { convert, kitchenFraction, lineIn, lineInGrams } from '../quantity/index.ts';
 import { readLine, type ParserKitchen, type UnderstoodLine } from '../parser/index.ts';
@@ -38,21 +39,42 @@ export function linesBy(
   const fruit = lines.filter(isFruit);
   const fruitG = gramsOf(fruit, isFruit);
   const round = ROUND[measureOf(fruit)];
-  const kept = lines.filter(
-    (line) =>
-      !gave.has(line) &&
-      !isSugar(line) &&
-      line.ingredient.kind !== 'pectin' &&
-      line.ingredient.kind !== 'calcium',
-  );
   const pectin = PECTIN[method];
   return [
-    ...kept.map(({ text }) => text),
+    ...keptOf(lines, gave),
     ...(water > 0 ? [round(water * fruitG, 'water', kitchen)] : []),
     round(sugar * fruitG, 'sugar', kitchen),
     ...(pectin ? [lineInGrams(Math.round((pectin[1] * fruitG) / 1000), pectin[0])] : []),
   ];
 }
+
+/** What stays in a formula that is made to set another way. */
+const keptOf = (
+  lines: readonly UnderstoodLine[],
+  gave: ReadonlySet<UnderstoodLine>,
+): readonly string[] =>
+  lines
+    .filter(
+      (line) =>
+        !gave.has(line) &&
+        !isSugar(line) &&
+        line.ingredient.kind !== 'pectin' &&
+        line.ingredient.kind !== 'calcium',
+    )
+    .map(({ text }) => text);
+
+/** The same fruit with as much of a gelling sugar as is made for it: its figure goes by weight. */
+export const linesByGellingSugar = (
+  lines: readonly UnderstoodLine[],
+  ratio: GellingRatio,
+  gave: ReadonlySet<UnderstoodLine>,
+): readonly string[] => [
+  ...keptOf(lines, gave),
+  lineInGrams(
+    Math.max(1, Math.round(gramsOf(lines, isFruit) / ratio / 10) * 10),
+    `${ratio}:1 gelling sugar`,
+  ),
+];
 
 type Measure = 'grams' | 'pounds' | 'cups';
 

@@ -84,7 +84,13 @@ function knobOf(solverRecipe: SolverRecipe, gauge: GaugeId): Knob {
         };
       }
       if (setModel === 'gelling-sugar')
-        return { mix: (sugar) => ({ ...plain, sugar }), from: 0.02, to: MOST_TIMES, reading, rises: true };
+        return {
+          mix: (sugar) => ({ ...plain, sugar }),
+          from: 0.02,
+          to: MOST_TIMES,
+          reading,
+          rises: true,
+        };
       const own = lines.find(({ ingredient }) => ingredient.kind === 'pectin')?.ingredient.id;
       const usual = {
         'high-methoxyl': 'powdered-pectin',

@@ -55,11 +55,11 @@ export function Balance({ kitchen, saved, from }: Props) {
     saver.write({ name, ...formula }, finalName, !stale);
   }, [saver, name, formula, finalName, stale]);
   const sizes = useMemo(() => jarsOnHand(kitchen), [kitchen]);
-  const { extractsJuice = false, ...others } = readingIn(formula, kitchen);
+  const { extractsJuice = false, squeezesCitrus = false, ...others } = readingIn(formula, kitchen);
   const beside = useDeepCompareMemoize(others.beside);
   const reading = useMemo(
-    () => ({ ...kitchen, extractsJuice, beside }),
-    [kitchen, extractsJuice, beside],
+    () => ({ ...kitchen, extractsJuice, squeezesCitrus, beside }),
+    [kitchen, extractsJuice, squeezesCitrus, beside],
   );
   // The same list for as long as it says the same, so that lines need not be drawn anew for every
   // plan.

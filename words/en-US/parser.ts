@@ -1,4 +1,8 @@
 export const PARSER = {
+  'parser.greenCountsAsUnripe': '“Green” counts as unripe.',
+  'parser.noRatioCountsAsOneToOne':
+    'No ratio given: counts as 1:1. If the pack says 2:1 or 3:1, add that.',
+  'parser.curdTakesJuiceAndZest': 'In a curd, whole citrus means its juice and zest.',
   'parser.theSecondAmountIsIn': 'The second amount is in another measure. Write a line for each.',
   'parser.preparedHowWriteCrushedChopped':
     'Prepared how? Write “crushed”, “chopped” or “sliced” after the amount.',
