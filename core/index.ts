@@ -157,6 +157,7 @@ export {
   solveFor,
   sweepSugar,
   moveGauge,
+  lowSugarWay,
   withSugarShare,
 } from './solve/index.ts';
 export { type Preparation, cooksForHours, costOf, prepareOf } from './prepare/index.ts';

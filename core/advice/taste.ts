@@ -24,7 +24,7 @@ type Window = Pick<Range, 'low' | 'high'>;
 
 /** Soluble solids and pH at which a gel of each kind stands well; null where it has no gel. */
 const BEARS: { readonly [model in SetModel]: { solublesPct: Window; pH: Window } | null } = {
-  'high-methoxyl': { solublesPct: { low: 54, high: 69 }, pH: { low: 2.8, high: 3.6 } },
+  'high-methoxyl': { solublesPct: { low: 52, high: 69 }, pH: { low: 2.8, high: 3.6 } },
   'low-methoxyl': LOW_METHOXYL_WINDOW,
   'gelling-sugar': {
     solublesPct: {
@@ -77,11 +77,7 @@ export function isToTaste(model: SetModel, mended: Made, before: Made, was: SetM
   return (
     acid >= least &&
     acid <= Math.max(TASTE_WINDOW.high, acidWas + ROUNDING) &&
-    noWorse(
-      solublesPctOf(boil.finish.contents),
-      bears.solublesPct,
-      same && solublesPctOf(before.boil.finish.contents),
-    ) &&
+    isIn(solublesPctOf(boil.finish.contents), bears.solublesPct) &&
     noWorse(boil.pH ?? Infinity, bears.pH, same && before.boil.pH) &&
     (model !== 'low-methoxyl' ||
       calcium === null ||

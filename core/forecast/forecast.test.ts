@@ -173,9 +173,9 @@ describe('what the spread comes from', () => {
 
 describe('draws of one fruit', () => {
   test('hang together: the sourer pots hold more pectin', () => {
-    const { cloud } = forecast(lines('2 kg crushed damsons', '1.4 kg sugar'), 2, 2000);
-    const stiff = cloud.filter(({ set }) => set === 'slices');
-    const weak = cloud.filter(({ set }) => set !== 'slices');
+    const { cloud } = forecast(lines('2 kg crushed plums', '2 kg sugar'), 2, 2000);
+    const stiff = cloud.filter(({ set }) => set === 'firm' || set === 'slices');
+    const weak = cloud.filter(({ set }) => set !== 'firm' && set !== 'slices');
     const mean = (of: typeof cloud) => of.reduce((sum, { pH }) => sum + pH, 0) / of.length;
     expect(mean(stiff)).toBeLessThan(mean(weak));
   });

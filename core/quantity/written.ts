@@ -1,6 +1,6 @@
 /** A line of a formula as it is written, to be read again: `2 lb sugar`, `1½ oz sugar`. */
 export const lineIn = (
-  unit: 'g' | 'kg' | 'lb' | 'oz' | 'tsp',
+  unit: 'g' | 'kg' | 'lb' | 'oz' | 'tsp' | 'tbsp' | 'mL',
   amount: number | string,
   name = '',
 ): string => `${amount} ${unit} ${name}`.trimEnd();

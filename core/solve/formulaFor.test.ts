@@ -98,16 +98,21 @@ describe('a formula for fruit alone', () => {
     ]);
     expect(found(['5 cups strawberries']).request.lines).toEqual([
       '5 cups strawberries',
+      '2 tbsp bottled lemon juice',
       '3 cups sugar',
     ]);
-    expect(found(['1 kg apricots']).request.lines).toEqual(['1 kg apricots', '800 g sugar']);
+    expect(found(['1 kg apricots']).request.lines).toEqual([
+      '1 kg apricots',
+      '45 mL bottled lemon juice',
+      '800 g sugar',
+    ]);
     expect(found(['9 oz raspberries']).request.lines).toEqual(['9 oz raspberries', '7 oz sugar']);
   });
 
   test('what is written besides stays, and sugar and pectin are put in anew', () => {
     expect(
       found(['1 kg apricots', '3 kg sugar', '1 vanilla pod', '40 g powdered pectin']).request.lines,
-    ).toEqual(['1 kg apricots', '1 vanilla pod', '800 g sugar']);
+    ).toEqual(['1 kg apricots', '1 vanilla pod', '45 mL bottled lemon juice', '800 g sugar']);
   });
 
   test('what was chosen stays: a butter is a butter, and a jelly a jelly', () => {

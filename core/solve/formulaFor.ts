@@ -1,5 +1,5 @@
 import { message, type Text } from '@idle-kettle/words/message';
-import type { SetClass } from '../gel/index.ts';
+import { SET_LEAST_RATIO, type SetClass } from '../gel/index.ts';
 import { isHard, type Product, PRODUCTS } from '../method/index.ts';
 import { type Fault, type Plan, planBatch } from '../plan/index.ts';
 import type { UnderstoodLine } from '../parser/index.ts';
@@ -17,13 +17,24 @@ const FOR_MARMALADE: ReadonlySet<string> = new Set([
   'orange', 'seville-orange', 'lemon', 'lime', 'grapefruit', 'clementine', 'kumquat', 'bergamot', 'yuzu',
 ]); // prettier-ignore
 
-const long = (sugar: number, water: number): Proportions => ({ method: 'long-boil', sugar, water });
-const BY_PECTIN: readonly Proportions[] = (['powdered-pectin', 'low-methoxyl'] as const).map(
-  (method) => ({
-    method,
-    sugar: USUAL_SUGAR[method] ?? 1,
-  }),
-);
+const long = (sugar: number, water: number, lemon = 0): Proportions => ({
+  method: 'long-boil',
+  sugar,
+  water,
+  lemon,
+});
+const usual = (method: 'powdered-pectin' | 'low-methoxyl', lemon = 0): Proportions => ({
+  method,
+  sugar: USUAL_SUGAR[method] ?? 1,
+  lemon,
+});
+/** Lemon juice to a gram of fruit, mL: that of a lemon to a kilogram, and twice that; common practice. */
+const LEMON = 0.045;
+const BY_PECTIN = [
+  usual('powdered-pectin'),
+  usual('powdered-pectin', 2 * LEMON),
+  usual('low-methoxyl'),
+];
 
 /**
  * The ways that are tried, the plainest first. Fruit that sets by itself takes the more sugar and
@@ -31,10 +42,17 @@ const BY_PECTIN: readonly Proportions[] = (['powdered-pectin', 'low-methoxyl'] a
  * common practice.
  */
 const WAYS: { readonly [product in Product]?: readonly Proportions[] } = {
-  jam: [long(0.8, 0), long(1, 0.3), long(1.25, 0.4), long(1.5, 0.6), ...BY_PECTIN],
-  conserve: [long(0.8, 0), long(1, 0.3), ...BY_PECTIN],
+  jam: [
+    long(0.8, 0),
+    long(0.8, 0, LEMON),
+    long(1, 0.3),
+    long(1.25, 0.4),
+    long(1.5, 0.6),
+    ...BY_PECTIN,
+  ],
+  conserve: [long(0.8, 0), long(0.8, 0, LEMON), long(1, 0.3), ...BY_PECTIN],
   marmalade: [long(2, 2.4), long(2.4, 3), long(1.5, 2), long(1, 1), ...BY_PECTIN],
-  jelly: [long(0.75, 0), long(1, 0), ...BY_PECTIN],
+  jelly: [long(0.75, 0), long(0.75, 0, LEMON), long(1, 0), ...BY_PECTIN],
   butter: [{ method: 'reduce', sugar: 0.4 }],
 };
 
@@ -167,12 +185,10 @@ function mended(start: Tried): Tried {
 const worth = ({ plan }: Tried): number =>
   (plan.shelf.verdict === 'pantry' ? PANTRY : 0) + (plan.set ? welcome(plan.set) : 0);
 
-/** A set on even odds is no more welcome than a loose one. */
-const welcome = ({ forecast, share }: NonNullable<Plan['set']>): number =>
-  share.pours + share.loose <= MOST_FAILING
-    ? WELCOME[forecast]
-    : Math.min(WELCOME.loose, WELCOME[forecast]);
-const MOST_FAILING = 0.4;
+/** A set that lies at the edge of a loose one is no more welcome than that. */
+const welcome = ({ forecast, ratio }: NonNullable<Plan['set']>): number =>
+  ratio.p50 < SURE_SOFT ? Math.min(WELCOME.loose, WELCOME[forecast]) : WELCOME[forecast];
+const SURE_SOFT = 1.015 * SET_LEAST_RATIO.soft;
 
 /** Of two that are worth as much, the one that was changed less. */
 const isBetter = (one: Tried, other: Tried): boolean =>

@@ -1,6 +1,7 @@
 import { type SetClass, setClassOf } from '../gel/index.ts';
 import { isSugar } from '../method/index.ts';
-import type { PlanRequest } from '../evaluate/index.ts';
+import { changed, type PlanRequest } from '../evaluate/index.ts';
+import { planBatch } from '../plan/index.ts';
 import { bisect } from './bisect.ts';
 import { AS_WRITTEN, gramsOf, tryMix } from './tryMix.ts';
 import { solverRecipeOf } from './solverRecipeOf.ts';
@@ -77,4 +78,22 @@ export function withSugarShare(request: PlanRequest, share: number): PlanRequest
     solverRecipe &&
     requestOf(solverRecipe, { ...AS_WRITTEN, sugar: share, targetPct: request.targetSolublesPct })
   );
+}
+
+/** Enough simulated batches to find how much of it sets. */
+const DRAWS = 400;
+
+/**
+ * The request with so much of its sugar and low-sugar pectin in place of what sets it now: the way
+ * to less sugar than a sugar gel bears. Null where that sets no better.
+ * @param share 0 to 1
+ */
+export function lowSugarWay(request: PlanRequest, share: number): PlanRequest | null {
+  const less = withSugarShare(request, share);
+  if (less === null) return null;
+  const outcome = planBatch({ ...less, draws: DRAWS });
+  const remedy = outcome.ok
+    ? outcome.plan.set?.remedies.find(({ change }) => change.method === 'low-methoxyl')
+    : undefined;
+  return remedy === undefined ? null : changed(less, remedy.change);
 }

@@ -9,6 +9,8 @@ export type Proportions = {
   readonly method: Method;
   readonly sugar: number;
   readonly water?: number;
+  /** Bottled lemon juice, mL. */
+  readonly lemon?: number;
 };
 
 /** Sugar by fruit, by weight, as each method usually has it; common practice. */
@@ -32,7 +34,7 @@ const PECTIN: { readonly [method in Method]?: readonly [id: string, gramsPerKg: 
  */
 export function linesBy(
   lines: readonly UnderstoodLine[],
-  { method, sugar, water = 0 }: Proportions,
+  { method, sugar, water = 0, lemon = 0 }: Proportions,
   kitchen: Partial<ParserKitchen>,
   gave: ReadonlySet<UnderstoodLine> = new Set(),
 ): string[] {
@@ -43,6 +45,7 @@ export function linesBy(
   return [
     ...keptOf(lines, gave),
     ...(water > 0 ? [round(water * fruitG, 'water', kitchen)] : []),
+    ...(lemon > 0 ? [lemonLine(lemon * fruitG, measureOf(fruit))] : []),
     round(sugar * fruitG, 'sugar', kitchen),
     ...(pectin ? [lineInGrams(Math.round((pectin[1] * fruitG) / 1000), pectin[0])] : []),
   ];
@@ -90,6 +93,14 @@ type Rounding = (
   thing: 'sugar' | 'water',
   kitchen: Partial<ParserKitchen>,
 ) => string;
+
+/** To 5 mL, or by the tablespoon where the fruit is in cups or pounds. */
+const lemonLine = (volumeMl: number, measure: Measure): string =>
+  measure === 'grams'
+    ? lineIn('mL', Math.max(5, 5 * Math.round(volumeMl / 5)), LEMON_JUICE)
+    : lineIn('tbsp', Math.max(1, Math.round(volumeMl / TABLESPOON_ML)), LEMON_JUICE);
+const LEMON_JUICE = 'bottled lemon juice';
+const TABLESPOON_ML = 15;
 
 /** To 10 g, and by the kilogram to 50 g. */
 const grams: Rounding = (massG, thing) =>

@@ -1,5 +1,6 @@
 export {
   independentModelTrial,
+  independentModelTrials,
   ownKettleTrial,
   summaryOf,
   trialsOf,

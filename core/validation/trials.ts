@@ -35,7 +35,9 @@ const BATCHES: readonly (readonly string[])[] = [
 export type Trial = {
   /** Error of the minutes left, over them. */
   readonly error: number;
-  /** Whether p10 to p90 hold them. */
+  /** Whether any minutes were told. */
+  readonly told: boolean;
+  /** Whether p10 to p90 hold them; minutes that were not told hold nothing. */
   readonly within: boolean;
   /** Error of the flame, over it; null where the truth has no one flame. */
   readonly flameError: number | null;
@@ -49,7 +51,9 @@ export type TrialSummary = {
   readonly medianError: number;
   readonly p90Error: number;
   readonly mostError: number;
-  /** Share of them whose minutes left lay within the range. */
+  /** How many told no minutes. */
+  readonly untold: number;
+  /** Share of them whose minutes left lay within the range; untold ones are misses. */
   readonly within: number;
   readonly medianFlameError: number | null;
 };
@@ -89,18 +93,33 @@ export function ownKettleTrial(seed: number): Trial {
 }
 
 /** One cook of the other kettle, by a cook who presses late, looked at half-way to its stop. */
-export function independentModelTrial(seed: number): Trial {
+export const independentModelTrial = (seed: number): Trial => {
+  const [half] = independentModelTrials(seed, ({ stopMs }) => [stopMs / 2]);
+  if (half === undefined) throw new RangeError('It is looked at once');
+  return half;
+};
+
+/** When the other kettle stopped, and when its sugar went in, ms from the flame. */
+export type OtherCookTimes = { readonly stopMs: number; readonly sugarMs: number };
+
+/** One cook of the other kettle, looked at whenever it is asked for. */
+export function independentModelTrials(
+  seed: number,
+  looks: (of: OtherCookTimes) => readonly number[],
+): readonly Trial[] {
   const request = requestFor(seed);
   const cookPlan = sure(cookPlanOf(request));
   const told = sure(cookPlanOf(request, shownInWater(cookPlan, seed)));
   const { entries, stopMs } = otherCook(cookPlan, seed);
-  const nowMs = stopMs / 2;
-  return judged(
-    told,
-    entries.filter(({ at }) => at <= nowMs),
-    nowMs,
-    stopMs,
-    null,
+  const sugarMs = entries.find(({ kind }) => kind === 'added')?.at ?? 0;
+  return looks({ stopMs, sugarMs }).map((nowMs) =>
+    judged(
+      told,
+      entries.filter(({ at }) => at <= nowMs),
+      nowMs,
+      stopMs,
+      null,
+    ),
   );
 }
 
@@ -116,6 +135,7 @@ function judged(
   const left = (stopMs - nowMs) / 60_000;
   return {
     error: Math.abs((minutesLeft?.p50 ?? 0) / left - 1),
+    told: minutesLeft !== null,
     within: minutesLeft !== null && minutesLeft.p10 <= left && left <= minutesLeft.p90,
     flameError: trueW === null ? null : Math.abs(powerW.p50 / trueW - 1),
     again: look,
@@ -212,6 +232,7 @@ export function summaryOf(trials: readonly Trial[]): TrialSummary {
     medianError: p50,
     p90Error: p90,
     mostError: errors.at(-1) ?? NaN,
+    untold: trials.filter(({ told }) => !told).length,
     within: trials.filter(({ within }) => within).length / trials.length,
     medianFlameError: flames.length === 0 ? null : quantilesOf(Float64Array.from(flames)).p50,
   };

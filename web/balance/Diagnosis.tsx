@@ -15,6 +15,9 @@ type Props = {
  */
 const WHOLE = 2;
 
+/** Odds as so many of ten, never more than they are. */
+const tensOf = (odds: number): number => Math.floor(10 * odds);
+
 /** What is short, in a sentence, and what mends it with one press. */
 export const Diagnosis = memo(({ set, onChange }: Props) => {
   const { beyond, remedies } = set;
@@ -40,7 +43,7 @@ export const Diagnosis = memo(({ set, onChange }: Props) => {
           className="mt-1.5 divide-y divide-primary/25 rounded-field border border-primary/40 bg-base-100"
           aria-label={say('balance.waysToFixIt')}
         >
-          {remedies.map(({ text, act, change, forecast }, index) => {
+          {remedies.map(({ text, act, effect, change, forecast, odds }, index) => {
             const whole = textOf(text);
             return (
               <li key={whole}>
@@ -52,15 +55,23 @@ export const Diagnosis = memo(({ set, onChange }: Props) => {
                 >
                   <Wand aria-hidden className="mt-0.5 size-4 shrink-0 text-primary" />
                   <span className="grow gap-2 md:flex">
-                    {index === 0 || remedies.length <= WHOLE ? (
-                      <span className="grow">{whole}</span>
-                    ) : (
-                      <>
-                        <span className="grow wide:hidden">{whole}</span>
-                        <span className="grow max-wide:hidden">{textOf(act)}</span>
-                      </>
-                    )}{' '}
-                    <b className="shrink-0">{say(SET_IN_WORDS[forecast])}</b>
+                    <span className="grow">
+                      {index === 0 || remedies.length <= WHOLE ? (
+                        whole
+                      ) : (
+                        <>
+                          <span className="wide:hidden">{whole}</span>
+                          <span className="max-wide:hidden">{textOf(act)}</span>
+                        </>
+                      )}{' '}
+                      <span className="text-xs opacity-80">{textOf(effect)}</span>
+                    </span>{' '}
+                    <span className="shrink-0 md:text-right">
+                      <b className="md:block">{say(SET_IN_WORDS[forecast])}</b>{' '}
+                      <span className="text-xs whitespace-nowrap">
+                        {say('balance.inSoManyOfTen', { tens: tensOf(odds) })}
+                      </span>
+                    </span>
                   </span>
                 </button>
               </li>

@@ -20,6 +20,7 @@ export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchP
     [formula, kitchen],
   );
   const [share, setShare] = useState(1);
+  const [noWay, setNoWay] = useState(false);
   if (sweep === null) return <p>{say('balance.tryingLessSugarAndMore')}</p>;
   const { trials, failsBelow } = sweep;
   const [first, last] = [trials[0], trials.at(-1)];
@@ -102,7 +103,32 @@ export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchP
           {say('balance.useThisMuch')}
         </button>
       </p>
-      {fails && <p role="status">{say('balance.forLessSugarUseLowSugarPectin')}</p>}
+      {fails && (
+        <p className="flex flex-wrap items-center gap-3" role="status">
+          {say('balance.forLessSugarUseLowSugarPectin')}
+          <button
+            type="button"
+            className="btn btn-primary btn-sm"
+            onClick={() =>
+              onAsk(
+                (now) => slowPlanner.ask((of) => of.lowSugar(now, kitchen, nearest.share)),
+                (request) => {
+                  setNoWay(request === null);
+                  if (request === null) return;
+                  setShare(1);
+                  onTake(
+                    request,
+                    say('balance.withLowSugarPectin', { percent: percent(nearest.share) }),
+                  );
+                },
+              )
+            }
+          >
+            {say('balance.useLowSugarPectin')}
+          </button>
+          {noWay && say('balance.lowSugarPectinSetsNoBetter')}
+        </p>
+      )}
     </div>
   );
 }

@@ -32,12 +32,16 @@ export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
           </tr>
         </thead>
         <tbody>
-          {trials.map(({ method, plan, request }) => {
+          {trials.map(({ method, gellingRatio, plan, request }) => {
             const cost = costOf(plan, prices);
+            const name =
+              gellingRatio === null
+                ? METHODS[method].name
+                : say('balance.gellingSugarRatio', { ratio: gellingRatio });
             return (
-              <tr key={method} className="align-top">
+              <tr key={name} className="align-top">
                 <th scope="row" className="font-normal">
-                  <b>{METHODS[method].name}</b>
+                  <b>{name}</b>
                   {plan.lines.map((line) => (
                     <span key={line.text} className="block text-xs">
                       {line.massG === undefined
@@ -53,10 +57,8 @@ export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
                     <button
                       type="button"
                       className="btn btn-xs mt-1 block"
-                      aria-label={say('balance.useTheAmountsFor', { name: METHODS[method].name })}
-                      onClick={() =>
-                        onTake(request, say('balance.switchedTo', { name: METHODS[method].name }))
-                      }
+                      aria-label={say('balance.useTheAmountsFor', { name })}
+                      onClick={() => onTake(request, say('balance.switchedTo', { name }))}
                     >
                       {say('balance.useThese')}
                     </button>

@@ -38,6 +38,19 @@ const PINT_ML = 473;
 
 type SheetId = EquipmentPart | 'place' | 'came and went';
 
+/** What a pack says of itself: `49 g, 15 g of it pectin`, `500 g, boiled 4 min`. */
+const packInWords = (
+  { packG, pectinG, boilMin }: Kitchen['packs'][number],
+  units: Kitchen['units'],
+): string => {
+  const mass = massInWords(packG, units);
+  const what =
+    pectinG === null
+      ? mass
+      : say('kitchen.massOfItPectin', { mass, pectin: massInWords(pectinG, units) });
+  return boilMin == null ? what : say('kitchen.packBoiledFor', { what, minutes: boilMin });
+};
+
 /**
  * The kitchen as a place: where it is, what stands on the stove, on the shelf and in the cupboard.
  * Forms lie over it when they are asked for.
@@ -170,13 +183,7 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
             ])}
           </Listed>
           <Listed title={say('kitchen.packsOfPectin2')} none={say('kitchen.theUsualPacks')}>
-            {packs.map(({ ingredient, packG, pectinG }) => [
-              nameOf(ingredient),
-              say('kitchen.massOfItPectin', {
-                mass: massInWords(packG, kitchen.units),
-                pectin: massInWords(pectinG, kitchen.units),
-              }),
-            ])}
+            {packs.map((pack) => [nameOf(pack.ingredient), packInWords(pack, kitchen.units)])}
           </Listed>
           <Listed
             title={say('kitchen.pricePerUnit', { unit: SHOWN[kitchen.units].price })}

@@ -22,6 +22,7 @@ const FIELDS: Readonly<Record<string, PlainMessageId>> = {
   massG: 'kitchen.theAmount',
   packG: 'kitchen.thePackWeight',
   pectinG: 'kitchen.thePectin',
+  boilMin: 'kitchen.theMinutes',
   minorPerKg: 'kitchen.thePrice',
   cannerHolds: 'kitchen.theJarsOnTheRack',
 };

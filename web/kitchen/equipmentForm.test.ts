@@ -89,8 +89,17 @@ test('what is no number is left for the contract to refuse, and nothing typed is
 
 test('a pack is typed in grams or in ounces', () => {
   const form = equipmentOf(KITCHEN);
-  const packs = [{ ingredient: 'powdered pectin', packG: '1.75 oz', pectinG: '15.5' }];
+  const packs = [{ ingredient: 'powdered pectin', packG: '1.75 oz', pectinG: '15.5', boilMin: '' }];
   expect(kitchenWith(KITCHEN, { ...form, packs }, idOf)).toMatchObject({
     packs: [{ ingredient: 'powdered-pectin', packG: 50, pectinG: 15.5 }],
+  });
+});
+
+test('a pack of gelling sugar has its minutes, and need not say how much pectin is in it', () => {
+  const form = equipmentOf(KITCHEN);
+  const packs = [{ ingredient: '2:1 gelling sugar', packG: '500', pectinG: '', boilMin: '4' }];
+  const id = () => 'gelling-sugar-2-1';
+  expect(kitchenWith(KITCHEN, { ...form, packs }, id)).toMatchObject({
+    packs: [{ ingredient: 'gelling-sugar-2-1', packG: 500, pectinG: null, boilMin: 4 }],
   });
 });

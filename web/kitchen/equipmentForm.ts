@@ -53,7 +53,7 @@ export type EquipmentForm = {
     inUse: string;
   }[];
   stock: { ingredient: string; amount: string }[];
-  packs: { ingredient: string; packG: string; pectinG: string }[];
+  packs: { ingredient: string; packG: string; pectinG: string; boilMin: string }[];
   prices: { ingredient: string; price: string }[];
   currency: string;
 };
@@ -93,10 +93,11 @@ export const equipmentOf = (kitchen: Kitchen): EquipmentForm => ({
     ingredient: nameOf(ingredient),
     amount: formatMass(massG, kitchen.units),
   })),
-  packs: kitchen.packs.map(({ ingredient, packG, pectinG }) => ({
+  packs: kitchen.packs.map(({ ingredient, packG, pectinG, boilMin }) => ({
     ingredient: nameOf(ingredient),
     packG: typed(packG),
     pectinG: typed(pectinG),
+    boilMin: typed(boilMin),
   })),
   prices: kitchen.prices.map(({ ingredient, minorPerKg: perKg }) => ({
     ingredient: nameOf(ingredient),
@@ -167,10 +168,11 @@ export function kitchenWith(
               formatMass(kept.massG, kitchen.units) === amount,
           )?.massG ?? gramsTyped(amount, ingredient),
       })),
-    packs: form.packs.map(({ ingredient, packG, pectinG }) => ({
+    packs: form.packs.map(({ ingredient, packG, pectinG, boilMin }) => ({
       ingredient: ingredientOf(ingredient) ?? ingredient,
       packG: gramsTyped(packG, ingredient),
-      pectinG: gramsTyped(pectinG, ingredient),
+      pectinG: pectinG.trim() === '' ? null : gramsTyped(pectinG, ingredient),
+      ...(boilMin.trim() === '' ? {} : { boilMin: number(boilMin) }),
     })),
     prices: form.prices
       .filter(({ ingredient }) => ingredient.trim() !== '')

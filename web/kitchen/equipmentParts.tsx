@@ -70,7 +70,7 @@ const Packs = (props: PartProps) => (
     name="packs"
     title={say('kitchen.packsOfPectinAsPrinted')}
     one={say('kitchen.pack')}
-    blank={{ ingredient: 'powdered pectin', packG: '49', pectinG: '15' }}
+    blank={{ ingredient: 'powdered pectin', packG: '49', pectinG: '15', boilMin: '' }}
     row={(i) => (
       <>
         <Cell
@@ -83,6 +83,7 @@ const Packs = (props: PartProps) => (
           label={say('kitchen.pectinInItG')}
           input={props.form.register(`packs.${i}.pectinG`)}
         />
+        <Cell label={say('kitchen.boilMin')} input={props.form.register(`packs.${i}.boilMin`)} />
       </>
     )}
   />

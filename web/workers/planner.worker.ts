@@ -3,6 +3,7 @@ import {
   formulaFor,
   planBatch,
   solveFor,
+  lowSugarWay,
   sweepSugar,
   moveGauge,
   withSugarShare,
@@ -40,6 +41,8 @@ const planner = {
     sweepSugar(requestInKitchen(formula, kitchen)),
   sugar: (formula: Formula, kitchen: PlanningKitchen, share: number): PlanRequest | null =>
     withSugarShare(requestInKitchen(formula, kitchen), share),
+  lowSugar: (formula: Formula, kitchen: PlanningKitchen, share: number): PlanRequest | null =>
+    lowSugarWay(requestInKitchen(formula, kitchen), share),
 };
 
 export type Planner = typeof planner;

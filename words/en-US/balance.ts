@@ -206,7 +206,11 @@ export const BALANCE = {
   'balance.useThese': 'Use these',
   'balance.itDoesNotSetByThisMethod': 'It does not set by this method.',
   'balance.forLessSugarUseLowSugarPectin':
-    'It does not set with so little. For less sugar, use the low-methoxyl method.',
+    'It does not set with so little: sugar makes this gel. Low-sugar pectin sets without it.',
+  'balance.inSoManyOfTen': '{{tens}} in 10',
+  'balance.lowSugarPectinSetsNoBetter': 'Low-sugar pectin would not set this either.',
+  'balance.useLowSugarPectin': 'Use low-sugar pectin',
+  'balance.withLowSugarPectin': '{{percent}} of the sugar, with low-sugar pectin',
   'balance.unknown': 'unknown',
   'balance.gSugars': '{{round}} g sugars',
   'balance.yourMethodIsShownAs':
@@ -291,6 +295,7 @@ export const BALANCE = {
   'balance.product2': 'Product: {{name}}',
   'balance.chosenFromTheIngredients': 'chosen from the ingredients',
   'balance.methodAutomatic': 'Method: automatic',
+  'balance.gellingSugarRatio': 'gelling sugar {{ratio}}:1',
   'balance.method2': 'Method: {{name}}',
   'balance.cookTo': 'cook to',
   'balance.cookToSolids': 'Cook to {{value}} % solids',
