@@ -201,6 +201,11 @@ export class PlanRequestDto {
   @IsOneOf(CANNERS)
   canner?: Canner;
 
+  /** How many half-pints stand in the canner in one layer. */
+  @IsOptional()
+  @IsWholeBetween(1, 60, 'half-pints')
+  cannerHolds?: number | null;
+
   /** Where the jars are wanted; left out for the best that is safe. */
   @IsOptional()
   @IsOneOf(STORAGES)
@@ -278,6 +283,7 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
     })) ?? USUAL_REQUEST.jars,
   school: dto.school ?? USUAL_REQUEST.school,
   canner: dto.canner ?? USUAL_REQUEST.canner,
+  cannerHolds: dto.cannerHolds ?? null,
   storeIn: dto.storeIn ?? null,
   ...toReadingKitchen(dto),
   measured: {

@@ -1,5 +1,5 @@
 import { message } from '@idle-kettle/words/message';
-import { massOf, sugarsG } from '../formula/index.ts';
+import { massOf, solublesPctOf, sugarsG, type Contents } from '../formula/index.ts';
 import type { Ingredient } from '../ingredients/index.ts';
 import { isSugar, METHODS, PRODUCTS } from '../method/index.ts';
 import { type Caution, note, stop, warn } from './caution.ts';
@@ -93,11 +93,32 @@ function cookCautions({ request, choice }: Evaluation, { cook, forecast, all }: 
   return found;
 }
 
+/** A timed boil that ends thicker than this has boiled too far, % solids; judgement. */
+const TOO_FAR_PCT = 74;
+/** More of a pot than this as steam in a timed boil is much for its burner; judgement. */
+const MUCH_STEAM = 0.2;
+
+/** A tiny batch on a strong burner loses much of its water in the minutes that a clock counts. */
+function boilsTooFar(all: Contents, finish: Contents): Caution[] {
+  const [pct, steam] = [solublesPctOf(finish), 1 - massOf(finish) / massOf(all)];
+  return pct > TOO_FAR_PCT && pct > solublesPctOf(all) + 3
+    ? [warn('boils-too-far', message('advice.soSmallABatchBoilsTooFar', { pct: pct.toFixed(0) }))]
+    : steam > MUCH_STEAM
+      ? [
+          warn(
+            'boils-too-far',
+            message('advice.soSmallABatchSteamsAway', { percent: Math.round(100 * steam) }),
+          ),
+        ]
+      : [];
+}
+
 function solidsCautions(
   { choice, request, understood }: Evaluation,
   { all, finish, targetPct }: Boil,
 ): Caution[] {
   const { stopKind } = METHODS[choice.method];
+  if (stopKind === 'timed-boil') return boilsTooFar(all, finish.contents);
   if (stopKind !== 'temperature' && stopKind !== 'body') return [];
   const found: Caution[] = [];
   if (finish.outcome === 'already past') {

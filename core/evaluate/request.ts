@@ -46,6 +46,8 @@ export type PlanRequest = ParserKitchen & {
   readonly jars: readonly JarSize[];
   readonly school: JarPreparation;
   readonly canner: Canner;
+  /** Half-pints that the canner takes; null for the usual. */
+  readonly cannerHolds: number | null;
   /** Where the jars are wanted; null for the best that is safe. */
   readonly storeIn: Storage | null;
   readonly measured: Measurements;
@@ -82,6 +84,7 @@ export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
   jars: USUAL_JARS,
   school: 'ten-minute',
   canner: 'boiling-water',
+  cannerHolds: null,
   storeIn: null,
   ...DEFAULT_PARSER_KITCHEN,
   measured: NOT_MEASURED,

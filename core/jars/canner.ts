@@ -143,6 +143,16 @@ export function minutesToBoil(load: HeatingCase): Quantiles {
   return { p10: low * p50, p50, p90: most * p50 };
 }
 
+/** Water from the tap, °C; common practice. */
+const TAP_C = 15;
+
+/**
+ * Minutes that a canner takes from cold water until jars may go in. It is begun before the pot, so
+ * that it waits for the jars and they do not wait for it.
+ */
+export const minutesToReady = (load: Omit<HeatingCase, 'waterC'>): Quantiles =>
+  minutesToBoil({ ...load, jarsMl: load.jarsMl, waterBoilsC: WATER_WHEN_LOADED_C, waterC: TAP_C });
+
 /**
  * How a canner was against the sums, with one load more watched: a running mean, held within what
  * canners do.

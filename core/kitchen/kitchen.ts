@@ -35,6 +35,8 @@ export type PlanningKitchen = Pick<ParserKitchen, 'packs' | 'measures' | 'names'
   readonly waterBoilsC: number | null;
   readonly school: JarPreparation;
   readonly canner: Canner;
+  /** Half-pints that it takes; null or left out for the usual. */
+  readonly cannerHolds?: number | null;
   /** The first is taken where a formula names none; so of the burners. */
   readonly pots: readonly KitchenPot[];
   readonly burners: readonly KitchenBurner[];

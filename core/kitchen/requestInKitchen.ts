@@ -94,6 +94,7 @@ export function requestInKitchen(
     jars: jarsOnHand(kitchen),
     school: kitchen.school,
     canner: kitchen.canner,
+    cannerHolds: kitchen.cannerHolds ?? null,
     storeIn: settings.storeIn ?? null,
     packs: kitchen.packs,
     measures: kitchen.measures,

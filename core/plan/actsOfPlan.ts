@@ -2,10 +2,15 @@ import { minutesOfActs, stoveChain, toTheStop, wholeChain, type Act } from '../c
 import { comesAsSauce, usualTargetPct } from '../method/index.ts';
 import { roundQuantiles, type Quantiles } from '../quantity/index.ts';
 import { boilMinutesOf, type Boil, type Evaluation } from '../evaluate/index.ts';
+import type { CannerHeat } from './cannerHeat.ts';
 import type { Plan, PlanAct } from './plan.ts';
 
 /** The chain of a plan, from the fruit to the shelf, with the minutes of each act. */
-export function actsOfPlan(worked: Evaluation, { method, minutes }: Plan['process']): PlanAct[] {
+export function actsOfPlan(
+  worked: Evaluation,
+  { method, minutes }: Plan['process'],
+  heats: CannerHeat | null,
+): PlanAct[] {
   const { request, choice, heat, understood, pretreated, boil } = worked;
   const of = {
     product: request.product,
@@ -28,7 +33,10 @@ export function actsOfPlan(worked: Evaluation, { method, minutes }: Plan['proces
   const atTheStove = boil === null ? new Map<Act, Quantiles>() : stoveMinutes(boil);
   return wholeChain(of, stove, before, { method, minutes }).map((act) => {
     const { ahead, adds, takes, ...rest } = act;
-    const known = atTheStove.get(act) ?? (takes.minutes === null ? null : point(takes.minutes));
+    const known =
+      act.id === 'heat-canner'
+        ? (heats?.toBoil ?? null)
+        : (atTheStove.get(act) ?? (takes.minutes === null ? null : point(takes.minutes)));
     return {
       ...rest,
       by: takes.by,

@@ -10,6 +10,7 @@ import type { Method, Product, StopKind } from '../method/index.ts';
 import type { Range, Quantiles } from '../quantity/index.ts';
 import type { Keeping, StorageVerdict } from '../process/index.ts';
 import type { Change } from '../evaluate/index.ts';
+import type { CannerHeat } from './cannerHeat.ts';
 import type { Gauge } from './gauge.ts';
 import type { InWords, Text } from '@idle-kettle/words/message';
 
@@ -62,6 +63,8 @@ export type Why = {
   readonly minutes?: Text;
   readonly set?: Text;
   readonly spoon?: Text;
+  /** Minutes that the canner heats: from cold until jars may go in, and from there to the boil. */
+  readonly canner?: CannerHeat;
   readonly process: Text;
 };
 

@@ -21,6 +21,7 @@ import { narrowingsOf } from './narrowing.ts';
 import { potOf } from './potOfPlan.ts';
 import { roundQuantiles, roundTo } from '../quantity/index.ts';
 import { actsOfPlan } from './actsOfPlan.ts';
+import { cannerHeatOf } from './cannerHeat.ts';
 import { setOf } from './setOfPlan.ts';
 import { stopOf } from './stopOfPlan.ts';
 import { shelfInPlan, shelfOf, timeOf } from './storageOfPlan.ts';
@@ -92,15 +93,18 @@ function assemble(worked: Evaluation, readings: readonly LineReading[]): Plan {
   const shelf = shelfOf(worked, time);
   const stop = stopOf(worked);
   const process = processOf(worked, shelf, time);
+  const parts = boil === null ? {} : partsOf(worked, readings, boil);
+  const heats = cannerHeatOf(worked, { process }, parts.yield?.jars);
   const plan: Omit<Plan, 'cautions' | 'why'> = {
     lines: readings.map(planLine),
     ...(worked.pretreated === null ? {} : { before: pretreatmentOfPlan(worked.pretreated) }),
     product: request.product,
     method: choice.method,
     methodReason: choice.reason,
-    ...(boil === null ? {} : partsOf(worked, readings, boil)),
+    ...parts,
     stop,
-    acts: actsOfPlan(worked, process),
+    acts: actsOfPlan(worked, process, heats),
+    ...(heats === null ? {} : { canner: heats }),
     keeping: shelf.keeping,
     contributors: boil?.forecast.contributors.jars ?? [],
     contributorsTo: {

@@ -3,6 +3,7 @@ import { chanceFrom, normalFrom } from '../forecast/index.ts';
 import {
   cookWith,
   FLAME_SD,
+  INVERTS_MEAN,
   traceAt,
   momentsOf,
   pastStages,
@@ -35,7 +36,7 @@ export function drawnTruth(seed: number): PotParameters {
   const chance = chanceFrom(hashed(seed, 0));
   // Evenly over a range as wide as one standard deviation of the prior on either side.
   const off = (range: number) => range * (2 * chance() - 1);
-  return [off(FLAME_SD.value), off(SOLIDS_SD.value), 0, 0, 0];
+  return [off(FLAME_SD.value), off(SOLIDS_SD.value), 0, 0, 0, INVERTS_MEAN.value];
 }
 
 /** The simulated pot at a moment, after everything that was done to it. `sheet` is the true one. */

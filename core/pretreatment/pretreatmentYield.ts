@@ -180,9 +180,7 @@ function juiceMass(lines: readonly UnderstoodLine[], waterG: number): Range {
       const { drips, steam } = extractionOf(ingredient.id);
       const { low, typical, high } = steam;
       const steamed = { low: high, typical, high: low }[end];
-      return (
-        sum + (massG.typical / inG) * (1 - steamed) * drips[end]
-      );
+      return sum + (massG.typical / inG) * (1 - steamed) * drips[end];
     }, 0);
   return timesRange(range(per('low'), per('typical'), per('high')), inG + waterG);
 }

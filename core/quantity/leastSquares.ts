@@ -51,6 +51,17 @@ export function dampedTo(most: number): Shortening {
   };
 }
 
+/**
+ * The whole step or a part of it, and where none helps a damped one: where the sum bends, as where
+ * a pot begins to boil, the straight way may lead uphill.
+ * @param smallest share of the step at which halving ends, 0 to 1
+ * @param most the damping at which it gives up
+ */
+export const halvedOrDamped =
+  (smallest: number, most: number): Shortening =>
+  (normal, gradient, tried) =>
+    halvedTo(smallest)(normal, gradient, tried) ?? dampedTo(most)(normal, gradient, tried);
+
 /** A sum of squares that is to be made least. A prior is a residual like any other. */
 export type LeastSquares = {
   readonly start: Vector;

@@ -1,6 +1,6 @@
 import type { CookMoment, Stage } from '../boil/index.ts';
 import { chanceFrom, normalFrom, quantilesOf } from '../forecast/index.ts';
-import { massOf, solublesPctOf } from '../formula/index.ts';
+import { massOf, NOTHING, plus, solublesPctOf, type Contents } from '../formula/index.ts';
 import { commonPractice, constant, type Quantiles } from '../quantity/index.ts';
 import { cookWith, firstWith, traceAt, type PotParameters } from './parameters.ts';
 import type { Distribution } from './posterior.ts';
@@ -10,7 +10,7 @@ import type { CookPlan } from './cookPlan.ts';
  * What no reading tells of the time still to come: a drifting flame, a draught, a lid; logarithm,
  * one standard deviation.
  */
-export const AHEAD_SD = constant(0.02, '1', commonPractice('judgement'));
+export const AHEAD_SD = constant(0.03, '1', commonPractice('judgement'));
 /** How many pots are drawn for the ranges. */
 const DRAWS = 32;
 
@@ -35,6 +35,7 @@ export type Draw = {
  * @param past stages that were cooked
  * @param ahead stages that are planned
  * @param minute now, minutes from the first entry
+ * @param added what was put in before the flame
  */
 export function drawOf(
   cookPlan: CookPlan,
@@ -42,27 +43,31 @@ export function drawOf(
   past: readonly Stage[],
   ahead: readonly Stage[],
   minute: number,
+  added: Contents = NOTHING,
 ): Draw {
   const powerW = cookPlan.setting.netPowerW * Math.exp(parameters[0]);
   const offsetK = parameters[2];
-  if (past.length === 0 && ahead.length === 0) {
-    const contents = firstWith(cookPlan, parameters);
-    const now = {
+  // Cold: what is to go in is not in yet, though it goes in at this very minute if the sheet is
+  // followed.
+  const cold = (): CookMoment => {
+    const contents = plus(firstWith(cookPlan, parameters), added);
+    return {
       minute,
       tempC: cookPlan.setting.startTempC,
       massG: massOf(contents),
       solublesPct: solublesPctOf(contents),
       boils: false,
     };
+  };
+  if (past.length === 0 && ahead.length === 0) {
+    const now = cold();
     return { now, past: [], offsetK, powerW, leftMin: null, trace: [now] };
   }
   const cook = cookWith(cookPlan, parameters, [...past, ...ahead]);
   const end = cook.stages.at(-1)?.endMin ?? 0;
-  // What is to go in next is not in yet, though it goes in at this very minute if the sheet is
-  // followed.
   const gone = cook.trace.slice(0, Math.max(1, cook.stages[past.length - 1]?.traced ?? 1));
   return {
-    now: traceAt(gone, minute),
+    now: past.length === 0 ? cold() : traceAt(gone, minute),
     past: gone.filter((moment) => moment.minute <= minute),
     offsetK,
     powerW,
@@ -78,9 +83,10 @@ export const posteriorDraws = (
   past: readonly Stage[],
   ahead: readonly Stage[],
   minute: number,
+  added: Contents,
 ): readonly LateDraw[] =>
   drawn(posterior).map(({ parameters, late }) => {
-    const draw = drawOf(cookPlan, parameters, past, ahead, minute);
+    const draw = drawOf(cookPlan, parameters, past, ahead, minute, added);
     return { ...draw, late, leftMin: draw.leftMin === null ? null : draw.leftMin * late };
   });
 

@@ -7,7 +7,7 @@ import { priorOf } from './prior.ts';
 import { momentsOf, progressOf, type Moment } from './progress.ts';
 import { freshReading, median } from './readings.ts';
 import { nearBoil, type CookPlan } from './cookPlan.ts';
-import { pastStages, stagesAhead } from './stages.ts';
+import { addedUntil, pastStages, stagesAhead } from './stages.ts';
 import { effectiveEntries } from './effectiveEntries.ts';
 import { unobservedOf, type Unobserved } from './unobserved.ts';
 
@@ -99,8 +99,9 @@ export function estimate(
       : posteriorOf(cookPlan, past, { entries, moments, litAtMs, untilMs, calibrated });
   const minute = litAtMs === null ? 0 : (untilMs - litAtMs) / 60_000;
   const ahead = stagesAhead(cookPlan, progress, untilMs);
-  const draws = posteriorDraws(cookPlan, posterior, past, ahead, minute);
-  const mode = drawOf(cookPlan, posterior.mean, past, ahead, minute);
+  const added = addedUntil(moments, untilMs);
+  const draws = posteriorDraws(cookPlan, posterior, past, ahead, minute, added);
+  const mode = drawOf(cookPlan, posterior.mean, past, ahead, minute, added);
   const shownC = freshReading(entries, progress, untilMs);
   const spread = (of: (draw: Draw) => number): Quantiles =>
     quantilesOf(Float64Array.from(draws, of));
@@ -121,7 +122,7 @@ export function estimate(
     minutesLeft:
       ahead.length === 0 || endings.length < draws.length / 2
         ? null
-        : quantilesOf(Float64Array.from(endings)),
+        : aboutTheMode(quantilesOf(Float64Array.from(endings)), mode.leftMin),
     toGoK:
       litAtMs !== null && !progress.onHeat
         ? null
@@ -138,6 +139,12 @@ export function estimate(
     })),
   };
 }
+
+/** A range about the likeliest pot: a few draws tell how wide it is, and less well its middle. */
+const aboutTheMode = ({ p10, p50, p90 }: Quantiles, likeliest: number | null): Quantiles => {
+  const middle = likeliest ?? p50;
+  return { p10: Math.min(p10, middle), p50: middle, p90: Math.max(p90, middle) };
+};
 
 /**
  * A thermometer that is off by less than this is gone by, K; and so is one of which that is not

@@ -4,11 +4,12 @@ import { asPlanned, type Entry, type EntryKind } from './entry.ts';
 import { estimate, type Estimate } from './estimate.ts';
 import { stirEvery, stoveCautions } from './cautions.ts';
 import type { PotParameters } from './parameters.ts';
-import { fitPosterior } from './posterior.ts';
+import { fitPosterior, type Prior } from './posterior.ts';
 import { testConflict } from './testConflict.ts';
 import { progressOf } from './progress.ts';
 import { binned, median } from './readings.ts';
 import { cookPlanOf, type CookPlan } from './cookPlan.ts';
+import { withoutDips } from './dips.ts';
 
 const MIN = 60_000;
 const AS_PLANNED = asPlanned('sugar');
@@ -162,10 +163,11 @@ describe('the fit', () => {
   // A straight line through points with a known answer: least squares with a prior, in closed form.
   const xs = [1, 2, 3, 4, 5, 6];
   const SD = 0.1;
+  const PRIOR: Prior = { mean: [0, 0, 0, 0, 0, -1.2], sd: [0.25, 0.06, 0.15, 0.3, 0.08, 0.2] };
 
   test('is the closed form of Bayes for a linear model', () => {
     const residuals = ([a]: PotParameters) => xs.map((x) => (a * x - 0.2 * x) / SD);
-    const { mean, root } = fitPosterior(residuals, [0.25, 0.06, 0.15, 0.3, 0.08]);
+    const { mean, root } = fitPosterior(residuals, PRIOR);
     const information = xs.reduce((sum, x) => sum + (x / SD) ** 2, 0);
     const posterior = 1 / (information + 1 / 0.25 ** 2);
     expect(mean[0]).toBeCloseTo(0.2 * information * posterior, 4);
@@ -173,12 +175,59 @@ describe('the fit', () => {
     // Nothing was measured of the others: they stay as they were.
     expect(mean[1]).toBeCloseTo(0, 6);
     expect(root[1]?.[1]).toBeCloseTo(0.06, 4);
+    expect(mean[5]).toBeCloseTo(-1.2, 6);
   });
 
   test('is not led astray by one measurement that is far out', () => {
     const residuals = ([a]: PotParameters) =>
       xs.map((x, i) => (a * x - (i === 2 ? 40 : 0.2 * x)) / SD);
-    expect(fitPosterior(residuals, [0.25, 0.06, 0.15, 0.3, 0.08]).mean[0]).toBeCloseTo(0.2, 1);
+    expect(fitPosterior(residuals, PRIOR).mean[0]).toBeCloseTo(0.2, 1);
+  });
+});
+
+describe('a burner that switches on and off', () => {
+  // A pot at 104 °C that climbs slowly, and drops by 2 K for half a minute in every two.
+  const bins = Array.from({ length: 60 }, (_, i) => {
+    const minute = i / 3;
+    return { minute, value: 104 + 0.1 * minute - (i % 6 < 2 ? 2 : 0), count: 20 };
+  });
+
+  test('is left out of what says where the pot boils', () => {
+    const kept = withoutDips(bins);
+    expect(kept.length).toBe(40);
+    for (const { minute, value } of kept) expect(value).toBeCloseTo(104 + 0.1 * minute, 9);
+  });
+
+  test('takes nothing from a pot that warms up, or that boils steadily', () => {
+    const warming = bins.map(({ minute }) => ({ minute, value: 20 + 6 * minute, count: 20 }));
+    expect(withoutDips(warming)).toEqual(warming);
+    const steady = bins.map(({ minute }, i) => ({
+      minute,
+      value: 104 + 0.2 * minute + 0.08 * Math.sin(i),
+      count: 20,
+    }));
+    expect(withoutDips(steady)).toEqual(steady);
+  });
+});
+
+describe('before everything is in', () => {
+  const straw = ['1 kg crushed strawberries', '700 g sugar'];
+
+  test('the solids are of what is in the pot, lit or not, and no reading is missed yet', () => {
+    const plan = cookPlanFor(straw);
+    const cold = estimate(plan, [], 0, { calibrated: false });
+    expect(cold.solublesPct.p90).toBeLessThan(15);
+    const lit = estimate(plan, [entry(0, 'lit')], 1000, { calibrated: false });
+    expect(lit.solublesPct.p90).toBeLessThan(15);
+    expect(lit.unobserved).toBe('no reading yet');
+    const later = estimate(plan, [entry(0, 'lit')], 61_000, { calibrated: false });
+    expect(later.unobserved).toBe('no probe');
+  });
+
+  test('what went into the cold pot counts', () => {
+    const log = [entry(0, 'added', 700, AS_PLANNED)];
+    const cold = estimate(cookPlanFor(straw), log, 1000, { calibrated: false });
+    expect(cold.solublesPct.p10).toBeGreaterThan(35);
   });
 });
 

@@ -5,7 +5,7 @@ export * from './entry.ts';
 export * from './entryRules.ts';
 export * from './estimate.ts';
 export { cookWith, traceAt, type PotParameters } from './parameters.ts';
-export { FLAME_SD, SOLIDS_SD } from './prior.ts';
+export { FLAME_SD, INVERTS_MEAN, SOLIDS_SD } from './prior.ts';
 export * from './progress.ts';
 export { median } from './readings.ts';
 export * from './cookPlan.ts';

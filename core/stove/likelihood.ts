@@ -3,10 +3,11 @@ import { ROLLING_MIN } from '../chain/index.ts';
 import type { Entry } from './entry.ts';
 import { cookWith, traceAt, type PotParameters } from './parameters.ts';
 import { fitPosterior, type Distribution } from './posterior.ts';
-import { priorSd } from './prior.ts';
+import { priorFor } from './prior.ts';
 import type { Moment } from './progress.ts';
 import { binned, median, type Bin } from './readings.ts';
 import { nearBoil, type CookPlan } from './cookPlan.ts';
+import { withoutDips } from './dips.ts';
 import { isQuiet } from './unobserved.ts';
 
 /**
@@ -22,7 +23,12 @@ const WEIGHT_SD_SHARE = 0.003;
  * Readings err together (a steady flame, one place in the pot): more stretches than this teach no
  * more.
  */
-const TELLING_BINS = 8;
+const TELLING_BINS = 24;
+/**
+ * Flames, draughts and stirring change while a pot boils: a reading tells half as much of it as it
+ * is now when it is so old, minutes. Judgement.
+ */
+const FADES_MIN = 30;
 /** A probe shows what the pot was a moment ago, minutes. */
 const PROBE_LAG_MIN = 0.1;
 /**
@@ -49,7 +55,7 @@ const TEST_SD_PCT = 2.5;
  * are not the program's own simulation (`trials/`): of their minutes left three in four lie within
  * the range.
  */
-const UNSEEN = 3;
+const UNSEEN = 2;
 
 /**
  * Half of what is normal lies within so many standard deviations; a few stretches at a bend of the
@@ -76,8 +82,14 @@ export function posteriorOf(
   { entries, moments, litAtMs, untilMs, calibrated }: Evidence,
 ): Distribution {
   const quiet = (minute: number): boolean => isQuiet(moments, litAtMs + minute * 60_000);
-  const temps = binned(entries, litAtMs, untilMs).filter(({ minute }) => quiet(minute));
-  const together = Math.sqrt(Math.max(1, temps.length / TELLING_BINS));
+  const temps = withoutDips(
+    binned(entries, litAtMs, untilMs).filter(({ minute }) => quiet(minute)),
+  );
+  const nowMin = (untilMs - litAtMs) / 60_000;
+  const telling = temps.map(({ minute }) => 1 / (1 + (nowMin - minute) / FADES_MIN));
+  const together = Math.sqrt(
+    Math.max(1, telling.reduce((sum, weight) => sum + weight * weight, 0) / TELLING_BINS),
+  );
   const weights = entries.filter(
     ({ kind, at, value }) => kind === 'weight' && value !== null && at > litAtMs && at <= untilMs,
   );
@@ -91,7 +103,9 @@ export function posteriorOf(
   const posterior = fitPosterior((parameters) => {
     const { trace } = cookWith(cookPlan, parameters, past);
     return [
-      ...temperatures(trace, parameters).map((residual) => residual / together),
+      ...temperatures(trace, parameters).map(
+        (residual, i) => (residual * (telling[i] as number)) / together,
+      ),
       ...weights.map(({ at, value }) => {
         const { massG } = traceAt(trace, minuteOf(at));
         return (massG - (value ?? massG)) / (WEIGHT_SD_G + WEIGHT_SD_SHARE * massG);
@@ -105,7 +119,7 @@ export function posteriorOf(
         ),
       ),
     ];
-  }, priorSd(calibrated));
+  }, priorFor(calibrated));
   const { trace } = cookWith(cookPlan, posterior.mean, past);
   return widened(posterior, misfitOf(temperatures(trace, posterior.mean)));
 }
@@ -134,7 +148,10 @@ function temperatureResidual(
   { value, count }: Bin,
   [, , offsetK]: PotParameters,
 ): number {
-  const expected = nearBoil(cookPlan, tempC) ? BOIL_SD_K : BELOW_SD_K;
+  // A pot that boils by the simulation a little before it does in the kitchen is late, and no
+  // thermometer is that far off.
+  const boils = nearBoil(cookPlan, tempC) && nearBoil(cookPlan, value - offsetK);
+  const expected = boils ? BOIL_SD_K : BELOW_SD_K;
   // A single reading, typed by hand, is worth less than a stretch of them.
   return (tempC + offsetK - value) / (expected * (count > 3 ? 1 : 2));
 }

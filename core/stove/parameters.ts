@@ -6,7 +6,9 @@ import type { CookPlan } from './cookPlan.ts';
  * What may differ between this pot and the sheet: the flame (logarithm of its power over the
  * sheet's), the solubles that the fruit brought (logarithm over the sheet's), the thermometer (K
  * that it shows above boiling water's measure), the steam below the boil (logarithm over a still
- * pan's), and the heat that walls and surface lose (share of the net power, at the boil of water).
+ * pan's), the heat that walls and surface lose (share of the net power, at the boil of water), and
+ * how quickly the sugar inverts (logarithm over what its acid says): a syrup of simple sugars boils
+ * hotter.
  */
 export type PotParameters = readonly [
   flame: number,
@@ -14,6 +16,7 @@ export type PotParameters = readonly [
   offsetK: number,
   draught: number,
   loss: number,
+  inverts: number,
 ];
 
 /**
@@ -32,10 +35,20 @@ export function firstWith({ first }: Pick<CookPlan, 'first'>, [, solids]: PotPar
   };
 }
 
-/** Beyond these no pot on a stove goes. Judgement. */
-const MOST_DRAUGHT = [-1.5, 1.5] as const;
+/**
+ * Beyond these no pot on a stove goes: two standard deviations of what is known of draughts, and of
+ * losses what keeps a pot from the boil. Judgement.
+ */
+const MOST_DRAUGHT = [-0.6, 0.6] as const;
 const ROOM_C = 20;
-const MOST_LOSS = [-0.15, 0.6] as const;
+const MOST_LOSS = [-0.12, 0.3] as const;
+/**
+ * [H⁺] of a usual jam, mol per kg of water. How sour a batch is at the boil is known by half: pH is
+ * reckoned cold and dilute. Judgement.
+ */
+const USUAL_HYDROGEN = 10 ** -3.3;
+/** Beyond these no sugar inverts. */
+const MOST_INVERTS = [-2, 0.7] as const;
 
 const within = (value: number, [least, most]: readonly [number, number]): number =>
   Math.min(most, Math.max(least, value));
@@ -46,11 +59,13 @@ export function cookWith(
   parameters: PotParameters,
   stages: readonly Stage[],
 ): Cook {
-  const [flame, , , draught, loss] = parameters;
+  const [flame, , , draught, loss, inverts] = parameters;
+  const times = Math.exp(within(inverts, MOST_INVERTS));
   const netPowerW = setting.netPowerW * Math.exp(flame);
   return simulateCook(firstWith({ first }, parameters), {
     ...setting,
     netPowerW,
+    hydrogenAt: (waterG) => times * Math.sqrt(USUAL_HYDROGEN * setting.hydrogenAt(waterG)),
     draughtTimes: Math.exp(within(draught, MOST_DRAUGHT)),
     lossWPerK: (within(loss, MOST_LOSS) * netPowerW) / (sheet.waterBoilsC - sheet.offsetK - ROOM_C),
     stages,

@@ -1,5 +1,5 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
-import { halvedTo, leastSquares } from '../quantity/leastSquares.ts';
+import { halvedOrDamped, leastSquares } from '../quantity/leastSquares.ts';
 import type { PotParameters } from './parameters.ts';
 
 /**
@@ -22,34 +22,40 @@ export type Distribution = {
   readonly misfit: number;
 };
 
-const ROUNDS = 8;
+const ROUNDS = 12;
 /**
  * Flames to start from: where a pot begins to boil bends the fit, and it may stick on the wrong
  * side of a bend.
  */
 const STARTS = [-0.4, -0.2, 0, 0.2, 0.4] as const;
 /** Wide enough that the simulation’s own tolerance does not show in a slope. */
-const STEP = [0.02, 0.01, 0.05, 0.1, 0.03] as const;
+const STEP = [0.02, 0.01, 0.05, 0.1, 0.03, 0.2] as const;
 /** Of a prior standard deviation: a smaller move is no move. */
 const CLOSE = 0.02;
-const SMALLEST_SHARE = 0.1;
+const SMALLEST_SHARE = 0.2;
+/** Where no damped step helps either, the pot is as well fitted as it gets. */
+const MOST_DAMPING = 1e8;
 /** Beyond this many expected errors a measurement is drawn towards the rest (Huber). */
 const HUBER = 2;
+
+/** What is known before any reading: means and standard deviations. */
+export type Prior = { readonly mean: PotParameters; readonly sd: PotParameters };
 
 /**
  * The posterior of the parameters, as a normal about its mode: Gauss–Newton on residuals weighed by
  * Huber, the prior as a residual for each more, steps halved until they help; its covariance is the
  * inverse of the normal matrix. The prior of the thermometer has Huber's tails too: one that
  * slipped is not held for good because it was right in boiling water.
- * @param sd standard deviations of the prior, whose mean is zero
  */
-export function fitPosterior(residuals: Residuals, sd: PotParameters): Distribution {
+export function fitPosterior(residuals: Residuals, { mean, sd }: Prior): Distribution {
   const prior = (of: PotParameters): number[] =>
-    of.map((value, i) => (i === OFFSET ? huber : same)(value / (sd[i] as number)));
+    of.map((value, i) =>
+      (i === OFFSET ? huber : same)((value - (mean[i] as number)) / (sd[i] as number)),
+    );
   const all = (of: PotParameters): number[] => [...residuals(of).map(huber), ...prior(of)];
   const cost = (of: readonly number[]): number => of.reduce((sum, r) => sum + r * r, 0);
   const starts = STARTS.map((flame) => {
-    const at: PotParameters = [flame, 0, 0, 0, 0];
+    const at = [flame, ...mean.slice(1)] as unknown as PotParameters;
     return { at, cost: cost(all(at)) };
   });
   const { at, normal } = leastSquares({
@@ -64,7 +70,7 @@ export function fitPosterior(residuals: Residuals, sd: PotParameters): Distribut
         ),
       ).transpose(),
     rounds: ROUNDS,
-    shorten: halvedTo(SMALLEST_SHARE),
+    shorten: halvedOrDamped(SMALLEST_SHARE, MOST_DAMPING),
     isLittle: (by) => Math.max(...by.map((of, i) => Math.abs(of) / (sd[i] as number))) < CLOSE,
   });
   const inverse = new CholeskyDecomposition(normal).solve(Matrix.eye(STEP.length));

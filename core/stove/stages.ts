@@ -1,5 +1,5 @@
 import type { Stage } from '../boil/index.ts';
-import { contentsOf, plus, timesContents, type Contents } from '../formula/index.ts';
+import { contentsOf, NOTHING, plus, timesContents, type Contents } from '../formula/index.ts';
 import { findIngredient } from '../ingredients/index.ts';
 import { stagesOf, toTheStop, type Act, type Addition } from '../chain/index.ts';
 import { plannedAddition, type Entry } from './entry.ts';
@@ -47,6 +47,14 @@ export function pastStages(moments: readonly Moment[], untilMs: number): readonl
   }
   return stages;
 }
+
+/** What was put into the pot besides what it held from the first, until `untilMs`. */
+export const addedUntil = (moments: readonly Moment[], untilMs: number): Contents =>
+  moments.reduce((sum, { event, adds }) => {
+    if (event.kind !== 'added' || event.at > untilMs) return sum;
+    const more = adds === null ? extraContents(event) : askedFor(adds, event);
+    return more === null ? sum : plus(sum, more);
+  }, NOTHING);
 
 /**
  * Most of what the sheet asks for that is taken to have gone in, over what it asks for; more is a

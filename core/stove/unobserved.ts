@@ -11,6 +11,7 @@ const SILENT_MS = 60_000;
 /** Why the pot cannot be told from its thermometer just now. */
 export type Unobserved =
   | 'not lit'
+  | 'no reading yet'
   | 'no probe'
   | 'probe out'
   | 'below the boil'
@@ -62,7 +63,8 @@ export function unobservedOf(
   if (!progress.onHeat) return 'off the heat';
   if (!cookPlan.tempTells) return 'temperature does not tell';
   const last = entries.findLast(({ kind }) => kind === 'temperature');
-  if (last === undefined || untilMs - last.at > SILENT_MS) return 'no probe';
+  if (untilMs - Math.max(last?.at ?? 0, progress.litAtMs) > SILENT_MS) return 'no probe';
+  if (last === undefined) return 'no reading yet';
   if (!isQuiet(moments, untilMs)) return 'settling';
   return boils ? null : 'below the boil';
 }
@@ -70,6 +72,7 @@ export function unobservedOf(
 /** Each reason in words. */
 export const UNOBSERVED_IN_WORDS: { readonly [reason in Unobserved]: Text } = {
   'not lit': message('stove.nothingIsKnownBeforeThe'),
+  'no reading yet': message('stove.noReadingSinceTheFlame'),
   'no probe': message('stove.noReadingForAMinute'),
   'probe out': message('stove.theProbeIsOutThis'),
   'below the boil': message('stove.belowTheBoilTemperatureSays'),

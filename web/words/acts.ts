@@ -123,14 +123,23 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
     }),
     press: say('acts.itsSmooth'),
   }),
-  weigh: (act, { process }) => ({
+  weigh: (act, { process, canner }) => ({
     title: say('acts.weighEverything'),
     detail: say('acts.theSugarInItsOwn', {
       listed: listed(act.uses, say('acts.everything')),
       part:
         process.method === 'none'
           ? '.'
-          : say('acts.andHeatTheCanner', { value: process.notes[0] ?? '' }),
+          : say('acts.andHeatTheCanner', {
+              value: [
+                canner === undefined
+                  ? ''
+                  : say('acts.theCannerTakes', { minutes: minutesInWords(canner.ready.p50) }),
+                textOf(process.notes[0] ?? ''),
+              ]
+                .filter((part) => part !== '')
+                .join(' '),
+            }),
     }),
     press: say('acts.weighed'),
   }),

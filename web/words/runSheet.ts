@@ -20,6 +20,7 @@ export function tellingOf({ product, method, stop, process, acts }: Plan): Telli
     product,
     method,
     process,
+    ...(plan.canner === undefined ? {} : { canner: plan.canner }),
     forHours: cooksForHours({ acts }),
     stop: textOf(eitherTemperature(tempC)),
   };

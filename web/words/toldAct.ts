@@ -10,6 +10,8 @@ export type Telling = {
   /** `219.9 °F (104.4 °C)`. */
   readonly stop: string;
   readonly process: Plan['process'];
+  /** How long the canner heats; left out where nothing is known of it. */
+  readonly canner?: Plan['canner'];
   /** Whether it cooks for hours in a pot with a heat of its own: nothing is lit. */
   readonly forHours: boolean;
 };

@@ -69,6 +69,7 @@ export const ACTS = {
   'acts.theSugarInItsOwn':
     '{{listed}}; the sugar in its own bowl. Check the jars for chips. Heat them with a small spare{{part}}',
   'acts.everything': 'Everything',
+  'acts.theCannerTakes': 'From cold it takes about {{minutes}}.',
   'acts.andHeatTheCanner': ', and heat the canner. {{value}}',
   'acts.weighed': 'Weighed',
   'acts.stirThePectinPowderInto': 'Stir the pectin powder into a little sugar',

@@ -133,6 +133,10 @@ export const ADVICE = {
   'advice.enoughPectinAndCalciumAt': 'Enough pectin and calcium, at any sugar. {{held}}.',
   'advice.notEnoughPectinIsUsual': 'Not enough pectin. {{held}} · {{value}} % is usual.',
   'advice.notEnoughCalcium15To': 'Not enough calcium. {{held}} · 15 to 45 mg is usual.',
+  'advice.soSmallABatchBoilsTooFar':
+    'So small a batch boils down too far on this heat: to {{pct}} % soluble solids. Use a smaller burner and a narrow pot, or make more.',
+  'advice.soSmallABatchSteamsAway':
+    'On this heat {{percent}} % of so small a batch leaves as steam. Use a smaller burner and a narrow pot, or make more.',
   'advice.gellingSugarSets': 'made for {{sets}} of fruit, with {{fruit}} in the pot',
   'advice.enoughGellingSugar': 'Enough gelling sugar for a set · {{held}}.',
   'advice.noGellingSugarYet': 'No gelling sugar yet. Add some for it to set.',

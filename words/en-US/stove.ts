@@ -251,6 +251,7 @@ export const STOVE = {
   'stove.theDropWrinklesBeforeThe':
     'The drop wrinkles before the thermometer gets there. The fruit is rich in pectin: it may be done. Or the probe reads low: check it in boiling water.',
   'stove.nothingIsKnownBeforeThe': 'Nothing is known before the burner is on.',
+  'stove.noReadingSinceTheFlame': 'No reading yet. This is from the clock and the flame.',
   'stove.noReadingForAMinute': 'No reading for a minute. This is from the clock and the flame.',
   'stove.theProbeIsOutThis': 'The probe is out. This is from the clock and the flame.',
   'stove.belowTheBoilTemperatureSays': 'Below the boil, temperature says nothing about solids yet.',

@@ -1,0 +1,48 @@
+import {
+  capacityOf,
+  minutesToBoil,
+  minutesToReady,
+  USUAL_HALF_PINTS,
+  WATER_WHEN_LOADED_C,
+  type HeatingCase,
+} from '../jars/canner.ts';
+import { HEAT_SOURCES } from '../boil/index.ts';
+import type { Evaluation } from '../evaluate/index.ts';
+import { roundQuantiles, type Quantiles } from '../quantity/index.ts';
+import type { Plan } from './plan.ts';
+
+/** Minutes that a canner takes from cold to ready, and with its first load from there to the boil. */
+export type CannerHeat = { readonly ready: Quantiles; readonly toBoil: Quantiles };
+
+/**
+ * How long the canner of a plan heats, by its litres, its first load and the burner of the batch;
+ * null where there is no canner, or nothing to put into it.
+ */
+export function cannerHeatOf(
+  { request, ambient, heat }: Pick<Evaluation, 'request' | 'ambient' | 'heat'>,
+  { process }: Pick<Plan, 'process'>,
+  jars: NonNullable<Plan['yield']>['jars'] | undefined,
+): CannerHeat | null {
+  if (process.method === 'none' || jars === undefined) return null;
+  const content = jars.flatMap(({ name, count }) => {
+    const volumeMl = request.jars.find((jar) => jar.name === name)?.volumeMl ?? 0;
+    return Array.from({ length: count }, () => volumeMl);
+  });
+  const largest = Math.max(...content);
+  if (!(largest > 0)) return null;
+  const halfPints = request.cannerHolds ?? USUAL_HALF_PINTS;
+  const load: Omit<HeatingCase, 'waterC'> = {
+    kind: process.method,
+    halfPints,
+    jarsMl: content.slice(0, capacityOf(halfPints, largest)),
+    // A slow cooker or an oven heats no canner.
+    powerW: heat.slow ? HEAT_SOURCES['medium-burner'].powerW : heat.powerW,
+    waterBoilsC: ambient.waterBoilsC,
+    factor: 1,
+    watched: 0,
+  };
+  return {
+    ready: roundQuantiles(minutesToReady(load), 0),
+    toBoil: roundQuantiles(minutesToBoil({ ...load, waterC: WATER_WHEN_LOADED_C }), 0),
+  };
+}
