@@ -123,6 +123,7 @@ export function legOf(
   setting: CookSetting,
 ): Leg {
   const { pressurePa, hydrogenAt, startTempC, draughtTimes = 1, lossWPerK = 0 } = setting;
+  const { inversionOf = (acid: number) => acid } = setting;
   const base = from.batch;
   const area = (Math.PI / 4) * (setting.panDiameterCm / 100) ** 2;
   const letsOut = stage.lid === true ? LID_LETS_OUT.value : 1;
@@ -144,7 +145,7 @@ export function legOf(
   };
   const chemistry = (tempC: number, batch: Contents) => {
     const hydrogen = hydrogenAt(batch.water);
-    const inverting = batch.sucrose * inversionRate(tempC, hydrogen);
+    const inverting = batch.sucrose * inversionRate(tempC, inversionOf(hydrogen));
     return {
       inverting,
       waterTaken: (inverting * MOLAR_MASS_WATER.value) / MOLAR_MASS_SUCROSE.value,

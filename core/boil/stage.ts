@@ -32,6 +32,8 @@ export type CookSetting = {
   readonly startTempC: number;
   /** [H⁺] of the batch, mol per kg of water, by grams of water left. */
   readonly hydrogenAt: (waterG: number) => number;
+  /** The [H⁺] by which its sugar inverts, where a pot is known to do so otherwise than its acid says. */
+  readonly inversionOf?: (hydrogen: number) => number;
   /**
    * Steam that leaves the surface below the boil, over that of a pan in still air; 1 unless given.
    */

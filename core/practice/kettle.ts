@@ -28,6 +28,12 @@ export type Truth = {
 };
 
 /**
+ * Sugar in a practice pot inverts more slowly than its acid says, logarithm; less so than is taken
+ * to be usual, so that it stops about where its plan says.
+ */
+const PRACTICE_INVERTS = INVERTS_MEAN.value / 4;
+
+/**
  * How this kitchen's flame and fruit differ from the sheet, drawn once for a practice; see the
  * estimator's own prior.
  * @param seed any whole number: the same kitchen for the same
@@ -36,7 +42,7 @@ export function drawnTruth(seed: number): PotParameters {
   const chance = chanceFrom(hashed(seed, 0));
   // Evenly over a range as wide as one standard deviation of the prior on either side.
   const off = (range: number) => range * (2 * chance() - 1);
-  return [off(FLAME_SD.value), off(SOLIDS_SD.value), 0, 0, 0, INVERTS_MEAN.value];
+  return [off(FLAME_SD.value), off(SOLIDS_SD.value), 0, 0, 0, PRACTICE_INVERTS];
 }
 
 /** The simulated pot at a moment, after everything that was done to it. `sheet` is the true one. */

@@ -10,7 +10,10 @@ import type { CookPlan } from './cookPlan.ts';
  * What no reading tells of the time still to come: a drifting flame, a draught, a lid; logarithm,
  * one standard deviation.
  */
-export const AHEAD_SD = constant(0.03, '1', commonPractice('judgement'));
+export const AHEAD_SD = constant(0.031, '1', commonPractice('judgement'));
+/** A kitchen that does what the simulation does not will go on doing so, up to this much more. */
+const MOST_UNSURE = 6;
+const aheadSd = (misfit: number): number => AHEAD_SD.value * Math.min(MOST_UNSURE, misfit);
 /** How many pots are drawn for the ranges. */
 const DRAWS = 32;
 
@@ -102,7 +105,7 @@ function drawn({
   const chance = chanceFrom(1);
   return Array.from({ length: DRAWS }, () => {
     const z = mean.map(() => normalFrom(chance));
-    const late = Math.exp(misfit * AHEAD_SD.value * normalFrom(chance));
+    const late = Math.exp(aheadSd(misfit) * normalFrom(chance));
     const parameters = mean.map(
       (value, i) =>
         value + (root[i] as readonly number[]).reduce((sum, s, j) => sum + s * (z[j] as number), 0),

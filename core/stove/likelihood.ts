@@ -55,7 +55,12 @@ const TEST_SD_PCT = 2.5;
  * are not the program's own simulation (`trials/`): of their minutes left three in four lie within
  * the range.
  */
-const UNSEEN = 2;
+const UNSEEN = 2.6;
+
+/** However well it fits, no better than this: the expected errors are a little large. */
+const LEAST_MISFIT = 0.75;
+/** However badly it fits, a pot is known this much less well at most. */
+const MOST_MISFIT = 3;
 
 /**
  * Half of what is normal lies within so many standard deviations; a few stretches at a bend of the
@@ -125,14 +130,14 @@ export function posteriorOf(
 }
 
 /**
- * How many times the readings lie farther from the pot that fits them best than was expected, at
- * least 1: a kitchen that does what the simulation does not (a draught, a burner that cycles) shows
- * in it, and is known so much less well.
+ * How many times the readings lie farther from the pot that fits them best than was expected, within
+ * what is taken to be possible: a kitchen that does what the simulation does not (a draught, a
+ * burner that cycles) shows in it, and is known so much less well.
  */
 function misfitOf(residuals: readonly number[]): number {
   if (residuals.length === 0) return 1;
   const middle = median(residuals.map(Math.abs));
-  return Math.max(1, (UNSEEN * middle) / MIDDLE_OF_NORMAL);
+  return Math.min(MOST_MISFIT, Math.max(LEAST_MISFIT, (UNSEEN * middle) / MIDDLE_OF_NORMAL));
 }
 
 /** A posterior as much wider, and as much less sure of the time still to come. */

@@ -65,7 +65,7 @@ export function cookWith(
   return simulateCook(firstWith({ first }, parameters), {
     ...setting,
     netPowerW,
-    hydrogenAt: (waterG) => times * Math.sqrt(USUAL_HYDROGEN * setting.hydrogenAt(waterG)),
+    inversionOf: (hydrogen) => times * Math.sqrt(USUAL_HYDROGEN * hydrogen),
     draughtTimes: Math.exp(within(draught, MOST_DRAUGHT)),
     lossWPerK: (within(loss, MOST_LOSS) * netPowerW) / (sheet.waterBoilsC - sheet.offsetK - ROOM_C),
     stages,

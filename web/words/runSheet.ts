@@ -14,13 +14,13 @@ export type RunSheetLine = {
 };
 
 /** What the words of a plan's acts go by: the stop by the reader’s thermometer. */
-export function tellingOf({ product, method, stop, process, acts }: Plan): Telling {
+export function tellingOf({ product, method, stop, process, canner, acts }: Plan): Telling {
   const tempC = stop.tempC ?? stop.ruleTempC;
   return {
     product,
     method,
     process,
-    ...(plan.canner === undefined ? {} : { canner: plan.canner }),
+    ...(canner === undefined ? {} : { canner }),
     forHours: cooksForHours({ acts }),
     stop: textOf(eitherTemperature(tempC)),
   };
