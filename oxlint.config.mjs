@@ -15,6 +15,7 @@ const CORE_ROOMS = [
   'yield',
   'forecast',
   'process',
+  'canner',
   'label',
   'evaluate',
   'advice',

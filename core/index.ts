@@ -216,8 +216,6 @@ export {
   type JarProgress,
   type JarPlan,
   type Load,
-  USUAL_HALF_PINTS,
-  capacityOf,
   fillingOf,
   isAtRest,
   jarProgressOf,
@@ -226,13 +224,13 @@ export {
   type NotHot,
   type FarStop,
   jarPlanOf,
-  jarSizeCm,
   loadsInAll,
   loadTime,
   nextLoad,
   type StockUse,
   stockUseOf,
 } from './jars/index.ts';
+export { capacityOf, jarSizeCm, USUAL_HALF_PINTS } from './canner/index.ts';
 export {
   type Debrief,
   FAULTS,

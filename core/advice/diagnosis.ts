@@ -17,7 +17,7 @@ import {
   type Setters,
   STANDARD_GEL_PECTIN,
 } from '../gel/index.ts';
-import { formatGrams, roundQuantiles, roundTo, type Quantiles } from '../quantity/index.ts';
+import { eitherMass, roundQuantiles, roundTo, type Quantiles } from '../quantity/index.ts';
 import type { Boil } from '../evaluate/index.ts';
 
 /**
@@ -210,8 +210,8 @@ function sideOfSugarGel({ solublesPct, pH, fruitPer100g }: Figures, ratio: numbe
 function tellGellingSugar(ratio: number, figures: Figures): Told {
   const { setsFruitG, gellingSugarG, massG, fruitPer100g, packLeft, solublesPct, pH } = figures;
   const held = message('advice.gellingSugarSets', {
-    sets: formatGrams(roundTens(setsFruitG)),
-    fruit: formatGrams(roundTens((fruitPer100g * massG) / 100)),
+    sets: eitherMass(roundTens(setsFruitG)),
+    fruit: eitherMass(roundTens((fruitPer100g * massG) / 100)),
   });
   if (ratio >= ENOUGH['gelling-sugar'])
     return { short: 'none', text: message('advice.enoughGellingSugar', { held }) };

@@ -18,6 +18,8 @@ export const IFCT_DISAGREEMENTS: Readonly<Record<string, string>> = {
     'Malic or citric leads by variety; the tables have 0.081 against 0.064 %, and dessert pears elsewhere are mostly malic.',
   'dried-apricot E005 pectin':
     'The tables find less soluble fibre in dried apricots than in fresh ones a fifth as heavy; the row is fresh fruit without its water.',
+  'grapefruit E056 pectin':
+    'The tables have a pummelo with little soluble fibre; the row is where grapefruit marmalade of common practice puts it.',
   'melon E046 main acid': 'All acids together are 0.02 %; which one leads changes nothing.',
   'date E019 main acid': 'All acids together are 0.1 %; which one leads changes nothing.',
 };

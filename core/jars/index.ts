@@ -1,4 +1,3 @@
-export * from './canner.ts';
 export type { FarStop } from './farStop.ts';
 export * from './filling.ts';
 export * from './jarProgress.ts';

@@ -1,4 +1,4 @@
-import { capacityOf, USUAL_HALF_PINTS } from './canner.ts';
+import { capacityOf, USUAL_HALF_PINTS } from '../canner/index.ts';
 import type { Filling } from './filling.ts';
 import type { JarPlan } from './jarPlan.ts';
 import type { JarProgress } from './jarState.ts';

@@ -1,4 +1,4 @@
-import { capacityOf } from './canner.ts';
+import { capacityOf } from '../canner/index.ts';
 import type { Jar, JarProgress } from './jarState.ts';
 import { loadTime, type JarPlan } from './jarPlan.ts';
 

@@ -4,9 +4,8 @@ import {
   minutesToBoil,
   USUAL_HALF_PINTS,
   WATER_WHEN_LOADED_C,
-  type JarPlan,
-  type Load,
-} from '../jars/index.ts';
+} from '../canner/index.ts';
+import type { JarPlan, Load } from '../jars/index.ts';
 import type { Quantiles } from '../quantity/index.ts';
 import type { PlanningKitchen, Settings } from './kitchen.ts';
 import { chosenOf } from './requestInKitchen.ts';

@@ -25,16 +25,11 @@ const ONE_TO_THREE: ReadonlyMap<string, string> = new Map([
   ['three', '3'],
 ]);
 const digitOf = (word: string): string => ONE_TO_THREE.get(word.toLowerCase()) ?? word;
-const RATIO = String.raw`(?<![\d.,/])([123]|one|two|three)\s?(?::|to|-|–|\+|-to-)\s?(?:1|one)(?![\d.,/:])`;
 /** `2 to 1 gelling sugar`, `2+1 jam sugar`: the ratio of a sugar with pectin, however it is written. */
-const RATIO_BEFORE = new RegExp(
-  `${RATIO}\\s+(?=(?:extra )?(?:gelling|jam|jelly|preserving)\\b[^,;]*\\bsugar)`,
-  'giu',
-);
-const RATIO_BEHIND = new RegExp(
-  `(?<=\\b(?:gelling|jam|jelly|setting) sugar|\\bsugar with (?:added )?pectin)\\s*[,(]?\\s*${RATIO}\\s*\\)?`,
-  'giu',
-);
+const RATIO_BEFORE =
+  /(?<![\d.,/])([123]|one|two|three)\s?(?::|to|-|–|\+|-to-)\s?(?:1|one)(?![\d.,/:])\s+(?=(?:extra )?(?:gelling|jam|jelly|preserving)\b[^,;]*\bsugar)/giu;
+const RATIO_BEHIND =
+  /(?<=\b(?:gelling|jam|jelly|setting) sugar|\bsugar with (?:added )?pectin)\s*[,(]?\s*(?<![\d.,/])([123]|one|two|three)\s?(?::|to|-|–|\+|-to-)\s?(?:1|one)(?![\d.,/:])\s*\)?/giu;
 
 /** A text as it is read: without the tags, entities, footnote marks and prices of where it is from. */
 export function withoutMarkup(text: string): { readonly text: string; readonly aside: string } {

@@ -1,5 +1,5 @@
 import { message, type Text } from '@idle-kettle/words/message';
-import { isVegetable, type Form, Ingredient } from '../ingredients/index.ts';
+import { isVegetable, type Form, type Ingredient } from '../ingredients/index.ts';
 import { exactly, range, timesRange, type Range } from '../quantity/index.ts';
 import type { Amount } from './amount.ts';
 import { looseMl } from './measuredAmount.ts';

@@ -5,11 +5,11 @@ import {
   USUAL_HALF_PINTS,
   WATER_WHEN_LOADED_C,
   type HeatingCase,
-} from '../jars/canner.ts';
+} from '../canner/index.ts';
 import { HEAT_SOURCES } from '../boil/index.ts';
+import type { Canner } from '../process/index.ts';
 import type { Evaluation } from '../evaluate/index.ts';
 import { roundQuantiles, type Quantiles } from '../quantity/index.ts';
-import type { Plan } from './plan.ts';
 
 /** Minutes that a canner takes from cold to ready, and with its first load from there to the boil. */
 export type CannerHeat = { readonly ready: Quantiles; readonly toBoil: Quantiles };
@@ -20,10 +20,10 @@ export type CannerHeat = { readonly ready: Quantiles; readonly toBoil: Quantiles
  */
 export function cannerHeatOf(
   { request, ambient, heat }: Pick<Evaluation, 'request' | 'ambient' | 'heat'>,
-  { process }: Pick<Plan, 'process'>,
-  jars: NonNullable<Plan['yield']>['jars'] | undefined,
+  method: Canner,
+  jars: readonly { readonly name: string; readonly count: number }[] | undefined,
 ): CannerHeat | null {
-  if (process.method === 'none' || jars === undefined) return null;
+  if (method === 'none' || jars === undefined) return null;
   const content = jars.flatMap(({ name, count }) => {
     const volumeMl = request.jars.find((jar) => jar.name === name)?.volumeMl ?? 0;
     return Array.from({ length: count }, () => volumeMl);
@@ -32,7 +32,7 @@ export function cannerHeatOf(
   if (!(largest > 0)) return null;
   const halfPints = request.cannerHolds ?? USUAL_HALF_PINTS;
   const load: Omit<HeatingCase, 'waterC'> = {
-    kind: process.method,
+    kind: method,
     halfPints,
     jarsMl: content.slice(0, capacityOf(halfPints, largest)),
     // A slow cooker or an oven heats no canner.
@@ -41,8 +41,14 @@ export function cannerHeatOf(
     factor: 1,
     watched: 0,
   };
+  // Typical figures alone are points.
+  const told = (minutes: Quantiles): Quantiles =>
+    roundQuantiles(
+      request.draws === 0 ? { p10: minutes.p50, p50: minutes.p50, p90: minutes.p50 } : minutes,
+      0,
+    );
   return {
-    ready: roundQuantiles(minutesToReady(load), 0),
-    toBoil: roundQuantiles(minutesToBoil({ ...load, waterC: WATER_WHEN_LOADED_C }), 0),
+    ready: told(minutesToReady(load)),
+    toBoil: told(minutesToBoil({ ...load, waterC: WATER_WHEN_LOADED_C })),
   };
 }

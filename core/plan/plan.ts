@@ -63,8 +63,6 @@ export type Why = {
   readonly minutes?: Text;
   readonly set?: Text;
   readonly spoon?: Text;
-  /** Minutes that the canner heats: from cold until jars may go in, and from there to the boil. */
-  readonly canner?: CannerHeat;
   readonly process: Text;
 };
 
@@ -200,6 +198,8 @@ export type Plan = {
     /** Minutes it may be left unstirred at the start and at the end; 0 is constantly. */
     readonly stirEveryMin: { readonly start: number; readonly finish: number };
   };
+  /** Minutes that the canner heats: from cold until jars may go in, and from there to the boil. */
+  readonly canner?: CannerHeat;
   /**
    * The chain of acts, from the fruit to the shelf: what, how long, who, on what. Their words are
    * beside the interface.

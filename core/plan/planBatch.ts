@@ -94,7 +94,7 @@ function assemble(worked: Evaluation, readings: readonly LineReading[]): Plan {
   const stop = stopOf(worked);
   const process = processOf(worked, shelf, time);
   const parts = boil === null ? {} : partsOf(worked, readings, boil);
-  const heats = cannerHeatOf(worked, { process }, parts.yield?.jars);
+  const heats = cannerHeatOf(worked, process.method, parts.yield?.jars);
   const plan: Omit<Plan, 'cautions' | 'why'> = {
     lines: readings.map(planLine),
     ...(worked.pretreated === null ? {} : { before: pretreatmentOfPlan(worked.pretreated) }),

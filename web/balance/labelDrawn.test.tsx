@@ -217,7 +217,7 @@ describe('the diagnosis', () => {
   });
 
   test('of many remedies the first says at the table what it is for, and the others what is done', () => {
-    const { set } = planOf(['2 kg peaches', '1 kg sugar']);
+    const { set } = planOf(['1 kg rhubarb', '1 kg sugar']);
     if (set === undefined) throw new Error('no set');
     const [first, second, ...rest] = set.remedies;
     if (first === undefined || second === undefined || rest.length === 0)
@@ -226,7 +226,9 @@ describe('the diagnosis', () => {
       wordsOf(markup.replace(/<span class="[^"]*(?<!max-)wide:hidden[^"]*">.*?<\/span>/g, ''));
     const text = atTheTable(html(<Diagnosis set={set} onChange={nothing} />));
     expect(text).toContain(textOf(first.text));
-    expect(text).toContain(`${textOf(second.act)} ${say(SET_IN_WORDS[second.forecast])}`);
+    expect(text).toContain(`${textOf(second.act)} ${textOf(second.effect)}`);
+    expect(text).toContain(say(SET_IN_WORDS[second.forecast]));
+    expect(text).toMatch(/\d in 10/);
     expect(text).not.toContain(textOf(second.text));
     const two = { ...set, remedies: [first, second] };
     expect(atTheTable(html(<Diagnosis set={two} onChange={nothing} />))).toContain(

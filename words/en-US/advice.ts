@@ -122,7 +122,7 @@ export const ADVICE = {
   'advice.wellASoftSetNeeds':
     'well: a soft set needs {{wanted}} instead of {{percent}}, and there is {{held}}',
   'advice.notEnoughSugarSolubleSolids':
-    'Not enough sugar. {{solublesPct}} % soluble solids · this gel needs 60 % or more.',
+    'Not enough sugar. {{solublesPct}} % soluble solids · this gel needs 55 % or more.',
   'advice.itSetsLooselyForSpooning': 'It sets loosely, for spooning.',
   'advice.moreSugarWouldMakeIt': 'More sugar would make it firmer.',
   'advice.moreAcidWouldMakeIt': 'More acid would make it firmer.',
