@@ -45,6 +45,14 @@ describe('tested formulas', () => {
     },
   );
 
+  test('stand inside the windows of their own product and method on all four sticks', () => {
+    for (const formula of TESTED_FORMULAS) {
+      if (formula.sets?.includes('pours') === true) continue;
+      const off = planOf(formula).gauges?.filter(({ reading }) => reading !== 'within') ?? [];
+      expect([formula.name, off.map(({ id }) => id)]).toEqual([formula.name, []]);
+    }
+  });
+
   test('whose cooks are content are never told that they fail', () => {
     for (const formula of formulasWithSets(false)) {
       if (!formula.sets.includes('soft')) continue;

@@ -30,6 +30,7 @@ const DRIPS = {
   pulpy: range(0.38, 0.5, 0.6),
   soft: range(0.4, 0.53, 0.65),
   juicy: range(0.5, 0.62, 0.72),
+  currants: range(0.56, 0.68, 0.78),
   grapes: range(0.6, 0.73, 0.82),
 };
 
@@ -68,7 +69,7 @@ const BY_FRUIT: { readonly [fruit: string]: Extraction } = {
   sloe: FIRM,
   gooseberry: FIRM,
   blackcurrant: FIRM,
-  redcurrant: { ...FIRM, drips: DRIPS.juicy },
+  redcurrant: { ...FIRM, drips: DRIPS.currants },
   'sour-cherry': { ...SOFT, drips: DRIPS.juicy },
   grape: GRAPES,
   'fox-grape': GRAPES,

@@ -101,15 +101,20 @@ export function instructionFor(
         ? instruct(false, at)
         : {
             ...instruct(false, at),
-            text: say('stove.moreMinutes', { minutes: more.minutes }),
+            text: say('stove.moreMinutes', { count: more.minutes }),
             detail: say('stove.itRanOnThePlate'),
           };
     }
     case 'clock': {
       const due = endsAtMs !== null && nowMs >= endsAtMs;
-      return due
-        ? { ...instruct(true, endsAtMs, true), ...takeItOff() }
-        : instruct(false, endsAtMs);
+      if (due) return { ...instruct(true, endsAtMs, true), ...takeItOff() };
+      return more === null
+        ? instruct(false, endsAtMs)
+        : {
+            ...instruct(false, endsAtMs),
+            text: say('stove.moreMinutes', { count: more.minutes }),
+            detail: say('stove.itRanOnThePlate'),
+          };
     }
     case 'whisk': {
       const due = known !== null && known.tempKnown && known.tempC.p50 >= cookPlan.stopC;

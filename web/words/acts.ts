@@ -214,9 +214,11 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
     detail: say('acts.gentleHeatNeverStopWhisking'),
     press: say('acts.offTheHeat'),
   }),
-  plate: () => ({
+  plate: (_, { method }) => ({
     title: say('acts.testADropOnThe'),
-    detail: say('acts.freezeItAMinuteThen'),
+    detail: say(
+      method === 'gelling-sugar' ? 'acts.freezeItAMinuteGelling' : 'acts.freezeItAMinuteThen',
+    ),
     press: say('acts.plateTest'),
   }),
   mound: () => ({

@@ -100,7 +100,7 @@ export const ACTS = {
   'acts.dissolved': 'Dissolved',
   'acts.backToAFullRolling': 'Back to a full rolling boil',
   'acts.bringToAFullRolling': 'Bring to a full rolling boil',
-  'acts.aBoilThatStirringDoesnt': 'A boil that stirring doesn’t stop. The minute starts only then.',
+  'acts.aBoilThatStirringDoesnt': 'A boil that stirring doesn’t stop. The clock starts only then.',
   'acts.rollingBoilNow': 'Rolling boil now',
   'acts.for': '{{part}} for {{minutes}}',
   'acts.boilStirring': 'Boil, stirring,',
@@ -117,6 +117,8 @@ export const ACTS = {
   'acts.gentleHeatNeverStopWhisking':
     'Gentle heat, never stop whisking, never boil: above [82 °C|180 °F] it curdles.',
   'acts.testADropOnThe': 'Test a drop on the cold plate',
+  'acts.freezeItAMinuteGelling':
+    'Freeze it a minute, then push it with a finger. Keep the heat off. If it runs, boil one more minute.',
   'acts.freezeItAMinuteThen':
     'Freeze it a minute, then push it with a finger. Keep the heat off. If it runs, boil five more minutes.',
   'acts.plateTest': 'Plate test',
