@@ -185,10 +185,15 @@ function mended(start: Tried): Tried {
 const worth = ({ plan }: Tried): number =>
   (plan.shelf.verdict === 'pantry' ? PANTRY : 0) + (plan.set ? welcome(plan.set) : 0);
 
-/** A set that lies at the edge of a loose one is no more welcome than that. */
+/** A set that lies at the edge of a loose or a stiff one is no more welcome than that. */
 const welcome = ({ forecast, ratio }: NonNullable<Plan['set']>): number =>
-  ratio.p50 < SURE_SOFT ? Math.min(WELCOME.loose, WELCOME[forecast]) : WELCOME[forecast];
+  ratio.p50 < SURE_SOFT
+    ? Math.min(WELCOME.loose, WELCOME[forecast])
+    : ratio.p50 > SURE_FIRM
+      ? WELCOME.slices
+      : WELCOME[forecast];
 const SURE_SOFT = 1.015 * SET_LEAST_RATIO.soft;
+const SURE_FIRM = 0.95 * SET_LEAST_RATIO.slices;
 
 /** Of two that are worth as much, the one that was changed less. */
 const isBetter = (one: Tried, other: Tried): boolean =>

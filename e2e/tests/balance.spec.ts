@@ -52,7 +52,7 @@ test('a weak batch is made to set by one remedy, and undone by the keyboard', as
   await expect(page.getByTestId('diagnosis')).toContainText('Not enough pectin');
   const weak = await page.getByTestId('set').textContent();
   await page
-    .getByRole('button', { name: /Add \d+ g powdered pectin/ })
+    .getByRole('button', { name: /Add \d+ g \(.+\) powdered pectin/ })
     .first()
     .click();
   await expect(page.getByTestId('set')).toHaveText('Soft set');
@@ -109,12 +109,18 @@ test('two wishes that collide are named', async ({ page, kettle }) => {
   await expect(line(page, 1)).toHaveValue('2 kg crushed damsons');
 });
 
-test('four methods are compared on the same fruit, and one is taken', async ({ page, kettle }) => {
+test('every method is compared on the same fruit, and one is taken', async ({ page, kettle }) => {
   await openBatch(page, kettle, ['2 kg crushed blackberries', '1.4 kg sugar']);
   await page.getByRole('tab', { name: 'Methods' }).click();
   const rows = page.getByRole('table').getByRole('row');
-  await expect(rows).toHaveCount(5);
-  for (const method of ['long boil', 'powdered pectin', 'liquid pectin', 'low-methoxyl pectin']) {
+  await expect(rows).toHaveCount(8);
+  for (const method of [
+    'long boil',
+    'powdered pectin',
+    'liquid pectin',
+    'low-methoxyl pectin',
+    'gelling sugar 2:1',
+  ]) {
     await expect(page.getByRole('table').getByText(method, { exact: true })).toBeVisible();
   }
   // The batch's own method is told as on its label.
@@ -141,7 +147,8 @@ test('less sugar shows where the set fails', async ({ page, kettle }) => {
   await expect(page.getByTestId('sugar-trial')).toContainText('50 % of the sugar, 700 g: runny');
   // What would not set is not offered; the way to less sugar is.
   await expect(page.getByRole('button', { name: 'Use this much' })).toBeDisabled();
-  await expect(page.getByText('For less sugar, use the low-methoxyl method.')).toBeVisible();
+  await expect(page.getByText('Low-sugar pectin sets without it.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Use low-sugar pectin' })).toBeVisible();
   await page.getByRole('slider', { name: 'Share of the sugar' }).fill('1.25');
   await page.getByRole('button', { name: 'Use this much' }).click();
   await expect(line(page, 2)).toHaveValue('8¾ cups sugar');

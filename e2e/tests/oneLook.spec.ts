@@ -66,7 +66,7 @@ const EIGHT: readonly (readonly [what: string, remedies: number, lines: readonly
   ],
   [
     'of stone fruit that lacks acid',
-    5,
+    3,
     [
       '2 kg peaches, chopped',
       '500 g sweet cherries',
@@ -80,7 +80,7 @@ const EIGHT: readonly (readonly [what: string, remedies: number, lines: readonly
   ],
   [
     'that is refused, and lacks pectin',
-    5,
+    2,
     [
       '1.5 kg pineapple',
       '1 kg mangoes',
@@ -94,7 +94,7 @@ const EIGHT: readonly (readonly [what: string, remedies: number, lines: readonly
   ],
   [
     'of which three decide the shelf, and too large for its pot,',
-    2,
+    1,
     [
       '2 kg melon',
       '1 kg pears',
