@@ -105,8 +105,10 @@ export const ADVICE = {
   'advice.thickEnoughToMound': 'Thick enough to mound. {{held}}.',
   'advice.tooThinToMoundCook': 'Too thin to mound. Cook it down more. {{held}}.',
   'advice.needs': '{{value}} %; needs {{value2}} %',
-  'advice.enoughEggEggSolidsIt': 'Enough egg. Egg solids {{held}}. It thickens at [77 °C|170 °F].',
-  'advice.notEnoughEggSoIt': 'Not enough egg, so it stays thin. Egg solids {{held}}.',
+  'advice.enoughEggEggSolidsIt':
+    'Enough egg. Egg solids with the butter {{held}}. It thickens at [77 °C|170 °F].',
+  'advice.notEnoughEggSoIt':
+    'Not enough egg, so it stays thin. Egg solids with the butter {{held}}.',
   'advice.atPhAndSolubleSolids': 'at pH {{pH}} and {{solublesPct}} % soluble solids',
   'advice.enoughPectinForAFirm':
     'Enough pectin for a firm set. {{held}} · needs {{percent}} {{there}}.',
