@@ -1,9 +1,8 @@
-import { planned } from '../test/planned.ts';
+import { planned, request } from '../test/planned.ts';
 import { readLine } from '../parser/index.ts';
 import { entry, asPlannedLog } from '../test/gellingLog.ts';
-import { cookPlanOf, progressOf } from '../stove/index.ts';
-import { request } from '../test/planned.ts';
-import { gellingSugarRatio, packPectinLeft } from './gellingSugar.ts';
+import { cookPlanOf, progressOf } from './index.ts';
+import { gellingSugarRatio, packPectinLeft } from '../gel/index.ts';
 
 /**
  * Common practice: a gelling sugar sets so much prepared fruit as its figure says, near 60, 42 and
