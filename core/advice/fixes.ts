@@ -116,9 +116,12 @@ function powder({ request }: Kitchen, n: number, name: string, id: string): Part
   return grams(massG, name, boxesOrSpoons(massG, boxesIn(massG, id, request.packs)));
 }
 
+const usualPowder = (kitchen: Kitchen, n: number): Part =>
+  powder(kitchen, n, 'powdered pectin', 'powdered-pectin');
+
 const powderAdded = (kitchen: Kitchen): Fix =>
   kitchen.addParts(
-    (n) => [powder(kitchen, n, 'powdered pectin', 'powdered-pectin')],
+    (n) => [usualPowder(kitchen, n)],
     powderSteps(POWDER_PER_KG_G * kitchen.potKg),
     message('advice.addThePectinTheFruit'),
   );
@@ -207,7 +210,7 @@ function lemonAndPowder(kitchen: Kitchen, replan: Replan): Fix[] {
   return [
     {
       ...addParts(
-        (n) => [lemon(steps), powder(kitchen, n, 'powdered pectin', 'powdered-pectin')],
+        (n) => [lemon(steps), usualPowder(kitchen, n)],
         powderSteps(POWDER_PER_KG_G * potKg * Math.min(1, MOST_OF_BOTH - share)),
         message('advice.helpThePectinSetAnd'),
       ),

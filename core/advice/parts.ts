@@ -1,4 +1,5 @@
 import { formatGrams, formatVolume, kitchenFraction } from '../quantity/index.ts';
+import { POWDER_TSP_G, TEASPOON_ML } from './spoons.ts';
 
 /** Something that is put into the pot, as it is measured. */
 export type Part = {
@@ -35,12 +36,9 @@ export const partInWords = ({ amount, unit, name, measured }: Part): string => {
 /** So many boxes, where it is whole ones, else level spoons of a powder. */
 export const boxesOrSpoons = (massG: number, boxes: number): string =>
   boxes === 0
-    ? spoonsAndCups((TEASPOON_ML * TEASPOONS_A_TABLESPOON * massG) / POWDER_TBSP_G)
+    ? spoonsAndCups((TEASPOON_ML * massG) / POWDER_TSP_G)
     : `${boxes} ${boxes === 1 ? 'box' : 'boxes'}`;
-/** A level tablespoon of pectin powder, g; common practice. */
-const POWDER_TBSP_G = 8.5;
 
-const TEASPOON_ML = 5;
 const TEASPOONS_A_TABLESPOON = 3;
 const TEASPOONS_A_QUARTER_CUP = 12;
 /** From a cup on, a spoonful is a tablespoon. */

@@ -2,10 +2,11 @@ import { findIngredient } from '../ingredients/index.ts';
 import type { OwnPack } from '../parser/index.ts';
 
 /** A level teaspoon of pectin powder, g; common practice: 8.5 g a tablespoon. */
-const POWDER_TSP_G = 8.5 / 3;
+export const POWDER_TSP_G = 8.5 / 3;
 /** Juice is measured by the teaspoon up to this, then by the tablespoon, mL. */
 const BY_TEASPOON_ML = 30;
-const TEASPOON_ML = 5;
+/** As spoons are counted, mL. */
+export const TEASPOON_ML = 5;
 const TABLESPOON_ML = 15;
 
 /**

@@ -164,7 +164,7 @@ describe('with part of the printed sugar', () => {
     expect(needBySolubles(47)).toBeGreaterThan(8);
   });
 
-  test('the plan says so, and low-sugar pectin is the way there', () => {
+  test('the plan says that it fails, and offers low-sugar pectin', () => {
     const half = cut.find(({ name }) => /^strawberry jam with powder, 5½ : 8, 50 %/.test(name));
     const { set } = planned({ ...half?.request, draws: 1000 });
     expect(['pours', 'loose']).toContain(set?.forecast);

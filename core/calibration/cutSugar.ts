@@ -1,35 +1,34 @@
 import { evaluate, readLines } from '../evaluate/index.ts';
 import { scaleLine } from '../formula/index.ts';
 import { isSugar } from '../method/index.ts';
-import type { SetClass } from '../gel/index.ts';
+import { SET_CLASSES, type SetClass } from '../gel/index.ts';
 import { featuresOf, requestOf } from './features.ts';
 import type { FitCase } from './fit.ts';
 import { formulasWithSets, type FormulaWithSets } from './fitCases.ts';
+import { FAILS } from './testedFormulas.ts';
 
 /** A formula with a box or a pouch, and only so much of its printed sugar. */
-export type CutSugar = { readonly share: number; readonly full: FormulaWithSets } & FormulaWithSets;
+export type CutSugar = Outcome & FormulaWithSets & { readonly full: FormulaWithSets };
 
-const FAILS: readonly SetClass[] = ['pours', 'loose'];
-const ANY: readonly SetClass[] = ['pours', 'loose', 'soft', 'firm', 'slices'];
+/** How it comes out at a share of the printed sugar, and how much a miss weighs. */
+type Outcome = {
+  readonly share: number;
+  readonly sets: readonly SetClass[];
+  readonly weighs: number;
+};
 
 /**
- * How it comes out at each share of the printed sugar, and how much a miss weighs: half of it pours
- * whatever the fruit, most sixties fail, and three quarters are softer than the whole. Common
- * practice.
+ * Half of the sugar pours whatever the fruit, most sixties fail, and three quarters are softer than
+ * the whole, whatever they are. Common practice.
  */
-const OUTCOMES = [
+const OUTCOMES: readonly Outcome[] = [
   { share: 0.5, sets: FAILS, weighs: 1 },
   { share: 0.6, sets: FAILS, weighs: 0.3 },
-  { share: 0.75, sets: ANY, weighs: 1 },
-] as const;
+  { share: 0.75, sets: SET_CLASSES, weighs: 1 },
+];
 
 /** With three quarters of its sugar a formula holds at most so much of its ratio. */
 export const SOFTER_BY = 0.93;
-
-const linesOf = (formula: FormulaWithSets) => readLines(requestOf(formula));
-
-const holdsPectin = (formula: FormulaWithSets): boolean =>
-  linesOf(formula).some((line) => line.understood && line.ingredient.kind === 'pectin');
 
 /**
  * Every tested formula with a box or a pouch of pectin that sets, at each share of its sugar.
@@ -37,18 +36,21 @@ const holdsPectin = (formula: FormulaWithSets): boolean =>
  */
 export const cutSugarFormulas = (heldOut: boolean): readonly CutSugar[] =>
   formulasWithSets(heldOut)
-    .filter((formula) => formula.sets.includes('soft') && holdsPectin(formula))
+    .filter(({ sets }) => sets.includes('soft'))
     .flatMap((full) => {
-      const { understood } = evaluate({ ...requestOf(full), draws: 0 }, linesOf(full));
-      return OUTCOMES.map(({ share, sets }) => ({
+      const request = requestOf(full);
+      const { understood } = evaluate({ ...request, draws: 0 }, readLines(request));
+      if (!understood.some(({ ingredient }) => ingredient.kind === 'pectin')) return [];
+      return OUTCOMES.map((outcome) => ({
         ...full,
+        ...outcome,
         full,
-        share,
-        sets,
-        name: `${full.name}, ${100 * share} % of its sugar`,
+        name: `${full.name}, ${100 * outcome.share} % of its sugar`,
         request: {
           ...full.request,
-          lines: understood.map((line) => (isSugar(line) ? scaleLine(line, share) : line.text)),
+          lines: understood.map((line) =>
+            isSugar(line) ? scaleLine(line, outcome.share) : line.text,
+          ),
         },
       }));
     });
@@ -58,6 +60,6 @@ export const cutSugarCases = (heldOut: boolean): FitCase[] =>
   cutSugarFormulas(heldOut).map((formula) => ({
     features: featuresOf(formula),
     sets: formula.sets,
-    weighs: OUTCOMES.find(({ share }) => share === formula.share)?.weighs ?? 1,
+    weighs: formula.weighs,
     softerThan: { features: featuresOf(formula.full), by: SOFTER_BY },
   }));

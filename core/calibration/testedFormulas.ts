@@ -21,7 +21,8 @@ export type TestedFormula = {
 const SOFT_OR_BETTER: readonly SetClass[] = ['soft', 'firm', 'slices'];
 const FIRM_OR_BETTER: readonly SetClass[] = ['firm', 'slices'];
 const LOOSE_OR_BETTER: readonly SetClass[] = ['loose', 'soft', 'firm', 'slices'];
-const FAILS: readonly SetClass[] = ['pours', 'loose'];
+/** What has not set. */
+export const FAILS: readonly SetClass[] = ['pours', 'loose'];
 
 const jars = (from: number, to = from, jarMl?: number) => ({
   from,

@@ -151,7 +151,7 @@ const TAP_C = 15;
  * that it waits for the jars and they do not wait for it.
  */
 export const minutesToReady = (load: Omit<HeatingCase, 'waterC'>): Quantiles =>
-  minutesToBoil({ ...load, jarsMl: load.jarsMl, waterBoilsC: WATER_WHEN_LOADED_C, waterC: TAP_C });
+  minutesToBoil({ ...load, waterBoilsC: WATER_WHEN_LOADED_C, waterC: TAP_C });
 
 /**
  * How a canner was against the sums, with one load more watched: a running mean, held within what

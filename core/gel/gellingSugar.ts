@@ -1,3 +1,4 @@
+import type { OtherIngredient } from '../ingredients/index.ts';
 import { commonPractice, constant, smoothThrough } from '../quantity/index.ts';
 
 const PACKS = commonPractice(
@@ -5,7 +6,7 @@ const PACKS = commonPractice(
 );
 
 /** Prepared fruit that a gram of gelling sugar is made for, g. */
-export type GellingRatio = 1 | 2 | 3;
+export type GellingRatio = NonNullable<OtherIngredient['setsFruit']>;
 
 export const GELLING_RATIOS: readonly GellingRatio[] = [1, 2, 3];
 

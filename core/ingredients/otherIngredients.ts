@@ -53,17 +53,19 @@ const STARCH: PlainMessageId = 'ingredients.starch';
 const GARLIC: PlainMessageId = 'ingredients.garlic';
 const WEAK_SUGAR: PlainMessageId = 'ingredients.otherSugar';
 
+/** What sugar with pectin is called where its ratio is told. */
 const GELLING_NAMES = [
   'gelling sugar', 'jam sugar', 'jelly sugar', 'sugar with pectin', 'sugar with added pectin', 'jam sugar with pectin', 'preserving sugar with pectin', 'extra gelling sugar', 'jam setting sugar',
 ]; // prettier-ignore
 
-/** What gelling sugar is called, the ratio before it or behind. */
+/** The same with a ratio before it or behind. */
 const gellingNames = (ratio: string): readonly [string, ...string[]] => [
   `${ratio} gelling sugar`,
   ...GELLING_NAMES.flatMap((name) => [`${name} ${ratio}`, `${ratio} ${name}`]).filter(
     (name) => name !== `${ratio} gelling sugar`,
   ),
 ];
+
 /** What packs of pectin and gelling sugar usually hold. */
 const PACK_FIGURES = commonPractice('grade and weight of usual packs; read the pack in hand');
 
@@ -135,7 +137,6 @@ const LIQUIDS: readonly (Entry & { readonly kind: 'water' | 'juice' })[] = [
  * Added pectins. A 49 g box of regular powder carries about 15 g of 150-grade, an 85 mL pouch about
  * 10 g (common practice); makers differ, and a pack's own figures override these.
  */
-
 // prettier-ignore
 const PECTINS: readonly Entry[] = [
   { id: 'powdered-pectin', names: ['powdered pectin', 'regular powdered pectin', 'pectin powder', 'dry pectin', 'regular pectin', 'pectin', 'fruit pectin', 'powdered fruit pectin', 'classic pectin', 'classic powdered pectin', 'dry fruit pectin', 'original powdered pectin', 'original pectin', 'regular dry pectin', 'regular fruit pectin', 'jam setting powder', 'powder pectin', 'classic fruit pectin', 'pectin crystals'], solubles: [97, 98, 99], sugars: [55, 60, 66], sucrose: 0, pH: [2.4, 2.6, 2.8], ta: [3, 4, 6], acid: 'citric', pectin: [26, 30.6, 34], form: 'grains', cup: 136, packs: { box: 49, package: 49, packet: 49, pack: 49, sachet: 13 }, from: PACK_FIGURES },

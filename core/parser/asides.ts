@@ -19,18 +19,6 @@ const FOOTNOTE = /(?<=[\p{L}\d)]\s?)[¹²³⁴-⁹⁰†‡§]+/gu;
 const PRICE =
   /\s*(?:[(@–—-]\s*)?(?:[$£€]\s?\d+(?:[.,]\d{1,2})?|\d+(?:[.,]\d{2})?\s?(?:€|p\b(?=\s*(?:each|per|\/|\)|$))))(?:\s?(?:\/|per|a|each)\s?(?:\d+ ?)?[a-z]{0,6})?\s*\)?/gi;
 
-const ONE_TO_THREE: ReadonlyMap<string, string> = new Map([
-  ['one', '1'],
-  ['two', '2'],
-  ['three', '3'],
-]);
-const digitOf = (word: string): string => ONE_TO_THREE.get(word.toLowerCase()) ?? word;
-/** `2 to 1 gelling sugar`, `2+1 jam sugar`: the ratio of a sugar with pectin, however it is written. */
-const RATIO_BEFORE =
-  /(?<![\d.,/])([123]|one|two|three)\s?(?::|to|-|–|\+|-to-)\s?(?:1|one)(?![\d.,/:])\s+(?=(?:extra )?(?:gelling|jam|jelly|preserving)\b[^,;]*\bsugar)/giu;
-const RATIO_BEHIND =
-  /(?<=\b(?:gelling|jam|jelly|setting) sugar|\bsugar with (?:added )?pectin)\s*[,(]?\s*(?<![\d.,/])([123]|one|two|three)\s?(?::|to|-|–|\+|-to-)\s?(?:1|one)(?![\d.,/:])\s*\)?/giu;
-
 /** A text as it is read: without the tags, entities, footnote marks and prices of where it is from. */
 export function withoutMarkup(text: string): { readonly text: string; readonly aside: string } {
   const plain = text
@@ -40,9 +28,7 @@ export function withoutMarkup(text: string): { readonly text: string; readonly a
       const code = decimal === undefined ? parseInt(hex ?? '', 16) : Number(decimal);
       return code > 31 && code < 0x110000 ? String.fromCodePoint(code) : all;
     })
-    .replace(FOOTNOTE, '')
-    .replace(RATIO_BEFORE, (_, fruit: string) => `${digitOf(fruit)}:1 `)
-    .replace(RATIO_BEHIND, (_, fruit: string) => ` ${digitOf(fruit)}:1`);
+    .replace(FOOTNOTE, '');
   const prices = plain.match(PRICE) ?? [];
   return {
     text: prices.length === 0 ? plain : plain.replace(PRICE, ' '),

@@ -6,6 +6,7 @@ import { amountAt } from './amounts.ts';
 import { amountOffers } from './amountOffers.ts';
 import { withoutAsides, withoutMarkup } from './asides.ts';
 import { textOf, type Unread } from './description.ts';
+import { withRatioAsPrinted } from './gellingRatio.ts';
 import { gramsOf } from './grams.ts';
 import { headOf } from './head.ts';
 import {
@@ -58,7 +59,7 @@ export function readLine(written: string, kitchen: Partial<ParserKitchen> = {}):
   const known = { ...DEFAULT_PARSER_KITCHEN, ...kitchen };
   const reader: Parser = { ...known, book: nameBook(known.names) };
   const plain = withoutMarkup(text);
-  const all = tokensOf(plain.text);
+  const all = tokensOf(withRatioAsPrinted(plain.text));
   const bare = withoutBullet(all);
   const meant = withoutAsides(bare, reader.book, reader.measures);
   const tokens = meant?.tokens ?? bare;

@@ -9,6 +9,7 @@ import {
   verdictOf,
   type SafetyEvidence,
 } from '../process/index.ts';
+import { SEALED_HALF_PINT } from '../test/sealedHalfPint.ts';
 import { beforeOf, request } from '../test/planned.ts';
 import { ACID_ROLES, OTHER_ROWS, RANK } from '../test/shelfChanges.ts';
 import type { Product } from '../method/index.ts';
@@ -75,11 +76,7 @@ function rank({ product, kind, first, waterG, pot, assurance }: Batch): number {
       lines: inThePot(pretreated, pot.map(read), 'forShelf'),
       unrecognizedLines: pretreated?.unrecognized.length ?? 0,
       solublesPct: product === 'butter' ? 40 : 62,
-      process: { minutes: 10, presterilise: false },
-      canner: 'boiling-water',
-      storeIn: null,
-      largestJarMl: 237,
-      rawPH: null,
+      ...SEALED_HALF_PINT,
       assurance,
     } satisfies StorageCase)
   ];

@@ -1,12 +1,10 @@
 import { LOW_METHOXYL_WINDOW, gellingSolidsPct } from '../gel/index.ts';
 import type { Method, Product } from '../method/index.ts';
-import { commonPractice } from '../quantity/index.ts';
 
-export const GAUGE_WINDOWS_SOURCE = commonPractice(
-  'where tested formulas of each product and method stand: fruit, soluble solids and pH of the finished batch, and what makes it set over what it needs; makers’ windows for calcium gels and gelling sugars',
-);
-
-/** From and to where a method works. */
+/**
+ * From and to where a method works. All of these are common practice: where tested formulas of each
+ * product and method stand, and makers’ windows for calcium gels and gelling sugars.
+ */
 export type Window = { readonly low: number; readonly high: number };
 
 const between = (low: number, high: number): Window => ({ low, high });

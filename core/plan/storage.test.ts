@@ -10,6 +10,7 @@ import {
 } from '../process/index.ts';
 import { contentsOf, NOTHING, plus, solublesPctOf } from '../formula/index.ts';
 import { exactly } from '../quantity/index.ts';
+import { SEALED_HALF_PINT } from '../test/sealedHalfPint.ts';
 import { SHELF_FORMULAS } from '../test/storageFormulas.ts';
 import type { WeighedLine } from '../parser/index.ts';
 import { changed, type PlanRequest, USUAL_REQUEST } from '../evaluate/index.ts';
@@ -200,11 +201,7 @@ describe('what never improves a verdict', () => {
       solublesPct: solublesPctOf(
         lines.reduce((sum, { row, massG }) => plus(sum, contentsOf(row, massG)), NOTHING),
       ),
-      process: { minutes: 10, presterilise: false },
-      canner: 'boiling-water',
-      storeIn: null,
-      largestJarMl: 237,
-      rawPH: null,
+      ...SEALED_HALF_PINT,
       assurance,
     });
   const RUNS = { numRuns: 2000 };

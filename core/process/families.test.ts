@@ -6,6 +6,7 @@ import { beyondLimits } from './limits.ts';
 import { safetyContextOf } from './safetyContext.ts';
 import { verdictOf } from './storageVerdict.ts';
 import { NO_SAFETY_EVIDENCE, type StorageCase, type StorageLine } from './storageCase.ts';
+import { SEALED_HALF_PINT } from '../test/sealedHalfPint.ts';
 
 // The limits are written down here once more, by totals, from the same published guidance and
 // judgement (page of families, from memory): what opens must lie inside them whatever is added, so
@@ -102,11 +103,7 @@ const isInside = (product: Product, amounts: Amounts, slack: number): boolean =>
 const CASE: Omit<StorageCase, 'product' | 'lines'> = {
   unrecognizedLines: 0,
   solublesPct: 65,
-  process: { minutes: 10, presterilise: false },
-  canner: 'boiling-water',
-  storeIn: null,
-  largestJarMl: 237,
-  rawPH: null,
+  ...SEALED_HALF_PINT,
   assurance: NO_SAFETY_EVIDENCE,
 };
 

@@ -2,13 +2,13 @@ import { inWords } from '@idle-kettle/words';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import type { Product } from '../method/index.ts';
 import { exactly } from '../quantity/index.ts';
-import { HALF_PINT } from '../test/canner.ts';
 import { cannerMinutes } from './cannerMinutes.ts';
 import { type Verdict } from './keeping.ts';
 import { isNamed } from './safetyContext.ts';
 import { storageVerdict } from './storageVerdict.ts';
 import { NO_SAFETY_EVIDENCE, type StorageCase, type StorageLine } from './storageCase.ts';
 import { bestPH, worstPH } from './worstPH.ts';
+import { SEALED_HALF_PINT } from '../test/sealedHalfPint.ts';
 
 describe('the shelf', () => {
   const row = (id: string): Ingredient => {
@@ -26,11 +26,7 @@ describe('the shelf', () => {
         lines: JAM,
         unrecognizedLines: 0,
         solublesPct: 65,
-        process: { minutes: 10, presterilise: false },
-        canner: 'boiling-water',
-        storeIn: null,
-        largestJarMl: HALF_PINT,
-        rawPH: null,
+        ...SEALED_HALF_PINT,
         assurance: NO_SAFETY_EVIDENCE,
         ...change,
       }),

@@ -1,6 +1,6 @@
 import { planned, request } from '../test/planned.ts';
 import { readLine } from '../parser/index.ts';
-import { entry, asPlannedLog } from '../test/gellingLog.ts';
+import { log } from '../test/stoveLog.ts';
 import { cookPlanOf, progressOf } from './index.ts';
 import { gellingSugarRatio, packPectinLeft } from '../gel/index.ts';
 
@@ -75,18 +75,18 @@ describe('a gelling sugar', () => {
     expect(plan.acts.map(({ id }) => id)).toEqual([
       'light', 'to-rolling', 'clock', 'plate', 'stand', 'fill',
     ]); // prettier-ignore
-    const tested = progressOf(plan, [...asPlannedLog, entry(13, 'plate-test', 'runs')]);
-    expect(tested).toMatchObject({
+    const untilItRuns = [
+      [0, 'lit'],
+      [7, 'rolling'],
+      [11, 'off-heat'],
+      [13, 'plate-test', undefined, 'runs'],
+    ] as const;
+    expect(progressOf(plan, log(...untilItRuns))).toMatchObject({
       state: 'boiling on',
       act: { id: 'clock' },
       more: { minutes: 1 },
     });
-    const set = [
-      ...asPlannedLog,
-      entry(13, 'plate-test', 'runs'),
-      entry(14, 'off-heat'),
-      entry(16, 'plate-test', 'wrinkles'),
-    ];
+    const set = log(...untilItRuns, [14, 'off-heat'], [16, 'plate-test', undefined, 'wrinkles']);
     expect(progressOf(plan, set).act.id).toBe('stand');
   });
 
@@ -106,7 +106,7 @@ describe('a gelling sugar', () => {
     expect(readLine(line)).toMatchObject({ understood: true, ingredient: { id } });
   });
 
-  test('without a ratio counts as 1:1 and says so, but for jam sugar in a UK kitchen', () => {
+  test('without a ratio counts as 1:1, and the reading says so except for UK jam sugar', () => {
     const assumed = (line: string, measures: 'us' | 'uk') =>
       JSON.stringify(readLine(line, { measures }));
     expect(assumed('1 kg gelling sugar', 'uk')).toContain('noRatioCountsAsOneToOne');

@@ -54,8 +54,9 @@ export function fitPosterior(residuals: Residuals, { mean, sd }: Prior): Distrib
     );
   const all = (of: PotParameters): number[] => [...residuals(of).map(huber), ...prior(of)];
   const cost = (of: readonly number[]): number => of.reduce((sum, r) => sum + r * r, 0);
+  const [, ...others] = mean;
   const starts = STARTS.map((flame) => {
-    const at = [flame, ...mean.slice(1)] as unknown as PotParameters;
+    const at: PotParameters = [flame, ...others];
     return { at, cost: cost(all(at)) };
   });
   const { at, normal } = leastSquares({

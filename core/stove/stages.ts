@@ -23,10 +23,8 @@ export function pastStages(moments: readonly Moment[], untilMs: number): readonl
   let adds: Contents | null = null;
   for (const [index, { event, progress, adds: asked }] of moments.entries()) {
     if (event.at >= untilMs) break;
-    if (event.kind === 'added') {
-      const more = asked === null ? extraContents(event) : askedFor(asked, event);
-      if (more !== null) adds = adds === null ? more : plus(adds, more);
-    }
+    const more = addedAt({ event, adds: asked });
+    if (more !== null) adds = adds === null ? more : plus(adds, more);
     // What goes into the cold pot is in it when it is lit.
     if (index < first) continue;
     const next = moments[index + 1]?.event.at ?? untilMs;
@@ -50,11 +48,14 @@ export function pastStages(moments: readonly Moment[], untilMs: number): readonl
 
 /** What was put into the pot besides what it held from the first, until `untilMs`. */
 export const addedUntil = (moments: readonly Moment[], untilMs: number): Contents =>
-  moments.reduce((sum, { event, adds }) => {
-    if (event.kind !== 'added' || event.at > untilMs) return sum;
-    const more = adds === null ? extraContents(event) : askedFor(adds, event);
+  moments.reduce((sum, moment) => {
+    const more = moment.event.at > untilMs ? null : addedAt(moment);
     return more === null ? sum : plus(sum, more);
   }, NOTHING);
+
+/** What went into the pot at a moment; null where nothing did that is known. */
+const addedAt = ({ event, adds }: Pick<Moment, 'event' | 'adds'>): Contents | null =>
+  event.kind !== 'added' ? null : adds === null ? extraContents(event) : askedFor(adds, event);
 
 /**
  * Most of what the sheet asks for that is taken to have gone in, over what it asks for; more is a

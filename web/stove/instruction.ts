@@ -97,24 +97,13 @@ export function instructionFor(
       // A stop that came before its time has no clock.
       if (due)
         return { ...instruct(true, at !== null && nowMs >= at ? at : null, true), ...takeItOff() };
-      return more === null
-        ? instruct(false, at)
-        : {
-            ...instruct(false, at),
-            text: say('stove.moreMinutes', { count: more.minutes }),
-            detail: say('stove.itRanOnThePlate'),
-          };
+      return { ...instruct(false, at), ...goOn(more) };
     }
     case 'clock': {
       const due = endsAtMs !== null && nowMs >= endsAtMs;
-      if (due) return { ...instruct(true, endsAtMs, true), ...takeItOff() };
-      return more === null
-        ? instruct(false, endsAtMs)
-        : {
-            ...instruct(false, endsAtMs),
-            text: say('stove.moreMinutes', { count: more.minutes }),
-            detail: say('stove.itRanOnThePlate'),
-          };
+      return due
+        ? { ...instruct(true, endsAtMs, true), ...takeItOff() }
+        : { ...instruct(false, endsAtMs), ...goOn(more) };
     }
     case 'whisk': {
       const due = known !== null && known.tempKnown && known.tempC.p50 >= cookPlan.stopC;
@@ -139,6 +128,15 @@ export function instructionFor(
 }
 
 const BOILS: ReadonlySet<PotSight['surface']> = new Set(['bubbling', 'rolling']);
+
+/** What is said instead while it boils on after a drop that ran; nothing before. */
+const goOn = (more: Progress['more']) =>
+  more === null
+    ? {}
+    : {
+        text: say('stove.moreMinutes', { count: more.minutes }),
+        detail: say('stove.itRanOnThePlate'),
+      };
 
 const takeItOff = () => ({
   text: say('stove.takeItOffTheHeat'),
