@@ -94,6 +94,7 @@ export {
 } from './method/index.ts';
 export {
   type ActId,
+  boilsOnMin,
   CARRIER_SUGAR_G,
   carriesPectin,
   EVENT_KINDS,

@@ -5,5 +5,6 @@ export * from './event.ts';
 export * from './goesInLater.ts';
 export * from './jarActs.ts';
 export * from './jarNames.ts';
+export * from './outcome.ts';
 export * from './prepareActs.ts';
 export * from './stoveActs.ts';

@@ -1,4 +1,4 @@
-import { isOfTheJars, type Act, type Addition } from '../chain/index.ts';
+import { isOfTheJars, isOutcome, type Act, type Addition } from '../chain/index.ts';
 import { plannedAddition, type Entry } from './entry.ts';
 import type { CookPlan } from './cookPlan.ts';
 import { TRANSITIONS, type StoveState } from './transitions.ts';
@@ -154,14 +154,11 @@ const isIn = ({ adds }: Act, { added }: Progress, index: number): boolean =>
  * a spoon over a pot that still boils.
  */
 function tested(cookPlan: CookPlan, seen: Progress, event: Entry): Progress {
-  const test = cookPlan.acts.findIndex(({ ends }) =>
-    ends.some(({ on, said }) => on === event.kind && said === event.text),
-  );
+  const outcome = isOutcome(event.kind, event.text);
+  const test = cookPlan.acts.findIndex(({ ends }) => ends.some(outcome));
   const boil = boilIndex(cookPlan);
   if (test < 0 || boil < 0 || seen.actIndex < boil || seen.actIndex > test) return seen;
-  const end = cookPlan.acts[test]?.ends.find(
-    ({ on, said }) => on === event.kind && said === event.text,
-  );
+  const end = cookPlan.acts[test]?.ends.find(outcome);
   if (end === undefined) return seen;
   const boils = seen.actIndex === boil;
   if (end.then === 'next act')

@@ -173,6 +173,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
           ) : (
             <Tests
               test={test}
+              acts={cookPlan.acts}
               fruit={fruitColourOfLines(session.formula)}
               drops={sight?.drops ?? null}
               onOutcome={(outcome) => {

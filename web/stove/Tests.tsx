@@ -3,6 +3,8 @@ import {
   MOUND_OUTCOMES,
   PLATE_OUTCOMES,
   SHEET_OUTCOMES,
+  boilsOnMin,
+  type CookPlan,
   type Drops,
   type PlateOutcome,
 } from '@idle-kettle/core';
@@ -14,6 +16,8 @@ import type { TestKind } from './EventButtons.tsx';
 
 type Props = {
   readonly test: TestKind;
+  /** The run sheet: how long the pot boils on after a test goes by it. */
+  readonly acts: CookPlan['acts'];
   readonly fruit: string;
   /**
    * What a drop of a practice pot does in each test; null where the cook has a plate of their own.
@@ -36,15 +40,17 @@ const YOURS: { readonly [test in TestKind]: PlainMessageId } = {
   'mound-test': 'stove.yourHeap',
 };
 
-/** What each outcome means. */
-const MEANS: { readonly [outcome in Outcome]: PlainMessageId } = {
-  runs: 'stove.notYetFiveMoreMinutes',
-  slow: 'stove.nearlyTwoMoreMinutesThen',
-  wrinkles: 'stove.itsSetLeaveItOff',
-  drops: 'stove.notYetKeepBoiling',
-  merges: 'stove.itsSet',
-  weeps: 'stove.notYetCookItDown',
-  mounds: 'stove.doneLeaveItOffThe',
+/** What each outcome means, by the minutes that the pot boils on after it; null for none. */
+const MEANS: { readonly [outcome in Outcome]: (count: number | null) => string } = {
+  runs: (count) =>
+    count === null ? say('stove.notSetYet') : say('stove.notYetMoreMinutes', { count }),
+  slow: (count) =>
+    count === null ? say('stove.notSetYet') : say('stove.nearlyMoreMinutes', { count }),
+  wrinkles: () => say('stove.itsSetLeaveItOff'),
+  drops: (count) => say(count === null ? 'stove.notSetYet' : 'stove.notYetKeepBoiling'),
+  merges: () => say('stove.itsSet'),
+  weeps: () => say('stove.notYetCookItDown'),
+  mounds: () => say('stove.doneLeaveItOffThe'),
 };
 
 const OUTCOMES_OF: { readonly [test in TestKind]: readonly Drops[test][] } = {
@@ -54,7 +60,7 @@ const OUTCOMES_OF: { readonly [test in TestKind]: readonly Drops[test][] } = {
 };
 
 /** A test of the set: its outcomes, drawn where a drawing helps, and what each means. */
-export function Tests({ test, fruit, drops, onOutcome, onLeave }: Props) {
+export function Tests({ test, acts, fruit, drops, onOutcome, onLeave }: Props) {
   const choices = useRef<HTMLElement>(null);
   // It was asked for at the foot of a long page, and stands at its head.
   useEffect(() => {
@@ -97,7 +103,9 @@ export function Tests({ test, fruit, drops, onOutcome, onLeave }: Props) {
           >
             {test === 'plate-test' && <PlateDrop outcome={outcome as PlateOutcome} fruit={fruit} />}
             <span className="text-xl font-bold">{say(OUTCOMES[outcome])}</span>
-            <span className="text-base font-normal">{say(MEANS[outcome])}</span>
+            <span className="text-base font-normal">
+              {MEANS[outcome](boilsOnMin(acts, test, outcome))}
+            </span>
           </button>
         ))}
       </div>

@@ -1,5 +1,6 @@
 import { type PlainMessageId, say, textOf } from '@idle-kettle/words';
 import {
+  boilsOnMin,
   CARRIER_SUGAR_G,
   carriesPectin,
   formatGrams,
@@ -214,11 +215,11 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
     detail: say('acts.gentleHeatNeverStopWhisking'),
     press: say('acts.offTheHeat'),
   }),
-  plate: (_, { method }) => ({
+  plate: (act) => ({
     title: say('acts.testADropOnThe'),
-    detail: say(
-      method === 'gelling-sugar' ? 'acts.freezeItAMinuteGelling' : 'acts.freezeItAMinuteThen',
-    ),
+    detail: say('acts.freezeItAMinuteThen', {
+      count: boilsOnMin([act], 'plate-test', 'runs') ?? 0,
+    }),
     press: say('acts.plateTest'),
   }),
   mound: () => ({

@@ -19,7 +19,7 @@ export type Telling = {
 /** An act of a plan or of the stove's sheet, as far as its words go by it. */
 export type ToldAct = Pick<
   PlanAct,
-  'id' | 'phase' | 'uses' | 'again' | 'softens' | 'waterG' | 'gives'
+  'id' | 'phase' | 'uses' | 'ends' | 'again' | 'softens' | 'waterG' | 'gives'
 > & {
   readonly adds: Pick<NonNullable<PlanAct['adds']>, 'id' | 'massG'> | null;
   readonly minutes: number | null;

@@ -117,10 +117,10 @@ export const ACTS = {
   'acts.gentleHeatNeverStopWhisking':
     'Gentle heat, never stop whisking, never boil: above [82 °C|180 °F] it curdles.',
   'acts.testADropOnThe': 'Test a drop on the cold plate',
-  'acts.freezeItAMinuteGelling':
+  'acts.freezeItAMinuteThen_one':
     'Freeze it a minute, then push it with a finger. Keep the heat off. If it runs, boil one more minute.',
-  'acts.freezeItAMinuteThen':
-    'Freeze it a minute, then push it with a finger. Keep the heat off. If it runs, boil five more minutes.',
+  'acts.freezeItAMinuteThen_other':
+    'Freeze it a minute, then push it with a finger. Keep the heat off. If it runs, boil {{count}} more minutes.',
   'acts.plateTest': 'Plate test',
   'acts.putASpoonfulOnA': 'Put a spoonful on a cold plate',
   'acts.tiltItItShouldStay': 'Tilt it. It should stay in a heap, with no ring of water.',
