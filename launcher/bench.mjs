@@ -32,11 +32,12 @@ export async function runBench(args) {
     // The server runs as another user, and notes there how long its loop was held.
     chmodSync(folder, 0o777);
     const loop = join(folder, 'loop.jsonl');
-    const server = await startServer(url, port, {
+    const server = startServer(url, port, {
       NODE_OPTIONS: `--import ${pathToFileURL(join(ROOT, 'bench/loopWatch.mjs')).href}`,
       KETTLE_BENCH_LOOP: loop,
     });
     try {
+      await server.ready;
       const child = spawn(
         'node',
         [join(ROOT, program), ...args.filter((arg) => !arg.startsWith('--'))],

@@ -11,17 +11,18 @@ import {
   realpathSync,
   renameSync,
   rmSync,
-  writeFileSync,
 } from 'node:fs';
 import { once } from 'node:events';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
+import { writeText } from './files.mjs';
 import { portNear, freePort } from './ports.mjs';
 import { printedInPlainWords } from './plainWords.mjs';
 import { postgresBin } from './postgresBin.mjs';
 import { Failure, say } from './say.mjs';
 import { ask } from './shell.mjs';
 import { databaseUser, readState, writeState } from './state.mjs';
+import { end, watched } from './stopping.mjs';
 
 /** Superuser of the cluster, and the plain role that the app connects as. */
 const KEEPER = 'keeper';
@@ -46,10 +47,11 @@ const ORPHANS_WITHIN_MS = 20_000;
  * loopback only, asks for a password (SCRAM), and never runs as root. What a killed launcher left
  * behind is recovered; data is kept.
  * @param {string} folder from stateFolder
- * @param {{ throwaway?: boolean }} [options] throwaway: begin empty, and trade durability for speed
+ * @param {{ throwaway?: boolean, signal?: AbortSignal }} [options] throwaway: begin empty, and trade
+ * durability for speed; signal: gives it up, with nothing left running
  * @returns {Promise<Cluster>}
  */
-export async function startCluster(folder, { throwaway = false } = {}) {
+export async function startCluster(folder, { throwaway = false, signal } = {}) {
   const user = databaseUser();
   const data = join(folder, 'pg');
   const bin = binFor(data);
@@ -76,20 +78,35 @@ export async function startCluster(folder, { throwaway = false } = {}) {
   ];
   // A process group of its own: Ctrl-C reaches the launcher alone, which then stops things in
   // order.
-  const child = spawn(join(bin, 'postgres'), ['-D', data, ...settings.flatMap((s) => ['-c', s])], {
-    ...user,
-    cwd: data,
-    detached: true,
-    stdio: ['ignore', log, log],
-  });
+  signal?.throwIfAborted();
+  const child = watched(
+    spawn(join(bin, 'postgres'), ['-D', data, ...settings.flatMap((s) => ['-c', s])], {
+      ...user,
+      cwd: data,
+      detached: true,
+      stdio: ['ignore', log, log],
+    }),
+    // To PostgreSQL this says: leave everything; what was stored is recovered at the next start.
+    { signal: 'SIGQUIT', left: () => workersIn(realpathSync(data)) },
+  );
   closeSync(log);
   const exited = once(child, 'exit');
   const lastWords = () => readFileSync(logFile, 'utf8').trim().split('\n').slice(-5).join('\n');
+
+  const stop = async () => {
+    if (child.exitCode === null) child.kill('SIGINT');
+    await Promise.race([exited, pause(STOPS_WITHIN_MS, undefined, { ref: false })]);
+    end(child, 'SIGKILL');
+  };
 
   const deadline = Date.now() + READY_WITHIN_MS;
   while (
     spawnSync(join(bin, 'pg_isready'), ['-q', '-h', '127.0.0.1', '-p', String(port)]).status !== 0
   ) {
+    if (signal?.aborted === true) {
+      await stop();
+      throw signal.reason;
+    }
     if (child.exitCode !== null || Date.now() > deadline) {
       child.kill('SIGKILL');
       throw new Failure(
@@ -108,20 +125,25 @@ export async function startCluster(folder, { throwaway = false } = {}) {
       if (!stopping)
         say(`PostgreSQL stopped by itself. Its log, ${logFile}, ends:\n${lastWords()}`);
     }),
-    stop: async () => {
+    stop: () => {
       stopping = true;
-      if (child.exitCode === null) child.kill('SIGINT');
-      await Promise.race([exited, pause(STOPS_WITHIN_MS, undefined, { ref: false })]);
+      return stop();
     },
   };
   try {
     makeDatabase(bin, port, folder);
   } catch (error) {
     await cluster.stop();
-    throw error;
+    if (!(error instanceof Failure && WRONG_PASSWORD.test(error.message))) throw error;
+    // What was remembered is of another day, or of another database.
+    giveNewPasswords(bin, folder, user);
+    return startCluster(folder, { throwaway: false, ...(signal === undefined ? {} : { signal }) });
   }
   return cluster;
 }
+
+/** What psql prints for a password that is not the role’s. */
+const WRONG_PASSWORD = /password authentication failed/;
 
 /**
  * Programs of the version that made the data, or of the newest when there is none.
@@ -155,7 +177,7 @@ async function recoverFromCrash(bin, data, user) {
   // One that was killed leaves processes behind which still work on the data for a moment; nobody
   // else may until they are gone.
   const deadline = Date.now() + ORPHANS_WITHIN_MS;
-  while (worksOn(realpathSync(data))) {
+  while (workersIn(realpathSync(data)).length > 0) {
     if (Date.now() > deadline) {
       throw new Failure(
         `Processes of an earlier database still work on ${data}. Wait a moment, and start again.`,
@@ -166,9 +188,11 @@ async function recoverFromCrash(bin, data, user) {
   rmSync(pidFile, { force: true });
 }
 
-/** Whether any process works in that folder. @param {string} folder */
-const worksOn = (folder) =>
-  readdirSync('/proc').some((pid) => /^\d+$/.test(pid) && workingFolder(pid) === folder);
+/** The processes that work in that folder. @param {string} folder */
+const workersIn = (folder) =>
+  readdirSync('/proc')
+    .filter((pid) => /^\d+$/.test(pid) && workingFolder(pid) === folder)
+    .map(Number);
 
 /** @param {string} pid */
 function workingFolder(pid) {
@@ -187,7 +211,7 @@ function makeCluster(bin, folder, user) {
   rmSync(unfinished, { recursive: true, force: true });
   ask('mkdir', ['-m', '700', unfinished]);
   const keeperPassword = newPassword();
-  writeFileSync(passwordFile, keeperPassword, { mode: 0o600 });
+  writeText(passwordFile, keeperPassword, { mode: 0o600 });
   if (user) for (const path of [unfinished, passwordFile]) chownSync(path, user.uid, user.gid);
   const options = ['--auth=scram-sha-256', '--encoding=UTF8', '--locale=C.UTF-8', '-U', KEEPER];
   try {
@@ -261,6 +285,7 @@ function makeDatabase(bin, port, folder) {
       input: `
         SELECT 'CREATE ROLE ${ROLE} LOGIN CREATEDB PASSWORD ''${password}'''
         WHERE NOT EXISTS (SELECT 1 FROM pg_roles WHERE rolname = '${ROLE}')\\gexec
+        ALTER ROLE ${ROLE} PASSWORD '${password}';
         SELECT 'CREATE DATABASE ${DATABASE} OWNER ${ROLE}'
         WHERE NOT EXISTS (SELECT 1 FROM pg_database WHERE datname = '${DATABASE}')\\gexec
       `,

@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
+import { setTimeout as pause } from 'node:timers/promises';
 import { parseArgs } from 'node:util';
 import { startCluster } from './cluster.mjs';
 import { takeLock } from './lock.mjs';
@@ -11,64 +12,102 @@ import { Failure, say } from './say.mjs';
 import { loadDemo, migrate, startServer } from './server.mjs';
 import { ROOT } from './shell.mjs';
 import { readState, writeState, stateFolder } from './state.mjs';
+import { listenForStop, unlessStopped } from './stopping.mjs';
 
 const FIRST_PORT = 4780;
 
 /**
- * `demo` and `start`: everything from nothing to an answering app, until Ctrl-C.
+ * `demo` and `start`: everything from nothing to an answering app, until Ctrl-C. Stopped before it
+ * answered, it leaves nothing running, and the next start goes on from there.
  * @param {'demo' | 'own'} kitchen
  * @param {string[]} args
  */
 export async function runServe(kitchen, args) {
   const asked = portAsked(args);
-  await ensurePackages([POSTGRESQL]);
-  const folder = stateFolder(kitchen);
-  const lock = takeLock(folder);
-  if ('heldBy' in lock) {
-    say(
-      `already running at ${addressOf(readState(folder).webPort ?? FIRST_PORT)} (process ${lock.heldBy})`,
-    );
-    return 0;
-  }
-  const stopAsked = untilAskedToStop();
+  const signal = listenForStop();
   try {
-    await ensureModules();
-    await ensureNodeBuild();
-    await ensureWebBuild();
-    return await serve(kitchen, folder, asked, stopAsked);
-  } finally {
-    lock.release();
+    await ensurePackages([POSTGRESQL]);
+    const folder = stateFolder(kitchen);
+    const lock = takeLock(folder);
+    if ('heldBy' in lock) {
+      say(alreadyThere(lock));
+      return 0;
+    }
+    try {
+      await ensureModules(signal);
+      await ensureNodeBuild(signal);
+      await ensureWebBuild(signal);
+      return await serve(kitchen, { folder, asked, signal, tell: lock.tell });
+    } finally {
+      lock.release();
+    }
+  } catch (error) {
+    // Ctrl-C at a terminal reaches what runs there before it is known here.
+    await pause(LEARNED_WITHIN_MS);
+    if (!signal.aborted) throw error;
+    say('stopped before it was ready; nothing is lost, and the next start goes on from here');
+    return STOPPED_EARLY;
   }
 }
+
+const LEARNED_WITHIN_MS = 20;
+/** What a shell gives for a program that Ctrl-C ended. */
+const STOPPED_EARLY = 130;
+
+/** @param {import('./lock.mjs').Held} held */
+const alreadyThere = ({ heldBy, address }) =>
+  address === null
+    ? `already starting (process ${heldBy}); it will print its address where it was started`
+    : `already running at ${address} (process ${heldBy})`;
 
 /** What ends by itself so many times within a minute is not started again. */
 const MOST_STARTS = 5;
 const MINUTE_MS = 60_000;
 
 /**
- * Database and server, each started again when it ends by itself, until it is asked to stop.
- * @param {'demo' | 'own'} kitchen
- * @param {string} folder
- * @param {number | undefined} asked
- * @param {Promise<void>} stopAsked
+ * What one start goes by.
+ * @typedef {object} Start
+ * @property {string} folder
+ * @property {number | undefined} asked the port
+ * @property {AbortSignal} signal from listenForStop
+ * @property {(address: string) => void} tell tells others where it answers
  */
-async function serve(kitchen, folder, asked, stopAsked) {
-  const stopped = stopAsked.then(() => /** @type {const} */ ('asked'));
-  let cluster = await startCluster(folder);
+
+/**
+ * Database and server, each started again when it ends by itself, until it is asked to stop. What
+ * was started is stopped whatever happens, the server first.
+ * @param {'demo' | 'own'} kitchen
+ * @param {Start} start
+ */
+async function serve(kitchen, { folder, asked, signal, tell }) {
+  let cluster = await startCluster(folder, { signal });
   /** @type {import('./server.mjs').Server | null} */
   let server = null;
   try {
     const port = await portFor(folder, asked);
-    server = await prepared(kitchen, cluster, port);
-    process.stdout.write(`\n  Idle Kettle is at ${addressOf(port)}\n  Ctrl-C stops it.\n\n`);
+    const { url } = cluster;
+    const startOne = () => (server = startServer(url, port));
+    await prepared(kitchen, cluster, startOne, signal);
+    const address = addressOf(port);
+    tell(address);
+    process.stdout.write(`\n  Idle Kettle is at ${address}\n  Ctrl-C stops it.\n\n`);
+    const stopped = new Promise((resolve) => {
+      signal.addEventListener('abort', () => resolve('asked'), { once: true });
+    });
     const starts = /** @type {number[]} */ ([]);
     for (;;) {
+      const running = /** @type {import('./server.mjs').Server} */ (
+        /** @type {unknown} */ (server)
+      );
       const ended = await Promise.race([
         stopped,
-        cluster.died.then(() => /** @type {const} */ ('database')),
-        server.died.then(() => /** @type {const} */ ('server')),
+        cluster.died.then(() => 'database'),
+        running.died.then(() => 'server'),
       ]);
-      if (ended === 'asked') return 0;
+      if (ended === 'asked' || signal.aborted) {
+        say(`stopping; everything is kept in ${folder}`);
+        return 0;
+      }
       starts.push(Date.now());
       if (starts.filter((at) => at > Date.now() - MINUTE_MS).length > MOST_STARTS) {
         throw new Failure(
@@ -78,18 +117,18 @@ async function serve(kitchen, folder, asked, stopAsked) {
       say(`the ${ended} stopped by itself; starting it again`);
       if (ended === 'database') {
         const { url } = cluster;
-        cluster = await startCluster(folder);
+        cluster = await startCluster(folder, { signal });
         // On the port it had the server finds it again by itself.
         if (cluster.url === url) continue;
-        await server.stop();
+        await running.stop();
       }
-      server = await startServer(cluster.url, port);
-      say(`running again at ${addressOf(port)}`);
+      server = startServer(cluster.url, port);
+      await unlessStopped(signal, server.ready);
+      say(`running again at ${address}`);
     }
   } finally {
-    await server?.stop();
+    await /** @type {import('./server.mjs').Server | null} */ (server)?.stop();
     await cluster.stop();
-    if (server !== null) say(`stopped; everything is kept in ${folder}`);
   }
 }
 
@@ -110,23 +149,24 @@ async function portFor(folder, asked) {
  * very build is looked at while the server starts.
  * @param {'demo' | 'own'} kitchen
  * @param {import('./cluster.mjs').Cluster} cluster
- * @param {number} port
+ * @param {() => import('./server.mjs').Server} startOne
+ * @param {AbortSignal} signal
  */
-async function prepared(kitchen, { url, folder }, port) {
+async function prepared(kitchen, { url, folder }, startOne, signal) {
   const build = nodeBuildMark();
   const upToDate = async () => {
-    const { setUp } = await migrate(url);
+    const { setUp } = await migrate(url, signal);
     if (kitchen !== 'demo' || setUp) return;
-    const loaded = await loadDemo(url);
+    const loaded = await loadDemo(url, signal);
     if (loaded !== '') say(loaded);
   };
   if (readState(folder).prepared === build) {
-    const [server] = await Promise.all([startServer(url, port), upToDate()]);
-    return server;
+    await unlessStopped(signal, Promise.all([startOne().ready, upToDate()]));
+    return;
   }
   await upToDate();
   writeState(folder, { prepared: build });
-  return startServer(url, port);
+  await unlessStopped(signal, startOne().ready);
 }
 
 /** @param {number} port */
@@ -149,12 +189,6 @@ function portAsked(args) {
   }
   return number;
 }
-
-/** Settles at the first Ctrl-C, terminal hang-up or request to end. @returns {Promise<void>} */
-const untilAskedToStop = () =>
-  new Promise((resolve) => {
-    for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => resolve());
-  });
 
 /**
  * `plan [FILE]` and its like: the answer on standard output, faults on standard error.

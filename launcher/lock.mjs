@@ -1,6 +1,6 @@
-import { linkSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { linkSync, readFileSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { readText } from './files.mjs';
+import { readText, writeText } from './files.mjs';
 
 /**
  * When a process began, in clock ticks since boot; null when there is none. With the pid it names a
@@ -20,13 +20,18 @@ function beganAt(pid) {
 /** This process, by its name for good. */
 const own = () => `${process.pid} ${beganAt(process.pid)}`;
 
-/** Who holds a lock: the pid of a process that is alive; null for nobody. @param {string} file */
+/**
+ * Who holds a lock: a process that is alive, and the address that it answers at. A lock that is
+ * `free` is not there; one that is `dead` was left by a process that ended without a word.
+ * @param {string} file
+ * @returns {Held | 'free' | 'dead'}
+ */
 function holderOf(file) {
   try {
-    const [pid = '', began = ''] = readText(file).split(' ');
-    return beganAt(Number(pid)) === began ? Number(pid) : null;
+    const [pid = '', began = '', address = null] = readText(file).split(' ');
+    return beganAt(Number(pid)) === began ? { heldBy: Number(pid), address } : 'dead';
   } catch (error) {
-    if (/** @type {NodeJS.ErrnoException} */ (error).code === 'ENOENT') return null;
+    if (/** @type {NodeJS.ErrnoException} */ (error).code === 'ENOENT') return 'free';
     throw error;
   }
 }
@@ -38,8 +43,8 @@ function holderOf(file) {
  */
 function putWhole(file, content) {
   const unfinished = `${file}.${process.pid}`;
-  writeFileSync(unfinished, content);
   try {
+    writeText(unfinished, content);
     linkSync(unfinished, file);
     return true;
   } catch (error) {
@@ -51,25 +56,43 @@ function putWhole(file, content) {
 }
 
 /**
+ * @typedef {{ readonly heldBy: number, readonly address: string | null }} Held address: null while
+ * it does not answer yet
+ * @typedef {object} Lock
+ * @property {(address: string) => void} tell tells whoever comes next where this one answers
+ * @property {() => void} release
+ */
+
+/**
  * Takes the folder for this launcher: of any number that try at once, one gets it. A lock left by a
  * launcher that was killed does not count.
  * @param {string} folder
- * @returns {{ readonly heldBy: number } | { readonly release: () => void }}
+ * @returns {Held | Lock}
  */
 export function takeLock(folder) {
   const file = join(folder, 'launcher.pid');
   const breaking = `${file}.breaking`;
   for (;;) {
-    if (putWhole(file, own())) return { release: () => rmSync(file, { force: true }) };
-    const heldBy = holderOf(file);
-    if (heldBy !== null) return { heldBy };
-    // What a killed launcher left is taken away by one at a time, who looks once more: it may be
-    // another’s by now.
+    if (putWhole(file, own())) return lockOn(file);
+    const held = holderOf(file);
+    // Released a moment ago: it is tried again, and nothing is taken away that may be another’s.
+    if (held === 'free') continue;
+    if (held !== 'dead') return held;
+    // What a killed launcher left is taken away by one at a time, who looks once more.
     if (putWhole(breaking, own())) {
-      if (holderOf(file) === null) rmSync(file, { force: true });
+      if (holderOf(file) === 'dead') rmSync(file, { force: true });
       rmSync(breaking, { force: true });
-    } else if (holderOf(breaking) === null) {
+    } else if (holderOf(breaking) === 'dead') {
       rmSync(breaking, { force: true });
     }
   }
 }
+
+/** @param {string} file @returns {Lock} */
+const lockOn = (file) => ({
+  tell: (address) => {
+    writeText(`${file}.told`, `${own()} ${address}`);
+    renameSync(`${file}.told`, file);
+  },
+  release: () => rmSync(file, { force: true }),
+});

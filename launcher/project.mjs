@@ -1,28 +1,33 @@
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { join, relative } from 'node:path';
+import { writeText } from './files.mjs';
 import { Failure, say } from './say.mjs';
 import { ROOT, run } from './shell.mjs';
 
 const MODULES = join(ROOT, 'node_modules');
 
-/** Installs the npm packages when the lockfile is not the one they were installed from. */
-export async function ensureModules() {
+/**
+ * Installs the npm packages when the lockfile is not the one they were installed from.
+ * @param {AbortSignal} [signal] ends it; what is unfinished is done anew the next time
+ */
+export async function ensureModules(signal) {
   const stamp = join(MODULES, '.kettle-installed');
   const mark = hashOf([readFileSync(join(ROOT, 'package-lock.json'), 'utf8'), process.version]);
   if (readStamp(stamp) === mark) return;
   say('installing npm packages (a minute or so)');
-  if ((await run('npm', ['ci', '--no-audit', '--no-fund'])) !== 0) {
+  if ((await run('npm', ['ci', '--no-audit', '--no-fund'], endedBy(signal))) !== 0) {
     throw new Failure('npm ci failed; its own message is above.');
   }
-  writeFileSync(stamp, mark);
+  writeText(stamp, mark);
 }
 
 /**
  * Compiles core, contract, cli and server, and bundles the planning threads’ program, when a source
  * is newer than the last build.
+ * @param {AbortSignal} [signal] ends it; what is unfinished is done anew the next time
  */
-export async function ensureNodeBuild() {
+export async function ensureNodeBuild(signal) {
   const sources = [
     'words',
     'core',
@@ -37,20 +42,25 @@ export async function ensureNodeBuild() {
     sources,
     ['npm', 'run', '--silent', 'build:node'],
     'server/dist/planning/planning.bundle.js',
+    signal,
   );
 }
 
 /** Names the build of the server that is there. */
 export const nodeBuildMark = () => readStamp(stampOf('server')) ?? '';
 
-/** Bundles the web app when a source of it is newer than the last build. */
-export async function ensureWebBuild() {
+/**
+ * Bundles the web app when a source of it is newer than the last build.
+ * @param {AbortSignal} [signal] ends it; what is unfinished is done anew the next time
+ */
+export async function ensureWebBuild(signal) {
   const sources = ['words', 'core', 'contract', 'web', 'tsconfig.base.json'];
   await buildWhenStale(
     'web',
     sources,
     ['npm', 'run', '--silent', '-w', 'web', 'build'],
     'web/dist/index.html',
+    signal,
   );
 }
 
@@ -59,8 +69,9 @@ export async function ensureWebBuild() {
  * @param {readonly string[]} sources
  * @param {readonly [string, ...string[]]} command
  * @param {string} result a file that the build makes
+ * @param {AbortSignal} [signal]
  */
-async function buildWhenStale(name, sources, [command, ...args], result) {
+async function buildWhenStale(name, sources, [command, ...args], result, signal) {
   const stamp = stampOf(name);
   const mark = hashOf([
     ...sources.flatMap(filesIn).map(fingerprint),
@@ -68,11 +79,14 @@ async function buildWhenStale(name, sources, [command, ...args], result) {
   ]);
   if (readStamp(stamp) === mark && existsSync(join(ROOT, result))) return;
   say(`building the ${name}`);
-  if ((await run(command, args)) !== 0)
+  if ((await run(command, args, endedBy(signal))) !== 0)
     throw new Failure(`The ${name} build failed; its message is above.`);
   mkdirSync(MODULES, { recursive: true });
-  writeFileSync(stamp, mark);
+  writeText(stamp, mark);
 }
+
+/** @param {AbortSignal} [signal] */
+const endedBy = (signal) => (signal === undefined ? {} : { signal });
 
 /** @param {string} name */
 const stampOf = (name) => join(MODULES, `.kettle-built-${name}`);

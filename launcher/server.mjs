@@ -1,11 +1,12 @@
-import { execFile, spawn, spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { once } from 'node:events';
 import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
-import { promisify } from 'node:util';
+import { printedInPlainWords } from './plainWords.mjs';
 import { Failure, say } from './say.mjs';
-import { ROOT } from './shell.mjs';
+import { answerOf, ROOT } from './shell.mjs';
 import { databaseUser } from './state.mjs';
+import { end, watched } from './stopping.mjs';
 
 const STOPS_WITHIN_MS = 10_000;
 
@@ -40,69 +41,78 @@ function serverUser() {
 
 /**
  * Runs a program of the server’s to its end.
- * @param {string} program @param {string} databaseUrl
+ * @param {string} program @param {string} databaseUrl @param {AbortSignal} [signal] ends it
  * @returns {Promise<string>} what it printed
  */
-async function runProgram(program, databaseUrl) {
+async function runProgram(program, databaseUrl, signal) {
+  const file = join(ROOT, 'server/dist', program);
   try {
-    const { stdout } = await promisify(execFile)(
-      process.execPath,
-      [join(ROOT, 'server/dist', program)],
-      { env: environment(databaseUrl), cwd: ROOT, ...serverUser() },
-    );
-    return stdout.trim();
+    const printed = await answerOf(process.execPath, [file], {
+      env: environment(databaseUrl),
+      cwd: ROOT,
+      ...serverUser(),
+      ...(signal === undefined ? {} : { signal }),
+    });
+    return printed.trim();
   } catch (error) {
-    const { stderr = '', message } = /** @type {Error & { stderr?: string }} */ (error);
-    throw new Failure(`${program} failed: ${stderr.trim() || message}`);
+    if (!(error instanceof Failure)) throw error;
+    throw new Failure(
+      printedInPlainWords(error.message, 'The database') ?? `${program} failed: ${error.message}`,
+    );
   }
 }
 
 /**
  * Brings the database up to date.
- * @param {string} databaseUrl
+ * @param {string} databaseUrl @param {AbortSignal} [signal] ends it
  * @returns {Promise<{ readonly setUp: boolean }>} whether its kitchen was ever set up
  */
-export const migrate = async (databaseUrl) => ({
-  setUp: !(await runProgram('migrate.js', databaseUrl)).includes('not set up yet'),
+export const migrate = async (databaseUrl, signal) => ({
+  setUp: !(await runProgram('migrate.js', databaseUrl, signal)).includes('not set up yet'),
 });
 
-/** Loads the demo kitchen where there is none yet. @param {string} databaseUrl */
-export const loadDemo = (databaseUrl) => runProgram('loadDemo.js', databaseUrl);
+/**
+ * Loads the demo kitchen where there is none yet.
+ * @param {string} databaseUrl @param {AbortSignal} [signal] ends it
+ */
+export const loadDemo = (databaseUrl, signal) => runProgram('loadDemo.js', databaseUrl, signal);
 
 /**
  * @typedef {object} Server
+ * @property {Promise<void>} ready settles when it listens; fails with Failure where it never does
  * @property {Promise<void>} died settles when it ends, asked to or not
  * @property {() => Promise<void>} stop
  */
 
 /**
- * Starts the app’s server and waits until it listens.
+ * Starts the app’s server. Whoever has it stops it, also where it was never ready.
  * @param {string} databaseUrl
  * @param {number} port
  * @param {NodeJS.ProcessEnv} [more] for its environment
- * @returns {Promise<Server>}
+ * @returns {Server}
  */
-export async function startServer(databaseUrl, port, more = {}) {
-  const child = spawn(
-    process.execPath,
-    ['--enable-source-maps', join(ROOT, 'server/dist/main.js')],
-    {
+export function startServer(databaseUrl, port, more = {}) {
+  const child = watched(
+    spawn(process.execPath, ['--enable-source-maps', join(ROOT, 'server/dist/main.js')], {
       env: { ...environment(databaseUrl, port), ...more },
       cwd: ROOT,
       detached: true,
       stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
       ...serverUser(),
-    },
+    }),
   );
   const exited = once(child, 'exit');
-  const first = await Promise.race([once(child, 'message'), exited.then(() => null)]);
-  if (first === null) throw new Failure('The server did not start; its message is above.');
+  const ready = Promise.race([once(child, 'message'), exited.then(() => null)]).then((first) => {
+    if (first === null) throw new Failure('The server did not start; its message is above.');
+  });
+  ready.catch(() => undefined);
   return {
+    ready,
     died: exited.then(() => undefined),
     stop: async () => {
       if (child.exitCode === null && child.signalCode === null) child.kill('SIGTERM');
       await Promise.race([exited, pause(STOPS_WITHIN_MS, undefined, { ref: false })]);
-      child.kill('SIGKILL');
+      end(child, 'SIGKILL');
     },
   };
 }

@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto';
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, renameSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, renameSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
-import { readText } from './files.mjs';
+import { readText, writeText } from './files.mjs';
 import { Failure, say } from './say.mjs';
 import { ask, ROOT } from './shell.mjs';
 
@@ -67,6 +67,34 @@ const stateFiles = (folder) => ({
   earlier: join(folder, 'memory.json'),
 });
 
+/** What each part of it must be. @type {{ readonly [part in keyof State]: (value: unknown) => boolean }} */
+const PARTS = {
+  databasePort: isPort,
+  webPort: isPort,
+  password: isText,
+  keeperPassword: isText,
+  prepared: isText,
+};
+
+/** @param {unknown} value */
+function isPort(value) {
+  return typeof value === 'number' && Number.isInteger(value) && value >= 1 && value <= 65_535;
+}
+
+/** @param {unknown} value */
+function isText(value) {
+  return typeof value === 'string';
+}
+
+/** @param {unknown} value @returns {value is Partial<State>} */
+const isState = (value) =>
+  typeof value === 'object' &&
+  value !== null &&
+  !Array.isArray(value) &&
+  Object.entries(value).every(
+    ([part, is]) => PARTS[/** @type {keyof State} */ (part)]?.(is) ?? true,
+  );
+
 /**
  * The state of the last run; empty where there is none, or where the file is damaged: everything in
  * it can be made anew.
@@ -79,7 +107,7 @@ export function readState(folder) {
   if (!existsSync(file)) return {};
   try {
     const state = /** @type {unknown} */ (JSON.parse(readText(file)));
-    if (typeof state === 'object' && state !== null && !Array.isArray(state)) return state;
+    if (isState(state)) return state;
   } catch (error) {
     if (!(error instanceof SyntaxError)) throw error;
   }
@@ -103,6 +131,6 @@ export function writeState(folder, changes) {
     )
   )
     return;
-  writeFileSync(`${file}.new`, JSON.stringify({ ...before, ...changes }), { mode: 0o600 });
+  writeText(`${file}.new`, JSON.stringify({ ...before, ...changes }), { mode: 0o600 });
   renameSync(`${file}.new`, file);
 }

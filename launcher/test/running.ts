@@ -73,6 +73,7 @@ async function freePort(): Promise<number> {
 export async function stop(signal: NodeJS.Signals = 'SIGINT'): Promise<number | null> {
   const { child } = running as Running;
   running = null;
+  if (child.exitCode !== null || child.signalCode !== null) return child.exitCode;
   const exit = once(child, 'exit');
   child.kill(signal);
   return ((await exit) as [number | null])[0];
@@ -125,4 +126,19 @@ export const processes = (text: string): Process[] =>
         return [];
       }
     })
-    .filter(({ command }) => command.includes(text));
+    // What has ended and was not asked after yet has no command line any more.
+    .filter(({ command }) => command !== '' && command.includes(text));
+
+/** Whether a process was started by another, or by one that it started. */
+export function childOf(pid: number, ancestor: number | undefined): boolean {
+  for (let of = pid; of > 1;) {
+    try {
+      const stat = readFileSync(`/proc/${of}/stat`, 'utf8');
+      of = Number(stat.slice(stat.lastIndexOf(')') + 2).split(' ')[1]);
+    } catch {
+      return false;
+    }
+    if (of === ancestor) return true;
+  }
+  return false;
+}
