@@ -208,6 +208,7 @@ export {
 export {
   CLOSING,
   COOL_MS,
+  coolAt,
   REPROCESS_WITHIN_MS,
   REST_MS,
   type Closing,

@@ -5,11 +5,13 @@ export * from './jarPlace.ts';
 export * from './jarPlan.ts';
 export {
   CLOSING,
+  coolAt,
   COOL_MS,
   isAtRest,
   LITTLE_SHORT,
   REPROCESS_WITHIN_MS,
   REST_MS,
+  STANDS_HOT_MS,
   type Closing,
   type Jar,
   type JarProgress,

@@ -1,91 +1,89 @@
 import { isOfTheJars, type JarEventKind } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
 import { closing, filled, measured } from './fillSteps.ts';
+import { JarBook } from './jarBook.ts';
 import type { JarPlan } from './jarPlan.ts';
-import { NOTHING_YET, type Jar, type JarProgress } from './jarState.ts';
+import type { JarProgress } from './jarState.ts';
 import { ofJars, storeJars, seen } from './jarSteps.ts';
 import { loaded, ofLoad } from './loadSteps.ts';
 import { heatAfter } from './potHeat.ts';
 
 /**
  * Where the jars stand after what was done and stands, in order, and what was read by hand of the
- * pot: off the heat a probe may hang anywhere.
+ * pot: off the heat a probe may hang anywhere. Takes as long as the log names jars.
  */
-export const jarProgressOf = (jarPlan: JarPlan, events: readonly Entry[]): JarProgress =>
-  events.reduce(
-    (now, event) =>
-      isOfTheJars(event.kind)
-        ? after(jarPlan, now, event, event.kind)
-        : atTheStove(jarPlan, now, event),
-    NOTHING_YET,
-  );
+export function jarProgressOf(jarPlan: JarPlan, events: readonly Entry[]): JarProgress {
+  const book = new JarBook();
+  for (const event of events) {
+    if (isOfTheJars(event.kind)) after(jarPlan, book, event, event.kind);
+    else atTheStove(jarPlan, book, event);
+  }
+  return book.progress();
+}
 
 /**
  * What was done at the stove. A pot that is heated again has back what was filled from it too cool,
- * and what is not in the canner yet.
+ * or has cooled since, and is not in the canner yet.
  */
-function atTheStove({ hot }: JarPlan, now: JarProgress, event: Entry): JarProgress {
-  if (hot === null) return now;
-  const pot = heatAfter(now.pot, event, hot);
-  const jars = event.kind === 'rolling' ? now.jars.filter((jar) => !isPouredBack(jar)) : now.jars;
-  return { ...now, pot, jars };
+function atTheStove({ hot }: JarPlan, book: JarBook, event: Entry): void {
+  if (hot === null) return;
+  book.pot = heatAfter(book.pot, event, hot);
+  if (event.kind === 'rolling') for (const jar of book.coolWaiting(event.at)) book.drop(jar);
 }
 
-const isPouredBack = ({ cool, state }: Jar): boolean =>
-  cool !== null && (state === 'filled' || state === 'closed');
+/** The log is wrong: all that was filled was hot and stayed so, and the pot is. */
+function wasHot({ hot }: JarPlan, book: JarBook, event: Entry): void {
+  if (hot !== null) book.pot = heatAfter(book.pot, event, hot);
+  for (const jar of book.waitingOrCool())
+    book.change(jar, { cool: null, hotAtMs: Math.max(jar.hotAtMs, event.at) });
+}
 
-/** The log is wrong: all that was filled was hot, and the pot is. */
-const wasHot = ({ hot }: JarPlan, now: JarProgress, event: Entry): JarProgress => ({
-  ...now,
-  pot: hot === null ? now.pot : heatAfter(now.pot, event, hot),
-  jars: now.jars.map((jar) => (jar.cool === null ? jar : { ...jar, cool: null })),
-});
-
-function after(jarPlan: JarPlan, now: JarProgress, event: Entry, kind: JarEventKind): JarProgress {
+function after(jarPlan: JarPlan, book: JarBook, event: Entry, kind: JarEventKind): void {
   switch (kind) {
     case 'measured':
-      return measured(jarPlan, now, event);
+      return measured(jarPlan, book, event);
     case 'filled':
-      return filled(jarPlan, now, event);
+      return filled(jarPlan, book, event);
     case 'bubbled':
     case 'wiped':
     case 'lidded':
     case 'tight':
-      return closing(now, event, kind);
+      return closing(book, event, kind);
     case 'loaded':
-      return loaded(jarPlan, now, event);
+      return loaded(jarPlan, book, event);
     case 'canner-lit':
-      return ofLoad(now, event, 'light');
+      return ofLoad(book, event, 'light');
     case 'canner-boils':
-      return ofLoad(now, event, 'boil');
+      return ofLoad(book, event, 'boil');
     case 'boil-lost':
-      return ofLoad(now, event, 'lose');
+      return ofLoad(book, event, 'lose');
     case 'water-in':
-      return ofLoad(now, event, 'water');
+      return ofLoad(book, event, 'water');
     case 'canner-off':
-      return ofLoad(now, event, 'off');
+      return ofLoad(book, event, 'off');
     case 'lifted-out':
-      return ofLoad(now, event, 'lift');
+      return ofLoad(book, event, 'lift');
     case 'sealed':
-      return ofJars(now, event, 'seal');
+      return ofJars(book, event, 'seal');
     case 'unsealed':
-      return ofJars(now, event, 'fail');
+      return ofJars(book, event, 'fail');
     case 'cracked':
-      return ofJars(now, event, 'break');
+      return ofJars(book, event, 'break');
     case 'new-lid':
-      return ofJars(now, event, 'new lid');
+      return ofJars(book, event, 'new lid');
     case 'to-fridge':
-      return ofJars(now, event, 'chill');
+      return ofJars(book, event, 'chill');
     case 'to-freezer':
-      return ofJars(now, event, 'freeze');
+      return ofJars(book, event, 'freeze');
     case 'siphoned':
     case 'floating':
-      return seen(now, event, kind);
+      return seen(book, event, kind);
     case 'labelled':
-      return { ...now, labelled: true };
+      book.labelled = true;
+      return;
     case 'put-away':
-      return storeJars(now, event);
+      return storeJars(book, event);
     case 'was-hot':
-      return wasHot(jarPlan, now, event);
+      return wasHot(jarPlan, book, event);
   }
 }

@@ -1,7 +1,7 @@
 import { COOL_MIN, jarsFromText, REST_MIN, type JarName } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
 import type { JarState, LoadState } from './jarTransitions.ts';
-import { COLD_POT, type NotHot, type PotHeat } from './potHeat.ts';
+import type { NotHot, PotHeat } from './potHeat.ts';
 import type { Text } from '@idle-kettle/words/message';
 
 /**
@@ -20,12 +20,16 @@ export type Jar = JarName & {
   /** Not full: for the fridge, never for the canner. */
   readonly part: boolean;
   readonly filledAtMs: number;
+  /** When it was known to be hot last, before the canner. */
+  readonly hotAtMs: number;
   readonly done: readonly Closing[];
   /** How many lids it has had. */
   readonly lids: number;
   /** The load that it is in, or was in last; null before. */
   readonly load: number | null;
   readonly outAtMs: number | null;
+  /** Whether its lid was pressed before the jar had cooled, and not since. */
+  readonly pressedEarly: boolean;
   /** Why it was not filled hot; null where it was, as far as the log tells. */
   readonly cool: NotHot | null;
   /** What was seen of it that is no fault of its seal. */
@@ -74,18 +78,6 @@ export type JarProgress = {
   readonly pot: PotHeat;
 };
 
-/** Where the jars stand before anything happened. */
-export const NOTHING_YET: JarProgress = {
-  jars: [],
-  loads: [],
-  measuredMl: null,
-  measuredAtMs: null,
-  labelled: false,
-  storedAtMs: null,
-  warnings: [],
-  pot: COLD_POT,
-};
-
 /**
  * A lid that did not seal may be tried again for so long after the jar came out; common practice.
  */
@@ -97,6 +89,11 @@ export const REPROCESS_WITHIN_MS = 24 * 60 * 60_000;
 export const LITTLE_SHORT = 0.08;
 /** How long jars rest in the canner with the heat off. */
 export const REST_MS = REST_MIN * 60_000;
+/**
+ * Filled jars are taken for hot for so long before the canner: kept warm, they wait while an earlier
+ * load has its time. The times of the tables are for hot jars. Judgement.
+ */
+export const STANDS_HOT_MS = 2 * 60 * 60_000;
 /** Least that jars cool untouched before their lids are pressed. */
 export const COOL_MS = COOL_MIN * 60_000;
 
@@ -105,21 +102,13 @@ const AT_REST: ReadonlySet<JarState> = new Set(['sealed', 'fridge', 'freezer', '
 /** Whether a jar is where it stays, and nothing more is to be done with it but to put it away. */
 export const isAtRest = ({ state }: Pick<Jar, 'state'>): boolean => AT_REST.has(state);
 
-/** Says something of an event; nothing else changes. */
-export const tell = (now: JarProgress, event: Entry, text: Text): JarProgress => ({
-  ...now,
-  warnings: [...now.warnings, { event, text }],
-});
-
-/** One jar changed. */
-export const changed = (now: JarProgress, id: string, change: Partial<Jar>): JarProgress => ({
-  ...now,
-  jars: now.jars.map((jar) => (jar.id === id ? { ...jar, ...change } : jar)),
-});
-
-/** A jar by its id. */
-export const jarOf = ({ jars }: JarProgress, id: string): Jar | undefined =>
-  jars.find((jar) => jar.id === id);
+/**
+ * Why a jar that waits for the canner is not hot at a moment: it was filled so, or it stood too long
+ * since; null where it is, as far as the log tells.
+ */
+export const coolAt = ({ cool, state, hotAtMs }: Jar, atMs: number): NotHot | null =>
+  cool ??
+  ((state === 'filled' || state === 'closed') && atMs - hotAtMs > STANDS_HOT_MS ? 'stood' : null);
 
 /** The jars that an entry names. */
 export const namedIn = ({ text }: Entry): readonly JarName[] => jarsFromText(text ?? '') ?? [];

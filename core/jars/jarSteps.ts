@@ -1,31 +1,34 @@
 import { message, type Text } from '@idle-kettle/words/message';
-import { jarId } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
-import {
-  changed,
-  isAtRest,
-  jarOf,
-  namedIn,
-  REPROCESS_WITHIN_MS,
-  tell,
-  type Jar,
-  type JarProgress,
-} from './jarState.ts';
+import type { JarBook } from './jarBook.ts';
+import { COOL_MS, REPROCESS_WITHIN_MS, type Jar } from './jarState.ts';
 import { JAR_TRANSITIONS, type JarState, type JarStep } from './jarTransitions.ts';
 
 /** Something becomes of jars: by the table, or it is told. */
-export function ofJars(now: JarProgress, event: Entry, step: JarStep): JarProgress {
-  return namedIn(event).reduce((state, name) => {
-    const jar = jarOf(state, jarId(name));
-    if (jar === undefined) return tell(state, event, message('jars.thatJarWasNeverFilled'));
+export function ofJars(book: JarBook, event: Entry, step: JarStep): void {
+  for (const [, jar] of book.namedIn(event)) {
+    if (jar === undefined) {
+      book.tell(event, message('jars.thatJarWasNeverFilled'));
+      continue;
+    }
     const to = JAR_TRANSITIONS[jar.state][step];
-    // Said again, it stays said.
-    if (to === undefined && AGAIN[step] === jar.state) return state;
-    if (to === undefined) return tell(state, event, refusalOf(jar, step));
-    if (step === 'new lid') return withNewLid(state, jar, event, to);
-    return changed(state, jar.id, { state: to });
-  }, now);
+    if (to === undefined && AGAIN[step] === jar.state) {
+      // Said again, it stays said; a lid that was pressed too soon is pressed for good.
+      if (step === 'seal' && jar.pressedEarly && !isEarly(jar, event))
+        book.change(jar, { pressedEarly: false });
+    } else if (to === undefined) book.tell(event, refusalOf(jar, step));
+    else if (step === 'new lid') withNewLid(book, jar, event, to);
+    else {
+      const pressedEarly = step === 'seal' && isEarly(jar, event);
+      if (pressedEarly) book.tell(event, message('jars.pressedBeforeTheyCooled'));
+      book.change(jar, { state: to, pressedEarly });
+    }
+  }
 }
+
+/** Whether a lid is pressed while its jar still cools. */
+const isEarly = ({ outAtMs }: Jar, { at }: Entry): boolean =>
+  outAtMs !== null && at - outAtMs < COOL_MS;
 
 const AGAIN: { readonly [step in JarStep]?: JarState } = {
   seal: 'sealed',
@@ -44,28 +47,28 @@ function refusalOf({ state }: Jar, step: JarStep): Text {
   return message('jars.thatJarIsSomewhereElse', { state });
 }
 
-function withNewLid(now: JarProgress, jar: Jar, event: Entry, to: JarState): JarProgress {
+function withNewLid(book: JarBook, jar: Jar, event: Entry, state: JarState): void {
   if (jar.outAtMs !== null && event.at - jar.outAtMs > REPROCESS_WITHIN_MS)
-    return tell(now, event, message('jars.itLeftTheCannerMore'));
-  return changed(now, jar.id, { state: to, lids: jar.lids + 1, outAtMs: null });
+    book.tell(event, message('jars.itLeftTheCannerMore'));
+  // It waits for the canner again, which starts cool with it.
+  else book.change(jar, { state, lids: jar.lids + 1, outAtMs: null, hotAtMs: event.at });
 }
 
 /** What was seen of jars that is no fault of their seal. */
-export function seen(now: JarProgress, event: Entry, what: 'siphoned' | 'floating'): JarProgress {
-  return namedIn(event).reduce((state, name) => {
-    const jar = jarOf(state, jarId(name));
-    if (jar === undefined) return tell(state, event, message('jars.thatJarWasNeverFilled'));
-    return jar.seen.includes(what) ? state : changed(state, jar.id, { seen: [...jar.seen, what] });
-  }, now);
+export function seen(book: JarBook, event: Entry, what: 'siphoned' | 'floating'): void {
+  for (const [, jar] of book.namedIn(event)) {
+    if (jar === undefined) book.tell(event, message('jars.thatJarWasNeverFilled'));
+    else if (!jar.seen.includes(what)) book.change(jar, { seen: [...jar.seen, what] });
+  }
 }
 
 /** What is sealed goes on the shelf; what is in the fridge or the freezer is where it is kept. */
-export function storeJars(now: JarProgress, event: Entry): JarProgress {
-  const sealed = now.jars.filter(({ state }) => JAR_TRANSITIONS[state].store !== undefined);
-  if (now.jars.length === 0 || !now.jars.every(isAtRest))
-    return tell(now, event, message('jars.notEveryJarIsSealed'));
-  return sealed.reduce<JarProgress>((state, { id }) => changed(state, id, { state: 'shelf' }), {
-    ...now,
-    storedAtMs: now.storedAtMs ?? event.at,
-  });
+export function storeJars(book: JarBook, event: Entry): void {
+  if (!book.isAllAtRest()) {
+    book.tell(event, message('jars.notEveryJarIsSealed'));
+    return;
+  }
+  book.storedAtMs ??= event.at;
+  for (const jar of book.sealed())
+    book.change(jar, { state: JAR_TRANSITIONS.sealed.store ?? jar.state });
 }

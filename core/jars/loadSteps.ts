@@ -1,50 +1,47 @@
 import { type Text, message } from '@idle-kettle/words/message';
-import { jarId } from '../chain/index.ts';
 import type { Entry } from '../stove/index.ts';
+import type { JarBook } from './jarBook.ts';
 import { loadTime, type JarPlan } from './jarPlan.ts';
-import {
-  changed,
-  jarOf,
-  namedIn,
-  REST_MS,
-  tell,
-  type Jar,
-  type JarProgress,
-  type Load,
-} from './jarState.ts';
+import { coolAt, REST_MS, type Jar, type Load } from './jarState.ts';
 import {
   JAR_TRANSITIONS,
   LOAD_TRANSITIONS,
-  type JarStep,
   type LoadState,
   type LoadStep,
 } from './jarTransitions.ts';
 
 /** Closed jars go into a canner together, where their sheet allows it. */
-export function loaded(jarPlan: JarPlan, now: JarProgress, event: Entry): JarProgress {
+export function loaded(jarPlan: JarPlan, book: JarBook, event: Entry): void {
   const number = event.value ?? 0;
-  if (now.loads.some((load) => load.number === number))
-    return tell(now, event, message('jars.loadIsAlreadyInIt', { number }));
-  const named = namedIn(event).map((name) => jarOf(now, jarId(name)));
+  if (book.load(number) !== undefined) {
+    book.tell(event, message('jars.loadIsAlreadyInIt', { number }));
+    return;
+  }
+  const named = book.namedIn(event).map(([, jar]) => jar);
   const fit = named.filter(
     (jar): jar is Jar =>
       jar !== undefined && !jar.part && JAR_TRANSITIONS[jar.state].load !== undefined,
   );
-  const why = named.some((jar) => jar?.part === true)
-    ? message('jars.aJarThatIsntFullStays')
-    : message('jars.jarsThatArentFilledAnd');
-  const told = fit.length < named.length ? tell(now, event, why) : now;
-  if (fit.length === 0) return told;
+  if (fit.length < named.length)
+    book.tell(
+      event,
+      named.some((jar) => jar?.part === true)
+        ? message('jars.aJarThatIsntFullStays')
+        : message('jars.jarsThatArentFilledAnd'),
+    );
+  if (fit.length === 0) return;
   const time = loadTime(
     jarPlan,
     fit.map(({ size }) => jarPlan.sizes[size - 1]?.volumeMl ?? Infinity),
   );
-  if (time.refused !== null) return tell(now, event, time.refused);
-  const jars = fit.map(({ id }) => id);
-  const load: Load = {
+  if (time.refused !== null) {
+    book.tell(event, time.refused);
+    return;
+  }
+  book.putLoad({
     number,
     state: 'in',
-    jars,
+    jars: fit.map(({ id }) => id),
     minutes: time.minutes,
     loadedAtMs: event.at,
     litAtMs: null,
@@ -54,36 +51,39 @@ export function loaded(jarPlan: JarPlan, now: JarProgress, event: Entry): JarPro
     whole: false,
     offAtMs: null,
     outAtMs: null,
-  };
-  return jars.reduce<JarProgress>(
-    (state, id) => changed(state, id, { state: 'in the canner', load: number }),
-    { ...told, loads: [...told.loads, load] },
-  );
+  });
+  for (const jar of fit) {
+    const cool = coolAt(jar, event.at);
+    if (cool === 'stood') book.tell(event, message('jars.theyStoodForHours'));
+    book.change(jar, { state: 'in the canner', load: number, cool });
+  }
 }
 
 /** Something happens to a load: by the table, or it is told. */
-export function ofLoad(now: JarProgress, event: Entry, step: LoadStep): JarProgress {
-  const load = now.loads.find(({ number }) => number === event.value);
-  if (load === undefined)
-    return tell(now, event, message('jars.thereIsNoLoadIn', { value: event.value ?? '' }));
+export function ofLoad(book: JarBook, event: Entry, step: LoadStep): void {
+  const load = book.load(event.value);
+  if (load === undefined) {
+    book.tell(event, message('jars.thereIsNoLoadIn', { value: event.value ?? '' }));
+    return;
+  }
   const state = LOAD_TRANSITIONS[load.state][step];
   // Whole, and out of its time: nothing sends it back.
   const over = load.state === 'resting' && load.whole && (step === 'boil' || step === 'light');
-  if (state === undefined || over) return tell(now, event, NOT_NOW[step]);
+  if (state === undefined || over) {
+    book.tell(event, NOT_NOW[step]);
+    return;
+  }
   const next = stepped(load, state, step, event.at);
-  const loads = now.loads.map((each) => (each === load ? next : each));
-  const moved: JarProgress = { ...now, loads };
+  book.putLoad(next);
   if (step === 'off' && !next.whole && next.offAtMs !== null)
-    return tell(moved, event, cutShort(load, event.at));
-  if (step !== 'lift') return moved;
-  const out: JarStep = next.whole ? 'out' : 'out early';
-  const lifted = next.jars.reduce((state, id) => {
-    const to = JAR_TRANSITIONS[jarOf(state, id)?.state ?? 'broken'][out];
-    return to === undefined ? state : changed(state, id, { state: to, outAtMs: event.at });
-  }, moved);
-  return next.whole && next.offAtMs !== null && event.at - next.offAtMs < REST_MS
-    ? tell(lifted, event, message('jars.theyCameOutBeforeFive'))
-    : lifted;
+    book.tell(event, cutShort(load, event.at));
+  if (step !== 'lift') return;
+  for (const jar of book.inLoad(next)) {
+    const to = JAR_TRANSITIONS[jar.state][next.whole ? 'out' : 'out early'];
+    if (to !== undefined) book.change(jar, { state: to, outAtMs: event.at });
+  }
+  if (next.whole && next.offAtMs !== null && event.at - next.offAtMs < REST_MS)
+    book.tell(event, message('jars.theyCameOutBeforeFive'));
 }
 
 const NOT_NOW: { readonly [step in LoadStep]: Text } = {

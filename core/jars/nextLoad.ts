@@ -1,5 +1,5 @@
 import { capacityOf } from '../canner/index.ts';
-import type { Jar, JarProgress } from './jarState.ts';
+import { coolAt, type Jar, type JarProgress } from './jarState.ts';
 import { loadTime, type JarPlan } from './jarPlan.ts';
 
 /**
@@ -16,11 +16,17 @@ export type NextLoad = {
  * Sizes may be mixed; each is given the room of the largest, and the load then takes as long as
  * that needs.
  * @param halfPints how many half-pints the canner takes
+ * @param nowMs what has stood too long by then is not among them
  */
-export function nextLoad(jarPlan: JarPlan, { jars }: JarProgress, halfPints: number): NextLoad {
+export function nextLoad(
+  jarPlan: JarPlan,
+  { jars }: JarProgress,
+  halfPints: number,
+  nowMs: number,
+): NextLoad {
   const mlOf = ({ size }: Jar) => jarPlan.sizes[size - 1]?.volumeMl ?? Infinity;
   const closed = jars.filter(
-    ({ state, part, cool }) => state === 'closed' && !part && cool === null,
+    (jar) => jar.state === 'closed' && !jar.part && coolAt(jar, nowMs) === null,
   );
   const may = (jar: Jar) => loadTime(jarPlan, [mlOf(jar)]).refused === null;
   const fit = closed.filter(may);

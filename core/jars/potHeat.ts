@@ -1,8 +1,11 @@
 import type { Entry } from '../stove/index.ts';
 import { HOT_FILL, type HotFill } from './hotFill.ts';
 
-/** Why what is filled from a pot is not hot. */
-export type NotHot = 'never boiled' | 'cooled';
+/**
+ * Why a jar is not hot: its pot never boiled, or had cooled, or the jar stood too long before the
+ * canner.
+ */
+export type NotHot = 'never boiled' | 'cooled' | 'stood';
 
 /** How hot a pot is by its log. Times on the kitchen's clock. */
 export type PotHeat = {

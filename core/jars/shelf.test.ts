@@ -148,19 +148,27 @@ describe('filling', () => {
 describe('the next load', () => {
   test('takes what the canner holds in the order of filling, and the rest waits hot', () => {
     const log = new JarLog().closed(0, '1.1-10').at(0, 'filled', '1.11');
-    const { jars, waiting } = nextLoad(JAM, after(log), 7);
+    const { jars, waiting } = nextLoad(JAM, after(log), 7, 0);
     expect(jars.map(({ id }) => id)).toEqual(['1.1', '1.2', '1.3', '1.4', '1.5', '1.6', '1.7']);
     expect(waiting.map(({ id }) => id)).toEqual(['1.8', '1.9', '1.10']);
     log.at(1, 'loaded', '1.1-7', 1);
-    expect(nextLoad(JAM, after(log), 7).jars.map(({ id }) => id)).toEqual(['1.8', '1.9', '1.10']);
+    expect(nextLoad(JAM, after(log), 7, 0).jars.map(({ id }) => id)).toEqual([
+      '1.8',
+      '1.9',
+      '1.10',
+    ]);
   });
 
   test('gives each jar the room of the largest', () => {
     const log = new JarLog().closed(0, '3.1-4').closed(1, '1.1-4');
-    const { jars } = nextLoad(JAM, after(log), 7);
+    const { jars } = nextLoad(JAM, after(log), 7, 0);
     expect(jars.length).toBeLessThan(7);
     expect(jars.length).toBeGreaterThanOrEqual(4);
-    expect(nextLoad(JAM, after(new JarLog()), 7)).toEqual({ jars: [], waiting: [], refused: [] });
+    expect(nextLoad(JAM, after(new JarLog()), 7, 0)).toEqual({
+      jars: [],
+      waiting: [],
+      refused: [],
+    });
   });
 
   test('leaves out jars that are too large for any table', () => {
@@ -168,7 +176,7 @@ describe('the next load', () => {
       jars: [...JARS, { name: 'quart', volumeMl: 946, count: 4 }],
     });
     const log = new JarLog().closed(0, '1.1-3 4.1');
-    const { jars, refused } = nextLoad(jarPlan, after(log, jarPlan), 7);
+    const { jars, refused } = nextLoad(jarPlan, after(log, jarPlan), 7, 0);
     expect(jars.map(({ id }) => id)).toEqual(['1.1', '1.2', '1.3']);
     expect(refused.map(({ id }) => id)).toEqual(['4.1']);
   });

@@ -1,5 +1,5 @@
 import { say } from '@idle-kettle/words';
-import { isProcessed, notHotAt, type Jar, type NotHot } from '@idle-kettle/core';
+import { coolAt, isProcessed, notHotAt, type Jar, type NotHot } from '@idle-kettle/core';
 import { call, named, type JarsCase, type JarTask, type Press } from './jarTask.ts';
 import { countedInWords } from './jarWords.ts';
 
@@ -21,7 +21,7 @@ export function toHeat(now: JarsCase): readonly JarTask[] {
   const { jarPlan, progress, filling, nowMs } = now;
   if (!isProcessed(jarPlan.shelf.verdict)) return [];
   const cool = progress.jars.filter(
-    ({ cool: why, state }) => why !== null && !LEFT_ALONE.has(state),
+    (jar) => coolAt(jar, nowMs) !== null && !LEFT_ALONE.has(jar.state),
   );
   if (cool.length > 0) return [heatJars(now, cool)];
   const isFilling = !filling.isEmpty && progress.loads.length === 0;
@@ -48,23 +48,35 @@ function heatPot(why: NotHot, hasJars: boolean): JarTask {
   });
 }
 
-function heatJars({ jarPlan }: JarsCase, cool: readonly Jar[]): JarTask {
+function heatJars({ jarPlan, nowMs }: JarsCase, cool: readonly Jar[]): JarTask {
   const canPour = cool.every(({ state }) => BEFORE_THE_CANNER.has(state));
-  const never = cool.some(({ cool: why }) => why === 'never boiled');
+  const why = new Set(cool.map((jar) => coolAt(jar, nowMs)));
+  const never = why.has('never boiled');
+  const stood = why.size === 1 && why.has('stood');
   const counted = countedInWords(jarPlan, cool);
   const toFridge: Press = {
     label: say('jars.intoTheFridgeInstead'),
     notes: [['to-fridge', null, named(cool)]],
   };
-  const hot = itWasHot(never ? say('jars.itDidBoil') : say('jars.itWasStillHot'));
+  const hot = itWasHot(
+    never ? say('jars.itDidBoil') : stood ? say('jars.theyWereKeptHot') : say('jars.itWasStillHot'),
+  );
   return call({
     id: 'heat-again',
     rank: 0,
-    title: canPour ? say('jars.heatItAgainFirst') : say('jars.notFilledHot'),
-    detail: say(never ? 'jars.filledFromAPotThatNeverBoiled' : 'jars.filledFromACooledPot', {
-      counted,
-      part: canPour ? say('jars.pourThemBack') : say('jars.theyHaveNoShelf'),
-    }),
+    title: stood
+      ? say('jars.wereTheyKeptHot')
+      : canPour
+        ? say('jars.heatItAgainFirst')
+        : say('jars.notFilledHot'),
+    detail: say(
+      never
+        ? 'jars.filledFromAPotThatNeverBoiled'
+        : stood
+          ? 'jars.stoodBeforeTheCanner'
+          : 'jars.filledFromACooledPot',
+      { counted, part: canPour ? say('jars.pourThemBack') : say('jars.theyHaveNoShelf') },
+    ),
     press: canPour
       ? { label: say('jars.pouredBackItsBoiling'), notes: [['rolling', null, null]] }
       : toFridge,

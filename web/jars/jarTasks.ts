@@ -13,7 +13,7 @@ import { call, named, type JarsCase, type JarTask, type Press, type Question } f
 import { countedInWords } from './jarWords.ts';
 import { toHeat } from './heatTasks.ts';
 import { altitudeNote, callOfLoad, signsOf } from './loadTasks.ts';
-import { cooling, lastThings, notSealed } from './sealTasks.ts';
+import { cooling, lastThings, notSealed, pressAgain } from './sealTasks.ts';
 
 /** Everything that wants doing now, the most pressing first; empty when all is put away. */
 export function jarTasksOf(now: JarsCase): readonly JarTask[] {
@@ -26,6 +26,7 @@ export function jarTasksOf(now: JarsCase): readonly JarTask[] {
     ...(isProcessed(now.jarPlan.shelf.verdict) ? toLoad(now) : notForTheShelf(now)),
     ...cooling(now),
     ...notSealed(now),
+    ...pressAgain(now),
     ...lastThings(now),
   ];
   return tasks.sort((a, b) => Number(b.rings) - Number(a.rings) || a.rank - b.rank);
@@ -108,8 +109,8 @@ const inTheFridge = ({ keeping }: JarPlan): string => textOf(spanInWords(keeping
 
 /** Closed jars go into the canner, as many as it takes. */
 function toLoad(now: JarsCase): readonly JarTask[] {
-  const { jarPlan, progress, cannerHolds, filling } = now;
-  const { jars, waiting, refused } = nextLoad(jarPlan, progress, cannerHolds);
+  const { jarPlan, progress, cannerHolds, filling, nowMs } = now;
+  const { jars, waiting, refused } = nextLoad(jarPlan, progress, cannerHolds, nowMs);
   if (refused.length > 0) return [notInto(jarPlan, refused)];
   if (jars.length === 0) return [];
   const time = loadTime(jarPlan, sizesOf(jarPlan, jars));

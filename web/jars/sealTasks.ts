@@ -1,6 +1,6 @@
 import { say } from '@idle-kettle/words';
 import { COOL_MS, isAtRest, REPROCESS_WITHIN_MS } from '@idle-kettle/core';
-import { call, capital, type JarsCase, type JarTask, type Press } from './jarTask.ts';
+import { call, capital, named, type JarsCase, type JarTask, type Press } from './jarTask.ts';
 import { countedInWords, jarInWords } from './jarWords.ts';
 
 /** Jars that cool are left alone, and pressed the next day. */
@@ -18,6 +18,29 @@ export function cooling({ jarPlan, progress, nowMs }: JarsCase): readonly JarTas
       detail: due
         ? say('jars.pressTheMiddleDownAnd')
         : say('jars.coolFor12To24', { counted: countedInWords(jarPlan, jars) }),
+      dueAtMs: due ? null : until,
+      due,
+    }),
+  ];
+}
+
+/** Lids that were pressed while their jars still cooled are pressed once more, when it is time. */
+export function pressAgain({ jarPlan, progress, nowMs }: JarsCase): readonly JarTask[] {
+  const jars = progress.jars.filter(
+    ({ state, pressedEarly }) => pressedEarly && (state === 'sealed' || state === 'shelf'),
+  );
+  if (jars.length === 0) return [];
+  const until = Math.max(...jars.map(({ outAtMs }) => outAtMs ?? 0)) + COOL_MS;
+  const due = nowMs >= until;
+  return [
+    call({
+      id: 'press-again',
+      rank: due ? 2 : 5,
+      title: say('jars.pressThemAgain', { counted: countedInWords(jarPlan, jars) }),
+      detail: say('jars.aWarmJarsLid'),
+      press: due
+        ? { label: say('jars.allStillDown'), notes: [['sealed', null, named(jars)]] }
+        : null,
       dueAtMs: due ? null : until,
       due,
     }),

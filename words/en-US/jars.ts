@@ -295,6 +295,18 @@ export const JARS = {
     'That lid was loose. Use a new lid and the whole time again, or the fridge.',
   'jars.thatJarWasNotProcessed':
     'That jar was not processed for its whole time, so a lid that is down proves nothing. Not counted.',
+  'jars.pressedBeforeTheyCooled':
+    'Those lids were pressed before the jars had cooled for 12 hours. Press them again when they have.',
+  'jars.pressThemAgain': 'Press these lids again: {{counted}}',
+  'jars.aWarmJarsLid':
+    'They were pressed while the jars were still cooling, less than 12 hours out of the canner. A lid counts when its jar is cold.',
+  'jars.allStillDown': 'All still down',
+  'jars.theyStoodForHours':
+    'Those jars stood for more than two hours before the canner. Its times are for hot jars. Were they kept hot?',
+  'jars.wereTheyKeptHot': 'Were they kept hot?',
+  'jars.theyWereKeptHot': 'They were kept hot',
+  'jars.stoodBeforeTheCanner':
+    '{{counted}} stood for more than two hours between filling and the canner. Its times are for hot jars. {{part}}',
   'jars.thatJarIsSomewhereElse': 'That jar is somewhere else now ({{state}}). Not counted.',
   'jars.itLeftTheCannerMore':
     'It left the canner more than 24 hours ago: too late to process again. Keep it in the fridge.',
