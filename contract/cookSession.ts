@@ -110,6 +110,14 @@ export class EntriesDto {
   @ArrayMaxSize(MOST_ENTRIES, { message: refusal('requests.mostEntries', { most: MOST_ENTRIES }) })
   @AreParts(() => EntryDto, refusal('requests.eachObject'))
   entries!: EntryDto[];
+
+  /**
+   * What the sender’s clock shows as it sends, ms since 1970: a clock that is wrong is measured by
+   * it, and the times of the entries are put right.
+   */
+  @IsOptional()
+  @IsBetween(0, LATEST_MS, 'ms since 1970')
+  now?: number | null;
 }
 
 /** A cook on the simulated burner. */

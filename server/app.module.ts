@@ -7,6 +7,7 @@ import { basename, dirname } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { ServerResponse } from 'node:http';
 import type { Config } from './config.ts';
+import { ClockModule } from './clock/clock.module.ts';
 import { BatchesModule } from './batches/batches.module.ts';
 import { RecipesModule } from './recipes/recipes.module.ts';
 import { CookSessionsModule } from './cookSessions/cookSessions.module.ts';
@@ -49,6 +50,7 @@ export class AppModule {
           exclude: ['/api/{*rest}'],
           serveStaticOptions: { setHeaders: cacheAssets, cacheControl: false },
         }),
+        ClockModule,
         PlanningModule.with(planningWorker),
         KitchenModule,
         BatchesModule,

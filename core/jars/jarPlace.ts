@@ -1,4 +1,5 @@
 import { isProcessed, type Storage, type Verdict } from '../process/index.ts';
+import type { EntryKind } from '../stove/index.ts';
 import type { Jar } from './jarState.ts';
 import type { JarState } from './jarTransitions.ts';
 
@@ -41,3 +42,11 @@ export function jarPlaceOf(
   // What was not filled hot has no shelf until it was heated again.
   return part || cool !== null ? 'fridge' : place;
 }
+
+/** What of a log says where jars are kept. */
+export const JAR_PLACE_EVENTS: ReadonlySet<EntryKind> = new Set([
+  'put-away',
+  'to-fridge',
+  'to-freezer',
+  'was-hot',
+]);

@@ -108,8 +108,8 @@ describe('from the pot to the shelf', () => {
       '2.1': 'fridge',
     });
     expect(stockUseOf(JAM, done)).toEqual([
-      { name: 'half-pint', inUse: 7, broken: 0, lids: 8 },
-      { name: 'quarter-pint', inUse: 1, broken: 0, lids: 0 },
+      { id: null, name: 'half-pint', inUse: 7, broken: 0, lids: 8 },
+      { id: null, name: 'quarter-pint', inUse: 1, broken: 0, lids: 0 },
     ]);
   });
 

@@ -6,6 +6,8 @@ import type { JarPlan } from './jarPlan.ts';
  * lids used up.
  */
 export type StockUse = {
+  /** Which of the kitchen’s sizes it was; null where only its name tells. */
+  readonly id: string | null;
   readonly name: string;
   readonly inUse: number;
   readonly broken: number;
@@ -15,16 +17,20 @@ export type StockUse = {
 /**
  * What the jars of a batch took, by size; sizes that took nothing are left out. A lid is used once.
  */
-export const stockUseOf = ({ sizes }: JarPlan, { jars }: JarProgress): readonly StockUse[] =>
-  sizes
-    .map(({ name }, index) => {
-      const own = jars.filter(({ size }) => size === index + 1);
-      const broken = own.filter(({ state }) => state === 'broken').length;
-      return {
-        name,
-        inUse: own.length - broken,
-        broken,
-        lids: own.reduce((sum, { lids }) => sum + lids, 0),
-      };
-    })
-    .filter(({ inUse, broken, lids }) => inUse + broken + lids > 0);
+export function stockUseOf({ sizes }: JarPlan, { jars }: JarProgress): readonly StockUse[] {
+  const uses = sizes.map(({ id, name }) => ({
+    id: id ?? null,
+    name,
+    inUse: 0,
+    broken: 0,
+    lids: 0,
+  }));
+  for (const { size, state, lids } of jars) {
+    const use = uses[size - 1];
+    if (use === undefined) continue;
+    if (state === 'broken') use.broken += 1;
+    else use.inUse += 1;
+    use.lids += lids;
+  }
+  return uses.filter(({ inUse, broken, lids }) => inUse + broken + lids > 0);
+}

@@ -34,7 +34,8 @@ export function potAndBurner(
 export const jarsOnHand = ({ jars }: Pick<PlanningKitchen, 'jars'>): readonly JarSize[] =>
   jars.length === 0
     ? USUAL_JARS
-    : jars.map(({ name, volumeMl, count, prefer, gift }) => ({
+    : jars.map(({ id, name, volumeMl, count, prefer, gift }) => ({
+        ...(id === undefined ? {} : { id }),
         name,
         volumeMl,
         count: count ?? null,

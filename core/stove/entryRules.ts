@@ -124,6 +124,9 @@ export const boilingWaterOf = (events: readonly Entry[], waterBoilsC: number): n
  */
 const A_DAY_MS = 24 * 60 * 60_000;
 
+/** What clocks that agree may still differ by, ms. */
+export const CLOCKS_AGREE_MS = 2000;
+
 /**
  * Whether something can have happened at a cook at `atMs`: within a day of it, by the kitchen's
  * clock. What cannot, years off, no view of the cook could show.

@@ -1,5 +1,7 @@
 /** One size of jar. `count` is how many are on hand; null when there is no limit. */
 export type JarSize = {
+  /** What a kitchen knows it by, whatever it is called; left out for a size of no kitchen. */
+  readonly id?: string;
   readonly name: string;
   readonly volumeMl: number;
   readonly count: number | null;

@@ -1,39 +1,48 @@
 import { message } from '@idle-kettle/words/message';
 import { kitchenTime, type CookClock, type LoggedEntry } from '@idle-kettle/contract';
-import { canBeAt, nameOf, READING_KINDS, type Entry, type Fault } from '@idle-kettle/core';
+import {
+  canBeAt,
+  CLOCKS_AGREE_MS,
+  isByHand,
+  isReading,
+  nameOf,
+  PAGE_SOURCE,
+  READING_KINDS,
+  type Entry,
+  type Fault,
+} from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
+import { ServerClock } from '../clock/serverClock.service.ts';
 import { CHANNEL, sayThat } from '../live/channel.ts';
 import { BadInput, Conflict, NotFound } from '../problem/errors.ts';
 import { CookSessionModel } from './cookSession.model.ts';
+import { putRight, type DatedEntry } from './saidTimes.ts';
 import { SessionEntryModel } from './sessionEntry.model.ts';
+
+/** What of a cook its times go by. */
+export type CookSessionTimes = Pick<CookSessionModel, 'id' | 'startedAt' | 'clock'>;
 
 /** Most entries that one question is answered with; who wants more asks again. */
 export const MOST_ANSWERED = 500;
 
-/** What is known of a cook’s time. */
-type CookTimes = { readonly clock: CookClock; readonly startedAt: Date };
+/** Most entries that people write into the log of one cook. */
+export const MOST_EVENTS = 5000;
+/** Most entries of any kind in the log of one cook: a reading a second for more than a day. */
+export const MOST_IN_LOG = 100_000;
 
-/** Entries that cannot be of this cook: years off, which no view of it could show. */
-function faultsOfTime(
-  given: readonly Entry[],
-  { clock, startedAt }: CookTimes,
-  nowMs: number,
-): Fault[] {
-  const now = kitchenTime(clock, nowMs);
-  return given.flatMap(({ at }, index) =>
-    canBeAt(at, startedAt.getTime(), now)
-      ? []
-      : [
-          {
-            field: `entries[${index}].at`,
-            message: message('problems.withinADay'),
-          },
-        ],
-  );
-}
+/** What is known of a cook whose log grows. */
+type Growing = {
+  readonly position: number;
+  readonly events: number;
+  readonly clock: CookClock;
+  readonly startedAt: Date;
+};
+
+/** Events of a log that have happened by now, and when the next one will that is dated ahead. */
+export type KnownEvents = { readonly entries: readonly Entry[]; readonly nextMs: number | null };
 
 /** The logs of cooks: entries go in once each, and get places without gaps. */
 @Injectable()
@@ -42,45 +51,65 @@ export class CookLogService {
     @InjectModel(CookSessionModel) private readonly sessions: typeof CookSessionModel,
     @InjectModel(SessionEntryModel) private readonly entries: typeof SessionEntryModel,
     @InjectConnection() private readonly database: Sequelize,
+    private readonly clock: ServerClock,
   ) {}
 
   /**
    * Takes in entries, those that it has already left out, and tells every server. Answers with
    * where the log stands.
+   * @param sentMs what the sender’s clock showed, by which the times are put right; null where it
+   * did not say
    */
-  async append(sessionId: string, householdId: string, given: readonly Entry[]): Promise<number> {
+  async append(
+    sessionId: string,
+    householdId: string,
+    given: readonly Entry[],
+    sentMs: number | null = null,
+  ): Promise<number> {
     return this.database.transaction(async (transaction) => {
-      const [cook] = await this.database.query<CookTimes & { position: number }>(
-        'SELECT position, clock, started_at AS "startedAt" FROM cook_sessions WHERE id = $1 AND household_id = $2 FOR UPDATE',
+      const [cook] = await this.database.query<Growing>(
+        'SELECT position, events, clock, started_at AS "startedAt" FROM cook_sessions WHERE id = $1 AND household_id = $2 FOR UPDATE',
         { type: QueryTypes.SELECT, bind: [sessionId, householdId], transaction },
       );
       if (!cook) throw new NotFound(message('problems.noSuchCook'));
-      const faults = faultsOfTime(given, cook, Date.now());
+      const { entries, faults } = putRight(given, {
+        startMs: cook.startedAt.getTime(),
+        nowMs: kitchenTime(cook.clock, this.clock.now()),
+        sentMs,
+        agreeMs: CLOCKS_AGREE_MS * cook.clock.speed,
+        offMs: await this.offsets(sessionId, given, transaction),
+      });
       if (faults.length > 0) throw new BadInput(faults);
-      await this.refuseOtherContent(sessionId, given, transaction);
-      return (await this.put(sessionId, given, transaction)) ?? cook.position;
+      const fresh = await this.refuseOtherContent(sessionId, given, transaction);
+      refuseTooMany(cook, fresh);
+      return (await this.put(sessionId, entries, transaction)) ?? cook.position;
     });
   }
 
   /**
-   * Takes in what `made` makes of a cook, while no other process does: null when one is at it
-   * already, or the cook is over.
+   * Takes in what a device read of a cook that is on, as long as nothing was done at it since the
+   * reading; answers with whether it was so.
    */
-  async appendAlone(
+  async appendReadings(
     sessionId: string,
-    made: (session: CookSessionModel, transaction: Transaction) => Promise<readonly Entry[]>,
-  ): Promise<number | null> {
+    readAtEvents: number,
+    readings: readonly Entry[],
+  ): Promise<boolean> {
     return this.database.transaction(async (transaction) => {
       const session = await this.sessions.findOne({
+        attributes: ['events', 'position'],
         where: { id: sessionId, endedAt: null },
         lock: transaction.LOCK.UPDATE,
-        skipLocked: true,
         transaction,
       });
-      if (session === null) return null;
-      const entries = await made(session, transaction);
-      if (entries.length === 0) return session.position;
-      return (await this.put(sessionId, entries, transaction)) ?? session.position;
+      if (session === null || session.events !== readAtEvents) return false;
+      if (session.position + readings.length > MOST_IN_LOG) return false;
+      await this.put(
+        sessionId,
+        readings.map((entry) => ({ ...entry, saidAt: null })),
+        transaction,
+      );
+      return true;
     });
   }
 
@@ -96,30 +125,49 @@ export class CookLogService {
   }
 
   /**
-   * Everything that was done at a cook and can have been, without the readings: what is years off
-   * harms no pot.
+   * Everything that was done at a cook by now and can have been, and what was read by hand, without
+   * the readings of devices: what is years off harms no pot, and what is dated ahead counts when its
+   * time has come.
    */
-  async events(sessionId: string, transaction: Transaction | null = null): Promise<Entry[]> {
-    const session = await this.sessions.findByPk(sessionId, {
-      attributes: ['startedAt', 'clock'],
-      transaction,
-    });
-    if (session === null) return [];
+  async events({ id, startedAt, clock }: CookSessionTimes): Promise<KnownEvents> {
     const rows = await this.entries.findAll({
-      where: { sessionId, kind: { [Op.notIn]: [...READING_KINDS] } },
+      where: {
+        sessionId: id,
+        [Op.or]: [
+          { kind: { [Op.notIn]: [...READING_KINDS] } },
+          { source: { [Op.startsWith]: PAGE_SOURCE } },
+        ],
+      },
       order: [['position', 'ASC']],
       raw: true,
+    });
+    const [startMs, nowMs] = [startedAt.getTime(), kitchenTime(clock, this.clock.now())];
+    const possible = rows.map(answer).filter(({ at }) => canBeAt(at, startMs, nowMs));
+    const ahead = possible.filter(({ at }) => at > nowMs + CLOCKS_AGREE_MS);
+    return {
+      entries: possible.filter((entry) => !ahead.includes(entry)),
+      nextMs: ahead.length === 0 ? null : Math.min(...ahead.map(({ at }) => at)),
+    };
+  }
+
+  /** What the clocks of sources were off by, as their last entries were put right, ms. */
+  private async offsets(
+    sessionId: string,
+    given: readonly Entry[],
+    transaction: Transaction,
+  ): Promise<ReadonlyMap<string, number>> {
+    const rows = await this.database.query<{ source: string; off: number }>(OFFSETS, {
+      type: QueryTypes.SELECT,
+      bind: [sessionId, [...new Set(given.map(({ source }) => source))]],
       transaction,
     });
-    const [startMs, nowMs] = [session.startedAt.getTime(), kitchenTime(session.clock, Date.now())];
-    return rows.map(answer).filter(({ at }) => canBeAt(at, startMs, nowMs));
+    return new Map(rows.map(({ source, off }) => [source, Number(off)]));
   }
 
   /** The highest `seq` of a source in a cook; 0 for none. */
-  async lastSeq(sessionId: string, source: string, transaction: Transaction): Promise<number> {
+  async lastSeq(sessionId: string, source: string): Promise<number> {
     const last = await this.entries.max<number | null, SessionEntryModel>('seq', {
       where: { sessionId, source },
-      transaction,
     });
     return last ?? 0;
   }
@@ -131,24 +179,28 @@ export class CookLogService {
 
   /**
    * An entry is named for ever by its source and number: what repeats a name with other content is
-   * no second delivery.
+   * no second delivery. Answers with what is new.
    */
   private async refuseOtherContent(
     sessionId: string,
     given: readonly Entry[],
     transaction: Transaction,
-  ): Promise<void> {
+  ): Promise<readonly Entry[]> {
     const names = given.map(({ source, seq }) => ({ source, seq }));
     const kept = await this.database.query<SessionEntryModel>(KEPT, {
       type: QueryTypes.SELECT,
       bind: [sessionId, JSON.stringify(names)],
       transaction,
     });
-    const known = new Map<string, Entry>(kept.map((row) => [nameOf(row), answer(row)]));
+    const known = new Map<string, Entry>(
+      kept.map((row) => [nameOf(row), { ...answer(row), at: (row.saidAt ?? row.at).getTime() }]),
+    );
+    const fresh: Entry[] = [];
     const faults = given.flatMap((entry, index): Fault[] => {
       const before = known.get(nameOf(entry));
       if (before === undefined) {
         known.set(nameOf(entry), entry);
+        fresh.push(entry);
         return [];
       }
       return isSameEntry(before, entry)
@@ -161,6 +213,7 @@ export class CookLogService {
           ];
     });
     if (faults.length > 0) throw new Conflict(message('problems.anotherEntry'), faults);
+    return fresh;
   }
 
   /**
@@ -170,7 +223,7 @@ export class CookLogService {
    */
   private async put(
     sessionId: string,
-    given: readonly Entry[],
+    given: readonly DatedEntry[],
     transaction: Transaction,
   ): Promise<number | null> {
     const [put] = await this.database.query<{ position: number }>(PUT, {
@@ -184,19 +237,35 @@ export class CookLogService {
 
 /** The entries of a log that go by one of some names. */
 const KEPT = `
-  SELECT kept.source, kept.seq, kept.position, kept.at, kept.kind, kept.value, kept.text
+  SELECT kept.source, kept.seq, kept.position, kept.at, kept.said_at AS "saidAt", kept.kind,
+    kept.value, kept.text
   FROM cook_session_entries AS kept
   JOIN jsonb_to_recordset($2::jsonb) AS given (source text, seq int)
     ON given.source = kept.source AND given.seq = kept.seq
   WHERE kept.session_id = $1::uuid`;
 
+/** What is no reading of a device: `isEvent` of core/stove, as the database says it. */
+const isEvent = `kind NOT IN ('${READING_KINDS.join("', '")}') OR starts_with(source, '${PAGE_SOURCE}')`;
+
+/** What was added to the times of some sources, by the last entry of each. */
+const OFFSETS = `
+  SELECT source, extract(epoch FROM at - said_at) * 1000 AS off
+  FROM (
+    SELECT DISTINCT ON (source) source, at, said_at
+    FROM cook_session_entries
+    WHERE session_id = $1::uuid AND source = ANY($2::text[])
+    ORDER BY source, seq DESC
+  ) AS last
+  WHERE said_at IS NOT NULL`;
+
 const PUT = `
   WITH given AS (
-    SELECT DISTINCT ON (source, seq) source, seq, at, kind, value, text, place
+    SELECT DISTINCT ON (source, seq) source, seq, at, "saidAt", kind, value, text, place
     FROM ROWS FROM (
       jsonb_to_recordset($2::jsonb)
-        AS (source text, seq int, at double precision, kind text, value double precision, text text)
-    ) WITH ORDINALITY AS entry (source, seq, at, kind, value, text, place)
+        AS (source text, seq int, at double precision, "saidAt" double precision, kind text,
+          value double precision, text text)
+    ) WITH ORDINALITY AS entry (source, seq, at, "saidAt", kind, value, text, place)
     ORDER BY source, seq, place
   ), fresh AS (
     SELECT given.*, row_number() OVER (ORDER BY place) AS next
@@ -206,19 +275,32 @@ const PUT = `
       WHERE kept.session_id = $1::uuid AND kept.source = given.source AND kept.seq = given.seq
     )
   ), put AS (
-    INSERT INTO cook_session_entries (session_id, source, seq, position, at, kind, value, text)
-    SELECT session.id, source, seq, session.position + next, to_timestamp(at / 1000), kind, value, text
+    INSERT INTO cook_session_entries
+      (session_id, source, seq, position, at, said_at, kind, value, text)
+    SELECT session.id, source, seq, session.position + next, to_timestamp(at / 1000),
+      to_timestamp("saidAt" / 1000), kind, value, text
     FROM fresh, cook_sessions AS session
     WHERE session.id = $1::uuid
-    RETURNING 1
+    RETURNING kind, source
   ), moved AS (
     UPDATE cook_sessions
-    SET position = position + (SELECT count(*) FROM put), updated_at = now()
+    SET position = position + (SELECT count(*) FROM put),
+      events = events + (SELECT count(*) FROM put WHERE ${isEvent}),
+      updated_at = now()
     WHERE id = $1::uuid AND EXISTS (SELECT 1 FROM put)
     RETURNING id, position
   )
   SELECT position, pg_notify($3, json_build_object('cook', id, 'what', 'log')::text)
   FROM moved`;
+
+/** A log has a bound, which is said. */
+function refuseTooMany({ position, events }: Growing, fresh: readonly Entry[]): void {
+  const more = fresh.filter((entry) => !isReading(entry) || isByHand(entry)).length;
+  if (more > 0 && events + more > MOST_EVENTS)
+    throw new Conflict(message('problems.logIsFull', { most: MOST_EVENTS }), []);
+  if (fresh.length > 0 && position + fresh.length > MOST_IN_LOG)
+    throw new Conflict(message('problems.logIsFullOfReadings', { most: MOST_IN_LOG }), []);
+}
 
 const isSameEntry = (a: Entry, b: Entry): boolean =>
   a.at === b.at && a.kind === b.kind && a.value === b.value && a.text === b.text;

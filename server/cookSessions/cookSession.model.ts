@@ -10,7 +10,7 @@ import {
   PrimaryKey,
   Table,
 } from 'sequelize-typescript';
-import type { StockTaken } from '../kitchen/kitchen.service.ts';
+import type { StockTaken } from '../kitchen/jarStock.ts';
 
 /** One time that a pot stood on the stove, of a batch or for practice. */
 @Table({ tableName: 'cook_sessions', underscored: true })
@@ -55,6 +55,22 @@ export class CookSessionModel extends Model {
   @Column(DataType.INTEGER)
   declare position: number;
 
+  /** How many of those people wrote: what was done, and what was read by hand. */
+  @AllowNull(false)
+  @Default(0)
+  @Column(DataType.INTEGER)
+  declare events: number;
+
+  /** From how many of them its jars and the stock were worked out. */
+  @AllowNull(false)
+  @Default(0)
+  @Column(DataType.INTEGER)
+  declare eventsSettled: number;
+
+  /** When an entry that is dated ahead counts, and they are worked out anew; null for none. */
+  @Column(DataType.DATE)
+  declare settleAt: Date | null;
+
   @AllowNull(false)
   @Default(DataType.NOW)
   @Column(DataType.DATE)
@@ -67,11 +83,17 @@ export class CookSessionModel extends Model {
   @Column(DataType.DATE)
   declare storedAt: Date | null;
 
-  /** What that changed of the stock, to be given back should it be taken back. */
+  /** What its jars have taken off the stock. */
   @AllowNull(false)
   @Default([])
   @Column(DataType.JSONB)
   declare stockTaken: readonly StockTaken[];
+
+  /** Whether its loads have told how the kitchen’s canner heats: once. */
+  @AllowNull(false)
+  @Default(false)
+  @Column(DataType.BOOLEAN)
+  declare cannerCounted: boolean;
 
   /** How many of its jars are where, as its log says; null while it does not. */
   @Column(DataType.JSONB)

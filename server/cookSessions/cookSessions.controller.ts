@@ -9,7 +9,7 @@ import {
   type LiveMessage,
   type PotSight,
 } from '@idle-kettle/contract';
-import type { Entry } from '@idle-kettle/core';
+import { isByHand, isReading, type Entry } from '@idle-kettle/core';
 import {
   Body,
   Controller,
@@ -30,7 +30,8 @@ import { HouseholdService } from '../household/household.service.ts';
 import { bodyOf } from '../openapi.ts';
 import { NotFound } from '../problem/errors.ts';
 import { CookLogService } from './cookLog.service.ts';
-import { CookSessionsService, TELLS_PLACES } from './cookSessions.service.ts';
+import { CookSessionsService } from './cookSessions.service.ts';
+import { JarSettler } from './jarSettler.service.ts';
 import { LiveViewService } from './liveView.service.ts';
 import { PotService } from './pot.service.ts';
 
@@ -63,6 +64,7 @@ export class CookSessionsController {
     private readonly log: CookLogService,
     private readonly live: LiveViewService,
     private readonly pots: PotService,
+    private readonly jars: JarSettler,
   ) {}
 
   @Get()
@@ -121,12 +123,13 @@ export class CookSessionsController {
   @bodyOf(EntriesDto)
   async append(
     @Param('id', CookId) id: string,
-    @Body() { entries }: EntriesDto,
+    @Body() { entries, now }: EntriesDto,
   ): Promise<{ readonly position: number }> {
     const householdId = await this.households.currentId();
-    const position = await this.log.append(id, householdId, entries.map(entryOf));
-    if (entries.some(({ kind }) => TELLS_PLACES.has(kind) || kind === 'undo'))
-      await this.cooks.settleJars(id);
+    const given = entries.map(entryOf);
+    const position = await this.log.append(id, householdId, given, now ?? null);
+    // They are stored, whatever becomes of this: it is then done a little later.
+    if (given.some((entry) => !isReading(entry) || isByHand(entry))) await this.jars.settle(id);
     return { position };
   }
 

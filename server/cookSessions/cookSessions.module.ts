@@ -10,6 +10,7 @@ import { CookLogService } from './cookLog.service.ts';
 import { CookSessionsController } from './cookSessions.controller.ts';
 import { CookSessionsService } from './cookSessions.service.ts';
 import { DeviceRunner } from './deviceRunner.service.ts';
+import { JarSettler } from './jarSettler.service.ts';
 import { LiveViewService } from './liveView.service.ts';
 import { PotService } from './pot.service.ts';
 import { SimulatedDevices } from './simulatedDevices.ts';
@@ -26,6 +27,7 @@ import { SimulatedDevices } from './simulatedDevices.ts';
   providers: [
     CookSessionsService,
     CookLogService,
+    JarSettler,
     LiveViewService,
     PotService,
     SimulatedDevices,

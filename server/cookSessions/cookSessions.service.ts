@@ -13,6 +13,7 @@ import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { literal, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BatchesService } from '../batches/batches.service.ts';
+import { ServerClock } from '../clock/serverClock.service.ts';
 import { HouseholdService } from '../household/household.service.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
 import { PlanningService } from '../planning/planning.service.ts';
@@ -21,14 +22,6 @@ import { CookLogService } from './cookLog.service.ts';
 import { CookSessionModel } from './cookSession.model.ts';
 
 const MOST_LISTED = 100;
-
-/** What of a log says where jars are. */
-export const TELLS_PLACES: ReadonlySet<string> = new Set([
-  'put-away',
-  'to-fridge',
-  'to-freezer',
-  'was-hot',
-]);
 
 @Injectable()
 export class CookSessionsService {
@@ -40,6 +33,7 @@ export class CookSessionsService {
     private readonly kitchens: KitchenService,
     private readonly batches: BatchesService,
     private readonly planning: PlanningService,
+    private readonly clock: ServerClock,
   ) {}
 
   /** The cooks, the last begun first; neither their kitchens nor their debriefs are read for it. */
@@ -91,7 +85,7 @@ export class CookSessionsService {
         },
       ]);
     }
-    const now = Date.now();
+    const now = this.clock.now();
     const clock: CookClock = { realAt: now, cookAt: now, speed: practice?.speed ?? 1 };
     const [row] = await this.sessions.findOrCreate({
       where: { id },
@@ -113,7 +107,7 @@ export class CookSessionsService {
       if (row.practice === null) {
         throw new BadInput([{ field: 'speed', message: message('problems.onlyPracticeFaster') }]);
       }
-      const now = Date.now();
+      const now = this.clock.now();
       row.clock = { realAt: now, cookAt: kitchenTime(row.clock, now), speed };
     });
   }
@@ -121,51 +115,16 @@ export class CookSessionsService {
   /** Ends a cook; a practice cook is debriefed. Ended twice, it ended the first time. */
   async end(id: string): Promise<CookSession> {
     const session = await this.row(id);
-    const endedAt = new Date();
+    const endedAt = new Date(this.clock.now());
     const debrief = await this.planning.runInteractive('debrief', {
       session: plainly(session),
-      events: await this.log.events(id),
+      events: (await this.log.events(session)).entries,
       endMs: kitchenTime(session.clock, endedAt.getTime()),
     });
     return this.changed(id, (row) => {
       if (row.endedAt !== null) return;
       row.endedAt = endedAt;
       row.debrief = debrief;
-    });
-  }
-
-  /**
-   * Keeps where a cook’s jars are, and makes them stored where its log says that they are: the
-   * batch is done, and what it used comes off the stock of jars and lids; taken back in the log,
-   * the batch is not done and the stock gets back what was taken. Asked again, nothing changes.
-   */
-  async settleJars(id: string): Promise<void> {
-    await this.changed(id, async (row, transaction) => {
-      // Read under the lock: of several that settle, the last knows of everything.
-      const events = await this.log.events(id, transaction);
-      // Most logs never spoke of it, and need not be worked out.
-      const isKnown = row.storedAt !== null || row.jarPlaces !== null;
-      if (!isKnown && !events.some(({ kind }) => TELLS_PLACES.has(kind))) return;
-      const { cannerHolds, cannerWatched } = await this.kitchens.current(transaction);
-      const { used, places, watched } = await this.planning.runInteractive('jarsOfLog', {
-        session: plainly(row),
-        events,
-        canner: { holds: cannerHolds, watched: cannerWatched ?? null },
-      });
-      row.jarPlaces = places;
-      const isAway = used !== null;
-      if (isAway === (row.storedAt !== null)) return;
-      if (isAway) {
-        row.stockTaken = await this.kitchens.takeJars(used, transaction);
-        if (watched !== null) await this.kitchens.keepCannerWatched(watched, transaction);
-        row.storedAt = new Date();
-        row.endedAt ??= row.storedAt;
-      } else {
-        await this.kitchens.giveBackJars(row.stockTaken, transaction);
-        row.stockTaken = [];
-        row.storedAt = null;
-      }
-      if (row.batchId !== null) await this.batches.markDone(row.batchId, isAway, transaction);
     });
   }
 

@@ -11,7 +11,10 @@ export interface DeviceDriver {
   readonly source: string;
   /** Whether it reads the pot of this cook. */
   reads(session: Pick<CookSession, 'practice'>): boolean;
-  /** What it reads from second `fromS` of the cook to before `toS`, given what was done so far. */
+  /**
+   * What it reads from second `fromS` of the cook to before `toS`, given what was done so far and as
+   * long as nothing else is done.
+   */
   read(
     session: DrivenSession,
     events: readonly Entry[],

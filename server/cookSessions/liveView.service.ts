@@ -1,6 +1,7 @@
 import type { LiveMessage, LoggedEntry } from '@idle-kettle/contract';
 import { Injectable, type MessageEvent } from '@nestjs/common';
 import { Observable, type Subscriber } from 'rxjs';
+import { ServerClock } from '../clock/serverClock.service.ts';
 import { ListenerService } from '../live/listener.service.ts';
 import { CookLogService, MOST_ANSWERED } from './cookLog.service.ts';
 
@@ -15,6 +16,7 @@ export class LiveViewService {
   constructor(
     private readonly log: CookLogService,
     private readonly listener: ListenerService,
+    private readonly clock: ServerClock,
   ) {}
 
   /** Entries after a place in the log: those there are at once, and every later one as it comes. */
@@ -33,7 +35,7 @@ export class LiveViewService {
         complete: () => subscriber.complete(),
       });
       const sayAndLook = () => {
-        viewer.say('beat', { now: Date.now() });
+        viewer.say('beat', { now: this.clock.now() });
         void feed.look();
       };
       const beat = setInterval(sayAndLook, BEAT_MS);

@@ -1,6 +1,7 @@
 import { message } from '@idle-kettle/words/message';
 import { kitchenTime, type CookSession, type PotSight } from '@idle-kettle/contract';
 import { Injectable } from '@nestjs/common';
+import { ServerClock } from '../clock/serverClock.service.ts';
 import { PlanningService } from '../planning/planning.service.ts';
 import { BadInput } from '../problem/errors.ts';
 import { CookLogService } from './cookLog.service.ts';
@@ -13,14 +14,17 @@ export class PotService {
   constructor(
     private readonly log: CookLogService,
     private readonly planning: PlanningService,
+    private readonly clock: ServerClock,
   ) {}
 
   /** What is seen of the pot now, and what a drop of it does on a cold plate. */
-  async look({ id, formula, kitchen, practice, clock }: CookSession): Promise<PotSight> {
-    const events = await this.log.events(id);
-    const at = kitchenTime(clock, Date.now());
-    const cook = { formula, kitchen, practice };
-    const sight = await this.planning.runInteractive('look', { session: cook, events, at });
+  async look({ id, formula, kitchen, practice, clock, startedAt }: CookSession): Promise<PotSight> {
+    const known = await this.log.events({ id, clock, startedAt: new Date(startedAt) });
+    const sight = await this.planning.runInteractive('look', {
+      session: { formula, kitchen, practice },
+      events: known.entries,
+      at: kitchenTime(clock, this.clock.now()),
+    });
     if (sight !== null) return sight;
     throw new BadInput([
       { field: 'practice', message: message('problems.onlyPracticeLookedInto') },

@@ -25,6 +25,10 @@ export class SessionEntryModel extends Model {
   @Column(DataType.DATE(3))
   declare at: Date;
 
+  /** The time that was said of it, by a clock that was wrong; null where it was right. */
+  @Column(DataType.DATE(3))
+  declare saidAt: Date | null;
+
   @AllowNull(false)
   @Column(DataType.STRING(20))
   declare kind: EntryKind;

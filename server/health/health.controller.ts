@@ -2,11 +2,15 @@ import { Controller, Get } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { Sequelize } from 'sequelize-typescript';
+import { ServerClock } from '../clock/serverClock.service.ts';
 
 @ApiTags('health')
 @Controller('health')
 export class HealthController {
-  constructor(@InjectConnection() private readonly database: Sequelize) {}
+  constructor(
+    @InjectConnection() private readonly database: Sequelize,
+    private readonly clock: ServerClock,
+  ) {}
 
   @Get()
   @ApiOperation({ summary: 'Whether server and database answer' })
@@ -18,6 +22,6 @@ export class HealthController {
   @Get('time')
   @ApiOperation({ summary: 'The server’s clock, which every browser of a kitchen goes by' })
   time(): { readonly now: number } {
-    return { now: Date.now() };
+    return { now: this.clock.now() };
   }
 }

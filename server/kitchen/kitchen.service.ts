@@ -9,7 +9,7 @@ import {
   type KitchenChangeDto,
   type TaughtNameDto,
 } from '@idle-kettle/contract';
-import type { CannerWatched, StockUse } from '@idle-kettle/core';
+import type { CannerWatched } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { plainToInstance } from 'class-transformer';
@@ -21,6 +21,7 @@ import { HouseholdService } from '../household/household.service.ts';
 import { Op, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BadInput, Conflict } from '../problem/errors.ts';
+import { saidStock, shownStock, withTaken, type StockTaken } from './jarStock.ts';
 import { KitchenModel } from './kitchen.model.ts';
 
 @Injectable()
@@ -51,7 +52,7 @@ export class KitchenService {
           message('problems.kitchenChangedElsewhere', { there: row.version, on: version }),
         );
       }
-      return { altitudeM: null, waterBoilsC: null, ...given(dto) };
+      return said({ altitudeM: null, waterBoilsC: null, ...given(dto) }, row);
     }, isDone);
   }
 
@@ -62,7 +63,13 @@ export class KitchenService {
    */
   change({ version, changes }: KitchenChangeDto): Promise<Kitchen> {
     return this.changed((row) => {
-      const dto = plainToInstance(KitchenDto, { ...fieldsOf(row), ...changes });
+      if (version > row.version) {
+        throw new Conflict(
+          message('problems.kitchenNeverWas', { there: row.version, on: version }),
+        );
+      }
+      const now: Fields = fieldsOf(row);
+      const dto = plainToInstance(KitchenDto, { ...now, ...changes });
       const faults = faultsOf(validateSync(dto, VALIDATION)).map((fault) => ({
         ...fault,
         field: `changes.${fault.field}`,
@@ -74,7 +81,7 @@ export class KitchenService {
       const taken = Object.keys(wanted).filter(
         (field) =>
           (row.changedAt[field] ?? 0) > version &&
-          !isDeepStrictEqual(plain(wanted[field]), plain(row.get(field))),
+          !isDeepStrictEqual(plain(wanted[field]), plain(now[field])),
       );
       if (taken.length > 0) {
         throw new Conflict(
@@ -85,7 +92,7 @@ export class KitchenService {
           })),
         );
       }
-      return given(wanted);
+      return said(given(wanted), row);
     });
   }
 
@@ -112,36 +119,19 @@ export class KitchenService {
   }
 
   /**
-   * Takes what a batch used off the stock of jars and lids, in a transaction of the caller’s;
-   * answers with what that changed.
+   * Changes what a batch has taken off the stock of jars and lids, in a transaction of the caller’s.
    */
-  async takeJars(used: readonly StockUse[], transaction: Transaction): Promise<StockTaken[]> {
-    const taken: StockTaken[] = [];
-    await this.withJars((jar) => {
-      const use = used.find(({ name }) => name === jar.name);
-      if (use === undefined) return jar;
-      const left = less(jar, use);
-      taken.push(difference(jar, left));
-      return left;
-    }, transaction);
-    return taken;
-  }
-
-  /** Gives back what a batch took, in a transaction of the caller’s. */
-  async giveBackJars(taken: readonly StockTaken[], transaction: Transaction): Promise<void> {
-    await this.withJars((jar) => {
-      const took = taken.find(({ name }) => name === jar.name);
-      return took === undefined ? jar : more(jar, took);
-    }, transaction);
+  async setTaken(
+    before: readonly StockTaken[],
+    now: readonly StockTaken[],
+    transaction: Transaction,
+  ): Promise<void> {
+    await this.changed(({ jars }) => ({ jars: withTaken(jars, before, now) }), false, transaction);
   }
 
   /** Keeps how the canner is known after the loads of a batch, in a transaction of the caller’s. */
   async keepCannerWatched(watched: CannerWatched, transaction: Transaction): Promise<void> {
     await this.changed(() => ({ cannerWatched: watched }), false, transaction);
-  }
-
-  private async withJars(change: (jar: JarDto) => JarDto, transaction: Transaction): Promise<void> {
-    await this.changed(({ jars }) => ({ jars: jars.map(change) }), false, transaction);
   }
 
   private withNames(change: (names: TaughtNameDto[]) => TaughtNameDto[]): Promise<Kitchen> {
@@ -201,40 +191,6 @@ export class KitchenService {
   }
 }
 
-/**
- * A jar’s stock after a batch: what is in use, what is left empty, lids that are new still. What
- * nobody counts stays uncounted.
- */
-const less = (jar: JarDto, { inUse, broken, lids }: StockUse): JarDto => ({
-  ...jar,
-  inUse: (jar.inUse ?? 0) + inUse,
-  ...(jar.count == null ? {} : { count: Math.max(0, jar.count - inUse - broken) }),
-  ...(jar.lids == null ? {} : { lids: Math.max(0, jar.lids - lids) }),
-});
-
-/** What a batch changed of the stock of a size. */
-export type StockTaken = {
-  readonly name: string;
-  readonly inUse: number;
-  readonly count: number;
-  readonly lids: number;
-};
-
-const difference = (before: JarDto, after: JarDto): StockTaken => ({
-  name: before.name,
-  inUse: (after.inUse ?? 0) - (before.inUse ?? 0),
-  count: (before.count ?? 0) - (after.count ?? 0),
-  lids: (before.lids ?? 0) - (after.lids ?? 0),
-});
-
-/** The stock with what was taken back in it; what nobody counts stays uncounted. */
-const more = (jar: JarDto, { inUse, count, lids }: StockTaken): JarDto => ({
-  ...jar,
-  inUse: Math.max(0, (jar.inUse ?? 0) - inUse),
-  ...(jar.count == null ? {} : { count: jar.count + count }),
-  ...(jar.lids == null ? {} : { lids: jar.lids + lids }),
-});
-
 /** Fields of a kitchen by their names. */
 type Fields = { readonly [field: string]: unknown };
 
@@ -245,6 +201,10 @@ const given = (dto: object): Fields =>
       ([field, value]) => value !== undefined && (value !== null || MAY_BE_NULL.has(field)),
     ),
   );
+
+/** What somebody says of a kitchen, who was shown its stock as it can be. */
+const said = (fields: Fields, row: KitchenModel): Fields =>
+  'jars' in fields ? { ...fields, jars: saidStock(fields['jars'] as JarDto[], row.jars) } : fields;
 
 const MAY_BE_NULL: ReadonlySet<string> = new Set([
   'altitudeM',
@@ -297,7 +257,7 @@ const fieldsOf = (row: KitchenModel) => ({
   cannerWatched: row.cannerWatched,
   pots: row.pots,
   burners: row.burners,
-  jars: row.jars,
+  jars: shownStock(row.jars),
   packs: row.packs,
   measures: row.measures,
   names: row.names,

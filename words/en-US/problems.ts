@@ -10,6 +10,8 @@ export const PROBLEMS = {
     'This batch was saved somewhere else meanwhile: it is at version {{there}}, and the change was made on {{on}}.',
   'problems.kitchenChangedElsewhere':
     'The kitchen was changed somewhere else meanwhile: it is at version {{there}}, and this was made on {{on}}.',
+  'problems.kitchenNeverWas':
+    'The kitchen is at version {{there}}; there never was a version {{on}}. Nothing was changed.',
   'problems.sameChangedElsewhere':
     'Someone else changed this at the same time, so nothing was changed. Check what is there now, and save again to replace it.',
   'problems.fieldChangedElsewhere': '{{field}} was changed somewhere else meanwhile.',
@@ -17,6 +19,10 @@ export const PROBLEMS = {
   'problems.mostNames': 'A kitchen knows at most {{most}} names of its own.',
   'problems.sayWhichVersion': 'Say which version the change was made on.',
   'problems.withinADay': 'at must lie within a day of the cook, by the kitchen’s clock.',
+  'problems.logIsFull':
+    'The log of this cook is full: it takes {{most}} entries by hand. Nothing was taken.',
+  'problems.logIsFullOfReadings':
+    'The log of this cook is full: it takes {{most}} readings and entries. Nothing was taken.',
   'problems.entryIsThere': 'The log already has a different entry {{seq}} from “{{source}}”.',
   'problems.anotherEntry':
     'The log already has an entry with that source and number; nothing was taken.',

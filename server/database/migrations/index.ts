@@ -13,6 +13,7 @@ import { stockTaken } from './010-stock-taken.ts';
 import { planFaults } from './011-plan-faults.ts';
 import { standardNames } from './012-standard-names.ts';
 import { jarPlaces } from './013-jar-places.ts';
+import { jarsFromTheLog } from './014-jars-from-the-log.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -29,4 +30,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   planFaults,
   standardNames,
   jarPlaces,
+  jarsFromTheLog,
 ];

@@ -1,0 +1,85 @@
+import { Injectable, Logger, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
+import { InjectConnection } from '@nestjs/sequelize';
+import { QueryTypes } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import { ClockSources } from './clockSources.ts';
+
+/** What two clocks may differ by and still agree, ms. */
+const AGREE_MS = 2000;
+/** Between two comparisons, ms. */
+const EVERY_MS = 60_000;
+/** A cook at which something was done within so long is under way, h. */
+const UNDER_WAY_H = 24;
+
+/**
+ * The clock that a kitchen goes by. Minutes in a canner are minutes that have passed, so it runs by
+ * what is steady: a clock on the wall that is set makes no minute and takes none away. Where the two
+ * no longer agree it is set by the wall as soon as no cook is under way. Every server of a machine,
+ * and the next one after a restart, goes by the same.
+ */
+@Injectable()
+export class ServerClock implements OnModuleInit, OnModuleDestroy {
+  private readonly logger = new Logger(ServerClock.name);
+  private timer: NodeJS.Timeout | null = null;
+  /** What the kitchen’s clock is ahead of the steady one, ms. */
+  private aheadMs: number;
+
+  constructor(
+    private readonly sources: ClockSources,
+    @InjectConnection() private readonly database: Sequelize,
+  ) {
+    this.aheadMs = sources.wall() - sources.steady();
+  }
+
+  /** ms since 1970, by the server’s clock. */
+  now(): number {
+    return Math.round(this.sources.steady() + this.aheadMs);
+  }
+
+  async onModuleInit(): Promise<void> {
+    // Without a database it goes by its own start; the next comparison tries again.
+    await this.recall().catch(() => undefined);
+    this.timer = setInterval(() => void this.compare().catch(() => undefined), EVERY_MS);
+    this.timer.unref();
+  }
+
+  private async recall(): Promise<void> {
+    const [kept] = await this.database.query<{ ahead: number }>(
+      `INSERT INTO server_clocks AS kept (boot, ahead_ms) VALUES ($1, $2)
+       ON CONFLICT (boot) DO UPDATE SET ahead_ms = kept.ahead_ms
+       RETURNING ahead_ms AS ahead`,
+      { type: QueryTypes.SELECT, bind: [this.sources.boot(), this.aheadMs] },
+    );
+    if (kept !== undefined) this.aheadMs = kept.ahead;
+    await this.compare();
+  }
+
+  onModuleDestroy(): void {
+    if (this.timer) clearInterval(this.timer);
+  }
+
+  /** Sets it by the wall where the two do not agree, unless a cook is under way. */
+  async compare(): Promise<void> {
+    const offMs = this.sources.wall() - this.now();
+    if (Math.abs(offMs) <= AGREE_MS || (await this.isUnderWay())) return;
+    this.aheadMs += offMs;
+    await this.database.query('UPDATE server_clocks SET ahead_ms = $2 WHERE boot = $1', {
+      bind: [this.sources.boot(), this.aheadMs],
+    });
+    this.logger.warn(
+      `The clock of this machine was set by ${Math.round(offMs / 1000)} s; no cook is under way, so the kitchen goes by it now.`,
+    );
+  }
+
+  private async isUnderWay(): Promise<boolean> {
+    const [cook] = await this.database.query(
+      `SELECT 1 FROM cook_sessions AS session
+       WHERE stored_at IS NULL AND EXISTS (
+         SELECT 1 FROM cook_session_entries AS entry
+         WHERE entry.session_id = session.id AND entry.at > to_timestamp($1 / 1000.0)
+       ) LIMIT 1`,
+      { type: QueryTypes.SELECT, bind: [this.now() - UNDER_WAY_H * 3_600_000] },
+    );
+    return cook !== undefined;
+  }
+}

@@ -1,0 +1,187 @@
+import { kitchenTime } from '@idle-kettle/contract';
+import { JAR_PLACE_EVENTS } from '@idle-kettle/core';
+import {
+  Injectable,
+  Logger,
+  type OnApplicationBootstrap,
+  type OnModuleDestroy,
+} from '@nestjs/common';
+import { InjectConnection, InjectModel } from '@nestjs/sequelize';
+import { literal, Op, type Transaction } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import { BatchesService } from '../batches/batches.service.ts';
+import { ServerClock } from '../clock/serverClock.service.ts';
+import { takenBy } from '../kitchen/jarStock.ts';
+import { KitchenService } from '../kitchen/kitchen.service.ts';
+import { PlanningService } from '../planning/planning.service.ts';
+import type { TASKS } from '../planning/planning.worker.ts';
+import { CookLogService } from './cookLog.service.ts';
+import { CookSessionModel } from './cookSession.model.ts';
+
+/** Between two looks for what was left undone, ms. */
+const EVERY_MS = 5000;
+/** Most cooks that are looked after at a time. */
+const MOST_AT_ONCE = 50;
+/** A log that grows faster than it is worked out is left to the next look. */
+const MOST_TRIES = 20;
+
+type OfJars = ReturnType<(typeof TASKS)['jarsOfLog']>;
+const NO_JARS: OfJars = { places: null, used: null, watched: null };
+
+/**
+ * Works out of a cook’s whole log where its jars are, whether it is done, and what it has taken off
+ * the stock: the same whatever order the entries came in. That is computed without holding anything,
+ * and written in one transaction that finds the log as it was read; where it has grown meanwhile it
+ * is done again. What a server left undone is done by the next that looks.
+ */
+@Injectable()
+export class JarSettler implements OnApplicationBootstrap, OnModuleDestroy {
+  private readonly logger = new Logger(JarSettler.name);
+  private readonly underWay = new Map<string, Promise<void>>();
+  private timer: NodeJS.Timeout | null = null;
+  private stopped = false;
+
+  constructor(
+    @InjectModel(CookSessionModel) private readonly sessions: typeof CookSessionModel,
+    @InjectConnection() private readonly database: Sequelize,
+    private readonly log: CookLogService,
+    private readonly kitchens: KitchenService,
+    private readonly batches: BatchesService,
+    private readonly planning: PlanningService,
+    private readonly clock: ServerClock,
+  ) {}
+
+  onApplicationBootstrap(): void {
+    this.lookLater();
+  }
+
+  onModuleDestroy(): void {
+    this.stopped = true;
+    if (this.timer) clearTimeout(this.timer);
+  }
+
+  /**
+   * Settles a cook after entries that are stored already: where that is not possible now it is done
+   * later, and said in the log of this server alone.
+   */
+  async settle(id: string): Promise<void> {
+    // Who asks while it is worked out may have added to the log: it is worked out once more.
+    const before = this.underWay.get(id);
+    const work = (before ?? Promise.resolve()).then(() => this.settleNow(id));
+    this.underWay.set(id, work);
+    try {
+      await work;
+    } catch (error) {
+      if (!this.stopped) this.logger.warn(`The jars of cook ${id} wait: ${String(error)}`);
+    } finally {
+      if (this.underWay.get(id) === work) this.underWay.delete(id);
+    }
+  }
+
+  private lookLater(): void {
+    if (this.stopped) return;
+    this.timer = setTimeout(() => void this.look(), EVERY_MS);
+    this.timer.unref();
+  }
+
+  private async look(): Promise<void> {
+    try {
+      const left = await this.sessions.findAll({
+        attributes: ['id'],
+        where: {
+          [Op.or]: [
+            literal('events_settled < events'),
+            { settleAt: { [Op.lte]: new Date(this.clock.now()) } },
+          ],
+        },
+        limit: MOST_AT_ONCE,
+      });
+      for (const { id } of left) if (!this.stopped) await this.settle(id);
+    } catch {
+      // The database is away; who asks it for something else hears of that.
+    }
+    this.lookLater();
+  }
+
+  private async settleNow(id: string): Promise<void> {
+    for (let tries = 0; tries < MOST_TRIES; tries += 1) {
+      const session = await this.sessions.findByPk(id);
+      if (session === null || isSettled(session, this.clock.now())) return;
+      const { entries, nextMs } = await this.log.events(session);
+      const jars = (await this.ofJars(session, entries)) ?? NO_JARS;
+      const settleAt = nextMs === null ? null : this.realTime(session, nextMs);
+      const done = await this.database.transaction((transaction) =>
+        this.write(session, jars, settleAt, transaction),
+      );
+      if (done) return;
+    }
+  }
+
+  /** Where the jars are by a log; null for one that never spoke of it, and need not be worked out. */
+  private async ofJars(
+    session: CookSessionModel,
+    events: Parameters<(typeof TASKS)['jarsOfLog']>[0]['events'],
+  ): Promise<OfJars | null> {
+    if (!hasJars(session) && !events.some(({ kind }) => JAR_PLACE_EVENTS.has(kind))) return null;
+    const { formula, kitchen } = session;
+    const { cannerHolds, cannerWatched } = await this.kitchens.current();
+    return this.planning.runInteractive('jarsOfLog', {
+      session: { formula, kitchen },
+      events,
+      canner: { holds: cannerHolds, watched: cannerWatched ?? null },
+    });
+  }
+
+  /** Writes down what was worked out; answers false where the log has grown since it was read. */
+  private async write(
+    read: CookSessionModel,
+    { places, used, watched }: OfJars,
+    settleAt: Date | null,
+    transaction: Transaction,
+  ): Promise<boolean> {
+    const row = await this.sessions.findByPk(read.id, {
+      lock: transaction.LOCK.UPDATE,
+      transaction,
+    });
+    if (row === null) return true;
+    if (row.events !== read.events) return false;
+    const isTold = hasJars(row) || places !== null || used !== null;
+    row.eventsSettled = row.events;
+    row.settleAt = settleAt;
+    row.jarPlaces = places;
+    const taken = (used ?? []).map(takenBy);
+    if (JSON.stringify(taken) !== JSON.stringify(row.stockTaken)) {
+      await this.kitchens.setTaken(row.stockTaken, taken, transaction);
+      row.stockTaken = taken;
+    }
+    if (used !== null && watched !== null && !row.cannerCounted) {
+      await this.kitchens.keepCannerWatched(watched, transaction);
+      row.cannerCounted = true;
+    }
+    const isAway = used !== null;
+    if (isAway !== (row.storedAt !== null)) {
+      const { storedAt: was } = row;
+      row.storedAt = isAway ? new Date(this.clock.now()) : null;
+      // What ended because its jars were stored did not end when they were not after all.
+      if (!isAway && row.endedAt?.getTime() === was?.getTime()) row.endedAt = null;
+      row.endedAt ??= row.storedAt;
+      if (row.batchId !== null) await this.batches.markDone(row.batchId, isAway, transaction);
+    }
+    await row.save({ transaction, silent: !isTold });
+    if (isTold) await this.log.tell(row, transaction);
+    return true;
+  }
+
+  /** When the server’s clock shows what the kitchen’s does at a moment. */
+  private realTime({ clock }: CookSessionModel, kitchenMs: number): Date {
+    const now = this.clock.now();
+    return new Date(now + (kitchenMs - kitchenTime(clock, now)) / clock.speed);
+  }
+}
+
+const isSettled = ({ events, eventsSettled, settleAt }: CookSessionModel, nowMs: number): boolean =>
+  eventsSettled >= events && (settleAt === null || settleAt.getTime() > nowMs);
+
+/** Whether something of its jars is known already. */
+const hasJars = ({ storedAt, jarPlaces, stockTaken }: CookSessionModel): boolean =>
+  storedAt !== null || jarPlaces !== null || stockTaken.length > 0;
