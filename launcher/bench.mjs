@@ -8,14 +8,15 @@ import { ensurePackages, TEST_PACKAGES } from './packages.mjs';
 import { portNear } from './ports.mjs';
 import { ensureModules, ensureNodeBuild, ensureWebBuild } from './project.mjs';
 import { loadDemo, migrate, startServer } from './server.mjs';
-import { ROOT } from './shell.mjs';
+import { ROOT, run } from './shell.mjs';
 import { withTestCluster } from './throwaway.mjs';
 
 const FIRST_PORT = 4880;
 
 /**
  * `bench`: the speed table, with a browser on the demo kitchen, or a part of it by its name,
- * `bench typing`; `bench --server`: the server under load. Exit code 1 where a bar is not met.
+ * `bench typing`; `bench --server`: the server under load; `bench cooks`: two thousand random cooks
+ * on two devices. Exit code 1 where a bar is not met.
  * @param {readonly string[]} args
  */
 export async function runBench(args) {
@@ -25,6 +26,7 @@ export async function runBench(args) {
   await ensureNodeBuild();
   await ensureWebBuild();
   return withTestCluster('bench', async ({ url }) => {
+    if (args.includes('cooks')) return randomCooks(url);
     await migrate(url);
     await loadDemo(url);
     const port = await portNear(FIRST_PORT);
@@ -58,3 +60,9 @@ export async function runBench(args) {
     }
   });
 }
+
+/** The random cooks of the server’s tests, many more of them. @param {string} databaseUrl */
+const randomCooks = (databaseUrl) =>
+  run('npx', ['jest', '--selectProjects', 'server', '--testPathPatterns', 'schedules'], {
+    env: { ...process.env, KETTLE_TEST_DATABASE_URL: databaseUrl, KETTLE_COOKS: '2000' },
+  });
