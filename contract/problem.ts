@@ -10,4 +10,6 @@ export type Problem = {
   readonly detail: string;
   readonly instance: string;
   readonly faults: readonly Fault[];
+  /** How many faults there is no room for; left out for none. */
+  readonly moreFaults?: number;
 };

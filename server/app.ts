@@ -8,6 +8,8 @@ import { AppModule } from './app.module.ts';
 import { BODIES } from './bodies.ts';
 import { onlyCleanBodies } from './cleanBody.ts';
 import type { Config } from './config.ts';
+import { boundedBody, withoutTheRest } from './boundedBody.ts';
+import { Draining } from './draining.ts';
 import { documentApi } from './openapi.ts';
 import { hostGuard } from './hostGuard.ts';
 import { inWords } from './inWords.ts';
@@ -25,14 +27,22 @@ const answerBodyProblem: ErrorRequestHandler = (error, request, response, next) 
 const isStream = (response: Response): boolean =>
   String(response.getHeader('Content-Type')).startsWith('text/event-stream');
 
-/** The whole server, ready to listen. */
-export async function createApp(config: Config): Promise<NestExpressApplication> {
+/**
+ * The whole server, ready to listen.
+ * @param draining of its requests, for whoever stops it
+ */
+export async function createApp(
+  config: Config,
+  draining = new Draining(),
+): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config), {
     bodyParser: false,
     // Browsers hold connections open; a server that is asked to stop does not wait for them.
     forceCloseConnections: true,
     logger: ['error', 'warn'],
   });
+  app.use(withoutTheRest);
+  app.use(draining.watch);
   app.use(hostGuard());
   app.setGlobalPrefix('api');
   // Answers alone: pages are fetched once, all together when a stove is first looked at, and
@@ -49,17 +59,21 @@ export async function createApp(config: Config): Promise<NestExpressApplication>
       // The app answers plain http on loopback, so it must not ask browsers for https.
       strictTransportSecurity: false,
       contentSecurityPolicy: {
-        directives: { 'upgrade-insecure-requests': null, 'font-src': ["'self'", 'data:'] },
+        directives: {
+          'upgrade-insecure-requests': null,
+          'font-src': ["'self'", 'data:'],
+          'style-src': ["'self'", "'unsafe-inline'"],
+        },
       },
     }),
   );
+  app.use(boundedBody);
   app.useBodyParser('json', { limit: MOST_BODY });
   app.use(answerBodyProblem);
   app.use(onlyCleanBodies);
   app.use('/api', inWords());
   app.useGlobalPipes(BODIES);
   app.useGlobalFilters(new ProblemFilter());
-  app.enableShutdownHooks();
   documentApi(app);
   return app;
 }

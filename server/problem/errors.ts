@@ -1,7 +1,13 @@
 import type { Fault } from '@idle-kettle/core';
 import { textOf, type Text } from '@idle-kettle/words';
-import { message } from '@idle-kettle/words/message';
-import { BadRequestException, ConflictException, NotFoundException } from '@nestjs/common';
+import { message, type Message } from '@idle-kettle/words/message';
+import {
+  BadRequestException,
+  ConflictException,
+  NotFoundException,
+  PayloadTooLargeException,
+  ServiceUnavailableException,
+} from '@nestjs/common';
 
 /** The request is wrong in these places; nothing was stored. */
 export class BadInput extends BadRequestException {
@@ -28,6 +34,22 @@ export class Conflict extends ConflictException {
     readonly told: Text,
     readonly faults: readonly Fault[] = [],
   ) {
+    super(textOf(told));
+  }
+}
+
+/** The server stops: what is asked now, the next one is asked. */
+export class Stopping extends ServiceUnavailableException {
+  readonly told = message('problems.stopping');
+
+  constructor() {
+    super(textOf(message('problems.stopping')));
+  }
+}
+
+/** More came than is read. */
+export class TooLarge extends PayloadTooLargeException {
+  constructor(readonly told: Message) {
     super(textOf(told));
   }
 }

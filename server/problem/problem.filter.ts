@@ -1,6 +1,7 @@
 import { languageFor, textOf, withCodes, wordsIn } from '@idle-kettle/words';
 import { message } from '@idle-kettle/words/message';
 import type { Problem } from '@idle-kettle/contract';
+import type { Fault } from '@idle-kettle/core';
 import {
   Catch,
   HttpException,
@@ -12,10 +13,11 @@ import type { Request, Response } from 'express';
 import { STATUS_CODES } from 'node:http';
 import { ConnectionError, DatabaseError } from 'sequelize';
 import { databaseInWords, type Trouble } from './database.ts';
-import { BadInput, Conflict, NotFound } from './errors.ts';
+import { BadInput, Conflict, NotFound, Stopping, TooLarge } from './errors.ts';
 
 /** Largest request body. */
 export const MOST_BODY = '256kb';
+export const MOST_BODY_BYTES = 256 * 1024;
 
 /** Answers every error as RFC 9457 problem details. */
 @Catch()
@@ -44,11 +46,35 @@ export function answerProblem(error: unknown, request: Request, response: Respon
     problem,
     wordsIn(languageFor(request.headers['accept-language'])),
   );
-  response.status(status).type('application/problem+json').send(JSON.stringify(answer));
+  response.status(status).type('application/problem+json').send(withinBound(answer));
+}
+
+/** Longest answer to a bad request, bytes, and longest text in it, characters: whatever was sent. */
+const MOST_ANSWERED = 20_000;
+const MOST_TEXT = 400;
+
+/** A problem as it is sent: long texts cut, and as many of its faults as there is room for. */
+function withinBound(problem: Problem): string {
+  const brief = (faults: readonly Fault[]) =>
+    JSON.stringify(
+      { ...problem, faults, moreFaults: problem.faults.length - faults.length || undefined },
+      (_, value: unknown) =>
+        typeof value === 'string' && value.length > MOST_TEXT
+          ? `${value.slice(0, MOST_TEXT).toWellFormed()}…`
+          : value,
+    );
+  let kept = problem.faults;
+  for (;;) {
+    const answer = brief(kept);
+    if (kept.length === 0 || Buffer.byteLength(answer) <= MOST_ANSWERED) return answer;
+    kept = kept.slice(0, Math.floor(kept.length / 2));
+  }
 }
 
 function troubleOf(error: unknown): Trouble {
   if (error instanceof BadInput || error instanceof Conflict || error instanceof NotFound)
+    return { status: error.getStatus(), told: error.told };
+  if (error instanceof Stopping || error instanceof TooLarge)
     return { status: error.getStatus(), told: error.told };
   if (error instanceof HttpException) return { status: error.getStatus(), told: error.message };
   const said = databaseInWords(error);
@@ -62,8 +88,7 @@ function troubleOf(error: unknown): Trouble {
   }
   if (type === 'entity.parse.failed') return { status: 400, told: message('problems.notJson') };
   if (type !== null) return { status: 400, told: message('problems.unreadable') };
-  if (error instanceof Error && 'code' in error && error.code === 'Z_DATA_ERROR')
-    return { status: 400, told: message('problems.notCompressed') };
+  if (isCompression(error)) return { status: 400, told: message('problems.notCompressed') };
   return { status: 500, told: message('problems.ours') };
 }
 
@@ -88,6 +113,13 @@ function isGivenUp(error: unknown): boolean {
     ('code' in original && original.code === CANCELLED) || original.message === 'Query read timeout'
   );
 }
+
+/** What zlib says of a body that is not compressed as it says, or that ends too soon. */
+const isCompression = (error: unknown): boolean =>
+  error instanceof Error &&
+  'code' in error &&
+  typeof error.code === 'string' &&
+  /^Z_|^ERR_(_ERROR_FORMAT|BROTLI|ZLIB)/.test(error.code);
 
 /** What Express’s body parser says went wrong; null for any other error. */
 const bodyParserType = (error: unknown): string | null =>

@@ -45,6 +45,7 @@ export const PROBLEMS = {
   'problems.outOfMemory': 'The database is out of memory. Nothing was stored; try again shortly.',
   'problems.tooManyConnected':
     'Too many are connected to the database. Nothing was stored; try again shortly.',
+  'problems.stopping': 'The server is being stopped. Nothing was stored; try again shortly.',
   'problems.stopped': 'The database was stopped. Nothing was stored; try again shortly.',
   'problems.crashed': 'The database crashed and recovers. Nothing was stored; try again shortly.',
   'problems.starting': 'The database is starting. Nothing was stored; try again shortly.',
