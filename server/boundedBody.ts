@@ -27,7 +27,6 @@ export const boundedBody: RequestHandler = (request, response, next) => {
     bytes += chunk.length;
     if (bytes <= MOST_BODY_BYTES || response.headersSent) return;
     request.off('data', count);
-    response.setHeader('Connection', 'close');
     answerProblem(
       new TooLarge(message('problems.tooLarge', { most: MOST_BODY })),
       request,
