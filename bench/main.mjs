@@ -1,5 +1,6 @@
 import { cookRows } from './cook.mjs';
 import { heldBack } from './heldBack.mjs';
+import { idleRows } from './idle.mjs';
 import { ingestRows } from './ingest.mjs';
 import { liveRows } from './live.mjs';
 import { print } from './measure.mjs';
@@ -21,6 +22,8 @@ const TABLES = {
   live: liveRows,
   typing: () => (address === undefined ? [] : typingRows(address)),
   start: startRows,
+  idle: () =>
+    address === undefined ? [] : idleRows(address, Number(process.env['KETTLE_BENCH_SERVER'])),
   ingest: () => (address === undefined ? [] : ingestRows(address)),
 };
 /** What takes its time, and is asked for by its name alone. */

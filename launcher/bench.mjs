@@ -49,6 +49,7 @@ export async function runBench(args) {
             ...process.env,
             KETTLE_BENCH_ADDRESS: `http://127.0.0.1:${port}`,
             KETTLE_BENCH_LOOP: loop,
+            KETTLE_BENCH_SERVER: String(server.pid),
           },
         },
       );

@@ -79,6 +79,7 @@ export const loadDemo = (databaseUrl, signal) => runProgram('loadDemo.js', datab
 
 /**
  * @typedef {object} Server
+ * @property {number} pid
  * @property {Promise<void>} ready settles when it listens; fails with Failure where it never does
  * @property {Promise<void>} died settles when it ends, asked to or not
  * @property {() => Promise<void>} stop
@@ -107,6 +108,7 @@ export function startServer(databaseUrl, port, more = {}) {
   });
   ready.catch(() => undefined);
   return {
+    pid: child.pid ?? 0,
     ready,
     died: exited.then(() => undefined),
     stop: async () => {

@@ -4,6 +4,7 @@ import { type CookSession, type Kitchen } from '@idle-kettle/contract';
 import { JarLog } from '../../core/test/jarLog.ts';
 import { REFUSED } from '../../core/test/refused.ts';
 import type { CookLog } from '../stove/useCookLog.ts';
+import { goByTheWall } from '../test/wallClock.ts';
 import { html, nonsenseIn, wordsOf } from '../test/drawn.tsx';
 import { COOK } from '../test/fakeCooks.ts';
 import { DEFAULTS } from '../test/kitchen.ts';
@@ -23,7 +24,10 @@ const KITCHEN: Kitchen = {
   ],
 };
 
-beforeEach(() => jest.useFakeTimers());
+beforeEach(() => {
+  jest.useFakeTimers();
+  goByTheWall();
+});
 afterEach(() => jest.useRealTimers());
 
 /** The screen of the jars at a minute of their log. */

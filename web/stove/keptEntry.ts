@@ -1,5 +1,6 @@
 import type { LoggedEntry } from '@idle-kettle/contract';
 import { nameOf, PAGE_SOURCE, type Entry } from '@idle-kettle/core';
+import type { Dated } from './dated.ts';
 
 /** What happened, as it is written down. */
 export type Noted = Pick<Entry, 'kind' | 'at' | 'value' | 'text'>;
@@ -13,6 +14,8 @@ export type KeptEntry = Entry & {
   readonly position: number | null;
   /** Why the server would not have it; null where it did not say so. */
   readonly refused: string | null;
+  /** By which clock it was dated here; left out for what a server told. */
+  readonly dated?: Dated;
 };
 
 /**
@@ -21,11 +24,18 @@ export type KeptEntry = Entry & {
 export const newSource = (): string => `${PAGE_SOURCE}${crypto.randomUUID().slice(0, 8)}`;
 
 /** Something that was just written down, under a name of its own: no server has it yet. */
-export const newEntry = (cook: string, source: string, seq: number, noted: Noted): KeptEntry => ({
+export const newEntry = (
+  cook: string,
+  source: string,
+  seq: number,
+  noted: Noted,
+  dated: Dated,
+): KeptEntry => ({
   cook,
   source,
   seq,
   ...noted,
+  dated,
   waiting: 1,
   position: null,
   refused: null,
@@ -59,6 +69,28 @@ export function lastWithoutGap(entries: readonly KeptEntry[]): number {
     last = place;
   }
   return last;
+}
+
+/**
+ * A parcel by what its entries were dated by: each part goes with what that clock would show now, by
+ * which a server measures it; null for what it cannot tell.
+ */
+export function byClock(
+  parcel: readonly KeptEntry[],
+  asDated: (dated: Dated) => number | null,
+): readonly { readonly now: number | null; readonly entries: readonly KeptEntry[] }[] {
+  const parts = new Map<string, { now: number | null; entries: KeptEntry[] }>();
+  for (const entry of parcel) {
+    const { dated } = entry;
+    const key = dated === undefined ? '' : `${dated.page} ${dated.putRightMs}`;
+    const part = parts.get(key) ?? {
+      now: dated === undefined ? null : asDated(dated),
+      entries: [],
+    };
+    part.entries.push(entry);
+    parts.set(key, part);
+  }
+  return [...parts.values()];
 }
 
 /** An entry as it is sent. */

@@ -4,12 +4,13 @@ import {
   type CookSession,
   type LiveMessage,
 } from '@idle-kettle/contract';
-import { inOrder, type EntryKind } from '@idle-kettle/core';
+import { CLOCKS_AGREE_MS, inOrder, type EntryKind } from '@idle-kettle/core';
 import { Listeners } from '../api/listeners.ts';
 import { isFinal } from '../api/request.ts';
 import { deliverAll } from './delivery.ts';
 import {
   bare,
+  byClock,
   fromServer,
   lastWithoutGap,
   merged,
@@ -23,9 +24,6 @@ import { waitAfter } from './waitAfter.ts';
 
 /** A live view that says nothing for this long is dead: it says something every five seconds. */
 export const SILENT_MS = 12_000;
-
-/** What clocks that agree may still differ by, ms on the kitchen’s clock. */
-const CLOCKS_DIFFER_MS = 2000;
 
 /**
  * A cook and its log: from this browser’s shelf at once, and from the server as it grows, over one
@@ -110,7 +108,9 @@ export class LiveLog {
     const { session } = this.now;
     if (session === null) return;
     const at = this.afterWhatIsSeen(kitchenTime(session.clock, this.ports.serverClock.now()));
-    const entry = newEntry(this.id, this.source, (this.written += 1), { kind, at, value, text });
+    const { dated } = this.ports.serverClock;
+    const noted = { kind, at, value, text };
+    const entry = newEntry(this.id, this.source, (this.written += 1), noted, dated);
     const kept = this.onShelf((store) => store.writeDown(entry));
     this.add([entry]);
     await kept;
@@ -130,7 +130,7 @@ export class LiveLog {
 
   /** A press is never before what it answers: clocks compared anew may go back by a moment. */
   private afterWhatIsSeen(now: number): number {
-    const seen = this.now.entries.findLast(({ at }) => at <= now + CLOCKS_DIFFER_MS);
+    const seen = this.now.entries.findLast(({ at }) => at <= now + CLOCKS_AGREE_MS);
     return seen === undefined ? now : Math.max(now, seen.at + 1);
   }
 
@@ -315,8 +315,7 @@ export class LiveLog {
     await deliverAll(
       {
         waiting: () => this.onShelf((store) => store.waiting(this.id)),
-        send: (parcel) =>
-          this.ports.send(`/cook-sessions/${this.id}/log`, 'POST', { entries: parcel.map(bare) }),
+        send: (parcel) => this.send(parcel),
         settle: async (parcel, refused) => {
           await this.onShelf((store) => store.settle(parcel, refused));
           this.add(parcel.map((entry) => ({ ...entry, waiting: 0, refused })));
@@ -332,6 +331,18 @@ export class LiveLog {
       this.set({ refused: failure.message });
     }
     await this.onShelf((store) => store.keepFact(this.ending, null));
+  }
+
+  /** Sends a parcel, each part of it with what its clock would show now. */
+  private async send(parcel: readonly KeptEntry[]): Promise<void> {
+    const { serverClock } = this.ports;
+    const clock = this.now.session?.clock;
+    for (const { now, entries } of byClock(parcel, (dated) => serverClock.asDated(dated))) {
+      // Of a cook that is not known yet nothing is known of its clock.
+      const shown = now === null || clock === undefined ? {} : { now: kitchenTime(clock, now) };
+      const body = { entries: entries.map(bare), ...shown };
+      await this.ports.send(`/cook-sessions/${this.id}/log`, 'POST', body);
+    }
   }
 
   private deliverSoon(ms = 0): void {

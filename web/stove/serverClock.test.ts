@@ -31,3 +31,59 @@ test('where nothing is answered, what was known stays', async () => {
   await expect(server.compare()).rejects.toThrow(Unreachable);
   expect(server.now()).toBe(clock.now());
 });
+
+/** A server whose clock agrees with the steady one of a device, and may be out of reach. */
+function device() {
+  const clock = new FakeClock();
+  let reachable = true;
+  let asked = 0;
+  const server = new ServerClock(<T>() => {
+    asked += 1;
+    return reachable
+      ? Promise.resolve({ now: clock.steady() } as T)
+      : Promise.reject(new Unreachable());
+  }, clock);
+  return { clock, server, asked: () => asked, cutOff: () => (reachable = false) };
+}
+
+test.each([3_600_000, -3_600_000, 3 * 24 * 3_600_000])(
+  'a wall clock that jumps by %d ms makes no minute, with a network and without',
+  async (jump) => {
+    const { clock, server, asked, cutOff } = device();
+    await server.compare();
+    const before = asked();
+    const from = server.now();
+    clock.setWall(jump);
+    await clock.pass(60_000);
+    expect(server.now() - from).toBe(60_000);
+    // The two clocks of the device do not agree, so the server is asked, and then no more.
+    await clock.pass(10_000);
+    expect(asked()).toBeGreaterThan(before);
+    const settledAt = asked();
+    server.now();
+    await clock.pass(60_000);
+    expect([server.now() - from, asked()]).toEqual([130_000, settledAt]);
+
+    cutOff();
+    clock.setWall(jump);
+    await clock.pass(60_000);
+    expect(server.now() - from).toBe(190_000);
+  },
+);
+
+test('what was dated before the clock was put right is told by what it showed', async () => {
+  const { clock, server, asked } = device();
+  // Before it was compared it goes by a wall’s clock that is three days off.
+  clock.setWall(3 * 24 * 3_600_000);
+  const store = new MemoryCookStore();
+  await store.keepFact('clock offset', 0);
+  await server.recall(store);
+  const { dated } = server;
+  expect(server.now() - clock.steady()).toBe(3 * 24 * 3_600_000);
+  await server.compare();
+  expect(asked()).toBe(3);
+  expect(server.now()).toBe(clock.steady());
+  expect(server.asDated(dated)).toBe(clock.steady() + 3 * 24 * 3_600_000);
+  expect(server.asDated(server.dated)).toBe(server.now());
+  expect(server.asDated({ page: 'another', putRightMs: 0 })).toBeNull();
+});

@@ -8,6 +8,7 @@ import {
   type Estimate,
   BARE_KITCHEN,
 } from '@idle-kettle/core';
+import { goByTheWall } from '../test/wallClock.ts';
 import { html, nonsenseIn, wordsOf } from '../test/drawn.tsx';
 import { COOK } from '../test/fakeCooks.ts';
 import { DEFAULTS } from '../test/kitchen.ts';
@@ -22,7 +23,10 @@ const MIN = 60_000;
 const START = '1970-01-01T00:00:00.000Z';
 const KITCHEN: Kitchen = { ...DEFAULTS, altitudeM: 1524 };
 
-beforeEach(() => jest.useFakeTimers());
+beforeEach(() => {
+  jest.useFakeTimers();
+  goByTheWall();
+});
 afterEach(() => jest.useRealTimers());
 
 type Note = readonly [minute: number, kind: EntryKind, value?: number, text?: string];

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useState, useSyncExternalStore } from 'react';
 import { Bell } from './bell.ts';
+import { Shaking } from './shaking.ts';
 
 export type Ways = {
   readonly sound: boolean;
@@ -28,6 +29,8 @@ function kept(): Ways {
 }
 
 const bell = new Bell(() => new AudioContext());
+
+const shaking = new Shaking(navigator);
 
 /** What a browser takes for a touch. */
 const TOUCHES = ['pointerdown', 'keydown'] as const;
@@ -66,9 +69,7 @@ export function useAttention(rings: boolean): {
     if (!rings) return undefined;
     const call = () => {
       if (ways.sound && can.sound) bell.ring();
-      // A page that nobody has touched yet may not shake.
-      if (ways.shake && can.shake && navigator.userActivation.hasBeenActive)
-        navigator.vibrate([300, 150, 300]);
+      if (ways.shake && can.shake) shaking.shake();
     };
     call();
     const timer = setInterval(call, AGAIN_MS);

@@ -3,14 +3,14 @@ import {
   ambientOf,
   boilingWaterOf,
   canBeAt,
+  CLOCKS_AGREE_MS,
   effectiveEvents,
   entriesByHand,
   type Entry,
 } from '@idle-kettle/core';
 import { useMemo } from 'react';
+import { useSameList } from '../ui/useSameList.ts';
 import type { KeptEntry } from './keptEntry.ts';
-
-const HOUR_MS = 3_600_000;
 
 /**
  * What of a cook’s log counts, what was done by it, and what boiling water showed; null where that
@@ -25,8 +25,8 @@ export type EffectiveLog = {
 };
 
 /**
- * What of a cook’s log counts now. What is years off, from before such entries were refused, is
- * only shown, to be taken back.
+ * What of a cook’s log counts now. What is dated ahead counts when its time has come; what is years
+ * off, from before such entries were refused, is only shown, to be taken back.
  */
 export function useEffectiveLog(
   { kitchen, startedAt }: Pick<CookSession, 'kitchen' | 'startedAt'>,
@@ -34,13 +34,15 @@ export function useEffectiveLog(
   nowMs: number,
 ): EffectiveLog {
   const startMs = Date.parse(startedAt);
-  const hour = Math.ceil(nowMs / HOUR_MS);
-  const entries = useMemo(
-    () => log.filter(({ at }) => canBeAt(at, startMs, hour * HOUR_MS)),
-    [log, startMs, hour],
+  const possible = useMemo(
+    () => log.filter(({ at }) => canBeAt(at, startMs, Infinity)),
+    [log, startMs],
   );
-  const events = useMemo(() => effectiveEvents(entries), [entries]);
-  const byHand = useMemo(() => entriesByHand(entries), [entries]);
+  // In the order of the clock: those that have happened come first.
+  const ahead = possible.findLastIndex(({ at }) => at <= nowMs + CLOCKS_AGREE_MS) + 1;
+  const entries = useMemo(() => possible.slice(0, ahead), [possible, ahead]);
+  const events = useSameList(useMemo(() => effectiveEvents(entries), [entries]));
+  const byHand = useSameList(useMemo(() => entriesByHand(entries), [entries]));
   const waterBoilsC = useMemo(
     () => boilingWaterOf(events, ambientOf(kitchen).waterBoilsC),
     [events, kitchen],

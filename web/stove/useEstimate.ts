@@ -1,18 +1,20 @@
 import type { CookSession } from '@idle-kettle/contract';
 import type { Entry, Estimate } from '@idle-kettle/core';
-import { wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import type { Estimator } from '../workers/estimator.worker.ts';
+import { RestartingWorker, startWorker } from '../workers/restartingWorker.ts';
+import { basisOf, wantsEstimate, type Basis } from './estimateRhythm.ts';
 
-/** Between two estimates, ms: a pot does not change faster. */
+/** Between two looks at whether another estimate is worth its while, ms. */
 const EVERY_MS = 400;
 
-let worker: Remote<Estimator> | null = null;
-
-const estimator = (): Remote<Estimator> =>
-  (worker ??= wrap<Estimator>(
-    new Worker(new URL('../workers/estimator.worker.ts', import.meta.url), { type: 'module' }),
-  ));
+/** Started anew when it dies, or does not answer. */
+const estimator = new RestartingWorker(() =>
+  startWorker<Estimator>(
+    () =>
+      new Worker(new URL('../workers/estimator.worker.ts', import.meta.url), { type: 'module' }),
+  ),
+);
 
 type Asked = {
   readonly session: CookSession | null;
@@ -25,7 +27,8 @@ type Asked = {
 export type Estimating = { readonly known: Estimate | null; readonly failing: boolean };
 
 /**
- * What is known of the pot, estimated again and again in a worker; null before the first answer.
+ * What is known of the pot, estimated in a worker whenever the log or the clock gives reason to;
+ * null before the first answer.
  */
 export function useEstimate(asked: Asked): Estimating {
   const [answer, setAnswer] = useState<Estimate | null>(null);
@@ -40,37 +43,21 @@ export function useEstimate(asked: Asked): Estimating {
     if (id === null) return undefined;
     let gone = false;
     let timer: ReturnType<typeof setTimeout> | null = null;
-    async function ask() {
+    let last: Basis | null = null;
+    async function look() {
       const { session, waterBoilsC, entries, now } = latest.current;
-      if (session !== null) {
-        const found = await estimator()
-          .estimate({
-            cook: {
-              formula: session.formula,
-              kitchen: session.kitchen,
-              practice: session.practice,
-            },
-            waterBoilsC,
-            entries: entries.map(({ source, seq, at, kind, value, text }) => ({
-              source,
-              seq,
-              at,
-              kind,
-              value,
-              text,
-            })),
-            nowMs: now(),
-          })
-          .then(
-            (of) => ({ of, failed: false }),
-            () => ({ of: null, failed: true }),
-          );
-        if (!gone) setFailing(found.failed);
-        if (!gone && found.of !== null) setAnswer(found.of);
+      const nowMs = now();
+      const basis = basisOf(entries, waterBoilsC, nowMs);
+      if (session !== null && wantsEstimate(last, basis)) {
+        const found = await answerOf(session, waterBoilsC, entries, nowMs);
+        // What failed is tried again at the next look.
+        last = found === FAILED ? null : basis;
+        if (!gone) setFailing(found === FAILED);
+        if (!gone && found !== FAILED && found !== null) setAnswer(found);
       }
-      if (!gone) timer = setTimeout(() => void ask(), EVERY_MS);
+      if (!gone) timer = setTimeout(() => void look(), EVERY_MS);
     }
-    void ask();
+    void look();
     return () => {
       gone = true;
       if (timer) clearTimeout(timer);
@@ -78,3 +65,29 @@ export function useEstimate(asked: Asked): Estimating {
   }, [id]);
   return { known: answer, failing };
 }
+
+const FAILED = Symbol('failed');
+
+const answerOf = (
+  { formula, kitchen, practice }: CookSession,
+  waterBoilsC: number | null,
+  entries: readonly Entry[],
+  nowMs: number,
+): Promise<Estimate | null | typeof FAILED> =>
+  estimator
+    .ask((worker) =>
+      worker.estimate({
+        cook: { formula, kitchen, practice },
+        waterBoilsC,
+        entries: entries.map(({ source, seq, at, kind, value, text }) => ({
+          source,
+          seq,
+          at,
+          kind,
+          value,
+          text,
+        })),
+        nowMs,
+      }),
+    )
+    .catch(() => FAILED);

@@ -8,7 +8,17 @@ export class FakeClock implements Clock {
   private ms = Date.UTC(2026, 8, 1);
   private readonly timers = new Set<{ readonly at: number; readonly act: () => void }>();
 
-  now = (): number => this.ms;
+  /** What the wall’s clock was set by, ms. */
+  private setBy = 0;
+
+  now = (): number => this.ms + this.setBy;
+
+  steady = (): number => this.ms;
+
+  /** Somebody sets the wall’s clock forward, or back. */
+  setWall(ms: number): void {
+    this.setBy += ms;
+  }
 
   after = (ms: number, act: () => void): (() => void) => {
     const timer = { at: this.ms + Math.max(0, ms), act };

@@ -28,6 +28,7 @@ import { PrepareScreen } from '../prepare/PrepareScreen.tsx';
 import { runSheetPdf } from '../prepare/runSheetPdf.ts';
 import { Stove } from '../stove/Stove.tsx';
 import { BeginScreen } from '../stove/BeginScreen.tsx';
+import { goByTheWall } from '../test/wallClock.ts';
 import { html, type Answers } from '../test/drawn.tsx';
 import { COOK } from '../test/fakeCooks.ts';
 import { foreignIn, FOUR_KITCHENS, measuringAs } from '../test/fourKitchens.ts';
@@ -40,7 +41,10 @@ jest.mock('../ui/pdf.ts', () => ({ pdfFile: () => Promise.resolve(new Blob()) })
 const MIN = 60_000;
 const START = '1970-01-01T00:00:00.000Z';
 
-beforeEach(() => jest.useFakeTimers());
+beforeEach(() => {
+  jest.useFakeTimers();
+  goByTheWall();
+});
 afterEach(() => jest.useRealTimers());
 afterEach(() => setMeasures(null));
 
