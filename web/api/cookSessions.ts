@@ -11,8 +11,9 @@ import { request } from './request.ts';
 const LIST = ['cooks'];
 const nameOf = ({ batchId, practice }: Omit<CookSessionDto, 'id'>): string =>
   batchId === undefined ? `practice ${JSON.stringify(practice)}` : `cook of ${batchId}`;
-/** Between two looks into a practice pot, ms. */
-const LOOK_MS = 700;
+/** Between two looks into a practice pot, ms of the kitchen’s clock, and least of the wall’s. */
+const LOOK_MS = 5000;
+const LEAST_LOOK_MS = 700;
 
 export const useCookSessions = () =>
   useQuery({ queryKey: LIST, queryFn: () => request<CookSessionSummary[]>('/cook-sessions') });
@@ -35,12 +36,15 @@ export const useSpeed = (id: string) =>
     mutationFn: (speed) => request(`/cook-sessions/${id}/speed`, 'PUT', { speed }),
   });
 
-/** What is seen of a practice pot; asked for again and again while `on`. */
-export const usePotSight = (id: string, on: boolean) =>
+/**
+ * What is seen of a practice pot; asked for again and again while `on`.
+ * @param speed how fast its clock runs
+ */
+export const usePotSight = (id: string, on: boolean, speed: number) =>
   useQuery({
     queryKey: ['pot', id],
     queryFn: () => request<PotSight>(`/cook-sessions/${id}/pot`),
     enabled: on,
-    refetchInterval: LOOK_MS,
+    refetchInterval: Math.max(LEAST_LOOK_MS, LOOK_MS / speed),
     staleTime: 0,
   });

@@ -5,6 +5,7 @@ import {
   formatTemperature,
   type TemperatureScale,
 } from '@idle-kettle/core';
+import { memo } from 'react';
 
 type Props = {
   readonly waterBoilsC: number;
@@ -26,7 +27,8 @@ const WATER_Y = 380;
  * Two marks and a gap, the height of the stove: water boils here, stop, and how far the pot has
  * climbed between them.
  */
-export function ClimbStrip({ waterBoilsC, stopC, tempC, scale }: Props) {
+export const ClimbStrip = memo(function ClimbStrip(props: Props) {
+  const { waterBoilsC, stopC, tempC, scale } = props;
   const perK = (WATER_Y - STOP_Y) / Math.max(0.1, stopC - waterBoilsC);
   const y = (of: number): number => {
     const place = WATER_Y - (of - waterBoilsC) * perK;
@@ -101,4 +103,4 @@ export function ClimbStrip({ waterBoilsC, stopC, tempC, scale }: Props) {
       </text>
     </svg>
   );
-}
+});

@@ -39,7 +39,7 @@ export function Jars({ session, log }: Props) {
   const goOn = useGoOn();
   const nowMs = useKitchenNow(session.clock, null);
   const standing = useEffectiveLog(session, log.entries, nowMs);
-  const { entries, waterBoilsC } = standing;
+  const { entries, typed, counted, waterBoilsC } = standing;
   const { known: pot } = useEstimate({
     session: wantsPot(entries) ? session : null,
     waterBoilsC,
@@ -194,8 +194,8 @@ export function Jars({ session, log }: Props) {
           )}
           <ErrorBoundary what={say('jars.theLog')}>
             <LogList
-              entries={log.entries}
-              counted={entries}
+              entries={typed}
+              counted={counted}
               scale={session.kitchen.temperature}
               sizes={known.sizes}
               note={log.note}

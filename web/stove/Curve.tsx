@@ -155,7 +155,15 @@ export const Curve = memo(function Curve(props: Props) {
       )}
     </div>
   );
-});
+}, isDrawn);
+
+/** Readings alone are drawn with the next estimate, which follows them within seconds. */
+function isDrawn(before: Props, after: Props): boolean {
+  const { readings: drawn, ...was } = before;
+  const { readings, ...is } = after;
+  const isFirst = drawn.length === 0 && readings.length > 0;
+  return !isFirst && (Object.keys(is) as (keyof typeof is)[]).every((key) => is[key] === was[key]);
+}
 
 type Ink = {
   readonly text: string;

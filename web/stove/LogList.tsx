@@ -1,7 +1,6 @@
 import { say, textOf } from '@idle-kettle/words';
 import {
   entryFault,
-  isByHand,
   nameOf,
   effectiveEntries as stillStanding,
   type TemperatureScale,
@@ -14,6 +13,7 @@ import type { CookLog } from './useCookLog.ts';
 import { entryInWords } from './words.ts';
 
 type Props = {
+  /** What was done and read by hand. */
   readonly entries: readonly KeptEntry[];
   /** Those of them whose time can be of this cook. */
   readonly counted: readonly KeptEntry[];
@@ -28,7 +28,7 @@ type Props = {
  * well.
  */
 export const LogList = memo(function LogList({ entries, counted, scale, sizes, note }: Props) {
-  const done = entries.filter((entry) => isTyped(entry) && entry.kind !== 'undo').toReversed();
+  const done = entries.filter(({ kind }) => kind !== 'undo').toReversed();
   const standing = new Set(stillStanding(counted).map(nameOf));
   const timely = new Set(counted.map(nameOf));
   const faultOf = (entry: KeptEntry): string | null => {
@@ -90,8 +90,6 @@ export const LogList = memo(function LogList({ entries, counted, scale, sizes, n
  * A probe tells its temperature each second, which is drawn as a curve; what a hand writes down is
  * listed.
  */
-const isTyped = ({ kind, source }: KeptEntry): boolean =>
-  kind !== 'temperature' || isByHand({ source });
 
 /** `14:05:09`; a moment that no clock can show is said so. */
 const clockOf = (atMs: number): string => (isValid(atMs) ? format(atMs, 'HH:mm:ss') : '?');

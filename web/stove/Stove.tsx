@@ -54,7 +54,11 @@ export function Stove({ session, log, keeping, onReady }: Props) {
     session.clock,
     session.endedAt === null ? null : Date.parse(session.endedAt),
   );
-  const { entries, events, waterBoilsC } = useEffectiveLog(session, log.entries, nowMs);
+  const { entries, typed, counted, events, waterBoilsC } = useEffectiveLog(
+    session,
+    log.entries,
+    nowMs,
+  );
   const sizes = useMemo(
     () => jarsOnHand(session.kitchen).map(({ name }) => name),
     [session.kitchen],
@@ -69,7 +73,8 @@ export function Stove({ session, log, keeping, onReady }: Props) {
   );
   const { known, failing } = useEstimate({ session, waterBoilsC, entries, now: () => nowMs });
   const practising = session.practice !== null && session.endedAt === null;
-  const sight = usePotSight(session.id, practising && progress?.litAtMs != null).data ?? null;
+  const mayLook = practising && progress?.litAtMs != null;
+  const sight = usePotSight(session.id, mayLook, session.clock.speed).data ?? null;
   const readings = useMemo(() => entries.filter(({ kind }) => kind === 'temperature'), [entries]);
 
   const instruction = useStaysDue(
@@ -258,13 +263,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
           </ErrorBoundary>
           <div className="max-md:order-1">
             <ErrorBoundary what={say('stove.theLog')}>
-              <LogList
-                entries={log.entries}
-                counted={entries}
-                scale={scale}
-                sizes={sizes}
-                note={note}
-              />
+              <LogList entries={typed} counted={counted} scale={scale} sizes={sizes} note={note} />
             </ErrorBoundary>
             {session.practice === null && <OwnProbe cook={session.id} />}
           </div>

@@ -1,4 +1,5 @@
-import { Bell, type Audio } from './bell.ts';
+import { FakeClock } from '../test/fakeClock.ts';
+import { Bell, RESTS_AFTER_MS, type Audio } from './bell.ts';
 
 /** A browser’s audio that runs only once the page was touched. */
 function browser(touchedAtFirst: boolean) {
@@ -19,6 +20,11 @@ function browser(touchedAtFirst: boolean) {
       changed();
       return Promise.resolve();
     },
+    suspend: () => {
+      state = 'suspended';
+      changed();
+      return Promise.resolve();
+    },
     createOscillator: () => ({
       frequency: { value: 0 },
       connect: (next: unknown) => next,
@@ -28,15 +34,25 @@ function browser(touchedAtFirst: boolean) {
     createGain: () => ({ gain: { value: 0 }, connect: (next: unknown) => next }),
   } as unknown as Audio;
   let made = 0;
+  const clock = new FakeClock();
   const bell = new Bell(() => {
     made += 1;
     return audio;
-  });
+  }, clock);
   const suspend = () => {
     state = 'suspended';
     changed();
   };
-  return { bell, starts, touch: () => (touched = true), suspend, made: () => made };
+  return {
+    bell,
+    clock,
+    starts,
+    touch: () => (touched = true),
+    untouch: () => (touched = false),
+    suspend,
+    made: () => made,
+    runs: () => state === 'running',
+  };
 }
 
 test('a page that was touched rings three times', async () => {
@@ -76,4 +92,31 @@ test('one that was never wanted is not mute, and makes no audio', () => {
   const { bell, made } = browser(false);
   expect(bell.isMute).toBe(false);
   expect(made()).toBe(0);
+});
+
+test('it rests while it does not ring, is not mute for that, and rings again', async () => {
+  const { bell, clock, starts, runs } = browser(true);
+  await bell.wake();
+  await clock.pass(RESTS_AFTER_MS);
+  expect([runs(), bell.isMute]).toEqual([false, false]);
+  // A touch alone does not wake it; ringing does, and it rests again after the last.
+  await bell.wake();
+  expect(runs()).toBe(false);
+  bell.ring();
+  await clock.pass(RESTS_AFTER_MS - 1);
+  bell.ring();
+  await clock.pass(RESTS_AFTER_MS - 1);
+  expect([runs(), starts.length]).toEqual([true, 6]);
+  await clock.pass(1);
+  expect(runs()).toBe(false);
+});
+
+test('one that may not be heard again after its rest says so', async () => {
+  const { bell, clock, untouch } = browser(true);
+  await bell.wake();
+  await clock.pass(RESTS_AFTER_MS);
+  untouch();
+  bell.ring();
+  await clock.pass(1);
+  expect(bell.isMute).toBe(true);
 });

@@ -31,8 +31,8 @@ test('what was done is estimated at once, and so is what was read by hand or in 
 
 test('a probe is followed every few seconds, a pot on the heat without one less often', () => {
   const read = [...LIT, entry('temperature', 2, 'probe')];
-  expect(wants([LIT, 10], [read, 11])).toBe(false);
-  expect(wants([LIT, 10], [read, 13])).toBe(true);
+  expect(wants([LIT, 10], [read, 14])).toBe(false);
+  expect(wants([LIT, 10], [read, 15])).toBe(true);
   expect(wants([LIT, 10], [LIT, 19])).toBe(false);
   expect(wants([LIT, 10], [LIT, 20])).toBe(true);
 });

@@ -11,7 +11,7 @@ export type Basis = {
 };
 
 /** After a new reading, after nothing but time on the heat, and before it is lit, kitchen’s ms. */
-const AFTER_A_READING_MS = 3000;
+const AFTER_A_READING_MS = 5000;
 const ON_THE_HEAT_MS = 10_000;
 const UNLIT_MS = 60_000;
 

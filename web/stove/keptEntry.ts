@@ -71,28 +71,6 @@ export function lastWithoutGap(entries: readonly KeptEntry[]): number {
   return last;
 }
 
-/**
- * A parcel by what its entries were dated by: each part goes with what that clock would show now, by
- * which a server measures it; null for what it cannot tell.
- */
-export function byClock(
-  parcel: readonly KeptEntry[],
-  asDated: (dated: Dated) => number | null,
-): readonly { readonly now: number | null; readonly entries: readonly KeptEntry[] }[] {
-  const parts = new Map<string, { now: number | null; entries: KeptEntry[] }>();
-  for (const entry of parcel) {
-    const { dated } = entry;
-    const key = dated === undefined ? '' : `${dated.page} ${dated.putRightMs}`;
-    const part = parts.get(key) ?? {
-      now: dated === undefined ? null : asDated(dated),
-      entries: [],
-    };
-    part.entries.push(entry);
-    parts.set(key, part);
-  }
-  return [...parts.values()];
-}
-
 /** An entry as it is sent. */
 export const bare = ({ source, seq, at, kind, value, text }: KeptEntry) => ({
   source,

@@ -56,12 +56,26 @@ test('a press is later than what it answers, though the clocks were compared ane
 });
 
 test('what others note is seen, once each, though it is told twice', async () => {
-  const { log, server } = await opened();
-  for (const seq of [1, 2, 3])
-    server.put({ source: 'probe', seq, at: seq, kind: 'temperature', value: 20 + seq });
+  const { log, server, clock } = await opened();
+  const values = () => log.state.entries.map(({ value }) => value);
+  const read = (seq: number, kind: 'temperature' | 'stirred' = 'temperature') =>
+    server.put({ source: 'probe', seq, at: seq, kind, value: 20 + seq });
+  for (const seq of [1, 2, 3]) read(seq);
   server.tell();
   server.tell(true);
-  expect(log.state.entries.map(({ value }) => value)).toEqual([21, 22, 23]);
+  // What a probe says each second is taken in some of it at a time.
+  expect(values()).toEqual([]);
+  await clock.pass(4000);
+  expect(values()).toEqual([21, 22, 23]);
+  // A press is taken in at once, and what was read before it with it.
+  read(4);
+  read(5, 'stirred');
+  server.tell();
+  expect(values()).toEqual([21, 22, 23, 24, 25]);
+  // So is what was missed.
+  for (let seq = 6; seq <= 40; seq += 1) read(seq);
+  server.tell();
+  expect(values()).toHaveLength(40);
 });
 
 test.each<Fate>([408, 429, 503, 'drop', 'lost'])(

@@ -4,13 +4,11 @@ import {
   type CookSession,
   type LiveMessage,
 } from '@idle-kettle/contract';
-import { CLOCKS_AGREE_MS, inOrder, type EntryKind } from '@idle-kettle/core';
+import { CLOCKS_AGREE_MS, inOrder, isByHand, isReading, type EntryKind } from '@idle-kettle/core';
 import { Listeners } from '../api/listeners.ts';
 import { isFinal } from '../api/request.ts';
 import { deliverAll } from './delivery.ts';
 import {
-  bare,
-  byClock,
   fromServer,
   lastWithoutGap,
   merged,
@@ -19,11 +17,19 @@ import {
   type KeptEntry,
 } from './keptEntry.ts';
 import { NOTHING, type LiveLogPorts, type LiveLogState } from './liveLogPorts.ts';
-import { MemoryCookStore, type LocalCookStore } from './localCookStore.ts';
+import { SafeStore } from './safeStore.ts';
+import { sendParcel } from './sendParcel.ts';
+import { Together } from './together.ts';
 import { waitAfter } from './waitAfter.ts';
 
 /** A live view that says nothing for this long is dead: it says something every five seconds. */
 export const SILENT_MS = 12_000;
+
+/** So long what a server told may wait to be kept, and what devices read to be taken in, ms. */
+const KEEPS_EVERY_MS = 5000;
+const READINGS_EVERY_MS = 4000;
+/** So many at once were missed, and are shown at once. */
+const MANY_READINGS = 20;
 
 /**
  * A cook and its log: from this browser’s shelf at once, and from the server as it grows, over one
@@ -36,7 +42,7 @@ export class LiveLog {
   private readonly listeners = new Listeners();
   /** Calls a listener at every change; what it answers ends that. */
   readonly subscribe = this.listeners.add;
-  private store: LocalCookStore;
+  private readonly shelf: SafeStore;
   /** What this log’s own entries are named by, and how many there are. */
   private readonly source = newSource();
   private written = 0;
@@ -57,12 +63,22 @@ export class LiveLog {
   private callOffRetry: (() => void) | null = null;
   private callOffSilence: (() => void) | null = null;
   private callOffDelivery: (() => void) | null = null;
+  private readonly readings: Together<KeptEntry>;
+  private readonly keeping: Together<KeptEntry>;
 
   constructor(
     readonly id: string,
     private readonly ports: LiveLogPorts,
   ) {
-    this.store = ports.store;
+    this.shelf = new SafeStore(
+      ports.store,
+      () => [...this.known.values()],
+      () => this.set({ keeps: false }),
+    );
+    this.readings = new Together(ports.clock, (all) => this.add(all));
+    this.keeping = new Together(ports.clock, (all) => {
+      void this.shelf.use((store) => store.keep(all));
+    });
   }
 
   get state(): LiveLogState {
@@ -81,6 +97,8 @@ export class LiveLog {
   stop(): void {
     this.on = false;
     this.letGo();
+    this.readings.now();
+    this.keeping.now();
     this.callOffRetry?.();
     this.callOffDelivery?.();
   }
@@ -111,7 +129,7 @@ export class LiveLog {
     const { dated } = this.ports.serverClock;
     const noted = { kind, at, value, text };
     const entry = newEntry(this.id, this.source, (this.written += 1), noted, dated);
-    const kept = this.onShelf((store) => store.writeDown(entry));
+    const kept = this.shelf.use((store) => store.writeDown(entry));
     this.add([entry]);
     await kept;
     await this.deliver().catch(() => undefined);
@@ -119,7 +137,7 @@ export class LiveLog {
 
   /** Ends the cook: once everything that was noted is delivered, and for as often as it takes. */
   end = async (): Promise<void> => {
-    await this.onShelf((store) => store.keepFact(this.ending, 1));
+    await this.shelf.use((store) => store.keepFact(this.ending, 1));
     await this.deliver().catch(() => undefined);
   };
 
@@ -153,26 +171,11 @@ export class LiveLog {
     });
   }
 
-  /** Does something with the store; where a browser keeps nothing, with one of this page alone. */
-  private async onShelf<T>(work: (store: LocalCookStore) => Promise<T>): Promise<T> {
-    const { store } = this;
-    try {
-      return await work(store);
-    } catch {
-      if (this.store === store) {
-        this.store = new MemoryCookStore();
-        await this.store.keep([...this.known.values()]);
-        this.set({ keeps: false });
-      }
-      return work(this.store);
-    }
-  }
-
   /** From this browser’s shelf, before any server is asked. */
   private async recall(): Promise<void> {
-    const session = await this.onShelf((store) => store.cook(this.id));
-    const entries = await this.onShelf((store) => store.entries(this.id));
-    await this.onShelf((store) => this.ports.serverClock.recall(store));
+    const session = await this.shelf.use((store) => store.cook(this.id));
+    const entries = await this.shelf.use((store) => store.entries(this.id));
+    await this.shelf.use((store) => this.ports.serverClock.recall(store));
     if (session !== null) this.set({ session });
     // Places are without gaps: from the first that is missing on, the server is asked again.
     this.position = lastWithoutGap(entries);
@@ -187,7 +190,7 @@ export class LiveLog {
     try {
       await this.fetchCook();
       await this.ports.serverClock.compare();
-      await this.onShelf((store) => this.ports.serverClock.keep(store));
+      await this.shelf.use((store) => this.ports.serverClock.keep(store));
       await this.deliver();
       if (this.on) this.listen();
     } catch (failure) {
@@ -247,8 +250,13 @@ export class LiveLog {
   private hear({ entries, position }: LiveMessage): void {
     this.position = Math.max(this.position, position);
     const kept = entries.map((entry) => fromServer(this.id, entry));
-    this.add(kept);
-    void this.onShelf((store) => store.keep(kept));
+    // What a probe says every second is taken in and kept some of it at a time; a press, and what is
+    // known here already, at once. What a page loses of that it asks for again.
+    const readings = kept.filter((entry) => isReading(entry) && !isByHand(entry));
+    this.readings.add(readings, READINGS_EVERY_MS / (this.now.session?.clock.speed ?? 1));
+    if (readings.length < kept.length || readings.length > MANY_READINGS) this.readings.now();
+    this.add(kept.filter((entry) => !readings.includes(entry)));
+    this.keeping.add(kept, KEEPS_EVERY_MS);
   }
 
   private letGo(): void {
@@ -275,7 +283,7 @@ export class LiveLog {
 
   private take(session: CookSession): void {
     this.set({ session, error: null });
-    void this.onShelf((store) => store.keepCook(session));
+    void this.shelf.use((store) => store.keepCook(session));
   }
 
   /** Delivers what waits; who asks meanwhile waits for the same delivery, which looks again. */
@@ -314,35 +322,23 @@ export class LiveLog {
   private async deliverOnce(): Promise<void> {
     await deliverAll(
       {
-        waiting: () => this.onShelf((store) => store.waiting(this.id)),
-        send: (parcel) => this.send(parcel),
+        waiting: () => this.shelf.use((store) => store.waiting(this.id)),
+        send: (parcel) => sendParcel(this.ports, this.id, this.now.session, parcel),
         settle: async (parcel, refused) => {
-          await this.onShelf((store) => store.settle(parcel, refused));
+          await this.shelf.use((store) => store.settle(parcel, refused));
           this.add(parcel.map((entry) => ({ ...entry, waiting: 0, refused })));
         },
       },
       MOST_ENTRIES,
     );
-    if ((await this.onShelf((store) => store.fact(this.ending))) === null) return;
+    if ((await this.shelf.use((store) => store.fact(this.ending))) === null) return;
     try {
       this.take(await this.ports.send<CookSession>(`/cook-sessions/${this.id}/end`, 'POST'));
     } catch (failure) {
       if (!isFinal(failure)) throw failure;
       this.set({ refused: failure.message });
     }
-    await this.onShelf((store) => store.keepFact(this.ending, null));
-  }
-
-  /** Sends a parcel, each part of it with what its clock would show now. */
-  private async send(parcel: readonly KeptEntry[]): Promise<void> {
-    const { serverClock } = this.ports;
-    const clock = this.now.session?.clock;
-    for (const { now, entries } of byClock(parcel, (dated) => serverClock.asDated(dated))) {
-      // Of a cook that is not known yet nothing is known of its clock.
-      const shown = now === null || clock === undefined ? {} : { now: kitchenTime(clock, now) };
-      const body = { entries: entries.map(bare), ...shown };
-      await this.ports.send(`/cook-sessions/${this.id}/log`, 'POST', body);
-    }
+    await this.shelf.use((store) => store.keepFact(this.ending, null));
   }
 
   private deliverSoon(ms = 0): void {

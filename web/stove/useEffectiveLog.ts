@@ -6,6 +6,7 @@ import {
   CLOCKS_AGREE_MS,
   effectiveEvents,
   entriesByHand,
+  isByHand,
   type Entry,
 } from '@idle-kettle/core';
 import { useMemo } from 'react';
@@ -18,6 +19,9 @@ import type { KeptEntry } from './keptEntry.ts';
  */
 export type EffectiveLog = {
   readonly entries: readonly KeptEntry[];
+  /** All but what a probe sends each second, whether it counts or not; and what of that can count. */
+  readonly typed: readonly KeptEntry[];
+  readonly counted: readonly KeptEntry[];
   readonly events: readonly Entry[];
   /** What was done, and what was typed of the thermometer. */
   readonly byHand: readonly Entry[];
@@ -41,11 +45,17 @@ export function useEffectiveLog(
   // In the order of the clock: those that have happened come first.
   const ahead = possible.findLastIndex(({ at }) => at <= nowMs + CLOCKS_AGREE_MS) + 1;
   const entries = useMemo(() => possible.slice(0, ahead), [possible, ahead]);
-  const events = useSameList(useMemo(() => effectiveEvents(entries), [entries]));
-  const byHand = useSameList(useMemo(() => entriesByHand(entries), [entries]));
+  // A reading that a probe sends changes nothing of what was done: what follows from that stays.
+  const typed = useSameList(useMemo(() => log.filter(isTyped), [log]));
+  const counted = useSameList(useMemo(() => entries.filter(isTyped), [entries]));
+  const events = useMemo(() => effectiveEvents(counted), [counted]);
+  const byHand = useMemo(() => entriesByHand(counted), [counted]);
   const waterBoilsC = useMemo(
     () => boilingWaterOf(events, ambientOf(kitchen).waterBoilsC),
     [events, kitchen],
   );
-  return { entries, events, byHand, waterBoilsC };
+  return { entries, typed, counted, events, byHand, waterBoilsC };
 }
+
+const isTyped = ({ kind, source }: Entry): boolean =>
+  kind !== 'temperature' || isByHand({ source });
