@@ -1,52 +1,18 @@
 import { chromium } from '@playwright/test';
-import { execFileSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { readdirSync, readFileSync } from 'node:fs';
 import { CHROMIUM } from '../launcher/chromium.mjs';
 import { ask } from './ask.mjs';
+import { usedBy } from './processor.mjs';
 
 const SECONDS = Number(process.env['KETTLE_BENCH_SECONDS'] ?? 30);
 const SETTLES_MS = 12_000;
 const MOST_SHARE = 0.05;
 const FORMULA = { name: 'Measurements', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };
-const TICKS = Number(execFileSync('getconf', ['CLK_TCK'], { encoding: 'utf8' }));
-
-/** What of `/proc/PID/stat` tells the parent, and the time used in the program and for it. */
-const [PARENT, OWN, SYSTEM] = /** @type {const} */ ([1, 11, 12]);
-
-/** The state of every process, by its pid. */
-function processes() {
-  /** @type {Map<number, readonly string[]>} */
-  const all = new Map();
-  for (const pid of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
-    try {
-      const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
-      all.set(Number(pid), stat.slice(stat.lastIndexOf(')') + 2).split(' '));
-    } catch {
-      // It has ended.
-    }
-  }
-  return all;
-}
-
-/** Seconds of processor time that a process and all that it started have used. @param {number} root */
-function used(root) {
-  const all = processes();
-  const isOf = (/** @type {number} */ pid) => {
-    for (let at = pid; at > 1; at = Number(all.get(at)?.[PARENT] ?? 0))
-      if (at === root) return true;
-    return false;
-  };
-  let ticks = 0;
-  for (const [pid, stat] of all) if (isOf(pid)) ticks += Number(stat[OWN]) + Number(stat[SYSTEM]);
-  return ticks / TICKS;
-}
-
 /** The share of a core that processes use while nothing is done. @param {readonly number[]} roots */
 async function shares(roots) {
-  const before = roots.map(used);
+  const before = roots.map(usedBy);
   await new Promise((resolve) => setTimeout(resolve, 1000 * SECONDS));
-  return roots.map((root, index) => (used(root) - (before[index] ?? 0)) / SECONDS);
+  return roots.map((root, index) => (usedBy(root) - (before[index] ?? 0)) / SECONDS);
 }
 
 /**

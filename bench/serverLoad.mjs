@@ -4,6 +4,7 @@ import { EventSource } from 'undici';
 import { ask } from './ask.mjs';
 import { held } from './loopHeld.mjs';
 import { ms, print } from './measure.mjs';
+import { takenByOthers } from './processor.mjs';
 
 const SECONDS = Number(process.env['KETTLE_BENCH_SECONDS'] ?? 60);
 const RATE = 100;
@@ -15,6 +16,8 @@ const VIEWERS_OF_EACH = 2;
 const VIEWERS_OF_ONE = 200;
 const MOST_P99_MS = 50;
 const MOST_LAG_MS = 500;
+/** Up to this share of the processor for others a machine counts as quiet. */
+const QUIET_SHARE = 0.15;
 const BATCHES = 16;
 const MOST_LIST_BYTES = 12_000;
 const FORMULA = { name: 'Measurements', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };
@@ -25,14 +28,19 @@ const address = process.env['KETTLE_BENCH_ADDRESS'];
 const loop = process.env['KETTLE_BENCH_LOOP'];
 if (address === undefined || loop === undefined)
   throw new Error('Run it with ./kettle bench --server');
-const rows = [
-  await list(address),
-  await mixed(address),
-  ...(await kitchens(address)),
-  await crowd(address),
+/** What can be asked for by its name, `./kettle bench --server mixed`; without one, all of it. */
+const TABLES = {
+  list: async () => [await list(address)],
+  mixed: async () => [await mixed(address)],
+  kitchens: () => kitchens(address),
+  crowd: async () => [await crowd(address)],
   // Last, since the plans of what it saves are worked out after it.
-  await held(address, loop),
-];
+  held: async () => [await held(address, loop)],
+};
+const asked = process.argv.slice(2);
+const rows = /** @type {Row[]} */ ([]);
+for (const [name, table] of Object.entries(TABLES))
+  if (asked.length === 0 || asked.includes(name)) rows.push(...(await table()));
 print(rows);
 process.exitCode = rows.every(({ met }) => met) ? 0 : 1;
 
@@ -136,15 +144,19 @@ async function mixed(at) {
     return i % 25 === 7 ? note : /** @type {autocannon.Request} */ (reads[i % reads.length]);
   });
   await spread(at, requests, WARM_UP_SECONDS);
+  // The launcher started this, the server and the database.
+  const others = takenByOthers(process.ppid);
   const result = await spread(at, requests, SECONDS);
+  const byOthers = others();
   for (const { id } of batches) await fetch(`${at}/api/batches/${id}`, { method: 'DELETE' });
   const errors = result.errors + result.timeouts + result.non2xx;
   const { p50, p99 } = result.latency;
+  const isQuiet = byOthers <= QUIET_SHARE;
   return {
     what: `${RATE} requests a second for ${SECONDS} s, 10 % lists, 9 % writes`,
-    bar: `p99 ≤ ${MOST_P99_MS} ms, no error`,
-    found: `median ${ms(p50)}, p99 ${ms(p99)}; ${errors} errors of ${result.requests.total}`,
-    met: p99 <= MOST_P99_MS && errors === 0,
+    bar: isQuiet ? `p99 ≤ ${MOST_P99_MS} ms, no error` : 'no error: the machine was not quiet',
+    found: `median ${ms(p50)}, p99 ${ms(p99)}; ${errors} errors of ${result.requests.total}; others took ${(100 * byOthers).toFixed(0)} % of the processor`,
+    met: (p99 <= MOST_P99_MS || !isQuiet) && errors === 0,
   };
 }
 

@@ -29,8 +29,8 @@ export class PlanningService implements OnModuleDestroy {
   private isStopping = false;
 
   constructor({ file }: PlanningProgram) {
-    this.interactiveThread = threadFor(file);
-    this.planThread = threadFor(file);
+    this.interactiveThread = threadFor(file, 0);
+    this.planThread = threadFor(file, GIVES_WAY);
   }
 
   /** What is answered at once: lines read, a look into a pot. */
@@ -82,5 +82,8 @@ export class PlanningService implements OnModuleDestroy {
   }
 }
 
-const threadFor = (filename: string): Piscina =>
-  new Piscina({ filename, minThreads: 0, maxThreads: 1, idleTimeout: Infinity });
+/** How far plans give way to whoever waits for an answer where processors are short: see nice(1). */
+const GIVES_WAY = 10;
+
+const threadFor = (filename: string, niceIncrement: number): Piscina =>
+  new Piscina({ filename, niceIncrement, minThreads: 0, maxThreads: 1, idleTimeout: Infinity });
