@@ -32,6 +32,7 @@ const TICK_MS = 500;
  * what time it is.
  */
 async function wait(page: Page, kettle: KettleServer, minutes: number): Promise<void> {
+  await expect(page.getByTestId('delivery')).toHaveText('All saved');
   await kettle.letGoBy(minutes * MINUTE_MS);
   let asked = 0;
   const knows = page.waitForResponse(

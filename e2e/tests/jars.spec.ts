@@ -95,6 +95,7 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   await expect.poll(said).toContain('Time’s up. Time’s up: heat off, canner');
   await press(page);
   await expect(next(page)).toContainText('Lid off, let them rest');
+  await expect(page.getByTestId('delivery')).toHaveText('All saved');
   await kettle.letGoBy(5.1 * 60_000);
   await page.reload();
   await expect(next(page)).toContainText('Lift the jars straight out');
@@ -119,10 +120,12 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   await expect(next(page)).toContainText('1 half-pint into the canner');
   await press(page);
   await page.getByRole('button', { name: 'It’s at a rolling boil' }).click();
+  await expect(page.getByTestId('delivery')).toHaveText('All saved');
   await kettle.letGoBy(10.1 * 60_000);
   await page.reload();
   await expect(next(page)).toContainText('Time’s up: heat off');
   await press(page);
+  await expect(page.getByTestId('delivery')).toHaveText('All saved');
   await kettle.letGoBy(5.1 * 60_000);
   await page.reload();
   await expect(next(page)).toContainText('Lift the jars straight out');

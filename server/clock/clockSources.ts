@@ -6,8 +6,6 @@ export abstract class ClockSources {
   abstract wall(): number;
   /** How long the machine runs, sleep included: nobody sets it. */
   abstract steady(): number;
-  /** Which run of the machine it is: what is steady is so within one. */
-  abstract boot(): string;
 }
 
 /** Those of this machine, as Linux tells them. */
@@ -18,9 +16,5 @@ export class MachineClocks extends ClockSources {
 
   steady(): number {
     return 1000 * Number(readFileSync('/proc/uptime', 'latin1').split(' ')[0]);
-  }
-
-  boot(): string {
-    return readFileSync('/proc/sys/kernel/random/boot_id', 'latin1').trim();
   }
 }

@@ -14,8 +14,7 @@ const UNDER_WAY_H = 24;
 /**
  * The clock that a kitchen goes by. Minutes in a canner are minutes that have passed, so it runs by
  * what is steady: a clock on the wall that is set makes no minute and takes none away. Where the two
- * no longer agree it is set by the wall as soon as no cook is under way. Every server of a machine,
- * and the next one after a restart, goes by the same.
+ * no longer agree it is set by the wall as soon as no cook is under way, and when a server starts.
  */
 @Injectable()
 export class ServerClock implements OnModuleInit, OnModuleDestroy {
@@ -36,22 +35,9 @@ export class ServerClock implements OnModuleInit, OnModuleDestroy {
     return Math.round(this.sources.steady() + this.aheadMs);
   }
 
-  async onModuleInit(): Promise<void> {
-    // Without a database it goes by its own start; the next comparison tries again.
-    await this.recall().catch(() => undefined);
+  onModuleInit(): void {
     this.timer = setInterval(() => void this.compare().catch(() => undefined), EVERY_MS);
     this.timer.unref();
-  }
-
-  private async recall(): Promise<void> {
-    const [kept] = await this.database.query<{ ahead: number }>(
-      `INSERT INTO server_clocks AS kept (boot, ahead_ms) VALUES ($1, $2)
-       ON CONFLICT (boot) DO UPDATE SET ahead_ms = kept.ahead_ms
-       RETURNING ahead_ms AS ahead`,
-      { type: QueryTypes.SELECT, bind: [this.sources.boot(), this.aheadMs] },
-    );
-    if (kept !== undefined) this.aheadMs = kept.ahead;
-    await this.compare();
   }
 
   onModuleDestroy(): void {
@@ -63,9 +49,6 @@ export class ServerClock implements OnModuleInit, OnModuleDestroy {
     const offMs = this.sources.wall() - this.now();
     if (Math.abs(offMs) <= AGREE_MS || (await this.isUnderWay())) return;
     this.aheadMs += offMs;
-    await this.database.query('UPDATE server_clocks SET ahead_ms = $2 WHERE boot = $1', {
-      bind: [this.sources.boot(), this.aheadMs],
-    });
     this.logger.warn(
       `The clock of this machine was set by ${Math.round(offMs / 1000)} s; no cook is under way, so the kitchen goes by it now.`,
     );

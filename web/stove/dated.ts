@@ -2,6 +2,11 @@
 export type Dated = {
   /** Which page’s clock it was. */
   readonly page: string;
-  /** What that clock had been put right by until then, ms. */
-  readonly putRightMs: number;
+  /** How often that clock had been put right by then. */
+  readonly stretch: number;
+  /**
+   * What the clock on the wall had gained on the steady one since they were compared, ms: it was set
+   * since, or the device slept.
+   */
+  readonly gainedMs: number;
 };

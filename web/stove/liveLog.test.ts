@@ -15,7 +15,9 @@ const LIT = { kind: 'lit', at: 5, value: null, text: null } as const;
 test('a cook is shown from the shelf at once, before any server answers', async () => {
   const store = new MemoryCookStore();
   await store.keepCook(COOK);
-  await store.writeDown(newEntry('pot', 'browser a', 1, LIT, { page: 'another', putRightMs: 0 }));
+  await store.writeDown(
+    newEntry('pot', 'browser a', 1, LIT, { page: 'another', stretch: 0, gainedMs: 0 }),
+  );
   const { log } = house({ store, weather: () => ({ fate: 'drop', ms: 1000 }) });
   expect(log.state.session).toBeNull();
   void log.start();

@@ -8,7 +8,7 @@ import { BrowserCookStore, MemoryCookStore, type LocalCookStore } from './localC
 const LIT: Noted = { kind: 'lit', at: 5, value: null, text: null };
 
 const written = (cook: string, seq: number, noted = LIT) =>
-  newEntry(cook, 'browser a', seq, noted, { page: 'this', putRightMs: 0 });
+  newEntry(cook, 'browser a', seq, noted, { page: 'this', stretch: 0, gainedMs: 0 });
 
 let names = 0;
 const SHELVES: readonly (readonly [string, () => LocalCookStore])[] = [

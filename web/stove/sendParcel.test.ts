@@ -22,7 +22,7 @@ test('what was dated by a clock that was wrong goes with what that clock would s
   const wrong = serverClock.dated;
   await serverClock.compare();
   const parcel = [
-    noted(1, { page: 'another', putRightMs: 0 }),
+    noted(1, { page: 'another', stretch: 0, gainedMs: 0 }),
     noted(2, wrong),
     noted(3, serverClock.dated),
     noted(4, wrong),

@@ -85,5 +85,26 @@ test('what was dated before the clock was put right is told by what it showed', 
   expect(server.now()).toBe(clock.steady());
   expect(server.asDated(dated)).toBe(clock.steady() + 3 * 24 * 3_600_000);
   expect(server.asDated(server.dated)).toBe(server.now());
-  expect(server.asDated({ page: 'another', putRightMs: 0 })).toBeNull();
+  expect(server.asDated({ page: 'another', stretch: 0, gainedMs: 0 })).toBeNull();
+});
+
+test('what was dated before the device slept stands; what was dated after it woke lags by its sleep', async () => {
+  const { clock, server } = device();
+  let asleepMs = 0;
+  const slept = new ServerClock(
+    <T>() => Promise.resolve({ now: clock.steady() + asleepMs } as T),
+    clock,
+  );
+  await slept.compare();
+  const before = slept.dated;
+  // The steady clock stands still, the wall’s and the server’s do not.
+  asleepMs = 3_600_000;
+  clock.setWall(asleepMs);
+  const after = slept.dated;
+  expect(slept.now()).toBe(clock.steady());
+  await slept.compare();
+  expect(slept.now()).toBe(clock.steady() + asleepMs);
+  expect(slept.asDated(before)).toBe(slept.now());
+  expect(slept.asDated(after)).toBe(slept.now() - asleepMs);
+  expect(server.asDated(before)).toBeNull();
 });

@@ -19,8 +19,13 @@ export class ServerClock {
   private readonly page = crypto.randomUUID();
   /** The same moment by the server’s clock, and by both of this device’s. */
   private known: { readonly server: number; readonly wall: number; readonly steady: number };
-  /** What it was put right by since this page was loaded, ms. */
-  private putRightMs = 0;
+  /** Whether a server was ever asked; until then it goes by what was known before, or by the wall. */
+  private isCompared = false;
+  /**
+   * What the stretches between two times that it was put right were off by, ms: the first, before
+   * any server was asked, all of it by as much; later ones were right until the device slept.
+   */
+  private readonly stretches: { readonly offMs: number; readonly slept: boolean }[] = [];
   private doubtedAt = -Infinity;
 
   constructor(
@@ -33,23 +38,26 @@ export class ServerClock {
 
   /** ms since 1970. */
   now = (): number => {
-    const passed = this.clock.steady() - this.known.steady;
-    const byTheWall = this.clock.now() - this.known.wall;
-    if (Math.abs(byTheWall - passed) > CLOCKS_AGREE_MS) this.doubt();
-    return this.known.server + passed;
+    if (Math.abs(this.gained()) > CLOCKS_AGREE_MS) this.doubt();
+    return this.known.server + this.clock.steady() - this.known.steady;
   };
 
   /** By what something is dated that happens now. */
   get dated(): Dated {
-    return { page: this.page, putRightMs: this.putRightMs };
+    return { page: this.page, stretch: this.stretches.length, gainedMs: this.gained() };
   }
 
   /**
-   * What this clock would show now if it had not been put right since something was dated; null for
+   * What the clock that something was dated by would show now if it had gone on as it was; null for
    * what another page dated.
    */
-  asDated({ page, putRightMs }: Dated): number | null {
-    return page === this.page ? this.now() - (this.putRightMs - putRightMs) : null;
+  asDated({ page, stretch, gainedMs }: Dated): number | null {
+    if (page !== this.page) return null;
+    const since = this.stretches[stretch];
+    if (since === undefined) return this.now();
+    // The steady clock stood still while the device slept: what was dated after that lags by it.
+    if (since.slept) return this.now() - (gainedMs > CLOCKS_AGREE_MS ? gainedMs : 0);
+    return this.now() - since.offMs;
   }
 
   /** Takes up what was known before this page was loaded. */
@@ -73,7 +81,12 @@ export class ServerClock {
       if (best === null || tookMs < best.tookMs)
         best = { tookMs, at: (asked + answered) / 2, server: now };
     }
-    if (best !== null) this.putTo(best.server + (this.clock.steady() - best.at));
+    if (best === null) return;
+    const server = best.server + (this.clock.steady() - best.at);
+    const offMs = server - (this.known.server + this.clock.steady() - this.known.steady);
+    if (Math.abs(offMs) > CLOCKS_AGREE_MS) this.stretches.push({ offMs, slept: this.isCompared });
+    this.isCompared = true;
+    this.putTo(server);
   }
 
   /** Keeps what is known for the next time this page is loaded. */
@@ -81,9 +94,12 @@ export class ServerClock {
     store.keepFact(FACT, this.now() - this.clock.now());
 
   private putTo(server: number): void {
-    const [wall, steady] = [this.clock.now(), this.clock.steady()];
-    this.putRightMs += server - (this.known.server + steady - this.known.steady);
-    this.known = { server, wall, steady };
+    this.known = { server, wall: this.clock.now(), steady: this.clock.steady() };
+  }
+
+  /** What the wall’s clock has gained on the steady one since they were compared, ms. */
+  private gained(): number {
+    return this.clock.now() - this.known.wall - (this.clock.steady() - this.known.steady);
   }
 
   private doubt(): void {

@@ -6,7 +6,7 @@ const count = { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 };
 /**
  * A cook knows how many entries of its log people wrote, and how many of them its jars and its stock
  * were worked out from, so that nothing is left undone. An entry knows the time that was said of it
- * by a clock that was wrong, and a machine what the kitchen’s clock is ahead of its own. What is there already was worked out.
+ * by a clock that was wrong. What is there already was worked out.
  */
 export const jarsFromTheLog: RunnableMigration<QueryInterface> = {
   name: '014-jars-from-the-log',
@@ -18,10 +18,6 @@ export const jarsFromTheLog: RunnableMigration<QueryInterface> = {
       type: DataTypes.BOOLEAN,
       allowNull: false,
       defaultValue: false,
-    });
-    await tables.createTable('server_clocks', {
-      boot: { type: DataTypes.STRING(60), primaryKey: true },
-      ahead_ms: { type: DataTypes.DOUBLE, allowNull: false },
     });
     await tables.addColumn('cook_session_entries', 'said_at', { type: DataTypes.DATE(3) });
     await tables.sequelize.query(`
@@ -41,7 +37,6 @@ export const jarsFromTheLog: RunnableMigration<QueryInterface> = {
   },
   down: async ({ context: tables }) => {
     await tables.sequelize.query('DROP INDEX cook_sessions_unsettled');
-    await tables.dropTable('server_clocks');
     await tables.removeColumn('cook_session_entries', 'said_at');
     for (const column of ['canner_counted', 'settle_at', 'events_settled', 'events'])
       await tables.removeColumn('cook_sessions', column);
