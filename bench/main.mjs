@@ -2,6 +2,7 @@ import { cookRows } from './cook.mjs';
 import { heldBack } from './heldBack.mjs';
 import { idleRows } from './idle.mjs';
 import { ingestRows } from './ingest.mjs';
+import { jarRows } from './jars.mjs';
 import { liveRows } from './live.mjs';
 import { print } from './measure.mjs';
 import { monkeyRows } from './monkey.mjs';
@@ -19,6 +20,7 @@ const TABLES = {
   plan: planRows,
   cook: cookRows,
   packing: packingRows,
+  jars: jarRows,
   live: liveRows,
   typing: () => (address === undefined ? [] : typingRows(address)),
   start: startRows,

@@ -25,7 +25,7 @@ export async function settleIn(page: Page, kettle: KettleServer, place: Place): 
 /** How often a page asks the server for its time before it goes by it. */
 const TIMES_ASKED = 3;
 /** The clocks of a page show what it goes by after so long at most, ms. */
-const TICK_MS = 500;
+const TICK_MS = 1200;
 
 /**
  * Lets time go by that a cook would wait for, and looks at the page again, once that has learned
