@@ -62,7 +62,11 @@ export const isByHand = ({ source }: Pick<Entry, 'source'>): boolean =>
 
 /** Earlier first; what happened at once, in the order it was written. */
 export const inOrder = (a: Entry, b: Entry): number =>
-  a.at - b.at || a.source.localeCompare(b.source) || a.seq - b.seq;
+  a.at - b.at || bySource(a, b) || a.seq - b.seq;
+
+/** The same on every machine, whatever language it sorts by. */
+const bySource = (a: Entry, b: Entry): number =>
+  a.source === b.source ? 0 : a.source < b.source ? -1 : 1;
 
 /** Whether an entry is of a thermometer or a scale. */
 export const isReading = ({ kind }: Entry): boolean => kind === 'temperature' || kind === 'weight';

@@ -35,8 +35,10 @@ export function pressAgain({ jarPlan, progress, nowMs }: JarsCase): readonly Jar
   return [
     call({
       id: 'press-again',
-      rank: due ? 2 : 5,
-      title: say('jars.pressThemAgain', { counted: countedInWords(jarPlan, jars) }),
+      rank: due ? 2 : 9,
+      title: say(due ? 'jars.pressThemAgain' : 'jars.pressedTooSoon', {
+        counted: countedInWords(jarPlan, jars),
+      }),
       detail: say('jars.aWarmJarsLid'),
       press: due
         ? { label: say('jars.allStillDown'), notes: [['sealed', null, named(jars)]] }

@@ -9,6 +9,7 @@ import { FORECAST } from './forecast.ts';
 import { FORMATS } from './formats.ts';
 import { INGREDIENTS } from './ingredients.ts';
 import { JARS } from './jars.ts';
+import { JARS_ASKED_ABOUT } from './jarsAskedAbout.ts';
 import { KITCHEN } from './kitchen.ts';
 import { LABEL } from './label.ts';
 import { LABELS } from './labels.ts';
@@ -39,6 +40,7 @@ export const EN_US = {
   ...FORMATS,
   ...INGREDIENTS,
   ...JARS,
+  ...JARS_ASKED_ABOUT,
   ...KITCHEN,
   ...LABEL,
   ...LABELS,

@@ -246,7 +246,7 @@ export const JARS = {
   'jars.leaveThemToCool': 'Leave them to cool',
   'jars.pressTheMiddleDownAnd':
     'Press the middle. Down and still is sealed. A seal doesn’t prove it is safe; the time in the canner does.',
-  'jars.coolFor12To24': '{{counted}} cool for 12 to 24 hours, untouched. Lids may ping.',
+  'jars.coolFor12To24': 'Cool for 12 to 24 hours, untouched: {{counted}}. Lids may ping.',
   'jars.didNotSeal': 'did not seal',
   'jars.moreThan24HoursAgo':
     'More than 24 hours ago: too late for the canner. Refrigerate and eat first.',
@@ -295,18 +295,6 @@ export const JARS = {
     'That lid was loose. Use a new lid and the whole time again, or the fridge.',
   'jars.thatJarWasNotProcessed':
     'That jar was not processed for its whole time, so a lid that is down proves nothing. Not counted.',
-  'jars.pressedBeforeTheyCooled':
-    'Those lids were pressed before the jars had cooled for 12 hours. Press them again when they have.',
-  'jars.pressThemAgain': 'Press these lids again: {{counted}}',
-  'jars.aWarmJarsLid':
-    'They were pressed while the jars were still cooling, less than 12 hours out of the canner. A lid counts when its jar is cold.',
-  'jars.allStillDown': 'All still down',
-  'jars.theyStoodForHours':
-    'Those jars stood for more than two hours before the canner. Its times are for hot jars. Were they kept hot?',
-  'jars.wereTheyKeptHot': 'Were they kept hot?',
-  'jars.theyWereKeptHot': 'They were kept hot',
-  'jars.stoodBeforeTheCanner':
-    '{{counted}} stood for more than two hours between filling and the canner. Its times are for hot jars. {{part}}',
   'jars.thatJarIsSomewhereElse': 'That jar is somewhere else now ({{state}}). Not counted.',
   'jars.itLeftTheCannerMore':
     'It left the canner more than 24 hours ago: too late to process again. Keep it in the fridge.',
@@ -329,23 +317,4 @@ export const JARS = {
     'so it is not processed. Back to the boil for the whole time again, or the fridge.',
   'jars.noTimeWasRunningWhen': 'No time was running when the heat went off, {{again}}',
   'jars.short': '{{short}} {{part}} short, {{again}}',
-  'jars.heatItAgainFirst': 'Heat it again first',
-  'jars.notFilledHot': 'These weren’t filled hot',
-  'jars.byTheLogItNeverBoiled':
-    'The log shows no boil. Bring the pot to the boil: jars for the pantry are filled above [85 °C|185 °F].',
-  'jars.itHasCooled':
-    'The pot has been off the heat too long to be above [85 °C|185 °F]. Bring it to the boil, then fill.',
-  'jars.theRestHasCooled':
-    'What is left has been off the heat too long to be above [85 °C|185 °F]. Bring it to the boil, then fill.',
-  'jars.itsBoiling': 'It’s boiling',
-  'jars.itDidBoil': 'It did boil',
-  'jars.itsStillHot': 'It’s still hot: I checked',
-  'jars.itWasStillHot': 'It was hot: I checked',
-  'jars.filledFromAPotThatNeverBoiled': '{{counted}}: the log shows no boil before them. {{part}}',
-  'jars.filledFromACooledPot':
-    '{{counted}}: the pot had cooled below [85 °C|185 °F] by then. {{part}}',
-  'jars.pourThemBack':
-    'Pour them back, bring the pot to the boil, and fill clean, hot jars. The fridge is fine too.',
-  'jars.theyHaveNoShelf': 'They go into the fridge.',
-  'jars.pouredBackItsBoiling': 'Poured back, and it’s boiling',
 } as const;
