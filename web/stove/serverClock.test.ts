@@ -68,6 +68,11 @@ test.each([3_600_000, -3_600_000, 3 * 24 * 3_600_000])(
     clock.setWall(jump);
     await clock.pass(60_000);
     expect(server.now() - from).toBe(190_000);
+    // Nor does another screen of the page, which takes up what was kept.
+    const store = new MemoryCookStore();
+    await store.keepFact('clock offset', 0);
+    await server.recall(store);
+    expect(server.now() - from).toBe(190_000);
   },
 );
 

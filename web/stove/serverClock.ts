@@ -21,6 +21,7 @@ export class ServerClock {
   private known: { readonly server: number; readonly wall: number; readonly steady: number };
   /** Whether a server was ever asked; until then it goes by what was known before, or by the wall. */
   private isCompared = false;
+  private isRecalled = false;
   /**
    * What the stretches between two times that it was put right were off by, ms: the first, before
    * any server was asked, all of it by as much; later ones were right until the device slept.
@@ -60,10 +61,12 @@ export class ServerClock {
     return this.now() - since.offMs;
   }
 
-  /** Takes up what was known before this page was loaded. */
+  /** Takes up what was known before this page was loaded: once, and not where it knows better. */
   async recall(store: LocalCookStore): Promise<void> {
     const kept = await store.fact(FACT);
-    if (typeof kept === 'number') this.putTo(this.clock.now() + kept);
+    if (this.isCompared || this.isRecalled || typeof kept !== 'number') return;
+    this.isRecalled = true;
+    this.putTo(this.clock.now() + kept);
   }
 
   /**
