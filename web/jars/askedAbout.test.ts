@@ -74,6 +74,10 @@ test('lids that were pressed warm are pressed again when their jars are cold', (
     title: 'Press these lids again: 3 half-pints',
     press: { notes: [['sealed', null, '1.1-3']] },
   });
+  const away = filled().processed(2, 1, '1.1-3', 20, 15).at(60, 'sealed', '1.1-3');
+  away.at(61, 'labelled').at(62, 'put-away');
+  expect(tasks(away, 63)).toEqual([]);
+  expect(tasks(away, outMin + 12 * HOUR).map(({ id }) => id)).toEqual(['press-again']);
   log.at(outMin + 12 * HOUR, 'sealed', '1.1-3');
   expect(again(outMin + 13 * HOUR)).toBeUndefined();
 });

@@ -32,6 +32,8 @@ export function pressAgain({ jarPlan, progress, nowMs }: JarsCase): readonly Jar
   if (jars.length === 0) return [];
   const until = Math.max(...jars.map(({ outAtMs }) => outAtMs ?? 0)) + COOL_MS;
   const due = nowMs >= until;
+  // On their shelf already, they are asked about when it is time.
+  if (!due && progress.storedAtMs !== null) return [];
   return [
     call({
       id: 'press-again',
