@@ -33,7 +33,8 @@ const log = new Logger('Problem');
 /** Answers one error; also for what fails before Nest is reached, such as reading the body. */
 export function answerProblem(error: unknown, request: Request, response: Response): void {
   const { status, told } = troubleOf(error);
-  if (status >= 500) log.error(inLog(error, status, textOf(told)));
+  // A server that stops says so to each who asks; that is no trouble.
+  if (status >= 500 && !(error instanceof Stopping)) log.error(inLog(error, status, textOf(told)));
   const problem = {
     type: 'about:blank',
     title: STATUS_CODES[status] ?? 'Error',
