@@ -8,6 +8,7 @@ const SECONDS = Number(process.env['KETTLE_BENCH_SECONDS'] ?? 30);
 const SETTLES_MS = 12_000;
 const MOST_SHARE = 0.05;
 const FORMULA = { name: 'Measurements', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };
+
 /** The share of a core that processes use while nothing is done. @param {readonly number[]} roots */
 async function shares(roots) {
   const before = roots.map(usedBy);

@@ -1,5 +1,5 @@
 import { cookRows } from './cook.mjs';
-import { heldBack } from './heldBack.mjs';
+import { heldBack } from './processor.mjs';
 import { idleRows } from './idle.mjs';
 import { ingestRows } from './ingest.mjs';
 import { jarRows } from './jars.mjs';

@@ -37,13 +37,31 @@ export function usedBy(root) {
   return ticks / TICKS;
 }
 
-/** Seconds of processor time so far: all of it, and what was not idle, by `/proc/stat`. */
+/**
+ * Seconds of processor time so far: all of it, what was not idle, and what the host of this machine
+ * gave to others meanwhile (proc(5): the fourth, the fifth and the eighth number of `/proc/stat`).
+ */
 function machine() {
   const line = readFileSync('/proc/stat', 'utf8').split('\n')[0] ?? '';
-  const numbers = line.split(/\s+/).slice(1, 9).map(Number);
-  const all = numbers.reduce((sum, n) => sum + n, 0);
-  const idle = (numbers[3] ?? 0) + (numbers[4] ?? 0);
-  return { all: all / TICKS, busy: (all - idle) / TICKS };
+  const seconds = line
+    .split(/\s+/)
+    .slice(1, 9)
+    .map((ticks) => Number(ticks) / TICKS);
+  const all = seconds.reduce((sum, n) => sum + n, 0);
+  const idle = (seconds[3] ?? 0) + (seconds[4] ?? 0);
+  return { all, busy: all - idle, stolen: seconds[7] ?? 0 };
+}
+
+/**
+ * From now on: the share of processor time that the host of this machine gives to others, which no
+ * bar can do anything about.
+ */
+export function heldBack() {
+  const before = machine();
+  return () => {
+    const now = machine();
+    return (now.stolen - before.stolen) / Math.max(0.01, now.all - before.all);
+  };
 }
 
 /**

@@ -200,7 +200,7 @@ export {
   effectiveEvents,
   entriesByHand,
   isByHand,
-  isReading,
+  isOfADevice,
   PAGE_SOURCE,
   stoveCautions,
   testConflict,

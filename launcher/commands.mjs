@@ -12,7 +12,7 @@ import { Failure, say } from './say.mjs';
 import { loadDemo, migrate, startServer } from './server.mjs';
 import { ROOT } from './shell.mjs';
 import { readState, writeState, stateFolder } from './state.mjs';
-import { listenForStop, unlessStopped } from './stopping.mjs';
+import { listenForStop, STOPPED, unlessStopped } from './stopping.mjs';
 
 const FIRST_PORT = 4780;
 
@@ -46,13 +46,12 @@ export async function runServe(kitchen, args) {
     await pause(LEARNED_WITHIN_MS);
     if (!signal.aborted) throw error;
     say('stopped before it was ready; nothing is lost, and the next start goes on from here');
-    return STOPPED_EARLY;
+    return STOPPED;
   }
 }
 
+/** After Ctrl-C at a terminal it is known here within this, ms. */
 const LEARNED_WITHIN_MS = 20;
-/** What a shell gives for a program that Ctrl-C ended. */
-const STOPPED_EARLY = 130;
 
 /** @param {import('./lock.mjs').Held} held */
 const alreadyThere = ({ heldBy, address }) =>
@@ -81,13 +80,11 @@ const MINUTE_MS = 60_000;
  */
 async function serve(kitchen, { folder, asked, signal, tell }) {
   let cluster = await startCluster(folder, { signal });
-  /** @type {import('./server.mjs').Server | null} */
-  let server = null;
+  const server = { now: /** @type {import('./server.mjs').Server | null} */ (null) };
   try {
     const port = await portFor(folder, asked);
-    const { url } = cluster;
-    const startOne = () => (server = startServer(url, port));
-    await prepared(kitchen, cluster, startOne, signal);
+    const startOne = () => (server.now = startServer(cluster.url, port));
+    let running = await prepared(kitchen, cluster, startOne, signal);
     const address = addressOf(port);
     tell(address);
     process.stdout.write(`\n  Idle Kettle is at ${address}\n  Ctrl-C stops it.\n\n`);
@@ -96,9 +93,6 @@ async function serve(kitchen, { folder, asked, signal, tell }) {
     });
     const starts = /** @type {number[]} */ ([]);
     for (;;) {
-      const running = /** @type {import('./server.mjs').Server} */ (
-        /** @type {unknown} */ (server)
-      );
       const ended = await Promise.race([
         stopped,
         cluster.died.then(() => 'database'),
@@ -122,12 +116,12 @@ async function serve(kitchen, { folder, asked, signal, tell }) {
         if (cluster.url === url) continue;
         await running.stop();
       }
-      server = startServer(cluster.url, port);
-      await unlessStopped(signal, server.ready);
+      running = startOne();
+      await unlessStopped(signal, running.ready);
       say(`running again at ${address}`);
     }
   } finally {
-    await /** @type {import('./server.mjs').Server | null} */ (server)?.stop();
+    await server.now?.stop();
     await cluster.stop();
   }
 }
@@ -161,12 +155,15 @@ async function prepared(kitchen, { url, folder }, startOne, signal) {
     if (loaded !== '') say(loaded);
   };
   if (readState(folder).prepared === build) {
-    await unlessStopped(signal, Promise.all([startOne().ready, upToDate()]));
-    return;
+    const server = startOne();
+    await unlessStopped(signal, Promise.all([server.ready, upToDate()]));
+    return server;
   }
   await upToDate();
   writeState(folder, { prepared: build });
-  await unlessStopped(signal, startOne().ready);
+  const server = startOne();
+  await unlessStopped(signal, server.ready);
+  return server;
 }
 
 /** @param {number} port */

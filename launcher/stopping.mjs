@@ -20,7 +20,7 @@ const SIGNALS = /** @type {const} */ (['SIGINT', 'SIGTERM', 'SIGHUP']);
 /** After a second Ctrl-C, so long for what runs to end; then it is killed, and nobody waits. */
 const LAST_WAIT_MS = 5000;
 /** What a shell gives for a program that Ctrl-C ended. */
-const STOPPED = 130;
+export const STOPPED = 130;
 
 /**
  * Keeps a process in mind until it ends, so that a second Ctrl-C ends it as well.

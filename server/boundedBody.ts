@@ -1,7 +1,5 @@
 import type { RequestHandler } from 'express';
-import { message } from '@idle-kettle/words/message';
-import { TooLarge } from './problem/errors.ts';
-import { answerProblem, MOST_BODY, MOST_BODY_BYTES } from './problem/problem.filter.ts';
+import { answerProblem, MOST_BODY_BYTES } from './problem/problem.filter.ts';
 
 /** For so long an answer is on its way before its connection is cut, ms. */
 const LET_GO_MS = 250;
@@ -27,13 +25,12 @@ export const boundedBody: RequestHandler = (request, response, next) => {
     bytes += chunk.length;
     if (bytes <= MOST_BODY_BYTES || response.headersSent) return;
     request.off('data', count);
-    answerProblem(
-      new TooLarge(message('problems.tooLarge', { most: MOST_BODY })),
-      request,
-      response,
-    );
+    answerProblem(tooLarge(), request, response);
   };
   // What has no body of its own is not set flowing.
   if (request.headers['transfer-encoding'] !== undefined) request.on('data', count);
   next();
 };
+
+/** As Express’s body parser says it. */
+const tooLarge = (): Error => Object.assign(new Error(), { type: 'entity.too.large' });

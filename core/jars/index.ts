@@ -11,7 +11,6 @@ export {
   LITTLE_SHORT,
   REPROCESS_WITHIN_MS,
   REST_MS,
-  STANDS_HOT_MS,
   type Closing,
   type Jar,
   type JarProgress,

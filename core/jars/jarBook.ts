@@ -119,7 +119,7 @@ export class JarBook {
     return namedIn(event).map((name) => [name, this.jar(name)] as const);
   }
 
-  /** Says something of an event: each thing once, of however many jars it is true. */
+  /** Warns about an event; once, however many of its jars the warning is about. */
   tell(event: Entry, text: Text): void {
     const said = this.warnings.findLast((warning) => warning.event === event);
     if (said !== undefined && isSameText(said.text, text)) return;

@@ -93,7 +93,7 @@ export const REST_MS = REST_MIN * 60_000;
  * Filled jars are taken for hot for so long before the canner: kept warm, they wait while an earlier
  * load has its time. The times of the tables are for hot jars. Judgement.
  */
-export const STANDS_HOT_MS = 2 * 60 * 60_000;
+const STANDS_HOT_MS = 2 * 60 * 60_000;
 /** Least that jars cool untouched before their lids are pressed. */
 export const COOL_MS = COOL_MIN * 60_000;
 

@@ -22,8 +22,8 @@ export const withRatioAsPrinted = (text: string): string =>
     .replace(RATIO_BEHIND, (_, fruit: string) => ` ${digitOf(fruit)}:1`);
 
 /**
- * A gelling sugar without a ratio counts as 1:1, and the reading says so. Jam sugar in a UK kitchen
- * is always 1:1, and nothing is said.
+ * A gelling sugar without a ratio is read as 1:1, and the line says that this was assumed. Jam sugar
+ * in a UK kitchen is always 1:1, and nothing is said.
  */
 export const plainGellingSugar = (
   said: Description,

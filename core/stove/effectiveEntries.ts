@@ -1,4 +1,4 @@
-import { inOrder, isByHand, isReading, nameOf, type Entry } from './entry.ts';
+import { inOrder, isOfADevice, isReading, nameOf, type Entry } from './entry.ts';
 import { entryFault } from './entryRules.ts';
 
 /**
@@ -28,4 +28,4 @@ export const effectiveEvents = (entries: readonly Entry[]): Entry[] =>
 
 /** What was done, and what was read and typed by hand, in order: without what devices read. */
 export const entriesByHand = (entries: readonly Entry[]): Entry[] =>
-  effectiveEntries(entries).filter((entry) => !isReading(entry) || isByHand(entry));
+  effectiveEntries(entries).filter((entry) => !isOfADevice(entry));

@@ -70,3 +70,6 @@ const bySource = (a: Entry, b: Entry): number =>
 
 /** Whether an entry is of a thermometer or a scale. */
 export const isReading = ({ kind }: Entry): boolean => kind === 'temperature' || kind === 'weight';
+
+/** Whether a device read it by itself; what somebody typed of a thermometer is no such thing. */
+export const isOfADevice = (entry: Entry): boolean => isReading(entry) && !isByHand(entry);

@@ -106,7 +106,7 @@ describe('a gelling sugar', () => {
     expect(readLine(line)).toMatchObject({ understood: true, ingredient: { id } });
   });
 
-  test('without a ratio counts as 1:1, and the reading says so except for UK jam sugar', () => {
+  test('without a ratio is read as 1:1, and the line says so, except for UK jam sugar', () => {
     const assumed = (line: string, measures: 'us' | 'uk') =>
       JSON.stringify(readLine(line, { measures }));
     expect(assumed('1 kg gelling sugar', 'uk')).toContain('noRatioCountsAsOneToOne');

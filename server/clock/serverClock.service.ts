@@ -1,11 +1,10 @@
+import { CLOCKS_AGREE_MS } from '@idle-kettle/core';
 import { Injectable, Logger, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { ClockSources } from './clockSources.ts';
 
-/** What two clocks may differ by and still agree, ms. */
-const AGREE_MS = 2000;
 /** Between two comparisons, ms. */
 const EVERY_MS = 60_000;
 /** A cook at which something was done within so long is under way, h. */
@@ -47,7 +46,7 @@ export class ServerClock implements OnModuleInit, OnModuleDestroy {
   /** Sets it by the wall where the two do not agree, unless a cook is under way. */
   async compare(): Promise<void> {
     const offMs = this.sources.wall() - this.now();
-    if (Math.abs(offMs) <= AGREE_MS || (await this.isUnderWay())) return;
+    if (Math.abs(offMs) <= CLOCKS_AGREE_MS || (await this.isUnderWay())) return;
     this.aheadMs += offMs;
     this.logger.warn(
       `The clock of this machine was set by ${Math.round(offMs / 1000)} s; no cook is under way, so the kitchen goes by it now.`,

@@ -3,8 +3,7 @@ import { kitchenTime, type CookClock, type LoggedEntry } from '@idle-kettle/cont
 import {
   canBeAt,
   CLOCKS_AGREE_MS,
-  isByHand,
-  isReading,
+  isOfADevice,
   nameOf,
   PAGE_SOURCE,
   READING_KINDS,
@@ -22,6 +21,9 @@ import { CookSessionModel } from './cookSession.model.ts';
 import { putRight, type DatedEntry } from './saidTimes.ts';
 import { SessionEntryModel } from './sessionEntry.model.ts';
 
+/** Of a sender who tells what its clock shows, nothing else need be known of it. */
+const NOT_ASKED: ReadonlyMap<string, number> = new Map();
+
 /** What of a cook its times go by. */
 export type CookSessionTimes = Pick<CookSessionModel, 'id' | 'startedAt' | 'clock'>;
 
@@ -29,9 +31,9 @@ export type CookSessionTimes = Pick<CookSessionModel, 'id' | 'startedAt' | 'cloc
 export const MOST_ANSWERED = 500;
 
 /** Most entries that people write into the log of one cook. */
-export const MOST_EVENTS = 5000;
+const MOST_EVENTS = 5000;
 /** Most entries of any kind in the log of one cook: a reading a second for more than a day. */
-export const MOST_IN_LOG = 100_000;
+const MOST_IN_LOG = 100_000;
 
 /** What is known of a cook whose log grows. */
 type Growing = {
@@ -77,7 +79,7 @@ export class CookLogService {
         nowMs: kitchenTime(cook.clock, this.clock.now()),
         sentMs,
         agreeMs: CLOCKS_AGREE_MS * cook.clock.speed,
-        offMs: await this.offsets(sessionId, given, transaction),
+        offMs: sentMs === null ? await this.offsets(sessionId, given, transaction) : NOT_ASKED,
       });
       if (faults.length > 0) throw new BadInput(faults);
       const fresh = await this.refuseOtherContent(sessionId, given, transaction);
@@ -103,12 +105,13 @@ export class CookLogService {
         transaction,
       });
       if (session === null || session.events !== readAtEvents) return false;
-      if (session.position + readings.length > MOST_IN_LOG) return false;
-      await this.put(
-        sessionId,
-        readings.map((entry) => ({ ...entry, saidAt: null })),
-        transaction,
-      );
+      // A log that is full takes no more readings; its cook goes on.
+      if (session.position + readings.length <= MOST_IN_LOG)
+        await this.put(
+          sessionId,
+          readings.map((entry) => ({ ...entry, saidAt: null })),
+          transaction,
+        );
       return true;
     });
   }
@@ -143,9 +146,10 @@ export class CookLogService {
     });
     const [startMs, nowMs] = [startedAt.getTime(), kitchenTime(clock, this.clock.now())];
     const possible = rows.map(answer).filter(({ at }) => canBeAt(at, startMs, nowMs));
-    const ahead = possible.filter(({ at }) => at > nowMs + CLOCKS_AGREE_MS);
+    const isAhead = ({ at }: Entry) => at > nowMs + CLOCKS_AGREE_MS;
+    const ahead = possible.filter(isAhead);
     return {
-      entries: possible.filter((entry) => !ahead.includes(entry)),
+      entries: possible.filter((entry) => !isAhead(entry)),
       nextMs: ahead.length === 0 ? null : Math.min(...ahead.map(({ at }) => at)),
     };
   }
@@ -244,17 +248,18 @@ const KEPT = `
     ON given.source = kept.source AND given.seq = kept.seq
   WHERE kept.session_id = $1::uuid`;
 
-/** What is no reading of a device: `isEvent` of core/stove, as the database says it. */
+/** What no device read: `isOfADevice` of core/stove the other way round, as the database says it. */
 const isEvent = `kind NOT IN ('${READING_KINDS.join("', '")}') OR starts_with(source, '${PAGE_SOURCE}')`;
 
 /** What was added to the times of some sources, by the last entry of each. */
 const OFFSETS = `
-  SELECT source, extract(epoch FROM at - said_at) * 1000 AS off
-  FROM (
-    SELECT DISTINCT ON (source) source, at, said_at
-    FROM cook_session_entries
-    WHERE session_id = $1::uuid AND source = ANY($2::text[])
-    ORDER BY source, seq DESC
+  SELECT given.source, extract(epoch FROM at - said_at) * 1000 AS off
+  FROM unnest($2::text[]) AS given (source), LATERAL (
+    SELECT at, said_at
+    FROM cook_session_entries AS kept
+    WHERE kept.session_id = $1::uuid AND kept.source = given.source
+    ORDER BY seq DESC
+    LIMIT 1
   ) AS last
   WHERE said_at IS NOT NULL`;
 
@@ -295,7 +300,7 @@ const PUT = `
 
 /** A log has a bound, which is said. */
 function refuseTooMany({ position, events }: Growing, fresh: readonly Entry[]): void {
-  const more = fresh.filter((entry) => !isReading(entry) || isByHand(entry)).length;
+  const more = fresh.filter((entry) => !isOfADevice(entry)).length;
   if (more > 0 && events + more > MOST_EVENTS)
     throw new Conflict(message('problems.logIsFull', { most: MOST_EVENTS }), []);
   if (fresh.length > 0 && position + fresh.length > MOST_IN_LOG)

@@ -9,7 +9,7 @@ import {
   type LiveMessage,
   type PotSight,
 } from '@idle-kettle/contract';
-import { isByHand, isReading, type Entry } from '@idle-kettle/core';
+import { isOfADevice, type Entry } from '@idle-kettle/core';
 import {
   Body,
   Controller,
@@ -129,7 +129,7 @@ export class CookSessionsController {
     const given = entries.map(entryOf);
     const position = await this.log.append(id, householdId, given, now ?? null);
     // They are stored, whatever becomes of this: it is then done a little later.
-    if (given.some((entry) => !isReading(entry) || isByHand(entry))) await this.jars.settle(id);
+    if (!given.every(isOfADevice)) await this.jars.settle(id);
     return { position };
   }
 

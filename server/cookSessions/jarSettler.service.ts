@@ -67,7 +67,9 @@ export class JarSettler implements OnApplicationBootstrap, OnModuleDestroy {
   async settle(id: string): Promise<void> {
     // Who asks while it is worked out may have added to the log: it is worked out once more.
     const before = this.underWay.get(id);
-    const work = (before ?? Promise.resolve()).then(() => this.settleNow(id));
+    const work = (before ?? Promise.resolve())
+      .catch(() => undefined)
+      .then(() => this.settleNow(id));
     this.underWay.set(id, work);
     try {
       await work;

@@ -44,7 +44,7 @@ export function putRight(
   return { entries, faults };
 }
 
-/** What is to be added to the time of an entry, ms; 0 where it can stand. */
+/** How far the time of an entry is moved, ms; 0 for one that is right. */
 function offsets(
   given: readonly Entry[],
   { startMs, nowMs, sentMs, agreeMs, offMs }: Measured,

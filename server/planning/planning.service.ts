@@ -7,6 +7,7 @@ import {
 } from '@nestjs/common';
 
 import { Piscina } from 'piscina';
+import { Stopping } from '../problem/errors.ts';
 import type { TaskName, Tasks } from './planning.worker.ts';
 
 /** Questions that wait for one thread; whoever comes then is asked to come again. */
@@ -77,7 +78,7 @@ export class PlanningService implements OnModuleDestroy {
       return (await thread.run({ name, of })) as ReturnType<Tasks[N]>;
     } catch (error) {
       if (!this.isStopping) throw error;
-      throw new ServiceUnavailableException('The server is being stopped. Try again shortly.');
+      throw new Stopping();
     }
   }
 }

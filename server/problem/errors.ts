@@ -1,11 +1,10 @@
 import type { Fault } from '@idle-kettle/core';
 import { textOf, type Text } from '@idle-kettle/words';
-import { message, type Message } from '@idle-kettle/words/message';
+import { message } from '@idle-kettle/words/message';
 import {
   BadRequestException,
   ConflictException,
   NotFoundException,
-  PayloadTooLargeException,
   ServiceUnavailableException,
 } from '@nestjs/common';
 
@@ -44,12 +43,5 @@ export class Stopping extends ServiceUnavailableException {
 
   constructor() {
     super(textOf(message('problems.stopping')));
-  }
-}
-
-/** More came than is read. */
-export class TooLarge extends PayloadTooLargeException {
-  constructor(readonly told: Message) {
-    super(textOf(told));
   }
 }

@@ -13,11 +13,12 @@ import type { Request, Response } from 'express';
 import { STATUS_CODES } from 'node:http';
 import { ConnectionError, DatabaseError } from 'sequelize';
 import { databaseInWords, type Trouble } from './database.ts';
-import { BadInput, Conflict, NotFound, Stopping, TooLarge } from './errors.ts';
+import { BadInput, Conflict, NotFound, Stopping } from './errors.ts';
 
 /** Largest request body. */
-export const MOST_BODY = '256kb';
 export const MOST_BODY_BYTES = 256 * 1024;
+/** The same as Express and people write it. */
+export const MOST_BODY = `${MOST_BODY_BYTES / 1024}kb`;
 
 /** Answers every error as RFC 9457 problem details. */
 @Catch()
@@ -33,7 +34,7 @@ const log = new Logger('Problem');
 /** Answers one error; also for what fails before Nest is reached, such as reading the body. */
 export function answerProblem(error: unknown, request: Request, response: Response): void {
   const { status, told } = troubleOf(error);
-  // A server that stops says so to each who asks; that is no trouble.
+  // Requests that are refused during a shutdown are expected, and no errors.
   if (status >= 500 && !(error instanceof Stopping)) log.error(inLog(error, status, textOf(told)));
   const problem = {
     type: 'about:blank',
@@ -73,9 +74,12 @@ function withinBound(problem: Problem): string {
 }
 
 function troubleOf(error: unknown): Trouble {
-  if (error instanceof BadInput || error instanceof Conflict || error instanceof NotFound)
-    return { status: error.getStatus(), told: error.told };
-  if (error instanceof Stopping || error instanceof TooLarge)
+  if (
+    error instanceof BadInput ||
+    error instanceof Conflict ||
+    error instanceof NotFound ||
+    error instanceof Stopping
+  )
     return { status: error.getStatus(), told: error.told };
   if (error instanceof HttpException) return { status: error.getStatus(), told: error.message };
   const said = databaseInWords(error);

@@ -49,7 +49,7 @@ async function until(holds: () => Promise<boolean>): Promise<void> {
   throw new Error('It never came to that');
 }
 
-test('thirty cooks put away at once are each stored, and hold nobody else up', async () => {
+test('thirty batches put away at the same time are all stored, and other requests are answered meanwhile', async () => {
   const cooks = await Promise.all(Array.from({ length: 30 }, cookOfBatch));
   const answered = Promise.all(cooks.map(({ id }) => send(id, stored(Date.now()))));
   const others = await Promise.all(Array.from({ length: 10 }, () => api().get('/api/batches')));

@@ -1,4 +1,4 @@
-import { isByHand, isReading, type Entry } from '@idle-kettle/core';
+import { isOfADevice, type Entry } from '@idle-kettle/core';
 
 /** What an estimate goes by, as far as it tells when another is worth its while. */
 export type Basis = {
@@ -21,7 +21,7 @@ export function basisOf(
   waterBoilsC: number | null,
   nowMs: number,
 ): Basis {
-  const done = entries.filter((entry) => !isReading(entry) || isByHand(entry));
+  const done = entries.filter((entry) => !isOfADevice(entry));
   const last = done.at(-1);
   return {
     done: `${done.length} ${last?.source} ${last?.seq} ${waterBoilsC}`,

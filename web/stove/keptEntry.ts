@@ -71,8 +71,8 @@ export function lastWithoutGap(entries: readonly KeptEntry[]): number {
   return last;
 }
 
-/** An entry as it is sent. */
-export const bare = ({ source, seq, at, kind, value, text }: KeptEntry) => ({
+/** An entry as it is sent, without what a browser keeps of it. */
+export const bare = ({ source, seq, at, kind, value, text }: Entry): Entry => ({
   source,
   seq,
   at,

@@ -4,7 +4,7 @@ import {
   type CookSession,
   type LiveMessage,
 } from '@idle-kettle/contract';
-import { CLOCKS_AGREE_MS, inOrder, isByHand, isReading, type EntryKind } from '@idle-kettle/core';
+import { CLOCKS_AGREE_MS, inOrder, isOfADevice, type EntryKind } from '@idle-kettle/core';
 import { Listeners } from '../api/listeners.ts';
 import { isFinal } from '../api/request.ts';
 import { deliverAll } from './delivery.ts';
@@ -252,7 +252,7 @@ export class LiveLog {
     const kept = entries.map((entry) => fromServer(this.id, entry));
     // What a probe says every second is taken in and kept some of it at a time; a press, and what is
     // known here already, at once. What a page loses of that it asks for again.
-    const readings = kept.filter((entry) => isReading(entry) && !isByHand(entry));
+    const readings = kept.filter(isOfADevice);
     this.readings.add(readings, READINGS_EVERY_MS / (this.now.session?.clock.speed ?? 1));
     if (readings.length < kept.length || readings.length > MANY_READINGS) this.readings.now();
     this.add(kept.filter((entry) => !readings.includes(entry)));

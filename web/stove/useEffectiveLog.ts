@@ -10,7 +10,7 @@ import {
   type Entry,
 } from '@idle-kettle/core';
 import { useMemo } from 'react';
-import { useSameList } from '../ui/useSameList.ts';
+import { useDeepCompareMemoize } from 'use-deep-compare-effect';
 import type { KeptEntry } from './keptEntry.ts';
 
 /**
@@ -46,8 +46,8 @@ export function useEffectiveLog(
   const ahead = possible.findLastIndex(({ at }) => at <= nowMs + CLOCKS_AGREE_MS) + 1;
   const entries = useMemo(() => possible.slice(0, ahead), [possible, ahead]);
   // A reading that a probe sends changes nothing of what was done: what follows from that stays.
-  const typed = useSameList(useMemo(() => log.filter(isTyped), [log]));
-  const counted = useSameList(useMemo(() => entries.filter(isTyped), [entries]));
+  const typed = useDeepCompareMemoize(useMemo(() => log.filter(isTyped), [log]));
+  const counted = useDeepCompareMemoize(useMemo(() => entries.filter(isTyped), [entries]));
   const events = useMemo(() => effectiveEvents(counted), [counted]);
   const byHand = useMemo(() => entriesByHand(counted), [counted]);
   const waterBoilsC = useMemo(

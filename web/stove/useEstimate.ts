@@ -3,6 +3,7 @@ import type { Entry, Estimate } from '@idle-kettle/core';
 import { useEffect, useRef, useState } from 'react';
 import type { Estimator } from '../workers/estimator.worker.ts';
 import { RestartingWorker, startWorker } from '../workers/restartingWorker.ts';
+import { bare } from './keptEntry.ts';
 import { basisOf, wantsEstimate, type Basis } from './estimateRhythm.ts';
 
 /** Between two looks at whether another estimate is worth its while, ms. */
@@ -79,14 +80,7 @@ const answerOf = (
       worker.estimate({
         cook: { formula, kitchen, practice },
         waterBoilsC,
-        entries: entries.map(({ source, seq, at, kind, value, text }) => ({
-          source,
-          seq,
-          at,
-          kind,
-          value,
-          text,
-        })),
+        entries: entries.map(bare),
         nowMs,
       }),
     )
