@@ -9,10 +9,12 @@ import { monkeyRows } from './monkey.mjs';
 import { packingRows } from './packing.mjs';
 import { planRows } from './plan.mjs';
 import { readingRows } from './reading.mjs';
+import { seenRows } from './seen.mjs';
 import { startRows } from './start.mjs';
 import { typingRows } from './typing.mjs';
 
 const address = process.env['KETTLE_BENCH_ADDRESS'];
+const sibling = process.env['KETTLE_BENCH_SIBLING'];
 const share = heldBack();
 /** What can be asked for by its name, `./kettle bench typing`; without one, all of it. */
 const TABLES = {
@@ -23,6 +25,7 @@ const TABLES = {
   jars: jarRows,
   live: liveRows,
   typing: () => (address === undefined ? [] : typingRows(address)),
+  seen: () => (address === undefined || sibling === undefined ? [] : seenRows(address, sibling)),
   start: startRows,
   idle: () =>
     address === undefined ? [] : idleRows(address, Number(process.env['KETTLE_BENCH_SERVER'])),

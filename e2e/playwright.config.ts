@@ -1,12 +1,6 @@
 import { defineConfig } from '@playwright/test';
 import { CHROMIUM } from '../launcher/chromium.mjs';
 
-/**
- * What a busy machine would spoil: a pot at sixty times life burns while it looks away, and a
- * second is counted from browser to browser.
- */
-const ALONE = ['practice.spec.ts', 'twoBrowsers.spec.ts'];
-
 export default defineConfig({
   testDir: './tests',
   globalSetup: './globalSetup.ts',
@@ -30,7 +24,6 @@ export default defineConfig({
   projects: [
     {
       name: 'table',
-      testIgnore: ALONE,
       use: { viewport: { width: 1280, height: 800 } },
     },
     {
@@ -44,14 +37,6 @@ export default defineConfig({
       name: 'tablet',
       testMatch: ['widths.spec.ts'],
       use: { viewport: { width: 820, height: 1180 } },
-    },
-    {
-      // After everything else, and one at a time.
-      name: 'alone',
-      workers: 1,
-      testMatch: ALONE,
-      dependencies: ['table', 'phone', 'tablet'],
-      use: { viewport: { width: 1280, height: 800 } },
     },
   ],
 });

@@ -43,25 +43,29 @@ export async function runBench(args) {
           }
         : {}),
     });
+    // Another server of the same kitchen, where two are measured.
+    const named = args.filter((arg) => !arg.startsWith('--'));
+    const siblingPort = await portNear(port + 1);
+    const sibling =
+      program === 'bench/main.mjs' && (named.length === 0 || named.includes('seen'))
+        ? startServer(url, siblingPort)
+        : null;
     try {
-      await server.ready;
-      const child = spawn(
-        'node',
-        [join(ROOT, program), ...args.filter((arg) => !arg.startsWith('--'))],
-        {
-          stdio: 'inherit',
-          env: {
-            ...process.env,
-            KETTLE_BENCH_ADDRESS: `http://127.0.0.1:${port}`,
-            KETTLE_BENCH_LOOP: loop,
-            KETTLE_BENCH_SERVER: String(server.pid),
-          },
+      await Promise.all([server.ready, sibling?.ready]);
+      const child = spawn('node', [join(ROOT, program), ...named], {
+        stdio: 'inherit',
+        env: {
+          ...process.env,
+          KETTLE_BENCH_ADDRESS: `http://127.0.0.1:${port}`,
+          KETTLE_BENCH_LOOP: loop,
+          KETTLE_BENCH_SERVER: String(server.pid),
+          ...(sibling === null ? {} : { KETTLE_BENCH_SIBLING: `http://127.0.0.1:${siblingPort}` }),
         },
-      );
+      });
       const [code] = await once(child, 'exit');
       return code ?? 1;
     } finally {
-      await server.stop();
+      await Promise.all([server.stop(), sibling?.stop()]);
       rmSync(folder, { recursive: true, force: true });
     }
   });
