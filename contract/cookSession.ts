@@ -45,8 +45,8 @@ const DEVICE_SOURCES: readonly string[] = [PROBE_SOURCE, SCALE_SOURCE];
 const MOST_TEXT_CHARS = 120;
 const ENTRY_KINDS: readonly EntryKind[] = [...READING_KINDS, ...EVENT_KINDS];
 /** Moments that a kitchen’s clock may show, ms: the years 2000 to 2100. */
-const EARLIEST_MS = Date.UTC(2000, 0);
-const LATEST_MS = Date.UTC(2100, 0);
+export const EARLIEST_MS = Date.UTC(2000, 0);
+export const LATEST_MS = Date.UTC(2100, 0);
 
 /** Left out, null, or a finite number. */
 const IsNumberOrNothing = (): PropertyDecorator =>
@@ -212,8 +212,17 @@ export type CookSession = {
   readonly debrief: Debrief | null;
 };
 
-/** An entry with its place in the log, counted from 1 without gaps. */
-export type LoggedEntry = Entry & { readonly position: number };
+/** Who made an entry: a member or a device of the household, or whoever was at the machine itself. */
+export type Author = {
+  readonly kind: 'member' | 'device' | 'machine';
+  readonly id: string | null;
+};
+
+/**
+ * An entry with its place in the log, counted from 1 without gaps, and who made it; null for one of
+ * a time when that was not kept.
+ */
+export type LoggedEntry = Entry & { readonly position: number; readonly by: Author | null };
 
 /** What the live view sends. */
 export type LiveMessage = {

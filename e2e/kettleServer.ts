@@ -27,6 +27,8 @@ export async function makeTemplate(): Promise<void> {
 }
 
 const SERVER = join(import.meta.dirname, '../server/dist');
+/** A clock that can be put ahead, loaded before anything else. */
+const CLOCK = pathToFileURL(join(import.meta.dirname, 'clockAhead.mjs')).href;
 
 /** One kitchen of its own: an empty database and a real server process on a free port. */
 export class KettleServer {
@@ -62,7 +64,8 @@ export class KettleServer {
     const client = new Client({ connectionString: this.databaseUrl });
     await client.connect();
     await client.query(`
-      TRUNCATE batches, recipes, recipe_versions, cook_sessions, cook_session_entries, kitchens;
+      TRUNCATE batches, recipes, recipe_versions, cook_sessions, cook_session_entries, kitchens,
+        members, member_sessions, invites, devices, pairing_codes, tries, audit_events;
       INSERT INTO kitchens (household_id, name, units, temperature, altitude_unit, school)
       SELECT id, 'My kitchen', 'us', 'F', 'ft', 'ten-minute' FROM households`);
     await client.end();
@@ -87,10 +90,9 @@ export class KettleServer {
   /** How far the servers of this kitchen are ahead of the wall, ms, from their next start on. */
   aheadMs = 0;
 
-  /** Lets so much time go by for a server that was begun ahead of the wall. */
+  /** Lets so much time go by for the server of this kitchen. */
   async letGoBy(ms: number): Promise<void> {
-    if (this.aheadMs === 0 || this.child === null)
-      throw new Error('Only a server that is ahead can be put further ahead');
+    if (this.child === null) throw new Error('There is no server to put ahead');
     this.aheadMs += ms;
     this.child.send(this.aheadMs);
     await once(this.child, 'message');
@@ -150,15 +152,8 @@ export class KettleServer {
     return Promise.all(listed.map(({ id }) => this.send<Batch>('GET', `/batches/${id}`)));
   }
 
-  /** Loads a clock that is ahead before anything else, where one is wanted. */
-  private clock(): string[] {
-    return this.aheadMs === 0
-      ? []
-      : ['--import', pathToFileURL(join(import.meta.dirname, 'clockAhead.mjs')).href];
-  }
-
   private run(script: string): ChildProcess {
-    return spawn(process.execPath, [...this.clock(), join(SERVER, script)], {
+    return spawn(process.execPath, ['--import', CLOCK, join(SERVER, script)], {
       env: {
         ...process.env,
         E2E_AHEAD_MS: String(this.aheadMs),

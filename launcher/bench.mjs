@@ -16,7 +16,7 @@ const FIRST_PORT = 4880;
 /**
  * `bench`: the speed table, with a browser on the demo kitchen, or a part of it by its name,
  * `bench typing`; `bench --server`: the server under load; `bench cooks`: two thousand random cooks
- * on two devices. Exit code 1 where a bar is not met.
+ * on two devices; `bench properties`: the tests of computing with all random cases. Exit code 1 where a bar is not met.
  * @param {readonly string[]} args
  */
 export async function runBench(args) {
@@ -27,6 +27,7 @@ export async function runBench(args) {
   await ensureWebBuild();
   return withTestCluster('bench', async ({ url }) => {
     if (args.includes('cooks')) return randomCooks(url);
+    if (args.includes('properties')) return allProperties();
     await migrate(url);
     await loadDemo(url);
     const port = await portNear(FIRST_PORT);
@@ -70,6 +71,12 @@ export async function runBench(args) {
     }
   });
 }
+
+/** Every test of computing and pages, each property with all its random cases. */
+const allProperties = () =>
+  run('npx', ['jest', '--selectProjects', 'core', 'web'], {
+    env: { ...process.env, KETTLE_WHOLE: '1' },
+  });
 
 /** The random cooks of the server’s tests, many more of them. @param {string} databaseUrl */
 const randomCooks = (databaseUrl) =>

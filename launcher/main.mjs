@@ -16,7 +16,8 @@ const HELP = `Idle Kettle
   ./kettle check         run types, lint, catalogue checks and unit tests
   ./kettle test          run everything: check, API, launcher and browser tests
   ./kettle bench         measure speed against known libraries; --server puts the server under load;
-                         cooks goes through two thousand random cooks; monkey presses
+                         cooks goes through two thousand random cooks; properties tries
+                         every property with all its random cases; monkey presses
                          anything for ten minutes
 
   --port N               port for demo and start (default: KETTLE_PORT, else 4780 or a free one)

@@ -13,6 +13,7 @@ import { RecipesModule } from './recipes/recipes.module.ts';
 import { CookSessionsModule } from './cookSessions/cookSessions.module.ts';
 import { sequelizeOptions } from './database/sequelizeOptions.ts';
 import { HealthController } from './health/health.controller.ts';
+import { IdentityModule } from './identity/identity.module.ts';
 import { KitchenModule } from './kitchen/kitchen.module.ts';
 import { PlanningModule } from './planning/planning.module.ts';
 import { PlanController } from './plan/plan.controller.ts';
@@ -39,6 +40,7 @@ export class AppModule {
     webDir,
     mostRequests = MOST_REQUESTS,
     planningWorker = PLANNING_WORKER,
+    home,
   }: Config): DynamicModule {
     return {
       module: AppModule,
@@ -51,6 +53,7 @@ export class AppModule {
           serveStaticOptions: { setHeaders: cacheAssets, cacheControl: false },
         }),
         ClockModule,
+        IdentityModule.with(home ?? null),
         PlanningModule.with(planningWorker),
         KitchenModule,
         BatchesModule,

@@ -43,7 +43,10 @@ export async function createApp(
   });
   app.use(withoutTheRest);
   app.use(draining.watch);
-  app.use(hostGuard());
+  const home = config.home ?? null;
+  // Behind a proxy on this machine, who asks stands in its header.
+  if (home?.certificate === null) app.set('trust proxy', 'loopback');
+  app.use(hostGuard(home));
   app.setGlobalPrefix('api');
   // Answers alone: pages are fetched once, all together when a stove is first looked at, and
   // compressing them would hold the server up for seconds. A live view is sent as it comes, and
@@ -56,13 +59,24 @@ export async function createApp(
   );
   app.use(
     helmet({
-      // The app answers plain http on loopback, so it must not ask browsers for https.
+      // The app answers plain http on loopback, so it must not ask browsers for https; on the home
+      // network it has nothing but https, and the name may be another machine’s one day.
       strictTransportSecurity: false,
+      xFrameOptions: { action: 'deny' },
       contentSecurityPolicy: {
+        useDefaults: false,
         directives: {
-          'upgrade-insecure-requests': null,
+          'default-src': ["'none'"],
+          'script-src': ["'self'"],
+          'worker-src': ["'self'"],
+          'connect-src': ["'self'"],
+          'img-src': ["'self'", 'data:', 'blob:'],
           'font-src': ["'self'", 'data:'],
-          'style-src': ["'self'", "'unsafe-inline'"],
+          'style-src': ["'self'"],
+          'manifest-src': ["'self'"],
+          'base-uri': ["'none'"],
+          'form-action': ["'self'"],
+          'frame-ancestors': ["'none'"],
         },
       },
     }),

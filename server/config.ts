@@ -1,4 +1,5 @@
 import { fileURLToPath } from 'node:url';
+import type { HomeDoor } from './identity/door.ts';
 
 /** What the server is told by its environment. */
 export type Config = {
@@ -11,11 +12,15 @@ export type Config = {
   readonly planningWorker?: string;
   /** Requests that one address may make in ten seconds; left out, far more than a kitchen needs. */
   readonly mostRequests?: number;
+  /** The door of the home network; left out where the server answers this machine alone. */
+  readonly home?: HomeDoor;
 };
 
 /**
  * Reads the environment: `KETTLE_DATABASE_URL` (required), `KETTLE_PORT` (4780), `KETTLE_WEB_DIR`,
- * `KETTLE_MOST_REQUESTS`. Throws Error naming the variable that is missing or wrong.
+ * `KETTLE_MOST_REQUESTS`; for the home network `KETTLE_HOME_PORT` with `KETTLE_HOME_NAMES`, and
+ * `KETTLE_HOME_CERT`, `KETTLE_HOME_KEY`, `KETTLE_HOME_AUTHORITY`, `KETTLE_HOME_TRUST_PORT`, unless a
+ * proxy on this machine has the certificate. Throws Error naming the variable that is missing or wrong.
  */
 export function configFrom(env: NodeJS.ProcessEnv): Config {
   const databaseUrl = env['KETTLE_DATABASE_URL'];
@@ -29,11 +34,39 @@ export function configFrom(env: NodeJS.ProcessEnv): Config {
     throw new Error(`KETTLE_PORT must be a port number, not “${env['KETTLE_PORT']}”.`);
   }
   const webDir = env['KETTLE_WEB_DIR'] ?? fileURLToPath(new URL('../../web/dist', import.meta.url));
+  const home = homeFrom(env);
+  const read = { databaseUrl, port, webDir, ...(home === null ? {} : { home }) };
   const most = env['KETTLE_MOST_REQUESTS'];
-  if (most === undefined) return { databaseUrl, port, webDir };
+  if (most === undefined) return read;
   const mostRequests = Number(most);
   if (!Number.isInteger(mostRequests) || mostRequests < 1) {
     throw new Error(`KETTLE_MOST_REQUESTS must be a count of at least 1, not “${most}”.`);
   }
-  return { databaseUrl, port, webDir, mostRequests };
+  return { ...read, mostRequests };
+}
+
+/** The door of the home network; null where none is asked for. */
+function homeFrom(env: NodeJS.ProcessEnv): HomeDoor | null {
+  if (env['KETTLE_HOME_PORT'] === undefined) return null;
+  const portIn = (name: string): number => {
+    const port = Number(env[name]);
+    if (!Number.isInteger(port) || port < 1 || port > 65_535)
+      throw new Error(`${name} must be a port number, not “${env[name]}”.`);
+    return port;
+  };
+  const names = (env['KETTLE_HOME_NAMES'] ?? '').split(',').filter((name) => name !== '');
+  if (names.length === 0)
+    throw new Error('KETTLE_HOME_NAMES must name what the kitchen is called on the network.');
+  const [certFile, keyFile, authorityFile] = ['CERT', 'KEY', 'AUTHORITY'].map(
+    (part) => env[`KETTLE_HOME_${part}`],
+  );
+  const isOwn = certFile !== undefined && keyFile !== undefined && authorityFile !== undefined;
+  return {
+    port: portIn('KETTLE_HOME_PORT'),
+    // A proxy with the certificate stands on this machine: nobody else reaches what is not https.
+    bind: isOwn ? '::' : '127.0.0.1',
+    names,
+    certificate: isOwn ? { certFile, keyFile } : null,
+    trust: isOwn ? { port: portIn('KETTLE_HOME_TRUST_PORT'), authorityFile } : null,
+  };
 }

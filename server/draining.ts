@@ -14,6 +14,11 @@ export class Draining {
   private isDraining = false;
   private whenIdle: () => void = () => undefined;
 
+  /** How many requests are under way. */
+  get busy(): number {
+    return this.underWay.size;
+  }
+
   /** Counts every request from its beginning to its end; refuses them once the server stops. */
   readonly watch: RequestHandler = (request, response, next) => {
     if (this.isDraining) {

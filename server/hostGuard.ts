@@ -1,46 +1,40 @@
-import { ForbiddenException } from '@nestjs/common';
+import { message } from '@idle-kettle/words/message';
 import type { RequestHandler } from 'express';
+import { doorOf, type HomeDoor } from './identity/door.ts';
+import { NotAllowed } from './problem/errors.ts';
 import { answerProblem } from './problem/problem.filter.ts';
 
 /** Names that this server goes by on its own machine. */
-const OWN_NAMES: ReadonlySet<string> = new Set(['127.0.0.1', 'localhost', '[::1]']);
+const OWN_NAMES: readonly string[] = ['127.0.0.1', 'localhost', '[::1]'];
 
-/** The name in a `Host` header, without its port; null for none that can be read. */
-function nameIn(host: string): string | null {
-  const url = `http://${host}`;
-  return URL.canParse(url) ? new URL(url).hostname : null;
+/** What is documentation is shown on the machine itself alone. */
+const DOCS = /^\/api\/docs(?:[-/]|$)/;
+
+/** The origin that is asked for under a `Host` header, as a browser names it; null for none. */
+function originOf(scheme: 'http' | 'https', host: string): URL | null {
+  const url = `${scheme}://${host}`;
+  return URL.canParse(url) ? new URL(url) : null;
 }
 
 /**
- * Answers only under the machine's own names, and only its own pages: a foreign name that was made to
- * point at loopback would otherwise read and write everything from any page that is open in a
- * browser, and so would a page of another program on this machine, at another port.
- * @param more other names that it goes by, as behind a balancer
+ * Answers only under its own names, and only its own pages: a foreign name that was made to point
+ * here would otherwise read and write everything from any page that is open in a browser, and so
+ * would a page of another program on this machine, at another port. On the machine itself it goes by
+ * the machine’s names; on the home network by those that it was given, over https.
  */
-export function hostGuard(more: readonly string[] = []): RequestHandler {
-  const isOwn = (host: string): boolean => {
-    const name = nameIn(host);
-    return name !== null && (OWN_NAMES.has(name) || more.includes(name));
-  };
+export function hostGuard(home: HomeDoor | null): RequestHandler {
   return (request, response, next) => {
+    const door = doorOf(request, home);
     const { host = '', origin } = request.headers;
-    const isOwnPage = origin === undefined || origin === originOf(host);
-    if (isOwn(host) && isOwnPage) {
-      next();
-      return;
-    }
-    answerProblem(
-      new ForbiddenException(
-        'This kitchen answers only as 127.0.0.1 or localhost, and only its own pages. Open it under the address that its launcher prints.',
-      ),
-      request,
-      response,
-    );
+    const asked = originOf(door === 'home' ? 'https' : 'http', host);
+    const names = door === 'home' ? (home?.names ?? []) : OWN_NAMES;
+    const isOwn = asked !== null && names.includes(asked.hostname);
+    const isOwnPage = origin === undefined || origin === asked?.origin;
+    if (!isOwn || !isOwnPage) {
+      const told = door === 'home' ? 'problems.foreignAtHome' : 'problems.foreign';
+      answerProblem(new NotAllowed(message(told)), request, response);
+    } else if (door === 'home' && DOCS.test(request.path)) {
+      answerProblem(new NotAllowed(message('problems.atTheMachine')), request, response);
+    } else next();
   };
 }
-
-/** The origin of the pages that are asked for under a `Host` header, as a browser names it. */
-const originOf = (host: string): string | null => {
-  const url = `http://${host}`;
-  return URL.canParse(url) ? new URL(url).origin : null;
-};

@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 import { randomUUID } from 'node:crypto';
 import { setTimeout } from 'node:timers/promises';
+import type { Author } from '@idle-kettle/contract';
 import { NestFactory } from '@nestjs/core';
 import { Sequelize } from 'sequelize-typescript';
 import { AppModule } from './app.module.ts';
@@ -24,46 +25,52 @@ const COOK_MS = 50 * 60_000;
 const COOL_MS = 20 * 3_600_000;
 const YESTERDAY_MS = 16 * 3_600_000;
 
+/** Who made the entries of the demo. */
+const AT_THE_MACHINE: Author = { kind: 'machine', id: null };
+
 const kitchens = app.get(KitchenService);
 const batches = app.get(BatchesService);
 const recipes = app.get(RecipesService);
-if (!(await kitchens.current()).setUp) {
+const { id: householdId } = await app.get(HouseholdService).ofThisMachine();
+if (!(await kitchens.current(householdId)).setUp) {
   await clear();
   // It counts as set up when everything is there: a load that was interrupted is begun anew.
-  await kitchens.setUp(DEMO_KITCHEN, false);
-  for (const batch of DEMO_BATCHES) await batches.create(batch);
+  await kitchens.setUp(householdId, DEMO_KITCHEN, false);
+  for (const batch of DEMO_BATCHES) await batches.create(householdId, batch);
   for (const [first, ...later] of DEMO_RECIPES) {
-    const { id } = await recipes.create(first);
-    for (const version of later) await recipes.addVersion(id, version);
+    const { id } = await recipes.create(householdId, first);
+    for (const version of later) await recipes.addVersion(householdId, id, version);
   }
   await setOnTheStove();
   await throughTheSeason();
   await everyLabel();
-  await kitchens.setUp(DEMO_KITCHEN);
+  await kitchens.setUp(householdId, DEMO_KITCHEN);
   console.log(`loaded the demo kitchen with ${DEMO_BATCHES.length} batches`);
 }
 await app.close();
 
 /** Waits until every batch has its label. */
 async function everyLabel(): Promise<void> {
-  while ((await batches.list()).some(({ plan }) => plan === null)) await setTimeout(50);
+  while ((await batches.list(householdId)).some(({ plan }) => plan === null)) await setTimeout(50);
 }
 
 /** Takes out what an interrupted load left behind. */
 async function clear(): Promise<void> {
   await app
     .get(Sequelize)
-    .query('TRUNCATE batches, recipes, recipe_versions, cook_sessions, cook_session_entries');
+    .query(
+      'TRUNCATE batches, recipes, recipe_versions, cook_sessions, cook_session_entries, devices, pairing_codes',
+    );
 }
 
 /** Dates of the last season for what was made in it, the cooks included. */
 async function throughTheSeason(): Promise<void> {
-  const listed = await batches.list();
-  const kitchen = await kitchens.current();
+  const listed = await batches.list(householdId);
+  const kitchen = await kitchens.current(householdId);
   for (const { name, day, state } of DEMO_SEASON) {
     const batchId = listed.find((one) => one.name === name)?.id;
     if (batchId === undefined) throw new Error(`The demo has no batch named ${name}`);
-    const { lines, settings } = await batches.find(batchId);
+    const { lines, settings } = await batches.find(householdId, batchId);
     // What is in its jars was cooked yesterday, so that its lids are to be pressed.
     const startedAt =
       state === 'in jars' ? new Date(Date.now() - YESTERDAY_MS) : lastTimeOn(day, new Date());
@@ -78,7 +85,7 @@ async function throughTheSeason(): Promise<void> {
     const isDone = state === 'done';
     const session = await CookSessionModel.create({
       id: randomUUID(),
-      householdId: await app.get(HouseholdService).currentId(),
+      householdId,
       batchId,
       name,
       formula: { lines, settings },
@@ -91,21 +98,21 @@ async function throughTheSeason(): Promise<void> {
       storedAt: isDone ? new Date(endedAt.getTime() + COOL_MS) : null,
     });
     const done = demoJars({ lines, settings }, kitchen, endedAt.getTime(), isDone);
-    await app.get(CookLogService).append(session.id, session.householdId, done);
+    await app.get(CookLogService).append(session.id, householdId, AT_THE_MACHINE, done);
   }
 }
 
 /** One batch half-way on the stove, with what was done to it so far. */
 async function setOnTheStove(): Promise<void> {
-  const listed = (await batches.list()).find(({ name }) => name === DEMO_COOK_OF);
+  const listed = (await batches.list(householdId)).find(({ name }) => name === DEMO_COOK_OF);
   if (!listed) throw new Error(`The demo has no batch named ${DEMO_COOK_OF}`);
-  const batch = await batches.find(listed.id);
-  const kitchen = await kitchens.current();
+  const batch = await batches.find(householdId, listed.id);
+  const kitchen = await kitchens.current(householdId);
   const now = Date.now();
   const { startMs, entries } = demoCook(batch, kitchen, now);
   const session = await CookSessionModel.create({
     id: randomUUID(),
-    householdId: await app.get(HouseholdService).currentId(),
+    householdId,
     batchId: batch.id,
     name: batch.name,
     formula: { lines: batch.lines, settings: batch.settings },
@@ -114,5 +121,5 @@ async function setOnTheStove(): Promise<void> {
     clock: { realAt: now, cookAt: now, speed: 1 },
     startedAt: new Date(startMs),
   });
-  await app.get(CookLogService).append(session.id, session.householdId, entries);
+  await app.get(CookLogService).append(session.id, householdId, AT_THE_MACHINE, entries);
 }

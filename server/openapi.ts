@@ -25,7 +25,8 @@ const LINES: Schema = {
 /** What each refusal says. */
 const SAID: { readonly [status: string]: string } = {
   400: 'Something in the request is not right: each fault with its field. Nothing was stored.',
-  403: 'Asked under a foreign name, or by a page of another site.',
+  401: 'Nobody is signed in, or a write came without the token of its session.',
+  403: 'Asked under a foreign name, by a page of another site, or by somebody who may not.',
   404: 'There is no such thing, or it was deleted.',
   409: 'Someone else changed it first, or the name is taken. Nothing was stored.',
   413: `The request is larger than ${MOST_BODY}. Nothing was stored.`,
@@ -56,7 +57,7 @@ function documentRefusals(document: OpenAPIObject): void {
         ...(hasBody || path.endsWith('/pot') ? [400, 413] : []),
         ...(path.includes('{id}') ? [404] : []),
         ...(MAY_COLLIDE.has(`${method} ${path}`) ? [409] : []),
-        ...[403, 429, 503, 507],
+        ...[401, 403, 429, 503, 507],
       ];
       for (const status of statuses) {
         call.responses[status] = {
@@ -101,7 +102,7 @@ export function documentApi(app: INestApplication): void {
 }
 
 /** The document, its schemas read from the validation rules themselves. */
-function documentOf(app: INestApplication): OpenAPIObject {
+export function documentOf(app: INestApplication): OpenAPIObject {
   const document = SwaggerModule.createDocument(
     app,
     new DocumentBuilder()

@@ -1,14 +1,27 @@
 import { say } from '@idle-kettle/words';
 import { createBrowserRouter, redirect } from 'react-router';
 import { BatchesScreen } from './batches/BatchesScreen.tsx';
+import { KnownOnly } from './household/KnownOnly.tsx';
 import { SCREENS } from './screens.ts';
 import { Broken, NoSuchPage } from './ui/Broken.tsx';
 import { Loading } from './ui/Loading.tsx';
+import { Outside } from './ui/Outside.tsx';
 import { Shell } from './ui/Shell.tsx';
 
 export const router = createBrowserRouter([
   {
-    element: <Shell />,
+    // Who is invited is not signed in yet.
+    element: <Outside />,
+    hydrateFallbackElement: <Loading what={say('ui.theKitchen')} />,
+    errorElement: <Broken />,
+    children: [{ path: 'join/:code', lazy: SCREENS.join }],
+  },
+  {
+    element: (
+      <KnownOnly>
+        <Shell />
+      </KnownOnly>
+    ),
     hydrateFallbackElement: <Loading what={say('ui.theKitchen')} />,
     children: [
       {
@@ -36,6 +49,7 @@ export const router = createBrowserRouter([
           { path: 'stove', lazy: SCREENS.stoveHome },
           { path: 'recipes', lazy: SCREENS.recipes },
           { path: 'kitchen', lazy: SCREENS.kitchen },
+          { path: 'household', lazy: SCREENS.household },
           { path: '*', element: <NoSuchPage /> },
         ],
       },

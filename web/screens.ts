@@ -24,6 +24,8 @@ export const SCREENS = {
   beginJars: screen('BeginJars', () => import('./jars/BeginJars.tsx')),
   stoveHome: screen('StoveHome', () => import('./practice/StoveHome.tsx')),
   recipes: screen('RecipesScreen', () => import('./recipes/RecipesScreen.tsx')),
+  household: screen('HouseholdScreen', () => import('./household/HouseholdScreen.tsx')),
+  join: screen('JoinScreen', () => import('./household/JoinScreen.tsx')),
   kitchen: screen('KitchenScreen', () => import('./kitchen/KitchenScreen.tsx')),
 } as const;
 

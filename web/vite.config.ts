@@ -30,6 +30,8 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{js,mjs,css,html,svg,woff,woff2}'],
+        // The meter of passphrases is large, and of no use without a server.
+        globIgnores: ['**/index.esm-*.js'],
         navigateFallbackDenylist: [/^\/api\//],
         maximumFileSizeToCacheInBytes: LARGEST_KEPT,
       },

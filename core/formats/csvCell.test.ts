@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { safeCell, safeJson, textOfCell } from './csvCell.ts';
+import { runs } from '../test/runs.ts';
 
 /** What no cell may look like, whatever separates cells where it is opened. */
 const isFormula = (cell: string): boolean =>
@@ -46,6 +47,6 @@ test('whatever is written is text, and is read as it was written', () => {
       expect(isFormula(safeJson(json))).toBe(false);
       expect(JSON.parse(safeJson(json))).toEqual({ name: text, grams: -5 });
     }),
-    { numRuns: 2000 },
+    { numRuns: runs(2000) },
   );
 });

@@ -8,6 +8,7 @@ import { jarPlaceOf } from './jarPlace.ts';
 import { jarProgressOf } from './jarProgress.ts';
 import { effectiveEvents } from '../stove/index.ts';
 import { notHotAt } from './potHeat.ts';
+import { runs } from '../test/runs.ts';
 
 const MIN = 60_000;
 /** A reading of the pot. */
@@ -147,7 +148,7 @@ test('no log makes a jar hot by adding a minute to how long it stood', () => {
         if (pot.onHeatSinceMs === null && sooner !== null) expect(later).toBe(sooner);
       },
     ),
-    { numRuns: 500 },
+    { numRuns: runs(500) },
   );
 });
 

@@ -24,6 +24,7 @@ import {
 } from './jarTransitions.ts';
 import { stockUseOf } from './stockUse.ts';
 import { HOUR, JARS, jarPlanFor, JAM, statesOf, after } from '../test/jarPlans.ts';
+import { runs } from '../test/runs.ts';
 
 const MIN = 60_000;
 
@@ -310,7 +311,7 @@ describe('what is said out of order or twice', () => {
         const again = jarProgressOf(JAM, twice);
         expect({ ...again, warnings: [] }).toEqual({ ...now, warnings: [] });
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 });

@@ -2,12 +2,13 @@ import fc from 'fast-check';
 import { INGREDIENTS } from '../ingredients/index.ts';
 import { isCitrus } from './parts.ts';
 import { readLine } from './readLine.ts';
+import { runs } from '../test/runs.ts';
 
 // Kinds of faults that were found in lines as cooks write them, each as a property.
 
 const FRUIT = INGREDIENTS.filter((row) => row.kind === 'fruit');
 const fruit = fc.constantFrom(...FRUIT);
-const RUNS = { numRuns: 500 };
+const RUNS = { numRuns: runs(500) };
 
 const NUMBER_LIKE = [
   'zero', 'nought', 'point', 'dozen', 'doz', 'hundred', 'thousand', 'score', 'half', 'quarter', 'ib', 'lbz', 'kgs', 'ozs', 'hundredweight', 'stone', 'firkin', 'mug', 'colander', 'ladle',

@@ -6,6 +6,7 @@ import { CONTAINER_SIZES, HOSTILE_LINES } from '../test/hostileLines.ts';
 import { PACKS } from './measures.ts';
 import { unaccented } from './plainWord.ts';
 import { readLine } from './readLine.ts';
+import { runs } from '../test/runs.ts';
 
 const BASES = [
   '2 kg plums',
@@ -75,7 +76,7 @@ describe('no word vanishes', () => {
           expect([base, name, own || kind || says(after, name)]).toEqual([base, name, true]);
         },
       ),
-      { numRuns: 4000 },
+      { numRuns: runs(4000) },
     );
   });
 
@@ -95,7 +96,7 @@ describe('no word vanishes', () => {
           }
         },
       ),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     );
   });
 
@@ -114,7 +115,7 @@ describe('no word vanishes', () => {
           else expect(textOf(after.trouble.message)).not.toBe('');
         },
       ),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     );
   });
 
@@ -230,7 +231,7 @@ describe('names', () => {
           }
         },
       ),
-      { numRuns: 4000 },
+      { numRuns: runs(4000) },
     );
   });
 });
@@ -259,7 +260,7 @@ describe('packs with a size', () => {
           }
         },
       ),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 });
@@ -316,7 +317,7 @@ describe('hostile lines', () => {
           } else expect(reading.trouble.message).not.toBe('');
         },
       ),
-      { numRuns: 3000 },
+      { numRuns: runs(3000) },
     );
   });
 });

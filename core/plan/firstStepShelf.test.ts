@@ -13,6 +13,7 @@ import { SEALED_HALF_PINT } from '../test/sealedHalfPint.ts';
 import { beforeOf, request } from '../test/planned.ts';
 import { ACID_ROLES, OTHER_ROWS, RANK } from '../test/shelfChanges.ts';
 import type { Product } from '../method/index.ts';
+import { runs } from '../test/runs.ts';
 
 // What is worse for the shelf is worse in the first step too: more of what has no acid, more water,
 // a line that is not understood, and less acid in the pot that follows.
@@ -82,7 +83,7 @@ function rank({ product, kind, first, waterG, pot, assurance }: Batch): number {
   ];
 }
 
-const RUNS = 2000;
+const RUNS = runs(2000);
 
 function neverBetter<T>(change: fc.Arbitrary<T>, worse: (batch: Batch, by: T) => Batch): void {
   const open = new Set<PretreatmentKind>();

@@ -4,6 +4,7 @@ import { PRODUCT_IDS, PRODUCTS } from '../method/index.ts';
 import { HEAT_IDS } from '../boil/index.ts';
 import { planned } from '../test/planned.ts';
 import type { Plan } from './plan.ts';
+import { runs } from '../test/runs.ts';
 
 /** Every number anywhere in a value. */
 function numbersIn(value: unknown): number[] {
@@ -53,7 +54,7 @@ describe('any formula at all', () => {
         }
         expect(planned({ ...change, draws: 40 })).toEqual(found);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 
@@ -64,7 +65,7 @@ describe('any formula at all', () => {
           expect(p10).toBe(p90);
         }
       }),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     );
   });
 
@@ -77,7 +78,7 @@ describe('any formula at all', () => {
         expect(Math.abs(stays + finish.steamG - start.massG)).toBeLessThan(1 + 1e-4 * start.massG);
         expect(finish.steamG).toBeGreaterThanOrEqual(-0.1);
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   });
 });

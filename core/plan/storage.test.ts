@@ -16,6 +16,7 @@ import type { WeighedLine } from '../parser/index.ts';
 import { changed, type PlanRequest, USUAL_REQUEST } from '../evaluate/index.ts';
 import { planBatch } from './planBatch.ts';
 import type { PlanInWords } from './plan.ts';
+import { runs } from '../test/runs.ts';
 
 const plan = (request: Partial<PlanRequest> & Pick<PlanRequest, 'lines'>): PlanInWords => {
   const outcome = planBatch({ ...USUAL_REQUEST, altitudeM: 0, draws: 0, ...request });
@@ -204,7 +205,7 @@ describe('what never improves a verdict', () => {
       ...SEALED_HALF_PINT,
       assurance,
     });
-  const RUNS = { numRuns: 2000 };
+  const RUNS = { numRuns: runs(2000) };
 
   /** A change may not open a pantry that was closed. */
   const never = (change: (lines: Lines, much: number) => Lines) =>
@@ -279,7 +280,7 @@ describe('what never improves a verdict', () => {
         const beside = plan({ product, lines: weighed(lines), jars });
         expect([beside.shelf, beside.process]).toEqual([before.shelf, before.process]);
       }),
-      { numRuns: 250 },
+      { numRuns: runs(250) },
     );
   });
 });

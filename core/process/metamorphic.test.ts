@@ -7,11 +7,12 @@ import { roleOf, type Role } from './caps.ts';
 import { processTime, type ProcessCase } from './processing.ts';
 import { NO_SAFETY_EVIDENCE, type StorageCase, type StorageLine } from './storageCase.ts';
 import { verdictOf } from './storageVerdict.ts';
+import { runs } from '../test/runs.ts';
 
 // What makes a batch less safe, or says less of it, never makes its verdict better: in every family,
 // of formulas around those that are tested, named or not, with whatever else in them.
 
-const RUNS = 2000;
+const RUNS = runs(2000);
 
 /** Formulas that are for the pantry, g; from the families' own limits and published formulas. */
 const BASES: { readonly [product in Product]: readonly { readonly [id: string]: number }[] } = {

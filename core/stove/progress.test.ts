@@ -11,6 +11,7 @@ import { momentsOf, progressOf } from './progress.ts';
 import { effectiveEvents } from './effectiveEntries.ts';
 import { cookPlanOf, type CookPlan } from './cookPlan.ts';
 import { MIN, log } from '../test/stoveLog.ts';
+import { runs } from '../test/runs.ts';
 
 const AS_PLANNED = asPlanned('sugar');
 
@@ -325,7 +326,7 @@ describe('what could confuse a stove', () => {
           expect(progressOf(cookPlan, effectiveEvents([...entries].reverse()))).toEqual(progress);
         },
       ),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     );
   });
 });

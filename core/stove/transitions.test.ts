@@ -9,6 +9,7 @@ import { pastStages } from './stages.ts';
 import { cookPlanOf, type CookPlan } from './cookPlan.ts';
 import { effectiveEvents } from './effectiveEntries.ts';
 import { STOVE_STATES, TRANSITIONS } from './transitions.ts';
+import { runs } from '../test/runs.ts';
 
 const MIN = 60_000;
 const cookPlanFor = (lines: readonly string[], change: object = {}): CookPlan => {
@@ -286,6 +287,6 @@ test('10 000 random cooks of two sources, with repeats, undo and delays: always 
         expect([...delivered].sort(inOrder)).toEqual([...log].sort(inOrder));
       },
     ),
-    { numRuns: 10_000 },
+    { numRuns: runs(10_000) },
   );
 }, 120_000);

@@ -12,6 +12,7 @@ import { syrupDensity, volumeMl } from './density.ts';
 import { finishOf, THICKEST_SYRUP_BRIX } from './finish.ts';
 import { jarredMl } from './losses.ts';
 import { packJars, type JarSize } from './packing.ts';
+import { runs } from '../test/runs.ts';
 
 describe('density of syrups', () => {
   // GNU units `brix`: apparent specific gravity table of the US Bureau of Standards, at 20 °C.
@@ -194,7 +195,7 @@ describe('packing jars', () => {
         expect(packed.jars.length).toBe(best.sizes);
         expect(packed.jars.reduce((sum, jar) => sum + jar.count, 0)).toBe(best.jars);
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 

@@ -6,13 +6,6 @@ test.use({ serviceWorkers: 'allow' });
 
 // From an empty kitchen to a label, as new cooks go: by clicks and keys alone.
 test.describe.configure({ timeout: 180_000 });
-test.beforeEach(async ({ kettle }) => {
-  // A server that is ahead by a moment can be put further ahead, so that nobody has to wait for a
-  // canner.
-  kettle.aheadMs = 1;
-  await kettle.stop();
-  await kettle.start();
-});
 
 test('a UK kitchen without a canner: the jars go in the fridge, and their labels say so', async ({
   page,

@@ -90,33 +90,31 @@ test('no password is on a command line, logs are nobody else’s to read, and as
   if (process.getuid?.() === 0) expect(serverOf(child).uid).not.toBe(0);
 });
 
-test.each([
-  ['damaged', '{"password": "12'],
-  ['of the wrong kind', '{"databasePort": "here", "password": 12}'],
-  ['missing', null],
-])('with its memory %s it still reaches the data', async (_, memory) => {
+test('with its memory damaged, missing or of another day it still reaches the data', async () => {
   const state = newState();
   const { address } = await start(state);
   await save(address);
   await stop();
   const file = join(state, 'own/state.json');
-  if (memory === null) rmSync(file);
-  else writeFileSync(file, memory);
-  const again = await start(state);
-  expect(await names(again.address)).toEqual(['Plum']);
-  expect(again.said()).toContain('its data stays');
-  expect(existsSync(`${file}.damaged`)).toBe(memory !== null);
-  await stop();
+  const memories = [
+    ['damaged', '{"password": "12'],
+    ['of the wrong kind', '{"databasePort": "here", "password": 12}'],
+    ['missing', null],
+  ] as const;
+  for (const [what, memory] of memories) {
+    rmSync(`${file}.damaged`, { force: true });
+    if (memory === null) rmSync(file);
+    else writeFileSync(file, memory);
+    const again = await start(state);
+    expect([what, await names(again.address)]).toEqual([what, ['Plum']]);
+    expect(again.said()).toContain('its data stays');
+    expect(existsSync(`${file}.damaged`)).toBe(memory !== null);
+    await stop();
+  }
   const third = await start(state);
   expect(third.said()).not.toContain('its data stays');
   expect(await names(third.address)).toEqual(['Plum']);
-});
-
-test('with passwords of another day in its memory it still reaches the data', async () => {
-  const state = newState();
-  await save((await start(state)).address);
   await stop();
-  const file = join(state, 'own/state.json');
   const kept = JSON.parse(readFileSync(file, 'utf8')) as object;
   for (const wrong of [
     { password: 'another' },

@@ -9,6 +9,7 @@ import {
   PrimaryKey,
   Table,
 } from 'sequelize-typescript';
+import type { HouseholdId } from '../household/household.model.ts';
 
 /** One making of something. Putting a batch away hides it; it can be brought back. */
 @Table({ tableName: 'batches', underscored: true, paranoid: true, deletedAt: 'deletedAt' })
@@ -20,7 +21,7 @@ export class BatchModel extends Model {
 
   @AllowNull(false)
   @Column(DataType.UUID)
-  declare householdId: string;
+  declare householdId: HouseholdId;
 
   @AllowNull(false)
   @Column(DataType.STRING(120))

@@ -12,6 +12,7 @@ import {
   Put,
 } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { By, Needs, type Actor } from '../identity/actor.ts';
 import { bodyOf } from '../openapi.ts';
 import { NotFound } from '../problem/errors.ts';
 import { BatchesService } from './batches.service.ts';
@@ -26,62 +27,75 @@ export class BatchesController {
   constructor(private readonly batches: BatchesService) {}
 
   @Get()
+  @Needs('look')
   @ApiOperation({ summary: 'The batches as their labels show them, last changed first' })
-  list(): Promise<BatchSummary[]> {
-    return this.batches.list();
+  list(@By() { householdId }: Actor): Promise<BatchSummary[]> {
+    return this.batches.list(householdId);
   }
 
   @Get('deleted')
+  @Needs('look')
   @ApiOperation({ summary: 'The batches that were deleted and can be restored, the last first' })
-  deleted(): Promise<DeletedBatch[]> {
-    return this.batches.deleted();
+  deleted(@By() { householdId }: Actor): Promise<DeletedBatch[]> {
+    return this.batches.deleted(householdId);
   }
 
   @Get(':id')
+  @Needs('look')
   @ApiOperation({ summary: 'One batch' })
-  find(@Param('id', BatchId) id: string): Promise<Batch> {
-    return this.batches.find(id);
+  find(@By() { householdId }: Actor, @Param('id', BatchId) id: string): Promise<Batch> {
+    return this.batches.find(householdId, id);
   }
 
   @Post()
+  @Needs('cook')
   @ApiOperation({ summary: 'Save a new batch' })
   @bodyOf(BatchDto)
-  create(@Body() dto: BatchDto): Promise<Batch> {
-    return this.batches.create(dto);
+  create(@By() { householdId }: Actor, @Body() dto: BatchDto): Promise<Batch> {
+    return this.batches.create(householdId, dto);
   }
 
   @Put(':id')
+  @Needs('cook')
   @ApiOperation({ summary: 'Save a change to a batch; 409 when it changed meanwhile' })
   @bodyOf(BatchDto)
-  change(@Param('id', BatchId) id: string, @Body() dto: BatchDto): Promise<Batch> {
-    return this.batches.change(id, dto);
+  change(
+    @By() { householdId }: Actor,
+    @Param('id', BatchId) id: string,
+    @Body() dto: BatchDto,
+  ): Promise<Batch> {
+    return this.batches.change(householdId, id, dto);
   }
 
   @Delete(':id')
+  @Needs('remove')
   @HttpCode(204)
   @ApiOperation({ summary: 'Put a batch away; it can be brought back' })
-  remove(@Param('id', BatchId) id: string): Promise<void> {
-    return this.batches.remove(id);
+  remove(@By() actor: Actor, @Param('id', BatchId) id: string): Promise<void> {
+    return this.batches.remove(actor, id);
   }
 
   @Post(':id/done')
+  @Needs('cook')
   @HttpCode(204)
   @ApiOperation({ summary: 'Say that a batch is done: in jars, cooled, and where it is kept' })
-  done(@Param('id', BatchId) id: string): Promise<void> {
-    return this.batches.setDone(id, true);
+  done(@By() { householdId }: Actor, @Param('id', BatchId) id: string): Promise<void> {
+    return this.batches.setDone(householdId, id, true);
   }
 
   @Delete(':id/done')
+  @Needs('cook')
   @HttpCode(204)
   @ApiOperation({ summary: 'Say that a batch is not done after all' })
-  notDone(@Param('id', BatchId) id: string): Promise<void> {
-    return this.batches.setDone(id, false);
+  notDone(@By() { householdId }: Actor, @Param('id', BatchId) id: string): Promise<void> {
+    return this.batches.setDone(householdId, id, false);
   }
 
   @Post(':id/restore')
+  @Needs('remove')
   @HttpCode(200)
   @ApiOperation({ summary: 'Restore a deleted batch' })
-  restore(@Param('id', BatchId) id: string): Promise<Batch> {
-    return this.batches.restore(id);
+  restore(@By() { householdId }: Actor, @Param('id', BatchId) id: string): Promise<Batch> {
+    return this.batches.restore(householdId, id);
   }
 }

@@ -1,6 +1,5 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
-import { HouseholdModule } from '../household/household.module.ts';
 import { KitchenModule } from '../kitchen/kitchen.module.ts';
 import { CookSessionModel } from '../cookSessions/cookSession.model.ts';
 import { BatchModel } from './batch.model.ts';
@@ -8,11 +7,7 @@ import { BatchesController } from './batches.controller.ts';
 import { BatchesService } from './batches.service.ts';
 
 @Module({
-  imports: [
-    SequelizeModule.forFeature([BatchModel, CookSessionModel]),
-    HouseholdModule,
-    KitchenModule,
-  ],
+  imports: [SequelizeModule.forFeature([BatchModel, CookSessionModel]), KitchenModule],
   controllers: [BatchesController],
   providers: [BatchesService],
   exports: [BatchesService],

@@ -14,7 +14,9 @@ import { Injectable, Logger } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { Op, type Transaction } from 'sequelize';
 import { randomUUID } from 'node:crypto';
-import { HouseholdService } from '../household/household.service.ts';
+import type { HouseholdId } from '../household/household.model.ts';
+import type { Actor } from '../identity/actor.ts';
+import { AuditService } from '../identity/audit.service.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
 import { PlanningService } from '../planning/planning.service.ts';
 import { BadInput, Conflict, NotFound } from '../problem/errors.ts';
@@ -44,14 +46,13 @@ export class BatchesService {
   constructor(
     @InjectModel(BatchModel) private readonly batches: typeof BatchModel,
     @InjectModel(CookSessionModel) private readonly sessions: typeof CookSessionModel,
-    private readonly households: HouseholdService,
     private readonly kitchens: KitchenService,
     private readonly planning: PlanningService,
+    private readonly audit: AuditService,
   ) {}
 
   /** The batches as their labels show them, last changed first; their plans are not read for it. */
-  async list(): Promise<BatchSummary[]> {
-    const householdId = await this.households.currentId();
+  async list(householdId: HouseholdId): Promise<BatchSummary[]> {
     const rows = await this.batches.findAll({
       attributes: [
         'id',
@@ -67,7 +68,10 @@ export class BatchesService {
       order: [['updatedAt', 'DESC']],
       limit: MOST_LISTED,
     });
-    const sessions = await this.lastCooks(rows.map(({ id }) => id));
+    const sessions = await this.lastCooks(
+      householdId,
+      rows.map(({ id }) => id),
+    );
     return Promise.all(
       rows.map(async (row) => ({
         id: row.id,
@@ -83,8 +87,7 @@ export class BatchesService {
   }
 
   /** What was deleted and can be restored, the last first. */
-  async deleted(): Promise<DeletedBatch[]> {
-    const householdId = await this.households.currentId();
+  async deleted(householdId: HouseholdId): Promise<DeletedBatch[]> {
     const rows = await this.batches.findAll({
       attributes: ['id', 'name', 'deletedAt'],
       where: { householdId, deletedAt: { [Op.ne]: null } },
@@ -99,35 +102,31 @@ export class BatchesService {
     }));
   }
 
-  async find(id: string): Promise<Batch> {
-    return answer(this.planned(await this.row(id)));
+  async find(householdId: HouseholdId, id: string): Promise<Batch> {
+    return answer(this.planned(await this.row(householdId, id)));
   }
 
   /** Saves a new batch. Asked twice with the same id, there is one: the first. */
-  async create({
-    id = randomUUID(),
-    name,
-    lines,
-    settings = {},
-    ticked = [],
-  }: BatchDto): Promise<Batch> {
-    const householdId = await this.households.currentId();
-    const kitchen = await this.mustPlan({ lines, settings });
+  async create(
+    householdId: HouseholdId,
+    { id = randomUUID(), name, lines, settings = {}, ticked = [] }: BatchDto,
+  ): Promise<Batch> {
+    const kitchen = await this.mustPlan(householdId, { lines, settings });
     const batch = { id, householdId, name, lines, settings, ticked };
     await this.batches.bulkCreate([batch], { ignoreDuplicates: true });
-    return answer(this.planned(await this.row(id), kitchen));
+    return answer(this.planned(await this.row(householdId, id), kitchen));
   }
 
   /** Saves a change. Refuses it when somebody else saved since the version it was made on. */
   async change(
+    householdId: HouseholdId,
     id: string,
     { name, lines, settings = {}, ticked = [], version }: BatchDto,
   ): Promise<Batch> {
     if (version === undefined) {
       throw new BadInput([{ field: 'version', message: message('problems.sayWhichVersion') }]);
     }
-    const householdId = await this.households.currentId();
-    const kitchen = await this.mustPlan({ lines, settings });
+    const kitchen = await this.mustPlan(householdId, { lines, settings });
     // One statement: it changes the version it was made on, unless it was deleted, and answers
     // with the row it wrote.
     const [, [written]] = await this.batches.update(
@@ -144,19 +143,20 @@ export class BatchesService {
       { where: { id, householdId, version }, returning: true },
     );
     if (written !== undefined) return answer(this.planned(written, kitchen));
-    const row = await this.row(id);
+    const row = await this.row(householdId, id);
     throw new Conflict(
       message('problems.batchSavedElsewhere', { there: row.version, on: version }),
     );
   }
 
-  async remove(id: string): Promise<void> {
-    const row = await this.row(id);
+  async remove(actor: Actor, id: string): Promise<void> {
+    const row = await this.row(actor.householdId, id);
     await row.destroy();
+    await this.audit.note(actor, 'batch-deleted', row.name);
   }
 
-  async restore(id: string): Promise<Batch> {
-    const row = await this.row(id, true);
+  async restore(householdId: HouseholdId, id: string): Promise<Batch> {
+    const row = await this.row(householdId, id, true);
     await row.restore();
     return answer(row);
   }
@@ -165,19 +165,24 @@ export class BatchesService {
    * Says that a batch is done, or that it is not after all. Said twice, it is so since the first
    * time.
    */
-  async setDone(id: string, isDone: boolean): Promise<void> {
-    await this.row(id);
-    await this.markDone(id, isDone, null);
+  async setDone(householdId: HouseholdId, id: string, isDone: boolean): Promise<void> {
+    await this.row(householdId, id);
+    await this.markDone(householdId, id, isDone, null);
   }
 
   /**
    * Marks a batch as done, or as not done, together with what else is written; one that was put
    * away stays as it is.
    */
-  async markDone(id: string, isDone: boolean, transaction: Transaction | null): Promise<void> {
-    const row = await this.batches.findByPk(id, { transaction });
+  async markDone(
+    householdId: HouseholdId,
+    id: string,
+    isDone: boolean,
+    transaction: Transaction | null,
+  ): Promise<void> {
+    const row = await this.batches.findOne({ where: { id, householdId }, transaction });
     if (row === null) return;
-    const session = (await this.lastCooks([id], transaction)).get(id) ?? null;
+    const session = (await this.lastCooks(householdId, [id], transaction)).get(id) ?? null;
     const { state } = progressOf(row.updatedAt, session, row.doneAt);
     if (isDone && state === 'done') return;
     await row.update({ doneAt: isDone ? new Date() : null }, { silent: true, transaction });
@@ -185,13 +190,14 @@ export class BatchesService {
 
   /** The last cook of each batch that was ever cooked, by the batch. */
   private async lastCooks(
+    householdId: HouseholdId,
     batchIds: readonly string[],
     transaction: Transaction | null = null,
   ): Promise<ReadonlyMap<string, CookSessionModel>> {
     const rows = await this.sessions.findAll({
       transaction,
       attributes: ['id', 'batchId', 'startedAt', 'endedAt', 'jarPlaces'],
-      where: { batchId: [...batchIds] },
+      where: { householdId, batchId: [...batchIds] },
       order: [['startedAt', 'ASC']],
     });
     return new Map(rows.map((session) => [session.batchId ?? '', session]));
@@ -217,8 +223,8 @@ export class BatchesService {
    * Refuses what cannot be planned, by its typical figures, which are there at once. Answers with
    * the kitchen that it was tried in.
    */
-  private async mustPlan(formula: Formula): Promise<Kitchen> {
-    const kitchen = await this.kitchens.current();
+  private async mustPlan(householdId: HouseholdId, formula: Formula): Promise<Kitchen> {
+    const kitchen = await this.kitchens.current(householdId);
     const faults = await this.planning.runInteractive('faultsInKitchen', { formula, kitchen });
     if (faults.length > 0) throw new BadInput(faults);
     return kitchen;
@@ -237,14 +243,14 @@ export class BatchesService {
    */
   private async plan({ id, version, kitchen }: Planning): Promise<void> {
     const row = await this.batches.findOne({
-      attributes: ['lines', 'settings'],
+      attributes: ['householdId', 'lines', 'settings'],
       where: { id, version },
     });
     if (row === null) return;
-    const { lines, settings } = row;
+    const { householdId, lines, settings } = row;
     const outcome = await this.planning.runPlan('planInKitchen', {
       formula: { lines, settings },
-      kitchen: kitchen ?? (await this.kitchens.current()),
+      kitchen: kitchen ?? (await this.kitchens.current(householdId)),
     });
     const found = outcome.ok
       ? { plan: outcome.plan, summary: summaryOf(outcome.plan) }
@@ -252,8 +258,11 @@ export class BatchesService {
     await this.batches.update(found, { where: { id, version }, silent: true });
   }
 
-  private async row(id: string, alsoPutAway = false): Promise<BatchModel> {
-    const householdId = await this.households.currentId();
+  private async row(
+    householdId: HouseholdId,
+    id: string,
+    alsoPutAway = false,
+  ): Promise<BatchModel> {
     const row = await this.batches.findOne({ where: { id, householdId }, paranoid: !alsoPutAway });
     if (row === null) throw new NotFound(message('problems.noSuchBatchOrDeleted'));
     return row;

@@ -1,5 +1,5 @@
 import { message } from '@idle-kettle/words/message';
-import { kitchenTime, type CookClock, type LoggedEntry } from '@idle-kettle/contract';
+import { kitchenTime, type Author, type CookClock, type LoggedEntry } from '@idle-kettle/contract';
 import {
   canBeAt,
   CLOCKS_AGREE_MS,
@@ -15,9 +15,10 @@ import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { ServerClock } from '../clock/serverClock.service.ts';
+import type { HouseholdId } from '../household/household.model.ts';
 import { CHANNEL, sayThat } from '../live/channel.ts';
 import { BadInput, Conflict, NotFound } from '../problem/errors.ts';
-import { CookSessionModel } from './cookSession.model.ts';
+import { CookSessionModel, type CookId } from './cookSession.model.ts';
 import { putRight, type DatedEntry } from './saidTimes.ts';
 import { SessionEntryModel } from './sessionEntry.model.ts';
 
@@ -37,6 +38,7 @@ const MOST_IN_LOG = 100_000;
 
 /** What is known of a cook whose log grows. */
 type Growing = {
+  readonly id: CookId;
   readonly position: number;
   readonly events: number;
   readonly clock: CookClock;
@@ -59,18 +61,20 @@ export class CookLogService {
   /**
    * Takes in entries, those that it has already left out, and tells every server. Answers with
    * where the log stands.
+   * @param by who makes them
    * @param sentMs what the sender’s clock showed, by which the times are put right; null where it
    * did not say
    */
   async append(
     sessionId: string,
-    householdId: string,
+    householdId: HouseholdId,
+    by: Author,
     given: readonly Entry[],
     sentMs: number | null = null,
   ): Promise<number> {
     return this.database.transaction(async (transaction) => {
       const [cook] = await this.database.query<Growing>(
-        'SELECT position, events, clock, started_at AS "startedAt" FROM cook_sessions WHERE id = $1 AND household_id = $2 FOR UPDATE',
+        'SELECT id, position, events, clock, started_at AS "startedAt" FROM cook_sessions WHERE id = $1 AND household_id = $2 FOR UPDATE',
         { type: QueryTypes.SELECT, bind: [sessionId, householdId], transaction },
       );
       if (!cook) throw new NotFound(message('problems.noSuchCook'));
@@ -79,12 +83,18 @@ export class CookLogService {
         nowMs: kitchenTime(cook.clock, this.clock.now()),
         sentMs,
         agreeMs: CLOCKS_AGREE_MS * cook.clock.speed,
-        offMs: sentMs === null ? await this.offsets(sessionId, given, transaction) : NOT_ASKED,
+        offMs: sentMs === null ? await this.offsets(cook.id, given, transaction) : NOT_ASKED,
       });
       if (faults.length > 0) throw new BadInput(faults);
-      const fresh = await this.refuseOtherContent(sessionId, given, transaction);
+      const fresh = await this.refuseOtherContent(cook.id, given, transaction);
       refuseTooMany(cook, fresh);
-      return (await this.put(sessionId, entries, transaction)) ?? cook.position;
+      return (
+        (await this.put(
+          cook.id,
+          entries.map((entry) => ({ ...entry, by })),
+          transaction,
+        )) ?? cook.position
+      );
     });
   }
 
@@ -93,9 +103,9 @@ export class CookLogService {
    * reading; answers with whether it was so.
    */
   async appendReadings(
-    sessionId: string,
+    sessionId: CookId,
     readAtEvents: number,
-    readings: readonly Entry[],
+    readings: readonly (Entry & { readonly by: Author })[],
   ): Promise<boolean> {
     return this.database.transaction(async (transaction) => {
       const session = await this.sessions.findOne({
@@ -117,7 +127,7 @@ export class CookLogService {
   }
 
   /** Entries after a place in the log, in its order. */
-  async after(sessionId: string, position: number): Promise<LoggedEntry[]> {
+  async after(sessionId: CookId, position: number): Promise<LoggedEntry[]> {
     const rows = await this.entries.findAll({
       where: { sessionId, position: { [Op.gt]: position } },
       order: [['position', 'ASC']],
@@ -156,7 +166,7 @@ export class CookLogService {
 
   /** What the clocks of sources were off by, as their last entries were put right, ms. */
   private async offsets(
-    sessionId: string,
+    sessionId: CookId,
     given: readonly Entry[],
     transaction: Transaction,
   ): Promise<ReadonlyMap<string, number>> {
@@ -169,7 +179,7 @@ export class CookLogService {
   }
 
   /** The highest `seq` of a source in a cook; 0 for none. */
-  async lastSeq(sessionId: string, source: string): Promise<number> {
+  async lastSeq(sessionId: CookId, source: string): Promise<number> {
     const last = await this.entries.max<number | null, SessionEntryModel>('seq', {
       where: { sessionId, source },
     });
@@ -186,7 +196,7 @@ export class CookLogService {
    * no second delivery. Answers with what is new.
    */
   private async refuseOtherContent(
-    sessionId: string,
+    sessionId: CookId,
     given: readonly Entry[],
     transaction: Transaction,
   ): Promise<readonly Entry[]> {
@@ -226,23 +236,30 @@ export class CookLogService {
    * every second. Answers with where the log stands; null when nothing was new.
    */
   private async put(
-    sessionId: string,
-    given: readonly DatedEntry[],
+    sessionId: CookId,
+    given: readonly (DatedEntry & { readonly by: Author })[],
     transaction: Transaction,
   ): Promise<number | null> {
     const [put] = await this.database.query<{ position: number }>(PUT, {
       type: QueryTypes.SELECT,
-      bind: [sessionId, JSON.stringify(given), CHANNEL],
+      bind: [sessionId, JSON.stringify(given.map(flat)), CHANNEL],
       transaction,
     });
     return put?.position ?? null;
   }
 }
 
+/** An entry as the statement that puts it takes it. */
+const flat = ({ by, ...entry }: DatedEntry & { readonly by: Author }) => ({
+  ...entry,
+  byKind: by.kind,
+  byId: by.id,
+});
+
 /** The entries of a log that go by one of some names. */
 const KEPT = `
   SELECT kept.source, kept.seq, kept.position, kept.at, kept.said_at AS "saidAt", kept.kind,
-    kept.value, kept.text
+    kept.value, kept.text, kept.by_kind AS "byKind", kept.by_id AS "byId"
   FROM cook_session_entries AS kept
   JOIN jsonb_to_recordset($2::jsonb) AS given (source text, seq int)
     ON given.source = kept.source AND given.seq = kept.seq
@@ -265,12 +282,14 @@ const OFFSETS = `
 
 const PUT = `
   WITH given AS (
-    SELECT DISTINCT ON (source, seq) source, seq, at, "saidAt", kind, value, text, place
+    SELECT DISTINCT ON (source, seq)
+      source, seq, at, "saidAt", kind, value, text, "byKind", "byId", place
     FROM ROWS FROM (
       jsonb_to_recordset($2::jsonb)
         AS (source text, seq int, at double precision, "saidAt" double precision, kind text,
-          value double precision, text text)
-    ) WITH ORDINALITY AS entry (source, seq, at, "saidAt", kind, value, text, place)
+          value double precision, text text, "byKind" text, "byId" uuid)
+    ) WITH ORDINALITY
+      AS entry (source, seq, at, "saidAt", kind, value, text, "byKind", "byId", place)
     ORDER BY source, seq, place
   ), fresh AS (
     SELECT given.*, row_number() OVER (ORDER BY place) AS next
@@ -281,9 +300,9 @@ const PUT = `
     )
   ), put AS (
     INSERT INTO cook_session_entries
-      (session_id, source, seq, position, at, said_at, kind, value, text)
+      (session_id, source, seq, position, at, said_at, kind, value, text, by_kind, by_id)
     SELECT session.id, source, seq, session.position + next, to_timestamp(at / 1000),
-      to_timestamp("saidAt" / 1000), kind, value, text
+      to_timestamp("saidAt" / 1000), kind, value, text, "byKind", "byId"
     FROM fresh, cook_sessions AS session
     WHERE session.id = $1::uuid
     RETURNING kind, source
@@ -318,4 +337,5 @@ const answer = (row: SessionEntryModel): LoggedEntry => ({
   kind: row.kind,
   value: row.value,
   text: row.text,
+  by: row.byKind === null ? null : { kind: row.byKind, id: row.byId },
 });

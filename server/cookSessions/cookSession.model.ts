@@ -10,18 +10,27 @@ import {
   PrimaryKey,
   Table,
 } from 'sequelize-typescript';
+import type { HouseholdId } from '../household/household.model.ts';
 import type { StockTaken } from '../kitchen/jarStock.ts';
+
+declare const ofACook: unique symbol;
+
+/**
+ * The id of a cook that was found in the household of whoever asks: no text that somebody sends is
+ * one, so that no log is read or written without looking whose it is.
+ */
+export type CookId = string & { readonly [ofACook]: true };
 
 /** One time that a pot stood on the stove, of a batch or for practice. */
 @Table({ tableName: 'cook_sessions', underscored: true })
 export class CookSessionModel extends Model {
   @PrimaryKey
   @Column(DataType.UUID)
-  declare id: string;
+  declare id: CookId;
 
   @AllowNull(false)
   @Column(DataType.UUID)
-  declare householdId: string;
+  declare householdId: HouseholdId;
 
   @Column(DataType.UUID)
   declare batchId: string | null;

@@ -26,7 +26,7 @@ import {
 } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Observable } from 'rxjs';
-import { HouseholdService } from '../household/household.service.ts';
+import { By, Needs, type Actor } from '../identity/actor.ts';
 import { bodyOf } from '../openapi.ts';
 import { NotFound } from '../problem/errors.ts';
 import { CookLogService } from './cookLog.service.ts';
@@ -60,7 +60,6 @@ const entryOf = ({ source, seq, at, kind, value, text }: EntryDto): Entry => ({
 export class CookSessionsController {
   constructor(
     private readonly cooks: CookSessionsService,
-    private readonly households: HouseholdService,
     private readonly log: CookLogService,
     private readonly live: LiveViewService,
     private readonly pots: PotService,
@@ -68,79 +67,94 @@ export class CookSessionsController {
   ) {}
 
   @Get()
+  @Needs('look')
   @ApiOperation({ summary: 'The cooks, the last begun first' })
-  list(): Promise<CookSessionSummary[]> {
-    return this.cooks.list();
+  list(@By() { householdId }: Actor): Promise<CookSessionSummary[]> {
+    return this.cooks.list(householdId);
   }
 
   @Get(':id')
+  @Needs('look')
   @ApiOperation({ summary: 'One cook' })
-  find(@Param('id', CookId) id: string): Promise<CookSession> {
-    return this.cooks.find(id);
+  find(@By() { householdId }: Actor, @Param('id', CookId) id: string): Promise<CookSession> {
+    return this.cooks.find(householdId, id);
   }
 
   @Post()
+  @Needs('cook')
   @ApiOperation({ summary: 'Begin a cook, of a batch or for practice' })
   @bodyOf(CookSessionDto)
-  begin(@Body() dto: CookSessionDto): Promise<CookSession> {
-    return this.cooks.begin(dto);
+  begin(@By() { householdId }: Actor, @Body() dto: CookSessionDto): Promise<CookSession> {
+    return this.cooks.begin(householdId, dto);
   }
 
   @Put(':id/speed')
+  @Needs('cook')
   @ApiOperation({ summary: 'Let a practice cook run faster or slower' })
   @bodyOf(SpeedDto)
-  setSpeed(@Param('id', CookId) id: string, @Body() { speed }: SpeedDto): Promise<CookSession> {
-    return this.cooks.setSpeed(id, speed);
+  setSpeed(
+    @By() { householdId }: Actor,
+    @Param('id', CookId) id: string,
+    @Body() { speed }: SpeedDto,
+  ): Promise<CookSession> {
+    return this.cooks.setSpeed(householdId, id, speed);
   }
 
   @Post(':id/end')
+  @Needs('cook')
   @HttpCode(200)
   @ApiOperation({ summary: 'End a cook; a practice cook is debriefed' })
-  end(@Param('id', CookId) id: string): Promise<CookSession> {
-    return this.cooks.end(id);
+  end(@By() { householdId }: Actor, @Param('id', CookId) id: string): Promise<CookSession> {
+    return this.cooks.end(householdId, id);
   }
 
   @Get(':id/pot')
+  @Needs('look')
   @ApiOperation({ summary: 'What is seen of a practice pot at this moment' })
-  async look(@Param('id', CookId) id: string): Promise<PotSight> {
-    return this.pots.look(await this.cooks.find(id));
+  async look(@By() { householdId }: Actor, @Param('id', CookId) id: string): Promise<PotSight> {
+    return this.pots.look(await this.cooks.row(householdId, id));
   }
 
   @Get(':id/log')
+  @Needs('look')
   @ApiOperation({ summary: 'The log after a place in it: ?after=120' })
   async entries(
+    @By() { householdId }: Actor,
     @Param('id', CookId) id: string,
     @Query('after') after?: string,
   ): Promise<LiveMessage> {
-    await this.cooks.find(id);
-    const entries = await this.log.after(id, placeOf(after));
+    const cook = await this.cooks.row(householdId, id);
+    const entries = await this.log.after(cook.id, placeOf(after));
     return { entries, position: entries.at(-1)?.position ?? placeOf(after) };
   }
 
   @Post(':id/log')
+  @Needs('cook')
   @HttpCode(200)
   @ApiOperation({ summary: 'Add to the log; what it holds already is left out' })
   @bodyOf(EntriesDto)
   async append(
+    @By() { householdId, author }: Actor,
     @Param('id', CookId) id: string,
     @Body() { entries, now }: EntriesDto,
   ): Promise<{ readonly position: number }> {
-    const householdId = await this.households.currentId();
     const given = entries.map(entryOf);
-    const position = await this.log.append(id, householdId, given, now ?? null);
+    const position = await this.log.append(id, householdId, author, given, now ?? null);
     // They are stored, whatever becomes of this: it is then done a little later.
     if (!given.every(isOfADevice)) await this.jars.settle(id);
     return { position };
   }
 
   @Sse(':id/live')
+  @Needs('look')
   @ApiOperation({ summary: 'The log as it grows: server-sent events from ?after or Last-Event-ID' })
   async follow(
+    @By() { householdId, sessionId }: Actor,
     @Param('id', CookId) id: string,
     @Query('after') after?: string,
     @Headers('last-event-id') last?: string,
   ): Promise<Observable<MessageEvent>> {
-    await this.cooks.find(id);
-    return this.live.follow(id, placeOf(last ?? after));
+    const cook = await this.cooks.row(householdId, id);
+    return this.live.follow(cook.id, placeOf(last ?? after), sessionId);
   }
 }

@@ -1,7 +1,6 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { BatchesModule } from '../batches/batches.module.ts';
-import { HouseholdModule } from '../household/household.module.ts';
 import { KitchenModule } from '../kitchen/kitchen.module.ts';
 import { LiveModule } from '../live/live.module.ts';
 import { CookSessionModel } from './cookSession.model.ts';
@@ -12,18 +11,19 @@ import { CookSessionsService } from './cookSessions.service.ts';
 import { DeviceRunner } from './deviceRunner.service.ts';
 import { JarSettler } from './jarSettler.service.ts';
 import { LiveViewService } from './liveView.service.ts';
+import { ReadingsController } from './readings.controller.ts';
+import { ReadingsService } from './readings.service.ts';
 import { PotService } from './pot.service.ts';
 import { SimulatedDevices } from './simulatedDevices.ts';
 
 @Module({
   imports: [
     SequelizeModule.forFeature([CookSessionModel, SessionEntryModel]),
-    HouseholdModule,
     KitchenModule,
     BatchesModule,
     LiveModule,
   ],
-  controllers: [CookSessionsController],
+  controllers: [CookSessionsController, ReadingsController],
   providers: [
     CookSessionsService,
     CookLogService,
@@ -32,6 +32,7 @@ import { SimulatedDevices } from './simulatedDevices.ts';
     PotService,
     SimulatedDevices,
     DeviceRunner,
+    ReadingsService,
   ],
 })
 export class CookSessionsModule {}

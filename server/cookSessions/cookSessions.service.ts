@@ -7,14 +7,15 @@ import {
   type CookClock,
   type PracticeDto,
 } from '@idle-kettle/contract';
-import { USUAL_PROBE, type Practice } from '@idle-kettle/core';
+import { PROBE_SOURCE, SCALE_SOURCE, USUAL_PROBE, type Practice } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { literal, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BatchesService } from '../batches/batches.service.ts';
 import { ServerClock } from '../clock/serverClock.service.ts';
-import { HouseholdService } from '../household/household.service.ts';
+import type { HouseholdId } from '../household/household.model.ts';
+import { DevicesService } from '../identity/devices.service.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
 import { PlanningService } from '../planning/planning.service.ts';
 import { BadInput, NotFound } from '../problem/errors.ts';
@@ -29,7 +30,7 @@ export class CookSessionsService {
     @InjectModel(CookSessionModel) private readonly sessions: typeof CookSessionModel,
     @InjectConnection() private readonly database: Sequelize,
     private readonly log: CookLogService,
-    private readonly households: HouseholdService,
+    private readonly devices: DevicesService,
     private readonly kitchens: KitchenService,
     private readonly batches: BatchesService,
     private readonly planning: PlanningService,
@@ -37,8 +38,7 @@ export class CookSessionsService {
   ) {}
 
   /** The cooks, the last begun first; neither their kitchens nor their debriefs are read for it. */
-  async list(): Promise<CookSessionSummary[]> {
-    const householdId = await this.households.currentId();
+  async list(householdId: HouseholdId): Promise<CookSessionSummary[]> {
     const rows = await this.sessions.findAll({
       attributes: [
         'id',
@@ -66,17 +66,19 @@ export class CookSessionsService {
     }));
   }
 
-  async find(id: string): Promise<CookSession> {
-    return answer(await this.row(id));
+  async find(householdId: HouseholdId, id: string): Promise<CookSession> {
+    return answer(await this.row(householdId, id));
   }
 
   /** Begins a cook. Asked twice with the same id, there is one. */
-  async begin({ id, batchId, practice }: CookSessionDto): Promise<CookSession> {
-    const householdId = await this.households.currentId();
+  async begin(
+    householdId: HouseholdId,
+    { id, batchId, practice }: CookSessionDto,
+  ): Promise<CookSession> {
     const there = await this.sessions.findOne({ where: { id, householdId } });
     if (there) return answer(there);
-    const kitchen = await this.kitchens.current();
-    const of = await this.whatIsCooked(batchId, practice);
+    const kitchen = await this.kitchens.current(householdId);
+    const of = await this.whatIsCooked(householdId, batchId, practice);
     if (!(await this.planning.runInteractive('canBeCooked', { formula: of.formula, kitchen }))) {
       throw new BadInput([
         {
@@ -87,7 +89,7 @@ export class CookSessionsService {
     }
     const now = this.clock.now();
     const clock: CookClock = { realAt: now, cookAt: now, speed: practice?.speed ?? 1 };
-    const [row] = await this.sessions.findOrCreate({
+    const [row, isNew] = await this.sessions.findOrCreate({
       where: { id },
       defaults: {
         householdId,
@@ -98,12 +100,16 @@ export class CookSessionsService {
         startedAt: new Date(now),
       },
     });
+    // Another household has one of that id already, and is not told of.
+    if (row.householdId !== householdId) throw new NotFound(message('problems.noSuchCook'));
+    if (isNew && row.practice !== null)
+      await this.devices.pairSimulated(householdId, row.id, simulatedDevicesOf(row.practice));
     return answer(row);
   }
 
   /** Lets the clock of a practice cook run faster or slower from now on. */
-  async setSpeed(id: string, speed: number): Promise<CookSession> {
-    return this.changed(id, (row) => {
+  async setSpeed(householdId: HouseholdId, id: string, speed: number): Promise<CookSession> {
+    return this.changed(householdId, id, (row) => {
       if (row.practice === null) {
         throw new BadInput([{ field: 'speed', message: message('problems.onlyPracticeFaster') }]);
       }
@@ -113,24 +119,28 @@ export class CookSessionsService {
   }
 
   /** Ends a cook; a practice cook is debriefed. Ended twice, it ended the first time. */
-  async end(id: string): Promise<CookSession> {
-    const session = await this.row(id);
+  async end(householdId: HouseholdId, id: string): Promise<CookSession> {
+    const session = await this.row(householdId, id);
     const endedAt = new Date(this.clock.now());
     const debrief = await this.planning.runInteractive('debrief', {
       session: plainly(session),
       events: (await this.log.events(session)).entries,
       endMs: kitchenTime(session.clock, endedAt.getTime()),
     });
-    return this.changed(id, (row) => {
+    return this.changed(householdId, id, (row) => {
       if (row.endedAt !== null) return;
       row.endedAt = endedAt;
       row.debrief = debrief;
     });
   }
 
-  private async whatIsCooked(batchId?: string | null, practice?: PracticeDto | null) {
+  private async whatIsCooked(
+    householdId: HouseholdId,
+    batchId?: string | null,
+    practice?: PracticeDto | null,
+  ) {
     if (batchId && !practice) {
-      const { name, lines, settings } = await this.batches.find(batchId);
+      const { name, lines, settings } = await this.batches.find(householdId, batchId);
       return { batchId, name, formula: { lines, settings } };
     }
     if (practice && !batchId) {
@@ -149,10 +159,11 @@ export class CookSessionsService {
 
   /** Changes a cook while nobody else does, and tells everybody who looks at it. */
   private async changed(
+    householdId: HouseholdId,
     id: string,
     change: (row: CookSessionModel, transaction: Transaction) => void | Promise<void>,
   ): Promise<CookSession> {
-    const { householdId } = await this.row(id);
+    await this.row(householdId, id);
     return this.database.transaction(async (transaction) => {
       const row = await this.sessions.findOne({
         where: { id, householdId },
@@ -167,13 +178,19 @@ export class CookSessionsService {
     });
   }
 
-  private async row(id: string): Promise<CookSessionModel> {
-    const householdId = await this.households.currentId();
+  /** A cook of a household; its log is read and written by what stands in the row alone. */
+  async row(householdId: HouseholdId, id: string): Promise<CookSessionModel> {
     const row = await this.sessions.findOne({ where: { id, householdId } });
     if (row === null) throw new NotFound(message('problems.noSuchCook'));
     return row;
   }
 }
+
+/** The devices that a practice has: a probe, and a scale where it was asked for. */
+const simulatedDevicesOf = ({ scale }: Practice) => [
+  { name: PROBE_SOURCE, kind: 'probe' as const },
+  ...(scale ? [{ name: SCALE_SOURCE, kind: 'scale' as const }] : []),
+];
 
 /** What a thread needs of a cook. */
 const plainly = ({ formula, kitchen, practice }: CookSessionModel) => ({

@@ -1,4 +1,4 @@
-import { kitchenTime } from '@idle-kettle/contract';
+import { kitchenTime, type Author } from '@idle-kettle/contract';
 import type { Entry } from '@idle-kettle/core';
 import {
   Injectable,
@@ -9,8 +9,9 @@ import {
 import { InjectModel } from '@nestjs/sequelize';
 import { ConnectionError, Op } from 'sequelize';
 import { ServerClock } from '../clock/serverClock.service.ts';
+import { DevicesService } from '../identity/devices.service.ts';
 import { CookLogService } from './cookLog.service.ts';
-import { CookSessionModel } from './cookSession.model.ts';
+import { CookSessionModel, type CookId } from './cookSession.model.ts';
 import type { DeviceDriver } from './devices.ts';
 import { SimulatedDevices } from './simulatedDevices.ts';
 
@@ -38,7 +39,7 @@ type Ahead = {
   /** How many events of the log it goes by. */
   readonly events: number;
   readonly untilS: number;
-  readonly readings: readonly Entry[];
+  readonly readings: readonly (Entry & { readonly by: Author })[];
 };
 
 /** A cook whose devices are read. */
@@ -68,6 +69,7 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
     @InjectModel(CookSessionModel) private readonly sessions: typeof CookSessionModel,
     private readonly log: CookLogService,
     private readonly clock: ServerClock,
+    private readonly devices: DevicesService,
     simulated: SimulatedDevices,
   ) {
     this.drivers = [simulated];
@@ -108,7 +110,7 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
       raw: true,
     });
     this.listedAt = performance.now();
-    const ids = new Set(this.on.map(({ id }) => id));
+    const ids = new Set<string>(this.on.map(({ id }) => id));
     for (const known of [this.ahead, this.readToS])
       for (const key of known.keys()) if (!ids.has(key.split(' ')[0] ?? '')) known.delete(key);
   }
@@ -157,7 +159,7 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
 
   private async lookAhead(
     driver: DeviceDriver,
-    id: string,
+    id: CookId,
     fromS: number,
     toS: number,
   ): Promise<Ahead> {
@@ -177,7 +179,15 @@ export class DeviceRunner implements OnApplicationBootstrap, OnModuleDestroy {
       upToS > fromS
         ? await driver.read({ formula, kitchen, practice, startMs }, entries, fromS, upToS)
         : [];
-    const ahead = { events, untilS, readings };
+    const paired = await this.devices.simulated(id);
+    const ahead = {
+      events,
+      untilS,
+      readings: readings.map((reading) => ({
+        ...reading,
+        by: { kind: 'device' as const, id: paired.get(reading.kind) ?? null },
+      })),
+    };
     this.ahead.set(`${id} ${driver.source}`, ahead);
     return ahead;
   }

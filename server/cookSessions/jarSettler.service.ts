@@ -126,7 +126,7 @@ export class JarSettler implements OnApplicationBootstrap, OnModuleDestroy {
   ): Promise<OfJars | null> {
     if (!hasJars(session) && !events.some(({ kind }) => JAR_PLACE_EVENTS.has(kind))) return null;
     const { formula, kitchen } = session;
-    const { cannerHolds, cannerWatched } = await this.kitchens.current();
+    const { cannerHolds, cannerWatched } = await this.kitchens.current(session.householdId);
     return this.planning.runInteractive('jarsOfLog', {
       session: { formula, kitchen },
       events,
@@ -153,11 +153,11 @@ export class JarSettler implements OnApplicationBootstrap, OnModuleDestroy {
     row.jarPlaces = places;
     const taken = (used ?? []).map(takenBy);
     if (JSON.stringify(taken) !== JSON.stringify(row.stockTaken)) {
-      await this.kitchens.setTaken(row.stockTaken, taken, transaction);
+      await this.kitchens.setTaken(row.householdId, row.stockTaken, taken, transaction);
       row.stockTaken = taken;
     }
     if (used !== null && watched !== null && !row.cannerCounted) {
-      await this.kitchens.keepCannerWatched(watched, transaction);
+      await this.kitchens.keepCannerWatched(row.householdId, watched, transaction);
       row.cannerCounted = true;
     }
     const isAway = used !== null;
@@ -167,7 +167,8 @@ export class JarSettler implements OnApplicationBootstrap, OnModuleDestroy {
       // What ended because its jars were stored did not end when they were not after all.
       if (!isAway && row.endedAt?.getTime() === was?.getTime()) row.endedAt = null;
       row.endedAt ??= row.storedAt;
-      if (row.batchId !== null) await this.batches.markDone(row.batchId, isAway, transaction);
+      if (row.batchId !== null)
+        await this.batches.markDone(row.householdId, row.batchId, isAway, transaction);
     }
     await row.save({ transaction, silent: !isTold });
     if (isTold) await this.log.tell(row, transaction);

@@ -2,8 +2,10 @@ import type { LiveMessage, LoggedEntry } from '@idle-kettle/contract';
 import { Injectable, type MessageEvent } from '@nestjs/common';
 import { Observable, type Subscriber } from 'rxjs';
 import { ServerClock } from '../clock/serverClock.service.ts';
+import { isSignedOut } from '../live/channel.ts';
 import { ListenerService } from '../live/listener.service.ts';
 import { CookLogService, MOST_ANSWERED } from './cookLog.service.ts';
+import type { CookId } from './cookSession.model.ts';
 
 /** So often something is sent, so that a dead line is noticed at both ends, ms. */
 const BEAT_MS = 5000;
@@ -19,14 +21,25 @@ export class LiveViewService {
     private readonly clock: ServerClock,
   ) {}
 
-  /** Entries after a place in the log: those there are at once, and every later one as it comes. */
-  follow(sessionId: string, from: number): Observable<MessageEvent> {
+  /**
+   * Entries after a place in the log: those there are at once, and every later one as it comes, until
+   * whoever follows it is signed out.
+   */
+  follow(
+    sessionId: CookId,
+    from: number,
+    memberSessionId: string | null,
+  ): Observable<MessageEvent> {
     return new Observable((subscriber) => {
       const feed = this.feedOf(sessionId);
       const viewer = new Viewer(subscriber, from);
       feed.viewers.add(viewer);
       const words = this.listener.heard.subscribe({
         next: (word) => {
+          if (isSignedOut(word)) {
+            if (word.signedOut === memberSessionId) subscriber.complete();
+            return;
+          }
           if (word !== 'look' && word.cook !== sessionId) return;
           // After a time without words the cook itself may have changed as well.
           if (word === 'look' || word.what === 'cook') viewer.say('cook', {});
@@ -49,7 +62,7 @@ export class LiveViewService {
     });
   }
 
-  private feedOf(sessionId: string): Feed {
+  private feedOf(sessionId: CookId): Feed {
     const there = this.feeds.get(sessionId);
     if (there !== undefined) return there;
     const feed = new Feed((position) => this.log.after(sessionId, position));

@@ -1,4 +1,5 @@
 import type { EntryKind } from '@idle-kettle/core';
+import type { Author } from '@idle-kettle/contract';
 import { AllowNull, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
 /** One line of a cook’s log. Never changed and never taken out. */
@@ -38,4 +39,11 @@ export class SessionEntryModel extends Model {
 
   @Column(DataType.STRING(120))
   declare text: string | null;
+
+  /** Who made it; null for one of a time when that was not kept. */
+  @Column(DataType.STRING(10))
+  declare byKind: Author['kind'] | null;
+
+  @Column(DataType.UUID)
+  declare byId: string | null;
 }

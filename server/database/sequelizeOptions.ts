@@ -5,6 +5,12 @@ import { RecipeVersionModel } from '../recipes/recipeVersion.model.ts';
 import { CookSessionModel } from '../cookSessions/cookSession.model.ts';
 import { SessionEntryModel } from '../cookSessions/sessionEntry.model.ts';
 import { HouseholdModel } from '../household/household.model.ts';
+import { AuditEventModel } from '../identity/auditEvent.model.ts';
+import { DeviceModel } from '../identity/device.model.ts';
+import { InviteModel } from '../identity/invite.model.ts';
+import { MemberModel } from '../identity/member.model.ts';
+import { MemberSessionModel } from '../identity/memberSession.model.ts';
+import { PairingCodeModel } from '../identity/pairingCode.model.ts';
 import { KitchenModel } from '../kitchen/kitchen.model.ts';
 
 /**
@@ -26,6 +32,12 @@ export const sequelizeOptions = (databaseUrl: string): SequelizeModuleOptions =>
     RecipeVersionModel,
     CookSessionModel,
     SessionEntryModel,
+    MemberModel,
+    MemberSessionModel,
+    InviteModel,
+    DeviceModel,
+    PairingCodeModel,
+    AuditEventModel,
   ],
   autoLoadModels: false,
   synchronize: false,

@@ -3,6 +3,7 @@ import { InjectConnection } from '@nestjs/sequelize';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { Sequelize } from 'sequelize-typescript';
 import { ServerClock } from '../clock/serverClock.service.ts';
+import { Needs } from '../identity/actor.ts';
 
 @ApiTags('health')
 @Controller('health')
@@ -13,6 +14,7 @@ export class HealthController {
   ) {}
 
   @Get()
+  @Needs('open')
   @ApiOperation({ summary: 'Whether server and database answer' })
   async check(): Promise<{ readonly status: 'ok' }> {
     await this.database.query('SELECT 1');
@@ -20,6 +22,7 @@ export class HealthController {
   }
 
   @Get('time')
+  @Needs('open')
   @ApiOperation({ summary: 'The server’s clock, which every browser of a kitchen goes by' })
   time(): { readonly now: number } {
     return { now: this.clock.now() };

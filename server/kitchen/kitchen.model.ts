@@ -24,6 +24,7 @@ import {
   PrimaryKey,
   Table,
 } from 'sequelize-typescript';
+import type { HouseholdId } from '../household/household.model.ts';
 
 @Table({ tableName: 'kitchens', underscored: true })
 export class KitchenModel extends Model {
@@ -34,7 +35,7 @@ export class KitchenModel extends Model {
 
   @AllowNull(false)
   @Column(DataType.UUID)
-  declare householdId: string;
+  declare householdId: HouseholdId;
 
   @AllowNull(false)
   @Column(DataType.STRING(120))

@@ -1,13 +1,12 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { BatchModel } from '../batches/batch.model.ts';
-import { HouseholdModule } from '../household/household.module.ts';
 import { KitchenController } from './kitchen.controller.ts';
 import { KitchenModel } from './kitchen.model.ts';
 import { KitchenService } from './kitchen.service.ts';
 
 @Module({
-  imports: [SequelizeModule.forFeature([KitchenModel, BatchModel]), HouseholdModule],
+  imports: [SequelizeModule.forFeature([KitchenModel, BatchModel])],
   controllers: [KitchenController],
   providers: [KitchenService],
   exports: [KitchenService],

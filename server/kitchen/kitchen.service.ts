@@ -17,7 +17,7 @@ import { validateSync } from 'class-validator';
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import { BatchModel } from '../batches/batch.model.ts';
-import { HouseholdService } from '../household/household.service.ts';
+import type { HouseholdId } from '../household/household.model.ts';
 import { Op, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BadInput, Conflict } from '../problem/errors.ts';
@@ -29,15 +29,14 @@ export class KitchenService {
   constructor(
     @InjectModel(KitchenModel) private readonly kitchens: typeof KitchenModel,
     @InjectModel(BatchModel) private readonly batches: typeof BatchModel,
-    private readonly households: HouseholdService,
     @InjectConnection() private readonly database: Sequelize,
   ) {}
 
   /**
    * @param within a transaction of the caller’s, which holds a connection already; null for none
    */
-  async current(within: Transaction | null = null): Promise<Kitchen> {
-    return answer(await this.row(within));
+  async current(householdId: HouseholdId, within: Transaction | null = null): Promise<Kitchen> {
+    return answer(await this.row(householdId, within));
   }
 
   /**
@@ -45,15 +44,23 @@ export class KitchenService {
    * none, it counts for whatever is there.
    * @param isDone whether the kitchen counts as set up from now on
    */
-  setUp({ version, ...dto }: KitchenDto, isDone = true): Promise<Kitchen> {
-    return this.changed((row) => {
-      if (version !== undefined && version !== row.version) {
-        throw new Conflict(
-          message('problems.kitchenChangedElsewhere', { there: row.version, on: version }),
-        );
-      }
-      return said({ altitudeM: null, waterBoilsC: null, ...given(dto) }, row);
-    }, isDone);
+  setUp(
+    householdId: HouseholdId,
+    { version, ...dto }: KitchenDto,
+    isDone = true,
+  ): Promise<Kitchen> {
+    return this.changed(
+      householdId,
+      (row) => {
+        if (version !== undefined && version !== row.version) {
+          throw new Conflict(
+            message('problems.kitchenChangedElsewhere', { there: row.version, on: version }),
+          );
+        }
+        return said({ altitudeM: null, waterBoilsC: null, ...given(dto) }, row);
+      },
+      isDone,
+    );
   }
 
   /**
@@ -61,8 +68,8 @@ export class KitchenService {
    * different fields; where a field was changed by somebody else since, nothing is, and each such
    * field is named.
    */
-  change({ version, changes }: KitchenChangeDto): Promise<Kitchen> {
-    return this.changed((row) => {
+  change(householdId: HouseholdId, { version, changes }: KitchenChangeDto): Promise<Kitchen> {
+    return this.changed(householdId, (row) => {
       if (version > row.version) {
         throw new Conflict(
           message('problems.kitchenNeverWas', { there: row.version, on: version }),
@@ -97,9 +104,9 @@ export class KitchenService {
   }
 
   /** Teaches the kitchen a name; one that it knows is taught anew. Two at once both stand. */
-  async teach(dto: TaughtNameDto): Promise<Kitchen> {
+  async teach(householdId: HouseholdId, dto: TaughtNameDto): Promise<Kitchen> {
     const taught = { ...dto, taughtAt: new Date().toISOString() };
-    return this.withNames((names) => {
+    return this.withNames(householdId, (names) => {
       const others = names.filter(({ name }) => !isSameName(name, dto.name));
       if (others.length >= MOST_TAUGHT_NAMES) {
         throw new BadInput([
@@ -114,28 +121,43 @@ export class KitchenService {
   }
 
   /** Forgets a name; one that the kitchen does not know changes nothing. */
-  forget(name: string): Promise<Kitchen> {
-    return this.withNames((names) => names.filter((known) => !isSameName(known.name, name)));
+  forget(householdId: HouseholdId, name: string): Promise<Kitchen> {
+    return this.withNames(householdId, (names) =>
+      names.filter((known) => !isSameName(known.name, name)),
+    );
   }
 
   /**
    * Changes what a batch has taken off the stock of jars and lids, in a transaction of the caller’s.
    */
   async setTaken(
+    householdId: HouseholdId,
     before: readonly StockTaken[],
     now: readonly StockTaken[],
     transaction: Transaction,
   ): Promise<void> {
-    await this.changed(({ jars }) => ({ jars: withTaken(jars, before, now) }), false, transaction);
+    await this.changed(
+      householdId,
+      ({ jars }) => ({ jars: withTaken(jars, before, now) }),
+      false,
+      transaction,
+    );
   }
 
   /** Keeps how the canner is known after the loads of a batch, in a transaction of the caller’s. */
-  async keepCannerWatched(watched: CannerWatched, transaction: Transaction): Promise<void> {
-    await this.changed(() => ({ cannerWatched: watched }), false, transaction);
+  async keepCannerWatched(
+    householdId: HouseholdId,
+    watched: CannerWatched,
+    transaction: Transaction,
+  ): Promise<void> {
+    await this.changed(householdId, () => ({ cannerWatched: watched }), false, transaction);
   }
 
-  private withNames(change: (names: TaughtNameDto[]) => TaughtNameDto[]): Promise<Kitchen> {
-    return this.changed(({ names }) => ({ names: change(names) }), false);
+  private withNames(
+    householdId: HouseholdId,
+    change: (names: TaughtNameDto[]) => TaughtNameDto[],
+  ): Promise<Kitchen> {
+    return this.changed(householdId, ({ names }) => ({ names: change(names) }), false);
   }
 
   /**
@@ -143,11 +165,12 @@ export class KitchenService {
    * writing.
    */
   private async changed(
+    householdId: HouseholdId,
     change: (row: KitchenModel) => Fields,
     isSetUp = true,
     within: Transaction | null = null,
   ): Promise<Kitchen> {
-    const { id } = await this.row(within);
+    const { id } = await this.row(householdId, within);
     const work = async (transaction: Transaction) => {
       const row = await this.kitchens.findByPk(id, {
         transaction,
@@ -185,8 +208,10 @@ export class KitchenService {
     return within === null ? this.database.transaction(work) : work(within);
   }
 
-  private async row(transaction: Transaction | null = null): Promise<KitchenModel> {
-    const householdId = await this.households.currentId();
+  private row(
+    householdId: HouseholdId,
+    transaction: Transaction | null = null,
+  ): Promise<KitchenModel> {
     return this.kitchens.findOne({ where: { householdId }, transaction, rejectOnEmpty: true });
   }
 }

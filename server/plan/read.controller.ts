@@ -2,6 +2,7 @@ import { ReadRequestDto, toLines, toReadingKitchen } from '@idle-kettle/contract
 import type { PlanLine } from '@idle-kettle/core';
 import { Body, Controller, HttpCode, Post } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { Needs } from '../identity/actor.ts';
 import { bodyOf } from '../openapi.ts';
 import { PlanningService } from '../planning/planning.service.ts';
 
@@ -11,6 +12,7 @@ export class ReadController {
   constructor(private readonly planning: PlanningService) {}
 
   @Post()
+  @Needs('look')
   @HttpCode(200)
   @ApiOperation({ summary: 'Read lines of a recipe; nothing is stored' })
   @bodyOf(ReadRequestDto)

@@ -1,4 +1,4 @@
-import { BARE_KITCHEN } from '@idle-kettle/core';
+import { BARE_KITCHEN, requestInKitchen } from '@idle-kettle/core';
 import {
   Injectable,
   Logger,
@@ -55,7 +55,9 @@ export class PlanningService implements OnModuleDestroy {
     };
     // One after the other, so that whoever is there already has a core to themselves.
     await this.runInteractive('faultsInKitchen', nothing);
-    await this.runPlan('planInKitchen', nothing);
+    // A short one: what it costs is to read the program and to make it quick.
+    const { formula, kitchen } = nothing;
+    await this.runPlan('plan', { ...requestInKitchen(formula, kitchen), draws: WARMING_DRAWS });
   }
 
   async onModuleDestroy(): Promise<void> {
@@ -82,6 +84,9 @@ export class PlanningService implements OnModuleDestroy {
     }
   }
 }
+
+/** Of a plan that nobody reads. */
+const WARMING_DRAWS = 200;
 
 /** How far plans give way to whoever waits for an answer where processors are short: see nice(1). */
 const GIVES_WAY = 10;

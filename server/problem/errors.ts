@@ -4,8 +4,12 @@ import { message } from '@idle-kettle/words/message';
 import {
   BadRequestException,
   ConflictException,
+  ForbiddenException,
+  HttpException,
+  HttpStatus,
   NotFoundException,
   ServiceUnavailableException,
+  UnauthorizedException,
 } from '@nestjs/common';
 
 /** The request is wrong in these places; nothing was stored. */
@@ -34,6 +38,31 @@ export class Conflict extends ConflictException {
     readonly faults: readonly Fault[] = [],
   ) {
     super(textOf(told));
+  }
+}
+
+/** Nobody that is known asks: they can sign in. */
+export class NotSignedIn extends UnauthorizedException {
+  constructor(readonly told: Text = message('problems.notSignedIn')) {
+    super(textOf(told));
+  }
+}
+
+/** Whoever asks is known, and may not do this. */
+export class NotAllowed extends ForbiddenException {
+  constructor(readonly told: Text) {
+    super(textOf(told));
+  }
+}
+
+/** It was tried before, and may be tried again in a while. */
+export class TooSoon extends HttpException {
+  constructor(
+    readonly told: Text,
+    /** From now, s. */
+    readonly afterS: number,
+  ) {
+    super(textOf(told), HttpStatus.TOO_MANY_REQUESTS);
   }
 }
 

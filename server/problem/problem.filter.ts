@@ -13,7 +13,15 @@ import type { Request, Response } from 'express';
 import { STATUS_CODES } from 'node:http';
 import { ConnectionError, DatabaseError } from 'sequelize';
 import { databaseInWords, type Trouble } from './database.ts';
-import { BadInput, Conflict, NotFound, Stopping } from './errors.ts';
+import {
+  BadInput,
+  Conflict,
+  NotAllowed,
+  NotFound,
+  NotSignedIn,
+  Stopping,
+  TooSoon,
+} from './errors.ts';
 
 /** Largest request body. */
 export const MOST_BODY_BYTES = 256 * 1024;
@@ -48,6 +56,7 @@ export function answerProblem(error: unknown, request: Request, response: Respon
     problem,
     wordsIn(languageFor(request.headers['accept-language'])),
   );
+  if (error instanceof TooSoon) response.setHeader('Retry-After', error.afterS);
   response.status(status).type('application/problem+json').send(withinBound(answer));
 }
 
@@ -78,6 +87,9 @@ function troubleOf(error: unknown): Trouble {
     error instanceof BadInput ||
     error instanceof Conflict ||
     error instanceof NotFound ||
+    error instanceof NotSignedIn ||
+    error instanceof NotAllowed ||
+    error instanceof TooSoon ||
     error instanceof Stopping
   )
     return { status: error.getStatus(), told: error.told };

@@ -8,6 +8,7 @@ import {
   PrimaryKey,
   Table,
 } from 'sequelize-typescript';
+import type { HouseholdId } from '../household/household.model.ts';
 import { RecipeVersionModel } from './recipeVersion.model.ts';
 
 /** A formula that is made again. Putting a recipe away hides it; it can be brought back. */
@@ -20,7 +21,7 @@ export class RecipeModel extends Model {
 
   @AllowNull(false)
   @Column(DataType.UUID)
-  declare householdId: string;
+  declare householdId: HouseholdId;
 
   @AllowNull(false)
   @Column(DataType.STRING(120))

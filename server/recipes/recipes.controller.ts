@@ -11,6 +11,7 @@ import {
   Post,
 } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
+import { By, Needs, type Actor } from '../identity/actor.ts';
 import { bodyOf } from '../openapi.ts';
 import { NotFound } from '../problem/errors.ts';
 import { RecipesService } from './recipes.service.ts';
@@ -25,42 +26,52 @@ export class RecipesController {
   constructor(private readonly recipes: RecipesService) {}
 
   @Get()
+  @Needs('look')
   @ApiOperation({ summary: 'The recipes with their versions, last changed first' })
-  list(): Promise<Recipe[]> {
-    return this.recipes.list();
+  list(@By() { householdId }: Actor): Promise<Recipe[]> {
+    return this.recipes.list(householdId);
   }
 
   @Get(':id')
+  @Needs('look')
   @ApiOperation({ summary: 'One recipe' })
-  find(@Param('id', RecipeId) id: string): Promise<Recipe> {
-    return this.recipes.find(id);
+  find(@By() { householdId }: Actor, @Param('id', RecipeId) id: string): Promise<Recipe> {
+    return this.recipes.find(householdId, id);
   }
 
   @Post()
+  @Needs('cook')
   @ApiOperation({ summary: 'Keep a formula as a new recipe' })
   @bodyOf(RecipeDto)
-  create(@Body() dto: RecipeDto): Promise<Recipe> {
-    return this.recipes.create(dto);
+  create(@By() { householdId }: Actor, @Body() dto: RecipeDto): Promise<Recipe> {
+    return this.recipes.create(householdId, dto);
   }
 
   @Post(':id/versions')
+  @Needs('cook')
   @ApiOperation({ summary: 'Keep a new version of a recipe' })
   @bodyOf(RecipeDto)
-  addVersion(@Param('id', RecipeId) id: string, @Body() dto: RecipeDto): Promise<Recipe> {
-    return this.recipes.addVersion(id, dto);
+  addVersion(
+    @By() { householdId }: Actor,
+    @Param('id', RecipeId) id: string,
+    @Body() dto: RecipeDto,
+  ): Promise<Recipe> {
+    return this.recipes.addVersion(householdId, id, dto);
   }
 
   @Delete(':id')
+  @Needs('remove')
   @HttpCode(204)
   @ApiOperation({ summary: 'Put a recipe away; it can be brought back' })
-  remove(@Param('id', RecipeId) id: string): Promise<void> {
-    return this.recipes.remove(id);
+  remove(@By() actor: Actor, @Param('id', RecipeId) id: string): Promise<void> {
+    return this.recipes.remove(actor, id);
   }
 
   @Post(':id/restore')
+  @Needs('remove')
   @HttpCode(200)
   @ApiOperation({ summary: 'Restore a deleted recipe' })
-  restore(@Param('id', RecipeId) id: string): Promise<Recipe> {
-    return this.recipes.restore(id);
+  restore(@By() { householdId }: Actor, @Param('id', RecipeId) id: string): Promise<Recipe> {
+    return this.recipes.restore(householdId, id);
   }
 }

@@ -1,13 +1,12 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
-import { HouseholdModule } from '../household/household.module.ts';
 import { RecipeModel } from './recipe.model.ts';
 import { RecipeVersionModel } from './recipeVersion.model.ts';
 import { RecipesController } from './recipes.controller.ts';
 import { RecipesService } from './recipes.service.ts';
 
 @Module({
-  imports: [SequelizeModule.forFeature([RecipeModel, RecipeVersionModel]), HouseholdModule],
+  imports: [SequelizeModule.forFeature([RecipeModel, RecipeVersionModel])],
   controllers: [RecipesController],
   providers: [RecipesService],
   exports: [RecipesService],

@@ -5,7 +5,9 @@ import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { randomUUID } from 'node:crypto';
 import { UniqueConstraintError, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
-import { HouseholdService } from '../household/household.service.ts';
+import type { HouseholdId } from '../household/household.model.ts';
+import type { Actor } from '../identity/actor.ts';
+import { AuditService } from '../identity/audit.service.ts';
 import { Conflict, NotFound } from '../problem/errors.ts';
 import { RecipeModel } from './recipe.model.ts';
 import { RecipeVersionModel } from './recipeVersion.model.ts';
@@ -18,13 +20,13 @@ export class RecipesService {
   constructor(
     @InjectModel(RecipeModel) private readonly recipes: typeof RecipeModel,
     @InjectModel(RecipeVersionModel) private readonly versions: typeof RecipeVersionModel,
-    private readonly households: HouseholdService,
+    private readonly audit: AuditService,
     @InjectConnection() private readonly database: Sequelize,
   ) {}
 
-  async list(): Promise<Recipe[]> {
+  async list(householdId: HouseholdId): Promise<Recipe[]> {
     const rows = await this.recipes.findAll({
-      where: { householdId: await this.households.currentId() },
+      where: { householdId },
       include: [RecipeVersionModel],
       order: [['updatedAt', 'DESC']],
       limit: MOST_LISTED,
@@ -32,16 +34,18 @@ export class RecipesService {
     return rows.map(answer);
   }
 
-  async find(id: string): Promise<Recipe> {
-    return answer(await this.row(id));
+  async find(householdId: HouseholdId, id: string): Promise<Recipe> {
+    return answer(await this.row(householdId, id));
   }
 
   /**
    * Keeps a new recipe with its first version: both or none. Asked twice with the same id, there is
    * one: the first.
    */
-  async create({ id = randomUUID(), name, ...version }: RecipeDto): Promise<Recipe> {
-    const householdId = await this.households.currentId();
+  async create(
+    householdId: HouseholdId,
+    { id = randomUUID(), name, ...version }: RecipeDto,
+  ): Promise<Recipe> {
     await this.database.transaction(async (transaction) => {
       const [recipe, isNew] = await this.recipes.findOrCreate({
         where: { id },
@@ -51,12 +55,16 @@ export class RecipesService {
       });
       if (isNew) await this.add(recipe, 1, version, transaction);
     });
-    return this.find(id);
+    return this.find(householdId, id);
   }
 
   /** Keeps a new version of a recipe; the older ones stay. */
-  async addVersion(id: string, { name, ...version }: RecipeDto): Promise<Recipe> {
-    const recipe = await this.row(id);
+  async addVersion(
+    householdId: HouseholdId,
+    id: string,
+    { name, ...version }: RecipeDto,
+  ): Promise<Recipe> {
+    const recipe = await this.row(householdId, id);
     try {
       await this.add(
         recipe,
@@ -69,16 +77,18 @@ export class RecipesService {
     }
     recipe.changed('updatedAt', true);
     await recipe.update({ name, updatedAt: new Date() });
-    return this.find(id);
+    return this.find(householdId, id);
   }
 
-  async remove(id: string): Promise<void> {
-    await (await this.row(id)).destroy();
+  async remove(actor: Actor, id: string): Promise<void> {
+    const row = await this.row(actor.householdId, id);
+    await row.destroy();
+    await this.audit.note(actor, 'recipe-deleted', row.name);
   }
 
-  async restore(id: string): Promise<Recipe> {
-    await (await this.row(id, true)).restore();
-    return this.find(id);
+  async restore(householdId: HouseholdId, id: string): Promise<Recipe> {
+    await (await this.row(householdId, id, true)).restore();
+    return this.find(householdId, id);
   }
 
   private async add(
@@ -90,8 +100,11 @@ export class RecipesService {
     await this.versions.create({ recipeId, number, lines, settings, note }, { transaction });
   }
 
-  private async row(id: string, alsoPutAway = false): Promise<RecipeModel> {
-    const householdId = await this.households.currentId();
+  private async row(
+    householdId: HouseholdId,
+    id: string,
+    alsoPutAway = false,
+  ): Promise<RecipeModel> {
     const row = await this.recipes.findOne({
       where: { id, householdId },
       include: [RecipeVersionModel],

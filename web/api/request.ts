@@ -1,6 +1,7 @@
 import { say, textOf } from '@idle-kettle/words';
 import type { Problem } from '@idle-kettle/contract';
 import type { Fault } from '@idle-kettle/core';
+import { writeTokenNow } from './household.ts';
 
 /** The server refused: what it said, with every fault. */
 export class Refused extends Error {
@@ -24,9 +25,9 @@ export type Send = <T>(path: string, method?: string, body?: unknown) => Promise
 
 /**
  * A server that says so is in trouble or in a hurry, and is asked again: time-out, too early, too
- * many requests.
+ * many requests; and so is one that asks for a sign-in first.
  */
-const ASK_AGAIN: ReadonlySet<number> = new Set([408, 425, 429]);
+const ASK_AGAIN: ReadonlySet<number> = new Set([401, 408, 425, 429]);
 
 /**
  * Whether a server has said no for good; what was not answered, or by a server in trouble, may be
@@ -34,6 +35,10 @@ const ASK_AGAIN: ReadonlySet<number> = new Set([408, 425, 429]);
  */
 export const isFinal = (error: unknown): error is Refused =>
   error instanceof Refused && error.problem.status < 500 && !ASK_AGAIN.has(error.problem.status);
+
+/** Whether nobody is signed in here, or no longer. */
+export const isSignedOut = (error: unknown): boolean =>
+  error instanceof Refused && error.problem.status === 401;
 
 /** Whether there is no such thing, or no longer. */
 export const isMissing = (error: unknown): boolean =>
@@ -48,6 +53,7 @@ export const isConflict = (error: unknown): boolean =>
  * twenty seconds.
  */
 export async function request<T>(path: string, method = 'GET', body?: unknown): Promise<T> {
+  const token = writeTokenNow();
   // A server that says nothing holds no queue for ever.
   const given = new AbortController();
   const timer = setTimeout(() => given.abort(), LONGEST_MS);
@@ -55,9 +61,11 @@ export async function request<T>(path: string, method = 'GET', body?: unknown): 
     const response = await fetch(`/api${path}`, {
       method,
       signal: given.signal,
-      ...(body === undefined
-        ? {}
-        : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
+      headers: {
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(token === null ? {} : { 'X-Kettle-Token': token }),
+      },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
     if (response.status === 204) return undefined as T;
     const answer = (await response.json()) as T;

@@ -1,4 +1,5 @@
 import type { Settings } from '@idle-kettle/core';
+import { householdStorage } from '../api/household.ts';
 
 /** What somebody typed and has not saved, kept in this browser so that a reload loses nothing. */
 export type Draft = {
@@ -41,7 +42,10 @@ const isDraft = (value: unknown): value is Draft =>
   (!('ticks' in value) || Array.isArray(value.ticks));
 
 /** The draft kept for a batch (null: the new one); null when there is none that can be read. */
-export function keptDraft(id: string | null, storage: DraftStorage = localStorage): Draft | null {
+export function keptDraft(
+  id: string | null,
+  storage: DraftStorage = householdStorage,
+): Draft | null {
   try {
     const value: unknown = JSON.parse(storage.getItem(key(id)) ?? 'null');
     return isDraft(value) ? value : null;
@@ -53,7 +57,7 @@ export function keptDraft(id: string | null, storage: DraftStorage = localStorag
 export function keepDraft(
   id: string | null,
   draft: Draft,
-  storage: DraftStorage = localStorage,
+  storage: DraftStorage = householdStorage,
 ): void {
   try {
     storage.setItem(key(id), JSON.stringify(draft));
@@ -62,5 +66,5 @@ export function keepDraft(
   }
 }
 
-export const dropDraft = (id: string | null, storage: DraftStorage = localStorage): void =>
+export const dropDraft = (id: string | null, storage: DraftStorage = householdStorage): void =>
   storage.removeItem(key(id));

@@ -5,6 +5,7 @@ import { FakeClock } from '../test/fakeClock.ts';
 import { anyWeather, weatherOf } from '../test/weather.ts';
 import type { Content } from './saverState.ts';
 import { MINUTE, PLUM, sugar, table } from '../test/savingTable.ts';
+import { runs } from '../../core/test/runs.ts';
 
 const DEEDS = ['type', 'type', 'type', 'tick', 'save', 'wake', 'reload', 'wait'] as const;
 
@@ -65,7 +66,7 @@ test('1 000 random schedules of one browser alone: never a conflict, the last wo
         return expect(now.saver.state).toMatchObject({ changed: false, error: null });
       },
     ),
-    { numRuns: 1000 },
+    { numRuns: runs(1000) },
   );
 }, 60_000);
 
@@ -113,6 +114,6 @@ test('two browsers at once: every save is told from the other’s, and none is w
         expect(over.filter((name) => !seen.has(name))).toEqual([]);
       },
     ),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   );
 }, 60_000);

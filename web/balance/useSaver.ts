@@ -3,6 +3,7 @@ import { useEffect, useEffectEvent, useState, useSyncExternalStore } from 'react
 import { useLocation, useNavigate } from 'react-router';
 import { useAdoptBatch } from '../api/batches.ts';
 import { wallClock } from '../api/clock.ts';
+import { householdStorage } from '../api/household.ts';
 import { request } from '../api/request.ts';
 import type { DraftStorage } from './draft.ts';
 import { born } from './newBatch.ts';
@@ -14,9 +15,9 @@ export type Saving = SaverState & { readonly saver: Saver };
 
 /** Where ticks wait to be sent: beside the drafts, so that neither writes over the other. */
 export const TICKS: DraftStorage = {
-  getItem: (key) => localStorage.getItem(`${key} ticks`),
-  setItem: (key, value) => localStorage.setItem(`${key} ticks`, value),
-  removeItem: (key) => localStorage.removeItem(`${key} ticks`),
+  getItem: (key) => householdStorage.getItem(`${key} ticks`),
+  setItem: (key, value) => householdStorage.setItem(`${key} ticks`, value),
+  removeItem: (key) => householdStorage.removeItem(`${key} ticks`),
 };
 
 /**
@@ -28,7 +29,7 @@ export const TICKS: DraftStorage = {
 export function useSaver(
   saved: Batch | null,
   start: Content | null = null,
-  storage: DraftStorage = localStorage,
+  storage: DraftStorage = householdStorage,
 ): Saving {
   const taken = useAdoptBatch();
   const navigate = useNavigate();

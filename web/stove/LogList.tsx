@@ -8,6 +8,7 @@ import {
 import { format, isValid } from 'date-fns';
 import { Undo2 } from 'lucide-react';
 import { memo } from 'react';
+import { useMemberNames } from '../api/who.ts';
 import type { KeptEntry } from './keptEntry.ts';
 import type { CookLog } from './useCookLog.ts';
 import { entryInWords } from './words.ts';
@@ -27,7 +28,9 @@ type Props = {
  * Everything that was done, the last first; anything can be taken back, and the taking back as
  * well.
  */
-export const LogList = memo(function LogList({ entries, counted, scale, sizes, note }: Props) {
+export const LogList = memo(function LogList(props: Props) {
+  const { entries, counted, scale, sizes, note } = props;
+  const members = useMemberNames(entries.some(({ by }) => by?.kind === 'member'));
   const done = entries.filter(({ kind }) => kind !== 'undo').toReversed();
   const standing = new Set(stillStanding(counted).map(nameOf));
   const timely = new Set(counted.map(nameOf));
@@ -65,6 +68,7 @@ export const LogList = memo(function LogList({ entries, counted, scale, sizes, n
               <span className={`grow ${stands ? '' : 'line-through opacity-60'}`}>
                 {entryInWords(entry, scale, sizes)}
                 {entry.waiting === 1 && say('stove.notSentYet')}
+                <By name={members.get(entry.by?.id ?? '') ?? null} />
               </span>
               {wrong !== null && (
                 <span className="text-base text-error">{say('stove.doesntCount', { wrong })}</span>
@@ -85,6 +89,12 @@ export const LogList = memo(function LogList({ entries, counted, scale, sizes, n
     </section>
   );
 });
+
+/** Who did it, where somebody is signed in. */
+const By = ({ name }: { readonly name: string | null }) =>
+  name === null ? null : (
+    <span className="block text-sm opacity-80">{say('people.by', { name })}</span>
+  );
 
 /**
  * A probe tells its temperature each second, which is drawn as a curve; what a hand writes down is

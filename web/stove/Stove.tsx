@@ -265,7 +265,7 @@ export function Stove({ session, log, keeping, onReady }: Props) {
             <ErrorBoundary what={say('stove.theLog')}>
               <LogList entries={typed} counted={counted} scale={scale} sizes={sizes} note={note} />
             </ErrorBoundary>
-            {session.practice === null && <OwnProbe cook={session.id} />}
+            {session.practice === null && <OwnProbe />}
           </div>
         </div>
       </div>

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { Refused, Unreachable } from '../api/request.ts';
 import { deliverAll, type Post } from './delivery.ts';
 import type { KeptEntry } from './keptEntry.ts';
+import { runs } from '../../core/test/runs.ts';
 
 const entry = (seq: number): KeptEntry => ({
   cook: 'c', source: 'browser', seq, at: seq, kind: 'stirred', value: null, text: null, waiting: 1, position: null, refused: null,
@@ -107,6 +108,6 @@ test('1 000 random schedules of drops, lost answers and refusals: nothing lost, 
         }
       },
     ),
-    { numRuns: 1000 },
+    { numRuns: runs(1000) },
   );
 });

@@ -1,3 +1,4 @@
+import { householdStorage } from '../api/household.ts';
 import type { KeptEntry } from './keptEntry.ts';
 
 const PREFIX = 'kettle.pressed.';
@@ -11,7 +12,7 @@ export type JournalStorage = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' 
  * struck out. A browser that keeps nothing has an empty journal.
  */
 export class Journal {
-  constructor(private readonly storage: () => JournalStorage = () => localStorage) {}
+  constructor(private readonly storage: () => JournalStorage = () => householdStorage) {}
 
   write(entry: KeptEntry): void {
     try {

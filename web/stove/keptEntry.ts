@@ -1,4 +1,4 @@
-import type { LoggedEntry } from '@idle-kettle/contract';
+import type { Author, LoggedEntry } from '@idle-kettle/contract';
 import { nameOf, PAGE_SOURCE, type Entry } from '@idle-kettle/core';
 import type { Dated } from './dated.ts';
 
@@ -16,6 +16,8 @@ export type KeptEntry = Entry & {
   readonly refused: string | null;
   /** By which clock it was dated here; left out for what a server told. */
   readonly dated?: Dated;
+  /** Who made it; left out where it was made here, or is not known. */
+  readonly by?: Author | null;
 };
 
 /**

@@ -130,7 +130,9 @@ test('a line that fell silent is dead: another is opened, and the old one is not
   expect(server.views.has(old!)).toBe(false);
   expect(log.state.heard).toBe(true);
   old!.ear.log({
-    entries: [{ source: 'x', seq: 1, at: 1, kind: 'lit', value: null, text: null, position: 1 }],
+    entries: [
+      { source: 'x', seq: 1, at: 1, kind: 'lit', value: null, text: null, position: 1, by: null },
+    ],
     position: 1,
   });
   expect(log.state.entries).toEqual([]);

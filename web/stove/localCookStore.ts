@@ -1,6 +1,7 @@
 import type { CookSession } from '@idle-kettle/contract';
 import { inOrder } from '@idle-kettle/core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { ofHousehold } from '../api/household.ts';
 import { Journal } from './journal.ts';
 import type { KeptEntry } from './keptEntry.ts';
 
@@ -51,7 +52,7 @@ export class BrowserCookStore implements LocalCookStore {
 
   /** @param name of the database */
   constructor(
-    private readonly name = 'idle-kettle-stove',
+    private readonly name = ofHousehold('idle-kettle-stove'),
     private readonly journal = new Journal(),
   ) {}
 

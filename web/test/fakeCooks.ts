@@ -58,7 +58,7 @@ export class FakeCooks {
   /** Takes in an entry, as from anybody. */
   put({ value = null, text = null, ...entry }: EntryDto): void {
     const there = this.log.some((known) => nameOf(known) === nameOf(entry));
-    if (!there) this.log.push({ ...entry, value, text, position: this.log.length + 1 });
+    if (!there) this.log.push({ ...entry, value, text, position: this.log.length + 1, by: null });
   }
 
   /** Opens a view, as a browser does. */

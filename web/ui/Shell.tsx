@@ -1,10 +1,11 @@
 import { say, setLanguage, setMeasures, type Language } from '@idle-kettle/words';
 import { useEffect, useRef } from 'react';
 import type { Kitchen } from '@idle-kettle/contract';
-import { BookOpenText, CookingPot, House, NotebookTabs } from 'lucide-react';
+import { BookOpenText, CookingPot, House, NotebookTabs, Users } from 'lucide-react';
 import { NavLink, Outlet, ScrollRestoration } from 'react-router';
 import { keepPages } from '../keepPages.ts';
 import { useKitchen } from '../api/kitchen.ts';
+import { useWho } from '../api/who.ts';
 import { useAnnounced } from './announce.ts';
 import { keepFocus } from './keepFocus.ts';
 import { KettleMark } from './KettleMark.tsx';
@@ -32,6 +33,7 @@ export function Shell() {
   setLanguage(language);
   setMeasures(kitchen === undefined ? null : measuresOf(kitchen));
   const announced = useAnnounced();
+  const member = useWho().data?.member ?? null;
   const page = useRef<HTMLDivElement>(null);
   useEffect(keepPages, []);
   useEffect(() => {
@@ -73,6 +75,19 @@ export function Shell() {
                 {say(text)}
               </NavLink>
             ))}
+            <NavLink
+              to="/household"
+              aria-label={say('people.household')}
+              title={say('people.household')}
+              className={({ isActive }) =>
+                `btn btn-ghost px-2 text-base sm:px-3 ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
+              }
+            >
+              <Users aria-hidden className="size-5" />
+              {member !== null && (
+                <span className="max-w-32 truncate max-lg:hidden">{member.name}</span>
+              )}
+            </NavLink>
           </nav>
         </div>
       </header>

@@ -15,6 +15,7 @@ import { LABEL } from './label.ts';
 import { LABELS } from './labels.ts';
 import { METHOD } from './method.ts';
 import { PARSER } from './parser.ts';
+import { PEOPLE } from './people.ts';
 import { PLAN } from './plan.ts';
 import { PRACTICE } from './practice.ts';
 import { PREPARE } from './prepare.ts';
@@ -46,6 +47,7 @@ export const EN_US = {
   ...LABELS,
   ...METHOD,
   ...PARSER,
+  ...PEOPLE,
   ...PLAN,
   ...PRACTICE,
   ...PREPARE,

@@ -52,6 +52,38 @@ export const PROBLEMS = {
   'problems.readOnly': 'The database may only be read just now. Nothing was stored.',
   'problems.diskBroken':
     'The database cannot read or write its disk. Nothing was stored; look at the disk.',
+  'problems.foreign':
+    'This kitchen answers only as 127.0.0.1 or localhost, and only its own pages. Open it at the address that its launcher prints.',
+  'problems.foreignAtHome':
+    'This kitchen does not go by that name, or another site asked. Open it at the address that its launcher prints.',
+  'problems.atTheMachine': 'This is shown only on the machine that the kitchen runs on.',
+  'problems.notSignedIn': 'Sign in first.',
+  'problems.notAllowed.viewer': 'You can look at everything here, but a viewer changes nothing.',
+  'problems.notAllowed.helper':
+    'A helper cooks and fills jars. Ask a keeper of the household to do this.',
+  'problems.notAllowed.keeper': 'This is for devices.',
+  'problems.notAllowed.device': 'A device can only send what it reads.',
+  'problems.noToken': 'The page is out of date. Reload it, and try again. Nothing was stored.',
+  'problems.triedTooSoon_one': 'That was too soon. Try again in {{count}} second.',
+  'problems.triedTooSoon_other': 'That was too soon. Try again in {{count}} seconds.',
+  'problems.wrongPassphrase': 'That name and passphrase do not go together.',
+  'problems.weakPassphrase':
+    'That is guessed too soon. Take at least {{least}} characters, such as four words that do not belong together.',
+  'problems.passphraseNeeded': 'Choose a passphrase.',
+  'problems.nameTaken': 'Somebody here already goes by that name. Choose another.',
+  'problems.alreadyKept': 'This household has a keeper already. Ask them for an invitation.',
+  'problems.signUpAtTheMachine': 'Sign up on the machine that the kitchen runs on.',
+  'problems.noSuchInvite': 'That invitation is not good any more. Ask for another.',
+  'problems.noSuchMember': 'There is no such member.',
+  'problems.noSuchThing': 'There is no such thing.',
+  'problems.tabletIsNoKeeper': 'A tablet stays signed in, so it cannot be a keeper.',
+  'problems.tabletHasNone': 'A tablet has no passphrase. Invite it again instead.',
+  'problems.notYours': 'That belongs to somebody else.',
+  'problems.lastKeeper': 'A household needs a keeper. Make somebody else one first.',
+  'problems.noSuchPairingCode': 'Those digits are not good any more. Take new ones.',
+  'problems.noSuchDevice': 'There is no such device.',
+  'problems.deviceHasNoCook': 'This device is not paired with a cook.',
+  'problems.cookIsOver': 'That cook is over. Pair the device with the next one.',
   'problems.password':
     'The database does not take the password that this server has. Nothing was stored; start it again with ./kettle.',
 } as const;

@@ -49,12 +49,8 @@ export const STOVE = {
   'stove.doesntCount': 'Doesn’t count. {{wrong}}',
   'stove.undo': 'Undo',
   'stove.redo': 'Redo',
-  'stove.yourOwnProbe': 'Your own probe',
-  'stove.anythingThatCanSendA':
-    'Anything that can send a web request can be a probe. Send one reading at a time, each with the next number (seq) and the time in milliseconds:',
-  'stove.commandThatSendsAReading': 'Command that sends a reading',
-  'stove.aReadingSentTwiceIs':
-    'A reading sent twice is stored once. A scale sends kind weight, in grams without the pot.',
+  'stove.anythingThatCanSendA': 'A probe or a scale of your own can send its readings here.',
+  'stove.yourOwnProbe': 'Pair a device',
   'stove.theSurfaceIsStill': 'The surface is still.',
   'stove.itSteams': 'It steams.',
   'stove.itBubblesStirringStopsIt': 'It bubbles; stirring stops it.',

@@ -14,6 +14,7 @@ import { planFaults } from './011-plan-faults.ts';
 import { standardNames } from './012-standard-names.ts';
 import { jarPlaces } from './013-jar-places.ts';
 import { jarsFromTheLog } from './014-jars-from-the-log.ts';
+import { people } from './015-people.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -31,4 +32,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   standardNames,
   jarPlaces,
   jarsFromTheLog,
+  people,
 ];

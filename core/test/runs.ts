@@ -1,0 +1,18 @@
+const isWhole = process.env['KETTLE_WHOLE'] !== undefined;
+
+/**
+ * How many random cases a property is tried with: a fifth of them in each run of the suite, which
+ * draws others every time, and all of them in `./kettle bench properties`.
+ * @param all how many there are in the whole
+ */
+export const runs = (all: number): number => (isWhole ? all : Math.ceil(all / 5));
+
+/**
+ * The cases of a long table that a run of the suite tries: a third of them, others every time, and
+ * all of them in `./kettle bench properties`.
+ * @param all the whole table
+ */
+export const some = <Case>(all: readonly Case[]): readonly Case[] => {
+  const first = Math.floor(3 * Math.random());
+  return isWhole ? all : all.filter((_, index) => index % 3 === first);
+};

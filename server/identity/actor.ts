@@ -1,0 +1,49 @@
+import type { ActorRole, Author, Right } from '@idle-kettle/contract';
+import { createParamDecorator, SetMetadata, type ExecutionContext } from '@nestjs/common';
+import type { Request } from 'express';
+import type { HouseholdId } from '../household/household.model.ts';
+
+/** Who makes a request, and for which household. */
+export type Actor = {
+  readonly householdId: HouseholdId;
+  readonly role: ActorRole;
+  readonly author: Author;
+  /** What the author is called; null for whoever is at the machine itself. */
+  readonly name: string | null;
+  /** Of a member who is signed in. */
+  readonly sessionId: string | null;
+  /** Of a device: the cook that it is paired with. */
+  readonly cookSessionId: string | null;
+};
+
+/** What a route needs: a right, or `open` for whoever asks. */
+export type Need = Right | 'open';
+
+const NEED = 'need';
+
+/** Says what a route needs. One that does not say it answers nobody. */
+export const Needs = (need: Need): MethodDecorator => SetMetadata(NEED, need);
+
+/** What a route says it needs. */
+export const needOf = (handler: object): Need | undefined =>
+  Reflect.getMetadata(NEED, handler) as Need | undefined;
+
+const ACTORS = new WeakMap<Request, Actor>();
+
+/** Notes who makes a request, for whoever answers it; the guard alone does so. */
+export const setActor = (request: Request, actor: Actor): void => void ACTORS.set(request, actor);
+
+/** Who makes the request; null where an open route was asked by nobody who is known. */
+export const actorOf = (request: Request): Actor | null => ACTORS.get(request) ?? null;
+
+/** Who makes the request, as a parameter of a route that needs a right. */
+export const By = createParamDecorator((_: unknown, context: ExecutionContext): Actor => {
+  const actor = actorOf(context.switchToHttp().getRequest<Request>());
+  if (actor === null) throw new Error('An open route has no actor');
+  return actor;
+});
+
+/** Who makes a request of an open route, or null. */
+export const MayBeBy = createParamDecorator((_: unknown, context: ExecutionContext): Actor | null =>
+  actorOf(context.switchToHttp().getRequest<Request>()),
+);

@@ -1,0 +1,75 @@
+import { say } from '@idle-kettle/words';
+import type { Who } from '@idle-kettle/contract';
+import { formatDistanceToNow } from 'date-fns';
+import { sayError } from '../api/request.ts';
+import { useEndSessions, useSessions, useSignOut } from '../api/who.ts';
+import { NewPassphrase } from './NewPassphrase.tsx';
+import { ROLE_IN_WORDS } from './roles.ts';
+
+const ago = (at: string): string => formatDistanceToNow(new Date(at), { addSuffix: true });
+
+type Props = { readonly who: Who & { readonly member: NonNullable<Who['member']> } };
+
+/** Where whoever is here is signed in, and how that is ended. */
+export function MySignIn({ who }: Props) {
+  const { id, name } = who.member;
+  const sessions = useSessions(id);
+  const signOut = useSignOut();
+  const end = useEndSessions();
+  const error = signOut.error ?? end.error;
+  const isBusy = signOut.isPending || end.isPending;
+  return (
+    <section aria-labelledby="mine-title" className="flex flex-col gap-3">
+      <h2 id="mine-title" className="text-xl font-bold text-primary">
+        {say('people.mine')}
+      </h2>
+      <p>{say('people.signedInAs', { name, role: say(ROLE_IN_WORDS[who.role ?? 'viewer']) })}</p>
+      <div className="flex flex-wrap gap-3">
+        <button type="button" className="btn" disabled={isBusy} onClick={() => signOut.mutate()}>
+          {say('people.signOut')}
+        </button>
+        <button
+          type="button"
+          className="btn"
+          disabled={isBusy}
+          onClick={() =>
+            end.mutate({ memberId: id, session: null }, { onSuccess: () => location.assign('/') })
+          }
+        >
+          {say('people.signMeOutEverywhere')}
+        </button>
+      </div>
+      {error && (
+        <p role="alert" className="text-error">
+          {say('people.notDone', { why: sayError(error) })}
+        </p>
+      )}
+      <h3 className="font-bold">{say('people.where')}</h3>
+      <ul>
+        {sessions.data?.map((session) => (
+          <li key={session.id} className="flex flex-wrap items-center gap-3 py-1">
+            <span className="min-w-0 grow break-words">
+              {session.here && <b>{say('people.thisBrowser')}: </b>}
+              {say('people.since', {
+                browser: session.browser,
+                since: ago(session.since),
+                seen: ago(session.seenAt),
+              })}
+            </span>
+            {!session.here && (
+              <button
+                type="button"
+                className="btn"
+                disabled={isBusy}
+                onClick={() => end.mutate({ memberId: id, session: session.id })}
+              >
+                {say('people.end')}
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      <NewPassphrase id={id} name={name} asksCurrent />
+    </section>
+  );
+}

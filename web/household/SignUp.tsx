@@ -1,0 +1,65 @@
+import { say } from '@idle-kettle/words';
+import type { SignUpDto } from '@idle-kettle/contract';
+import { useForm, useWatch } from 'react-hook-form';
+import { useSignUp } from '../api/who.ts';
+import { Field } from '../ui/Field.tsx';
+import { faultAt, otherFault } from './faultAt.ts';
+import { PassphraseField } from './PassphraseField.tsx';
+
+const FIELDS = ['household', 'name', 'passphrase'] as const;
+
+/** The first of a household becomes its keeper, in one go. */
+export function SignUp() {
+  const { register, handleSubmit, control } = useForm<SignUpDto>({
+    defaultValues: { household: '', name: '', passphrase: '' },
+  });
+  const typed = useWatch({ control });
+  const signUp = useSignUp();
+  const error = otherFault(signUp.error, FIELDS);
+  const onSubmit = handleSubmit((values) => signUp.mutate(values));
+  return (
+    <form
+      onSubmit={(event) => void onSubmit(event)}
+      noValidate
+      aria-labelledby="sign-up-title"
+      className="flex max-w-xl flex-col gap-4"
+    >
+      <div>
+        <h2 id="sign-up-title" className="text-xl font-bold text-primary">
+          {say('people.signUpTitle')}
+        </h2>
+        <p>{say('people.signUpWhy')}</p>
+      </div>
+      <Field
+        label={say('people.householdName')}
+        error={faultAt(signUp.error, 'household')}
+        input={register('household')}
+      />
+      <Field
+        label={say('people.yourName')}
+        hint={say('people.yourNameHint')}
+        error={faultAt(signUp.error, 'name')}
+        input={register('name')}
+      />
+      <PassphraseField
+        label={say('people.passphrase')}
+        value={typed.passphrase ?? ''}
+        error={faultAt(signUp.error, 'passphrase')}
+        input={register('passphrase')}
+        measuredAgainst={[typed.household ?? '', typed.name ?? '']}
+      />
+      {error !== null && (
+        <p role="alert" className="text-error">
+          {say('people.notDone', { why: error })}
+        </p>
+      )}
+      <button
+        type="submit"
+        className="btn self-start btn-lg btn-primary"
+        disabled={signUp.isPending}
+      >
+        {say('people.becomeKeeper')}
+      </button>
+    </form>
+  );
+}
