@@ -37,11 +37,21 @@ export class KettleServer {
   private constructor(
     private readonly databaseUrl: string,
     readonly address: string,
+    /** What its environment says besides. */
+    private readonly more: NodeJS.ProcessEnv = {},
   ) {}
 
   /** A kitchen in a new database of the test’s cluster. */
   static async withEmptyKitchen(): Promise<KettleServer> {
     const server = new KettleServer(await newDatabase(), `http://127.0.0.1:${await freePort()}`);
+    await server.start();
+    return server;
+  }
+
+  /** A kitchen of its own that serves the home network as well; stop it yourself. */
+  static async atHome(home: NodeJS.ProcessEnv): Promise<KettleServer> {
+    const address = `http://127.0.0.1:${await freePort()}`;
+    const server = new KettleServer(await newDatabase(), address, home);
     await server.start();
     return server;
   }
@@ -162,6 +172,7 @@ export class KettleServer {
         KETTLE_PORT: new URL(this.address).port,
         // A test that sends every hostile value is not held back, on however quick a machine.
         KETTLE_MOST_REQUESTS: '1000000',
+        ...this.more,
       },
       stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
     });
@@ -187,7 +198,7 @@ async function newDatabase(): Promise<string> {
   return url.href;
 }
 
-const freePort = (): Promise<number> =>
+export const freePort = (): Promise<number> =>
   new Promise((resolve) => {
     const probe = createServer().listen(0, '127.0.0.1', () => {
       const { port } = probe.address() as AddressInfo;

@@ -6,6 +6,7 @@ import { parseArgs } from 'node:util';
 import { startCluster } from './cluster.mjs';
 import { takeLock } from './lock.mjs';
 import { ensurePackages, POSTGRESQL } from './packages.mjs';
+import { openHome } from './home.mjs';
 import { portNear } from './ports.mjs';
 import { ensureModules, ensureNodeBuild, ensureWebBuild, nodeBuildMark } from './project.mjs';
 import { Failure, say } from './say.mjs';
@@ -23,7 +24,7 @@ const FIRST_PORT = 4780;
  * @param {string[]} args
  */
 export async function runServe(kitchen, args) {
-  const asked = portAsked(args);
+  const { port: asked, home } = optionsIn(args);
   const signal = listenForStop();
   try {
     await ensurePackages([POSTGRESQL]);
@@ -37,7 +38,7 @@ export async function runServe(kitchen, args) {
       await ensureModules(signal);
       await ensureNodeBuild(signal);
       await ensureWebBuild(signal);
-      return await serve(kitchen, { folder, asked, signal, tell: lock.tell });
+      return await serve(kitchen, { folder, asked, home, signal, tell: lock.tell });
     } finally {
       lock.release();
     }
@@ -68,6 +69,7 @@ const MINUTE_MS = 60_000;
  * @typedef {object} Start
  * @property {string} folder
  * @property {number | undefined} asked the port
+ * @property {HomeAsked | null} home whether the home network is served
  * @property {AbortSignal} signal from listenForStop
  * @property {(address: string) => void} tell tells others where it answers
  */
@@ -78,16 +80,23 @@ const MINUTE_MS = 60_000;
  * @param {'demo' | 'own'} kitchen
  * @param {Start} start
  */
-async function serve(kitchen, { folder, asked, signal, tell }) {
+async function serve(kitchen, { folder, asked, home: homeAsked, signal, tell }) {
   let cluster = await startCluster(folder, { signal });
   const server = { now: /** @type {import('./server.mjs').Server | null} */ (null) };
+  let home = /** @type {import('./home.mjs').Home | null} */ (null);
   try {
     const port = await portFor(folder, asked);
-    const startOne = () => (server.now = startServer(cluster.url, port));
+    if (homeAsked !== null) {
+      await mustBeKept(cluster.url, addressOf(port), signal);
+      home = await openHome(folder, homeAsked.proxy);
+    }
+    const startOne = () => (server.now = startServer(cluster.url, port, home?.env));
     let running = await prepared(kitchen, cluster, startOne, signal);
     const address = addressOf(port);
     tell(address);
-    process.stdout.write(`\n  Idle Kettle is at ${address}\n  Ctrl-C stops it.\n\n`);
+    process.stdout.write(
+      `\n  Idle Kettle is at ${address}\n${home?.told ?? ''}  Ctrl-C stops it.\n\n`,
+    );
     const stopped = new Promise((resolve) => {
       signal.addEventListener('abort', () => resolve('asked'), { once: true });
     });
@@ -121,6 +130,7 @@ async function serve(kitchen, { folder, asked, signal, tell }) {
       say(`running again at ${address}`);
     }
   } finally {
+    home?.close();
     await server.now?.stop();
     await cluster.stop();
   }
@@ -169,16 +179,49 @@ async function prepared(kitchen, { url, folder }, startOne, signal) {
 /** @param {number} port */
 const addressOf = (port) => `http://127.0.0.1:${port}`;
 
-/** @param {string[]} args */
-function portAsked(args) {
-  let port;
+/**
+ * Nobody on a network gets in where nobody could sign in.
+ * @param {string} url of the database @param {string} address @param {AbortSignal} signal
+ */
+async function mustBeKept(url, address, signal) {
+  if ((await migrate(url, signal)).kept) return;
+  throw new Failure(
+    `Nobody could sign in yet. Start without --home, open ${address}/household on this machine, and become the keeper of your household, with a passphrase. Then start with --home.`,
+  );
+}
+
+/**
+ * That the home network is served, and behind which proxy.
+ * @typedef {{ readonly proxy: string | undefined }} HomeAsked
+ */
+
+/**
+ * @param {string[]} args
+ * @returns {{ readonly port: number | undefined, readonly home: HomeAsked | null }}
+ */
+function optionsIn(args) {
   try {
-    port =
-      parseArgs({ args, options: { port: { type: 'string' } } }).values.port ??
-      process.env['KETTLE_PORT'];
+    const { values } = parseArgs({
+      args,
+      options: {
+        port: { type: 'string' },
+        home: { type: 'boolean' },
+        proxy: { type: 'string' },
+      },
+    });
+    if (values.proxy !== undefined && values.home !== true)
+      throw new Failure('--proxy goes with --home.');
+    return {
+      port: portIn(values.port ?? process.env['KETTLE_PORT']),
+      home: values.home === true ? { proxy: values.proxy } : null,
+    };
   } catch (error) {
-    throw new Failure(/** @type {Error} */ (error).message);
+    throw error instanceof Failure ? error : new Failure(/** @type {Error} */ (error).message);
   }
+}
+
+/** @param {string | undefined} port */
+function portIn(port) {
   if (port === undefined) return undefined;
   const number = Number(port);
   if (!Number.isInteger(number) || number < 1 || number > 65_535) {

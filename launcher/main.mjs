@@ -21,6 +21,8 @@ const HELP = `Idle Kettle
                          anything for ten minutes
 
   --port N               port for demo and start (default: KETTLE_PORT, else 4780 or a free one)
+  --home                 with start: serve the home network too, over https, for who signs in
+  --proxy NAME           with --home: a proxy on this machine has the name and the certificate
   KETTLE_STATE=DIR       folder for the database (default: .kettle here)
 `;
 

@@ -65,11 +65,13 @@ async function runProgram(program, databaseUrl, signal) {
 /**
  * Brings the database up to date.
  * @param {string} databaseUrl @param {AbortSignal} [signal] ends it
- * @returns {Promise<{ readonly setUp: boolean }>} whether its kitchen was ever set up
+ * @returns {Promise<{ readonly setUp: boolean, readonly kept: boolean }>} whether its kitchen was
+ * ever set up, and whether it has a keeper who can sign in
  */
-export const migrate = async (databaseUrl, signal) => ({
-  setUp: !(await runProgram('migrate.js', databaseUrl, signal)).includes('not set up yet'),
-});
+export async function migrate(databaseUrl, signal) {
+  const said = await runProgram('migrate.js', databaseUrl, signal);
+  return { setUp: !said.includes('not set up yet'), kept: !said.includes('no keeper yet') };
+}
 
 /**
  * Loads the demo kitchen where there is none yet.

@@ -57,8 +57,8 @@ const reaches = (path, user) => spawnSync('test', ['-x', path], { ...user, cwd: 
 
 /**
  * What the launcher keeps between runs, beside the data.
- * @typedef {{ databasePort: number, webPort: number, password: string, keeperPassword: string,
- * prepared: string }} State
+ * @typedef {{ databasePort: number, webPort: number, homePort: number, trustPort: number,
+ * password: string, keeperPassword: string, prepared: string }} State
  */
 
 /** Where it is kept, and where earlier versions kept it. @param {string} folder */
@@ -71,6 +71,8 @@ const stateFiles = (folder) => ({
 const PARTS = {
   databasePort: isPort,
   webPort: isPort,
+  homePort: isPort,
+  trustPort: isPort,
   password: isText,
   keeperPassword: isText,
   prepared: isText,

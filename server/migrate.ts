@@ -9,5 +9,10 @@ const database = new Sequelize(databaseUrl, { dialect: 'postgres', logging: fals
 const kitchens = await database.query('SELECT 1 FROM kitchens WHERE set_up_at IS NOT NULL', {
   type: QueryTypes.SELECT,
 });
+const keepers = await database.query(
+  `SELECT 1 FROM members WHERE role = 'keeper' AND passphrase_hash IS NOT NULL`,
+  { type: QueryTypes.SELECT },
+);
 await database.close();
 if (kitchens.length === 0) console.log('not set up yet');
+if (keepers.length === 0) console.log('no keeper yet');

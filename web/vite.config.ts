@@ -31,13 +31,25 @@ export default defineConfig({
       workbox: {
         globPatterns: ['**/*.{js,mjs,css,html,svg,woff,woff2}'],
         // The meter of passphrases is large, and of no use without a server.
-        globIgnores: ['**/index.esm-*.js'],
+        globIgnores: ['**/meter-*.js'],
         navigateFallbackDenylist: [/^\/api\//],
         maximumFileSizeToCacheInBytes: LARGEST_KEPT,
       },
     }),
   ],
   resolve: { conditions: ['source', 'module', 'browser', 'development|production'] },
-  build: { outDir: 'dist', emptyOutDir: true, sourcemap: false },
+  build: {
+    outDir: 'dist',
+    emptyOutDir: true,
+    sourcemap: false,
+    rolldownOptions: {
+      output: {
+        chunkFileNames: ({ moduleIds }) =>
+          moduleIds.some((id) => id.includes('@zxcvbn-ts'))
+            ? 'assets/meter-[hash].js'
+            : 'assets/[name]-[hash].js',
+      },
+    },
+  },
   server: { proxy: { '/api': `http://127.0.0.1:${process.env['KETTLE_PORT'] ?? 4780}` } },
 });

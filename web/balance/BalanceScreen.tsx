@@ -7,7 +7,9 @@ import { useKitchen } from '../api/kitchen.ts';
 import { isMissing } from '../api/request.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
+import { useMay } from '../api/who.ts';
 import { Balance } from './Balance.tsx';
+import { BatchRead } from './BatchRead.tsx';
 import { MissingBatch } from './MissingBatch.tsx';
 import { screenOf } from './newBatch.ts';
 
@@ -21,6 +23,7 @@ export function BalanceScreen() {
   const [search] = useSearchParams();
   const batchId = id === NEW ? null : id;
   const recipeId = id === NEW ? search.get('recipe') : null;
+  const mayCook = useMay()('cook');
   const kitchen = useKitchen();
   const batch = useBatch(batchId);
   const recipe = useRecipe(recipeId);
@@ -31,6 +34,7 @@ export function BalanceScreen() {
   if (!kitchen.data || (batchId !== null && !batch.data) || (recipeId !== null && !recipe.data)) {
     return <Loading what={say('balance.theBatch')} />;
   }
+  if (batch.data && !mayCook) return <BatchRead kitchen={kitchen.data} batch={batch.data} />;
   const number = Number(search.get('version') ?? 0);
   const version =
     recipe.data?.versions.find((found) => found.number === number) ?? recipe.data?.versions[0];

@@ -51,6 +51,7 @@ export function BatchLabel(props: Props) {
       <div className="flex flex-wrap items-center gap-2">
         <button
           type="button"
+          data-look
           className="btn btn-ghost btn-sm -ml-2 max-md:px-2"
           aria-pressed={turned}
           aria-label={turned ? say('balance.backToTheFront') : say('balance.detailsAndSources')}

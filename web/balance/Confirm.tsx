@@ -1,6 +1,7 @@
 import { say } from '@idle-kettle/words';
 import type { LineReading } from '@idle-kettle/core';
 import { useTeachName } from '../api/kitchen.ts';
+import { useMay } from '../api/who.ts';
 import { sayError } from '../api/request.ts';
 
 type Understood = Extract<LineReading, { readonly understood: true }>;
@@ -19,6 +20,7 @@ type Props = {
  */
 export function Confirm({ reading, toConfirm, where, onReplace }: Props) {
   const teach = useTeachName();
+  const mayTeach = useMay()('kitchen');
   const { id, name } = reading.ingredient;
   const confirm = () => {
     if (toConfirm.kind === 'spelling') onReplace([toConfirm.line]);
@@ -28,6 +30,9 @@ export function Confirm({ reading, toConfirm, where, onReplace }: Props) {
     toConfirm.kind === 'spelling'
       ? say('balance.writeItAs', { line: toConfirm.line })
       : say('balance.yesItIs', { name });
+  // A kind is remembered by the kitchen, which is a keeper’s.
+  if (toConfirm.kind !== 'spelling' && !mayTeach)
+    return <span className="text-xs">{say('balance.aKeeperConfirms', { name })}</span>;
   return (
     <>
       <button

@@ -3,6 +3,7 @@ import type { LineReading } from '@idle-kettle/core';
 import { CircleAlert } from 'lucide-react';
 import { useState } from 'react';
 import { Confirm } from './Confirm.tsx';
+import { useMay } from '../api/who.ts';
 import { TeachName } from './TeachName.tsx';
 
 type Props = {
@@ -16,6 +17,7 @@ type Props = {
 /** Under a line: what was taken for granted, or what was not understood and what may be meant. */
 export function LineNote({ id, reading, where, onReplace }: Props) {
   const [teaching, setTeaching] = useState(false);
+  const mayTeach = useMay()('kitchen');
   if (reading.understood) {
     const { assumed, toConfirm } = reading;
     return (
@@ -59,7 +61,7 @@ export function LineNote({ id, reading, where, onReplace }: Props) {
               {lines.join('  +  ')}
             </button>
           ))}
-          {unknownName !== undefined && !teaching && (
+          {unknownName !== undefined && !teaching && mayTeach && (
             <button
               type="button"
               className="btn h-auto min-h-8 border-dashed border-base-content/40 bg-transparent px-2.5 py-1 text-sm font-semibold"

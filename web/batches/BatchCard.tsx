@@ -11,7 +11,8 @@ import { jarsInWords, processInWords, shelfInWords } from '../ui/words.ts';
 type Props = {
   readonly batch: BatchSummary;
   readonly kitchen: Kitchen;
-  readonly onDelete: () => void;
+  /** Null where whoever is here may not. */
+  readonly onDelete: (() => void) | null;
 };
 
 /** A batch as its label, small: the way in, and the way out of sight. */
@@ -47,15 +48,17 @@ export function BatchCard({ batch, kitchen, onDelete }: Props) {
         </p>
         <Next batch={batch} />
       </div>
-      <button
-        type="button"
-        aria-label={say('batches.delete', { name: batch.name })}
-        title={say('batches.delete2')}
-        onClick={onDelete}
-        className="btn btn-square btn-ghost btn-sm absolute top-3 right-4 z-[1]"
-      >
-        <Trash2 aria-hidden className="size-4" />
-      </button>
+      {onDelete !== null && (
+        <button
+          type="button"
+          aria-label={say('batches.delete', { name: batch.name })}
+          title={say('batches.delete2')}
+          onClick={onDelete}
+          className="btn btn-square btn-ghost btn-sm absolute top-3 right-4 z-[1]"
+        >
+          <Trash2 aria-hidden className="size-4" />
+        </button>
+      )}
     </li>
   );
 }

@@ -7,6 +7,7 @@ import { useBatches, useRestoreBatch, useDeleteBatch } from '../api/batches.ts';
 import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
+import { useMay } from '../api/who.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Empty } from '../ui/Empty.tsx';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
@@ -44,6 +45,7 @@ type Props = { readonly kitchen: Kitchen; readonly batches: readonly BatchSummar
 
 function Batches({ kitchen, batches }: Props) {
   const [search, setSearch] = useSearchParams();
+  const mayDo = useMay();
   const remove = useDeleteBatch();
   const restore = useRestoreBatch();
   const [last, setLast] = useState<{
@@ -74,10 +76,12 @@ function Batches({ kitchen, batches }: Props) {
         <PageHeading className="text-3xl font-bold text-primary">
           {say('batches.batches')}
         </PageHeading>
-        <Link to="/batches/new" className="btn btn-primary btn-lg ml-auto">
-          <CookingPot aria-hidden className="size-6" />
-          {say('batches.startABatch')}
-        </Link>
+        {mayDo('cook') && (
+          <Link to="/batches/new" className="btn btn-primary btn-lg ml-auto">
+            <CookingPot aria-hidden className="size-6" />
+            {say('batches.startABatch')}
+          </Link>
+        )}
       </div>
       {batches.length > 0 && (
         <FindBar
@@ -143,15 +147,17 @@ function Batches({ kitchen, batches }: Props) {
               <BatchCard
                 batch={batch}
                 kitchen={kitchen}
-                onDelete={() =>
-                  batch.state === 'on the stove' ? setAsked(batch) : deleteIt(batch)
+                onDelete={
+                  mayDo('remove')
+                    ? () => (batch.state === 'on the stove' ? setAsked(batch) : deleteIt(batch))
+                    : null
                 }
               />
             </ErrorBoundary>
           ))}
         </ul>
       )}
-      <DeletedBatches />
+      {mayDo('remove') && <DeletedBatches />}
     </>
   );
 }

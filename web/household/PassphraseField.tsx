@@ -54,7 +54,7 @@ export function PassphraseField({ label, value, error, input, measuredAgainst }:
       {score !== null && (
         <div className="flex items-center gap-3">
           <progress
-            className="progress progress-secondary w-40"
+            className="h-2 w-40 accent-secondary"
             aria-label={say('people.strengthMeter')}
             value={score}
             max={STRENGTHS.length - 1}

@@ -12,6 +12,7 @@ import {
 } from '@idle-kettle/core';
 import { Flame, Pencil } from 'lucide-react';
 import { useState } from 'react';
+import { useMay } from '../api/who.ts';
 import { JarDrawing } from '../drawings/JarDrawing.tsx';
 import { PotDrawing } from '../drawings/PotDrawing.tsx';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
@@ -63,9 +64,9 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
     MOST_PX_PER_CM,
     MOST_POT_PX / Math.max(1, ...pots.map((pot) => Math.max(pot.diameterCm, pot.heightCm))),
   );
-  const change = (part: SheetId, what: string) => (
-    <Change key={part} what={what} onPress={() => setSheet(part)} />
-  );
+  const mayChange = useMay()('kitchen');
+  const change = (part: SheetId, what: string) =>
+    mayChange && <Change key={part} what={what} onPress={() => setSheet(part)} />;
   return (
     <div className="flex flex-col gap-5">
       <PageHeading

@@ -4,11 +4,13 @@ import type { Kitchen } from '@idle-kettle/contract';
 import { findIngredient } from '@idle-kettle/core';
 import { X } from 'lucide-react';
 import { useForgetName } from '../api/kitchen.ts';
+import { useMay } from '../api/who.ts';
 import { sayError } from '../api/request.ts';
 
 /** The names that the kitchen was taught, where each came from, and a way to forget it. */
 export function TaughtNames({ kitchen }: { readonly kitchen: Kitchen }) {
   const forget = useForgetName();
+  const mayChange = useMay()('kitchen');
   return (
     <section aria-labelledby="names-title" className="flex flex-col gap-2">
       <div>
@@ -47,15 +49,17 @@ export function TaughtNames({ kitchen }: { readonly kitchen: Kitchen }) {
                 }}
               />
             </span>
-            <button
-              type="button"
-              className="btn btn-square btn-ghost btn-sm"
-              aria-label={say('kitchen.delete', { name })}
-              disabled={forget.isPending}
-              onClick={() => forget.mutate(name)}
-            >
-              <X aria-hidden className="size-4" />
-            </button>
+            {mayChange && (
+              <button
+                type="button"
+                className="btn btn-square btn-ghost btn-sm"
+                aria-label={say('kitchen.delete', { name })}
+                disabled={forget.isPending}
+                onClick={() => forget.mutate(name)}
+              >
+                <X aria-hidden className="size-4" />
+              </button>
+            )}
           </li>
         ))}
       </ul>

@@ -18,10 +18,12 @@ import { PageHeading } from '../ui/PageHeading.tsx';
 import { useGoOn } from '../ui/useGoOn.ts';
 import type { NamedFormula } from './practiceBatches.ts';
 import { practiceChoices } from './practiceChoices.ts';
+import { useMay } from '../api/who.ts';
 import { SPEEDS } from './speeds.ts';
 
 /** `/stove`: what is on the stove, and the practice kettle with its scores. */
 export function StoveHome() {
+  const mayCook = useMay()('cook');
   const sessions = useCookSessions();
   const failure = failureOf([sessions]);
   if (failure) return <NotFetched {...failure} />;
@@ -77,7 +79,7 @@ export function StoveHome() {
         )}
       </section>
       <ErrorBoundary what={say('practice.thePracticeKettle')}>
-        <PracticeForm />
+        {mayCook && <PracticeForm />}
       </ErrorBoundary>
     </div>
   );

@@ -4,6 +4,7 @@ import type { Preparation } from '@idle-kettle/core';
 import { useState } from 'react';
 import { useChangeKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
+import { useMay } from '../api/who.ts';
 import { asWritten } from '../words/mass.ts';
 import { EquipmentSheet } from '../kitchen/EquipmentSheet.tsx';
 import { toBring, toTake, withBought, withTaken } from './cupboard.ts';
@@ -21,6 +22,7 @@ export function Shopping({ kitchen, shopping, inWords, box }: Props) {
   const [open, setOpen] = useState(false);
   const [before, setBefore] = useState<{ stock: Kitchen['stock']; did: string } | null>(null);
   const change = useChangeKitchen();
+  const mayChange = useMay()('kitchen');
   const { stock, version } = kitchen;
 
   const put = (next: Kitchen['stock'], did: string | null) =>
@@ -47,33 +49,35 @@ export function Shopping({ kitchen, shopping, inWords, box }: Props) {
           ),
         )}
       </ul>
-      <div className="mt-2 flex flex-wrap gap-2 print:hidden">
-        {toBring(shopping).length > 0 && (
-          <button
-            type="button"
-            className="btn btn-sm"
-            disabled={change.isPending}
-            onClick={() =>
-              put(withBought(stock, shopping), say('prepare.everythingYouBoughtIsNow'))
-            }
-          >
-            {say('prepare.boughtItAll')}
+      {mayChange && (
+        <div className="mt-2 flex flex-wrap gap-2 print:hidden">
+          {toBring(shopping).length > 0 && (
+            <button
+              type="button"
+              className="btn btn-sm"
+              disabled={change.isPending}
+              onClick={() =>
+                put(withBought(stock, shopping), say('prepare.everythingYouBoughtIsNow'))
+              }
+            >
+              {say('prepare.boughtItAll')}
+            </button>
+          )}
+          {toTake(shopping).length > 0 && (
+            <button
+              type="button"
+              className="btn btn-sm"
+              disabled={change.isPending}
+              onClick={() => put(withTaken(stock, shopping), say('prepare.takenOutOfTheCupboard'))}
+            >
+              {say('prepare.takeItOut')}
+            </button>
+          )}
+          <button type="button" className="btn btn-sm" onClick={() => setOpen(true)}>
+            {say('prepare.changeTheCupboard')}
           </button>
-        )}
-        {toTake(shopping).length > 0 && (
-          <button
-            type="button"
-            className="btn btn-sm"
-            disabled={change.isPending}
-            onClick={() => put(withTaken(stock, shopping), say('prepare.takenOutOfTheCupboard'))}
-          >
-            {say('prepare.takeItOut')}
-          </button>
-        )}
-        <button type="button" className="btn btn-sm" onClick={() => setOpen(true)}>
-          {say('prepare.changeTheCupboard')}
-        </button>
-      </div>
+        </div>
+      )}
       <p role="status" className="mt-1 text-sm print:hidden">
         {before && (
           <>

@@ -7,6 +7,7 @@ import { Link } from 'react-router';
 import { useRestoreRecipe, useRecipes, useDeleteRecipe } from '../api/recipes.ts';
 import { failureOf } from '../api/failure.ts';
 import { sayError } from '../api/request.ts';
+import { useMay } from '../api/who.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Empty } from '../ui/Empty.tsx';
 import { fruitColourOfLines } from '../ui/fruit.ts';
@@ -17,6 +18,7 @@ import { PageHeading } from '../ui/PageHeading.tsx';
 /** The recipes: formulas that are made again, each with its versions. */
 export function RecipesScreen() {
   const recipes = useRecipes();
+  const mayDo = useMay();
   const remove = useDeleteRecipe();
   const restore = useRestoreRecipe();
   const [gone, setGone] = useState<Recipe | null>(null);
@@ -59,7 +61,12 @@ export function RecipesScreen() {
             >
               <OneCard
                 recipe={recipe}
-                onDelete={() => remove.mutate(recipe, { onSuccess: () => setGone(recipe) })}
+                onDelete={
+                  mayDo('remove')
+                    ? () => remove.mutate(recipe, { onSuccess: () => setGone(recipe) })
+                    : null
+                }
+                mayCook={mayDo('cook')}
               />
             </ErrorBoundary>
           ))}
@@ -69,7 +76,14 @@ export function RecipesScreen() {
   );
 }
 
-function OneCard({ recipe, onDelete }: { recipe: Recipe; onDelete: () => void }) {
+type CardProps = {
+  readonly recipe: Recipe;
+  /** Null where whoever is here may not. */
+  readonly onDelete: (() => void) | null;
+  readonly mayCook: boolean;
+};
+
+function OneCard({ recipe, onDelete, mayCook }: CardProps) {
   const [newest] = recipe.versions;
   const [number, setNumber] = useState(newest?.number ?? 1);
   const version = recipe.versions.find((found) => found.number === number) ?? newest;
@@ -81,14 +95,16 @@ function OneCard({ recipe, onDelete }: { recipe: Recipe; onDelete: () => void })
     >
       <div className="flex items-start gap-2">
         <h2 className="grow text-xl font-bold text-primary">{recipe.name}</h2>
-        <button
-          type="button"
-          className="btn btn-square btn-ghost btn-sm"
-          aria-label={say('recipes.delete', { name: recipe.name })}
-          onClick={onDelete}
-        >
-          <Trash2 aria-hidden className="size-4" />
-        </button>
+        {onDelete !== null && (
+          <button
+            type="button"
+            className="btn btn-square btn-ghost btn-sm"
+            aria-label={say('recipes.delete', { name: recipe.name })}
+            onClick={onDelete}
+          >
+            <Trash2 aria-hidden className="size-4" />
+          </button>
+        )}
       </div>
       <label className="flex flex-wrap items-center gap-2 text-sm">
         {say('recipes.version')}
@@ -110,12 +126,14 @@ function OneCard({ recipe, onDelete }: { recipe: Recipe; onDelete: () => void })
           <li key={index}>{line}</li>
         ))}
       </ul>
-      <Link
-        to={`/batches/new?recipe=${recipe.id}&version=${version.number}`}
-        className="btn btn-primary mt-auto w-fit"
-      >
-        <CookingPot aria-hidden className="size-5" /> {say('recipes.startABatchFromIt')}
-      </Link>
+      {mayCook && (
+        <Link
+          to={`/batches/new?recipe=${recipe.id}&version=${version.number}`}
+          className="btn btn-primary mt-auto w-fit"
+        >
+          <CookingPot aria-hidden className="size-5" /> {say('recipes.startABatchFromIt')}
+        </Link>
+      )}
     </li>
   );
 }

@@ -2,6 +2,7 @@ import { say } from '@idle-kettle/words';
 import { useNavigate, useParams } from 'react-router';
 import { useChangeKitchen, useKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
+import { useMay } from '../api/who.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { DebriefView } from '../practice/DebriefView.tsx';
@@ -19,6 +20,7 @@ function OneCook({ id }: { id: string }) {
   const kitchen = useKitchen();
   const navigate = useNavigate();
   const change = useChangeKitchen();
+  const mayDo = useMay();
   const { session } = log;
   if (session === null) {
     return log.error ? (
@@ -39,7 +41,7 @@ function OneCook({ id }: { id: string }) {
       session={session}
       log={log}
       keeping={
-        session.practice === null
+        session.practice === null && mayDo('kitchen')
           ? { keep: keepWater, said: change.isIdle || change.isPending ? '' : said }
           : null
       }

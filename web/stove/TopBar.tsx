@@ -150,6 +150,7 @@ function Way({ name, on, can: able, icons: [On, Off], onSet }: WayProps) {
   return (
     <button
       type="button"
+      data-look
       aria-pressed={on && able}
       disabled={!able}
       title={able ? name : say('stove.thisBrowserCant', { name })}

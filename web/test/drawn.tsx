@@ -1,3 +1,4 @@
+import type { Who } from '@idle-kettle/contract';
 import { EN_US } from '@idle-kettle/words';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { renderToStaticMarkup } from 'react-dom/server';
@@ -6,9 +7,21 @@ import { MemoryRouter } from 'react-router';
 /** What the server has answered already, by what was asked: `['kitchen']`. */
 export type Answers = readonly (readonly [question: readonly unknown[], answer: unknown])[];
 
+/** Who draws, unless a test says otherwise: whoever is at the machine itself. */
+const AT_THE_MACHINE: Who = {
+  door: 'loopback',
+  household: { id: 'home', name: 'Hill House' },
+  member: null,
+  role: 'keeper',
+  token: null,
+  signUp: false,
+  homeAddress: null,
+};
+
 /** The markup of something at its first drawing, with what the server has answered so far. */
 export function html(what: React.ReactNode, answers: Answers = [], path = '/'): string {
   const queries = new QueryClient();
+  queries.setQueryData(['who'], AT_THE_MACHINE);
   for (const [question, answer] of answers) queries.setQueryData(question, answer);
   const markup = renderToStaticMarkup(
     <QueryClientProvider client={queries}>

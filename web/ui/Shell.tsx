@@ -2,10 +2,10 @@ import { say, setLanguage, setMeasures, type Language } from '@idle-kettle/words
 import { useEffect, useRef } from 'react';
 import type { Kitchen } from '@idle-kettle/contract';
 import { BookOpenText, CookingPot, House, NotebookTabs, Users } from 'lucide-react';
-import { NavLink, Outlet, ScrollRestoration } from 'react-router';
+import { NavLink, Outlet, ScrollRestoration, useLocation } from 'react-router';
 import { keepPages } from '../keepPages.ts';
 import { useKitchen } from '../api/kitchen.ts';
-import { useWho } from '../api/who.ts';
+import { useMay, useWho } from '../api/who.ts';
 import { useAnnounced } from './announce.ts';
 import { keepFocus } from './keepFocus.ts';
 import { KettleMark } from './KettleMark.tsx';
@@ -16,6 +16,9 @@ const PLACES = [
   { to: '/recipes', text: 'ui.recipes', icon: NotebookTabs },
   { to: '/kitchen', text: 'ui.kitchen', icon: House },
 ] as const;
+
+/** Where a batch is worked at: who only looks is offered nothing there that would be refused. */
+const WORK = /^\/(?:batches\/|cook-sessions\/|stove)/;
 
 /** A kitchen that cooks by UK measures is spoken to in British English. */
 const languageOf = (kitchen: Kitchen | undefined): Language =>
@@ -34,6 +37,9 @@ export function Shell() {
   setMeasures(kitchen === undefined ? null : measuresOf(kitchen));
   const announced = useAnnounced();
   const member = useWho().data?.member ?? null;
+  const mayCook = useMay()('cook');
+  const { pathname } = useLocation();
+  const looksOnly = !mayCook && WORK.test(pathname);
   const page = useRef<HTMLDivElement>(null);
   useEffect(keepPages, []);
   useEffect(() => {
@@ -53,7 +59,7 @@ export function Shell() {
         {say('ui.skipToContent')}
       </a>
       <header className="rim bg-base-100 will-change-transform print:hidden">
-        <div className="mx-auto flex max-w-[84rem] items-center gap-2 px-3 py-2 sm:gap-4 sm:px-6 lg:py-1">
+        <div className="mx-auto flex max-w-[84rem] items-center gap-1 px-2 py-2 sm:gap-4 sm:px-6 lg:py-1">
           <NavLink
             to="/"
             className="flex items-center gap-2 text-lg font-bold whitespace-nowrap text-primary sm:text-xl"
@@ -61,14 +67,14 @@ export function Shell() {
             <KettleMark />
             <span className="max-sm:sr-only">{say('ui.idleKettle')}</span>
           </NavLink>
-          <nav aria-label={say('ui.main')} className="ml-auto flex gap-1">
+          <nav aria-label={say('ui.main')} className="ml-auto flex sm:gap-1">
             {PLACES.map(({ to, text, icon: Icon }) => (
               <NavLink
                 key={to}
                 to={to}
                 end
                 className={({ isActive }) =>
-                  `btn btn-ghost px-2 text-base sm:px-4 ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
+                  `btn btn-ghost px-1.5 text-base sm:px-4 ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
                 }
               >
                 <Icon aria-hidden className="size-5 max-sm:hidden" />
@@ -80,7 +86,7 @@ export function Shell() {
               aria-label={say('people.household')}
               title={say('people.household')}
               className={({ isActive }) =>
-                `btn btn-ghost px-2 text-base sm:px-3 ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
+                `btn btn-ghost px-1.5 text-base sm:px-3 ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
               }
             >
               <Users aria-hidden className="size-5" />
@@ -94,7 +100,7 @@ export function Shell() {
       <ScrollRestoration />
       <main
         id="page"
-        className="mx-auto w-full max-w-[84rem] grow px-4 py-3 sm:px-6 sm:py-5 lg:py-2.5"
+        className={`mx-auto w-full max-w-[84rem] grow px-4 py-3 sm:px-6 sm:py-5 lg:py-2.5 ${looksOnly ? 'looks-only' : ''}`}
       >
         <Outlet />
       </main>

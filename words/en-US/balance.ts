@@ -15,6 +15,7 @@ export const BALANCE = {
   'balance.minutesLidOn': 'minutes with the lid on',
   'balance.fromTheMethod': 'From the method',
   'balance.writeItAs': 'Write it as “{{line}}”',
+  'balance.aKeeperConfirms': 'A keeper can confirm that it is {{name}}.',
   'balance.yesItIs': 'Yes, it’s {{name}}',
   'balance.confirmLine': '{{what}} ({{where}})',
   'balance.otherStepsSkipped': 'Its other steps were skipped.',
