@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
+import { isIP } from 'node:net';
 import { setTimeout as pause } from 'node:timers/promises';
 import { parseArgs } from 'node:util';
 import { startCluster } from './cluster.mjs';
@@ -69,7 +70,7 @@ const MINUTE_MS = 60_000;
  * @typedef {object} Start
  * @property {string} folder
  * @property {number | undefined} asked the port
- * @property {HomeAsked | null} home whether the home network is served
+ * @property {import('./home.mjs').HomeAsked | null} home whether the home network is served
  * @property {AbortSignal} signal from listenForStop
  * @property {(address: string) => void} tell tells others where it answers
  */
@@ -88,7 +89,7 @@ async function serve(kitchen, { folder, asked, home: homeAsked, signal, tell }) 
     const port = await portFor(folder, asked);
     if (homeAsked !== null) {
       await mustBeKept(cluster.url, addressOf(port), signal);
-      home = await openHome(folder, homeAsked.proxy);
+      home = await openHome(folder, homeAsked);
     }
     const startOne = () => (server.now = startServer(cluster.url, port, home?.env));
     let running = await prepared(kitchen, cluster, startOne, signal);
@@ -191,13 +192,8 @@ async function mustBeKept(url, address, signal) {
 }
 
 /**
- * That the home network is served, and behind which proxy.
- * @typedef {{ readonly proxy: string | undefined }} HomeAsked
- */
-
-/**
  * @param {string[]} args
- * @returns {{ readonly port: number | undefined, readonly home: HomeAsked | null }}
+ * @returns {{ readonly port: number | undefined, readonly home: import('./home.mjs').HomeAsked | null }}
  */
 function optionsIn(args) {
   try {
@@ -207,13 +203,17 @@ function optionsIn(args) {
         port: { type: 'string' },
         home: { type: 'boolean' },
         proxy: { type: 'string' },
+        address: { type: 'string' },
       },
     });
-    if (values.proxy !== undefined && values.home !== true)
-      throw new Failure('--proxy goes with --home.');
+    const { proxy, address } = values;
+    if ((proxy !== undefined || address !== undefined) && values.home !== true)
+      throw new Failure('--proxy and --address go with --home.');
+    if (address !== undefined && isIP(address) === 0)
+      throw new Failure(`--address takes an address such as 192.168.1.20, not “${address}”.`);
     return {
       port: portIn(values.port ?? process.env['KETTLE_PORT']),
-      home: values.home === true ? { proxy: values.proxy } : null,
+      home: values.home === true ? { proxy, address } : null,
     };
   } catch (error) {
     throw error instanceof Failure ? error : new Failure(/** @type {Error} */ (error).message);

@@ -15,6 +15,14 @@ const FIRST_PORT = 4743;
  * @property {() => void} close takes its name off the network
  */
 
+/**
+ * How the home network is to be served.
+ * @typedef {object} HomeAsked
+ * @property {string | undefined} proxy the name that a proxy on this machine answers to with a
+ * certificate of its own
+ * @property {string | undefined} address the one that phones use, where this machine has several
+ */
+
 /** Addresses of this machine on the networks that it is in. @returns {string[]} */
 const addresses = () =>
   Object.values(networkInterfaces())
@@ -25,15 +33,15 @@ const addresses = () =>
 /**
  * Prepares the door to the home network: names, ports, and a certificate for them.
  * @param {string} folder of the state
- * @param {string | undefined} proxy the name that a proxy on this machine answers to with a
- * certificate of its own
+ * @param {HomeAsked} asked
  * @returns {Promise<Home>}
  */
-export async function openHome(folder, proxy) {
+export async function openHome(folder, { proxy, address }) {
   const port = await portNear(readState(folder).homePort ?? FIRST_PORT);
   writeState(folder, { homePort: port });
   if (proxy !== undefined) return behind(proxy, port);
-  const [first = null] = addresses();
+  const all = address === undefined ? addresses() : [address];
+  const [first = null] = all;
   if (first === null)
     throw new Failure('This machine is in no network, so no phone would reach it.');
   const trustPort = await otherPort(readState(folder).trustPort ?? port + 1, port);
@@ -44,7 +52,7 @@ export async function openHome(folder, proxy) {
     import('./announce.mjs'),
     import('qrcode'),
   ]);
-  const names = [LOCAL_NAME, ...addresses()];
+  const names = [LOCAL_NAME, ...all];
   const { certFile, keyFile, authorityFile, fingerprint } = await certificateFor(folder, names);
   const trust = `http://${first}:${trustPort}`;
   return {

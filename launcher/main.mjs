@@ -22,6 +22,7 @@ const HELP = `Idle Kettle
 
   --port N               port for demo and start (default: KETTLE_PORT, else 4780 or a free one)
   --home                 with start: serve the home network too, over https, for who signs in
+  --address A            with --home: the address that phones use, where there are several
   --proxy NAME           with --home: a proxy on this machine has the name and the certificate
   KETTLE_STATE=DIR       folder for the database (default: .kettle here)
 `;

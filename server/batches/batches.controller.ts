@@ -13,6 +13,7 @@ import {
 } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, Needs, type Actor } from '../identity/actor.ts';
+import { AuditService } from '../identity/audit.service.ts';
 import { bodyOf } from '../openapi.ts';
 import { NotFound } from '../problem/errors.ts';
 import { BatchesService } from './batches.service.ts';
@@ -24,7 +25,10 @@ const BatchId = new ParseUUIDPipe({
 @ApiTags('batches')
 @Controller('batches')
 export class BatchesController {
-  constructor(private readonly batches: BatchesService) {}
+  constructor(
+    private readonly batches: BatchesService,
+    private readonly audit: AuditService,
+  ) {}
 
   @Get()
   @Needs('look')
@@ -51,20 +55,20 @@ export class BatchesController {
   @Needs('cook')
   @ApiOperation({ summary: 'Save a new batch' })
   @bodyOf(BatchDto)
-  create(@By() { householdId }: Actor, @Body() dto: BatchDto): Promise<Batch> {
-    return this.batches.create(householdId, dto);
+  async create(@By() actor: Actor, @Body() dto: BatchDto): Promise<Batch> {
+    return this.noted(actor, await this.batches.create(actor.householdId, dto));
   }
 
   @Put(':id')
   @Needs('cook')
   @ApiOperation({ summary: 'Save a change to a batch; 409 when it changed meanwhile' })
   @bodyOf(BatchDto)
-  change(
-    @By() { householdId }: Actor,
+  async change(
+    @By() actor: Actor,
     @Param('id', BatchId) id: string,
     @Body() dto: BatchDto,
   ): Promise<Batch> {
-    return this.batches.change(householdId, id, dto);
+    return this.noted(actor, await this.batches.change(actor.householdId, id, dto));
   }
 
   @Delete(':id')
@@ -97,5 +101,13 @@ export class BatchesController {
   @ApiOperation({ summary: 'Restore a deleted batch' })
   restore(@By() { householdId }: Actor, @Param('id', BatchId) id: string): Promise<Batch> {
     return this.batches.restore(householdId, id);
+  }
+
+  /** Where jars may be kept by a formula or a reading that somebody vouches for, that is noted. */
+  private async noted(actor: Actor, batch: Batch): Promise<Batch> {
+    const { testedFormula = null, meterPH = null } = batch.settings.assurance ?? {};
+    const by = testedFormula ?? (meterPH === null ? null : `pH ${meterPH}`);
+    if (by !== null) await this.audit.noteOnce(actor, 'storage-confirmed', `${batch.name}: ${by}`);
+    return batch;
   }
 }

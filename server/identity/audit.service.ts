@@ -6,6 +6,8 @@ import type { HouseholdId } from '../household/household.model.ts';
 import type { Actor } from './actor.ts';
 import { AuditEventModel } from './auditEvent.model.ts';
 
+/** Most characters of what an event is about. */
+const MOST_CHARS = 120;
 /** Most events that are listed, the last first. */
 const MOST_LISTED = 200;
 
@@ -22,6 +24,13 @@ export class AuditService {
     transaction: Transaction | null = null,
   ): Promise<void> {
     await this.events.create({ householdId, what, by: name, about }, { transaction });
+  }
+
+  /** Notes something that is done again with every save, the first time. */
+  async noteOnce(actor: Actor, what: AuditKind, about: string): Promise<void> {
+    const short = about.slice(0, MOST_CHARS);
+    const where = { householdId: actor.householdId, what, about: short };
+    if ((await this.events.count({ where })) === 0) await this.note(actor, what, short);
   }
 
   async list(householdId: HouseholdId): Promise<AuditEvent[]> {

@@ -248,10 +248,15 @@ test('an entry of a log says who made it', async () => {
 
 test('what matters is noted, with who did it', async () => {
   const { id } = (await ann.ask('post', '/batches', { ...PLUM, name: 'Thrown out' })).body as Batch;
+  const settings = { assurance: { testedFormula: 'Leaflet 7', source: null, meterPH: null } };
+  for (let save = 0; save < 2; save += 1)
+    await ben.ask('post', '/batches', { ...PLUM, name: 'Vouched', settings }).expect(201);
   await ben.ask('delete', `/batches/${id}`).expect(403);
   await ann.ask('delete', `/batches/${id}`).expect(204);
   const events = (await ann.ask('get', '/audit').expect(200)).body as AuditEvent[];
   expect(events[0]).toMatchObject({ what: 'batch-deleted', by: 'Ann', about: 'Thrown out' });
+  const confirmed = events.filter(({ what }) => what === 'storage-confirmed');
+  expect(confirmed).toMatchObject([{ by: 'Ben', about: 'Vouched: Leaflet 7' }]);
   const kinds = new Set(events.map(({ what }) => what));
   for (const kind of [
     'signed-up',

@@ -4,6 +4,7 @@ import type { Caution as Told, Change, Plan } from '@idle-kettle/core';
 import { ClipboardList, CookingPot, RotateCcw } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { useMay } from '../api/who.ts';
 import { jarsInWords, shelfInWords } from '../ui/words.ts';
 import { LabelBack } from './LabelBack.tsx';
 import { LabelFront } from './LabelFront.tsx';
@@ -36,6 +37,7 @@ type Props = {
 export function BatchLabel(props: Props) {
   const { plan, kitchen, fruit, title, stale, rough, batchId, stops, wayOn, onChange } = props;
   const [turned, setTurned] = useState(false);
+  const mayCook = useMay()('cook');
   return (
     <section
       aria-label={say('balance.labelOfThisBatch')}
@@ -89,9 +91,11 @@ export function BatchLabel(props: Props) {
             <Link to={`/batches/${batchId}/prepare`} className="btn btn-primary btn-sm">
               <ClipboardList aria-hidden className="size-4" /> {say('balance.prepare')}
             </Link>
-            <Link to={`/batches/${batchId}/stove`} className="btn btn-outline btn-sm">
-              <CookingPot aria-hidden className="size-4" /> {say('balance.stove')}
-            </Link>
+            {mayCook && (
+              <Link to={`/batches/${batchId}/stove`} className="btn btn-outline btn-sm">
+                <CookingPot aria-hidden className="size-4" /> {say('balance.stove')}
+              </Link>
+            )}
           </span>
         )}
       </div>

@@ -98,7 +98,7 @@ function OneDevice({ device, who, open, kitchen }: OneProps) {
           <button
             key={one.id}
             type="button"
-            className="btn"
+            className="btn btn-outline"
             disabled={move.isPending}
             onClick={() => move.mutate({ cook: one.id, device: id })}
           >

@@ -75,7 +75,7 @@ export function Invites({ homeAddress }: { readonly homeAddress: string | null }
                 </span>
                 <button
                   type="button"
-                  className="btn"
+                  className="btn btn-outline"
                   disabled={withdraw.isPending}
                   onClick={() => withdraw.mutate(one)}
                 >

@@ -93,7 +93,7 @@ function MemberActions({ member }: { readonly member: Member }) {
         >
           {say('people.removeNow')}
         </button>
-        <button type="button" className="btn" onClick={() => setAsking(false)}>
+        <button type="button" className="btn btn-outline" onClick={() => setAsking(false)}>
           {say('people.keep')}
         </button>
         {error && <p className="basis-full text-error">{sayError(error)}</p>}

@@ -3,6 +3,7 @@ import type { Who } from '@idle-kettle/contract';
 import { formatDistanceToNow } from 'date-fns';
 import { sayError } from '../api/request.ts';
 import { useEndSessions, useSessions, useSignOut } from '../api/who.ts';
+import { browserInWords } from './browserInWords.ts';
 import { NewPassphrase } from './NewPassphrase.tsx';
 import { ROLE_IN_WORDS } from './roles.ts';
 
@@ -25,12 +26,17 @@ export function MySignIn({ who }: Props) {
       </h2>
       <p>{say('people.signedInAs', { name, role: say(ROLE_IN_WORDS[who.role ?? 'viewer']) })}</p>
       <div className="flex flex-wrap gap-3">
-        <button type="button" className="btn" disabled={isBusy} onClick={() => signOut.mutate()}>
+        <button
+          type="button"
+          className="btn btn-outline"
+          disabled={isBusy}
+          onClick={() => signOut.mutate()}
+        >
           {say('people.signOut')}
         </button>
         <button
           type="button"
-          className="btn"
+          className="btn btn-outline"
           disabled={isBusy}
           onClick={() =>
             end.mutate({ memberId: id, session: null }, { onSuccess: () => location.assign('/') })
@@ -51,7 +57,7 @@ export function MySignIn({ who }: Props) {
             <span className="min-w-0 grow break-words">
               {session.here && <b>{say('people.thisBrowser')}: </b>}
               {say('people.since', {
-                browser: session.browser,
+                browser: browserInWords(session.browser),
                 since: ago(session.since),
                 seen: ago(session.seenAt),
               })}
@@ -59,7 +65,7 @@ export function MySignIn({ who }: Props) {
             {!session.here && (
               <button
                 type="button"
-                className="btn"
+                className="btn btn-outline"
                 disabled={isBusy}
                 onClick={() => end.mutate({ memberId: id, session: session.id })}
               >

@@ -28,7 +28,7 @@ export function NewPassphrase({ id, name, asksCurrent = false }: Props) {
   if (!open)
     return (
       <div className="flex flex-wrap items-center gap-3">
-        <button type="button" className="btn self-start" onClick={() => setOpen(true)}>
+        <button type="button" className="btn self-start btn-outline" onClick={() => setOpen(true)}>
           {title}
         </button>
         {set.isSuccess && <p role="status">{say('people.changed')}</p>}
@@ -76,7 +76,7 @@ export function NewPassphrase({ id, name, asksCurrent = false }: Props) {
         <button type="submit" className="btn btn-primary" disabled={set.isPending}>
           {say('people.change')}
         </button>
-        <button type="button" className="btn" onClick={() => setOpen(false)}>
+        <button type="button" className="btn btn-outline" onClick={() => setOpen(false)}>
           {say('people.keep')}
         </button>
       </div>

@@ -54,7 +54,7 @@ export function PassphraseField({ label, value, error, input, measuredAgainst }:
       {score !== null && (
         <div className="flex items-center gap-3">
           <progress
-            className="h-2 w-40 accent-secondary"
+            className="progress w-40 progress-secondary"
             aria-label={say('people.strengthMeter')}
             value={score}
             max={STRENGTHS.length - 1}

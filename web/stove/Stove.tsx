@@ -20,6 +20,7 @@ import { Figures } from './Figures.tsx';
 import { LogList } from './LogList.tsx';
 import { instructionFor } from './instruction.ts';
 import { InstructionPanel } from './InstructionPanel.tsx';
+import { useMay } from '../api/who.ts';
 import { OwnProbe } from './OwnProbe.tsx';
 import { PotView } from './PotView.tsx';
 import { isCalibrated, stoveCookPlan } from './stoveCookPlan.ts';
@@ -48,6 +49,7 @@ const NEAR_THE_STOP: ReadonlySet<string> = new Set(['boil-down', 'reduce', 'whis
 
 /** The stove: one cook, as it goes. */
 export function Stove({ session, log, keeping, onReady }: Props) {
+  const mayCook = useMay()('cook');
   const { note } = log;
   const { temperature: scale } = session.kitchen;
   const nowMs = useKitchenNow(
@@ -252,20 +254,22 @@ export function Stove({ session, log, keeping, onReady }: Props) {
               ))}
             </ul>
           )}
-          <ErrorBoundary what={say('stove.theseButtons')}>
-            <EventButtons
-              cookPlan={cookPlan}
-              progress={progress}
-              scale={scale}
-              note={note}
-              onTest={setTest}
-            />
-          </ErrorBoundary>
+          {mayCook && (
+            <ErrorBoundary what={say('stove.theseButtons')}>
+              <EventButtons
+                cookPlan={cookPlan}
+                progress={progress}
+                scale={scale}
+                note={note}
+                onTest={setTest}
+              />
+            </ErrorBoundary>
+          )}
           <div className="max-md:order-1">
             <ErrorBoundary what={say('stove.theLog')}>
               <LogList entries={typed} counted={counted} scale={scale} sizes={sizes} note={note} />
             </ErrorBoundary>
-            {session.practice === null && <OwnProbe />}
+            {session.practice === null && mayCook && <OwnProbe />}
           </div>
         </div>
       </div>

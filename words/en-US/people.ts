@@ -83,6 +83,7 @@ export const PEOPLE = {
   'people.signOut': 'Sign out',
   'people.signMeOutEverywhere': 'Sign out everywhere',
   'people.where': 'Where you are signed in',
+  'people.aBrowser': 'a browser',
   'people.thisBrowser': 'this browser',
   'people.since': '{{browser}}, since {{since}}, last here {{seen}}',
   'people.end': 'Sign out there',
