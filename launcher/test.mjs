@@ -96,6 +96,7 @@ async function runStatic() {
     await filesAreShort(),
     await noCircles(),
     await readable(),
+    await dependenciesAreTold(),
     await formatting,
   ];
 }
@@ -175,6 +176,15 @@ async function readable() {
   return atTheStove <= HIGHEST_MEDIAN.atTheStove && elsewhere <= HIGHEST_MEDIAN.elsewhere
     ? { passed: 1, failed: 0 }
     : { passed: 0, failed: 1 };
+}
+
+/** Every dependency says what it is for. @returns {Promise<Tally>} */
+async function dependenciesAreTold() {
+  const { dependenciesUntold } = await import('./dependencies.mjs');
+  const found = await dependenciesUntold();
+  say(`dependencies without a reason: ${found.length}`);
+  for (const row of found) say(`  ${row}`);
+  return found.length === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 
 /** So many of the hardest sentences are printed. */

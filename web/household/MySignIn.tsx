@@ -2,7 +2,7 @@ import { say } from '@idle-kettle/words';
 import type { Who } from '@idle-kettle/contract';
 import { formatDistanceToNow } from 'date-fns';
 import { sayError } from '../api/request.ts';
-import { useEndSessions, useSessions, useSignOut } from '../api/who.ts';
+import { useEndSessions, useMembers, useSessions, useSignOut } from '../api/who.ts';
 import { browserInWords } from './browserInWords.ts';
 import { NewPassphrase } from './NewPassphrase.tsx';
 import { ROLE_IN_WORDS } from './roles.ts';
@@ -14,6 +14,7 @@ type Props = { readonly who: Who & { readonly member: NonNullable<Who['member']>
 /** Where whoever is here is signed in, and how that is ended. */
 export function MySignIn({ who }: Props) {
   const { id, name } = who.member;
+  const isTablet = useMembers().data?.find((one) => one.id === id)?.tablet;
   const sessions = useSessions(id);
   const signOut = useSignOut();
   const end = useEndSessions();
@@ -75,7 +76,7 @@ export function MySignIn({ who }: Props) {
           </li>
         ))}
       </ul>
-      <NewPassphrase id={id} name={name} asksCurrent />
+      {isTablet === false && <NewPassphrase id={id} name={name} asksCurrent />}
     </section>
   );
 }
