@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { ErrorRequestHandler, Response } from 'express';
+import type { DestinationStream } from 'pino';
 import compression from 'compression';
 import helmet from 'helmet';
 import { AppModule } from './app.module.ts';
@@ -13,6 +14,7 @@ import { Draining } from './draining.ts';
 import { documentApi } from './openapi.ts';
 import { hostGuard } from './hostGuard.ts';
 import { inWords } from './inWords.ts';
+import { requestLog } from './requestLog.ts';
 import { answerProblem, MOST_BODY, ProblemFilter } from './problem/problem.filter.ts';
 
 /**
@@ -30,10 +32,12 @@ const isStream = (response: Response): boolean =>
 /**
  * The whole server, ready to listen.
  * @param draining of its requests, for whoever stops it
+ * @param log where requests are logged, if they are
  */
 export async function createApp(
   config: Config,
   draining = new Draining(),
+  log: DestinationStream = process.stdout,
 ): Promise<NestExpressApplication> {
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config), {
     bodyParser: false,
@@ -41,6 +45,7 @@ export async function createApp(
     forceCloseConnections: true,
     logger: ['error', 'warn'],
   });
+  if (config.logsRequests === true) app.use(requestLog(config.home ?? null, log));
   app.use(withoutTheRest);
   app.use(draining.watch);
   const home = config.home ?? null;

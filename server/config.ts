@@ -12,6 +12,8 @@ export type Config = {
   readonly planningWorker?: string;
   /** Requests that one address may make in ten seconds; left out, far more than a kitchen needs. */
   readonly mostRequests?: number;
+  /** Writes a line of JSON for every request. */
+  readonly logsRequests?: boolean;
   /** The door of the home network; left out where the server answers this machine alone. */
   readonly home?: HomeDoor;
 };
@@ -35,7 +37,13 @@ export function configFrom(env: NodeJS.ProcessEnv): Config {
   }
   const webDir = env['KETTLE_WEB_DIR'] ?? fileURLToPath(new URL('../../web/dist', import.meta.url));
   const home = homeFrom(env);
-  const read = { databaseUrl, port, webDir, ...(home === null ? {} : { home }) };
+  const read = {
+    databaseUrl,
+    port,
+    webDir,
+    ...(home === null ? {} : { home }),
+    ...(env['KETTLE_LOG'] === 'json' ? { logsRequests: true } : {}),
+  };
   const most = env['KETTLE_MOST_REQUESTS'];
   if (most === undefined) return read;
   const mostRequests = Number(most);

@@ -246,7 +246,7 @@ export class MembersService {
   }
 
   private named(name: string): Promise<MemberModel | null> {
-    return this.members.findOne({ where: where(fn('lower', col('name')), name.toLowerCase()) });
+    return this.members.findOne({ where: where(fn('lower', col('name')), fn('lower', name)) });
   }
 
   private async add(
