@@ -17,11 +17,11 @@ afterAll(() => app.close());
 test('a request is a line of JSON, without anything that somebody wrote', async () => {
   const api = request(app.getHttpServer());
   const name = 'Grandmother Elsie’s plum';
-  const { body } = await api
+  const made = await api
     .post('/api/batches')
     .send({ name, lines: ['1 kg plums', '800 g sugar'] })
     .expect(201);
-  const { id } = body as { id: string };
+  const { id } = made.body as { id: string };
   await api.get(`/api/batches/${id}`).expect(200);
   await api.get('/api/join/a-secret-code-that-nobody-should-read').expect(404);
   await api.delete(`/api/kitchen/names/${encodeURIComponent('Old Codlin')}`).expect(200);
