@@ -43,19 +43,17 @@ const FAILING: readonly (Partial<PlanRequest> & { readonly lines: readonly strin
   { lines: ['1 kg raspberries', '500 g 2:1 gelling sugar', '500 mL water'] },
 ];
 
-const tried = some(FAILING);
-const failing = tried
-  .map((of) => ({ of, set: planned({ ...of, draws: 2000 }).set }))
-  .filter(({ set }) => set !== undefined && set.short !== 'none');
+const failing = FAILING.map((of) => ({ of, set: planned({ ...of, draws: 2000 }).set })).filter(
+  ({ set }) => set !== undefined && set.short !== 'none',
+);
 
-test('there are sixty of them that fail, and most can be mended', () => {
-  expect(FAILING.length).toBeGreaterThan(60);
-  expect(failing.length / tried.length).toBeGreaterThan(0.85);
+test('there are sixty of them, and most can be mended', () => {
+  expect(failing.length).toBeGreaterThanOrEqual(60);
   const mended = failing.filter(({ set }) => (set?.remedies.length ?? 0) > 0);
   expect(mended.length / failing.length).toBeGreaterThan(0.75);
 });
 
-test.each(failing.map((one) => [one.of.lines.join(', '), one] as const))(
+test.each(some(failing).map((one) => [one.of.lines.join(', '), one] as const))(
   '%s: what mends it holds its class, within taste and the windows of its method',
   (_, { of, set }) => {
     const things = set?.remedies.map(({ change }) => change.add?.length ?? 0) ?? [];

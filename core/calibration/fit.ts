@@ -154,20 +154,14 @@ export type LeftOut = { readonly name: string; readonly ratio: number; readonly 
 
 /**
  * Each formula by the fit of all the others.
- * @param leftOut which of them are left out, one at a time
  * @param beside cases that the fit sees too: those of a formula are left out with it
  */
-export function leaveOneOut(
-  held: readonly FitCase[],
-  beside: readonly FitCase[],
-  leftOut: readonly FitCase[] = held,
-): LeftOut[] {
+export function leaveOneOut(held: readonly FitCase[], beside: readonly FitCase[]): LeftOut[] {
   const all = fitOffsets([...held, ...beside], CALIBRATION_OFFSETS);
-  return leftOut.map((one) => {
-    const { features, sets } = one;
+  return held.map(({ features, sets }, index) => {
     const moves = fitOffsets(
       [
-        ...held.filter((other) => other !== one),
+        ...held.filter((_, i) => i !== index),
         ...beside.filter(({ softerThan }) => softerThan?.features.name !== features.name),
       ],
       all,

@@ -70,6 +70,6 @@ test('is the optimum of an integer programme on random cases', async () => {
       const count = packed.jars.reduce((all, jar) => all + jar.count, 0);
       expect(1000 * packed.jars.length + count).toBe(cost);
     }),
-    { numRuns: runs(500) },
+    { numRuns: runs(500), seed: 16 },
   );
 }, 60_000);
