@@ -2,6 +2,7 @@ import { say, textOf } from '@idle-kettle/words';
 import type { Problem } from '@idle-kettle/contract';
 import type { Fault } from '@idle-kettle/core';
 import { writeTokenNow } from './household.ts';
+import { Listeners } from './listeners.ts';
 
 /** The server refused: what it said, with every fault. */
 export class Refused extends Error {
@@ -16,6 +17,9 @@ export class Unreachable extends Error {
     super(say('api.theServerIsntAnswering'));
   }
 }
+
+/** Hears that nobody is signed in here, or no longer. */
+export const signedOut = new Listeners();
 
 /** Longest that an answer is waited for, ms. */
 export const LONGEST_MS = 20_000;
@@ -35,10 +39,6 @@ const ASK_AGAIN: ReadonlySet<number> = new Set([401, 408, 425, 429]);
  */
 export const isFinal = (error: unknown): error is Refused =>
   error instanceof Refused && error.problem.status < 500 && !ASK_AGAIN.has(error.problem.status);
-
-/** Whether nobody is signed in here, or no longer. */
-export const isSignedOut = (error: unknown): boolean =>
-  error instanceof Refused && error.problem.status === 401;
 
 /** Whether there is no such thing, or no longer. */
 export const isMissing = (error: unknown): boolean =>
@@ -69,6 +69,7 @@ export async function request<T>(path: string, method = 'GET', body?: unknown): 
     });
     if (response.status === 204) return undefined as T;
     const answer = (await response.json()) as T;
+    if (response.status === 401) signedOut.tell();
     if (!response.ok) throw new Refused(answer as Problem);
     return answer;
   } catch (error) {
