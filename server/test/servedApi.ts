@@ -29,7 +29,7 @@ export function servedApi() {
       body<Batch>(await api().post('/api/batches').send(dto).expect(201)),
     /** The plan of a batch, as soon as it is worked out. */
     planOf: async ({ id }: Batch): Promise<Plan> => {
-      for (let tries = 0; tries < 200; tries += 1) {
+      for (let tries = 0; tries < 2000; tries += 1) {
         const { plan } = body<Batch>(await api().get(`/api/batches/${id}`).expect(200));
         if (plan !== null) return plan;
         await setTimeout(50);
