@@ -72,7 +72,7 @@ function homeFrom(env: NodeJS.ProcessEnv): HomeDoor | null {
   return {
     port: portIn('KETTLE_HOME_PORT'),
     // A proxy with the certificate stands on this machine: nobody else reaches what is not https.
-    bind: isOwn ? '::' : '127.0.0.1',
+    bind: isOwn ? null : '127.0.0.1',
     names,
     certificate: isOwn ? { certFile, keyFile } : null,
     trust: isOwn ? { port: portIn('KETTLE_HOME_TRUST_PORT'), authorityFile } : null,

@@ -48,8 +48,8 @@ export async function openHomeDoor(
   };
 }
 
-async function listening(server: Server, port: number, bind: string): Promise<Server> {
-  server.listen(port, bind);
+async function listening(server: Server, port: number, bind: string | null): Promise<Server> {
+  server.listen({ port, ...(bind === null ? {} : { host: bind }) });
   await once(server, 'listening');
   return server;
 }

@@ -4,8 +4,8 @@ import type { Request } from 'express';
 export type HomeDoor = {
   /** Its port, which nothing else of this server listens on. */
   readonly port: number;
-  /** The address of this machine that it listens on. */
-  readonly bind: string;
+  /** The address of this machine that it listens on; null for all that it has. */
+  readonly bind: string | null;
   /** The names and addresses that it goes by there, as browsers write them in `Host`. */
   readonly names: readonly string[];
   /** Files of its certificate and key, in PEM; null behind a proxy that has them. */

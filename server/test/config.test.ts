@@ -28,3 +28,33 @@ test.each([
 ])('%s as “%s” is refused by its name', (variable, value) => {
   expect(() => configFrom({ ...SOUND, [variable]: value })).toThrow(variable);
 });
+
+test('the door of the home network is read: its own certificate, or a proxy that has one', () => {
+  const proxy = { ...SOUND, KETTLE_HOME_PORT: '4743', KETTLE_HOME_NAMES: 'jam.example' };
+  expect(configFrom(proxy).home).toEqual({
+    port: 4743,
+    bind: '127.0.0.1',
+    names: ['jam.example'],
+    certificate: null,
+    trust: null,
+  });
+  const own = {
+    ...proxy,
+    KETTLE_HOME_NAMES: 'idle-kettle.local,192.168.1.20',
+    KETTLE_HOME_CERT: '/c',
+    KETTLE_HOME_KEY: '/k',
+    KETTLE_HOME_AUTHORITY: '/a',
+    KETTLE_HOME_TRUST_PORT: '4744',
+  };
+  expect(configFrom(own).home).toEqual({
+    port: 4743,
+    bind: null,
+    names: ['idle-kettle.local', '192.168.1.20'],
+    certificate: { certFile: '/c', keyFile: '/k' },
+    trust: { port: 4744, authorityFile: '/a' },
+  });
+  expect(() => configFrom({ ...own, KETTLE_HOME_NAMES: '' })).toThrow('KETTLE_HOME_NAMES');
+  expect(() => configFrom({ ...own, KETTLE_HOME_TRUST_PORT: 'x' })).toThrow(
+    'KETTLE_HOME_TRUST_PORT',
+  );
+});
