@@ -1,21 +1,21 @@
-import {
-  may,
-  type Device,
-  type AuditEvent,
-  type Invite,
-  type InviteDto,
-  type JoinDto,
-  type Member,
-  type NewInvite,
-  type PairingCode,
-  type PassphraseDto,
-  type Right,
-  type Role,
-  type SignedIn,
-  type SignInDto,
-  type SignUpDto,
-  type Who,
+import type {
+  Device,
+  AuditEvent,
+  Invite,
+  InviteDto,
+  JoinDto,
+  Member,
+  NewInvite,
+  PairingCode,
+  PassphraseDto,
+  Right,
+  Role,
+  SignedIn,
+  SignInDto,
+  SignUpDto,
+  Who,
 } from '@idle-kettle/contract';
+import { may } from '@idle-kettle/contract/roles';
 import { useMutation, useQuery, useQueryClient, type QueryKey } from '@tanstack/react-query';
 import { inHousehold } from './household.ts';
 import { request } from './request.ts';

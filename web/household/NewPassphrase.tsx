@@ -1,8 +1,9 @@
 import { say } from '@idle-kettle/words';
-import type { PassphraseDto } from '@idle-kettle/contract';
+import { PassphraseDto } from '@idle-kettle/contract';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useSetPassphrase } from '../api/who.ts';
+import { contractResolver } from './contractResolver.ts';
 import { faultAt, otherFault } from './faultAt.ts';
 import { PassphraseField } from './PassphraseField.tsx';
 
@@ -16,7 +17,8 @@ type Props = {
 /** Another passphrase for a member, opened where it is asked for. */
 export function NewPassphrase({ id, name, asksCurrent = false }: Props) {
   const [open, setOpen] = useState(false);
-  const { register, handleSubmit, control, reset } = useForm<PassphraseDto>({
+  const { register, handleSubmit, control, reset, formState } = useForm<PassphraseDto>({
+    resolver: contractResolver<PassphraseDto>(PassphraseDto, () => [name]),
     defaultValues: { current: '', passphrase: '' },
   });
   const typed = useWatch({ control });
@@ -63,7 +65,7 @@ export function NewPassphrase({ id, name, asksCurrent = false }: Props) {
       <PassphraseField
         label={asksCurrent ? say('people.newPassphrase') : title}
         value={typed.passphrase ?? ''}
-        error={faultAt(set.error, 'passphrase')}
+        error={formState.errors.passphrase?.message ?? faultAt(set.error, 'passphrase')}
         input={register('passphrase')}
         measuredAgainst={[name]}
       />

@@ -1,17 +1,22 @@
 import { say } from '@idle-kettle/words';
 import { useForm, useWatch } from 'react-hook-form';
-import type { SignInDto } from '@idle-kettle/contract';
+import { SignInDto } from '@idle-kettle/contract';
 import { useSignIn } from '../api/who.ts';
 import { Field } from '../ui/Field.tsx';
 import { PageHeading } from '../ui/PageHeading.tsx';
+import { contractResolver } from './contractResolver.ts';
 import { faultAt, otherFault } from './faultAt.ts';
 import { PassphraseField } from './PassphraseField.tsx';
 
+const resolver = contractResolver<SignInDto>(SignInDto);
+
 /** Who comes over the home network says who they are. */
 export function SignIn() {
-  const { register, handleSubmit, control } = useForm<SignInDto>({
+  const { register, handleSubmit, control, formState } = useForm<SignInDto>({
+    resolver,
     defaultValues: { name: '', passphrase: '' },
   });
+  const { errors } = formState;
   const passphrase = useWatch({ control, name: 'passphrase' });
   const signIn = useSignIn();
   const error = otherFault(signIn.error, ['name', 'passphrase']);
@@ -26,13 +31,13 @@ export function SignIn() {
       <p>{say('people.signInWhy')}</p>
       <Field
         label={say('people.name')}
-        error={faultAt(signIn.error, 'name')}
+        error={errors.name?.message ?? faultAt(signIn.error, 'name')}
         input={{ ...register('name'), autoComplete: 'username' }}
       />
       <PassphraseField
         label={say('people.passphrase')}
         value={passphrase}
-        error={faultAt(signIn.error, 'passphrase')}
+        error={errors.passphrase?.message ?? faultAt(signIn.error, 'passphrase')}
         input={register('passphrase')}
       />
       {error !== null && (

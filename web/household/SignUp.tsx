@@ -1,18 +1,23 @@
 import { say } from '@idle-kettle/words';
-import type { SignUpDto } from '@idle-kettle/contract';
+import { SignUpDto } from '@idle-kettle/contract';
 import { useForm, useWatch } from 'react-hook-form';
 import { useSignUp } from '../api/who.ts';
 import { Field } from '../ui/Field.tsx';
+import { contractResolver } from './contractResolver.ts';
 import { faultAt, otherFault } from './faultAt.ts';
 import { PassphraseField } from './PassphraseField.tsx';
 
 const FIELDS = ['household', 'name', 'passphrase'] as const;
 
+const resolver = contractResolver<SignUpDto>(SignUpDto, ({ household, name }) => [household, name]);
+
 /** The first of a household becomes its keeper, in one go. */
 export function SignUp() {
-  const { register, handleSubmit, control } = useForm<SignUpDto>({
+  const { register, handleSubmit, control, formState } = useForm<SignUpDto>({
+    resolver,
     defaultValues: { household: '', name: '', passphrase: '' },
   });
+  const { errors } = formState;
   const typed = useWatch({ control });
   const signUp = useSignUp();
   const error = otherFault(signUp.error, FIELDS);
@@ -32,19 +37,19 @@ export function SignUp() {
       </div>
       <Field
         label={say('people.householdName')}
-        error={faultAt(signUp.error, 'household')}
+        error={errors.household?.message ?? faultAt(signUp.error, 'household')}
         input={register('household')}
       />
       <Field
         label={say('people.yourName')}
         hint={say('people.yourNameHint')}
-        error={faultAt(signUp.error, 'name')}
+        error={errors.name?.message ?? faultAt(signUp.error, 'name')}
         input={register('name')}
       />
       <PassphraseField
         label={say('people.passphrase')}
         value={typed.passphrase ?? ''}
-        error={faultAt(signUp.error, 'passphrase')}
+        error={errors.passphrase?.message ?? faultAt(signUp.error, 'passphrase')}
         input={register('passphrase')}
         measuredAgainst={[typed.household ?? '', typed.name ?? '']}
       />
