@@ -1,6 +1,6 @@
 import { networkInterfaces } from 'node:os';
-import { isFree, portNear } from './ports.mjs';
-import { Failure, say } from './say.mjs';
+import { portNear } from './ports.mjs';
+import { Failure } from './say.mjs';
 import { readState, writeState } from './state.mjs';
 
 /** What the kitchen is called on the network, where its name is passed on there. */
@@ -44,7 +44,7 @@ export async function openHome(folder, { proxy, address }) {
   const [first = null] = all;
   if (first === null)
     throw new Failure('This machine is in no network, so no phone would reach it.');
-  const trustPort = await otherPort(readState(folder).trustPort ?? port + 1, port);
+  const trustPort = await portNear(readState(folder).trustPort ?? port + 1);
   writeState(folder, { trustPort });
   // They read packages that may have to be installed first.
   const [{ certificateFor }, { announce }, { default: QRCode }] = await Promise.all([
@@ -88,12 +88,4 @@ function behind(name, port) {
     told: `\n  Behind your proxy: https://${name}, passed on to http://127.0.0.1:${port}\n`,
     close: () => undefined,
   };
-}
-
-/** A port that is free and not that one. @param {number} wanted @param {number} taken */
-async function otherPort(wanted, taken) {
-  for (let port = wanted; port < wanted + 100; port += 1)
-    if (port !== taken && (await isFree(port))) return port;
-  say(`no port from ${wanted} on is free`);
-  throw new Failure('There is no free port for the page that phones are shown first.');
 }

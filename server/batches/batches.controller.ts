@@ -1,26 +1,14 @@
 import { message } from '@idle-kettle/words/message';
 import { BatchDto, type Batch, type BatchSummary, type DeletedBatch } from '@idle-kettle/contract';
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  HttpCode,
-  Param,
-  ParseUUIDPipe,
-  Post,
-  Put,
-} from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, Needs, type Actor } from '../identity/actor.ts';
 import { AuditService } from '../identity/audit.service.ts';
 import { bodyOf } from '../openapi.ts';
-import { NotFound } from '../problem/errors.ts';
+import { idPipe } from '../problem/idPipe.ts';
 import { BatchesService } from './batches.service.ts';
 
-const BatchId = new ParseUUIDPipe({
-  exceptionFactory: () => new NotFound(message('problems.noSuchBatch')),
-});
+const BatchId = idPipe(message('problems.noSuchBatch'));
 
 @ApiTags('batches')
 @Controller('batches')

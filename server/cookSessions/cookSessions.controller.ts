@@ -17,7 +17,6 @@ import {
   Headers,
   HttpCode,
   Param,
-  ParseUUIDPipe,
   Post,
   Put,
   Query,
@@ -28,16 +27,14 @@ import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Observable } from 'rxjs';
 import { By, Needs, type Actor } from '../identity/actor.ts';
 import { bodyOf } from '../openapi.ts';
-import { NotFound } from '../problem/errors.ts';
+import { idPipe } from '../problem/idPipe.ts';
 import { CookLogService } from './cookLog.service.ts';
 import { CookSessionsService } from './cookSessions.service.ts';
 import { JarSettler } from './jarSettler.service.ts';
 import { LiveViewService } from './liveView.service.ts';
 import { PotService } from './pot.service.ts';
 
-const CookId = new ParseUUIDPipe({
-  exceptionFactory: () => new NotFound(message('problems.noSuchCook')),
-});
+const CookId = idPipe(message('problems.noSuchCook'));
 
 /** A place in a log; the beginning for what is no place. */
 const placeOf = (text: string | undefined): number => {

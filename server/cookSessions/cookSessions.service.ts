@@ -163,14 +163,13 @@ export class CookSessionsService {
     id: string,
     change: (row: CookSessionModel, transaction: Transaction) => void | Promise<void>,
   ): Promise<CookSession> {
-    await this.row(householdId, id);
     return this.database.transaction(async (transaction) => {
       const row = await this.sessions.findOne({
         where: { id, householdId },
         lock: transaction.LOCK.UPDATE,
         transaction,
-        rejectOnEmpty: true,
       });
+      if (row === null) throw new NotFound(message('problems.noSuchCook'));
       await change(row, transaction);
       await row.save({ transaction });
       await this.log.tell(row, transaction);

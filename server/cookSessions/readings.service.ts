@@ -24,15 +24,15 @@ export class ReadingsService {
    * nothing else. One without a time was read when it came; one without a number is a new one.
    */
   async add(
-    { householdId, cookSessionId, author }: Actor,
+    { householdId, device, author }: Actor,
     { readings, now }: DeviceReadingsDto,
   ): Promise<{ readonly position: number }> {
-    if (cookSessionId === null || author.id === null)
+    if (device === null || device.cookSessionId === null)
       throw new Conflict(message('problems.deviceHasNoCook'));
+    const { id, kind, cookSessionId } = device;
     const cook = await this.cooks.row(householdId, cookSessionId);
     if (cook.endedAt !== null) throw new Conflict(message('problems.cookIsOver'));
-    const { kind } = await this.devices.row(householdId, author.id);
-    const source = sourceOfDevice(author.id);
+    const source = sourceOfDevice(id);
     const last = await this.log.lastSeq(cook.id, source);
     const here = kitchenTime(cook.clock, this.clock.now());
     const entries = readings.map(({ seq, at, value }, index) => ({
@@ -49,7 +49,7 @@ export class ReadingsService {
     });
     if (faults.length > 0) throw new BadInput(faults);
     const position = await this.log.append(cook.id, householdId, author, entries, now ?? null);
-    await this.devices.heard(author.id);
+    await this.devices.heard(id);
     return { position };
   }
 }

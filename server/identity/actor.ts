@@ -1,4 +1,4 @@
-import type { ActorRole, Author, Right } from '@idle-kettle/contract';
+import type { ActorRole, Author, DeviceKind, Right } from '@idle-kettle/contract';
 import { createParamDecorator, SetMetadata, type ExecutionContext } from '@nestjs/common';
 import type { Request } from 'express';
 import type { HouseholdId } from '../household/household.model.ts';
@@ -12,12 +12,18 @@ export type Actor = {
   readonly name: string | null;
   /** Of a member who is signed in. */
   readonly sessionId: string | null;
-  /** Of a device: the cook that it is paired with. */
-  readonly cookSessionId: string | null;
+  /** Of a device: what it reads, and the cook that it is paired with. */
+  readonly device: {
+    readonly id: string;
+    readonly kind: DeviceKind;
+    readonly cookSessionId: string | null;
+  } | null;
 };
 
-/** What a route needs: a right, or `open` for whoever asks. */
-export type Need = Right | 'open';
+/**
+ * What a route needs: a right; `open` for whoever asks; `nobody` where it is not looked up who does.
+ */
+export type Need = Right | 'open' | 'nobody';
 
 const NEED = 'need';
 

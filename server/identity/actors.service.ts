@@ -4,8 +4,7 @@ import { HouseholdService } from '../household/household.service.ts';
 import type { Actor } from './actor.ts';
 import { secretIn } from './cookie.ts';
 import { DevicesService } from './devices.service.ts';
-import { doorOf, type HomeDoor } from './door.ts';
-import { HOME_DOOR } from './homeDoor.ts';
+import { doorOf, HOME_DOOR, type HomeDoor } from './door.ts';
 import { SessionsService } from './sessions.service.ts';
 
 /** Finds out who makes a request: the one place where that is decided. */
@@ -36,7 +35,7 @@ export class ActorsService {
       author: { kind: 'member', id: memberId },
       name,
       sessionId: id,
-      cookSessionId: null,
+      device: null,
     };
   }
 
@@ -48,7 +47,7 @@ export class ActorsService {
       author: { kind: 'machine', id: null },
       name: null,
       sessionId: null,
-      cookSessionId: null,
+      device: null,
     };
   }
 
@@ -62,7 +61,7 @@ export class ActorsService {
       author: { kind: 'device', id: device.id },
       name: device.name,
       sessionId: null,
-      cookSessionId: device.cookSessionId,
+      device,
     };
   }
 }

@@ -1,31 +1,16 @@
 import { PairDto, type Device, type Paired, type PairingCode } from '@idle-kettle/contract';
 import { message } from '@idle-kettle/words/message';
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  HttpCode,
-  Param,
-  ParseUUIDPipe,
-  Post,
-  Put,
-  Req,
-} from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put, Req } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request } from 'express';
 import { bodyOf } from '../openapi.ts';
-import { NotFound } from '../problem/errors.ts';
+import { idPipe } from '../problem/idPipe.ts';
 import { By, Needs, type Actor } from './actor.ts';
 import { DevicesService } from './devices.service.ts';
 import { addressOf } from './remote.ts';
 
-const DeviceId = new ParseUUIDPipe({
-  exceptionFactory: () => new NotFound(message('problems.noSuchDevice')),
-});
-const CookId = new ParseUUIDPipe({
-  exceptionFactory: () => new NotFound(message('problems.noSuchCook')),
-});
+const DeviceId = idPipe(message('problems.noSuchDevice'));
+const CookId = idPipe(message('problems.noSuchCook'));
 
 @ApiTags('devices')
 @Controller()

@@ -11,7 +11,7 @@ import { message } from '@idle-kettle/words/message';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { randomInt } from 'node:crypto';
-import { Op, QueryTypes, UniqueConstraintError, type Transaction } from 'sequelize';
+import { Op, QueryTypes, UniqueConstraintError } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { CookSessionModel, type CookId } from '../cookSessions/cookSession.model.ts';
 import type { HouseholdId } from '../household/household.model.ts';
@@ -89,7 +89,7 @@ export class DevicesService {
     return { id: device.id, token, cookSessionId };
   }
 
-  /** Has the devices of a practice pair with it, as others would; they send nothing from outside. */
+  /** Puts down the simulated devices of a practice, which its readings are by; none has a token. */
   async pairSimulated(
     householdId: HouseholdId,
     cookSessionId: string,
@@ -140,8 +140,8 @@ export class DevicesService {
   }
 
   /** Notes that a device sent something. */
-  async heard(id: string, transaction: Transaction | null = null): Promise<void> {
-    await this.devices.update({ heardAt: new Date() }, { where: { id }, transaction });
+  async heard(id: string): Promise<void> {
+    await this.devices.update({ heardAt: new Date() }, { where: { id } });
   }
 
   private async told(row: DeviceModel): Promise<Device> {
@@ -171,8 +171,7 @@ export class DevicesService {
     };
   }
 
-  /** A device of a household. */
-  async row(householdId: HouseholdId, id: string): Promise<DeviceModel> {
+  private async row(householdId: HouseholdId, id: string): Promise<DeviceModel> {
     const row = await this.devices.findOne({ where: { id, householdId, isSimulated: false } });
     if (row === null) throw new NotFound(message('problems.noSuchDevice'));
     return row;

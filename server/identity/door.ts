@@ -14,6 +14,9 @@ export type HomeDoor = {
   readonly trust: { readonly port: number; readonly authorityFile: string } | null;
 };
 
+/** The {@link HomeDoor} of this server, or null, for whoever asks Nest for it. */
+export const HOME_DOOR = Symbol('home door');
+
 /** `loopback`: on the machine itself; `home`: over the network, where people sign in. */
 export type Door = 'loopback' | 'home';
 

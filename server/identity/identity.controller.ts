@@ -21,7 +21,6 @@ import {
   HttpCode,
   Inject,
   Param,
-  ParseUUIDPipe,
   Post,
   Put,
   Req,
@@ -31,23 +30,19 @@ import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import type { Request, Response } from 'express';
 import { bodyOf } from '../openapi.ts';
 import { NotAllowed, NotFound } from '../problem/errors.ts';
+import { idPipe } from '../problem/idPipe.ts';
 import { By, MayBeBy, Needs, type Actor } from './actor.ts';
 import { AuditService } from './audit.service.ts';
 import { dropSecret, keepSecret, secretIn } from './cookie.ts';
-import { doorOf, type HomeDoor } from './door.ts';
-import { HOME_DOOR } from './homeDoor.ts';
+import { doorOf, HOME_DOOR, type HomeDoor } from './door.ts';
 import type { MemberModel } from './member.model.ts';
 import { MembersService } from './members.service.ts';
 import { addressOf } from './remote.ts';
 import { SessionsService } from './sessions.service.ts';
 import { WhoService } from './who.service.ts';
 
-const MemberId = new ParseUUIDPipe({
-  exceptionFactory: () => new NotFound(message('problems.noSuchMember')),
-});
-const SomeId = new ParseUUIDPipe({
-  exceptionFactory: () => new NotFound(message('problems.noSuchThing')),
-});
+const MemberId = idPipe(message('problems.noSuchMember'));
+const SomeId = idPipe(message('problems.noSuchThing'));
 
 @ApiTags('people')
 @Controller()

@@ -150,7 +150,7 @@ export class MembersService {
     if (gone > 0) await this.audit.note(actor, 'invite-withdrawn');
   }
 
-  /** Takes an invitation. A code that is wrong, old or taken says so, and nothing else. */
+  /** Takes an invitation. A wrong, an old and a used code are refused in the same words. */
   async join({ code, name, passphrase }: JoinDto, address: string): Promise<MemberModel> {
     await this.tries.take(`join ${address}`, FREE_FOR_AN_ADDRESS);
     const found = await this.invitationOf(code);

@@ -1,24 +1,13 @@
 import { message } from '@idle-kettle/words/message';
 import { RecipeDto, type Recipe } from '@idle-kettle/contract';
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  HttpCode,
-  Param,
-  ParseUUIDPipe,
-  Post,
-} from '@nestjs/common';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
 import { By, Needs, type Actor } from '../identity/actor.ts';
 import { bodyOf } from '../openapi.ts';
-import { NotFound } from '../problem/errors.ts';
+import { idPipe } from '../problem/idPipe.ts';
 import { RecipesService } from './recipes.service.ts';
 
-const RecipeId = new ParseUUIDPipe({
-  exceptionFactory: () => new NotFound(message('problems.noSuchRecipe')),
-});
+const RecipeId = idPipe(message('problems.noSuchRecipe'));
 
 @ApiTags('recipes')
 @Controller('recipes')

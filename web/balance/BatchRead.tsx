@@ -9,7 +9,7 @@ import { usePlan } from './usePlan.ts';
 
 type Props = { readonly kitchen: Kitchen; readonly batch: Batch };
 
-/** A batch for whoever only looks: what goes into it, its label, and what is to be minded. */
+/** A batch as a viewer sees it: its lines, its label and the notes. */
 export function BatchRead({ kitchen, batch }: Props) {
   const { name, lines, settings } = batch;
   const { plan, rough } = usePlan({ lines, settings }, kitchen);

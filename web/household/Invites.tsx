@@ -5,6 +5,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { sayError } from '../api/request.ts';
 import { useInvite, useInvites, useWithdraw } from '../api/who.ts';
 import { Choice } from '../ui/Field.tsx';
+import { NotDone } from './NotDone.tsx';
 import { QrCode } from './QrCode.tsx';
 import { ROLE_IN_WORDS, ROLE_MAY } from './roles.ts';
 
@@ -54,11 +55,7 @@ export function Invites({ homeAddress }: { readonly homeAddress: string | null }
           {say('people.makeInvite')}
         </button>
       </form>
-      {error && (
-        <p role="alert" className="text-error">
-          {say('people.notDone', { why: sayError(error) })}
-        </p>
-      )}
+      <NotDone why={error && sayError(error)} />
       {invite.data && <Made invite={invite.data} homeAddress={homeAddress} />}
       {open.length > 0 && (
         <div>

@@ -8,6 +8,7 @@ import { NotFetched } from '../ui/Broken.tsx';
 import { Field } from '../ui/Field.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { PageHeading } from '../ui/PageHeading.tsx';
+import { NotDone } from './NotDone.tsx';
 import { faultAt, otherFault } from './faultAt.ts';
 import { PassphraseField } from './PassphraseField.tsx';
 import { ROLE_IN_WORDS, ROLE_MAY } from './roles.ts';
@@ -58,11 +59,7 @@ export function JoinScreen() {
           measuredAgainst={[typed.name ?? '']}
         />
       )}
-      {error !== null && (
-        <p role="alert" className="text-error">
-          {say('people.notDone', { why: error })}
-        </p>
-      )}
+      <NotDone why={error} />
       <button type="submit" className="btn btn-lg btn-primary" disabled={join.isPending}>
         {title}
       </button>

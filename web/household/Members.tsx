@@ -5,6 +5,7 @@ import { LogOut, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { sayError } from '../api/request.ts';
 import { useEndSessions, useMembers, useRemoveMember, useSetRole } from '../api/who.ts';
+import { NotDone } from './NotDone.tsx';
 import { ROLE_IN_WORDS } from './roles.ts';
 
 /** Who belongs to the household, and for a keeper what may be done about it. */
@@ -65,11 +66,7 @@ export function Members({ who }: { readonly who: Who }) {
           </li>
         ))}
       </ul>
-      {setRole.error && (
-        <p role="alert" className="text-error">
-          {say('people.notDone', { why: sayError(setRole.error) })}
-        </p>
-      )}
+      <NotDone why={setRole.error && sayError(setRole.error)} />
     </section>
   );
 }

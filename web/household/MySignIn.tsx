@@ -3,6 +3,7 @@ import type { Who } from '@idle-kettle/contract';
 import { formatDistanceToNow } from 'date-fns';
 import { sayError } from '../api/request.ts';
 import { useEndSessions, useMembers, useSessions, useSignOut } from '../api/who.ts';
+import { NotDone } from './NotDone.tsx';
 import { browserInWords } from './browserInWords.ts';
 import { NewPassphrase } from './NewPassphrase.tsx';
 import { ROLE_IN_WORDS } from './roles.ts';
@@ -46,11 +47,7 @@ export function MySignIn({ who }: Props) {
           {say('people.signMeOutEverywhere')}
         </button>
       </div>
-      {error && (
-        <p role="alert" className="text-error">
-          {say('people.notDone', { why: sayError(error) })}
-        </p>
-      )}
+      <NotDone why={error && sayError(error)} />
       <h3 className="font-bold">{say('people.where')}</h3>
       <ul>
         {sessions.data?.map((session) => (

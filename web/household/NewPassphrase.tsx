@@ -3,6 +3,7 @@ import { PassphraseDto } from '@idle-kettle/contract';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useSetPassphrase } from '../api/who.ts';
+import { NotDone } from './NotDone.tsx';
 import { contractResolver } from './contractResolver.ts';
 import { faultAt, otherFault } from './faultAt.ts';
 import { PassphraseField } from './PassphraseField.tsx';
@@ -69,11 +70,7 @@ export function NewPassphrase({ id, name, asksCurrent = false }: Props) {
         input={register('passphrase')}
         measuredAgainst={[name]}
       />
-      {error !== null && (
-        <p role="alert" className="text-error">
-          {say('people.notDone', { why: error })}
-        </p>
-      )}
+      <NotDone why={error} />
       <div className="flex gap-3">
         <button type="submit" className="btn btn-primary" disabled={set.isPending}>
           {say('people.change')}

@@ -3,6 +3,7 @@ import { SignUpDto } from '@idle-kettle/contract';
 import { useForm, useWatch } from 'react-hook-form';
 import { useSignUp } from '../api/who.ts';
 import { Field } from '../ui/Field.tsx';
+import { NotDone } from './NotDone.tsx';
 import { contractResolver } from './contractResolver.ts';
 import { faultAt, otherFault } from './faultAt.ts';
 import { PassphraseField } from './PassphraseField.tsx';
@@ -53,11 +54,7 @@ export function SignUp() {
         input={register('passphrase')}
         measuredAgainst={[typed.household ?? '', typed.name ?? '']}
       />
-      {error !== null && (
-        <p role="alert" className="text-error">
-          {say('people.notDone', { why: error })}
-        </p>
-      )}
+      <NotDone why={error} />
       <button
         type="submit"
         className="btn self-start btn-lg btn-primary"
