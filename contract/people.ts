@@ -1,4 +1,4 @@
-import { IsOptional, IsString, Matches, MaxLength, MinLength } from 'class-validator';
+import { IsObject, IsOptional, IsString, Matches, MaxLength, MinLength } from 'class-validator';
 import { IsOneOf } from './oneOf.ts';
 import { refusal } from './refusal.ts';
 import { ROLES, type Role } from './roles.ts';
@@ -98,6 +98,27 @@ export class PassphraseDto {
   passphrase!: string;
 }
 
+/** Whoever is signed in says the passphrase once more, before a browser may do without it. */
+export class PasskeyWishDto {
+  @IsTriedPassphrase()
+  passphrase!: string;
+}
+
+/** What a browser's authenticator answered to a challenge, as Web Authentication writes it in JSON. */
+export class PasskeyAnswerDto {
+  @IsObject({ message: refusal('requests.passkeyAnswer') })
+  answer!: object;
+}
+
+/** A passkey of a member. */
+export type Passkey = {
+  readonly id: string;
+  /** How the browser that made it names itself. */
+  readonly browser: string;
+  readonly since: string;
+  readonly usedAt: string | null;
+};
+
 /** Who asks, and what for: what a page needs before anything else. */
 export type Who = {
   /**
@@ -169,6 +190,8 @@ export const AUDIT_KINDS = [
   'joined',
   'role-changed',
   'passphrase-changed',
+  'passkey-added',
+  'passkey-removed',
   'member-removed',
   'device-paired',
   'device-removed',

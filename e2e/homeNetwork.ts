@@ -1,11 +1,25 @@
 import { chromium, type Browser, type BrowserContext, type Page } from '@playwright/test';
-import { createHash, X509Certificate } from 'node:crypto';
-import { chmodSync, mkdtempSync, readFileSync } from 'node:fs';
+import { execFileSync } from 'node:child_process';
+import { chmodSync, mkdirSync, mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { certificateFor } from '../launcher/certificate.mjs';
 import { CHROMIUM } from '../launcher/chromium.mjs';
 import { freePort, KettleServer } from './kettleServer.ts';
+
+/**
+ * The home of somebody whose browser was told to trust an authority, as the page of four steps says,
+ * and nobody else's.
+ */
+function homeThatTrusts(authorityFile: string): string {
+  const home = mkdtempSync(join(tmpdir(), 'kettle-trusts-'));
+  const database = `sql:${join(home, '.pki', 'nssdb')}`;
+  mkdirSync(join(home, '.pki', 'nssdb'), { recursive: true });
+  execFileSync('certutil', ['-N', '-d', database, '--empty-password']);
+  const asAuthority = ['-A', '-n', 'kitchen', '-t', 'C,,', '-i', authorityFile];
+  execFileSync('certutil', [...asAuthority, '-d', database]);
+  return home;
+}
 
 /** What the kitchen is called on its network, which is another address than the machine’s own. */
 const NAME = 'idle-kettle.local';
@@ -18,6 +32,8 @@ export class HomeNetwork {
     private readonly browser: Browser,
     /** Where it is over https. */
     readonly address: string,
+    /** The same by number, which every machine finds. */
+    readonly byNumber: string,
     /** Where a phone learns to trust it. */
     readonly trust: string,
   ) {}
@@ -35,23 +51,16 @@ export class HomeNetwork {
       KETTLE_HOME_AUTHORITY: authorityFile,
       KETTLE_HOME_TRUST_PORT: String(trustPort),
     });
-    const { publicKey } = new X509Certificate(readFileSync(certFile));
-    const known = createHash('sha256')
-      .update(publicKey.export({ type: 'spki', format: 'der' }))
-      .digest('base64');
     const browser = await chromium.launch({
       ...CHROMIUM,
-      args: [
-        ...CHROMIUM.args,
-        `--host-resolver-rules=MAP ${NAME} ${ADDRESS}`,
-        // As a phone that has taken the certificate: this key is known, and no other.
-        `--ignore-certificate-errors-spki-list=${known}`,
-      ],
+      args: [...CHROMIUM.args, `--host-resolver-rules=MAP ${NAME} ${ADDRESS}`],
+      env: { ...process.env, HOME: homeThatTrusts(authorityFile) },
     });
     return new HomeNetwork(
       server,
       browser,
       `https://${NAME}:${port}`,
+      `https://${ADDRESS}:${port}`,
       `http://${ADDRESS}:${trustPort}`,
     );
   }

@@ -19,6 +19,8 @@ export const TEST_PACKAGES = [
   { name: 'chromium-headless-shell', present: () => existsSync(CHROMIUM.executablePath) },
   { name: 'units', present: () => has('units') },
   { name: 'poppler-utils', present: () => has('pdftoppm') },
+  // A browser that trusts the authority of a kitchen is told so by it.
+  { name: 'libnss3-tools', present: () => has('certutil') },
   {
     name: 'python3-iapws',
     present: () =>

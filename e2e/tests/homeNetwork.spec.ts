@@ -1,5 +1,5 @@
 /// <reference lib="dom" />
-import type { CookSession, LiveMessage } from '@idle-kettle/contract';
+import type { CookSession, LiveMessage, Who } from '@idle-kettle/contract';
 import type { Page } from '@playwright/test';
 import { HomeNetwork } from '../homeNetwork.ts';
 import { cookOfBatch, expect, test } from '../kitchen.ts';
@@ -113,6 +113,69 @@ test('keeper at the table, helper on a phone: one cook over https, through a dea
     expect(
       complaints.filter((what) => !/Failed to load|ERR_CONNECTION|status of 4/.test(what)),
     ).toEqual([]);
+});
+
+test('a finger signs in instead of the passphrase, on the device where a passkey was made', async () => {
+  const { signUp } = await home.server.send<Who>('GET', '/who');
+  const ann = { household: 'Hill House', name: 'Ann', passphrase: PASSPHRASE };
+  if (signUp) await home.server.send('POST', '/sign-up', ann);
+  const { page, context, complaints } = await home.device(PHONE);
+  const finger = await context.newCDPSession(page);
+  await finger.send('WebAuthn.enable');
+  const { authenticatorId } = await finger.send('WebAuthn.addVirtualAuthenticator', {
+    options: {
+      protocol: 'ctap2',
+      transport: 'internal',
+      hasResidentKey: true,
+      hasUserVerification: true,
+      isUserVerified: true,
+      automaticPresenceSimulation: true,
+    },
+  });
+  await page.goto(home.address);
+  await page.getByLabel('Name').fill('Ann');
+  await page.getByLabel('Passphrase', { exact: true }).fill(PASSPHRASE);
+  await button(page, 'Sign in').click();
+  await page.getByRole('link', { name: 'Household' }).click();
+  await button(page, 'Add a passkey on this device').click();
+  await page.getByLabel('Passphrase', { exact: true }).fill('not the right one');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('That name and passphrase do not go together.')).toBeVisible();
+  await page.getByLabel('Passphrase', { exact: true }).fill(PASSPHRASE);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Added. Next time you can sign in with it.')).toBeVisible();
+  // The same device is not given a second one.
+  await button(page, 'Add a passkey on this device').click();
+  await page.getByLabel('Passphrase', { exact: true }).fill(PASSPHRASE);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('This device has a passkey for you already.')).toBeVisible();
+  await button(page, 'Cancel').click();
+
+  await button(page, 'Sign out').click();
+  await button(page, 'Sign in with a passkey').click();
+  await expect(page.getByRole('link', { name: 'Batches' })).toBeVisible();
+  await page.getByRole('link', { name: 'Household' }).click();
+  await expect(page.getByText('You are signed in as Ann, a keeper.')).toBeVisible();
+  await button(page, 'Remove this passkey').click();
+  await expect(page.getByText('None yet.')).toBeVisible();
+
+  // The device still has its half, and it is of no use; nor is a finger that is not its owner's.
+  await button(page, 'Sign out').click();
+  await button(page, 'Sign in with a passkey').click();
+  await expect(page.getByRole('alert')).toContainText('That passkey is not known here.');
+  await finger.send('WebAuthn.setUserVerified', { authenticatorId, isUserVerified: false });
+  await button(page, 'Sign in with a passkey').click();
+  await expect(page.getByRole('alert')).toContainText('The browser gave no passkey.');
+  expect(complaints.filter((what) => !/status of 4/.test(what))).toEqual([]);
+});
+
+test('a browser that was not told of the authority does not open the kitchen', async ({
+  browser,
+}) => {
+  const page = await browser.newPage();
+  const failed = await page.goto(home.byNumber).catch((error: Error) => error.message);
+  expect(failed).toContain('ERR_CERT_AUTHORITY_INVALID');
+  await page.close();
 });
 
 test('who does not trust the kitchen yet is shown how, in four steps, and nothing else', async () => {

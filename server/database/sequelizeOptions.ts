@@ -11,6 +11,7 @@ import { InviteModel } from '../identity/invite.model.ts';
 import { MemberModel } from '../identity/member.model.ts';
 import { MemberSessionModel } from '../identity/memberSession.model.ts';
 import { PairingCodeModel } from '../identity/pairingCode.model.ts';
+import { PasskeyModel } from '../identity/passkey.model.ts';
 import { KitchenModel } from '../kitchen/kitchen.model.ts';
 
 /**
@@ -37,6 +38,7 @@ export const sequelizeOptions = (databaseUrl: string): SequelizeModuleOptions =>
     InviteModel,
     DeviceModel,
     PairingCodeModel,
+    PasskeyModel,
     AuditEventModel,
   ],
   autoLoadModels: false,

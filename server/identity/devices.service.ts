@@ -68,9 +68,30 @@ export class DevicesService {
   }
 
   /** Takes a device in by the digits that a page shows; they are good for one. */
-  async pair({ code, name, kind }: PairDto, address: string): Promise<Paired> {
+  async pair(dto: PairDto, address: string): Promise<Paired> {
     const key = `pair ${address}`;
     await this.tries.take(key, FREE_CODES);
+    const paired = await this.takeIn(dto, false);
+    await this.tries.forget(key);
+    return paired;
+  }
+
+  /**
+   * Pairs the simulated devices of a practice, each by digits of its own as any other; no reading of
+   * theirs comes from outside, so nobody is told their tokens.
+   */
+  async pairSimulated(
+    householdId: HouseholdId,
+    cookSessionId: string,
+    devices: readonly Pick<PairDto, 'name' | 'kind'>[],
+  ): Promise<void> {
+    for (const device of devices) {
+      const { code } = await this.codeFor(householdId, cookSessionId);
+      await this.takeIn({ ...device, code }, true);
+    }
+  }
+
+  private async takeIn({ code, name, kind }: PairDto, isSimulated: boolean): Promise<Paired> {
     const found = await this.codes.findOne({ where: { code, until: { [Op.gt]: new Date() } } });
     if (found === null) throw new NotFound(message('problems.noSuchPairingCode'));
     const token = newSecret();
@@ -79,32 +100,14 @@ export class DevicesService {
       if ((await this.codes.destroy({ where: { id: found.id }, transaction })) === 0)
         throw new NotFound(message('problems.noSuchPairingCode'));
       const one = await this.devices.create(
-        { householdId, name, kind, secretHash: hashOf(token), cookSessionId },
+        { householdId, name, kind, isSimulated, secretHash: hashOf(token), cookSessionId },
         { transaction },
       );
-      await this.audit.note({ householdId, name }, 'device-paired', kind, transaction);
+      if (!isSimulated)
+        await this.audit.note({ householdId, name }, 'device-paired', kind, transaction);
       return one;
     });
-    await this.tries.forget(key);
     return { id: device.id, token, cookSessionId };
-  }
-
-  /** Puts down the simulated devices of a practice, which its readings are by; none has a token. */
-  async pairSimulated(
-    householdId: HouseholdId,
-    cookSessionId: string,
-    devices: readonly { readonly name: string; readonly kind: 'probe' | 'scale' }[],
-  ): Promise<void> {
-    await this.devices.bulkCreate(
-      devices.map(({ name, kind }) => ({
-        householdId,
-        name,
-        kind,
-        isSimulated: true,
-        secretHash: hashOf(newSecret()),
-        cookSessionId,
-      })),
-    );
   }
 
   /** The simulated devices of a cook, by the kind of what they read. */

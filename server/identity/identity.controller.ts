@@ -33,8 +33,9 @@ import { NotAllowed, NotFound } from '../problem/errors.ts';
 import { idPipe } from '../problem/idPipe.ts';
 import { By, MayBeBy, Needs, type Actor } from './actor.ts';
 import { AuditService } from './audit.service.ts';
-import { dropSecret, keepSecret, secretIn } from './cookie.ts';
+import { dropSecret, secretIn } from './cookie.ts';
 import { doorOf, HOME_DOOR, type HomeDoor } from './door.ts';
+import { EntryService } from './entry.service.ts';
 import type { MemberModel } from './member.model.ts';
 import { MembersService } from './members.service.ts';
 import { addressOf } from './remote.ts';
@@ -52,6 +53,7 @@ export class IdentityController {
     private readonly sessions: SessionsService,
     private readonly audit: AuditService,
     private readonly whoever: WhoService,
+    private readonly entry: EntryService,
     @Inject(HOME_DOOR) private readonly home: HomeDoor | null,
   ) {}
 
@@ -84,7 +86,7 @@ export class IdentityController {
     @Body() dto: SignInDto,
   ): Promise<Who> {
     const member = await this.members.signIn(dto, addressOf(request));
-    return this.begin(request, response, member);
+    return this.entry.of(request, response, member);
   }
 
   @Get('join/:code')
@@ -107,7 +109,7 @@ export class IdentityController {
     @Body() dto: JoinDto,
   ): Promise<Who> {
     const member = await this.members.join(dto, addressOf(request));
-    return this.begin(request, response, member);
+    return this.entry.of(request, response, member);
   }
 
   @Post('sign-out')
@@ -225,16 +227,6 @@ export class IdentityController {
   @ApiOperation({ summary: 'Who signed in, deleted, changed roles and confirmed storage' })
   events(@By() { householdId }: Actor): Promise<AuditEvent[]> {
     return this.audit.list(householdId);
-  }
-
-  /** Signs a member in here; what this browser was signed in as before is over. */
-  private async begin(request: Request, response: Response, member: MemberModel): Promise<Who> {
-    const before = secretIn(request);
-    const old = before === null ? null : await this.sessions.find(before);
-    if (old !== null) await this.sessions.end(old.householdId, { id: old.id });
-    const secret = await this.sessions.begin(member, request.headers['user-agent'] ?? '');
-    keepSecret(response, secret);
-    return this.whoever.member(member, secret);
   }
 
   /** One’s own, or anybody’s for who says who belongs to the household. */

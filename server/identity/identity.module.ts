@@ -17,6 +17,11 @@ import { InviteModel } from './invite.model.ts';
 import { MemberModel } from './member.model.ts';
 import { MembersService } from './members.service.ts';
 import { MemberSessionModel } from './memberSession.model.ts';
+import { EntryService } from './entry.service.ts';
+import { PasskeyModel } from './passkey.model.ts';
+import { PasskeyChallengesService } from './passkeyChallenges.service.ts';
+import { PasskeysController } from './passkeys.controller.ts';
+import { PasskeysService } from './passkeys.service.ts';
 import { PairingCodeModel } from './pairingCode.model.ts';
 import { SessionsService } from './sessions.service.ts';
 import { TriesService } from './tries.service.ts';
@@ -38,11 +43,12 @@ export class IdentityModule {
           InviteModel,
           DeviceModel,
           PairingCodeModel,
+          PasskeyModel,
           AuditEventModel,
           CookSessionModel,
         ]),
       ],
-      controllers: [IdentityController, DevicesController],
+      controllers: [IdentityController, PasskeysController, DevicesController],
       providers: [
         { provide: HOME_DOOR, useValue: home },
         ActorsService,
@@ -52,6 +58,9 @@ export class IdentityModule {
         DevicesService,
         AuditService,
         WhoService,
+        EntryService,
+        PasskeysService,
+        PasskeyChallengesService,
         { provide: APP_GUARD, useClass: ActorGuard },
       ],
       exports: [DevicesService, AuditService, HOME_DOOR, SessionsService],

@@ -24,7 +24,7 @@ import { hashOfPassphrase, isPassphrase } from './passphrases.ts';
 import { mustBeStrong } from './passphraseStrength.ts';
 import { hashOf, newSecret } from './secrets.ts';
 import { SessionsService } from './sessions.service.ts';
-import { TriesService } from './tries.service.ts';
+import { FREE_FOR_AN_ADDRESS, TriesService } from './tries.service.ts';
 
 const INVITE_MS = 48 * 3_600_000;
 
@@ -225,13 +225,7 @@ export class MembersService {
     const isAtTheMachine = actor.author.kind === 'machine';
     if (!isAtTheMachine && actor.author.id !== id)
       throw new NotAllowed(message('problems.notYours'));
-    if (!isAtTheMachine) {
-      const key = `sign-in ${member.name.toLowerCase()} ${address}`;
-      await this.tries.take(key);
-      if (!(await isPassphrase(member.passphraseHash, current ?? '')))
-        throw new BadInput([{ field: 'current', message: message('problems.wrongPassphrase') }]);
-      await this.tries.forget(key);
-    }
+    if (!isAtTheMachine) await this.mustKnow(member, current ?? '', 'current', address);
     await mustBeStrong(passphrase, [member.name]);
     const passphraseHash = await hashOfPassphrase(passphrase);
     await this.database.transaction(async (transaction) => {
@@ -243,6 +237,20 @@ export class MembersService {
       await this.sessions.end(actor.householdId, others, transaction);
       await this.audit.note(actor, 'passphrase-changed', member.name, transaction);
     });
+  }
+
+  /** Whoever is signed in shows that they know their passphrase, as if they signed in again. */
+  async mustKnow(
+    { name, passphraseHash }: MemberModel,
+    passphrase: string,
+    field: string,
+    address: string,
+  ): Promise<void> {
+    const key = `sign-in ${name.toLowerCase()} ${address}`;
+    await this.tries.take(key);
+    if (!(await isPassphrase(passphraseHash, passphrase)))
+      throw new BadInput([{ field, message: message('problems.wrongPassphrase') }]);
+    await this.tries.forget(key);
   }
 
   private named(name: string): Promise<MemberModel | null> {
@@ -287,9 +295,6 @@ export class MembersService {
     if (others === 0) throw new Conflict(message('problems.lastKeeper'));
   }
 }
-
-/** From one address, whoever is tried: a household behind one router shares it. */
-const FREE_FOR_AN_ADDRESS = 10;
 
 const inviteOf = ({ id, role, who, until }: InviteModel): Invite => ({
   id,

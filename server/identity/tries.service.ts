@@ -7,6 +7,8 @@ import { TooSoon } from '../problem/errors.ts';
 
 /** So many wrong tries cost nothing but themselves. */
 const FREE_TRIES = 3;
+/** From one address, whoever is tried: a household behind one router shares it. */
+export const FREE_FOR_AN_ADDRESS = 10;
 /** The wait after the next, s; twice as long after each that follows. */
 const FIRST_WAIT_S = 2;
 const LONGEST_WAIT_S = 900;

@@ -15,6 +15,8 @@ const NEEDS: { readonly [route: string]: Right | 'open' } = {
   'get /who': 'open',
   'post /sign-up': 'open',
   'post /sign-in': 'open',
+  'post /sign-in/passkey/options': 'open',
+  'post /sign-in/passkey': 'open',
   'get /join/{code}': 'open',
   'post /join': 'open',
   'post /devices/pair': 'open',
@@ -23,6 +25,10 @@ const NEEDS: { readonly [route: string]: Right | 'open' } = {
   'get /members/{id}/sessions': 'own',
   'delete /members/{id}/sessions': 'own',
   'delete /members/{id}/sessions/{session}': 'own',
+  'get /passkeys': 'own',
+  'post /passkeys/options': 'own',
+  'post /passkeys': 'own',
+  'delete /passkeys/{id}': 'own',
   'get /members': 'look',
   'put /members/{id}/role': 'people',
   'delete /members/{id}': 'people',
@@ -135,8 +141,16 @@ async function anotherHousehold(): Promise<typeof other> {
     `INSERT INTO devices (household_id, name, kind, secret_hash) VALUES ($1, 'Theirs', 'probe', $2)`,
     [home, hashOf('theirs')],
   );
+  const passkey = await one(
+    `INSERT INTO passkeys (household_id, member_id, credential_id, public_key, counter, browser)
+     VALUES ($1, $2, 'theirs', '', 0, 'test')`,
+    [home, member],
+  );
   await client.end();
-  return { page, ids: { batches: batch, recipes: recipe, cook, invites: invite, device, member } };
+  return {
+    page,
+    ids: { batches: batch, recipes: recipe, cook, invites: invite, device, member, passkey },
+  };
 }
 
 const TEXT: { readonly [part: string]: string } = { '{code}': 'x'.repeat(43), '{name}': 'Nobody' };
@@ -191,6 +205,7 @@ const THEIRS: readonly (readonly [RegExp, string])[] = [
   [/^\/cook(?:-session)?s\//, 'cook'],
   [/^\/members\//, 'member'],
   [/^\/devices\//, 'device'],
+  [/^\/passkeys\//, 'passkey'],
 ];
 
 test('no route answers or changes what is another household’s', async () => {
@@ -204,7 +219,7 @@ test('no route answers or changes what is another household’s', async () => {
           `/recipes/${ids['recipes']}`,
           `/cook-sessions/${ids['cook']}`,
         ]
-          .concat('/members', '/invites', '/devices', '/batches', '/kitchen')
+          .concat('/members', '/invites', '/devices', '/passkeys', '/batches', '/kitchen')
           .map(async (path) => (await other.page.ask('get', path).expect(200)).body as unknown),
       ),
     );

@@ -68,7 +68,7 @@ export function useMay(): (right: Right) => boolean {
 }
 
 /** A change of who is here: nothing that the page knows of somebody else stays. */
-const anew = (who: Who): void => {
+export const anew = (who: Who): void => {
   takeUp(who);
   location.assign('/');
 };
@@ -103,7 +103,7 @@ export function useSignOut() {
 }
 
 /** A write after which some of what is known is asked for anew. */
-function useWrite<Given, Answer = void>(
+export function useWrite<Given, Answer = void>(
   write: (given: Given) => Promise<Answer>,
   changes: readonly QueryKey[],
 ) {
@@ -119,7 +119,7 @@ const MEMBERS = ['members'];
 const INVITES = ['invites'];
 const SESSIONS = ['sessions'];
 const DEVICES = ['devices'];
-const AUDIT = ['audit'];
+export const AUDIT = ['audit'];
 
 export const useSignUp = () =>
   useWrite<SignUpDto, Who>((dto) => request('/sign-up', 'POST', dto), [WHO, MEMBERS, AUDIT]);

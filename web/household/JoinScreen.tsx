@@ -1,5 +1,5 @@
 import { say } from '@idle-kettle/words';
-import type { JoinDto } from '@idle-kettle/contract';
+import { JoinDto, type Invite } from '@idle-kettle/contract';
 import { useForm, useWatch } from 'react-hook-form';
 import { useParams } from 'react-router';
 import { failureOf } from '../api/failure.ts';
@@ -8,6 +8,7 @@ import { NotFetched } from '../ui/Broken.tsx';
 import { Field } from '../ui/Field.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { PageHeading } from '../ui/PageHeading.tsx';
+import { contractResolver } from './contractResolver.ts';
 import { NotDone } from './NotDone.tsx';
 import { faultAt, otherFault } from './faultAt.ts';
 import { PassphraseField } from './PassphraseField.tsx';
@@ -17,21 +18,26 @@ import { ROLE_IN_WORDS, ROLE_MAY } from './roles.ts';
 export function JoinScreen() {
   const { code = '' } = useParams();
   const invitation = useInvitation(code);
-  const { register, handleSubmit, control } = useForm<Pick<JoinDto, 'name' | 'passphrase'>>({
-    defaultValues: { name: '', passphrase: '' },
-  });
-  const typed = useWatch({ control });
-  const join = useJoin();
   const failure = failureOf([invitation]);
   if (failure) return <NotFetched {...failure} />;
   if (!invitation.data) return <Loading what={say('people.join')} />;
-  const { role, who } = invitation.data;
+  return <JoinForm code={code} {...invitation.data} />;
+}
+
+const resolver = contractResolver<JoinDto>(JoinDto, ({ name }) => [name]);
+
+function JoinForm({ code, role, who }: Pick<Invite, 'role' | 'who'> & { readonly code: string }) {
   const isTablet = who === 'tablet';
+  const { register, handleSubmit, control, formState } = useForm<JoinDto>({
+    resolver,
+    defaultValues: { code, name: '', ...(isTablet ? {} : { passphrase: '' }) },
+  });
+  const { errors } = formState;
+  const typed = useWatch({ control });
+  const join = useJoin();
   const error = otherFault(join.error, ['name', 'passphrase']);
   const title = isTablet ? say('people.joinTablet') : say('people.join');
-  const onSubmit = handleSubmit(({ name, passphrase }) =>
-    join.mutate({ code, name, ...(isTablet ? {} : { passphrase: passphrase ?? '' }) }),
-  );
+  const onSubmit = handleSubmit((values) => join.mutate(values));
   return (
     <form
       onSubmit={(event) => void onSubmit(event)}
@@ -47,14 +53,14 @@ export function JoinScreen() {
       <Field
         label={isTablet ? say('people.tabletName') : say('people.yourName')}
         hint={isTablet ? '' : say('people.yourNameHint')}
-        error={faultAt(join.error, 'name')}
+        error={errors.name?.message ?? faultAt(join.error, 'name')}
         input={register('name')}
       />
       {!isTablet && (
         <PassphraseField
           label={say('people.passphrase')}
           value={typed.passphrase ?? ''}
-          error={faultAt(join.error, 'passphrase')}
+          error={errors.passphrase?.message ?? faultAt(join.error, 'passphrase')}
           input={register('passphrase')}
           measuredAgainst={[typed.name ?? '']}
         />

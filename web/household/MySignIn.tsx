@@ -1,14 +1,13 @@
 import { say } from '@idle-kettle/words';
 import type { Who } from '@idle-kettle/contract';
-import { formatDistanceToNow } from 'date-fns';
 import { sayError } from '../api/request.ts';
 import { useEndSessions, useMembers, useSessions, useSignOut } from '../api/who.ts';
 import { NotDone } from './NotDone.tsx';
+import { ago } from './ago.ts';
 import { browserInWords } from './browserInWords.ts';
 import { NewPassphrase } from './NewPassphrase.tsx';
+import { Passkeys } from './Passkeys.tsx';
 import { ROLE_IN_WORDS } from './roles.ts';
-
-const ago = (at: string): string => formatDistanceToNow(new Date(at), { addSuffix: true });
 
 type Props = { readonly who: Who & { readonly member: NonNullable<Who['member']> } };
 
@@ -73,7 +72,12 @@ export function MySignIn({ who }: Props) {
           </li>
         ))}
       </ul>
-      {isTablet === false && <NewPassphrase id={id} name={name} asksCurrent />}
+      {isTablet === false && (
+        <>
+          <NewPassphrase id={id} name={name} asksCurrent />
+          <Passkeys />
+        </>
+      )}
     </section>
   );
 }

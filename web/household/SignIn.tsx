@@ -7,6 +7,7 @@ import { PageHeading } from '../ui/PageHeading.tsx';
 import { contractResolver } from './contractResolver.ts';
 import { faultAt, otherFault } from './faultAt.ts';
 import { PassphraseField } from './PassphraseField.tsx';
+import { SignInByPasskey } from './SignInByPasskey.tsx';
 
 const resolver = contractResolver<SignInDto>(SignInDto);
 
@@ -48,6 +49,7 @@ export function SignIn() {
       <button type="submit" className="btn btn-lg btn-primary" disabled={signIn.isPending}>
         {say('people.signIn')}
       </button>
+      <SignInByPasskey />
       <p className="text-sm opacity-80">{say('people.forgotten')}</p>
     </form>
   );

@@ -93,6 +93,23 @@ export const PEOPLE = {
   'people.newPassphrase': 'New passphrase',
   'people.change': 'Change it',
   'people.changed': 'Changed. Every other browser is signed out.',
+  'people.passkeys': 'Passkeys',
+  'people.passkeysWhy':
+    'With a passkey you sign in by your finger, your face or your phone’s code. Your passphrase still works.',
+  'people.noPasskeys': 'None yet.',
+  'people.passkeyLine': '{{browser}}, made {{since}}, last used {{used}}',
+  'people.passkeyUnused': '{{browser}}, made {{since}}, not used yet',
+  'people.addPasskey': 'Add a passkey on this device',
+  'people.cancel': 'Cancel',
+  'people.removePasskey': 'Remove this passkey',
+  'people.passkeyAdded': 'Added. Next time you can sign in with it.',
+  'people.passkeyNeedsName':
+    'Passkeys work only where the kitchen has a name. Open it at its name instead of its number, and add one there.',
+  'people.passkeyNotMade': 'The browser made no passkey. Try again, or keep to your passphrase.',
+  'people.passkeyAlready': 'This device has a passkey for you already.',
+  'people.passkeyNotUsed':
+    'The browser gave no passkey. Try again, or sign in with your name and passphrase.',
+  'people.signInByPasskey': 'Sign in with a passkey',
   'people.devices': 'Devices',
   'people.devicesWhy':
     'A probe, a scale or a burner sends what it reads to the cook that it is paired with, and can do nothing else.',
@@ -130,6 +147,8 @@ export const PEOPLE = {
   'people.did.joined': 'joined',
   'people.did.role-changed': 'changed a role',
   'people.did.passphrase-changed': 'changed a passphrase',
+  'people.did.passkey-added': 'added a passkey',
+  'people.did.passkey-removed': 'removed a passkey',
   'people.did.member-removed': 'removed a member',
   'people.did.device-paired': 'was paired',
   'people.did.device-removed': 'forgot a device',

@@ -74,6 +74,12 @@ export const PROBLEMS = {
   'problems.alreadyKept': 'This household has a keeper already. Ask them for an invitation.',
   'problems.signUpAtTheMachine': 'Sign up on the machine that the kitchen runs on.',
   'problems.noSuchInvite': 'That invitation is not good any more. Ask for another.',
+  'problems.passkeyRefused':
+    'That passkey is not known here. Sign in with your name and passphrase.',
+  'problems.passkeysAtHome': 'At the machine itself nobody signs in, so nobody needs a passkey.',
+  'problems.passkeyNeedsName':
+    'A passkey belongs to a name. Open the kitchen at its name instead of its number.',
+  'problems.noSuchPasskey': 'There is no such passkey.',
   'problems.noSuchMember': 'There is no such member.',
   'problems.noSuchThing': 'There is no such thing.',
   'problems.tabletIsNoKeeper': 'A tablet stays signed in, so it cannot be a keeper.',

@@ -22,6 +22,7 @@ export const REQUESTS = {
   'requests.passphrase': 'Give a passphrase.',
   'requests.passphraseLength': 'A passphrase has {{least}} to {{most}} characters.',
   'requests.inviteCode': 'That is no invitation.',
+  'requests.passkeyAnswer': 'That is no answer of a browser.',
   'requests.pairingCode': 'The code is six digits.',
   'requests.uuid': '{{property}} must be a UUID.',
   'requests.altitude': 'Give an altitude from {{least}} to {{most}} m.',

@@ -15,6 +15,7 @@ import { standardNames } from './012-standard-names.ts';
 import { jarPlaces } from './013-jar-places.ts';
 import { jarsFromTheLog } from './014-jars-from-the-log.ts';
 import { people } from './015-people.ts';
+import { passkeys } from './016-passkeys.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -33,4 +34,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   jarPlaces,
   jarsFromTheLog,
   people,
+  passkeys,
 ];
