@@ -7,6 +7,8 @@ process.on('message', (message) => {
   aheadMs = Number(message);
   process.send?.('ahead');
 });
+// What only migrates ends by itself all the same.
+process.channel?.unref();
 
 globalThis.Date = new Proxy(Date, {
   construct: (Wall, args) =>

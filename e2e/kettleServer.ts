@@ -73,9 +73,12 @@ export class KettleServer {
     }
     const client = new Client({ connectionString: this.databaseUrl });
     await client.connect();
+    const { rows } = await client.query<{ tables: string }>(
+      `SELECT string_agg(quote_ident(tablename), ', ') AS tables FROM pg_tables
+       WHERE schemaname = 'public' AND tablename NOT IN ('households', 'migrations')`,
+    );
     await client.query(`
-      TRUNCATE batches, recipes, recipe_versions, cook_sessions, cook_session_entries, kitchens,
-        members, member_sessions, invites, devices, pairing_codes, tries, audit_events;
+      TRUNCATE ${rows[0]?.tables ?? ''};
       INSERT INTO kitchens (household_id, name, units, temperature, altitude_unit, school)
       SELECT id, 'My kitchen', 'us', 'F', 'ft', 'ten-minute' FROM households`);
     await client.end();

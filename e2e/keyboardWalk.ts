@@ -6,6 +6,11 @@ type Astray = { readonly pressed: string; readonly then: string };
 
 /** Most presses of Tab on one screen. */
 const MOST_TABS = 90;
+/**
+ * After so many in a row that had the focus before, it has gone round: a press may put the focus a
+ * little back.
+ */
+const MOST_SEEN = 12;
 /** What asks the browser itself for something. */
 const NOT_PRESSED = /^(?:PDF|Print|Save file|Choose a file|Copy)/;
 
@@ -67,10 +72,12 @@ async function focusAfter(page: Page): Promise<string> {
 export async function walkByKeyboard(page: Page, url: string) {
   const astray: Astray[] = [];
   const pressed = new Set<string>();
-  for (let tabs = 0; tabs < MOST_TABS; tabs += 1) {
+  let seen = 0;
+  for (let tabs = 0; tabs < MOST_TABS && seen < MOST_SEEN; tabs += 1) {
     await page.keyboard.press('Tab');
     const at = await on(page);
-    if (at === null || !at.isNew) break;
+    if (at === null) break;
+    seen = at.isNew ? 0 : seen + 1;
     if (!at.isButton || pressed.has(at.name) || NOT_PRESSED.test(at.name)) continue;
     pressed.add(at.name);
     await page.keyboard.press('Enter');
