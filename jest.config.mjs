@@ -2,7 +2,7 @@
 const base = {
   transform: {
     '^.+\\.tsx?$': [
-      '@swc/jest',
+      '<rootDir>/../launcher/plainExports.mjs',
       {
         jsc: {
           parser: { syntax: 'typescript', tsx: true, decorators: true },

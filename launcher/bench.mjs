@@ -25,11 +25,11 @@ export async function runBench(args) {
   const program = args.includes('--server') ? 'bench/serverLoad.mjs' : 'bench/main.mjs';
   await ensurePackages(TEST_PACKAGES);
   await ensureModules();
-  if (args.includes('properties')) return allProperties();
   await ensureNodeBuild();
   await ensureWebBuild();
   return withTestCluster('bench', async ({ url }) => {
     if (args.includes('cooks')) return randomCooks(url);
+    if (args.includes('properties')) return allProperties(url);
     await migrate(url);
     await loadDemo(url);
     const port = await portNear(FIRST_PORT);
@@ -79,11 +79,21 @@ export async function runBench(args) {
   });
 }
 
-/** Every test of computing and pages, each property with all its random cases. */
-const allProperties = () =>
-  run('npx', ['jest', '--selectProjects', 'core', 'web'], {
-    env: { ...process.env, KETTLE_WHOLE: '1' },
-  });
+/**
+ * Every test of computing and pages with all its random cases, and every hostile value and text.
+ * @param {string} databaseUrl
+ */
+async function allProperties(databaseUrl) {
+  const env = { ...process.env, KETTLE_WHOLE: '1', KETTLE_TEST_DATABASE_URL: databaseUrl };
+  const jest = ['jest', '--testTimeout', '600000', '--selectProjects'];
+  const browser = ['playwright', 'test', '--config', 'e2e/playwright.config.ts'];
+  const codes = [
+    await run('npx', [...jest, 'core', 'web'], { env }),
+    await run('npx', [...jest, 'server', '--testPathPatterns', 'fuzz'], { env }),
+    await run('npx', [...browser, 'hostileText', 'everyStoredValue'], { env }),
+  ];
+  return Math.max(...codes);
+}
 
 /** The random cooks of the server’s tests, many more of them. @param {string} databaseUrl */
 const randomCooks = (databaseUrl) =>

@@ -24,7 +24,8 @@ export type CareGiven = Partial<Care>;
 
 /**
  * Follows the cook; null until there is something dissolved, and water enough to dissolve it.
- * @param given what is known besides, where only the ranges with it are asked for
+ * @param given what is known besides, where only how much it gives with that and how long it takes
+ *   is asked for
  */
 export function simulateBoil(
   request: PlanRequest,
@@ -84,7 +85,7 @@ export function simulateBoil(
     ),
     stopMassG: massOf(atStop),
     measured: request.measured,
-    rangesAlone: given !== null,
+    amountsAlone: given !== null,
   };
   return {
     all,

@@ -81,6 +81,17 @@ export type CloudPoint = {
 
 const CLOUD_POINTS = 300;
 
+/** What differs from pot to pot besides the lines, as a contributor is told. */
+const LUCK = {
+  howFullYourCupsAre: message('forecast.howFullYourCupsAre'),
+  howMuchBoilsOff: message('forecast.howMuchBoilsOff'),
+  whereYouStop: message('forecast.whereYouStop'),
+  skimmingAndCling: message('forecast.skimmingAndCling'),
+  airStirredIn: message('forecast.airStirredIn'),
+  howFullTheJarsAre: message('forecast.howFullTheJarsAre'),
+  yourBurner: message('forecast.yourBurner'),
+};
+
 /**
  * What a forecast is made from, besides the lines: the cook as it was followed, where it stops, and
  * how many batches are drawn.
@@ -107,8 +118,11 @@ export type ForecastSetting = {
   /** Mass of it at the stop, at its typical values, g. */
   readonly stopMassG: number;
   readonly measured: Measurements;
-  /** Whether nobody asks what the ranges come from. */
-  readonly rangesAlone: boolean;
+  /**
+   * Whether only how much it gives and how long it takes is asked for, and neither what that comes
+   * from nor how it sets.
+   */
+  readonly amountsAlone: boolean;
 };
 
 /**
@@ -134,7 +148,8 @@ export function forecastBatch(
     column(),
     column(),
   ];
-  const ranked = setting.rangesAlone ? 0 : Math.min(draws, RANKED_DRAWS);
+  const { amountsAlone, measured: readings } = setting;
+  const ranked = amountsAlone ? 0 : Math.min(draws, RANKED_DRAWS);
   const factors: Factor[] = [];
   let i = 0;
   let noted = 0;
@@ -157,11 +172,15 @@ export function forecastBatch(
   const measured = lines.some(({ massG }) => isMeasured(massG));
   const steamOfCook = Math.max(1, massOf(setting.boiled) - setting.stopMassG);
   const sour = lines.some(({ ingredient }) => ingredient.sour !== undefined);
-  const tells = setting.gels && (sour || setModel === 'body' || setModel === 'egg');
+  const tellsPH = sour && !amountsAlone;
+  const readsPH = sour && readings.startPH !== null;
+  const tells =
+    setting.gels && !amountsAlone && (sour || setModel === 'body' || setModel === 'egg');
+  const wanted = { acid: tellsPH || readsPH, setters: tells };
 
   for (; i < draws; i++) {
     noted = 0;
-    const cups = measured ? luck(message('forecast.howFullYourCupsAre'), CUP_FILLING.share) : 1;
+    const cups = measured ? luck(LUCK.howFullYourCupsAre, CUP_FILLING.share) : 1;
     const pot = drawPot(
       lines,
       setting.late,
@@ -169,6 +188,7 @@ export function forecastBatch(
       cups,
       chance,
       i < ranked ? note : null,
+      wanted,
     );
     const invertShare = Math.min(
       MOST_INVERT_SHARE,
@@ -178,25 +198,24 @@ export function forecastBatch(
       stop === null
         ? boiledFor(
             pot.contents,
-            steamOfCook * luck(message('forecast.howMuchBoilsOff'), STEAM_SCATTER),
+            steamOfCook * luck(LUCK.howMuchBoilsOff, STEAM_SCATTER),
             invertShare,
           )
-        : finishOf(pot.contents, luck(message('forecast.whereYouStop'), stop), invertShare)
-            .contents;
+        : finishOf(pot.contents, luck(LUCK.whereYouStop, stop), invertShare).contents;
     const contents = plus(atStop, pot.late);
-    const loss = luck(message('forecast.skimmingAndCling'), SKIM_AND_CLING.share);
+    const loss = luck(LUCK.skimmingAndCling, SKIM_AND_CLING.share);
     const massG = massOf(contents);
     const jarredAtMl = jarredMl(
       volumeMl(contents, FILLING_TEMP_C),
       loss,
-      luck(message('forecast.airStirredIn'), TRAPPED_AIR.share),
+      luck(LUCK.airStirredIn, TRAPPED_AIR.share),
     );
-    volumes[i] = jarredAtMl / luck(message('forecast.howFullTheJarsAre'), JAR_FILLING.share);
+    volumes[i] = jarredAtMl / luck(LUCK.howFullTheJarsAre, JAR_FILLING.share);
     masses[i] = massG;
     solids[i] = solublesPctOf(contents);
     brix[i] = solublesPctOf(pot.contents);
 
-    const power = luck(message('forecast.yourBurner'), burner);
+    const power = luck(LUCK.yourBurner, burner);
     const heatTimes = massOf(pot.contents) / massOf(setting.boiled) / power;
     const boilTimes =
       stop === null
@@ -206,10 +225,9 @@ export function forecastBatch(
       cook.heatUpMin * heatTimes +
       Math.max(0, cook.boilMin - setting.clockMin) * boilTimes +
       Math.min(setting.clockMin, cook.boilMin);
-    if (sour) {
+    if (tellsPH || readsPH)
       startPH[i] = pHOf(inWater(pot.acid, pot.contents.water + pot.late.water));
-      finishPH[i] = pHOf(boiledTo(pot.acid, contents.water));
-    }
+    if (tellsPH) finishPH[i] = pHOf(boiledTo(pot.acid, contents.water));
     if (tells) {
       ratios[i] = setRatioOf(
         setModel,
@@ -219,7 +237,7 @@ export function forecastBatch(
       );
     }
   }
-  const { weights, unlikely } = weightsFor(setting.measured, brix, sour ? startPH : null);
+  const { weights, unlikely } = weightsFor(readings, brix, sour ? startPH : null);
   const spread = (values: Float64Array) => quantilesOf(values, weights);
   const contributors = (result: Float64Array) =>
     contributorsTo(result.subarray(0, ranked), factors);
@@ -228,14 +246,14 @@ export function forecastBatch(
     massG: spread(masses),
     solublesPct: spread(solids),
     minutes: spread(minutes),
-    ...(sour ? { pH: { start: spread(startPH), finish: spread(finishPH) } } : {}),
+    ...(tellsPH ? { pH: { start: spread(startPH), finish: spread(finishPH) } } : {}),
     ...(tells ? { setRatio: spread(ratios), setShare: sharesOf(ratios, weights) } : {}),
     contributors: {
       jars: contributors(volumes),
       minutes: contributors(minutes),
       set: tells ? contributors(ratios) : [],
     },
-    cloud: sour
+    cloud: tellsPH
       ? Array.from({ length: Math.min(draws, CLOUD_POINTS) }, (_, k) => ({
           pH: finishPH[k] as number,
           solublesPct: solids[k] as number,

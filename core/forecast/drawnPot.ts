@@ -40,6 +40,18 @@ const BY_RIPENESS = 0.5;
  */
 export type Note = ((what: Text, of: string, u: number) => void) | null;
 
+/** What is drawn of a line, as a {@link Note} is told it. */
+const DRAWN = {
+  theRipeness: message('forecast.theRipeness'),
+  theAmount: message('forecast.theAmount'),
+  theSolids: message('forecast.theSolids'),
+  thePieces: message('forecast.thePieces'),
+  thePectin: message('forecast.thePectin'),
+  theCalcium: message('forecast.theCalcium'),
+  thePh: message('forecast.thePh'),
+  theAcid: message('forecast.theAcid'),
+};
+
 /**
  * Draws one pot: amounts within the scatter of measuring, and each ingredient's properties within
  * their ranges. The properties of one fruit hang together: in half of the pots its ripeness sets
@@ -56,6 +68,8 @@ export function drawPot(
   cups: number,
   chance: Chance,
   note: Note,
+  /** What is worked out of it besides what it weighs; the luck is the same either way. */
+  wanted: { readonly acid: boolean; readonly setters: boolean },
 ): DrawnPot {
   let [contents, late] = [NOTHING, NOTHING];
   let acid = NO_ACID;
@@ -65,7 +79,7 @@ export function drawPot(
     const { make, sour, pectinPct, name } = ingredient;
     const ripeness = chance();
     const ripens = ingredient.kind === 'fruit';
-    if (ripens) note?.(message('forecast.theRipeness'), name, ripeness);
+    if (ripens) note?.(DRAWN.theRipeness, name, ripeness);
     const draw = (what: Text, from: Range, towards: 1 | -1 | 0): number => {
       if (from.low === from.high) return from.typical;
       const own = chance();
@@ -73,35 +87,32 @@ export function drawPot(
       if (towards === 0 || !ripens || chance() >= BY_RIPENESS) return quantileOf(from, own);
       return quantileOf(from, towards === 1 ? ripeness : 1 - ripeness);
     };
-    const massG =
-      draw(message('forecast.theAmount'), massRange, 0) * (isMeasured(massRange) ? cups : 1);
+    const massG = draw(DRAWN.theAmount, massRange, 0) * (isMeasured(massRange) ? cups : 1);
     const part = contentsOf(
       ingredient,
       massG,
-      draw(message('forecast.theSolids'), make.solublesPct, 1),
-      draw(message('forecast.thePieces'), make.insolublesPct, 0),
+      draw(DRAWN.theSolids, make.solublesPct, 1),
+      draw(DRAWN.thePieces, make.insolublesPct, 0),
     );
     if (lateLines.has(line)) late = plus(late, part);
     else contents = plus(contents, part);
-    const pectinG =
-      (massG *
-        draw(message('forecast.thePectin'), pectinPct, -1) *
-        freedShare(ingredient, fruitCook)) /
-      100;
-    setters = plusSetters(setters, {
-      ingredient,
-      massG,
-      pectinG,
-      insolublesG: part.insolubles,
-      calciumMg: (massG * draw(message('forecast.theCalcium'), ingredient.calciumMg, 0)) / 100,
-    });
+    const pectin = draw(DRAWN.thePectin, pectinPct, -1);
+    const calcium = draw(DRAWN.theCalcium, ingredient.calciumMg, 0);
+    if (wanted.setters)
+      setters = plusSetters(setters, {
+        ingredient,
+        massG,
+        pectinG: (massG * pectin * freedShare(ingredient, fruitCook)) / 100,
+        insolublesG: part.insolubles,
+        calciumMg: (massG * calcium) / 100,
+      });
     if (sour) {
       const reading = {
-        pH: draw(message('forecast.thePh'), sour.pH, 1),
-        taPct: draw(message('forecast.theAcid'), sour.taPct, -1),
+        pH: draw(DRAWN.thePh, sour.pH, 1),
+        taPct: draw(DRAWN.theAcid, sour.taPct, -1),
         acids: sour.acids,
       };
-      acid = plusLoad(acid, acidLoadOf(reading, massG, part.water));
+      if (wanted.acid) acid = plusLoad(acid, acidLoadOf(reading, massG, part.water));
     }
   }
   return { contents, late, acid, setters };

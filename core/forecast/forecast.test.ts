@@ -51,7 +51,7 @@ function forecast(
     clockMin: 0,
     stopMassG: massOf(aim),
     measured,
-    rangesAlone: false,
+    amountsAlone: false,
   });
 }
 

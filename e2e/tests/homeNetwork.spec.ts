@@ -18,7 +18,7 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => home.close());
 
-test.describe.configure({ timeout: 240_000 });
+test.describe.configure({ timeout: 480_000 });
 
 /** Takes an invitation on a device. */
 async function join(page: Page, address: string, name: string): Promise<void> {

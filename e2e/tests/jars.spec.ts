@@ -33,7 +33,7 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   page,
   kettle,
 }) => {
-  test.setTimeout(150_000);
+  test.setTimeout(480_000);
   await kettle.setUpKitchen({ jars: JARS });
   const { id: batchId } = await kettle.send<Batch>('POST', '/batches', {
     name: 'Damson',
@@ -171,7 +171,7 @@ test('no batch that is refused reaches the canner or the shelf, and each says wh
   page,
   kettle,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(480_000);
   await kettle.setUpKitchen({ jars: JARS });
   await page.goto(kettle.address);
   for (const { name, lines, product = 'jam' } of REFUSED) {

@@ -32,7 +32,7 @@ test('by Tab and Enter alone, every press on every screen leaves the focus somew
   page,
   kettle,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(480_000);
   let presses = 0;
   for (const url of await screens(kettle)) {
     await page.goto(url);

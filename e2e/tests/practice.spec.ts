@@ -73,7 +73,7 @@ test('a practice cook at sixty times, from cold fruit to the stop, by a script t
   page,
   kettle,
 }) => {
-  test.setTimeout(300_000);
+  test.setTimeout(480_000);
   await kettle.setUpKitchen();
   const { id } = await practice(kettle, {
     lines: ['1 kg crushed damsons', '700 g sugar'],

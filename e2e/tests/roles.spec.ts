@@ -16,7 +16,7 @@ test.beforeAll(async () => {
   });
 });
 test.afterAll(() => home.close());
-test.describe.configure({ timeout: 240_000 });
+test.describe.configure({ timeout: 480_000 });
 
 /** Somebody who was invited, at the table, and what was refused them. */
 async function invited(role: string, name: string): Promise<{ page: Page; refused: string[] }> {

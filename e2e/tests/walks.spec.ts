@@ -5,7 +5,7 @@ import { expect, line, test, typeLines } from '../kitchen.ts';
 test.use({ serviceWorkers: 'allow' });
 
 // From an empty kitchen to a label, as new cooks go: by clicks and keys alone.
-test.describe.configure({ timeout: 180_000 });
+test.describe.configure({ timeout: 480_000 });
 
 test('a UK kitchen without a canner: the jars go in the fridge, and their labels say so', async ({
   page,
@@ -219,7 +219,7 @@ test('careless: two tabs, no network at the stove, double presses, back and forw
   await page.getByRole('button', { name: 'Stirred', exact: true }).click();
   await expect(log).toHaveCount(2);
   await context.setOffline(false);
-  await expect(page.getByTestId('delivery')).toHaveText('All saved', { timeout: 30_000 });
+  await expect(page.getByTestId('delivery')).toHaveText('All saved', { timeout: 60_000 });
   await other.close();
   await cook(page, kettle);
   await page.goBack();

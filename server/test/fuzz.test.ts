@@ -6,6 +6,7 @@ import { ConnectionError, DatabaseError } from 'sequelize';
 import request from 'supertest';
 import { unclean } from '../cleanBody.ts';
 import { databaseInWords } from '../problem/database.ts';
+import { some } from '../../core/test/runs.ts';
 import { freshDatabase } from './freshDatabase.ts';
 import { HOSTILE, placesIn, type Document } from './hostile.ts';
 import { serverOn } from './serverOn.ts';
@@ -54,7 +55,7 @@ test('every field of every body, with fifty hostile values: never our fault, and
     const url = path.replace(/\{[^}]+\}/g, () => randomUUID());
     let before = await stored();
     let refusals = 0;
-    for (const value of HOSTILE) {
+    for (const value of some(HOSTILE)) {
       const response = await fetch(`${address}${url}`, {
         method: method.toUpperCase(),
         headers: { 'content-type': 'application/json' },
@@ -78,7 +79,7 @@ test('every field of every body, with fifty hostile values: never our fault, and
       troubles.push(`${method} ${path} ${name} stored something refused`);
   }
   expect(troubles).toEqual([]);
-}, 240_000);
+}, 600_000);
 
 test('what was stored of all that is listed without fault', async () => {
   for (const path of ['/api/batches', '/api/recipes', '/api/kitchen', '/api/cook-sessions'])
