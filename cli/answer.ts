@@ -34,8 +34,13 @@ export const print = (value: unknown): string => `${JSON.stringify(withCodes(val
  * Answers JSON: one request with one answer, an array with an array. In an array a request that is
  * wrong has its faults in its place, `{ "faults": [...] }`, the others are answered all the same,
  * and the command ends as for bad input.
+ * @param mostBytes of one request in an array
  */
-export function answerJson<T>(source: string, one: (json: unknown) => Outcome<T>): Answer {
+export function answerJson<T>(
+  source: string,
+  one: (json: unknown) => Outcome<T>,
+  mostBytes = MOST_BYTES,
+): Answer {
   let json: unknown;
   try {
     json = JSON.parse(source);
@@ -55,7 +60,7 @@ export function answerJson<T>(source: string, one: (json: unknown) => Outcome<T>
     ]);
   }
   const outcomes = requests.map((request) =>
-    isMany && JSON.stringify(request).length > MOST_BYTES ? tooLarge : one(request),
+    isMany && JSON.stringify(request).length > mostBytes ? tooLarge : one(request),
   );
   const faults = outcomes.flatMap((outcome, index) =>
     outcome.ok

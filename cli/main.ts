@@ -1,6 +1,7 @@
 import { familiesPage, processPage } from '@idle-kettle/core';
 import { calibrationReport } from '@idle-kettle/core/calibration';
 import type { Answer } from './answer.ts';
+import { learnCommand } from './learn.ts';
 import { planCommand } from './plan.ts';
 import { readCommand } from './read.ts';
 
@@ -14,6 +15,7 @@ const calibrate = (): Promise<Answer> =>
 const COMMANDS = {
   plan: planCommand,
   read: readCommand,
+  learn: learnCommand,
   families,
   'process-table': processTable,
   calibrate,

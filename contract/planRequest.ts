@@ -305,7 +305,8 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
 export type ReadJson<T> =
   { readonly ok: true; readonly request: T } | { readonly ok: false; readonly faults: Fault[] };
 
-function readJson<D extends object, T>(
+/** Reads parsed JSON by a class of the contract: what is made of it, or every fault with its field. */
+export function readJson<D extends object, T>(
   kind: new () => D,
   json: unknown,
   make: (dto: D) => T,

@@ -232,7 +232,7 @@ function portIn(port) {
 
 /**
  * `plan [FILE]` and its like: the answer on standard output, faults on standard error.
- * @param {'plan' | 'read' | 'families' | 'process-table' | 'calibrate'} name
+ * @param {'plan' | 'read' | 'learn' | 'families' | 'process-table' | 'calibrate'} name
  * @param {string[]} args
  */
 export async function runComputation(name, args) {

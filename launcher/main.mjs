@@ -10,6 +10,7 @@ const HELP = `Idle Kettle
   ./kettle start         open your own kitchen
   ./kettle plan [FILE]   plan a batch from JSON (from standard input without a file); a list gives a list
   ./kettle read [FILE]   show how recipe lines are read: plain text or JSON
+  ./kettle learn [FILE]  what a kitchen's cooks tell of its burners, its thermometer and its jars
   ./kettle families      print what is safe for the pantry, as in docs/shelf-families.md
   ./kettle process-table print canner minutes by altitude, as in docs/process-table.md
   ./kettle calibrate     fit the set model to tested formulas, and print how well it agrees
@@ -35,6 +36,7 @@ const COMMANDS = {
   start: (args) => runServe('own', args),
   plan: (args) => runComputation('plan', args),
   read: (args) => runComputation('read', args),
+  learn: (args) => runComputation('learn', args),
   families: (args) => runComputation('families', args),
   'process-table': (args) => runComputation('process-table', args),
   calibrate: (args) => runComputation('calibrate', args),

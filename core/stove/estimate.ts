@@ -1,10 +1,12 @@
+import type { Stage } from '../boil/index.ts';
 import { quantilesOf } from '../forecast/index.ts';
 import type { Quantiles } from '../quantity/index.ts';
 import { bandOf, drawOf, posteriorDraws, type BandPoint, type Draw } from './draws.ts';
 import { isReading, type Entry } from './entry.ts';
-import { posteriorOf } from './likelihood.ts';
-import { priorOf } from './prior.ts';
-import { momentsOf, progressOf, type Moment } from './progress.ts';
+import { posteriorOf, type Weighing } from './likelihood.ts';
+import type { Distribution } from './posterior.ts';
+import { priorOf, type Before } from './prior.ts';
+import { momentsOf, progressOf, type Moment, type Progress } from './progress.ts';
 import { freshReading, median } from './readings.ts';
 import { nearBoil, type CookPlan } from './cookPlan.ts';
 import { addedUntil, pastStages, stagesAhead } from './stages.ts';
@@ -70,19 +72,34 @@ export type Estimate = {
   readonly past: readonly CurvePoint[];
 };
 
-/** Whether boiling water was read on this thermometer. */
-export type Knowledge = { readonly calibrated: boolean };
+/** What is known of a pot besides its log. */
+export type Knowledge = Before & {
+  /** What it is known to have weighed, besides what the scale says. */
+  readonly alsoWeighed?: readonly Weighing[];
+};
+
+/** A pot held against its log: what may differ from the sheet, as far as that tells. */
+export type FittedPot = {
+  readonly cookPlan: CookPlan;
+  readonly entries: readonly Entry[];
+  readonly moments: readonly Moment[];
+  readonly progress: Progress;
+  readonly untilMs: number;
+  /** What it went through; empty before it is lit. */
+  readonly past: readonly Stage[];
+  readonly posterior: Distribution;
+};
 
 /**
- * The pot at `nowMs`: the prior of its flame, its fruit and its thermometer, and what was read,
- * weighed, put in and said, held against the simulation of this cook.
+ * The prior of a pot’s flame, its fruit and its thermometer, and what was read, weighed, put in and
+ * said until `nowMs`, held against the simulation of this cook.
  */
-export function estimate(
+export function fittedPot(
   of: CookPlan,
   log: readonly Entry[],
   nowMs: number,
-  { calibrated }: Knowledge,
-): Estimate {
+  { alsoWeighed = [], ...before }: Knowledge,
+): FittedPot {
   const entries = effectiveEntries(log);
   const moments = momentsOf(
     of,
@@ -95,8 +112,32 @@ export function estimate(
   const past = pastStages(moments, untilMs);
   const posterior =
     litAtMs === null || past.length === 0
-      ? priorOf(calibrated)
-      : posteriorOf(cookPlan, past, { entries, moments, litAtMs, untilMs, calibrated });
+      ? priorOf(before)
+      : posteriorOf(cookPlan, past, {
+          entries,
+          moments,
+          litAtMs,
+          untilMs,
+          before,
+          alsoWeighed,
+        });
+  return { cookPlan, entries, moments, progress, untilMs, past, posterior };
+}
+
+/** The pot at `nowMs`, as {@link fittedPot} tells it. */
+export function estimate(
+  of: CookPlan,
+  log: readonly Entry[],
+  nowMs: number,
+  knowledge: Knowledge,
+): Estimate {
+  const { cookPlan, entries, moments, progress, untilMs, past, posterior } = fittedPot(
+    of,
+    log,
+    nowMs,
+    knowledge,
+  );
+  const { litAtMs } = progress;
   const minute = litAtMs === null ? 0 : (untilMs - litAtMs) / 60_000;
   const ahead = stagesAhead(cookPlan, progress, untilMs);
   const added = addedUntil(moments, untilMs);

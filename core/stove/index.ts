@@ -5,7 +5,17 @@ export * from './entry.ts';
 export * from './entryRules.ts';
 export * from './estimate.ts';
 export { cookWith, traceAt, type PotParameters } from './parameters.ts';
-export { FLAME_SD, INVERTS_MEAN, SOLIDS_SD } from './prior.ts';
+export type { Weighing } from './likelihood.ts';
+export type { Distribution } from './posterior.ts';
+export {
+  LOSS_SD,
+  FLAME_SD,
+  INVERTS_MEAN,
+  priorOf,
+  SOLIDS_SD,
+  TYPICAL_POT,
+  UNCHECKED_OFFSET_SD,
+} from './prior.ts';
 export * from './progress.ts';
 export { median } from './readings.ts';
 export * from './cookPlan.ts';

@@ -3,7 +3,7 @@ import { ROLLING_MIN } from '../chain/index.ts';
 import type { Entry } from './entry.ts';
 import { cookWith, traceAt, type PotParameters } from './parameters.ts';
 import { fitPosterior, type Distribution } from './posterior.ts';
-import { priorFor } from './prior.ts';
+import { priorFor, type Before } from './prior.ts';
 import type { Moment } from './progress.ts';
 import { binned, median, type Bin } from './readings.ts';
 import { nearBoil, type CookPlan } from './cookPlan.ts';
@@ -68,13 +68,18 @@ const MOST_MISFIT = 3;
  */
 const MIDDLE_OF_NORMAL = 0.6745;
 
+/** What the pot weighed at a moment, and how well that is known, one standard deviation; g. */
+export type Weighing = { readonly atMs: number; readonly massG: number; readonly sdG: number };
+
 /** What was measured and said of a pot until now. */
 type Evidence = {
   readonly entries: readonly Entry[];
   readonly moments: readonly Moment[];
   readonly litAtMs: number;
   readonly untilMs: number;
-  readonly calibrated: boolean;
+  readonly before: Before;
+  /** What it is known to have weighed, besides what the scale says. */
+  readonly alsoWeighed: readonly Weighing[];
 };
 
 /**
@@ -84,7 +89,7 @@ type Evidence = {
 export function posteriorOf(
   cookPlan: CookPlan,
   past: readonly Stage[],
-  { entries, moments, litAtMs, untilMs, calibrated }: Evidence,
+  { entries, moments, litAtMs, untilMs, before, alsoWeighed }: Evidence,
 ): Distribution {
   const quiet = (minute: number): boolean => isQuiet(moments, litAtMs + minute * 60_000);
   const temps = withoutDips(
@@ -115,6 +120,9 @@ export function posteriorOf(
         const { massG } = traceAt(trace, minuteOf(at));
         return (massG - (value ?? massG)) / (WEIGHT_SD_G + WEIGHT_SD_SHARE * massG);
       }),
+      ...alsoWeighed.map(
+        ({ atMs, massG, sdG }) => (traceAt(trace, minuteOf(atMs)).massG - massG) / sdG,
+      ),
       ...boils.map((said) => boilResidual(cookPlan, trace, said)),
       ...tests.map(({ at, text }) =>
         testResidual(
@@ -124,7 +132,7 @@ export function posteriorOf(
         ),
       ),
     ];
-  }, priorFor(calibrated));
+  }, priorFor(before));
   const { trace } = cookWith(cookPlan, posterior.mean, past);
   return widened(posterior, misfitOf(temperatures(trace, posterior.mean)));
 }

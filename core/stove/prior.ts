@@ -1,4 +1,5 @@
 import { commonPractice, constant } from '../quantity/index.ts';
+import type { PotParameters } from './parameters.ts';
 import type { Distribution, Prior } from './posterior.ts';
 
 /** How far a burner's net power is from what is said of it, logarithm, one standard deviation. */
@@ -49,25 +50,45 @@ export const INVERTS_SD = constant(
  */
 export const INVERTS_MEAN = constant(-1.2, '1', commonPractice('boiling water + 8 °F; judgement'));
 
+/** A pot of which nothing is known but its sheet. */
+export const TYPICAL_POT: PotParameters = [0, 0, 0, 0, 0, INVERTS_MEAN.value];
+
+/**
+ * The same where nothing is foretold by it, and all that follows from it is to be told from: from
+ * half as fast as is usual to what the acid says.
+ */
+const OPEN_INVERTS = { mean: -0.75, sd: 0.45 } as const;
+
+/** What a pot’s prior hangs on. */
+export type Before = {
+  /** Whether boiling water was read on the thermometer. */
+  readonly calibrated: boolean;
+  /** Whether how quickly sugar inverts is left open. */
+  readonly openInversion?: boolean;
+};
+
 /**
  * The prior by whether boiling water was read on the thermometer: its mean is the sheet, but for
  * the inversion.
  */
-export const priorFor = (calibrated: boolean): Prior => ({
-  mean: [0, 0, 0, 0, 0, INVERTS_MEAN.value],
-  sd: [
-    FLAME_SD.value,
-    SOLIDS_SD.value,
-    calibrated ? OFFSET_SD.value : UNCHECKED_OFFSET_SD.value,
-    DRAUGHT_SD.value,
-    LOSS_SD.value,
-    INVERTS_SD.value,
-  ],
-});
+export function priorFor({ calibrated, openInversion = false }: Before): Prior {
+  const inverts = openInversion ? OPEN_INVERTS : { mean: INVERTS_MEAN.value, sd: INVERTS_SD.value };
+  return {
+    mean: [0, 0, 0, 0, 0, inverts.mean],
+    sd: [
+      FLAME_SD.value,
+      SOLIDS_SD.value,
+      calibrated ? OFFSET_SD.value : UNCHECKED_OFFSET_SD.value,
+      DRAUGHT_SD.value,
+      LOSS_SD.value,
+      inverts.sd,
+    ],
+  };
+}
 
 /** The prior: what is known of a pot before any reading. */
-export function priorOf(calibrated: boolean): Distribution {
-  const { mean, sd } = priorFor(calibrated);
+export function priorOf(before: Before): Distribution {
+  const { mean, sd } = priorFor(before);
   return {
     mean,
     root: sd.map((of, i) => sd.map((_, j) => (i === j ? of : 0))),

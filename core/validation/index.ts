@@ -7,3 +7,5 @@ export {
   type Trial,
   type TrialSummary,
 } from './trials.ts';
+export { independentKitchen } from './independentModel.ts';
+export { otherCook } from './trials.ts';

@@ -149,12 +149,23 @@ const LATE_S = { least: 5, most: 45 } as const;
 /** Sugar is felt on the spoon for so long, s. */
 const GRITTY_S = 230;
 
-/** What happened at the other kettle, from the flame to the stop, and when that was. */
-function otherCook(
+/** What happened at the other kettle from the flame to the stop, and what was in it then, g. */
+export type OtherCook = {
+  readonly entries: readonly Entry[];
+  readonly stopMs: number;
+  readonly massG: number;
+};
+
+/**
+ * One cook of the other kettle.
+ * @param seed of its hands and its probe
+ * @param kitchen its own, where several are cooked in one
+ */
+export function otherCook(
   cookPlan: CookPlan,
   seed: number,
-): { readonly entries: readonly Entry[]; readonly stopMs: number } {
-  const kitchen = independentKitchen(seed, OFFSET_K);
+  kitchen = independentKitchen(seed, OFFSET_K),
+): OtherCook {
   const chance = chanceFrom(Math.imul(seed + 99, 0x85ebca6b));
   const probe = probeOf(seed, kitchen, cookPlan.setting.startTempC);
   const entries: Entry[] = [];
@@ -178,7 +189,12 @@ function otherCook(
     const act = cookPlan.acts[index];
     if (act === undefined) break;
     const stops = act.endsCook && solidsOf(pot) >= cookPlan.targetPct;
-    if (stops) return { entries, stopMs: second * 1000 };
+    if (stops)
+      return {
+        entries,
+        stopMs: second * 1000,
+        massG: pot.waterG + pot.solublesG + pot.otherG,
+      };
     const ready: boolean =
       act.id === 'light' ||
       act.adds !== null ||

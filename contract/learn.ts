@@ -1,0 +1,219 @@
+import 'reflect-metadata';
+import {
+  EVENT_KINDS,
+  HEAT_IDS,
+  LEAST_ALTITUDE_M,
+  MOST_ALTITUDE_M,
+  READING_KINDS,
+  SET_CLASSES,
+  type EntryKind,
+  type HeatId,
+  type SetClass,
+} from '@idle-kettle/core';
+import type { CookRecord, TaughtBurner } from '@idle-kettle/core/learning';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsOptional,
+  registerDecorator,
+  type ValidationArguments,
+} from 'class-validator';
+import { burnerPowerW } from '@idle-kettle/core/learning';
+import { AreParts, IsPart } from './nested.ts';
+import { IsBetween } from './numbers.ts';
+import { IsOneOf } from './oneOf.ts';
+import { PlanRequestDto, readJson, toPlanRequest, type ReadJson } from './planRequest.ts';
+import { packed, refusal } from './refusal.ts';
+import { IsName } from './text.ts';
+import { message, type Text } from '@idle-kettle/words';
+
+/** Most lines of one cook’s log: a probe that is read every second for half a day. */
+export const MOST_LOGGED = 50_000;
+/** Most cooks that are learned from at once. */
+export const MOST_COOKS_LEARNED = 500;
+
+const KINDS: ReadonlySet<unknown> = new Set([...READING_KINDS, ...EVENT_KINDS]);
+
+/** A line of a log: what was read or done, and when. */
+type LoggedLine = {
+  readonly at: number;
+  readonly kind: EntryKind;
+  readonly value?: number | null;
+  readonly text?: string | null;
+};
+
+/** What is wrong with a line of a log; null for nothing. */
+function lineFault(line: unknown): Text | null {
+  if (typeof line !== 'object' || line === null) return message('requests.eachObject');
+  const { at, kind, value = null, text = null } = line as { readonly [key: string]: unknown };
+  if (typeof at !== 'number' || !Number.isFinite(at)) return message('requests.loggedAt');
+  if (!KINDS.has(kind)) return message('requests.loggedKind', { kind: String(kind).slice(0, 40) });
+  if (value !== null && (typeof value !== 'number' || !Number.isFinite(value)))
+    return message('requests.loggedValue');
+  return text === null || typeof text === 'string' ? null : message('requests.loggedText');
+}
+
+/** A log, looked through line by line: as objects of a class a probe’s would take seconds. */
+const IsLog = (): PropertyDecorator => (target, property) => {
+  const firstFault = (value: unknown) => {
+    const index = Array.isArray(value)
+      ? value.findIndex((line: unknown) => lineFault(line) !== null)
+      : -1;
+    return index < 0 ? null : { index, why: lineFault((value as unknown[])[index]) };
+  };
+  registerDecorator({
+    name: 'isLog',
+    target: target.constructor,
+    propertyName: String(property),
+    validator: {
+      validate: (value: unknown) => firstFault(value) === null,
+      defaultMessage: (of?: ValidationArguments) => {
+        const fault = firstFault(of?.value);
+        return packed(
+          message('requests.logged', { line: (fault?.index ?? 0) + 1, why: fault?.why ?? '' }),
+        );
+      },
+    },
+  });
+};
+
+class LearnedBurnerDto {
+  @IsName()
+  id!: string;
+
+  @IsOneOf(HEAT_IDS)
+  heat!: HeatId;
+
+  /** Heat that reaches the pot, as somebody says; left out for what is usual. */
+  @IsOptional()
+  @IsBetween(0.05, 50, 'kW')
+  netPowerKw?: number | null;
+}
+
+class LearnedPotDto {
+  @IsName()
+  id!: string;
+
+  @IsBetween(5, 150, 'cm')
+  diameterCm!: number;
+
+  @IsBetween(3, 150, 'cm')
+  heightCm!: number;
+}
+
+class LearningKitchenDto {
+  @IsArray({ message: refusal('requests.list') })
+  @ArrayMinSize(1, { message: refusal('requests.leastBurners') })
+  @ArrayMaxSize(20, { message: refusal('requests.mostOfThem', { most: 20 }) })
+  @AreParts(() => LearnedBurnerDto, refusal('requests.eachObject'))
+  burners!: LearnedBurnerDto[];
+
+  @IsOptional()
+  @IsArray({ message: refusal('requests.list') })
+  @ArrayMaxSize(20, { message: refusal('requests.mostOfThem', { most: 20 }) })
+  @AreParts(() => LearnedPotDto, refusal('requests.eachObject'))
+  pots?: LearnedPotDto[];
+
+  @IsOptional()
+  @IsBetween(LEAST_ALTITUDE_M, MOST_ALTITUDE_M, 'm')
+  altitudeM?: number | null;
+}
+
+class CookOutcomeDto {
+  /** What reached the jars. */
+  @IsOptional()
+  @IsBetween(1, 1_000_000, 'mL')
+  volumeMl?: number | null;
+
+  /** What was in the pot at the stop. */
+  @IsOptional()
+  @IsBetween(1, 1_000_000, 'g')
+  finalMassG?: number | null;
+
+  /** How it set, as somebody judged it. */
+  @IsOptional()
+  @IsOneOf(SET_CLASSES)
+  set?: SetClass | null;
+}
+
+class LoggedCookDto {
+  @IsPart(() => PlanRequestDto, refusal('requests.object'))
+  formula!: PlanRequestDto;
+
+  /** By its id; the kitchen’s first where it is left out. So of the pot. */
+  @IsOptional()
+  @IsName()
+  burner?: string | null;
+
+  @IsOptional()
+  @IsName()
+  pot?: string | null;
+
+  @IsArray({ message: refusal('requests.list') })
+  @ArrayMaxSize(MOST_LOGGED, { message: refusal('requests.mostOfThem', { most: MOST_LOGGED }) })
+  @IsLog()
+  log!: LoggedLine[];
+
+  @IsOptional()
+  @IsPart(() => CookOutcomeDto, refusal('requests.object'))
+  outcome?: CookOutcomeDto | null;
+}
+
+/** What `./kettle learn` takes: a kitchen, and its cooks in the order they were. */
+export class LearnRequestDto {
+  @IsPart(() => LearningKitchenDto, refusal('requests.object'))
+  kitchen!: LearningKitchenDto;
+
+  @IsArray({ message: refusal('requests.list') })
+  @ArrayMaxSize(MOST_COOKS_LEARNED, {
+    message: refusal('requests.mostOfThem', { most: MOST_COOKS_LEARNED }),
+  })
+  @AreParts(() => LoggedCookDto, refusal('requests.eachObject'))
+  batches!: LoggedCookDto[];
+}
+
+/** A kitchen’s burners, and what its cooks kept. */
+export type LearnRequest = {
+  readonly burners: readonly TaughtBurner[];
+  readonly records: readonly CookRecord[];
+};
+
+const powered = ({ heat, netPowerKw }: LearnedBurnerDto): number =>
+  netPowerKw == null ? burnerPowerW(heat) : 1000 * netPowerKw;
+
+function toLearnRequest({ kitchen, batches }: LearnRequestDto): LearnRequest {
+  const { burners, pots = [], altitudeM } = kitchen;
+  return {
+    burners: burners.map((burner) => ({ id: burner.id, powerW: powered(burner) })),
+    records: batches.map(({ formula, burner, pot, log, outcome }) => {
+      const on = burners.find(({ id }) => id === burner) ?? burners[0];
+      const inside = pots.find(({ id }) => id === pot) ?? pots[0];
+      const plan = toPlanRequest(formula);
+      return {
+        request: {
+          ...plan,
+          altitudeM: plan.altitudeM ?? altitudeM ?? null,
+          heat: on?.heat ?? plan.heat,
+          netPowerKw: on?.netPowerKw ?? null,
+          pot: plan.pot ?? inside ?? null,
+        },
+        burner: on?.id ?? '',
+        log: log.map(({ at, kind, value, text }) => ({
+          at,
+          kind,
+          value: value ?? null,
+          text: text ?? null,
+        })),
+        outcome: {
+          volumeMl: outcome?.volumeMl ?? null,
+          finalMassG: outcome?.finalMassG ?? null,
+        },
+      };
+    }),
+  };
+}
+
+/** Reads parsed JSON as cooks to learn from: the request, or every fault with its field. */
+export const readLearnRequest = (json: unknown): ReadJson<LearnRequest> =>
+  readJson(LearnRequestDto, json, toLearnRequest);

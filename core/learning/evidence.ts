@@ -1,0 +1,157 @@
+import { toTheStop, stagesOf } from '../chain/index.ts';
+import { massOf, timesContents, type Contents } from '../formula/index.ts';
+import { planBatch } from '../plan/index.ts';
+import {
+  cookPlanOf,
+  cookWith,
+  fittedPot,
+  priorOf,
+  TYPICAL_POT,
+  type CookPlan,
+  type Distribution,
+  type PotParameters,
+  type Weighing,
+} from '../stove/index.ts';
+import { FILLING_TEMP_C, jarredMl, SKIM_AND_CLING, TRAPPED_AIR, volumeMl } from '../yield/index.ts';
+import type { CookOutcome, CookRecord } from './cookRecord.ts';
+import type { Told } from './joined.ts';
+import { straightened, type StraightLog } from './straightened.ts';
+
+/** What one cook tells of the kitchen; null where it says nothing of it. */
+export type CookEvidence = {
+  /** Net power at the boil over what is said of the burner, logarithm. */
+  readonly flame: Told | null;
+  /** What the thermometer adds to the truth, K. */
+  readonly offsetK: Told | null;
+  /** What stays in the pot, on the spoon and in the skimmings, as a share of the batch. */
+  readonly lossShare: Told | null;
+  /**
+   * What reached the jars over what was to be expected of the pot as it was stopped, logarithm:
+   * what a wrong thermometer does to it is told by that.
+   */
+  readonly yield: Told | null;
+  /** What its flame rests on. */
+  readonly rests: 'scale' | 'probe' | 'clock' | null;
+};
+
+const NOTHING_TOLD: CookEvidence = {
+  flame: null,
+  offsetK: null,
+  lossShare: null,
+  yield: null,
+  rests: null,
+};
+
+/** A weight at the stop is known so well, share; so is one that follows from the jars. Judgement. */
+const WEIGHED_SD = 0.01;
+const BY_VOLUME_SD = 0.06;
+/** A pot that was stopped as the sheet asks weighs what that asks for, within so much. Judgement. */
+const BY_STOP_SD = 0.08;
+/** Fewer readings than this tell a cook by hand, not a probe that follows it. */
+const FEW_READINGS = 4;
+/** How well the content of the jars is counted, share; and the air in it. Judgement. */
+const JARRED_SD = 0.04;
+const LOSS_SD = 0.025;
+/** What tells hardly more than was known before tells nothing, share of the prior’s variance. */
+const TELLS_NOTHING = 0.95;
+
+/** What is taken to be known of a pot before its log. */
+const BEFORE = { calibrated: false, openInversion: true } as const;
+
+/** Directions in a pot’s parameters: its net power at the boil, and its thermometer. */
+const NET_POWER: PotParameters = [1, 0, 0, 0, -1, 0];
+const OFFSET: PotParameters = [0, 0, 1, 0, 0, 0];
+
+/**
+ * What one cook tells of its kitchen: the simulation of its sheet held against its log and what came
+ * of it, less what was known before. The same cook weighed, with a probe alone or by the clock alone
+ * tells the same, and is less sure of it.
+ */
+export function evidenceOf({ request, log, outcome }: CookRecord): CookEvidence {
+  const cookPlan = cookPlanOf({ ...request, waterBoilsC: null });
+  if (cookPlan === null) return NOTHING_TOLD;
+  const straight = straightened(cookPlan, log);
+  if (straight === null)
+    return { ...NOTHING_TOLD, yield: toldByJars(outcome, foretoldMl(request)) };
+  const { entries, endMs } = straight;
+  const count = (kind: string) => entries.filter((entry) => entry.kind === kind).length;
+  const { posterior, past, ...fitted } = fittedPot(cookPlan, entries, endMs, {
+    ...BEFORE,
+    alsoWeighed: weighingsOf(cookPlan, straight, outcome),
+  });
+  const weighed = count('weight') > 0 || outcome.finalMassG !== null;
+  const rests = weighed ? 'scale' : count('temperature') > FEW_READINGS ? 'probe' : 'clock';
+  const end = endOf(outcome, cookWith(fitted.cookPlan, posterior.mean, past).contents);
+  const potMl = volumeMl(end, FILLING_TEMP_C);
+  return {
+    flame: toldAlong(NET_POWER, posterior),
+    offsetK: count('temperature') === 0 ? null : toldAlong(OFFSET, posterior),
+    lossShare: lossOf(outcome, potMl),
+    yield: toldByJars(outcome, rests === 'clock' ? foretoldMl(request) : usuallyJarredMl(potMl)),
+    rests,
+  };
+}
+
+/** What was in the pot at the stop: as it was followed, in the mass that was weighed. */
+const endOf = ({ finalMassG }: CookOutcome, followed: Contents): Contents =>
+  finalMassG === null ? followed : timesContents(followed, finalMassG / massOf(followed));
+
+/** What usually reaches the jars of so much in the pot, mL. */
+const usuallyJarredMl = (potMl: number): number =>
+  jarredMl(potMl, SKIM_AND_CLING.share.typical, TRAPPED_AIR.share.typical);
+
+/** What is known of the pot at the stop besides its scale: what came of it, or the stop itself. */
+function weighingsOf(
+  cookPlan: CookPlan,
+  { entries, endMs }: StraightLog,
+  { finalMassG, volumeMl: inJarsMl }: CookOutcome,
+): readonly Weighing[] {
+  const at = (massG: number, sd: number) => [{ atMs: endMs, massG, sdG: sd * massG }];
+  if (finalMassG !== null) return at(finalMassG, WEIGHED_SD);
+  const readings = entries.filter(({ kind }) => kind === 'temperature' || kind === 'weight');
+  if (readings.length > FEW_READINGS || !cookPlan.tempTells) return [];
+  const end = cookWith(
+    cookPlan,
+    TYPICAL_POT,
+    stagesOf(toTheStop(cookPlan.acts)).map(({ stage }) => stage),
+  ).contents;
+  if (inJarsMl === null)
+    return cookPlan.stopKind === 'temperature' ? at(massOf(end), BY_STOP_SD) : [];
+  const times = inJarsMl / usuallyJarredMl(volumeMl(end, FILLING_TEMP_C));
+  return at(massOf(end) * times, BY_VOLUME_SD);
+}
+
+/** What reaches the jars by the plan, mL; null where it foretells nothing. */
+function foretoldMl(request: CookRecord['request']): number | null {
+  const outcome = planBatch({ ...request, waterBoilsC: null, draws: 0 });
+  return outcome.ok ? (outcome.plan.yield?.volumeMl.p50 ?? null) : null;
+}
+
+/** What reached the jars over what was expected. */
+const toldByJars = ({ volumeMl: inJarsMl }: CookOutcome, expectedMl: number | null): Told | null =>
+  inJarsMl === null || expectedMl === null || !(inJarsMl > 0 && expectedMl > 0)
+    ? null
+    : { mean: Math.log(inJarsMl / expectedMl), sd: JARRED_SD };
+
+/** What did not reach the jars of what was in the pot, where both were measured. */
+const lossOf = ({ finalMassG, volumeMl: inJarsMl }: CookOutcome, potMl: number): Told | null =>
+  finalMassG === null || inJarsMl === null
+    ? null
+    : { mean: 1 - (inJarsMl * (1 - TRAPPED_AIR.share.typical)) / potMl, sd: LOSS_SD };
+
+/** What a fit tells in one direction besides its prior; null for nothing. */
+function toldAlong(direction: PotParameters, posterior: Distribution): Told | null {
+  const [before, after] = [along(direction, priorOf(BEFORE)), along(direction, posterior)];
+  const [p, v] = [before.sd ** 2, after.sd ** 2];
+  if (!(v < TELLS_NOTHING * p)) return null;
+  const precision = 1 / v - 1 / p;
+  return { mean: (after.mean / v - before.mean / p) / precision, sd: Math.sqrt(1 / precision) };
+}
+
+/** Mean and standard deviation in one direction. */
+function along(direction: PotParameters, { mean, root }: Distribution): Told {
+  const dot = (of: readonly number[]) =>
+    direction.reduce((sum, share, i) => sum + share * (of[i] as number), 0);
+  const columns = direction.map((_, j) => dot(root.map((row) => row[j] ?? 0)));
+  return { mean: dot(mean), sd: Math.hypot(...columns) };
+}

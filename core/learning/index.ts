@@ -1,0 +1,4 @@
+export * from './cookRecord.ts';
+export * from './evidence.ts';
+export * from './joined.ts';
+export * from './learn.ts';

@@ -1,0 +1,139 @@
+import { chanceFrom, normalFrom } from '../forecast/index.ts';
+import type { CookRecord, LoggedEntry } from '../learning/index.ts';
+import { drawnTruth, obedientCook, readingsOf, truthAt, USUAL_PROBE } from '../practice/index.ts';
+import { cookPlanOf } from '../stove/index.ts';
+import { independentKitchen, otherCook } from '../validation/index.ts';
+import { FILLING_TEMP_C, jarredMl, volumeMl } from '../yield/index.ts';
+import { request } from './planned.ts';
+
+/** A kitchen as it is in truth, which its cooks do not know. */
+export type TrueKitchen = {
+  /** Of its burner, W. */
+  readonly powerW: number;
+  /** What its thermometer adds, K. */
+  readonly offsetK: number;
+  /** What stays in its pot, as a share. */
+  readonly loss: number;
+};
+
+/** What of a cook is measured. */
+export type Measured = {
+  readonly probe: boolean;
+  readonly scale: boolean;
+  readonly marksLit: boolean;
+  readonly marksEnd: boolean;
+  readonly marksAdded: boolean;
+  readonly weighsEnd: boolean;
+};
+
+export const ALL_MEASURED: Measured = {
+  probe: true,
+  scale: false,
+  marksLit: true,
+  marksEnd: true,
+  marksAdded: true,
+  weighsEnd: true,
+};
+
+const FORMULAS: readonly (readonly string[])[] = [
+  ['2 kg crushed damsons', '1.4 kg sugar'],
+  ['2 kg crushed strawberries', '1.4 kg sugar', '60 mL bottled lemon juice'],
+  ['1.5 kg crushed blackberries', '1.1 kg sugar'],
+  ['1.2 kg crushed apricots', '800 g sugar', '30 mL bottled lemon juice'],
+];
+/** The same burner from cook to cook, logarithm. */
+const FLAME_JITTER = 0.03;
+/** How well somebody measures what is in the jars, share. */
+const JAR_JITTER = 0.02;
+const READ_EVERY_S = 20;
+/** A stop that is a kelvin late is so many per cent more solids (`forecast/care.ts`). */
+const SOLIDS_A_KELVIN = 4;
+
+/** A cook in such a kitchen by one who does what the sheet asks for, as it would be kept. */
+export function keptCook(
+  kitchen: TrueKitchen,
+  seed: number,
+  measured: Measured = ALL_MEASURED,
+): CookRecord {
+  const chance = chanceFrom(Math.imul(seed + 5, 0x9e3779b9));
+  const told = request({ lines: FORMULAS[seed % FORMULAS.length] ?? [], draws: 0 });
+  const practice = {
+    seed,
+    fault: 'none',
+    probe: { ...USUAL_PROBE, offsetK: kitchen.offsetK },
+    scale: measured.scale,
+  } as const;
+  const power = kitchen.powerW * Math.exp(FLAME_JITTER * normalFrom(chance));
+  const own = Math.exp(drawnTruth(seed)[0]);
+  const sheet = cookPlanOf(told);
+  const real = cookPlanOf({
+    ...told,
+    netPowerKw: power / own / 1000,
+    // It comes off when the thermometer shows the stop.
+    targetSolublesPct: (sheet?.targetPct ?? NaN) - SOLIDS_A_KELVIN * kitchen.offsetK,
+  });
+  if (real === null) throw new RangeError('A formula that can be cooked');
+  const events = obedientCook(real, practice, 0);
+  const stopMs = events.find(({ kind }) => kind === 'off-heat')?.at ?? NaN;
+  const end = truthAt(real, practice, events, stopMs);
+  const log: LoggedEntry[] = [
+    ...events.filter(
+      ({ kind }) =>
+        (measured.marksLit || kind !== 'lit') &&
+        (measured.marksEnd || kind !== 'off-heat') &&
+        (measured.marksAdded || kind !== 'added'),
+    ),
+    ...readingsOf(real, practice, events, 0, 0, Math.floor(stopMs / 1000)).filter(
+      ({ kind, at }) =>
+        (kind === 'temperature' ? measured.probe : measured.scale) &&
+        (at / 1000) % READ_EVERY_S === 0,
+    ),
+  ]
+    .filter(({ at }) => at <= stopMs)
+    .map(({ at, kind, value }) => ({ at, kind, value, text: null }))
+    .toSorted((a, b) => a.at - b.at);
+  return {
+    request: told,
+    burner: 'front',
+    log,
+    outcome: {
+      finalMassG: measured.weighsEnd ? end.massG : null,
+      volumeMl:
+        jarredMl(volumeMl(end.contents, FILLING_TEMP_C), kitchen.loss, 0.02) *
+        Math.exp(JAR_JITTER * normalFrom(chance)),
+    },
+  };
+}
+
+/** Room and boiling water, K apart. */
+const ROOM_TO_BOIL_K = 80;
+/** Of a pot half as high as it is wide: its base and its walls, over its base. */
+const SURFACES = 3;
+
+/**
+ * A cook of a kettle that shares no formula with ours, in one of its kitchens, and the power in
+ * truth that is left of its burner at the boil, W.
+ */
+export function otherKeptCook(
+  kitchenSeed: number,
+  seed: number,
+): { readonly record: CookRecord; readonly powerW: number } {
+  const told = request({ lines: FORMULAS[seed % FORMULAS.length] ?? [], draws: 0 });
+  const cookPlan = cookPlanOf(told);
+  if (cookPlan === null) throw new RangeError('A formula that can be cooked');
+  const kitchen = independentKitchen(kitchenSeed, 0);
+  const { entries, massG } = otherCook(cookPlan, seed, kitchen);
+  const { netPowerW, panDiameterCm } = cookPlan.setting;
+  const area = SURFACES * (Math.PI / 4) * (panDiameterCm / 100) ** 2;
+  return {
+    record: {
+      request: told,
+      burner: 'front',
+      log: entries
+        .filter(({ kind, at }) => kind !== 'temperature' || (at / 1000) % READ_EVERY_S === 0)
+        .map(({ at, kind, value }) => ({ at, kind, value, text: null })),
+      outcome: { finalMassG: massG, volumeMl: null },
+    },
+    powerW: netPowerW * kitchen.burnerTimes - kitchen.wallLoss * area * ROOM_TO_BOIL_K,
+  };
+}
