@@ -137,6 +137,7 @@ test('a finger signs in instead of the passphrase, on the device where a passkey
   await page.getByLabel('Passphrase', { exact: true }).fill(PASSPHRASE);
   await button(page, 'Sign in').click();
   await page.getByRole('link', { name: 'Household' }).click();
+  await expect(page.getByText('None yet.')).toBeVisible();
   await button(page, 'Add a passkey on this device').click();
   await page.getByLabel('Passphrase', { exact: true }).fill('not the right one');
   await page.keyboard.press('Enter');

@@ -1,11 +1,25 @@
 import type { Kitchen, KitchenDto, TaughtNameDto } from '@idle-kettle/contract';
+import { setMeasures } from '@idle-kettle/words';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from './request.ts';
 
 const KEY = ['kitchen'];
 
-export const useKitchen = () =>
-  useQuery({ queryKey: KEY, queryFn: () => request<Kitchen>('/kitchen'), staleTime: 60_000 });
+/**
+ * The kitchen. Whoever draws something of it does so in its measures, even if the head of the page
+ * hears of it later.
+ */
+export function useKitchen() {
+  const query = useQuery({
+    queryKey: KEY,
+    queryFn: () => request<Kitchen>('/kitchen'),
+    staleTime: 60_000,
+  });
+  if (query.data !== undefined) setMeasures(measuresOf(query.data));
+  return query;
+}
+
+const measuresOf = ({ units, temperature }: Kitchen) => ({ units, temperature });
 
 /**
  * Changes some fields of the kitchen, made on a version of it; what is there is fetched where that

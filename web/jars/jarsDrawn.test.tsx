@@ -83,7 +83,7 @@ const STAGES: readonly (readonly [
   ['jars that went through the canner cool', neverBoiled().closed(5, '1.1-2').processed(8, 1, '1.1-2', 20, 10), 60, ['These weren’t filled hot', 'They go into the fridge']],
   ['some jars filled', new JarLog().at(0, 'filled', '1.1-3'), 2, ['3 filled', 'Remove bubbles']],
   ['jars that are closed', full(), 4, ['half-pints into the canner', '7 filled']],
-  ['a load in the canner', loaded(), 6.5, ['covered by 2.5 to 5 cm (1 to 2 in) of water', 'Time starts at the full rolling boil']],
+  ['a load in the canner', loaded(), 6.5, ['covered by 1 to 2 in of water', 'Time starts at the full rolling boil']],
   ['a canner that heats', heating(), 20, ['Up to a full rolling boil', 'It’s at a rolling boil']],
   ['a rolling boil', boiling(), 32, ['Keep boiling for 10 minutes', 'It lost the boil', '8:00']],
   ['a boil that was lost', boiling().at(33, 'boil-lost', null, 1), 34, ['the whole 10 minutes start again']],

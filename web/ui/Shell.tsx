@@ -24,8 +24,6 @@ const WORK = /^\/(?:batches\/|cook-sessions\/|stove)/;
 const languageOf = (kitchen: Kitchen | undefined): Language =>
   kitchen?.measures === 'uk' ? 'en-GB' : 'en-US';
 
-const measuresOf = ({ units, temperature }: Kitchen) => ({ units, temperature });
-
 /**
  * The head of every page, and the page under it; drawn anew, whole, when its language or its
  * measures change.
@@ -34,7 +32,7 @@ export function Shell() {
   const kitchen = useKitchen().data;
   const language = languageOf(kitchen);
   setLanguage(language);
-  setMeasures(kitchen === undefined ? null : measuresOf(kitchen));
+  if (kitchen === undefined) setMeasures(null);
   const announced = useAnnounced();
   const member = useWho().data?.member ?? null;
   const mayCook = useMay()('cook');
