@@ -1,6 +1,6 @@
 import { message, type Text } from '@idle-kettle/words/message';
 import { findIngredient } from '../ingredients/index.ts';
-import { type AcidLoad, acidLoadOf, gramsToReach, typicalAcidLoad } from '../gel/index.ts';
+import { type AcidLoad, acidLoadOf, gramsToReach, inWater, typicalAcidLoad } from '../gel/index.ts';
 import { massOf } from '../formula/index.ts';
 import { METHODS } from '../method/index.ts';
 import { formatGrams } from '../quantity/index.ts';
@@ -28,7 +28,7 @@ export function beyondMending(
   );
   const takes =
     short === 'acid' && pH !== null
-      ? acidItTakes(typicalAcidLoad(understood), massOf(all), pH)
+      ? acidItTakes(inWater(typicalAcidLoad(understood), all.water), massOf(all), pH)
       : short === 'pectin' && model === 'high-methoxyl' && setters !== null
         ? pectinItTakes(setters.highMethoxylG, ratio.p50)
         : short === 'sugar'

@@ -58,6 +58,13 @@ describe('any formula at all', () => {
     );
   });
 
+  test('and where nothing that is sour has any water of its own', () => {
+    const line = (ingredient: string, massG: number) =>
+      ({ ingredient, massG, ripeness: 0, state: 'fresh' }) as const;
+    const { set } = planned({ lines: [line('star-anise', 465), line('jam-sugar', 0.1)] });
+    expect(set?.remedies).toEqual([]);
+  });
+
   test('gives typical figures that are points', () => {
     fc.assert(
       fc.property(requests, (change) => {
