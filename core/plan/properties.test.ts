@@ -61,7 +61,11 @@ describe('any formula at all', () => {
   test('and where nothing that is sour has any water of its own', () => {
     const line = (ingredient: string, massG: number) =>
       ({ ingredient, massG, ripeness: 0, state: 'fresh' }) as const;
-    const { set } = planned({ lines: [line('star-anise', 465), line('jam-sugar', 0.1)] });
+    const { set } = planned({
+      lines: [line('star-anise', 464.8), line('jam-sugar', 0.1)],
+      heat: 'small-burner',
+      draws: 40,
+    });
     expect(set?.remedies).toEqual([]);
   });
 
