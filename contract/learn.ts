@@ -2,6 +2,7 @@ import 'reflect-metadata';
 import {
   EVENT_KINDS,
   HEAT_IDS,
+  HEAT_SOURCES,
   LEAST_ALTITUDE_M,
   MOST_ALTITUDE_M,
   READING_KINDS,
@@ -11,6 +12,7 @@ import {
   type SetClass,
 } from '@idle-kettle/core';
 import type { CookRecord, TaughtBurner } from '@idle-kettle/core/learning';
+import { message, type Text } from '@idle-kettle/words';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -19,14 +21,12 @@ import {
   registerDecorator,
   type ValidationArguments,
 } from 'class-validator';
-import { burnerPowerW } from '@idle-kettle/core/learning';
 import { AreParts, IsPart } from './nested.ts';
 import { IsBetween } from './numbers.ts';
 import { IsOneOf } from './oneOf.ts';
-import { PlanRequestDto, readJson, toPlanRequest, type ReadJson } from './planRequest.ts';
+import { PlanRequestDto, PotDto, readJson, toPlanRequest, type ReadJson } from './planRequest.ts';
 import { packed, refusal } from './refusal.ts';
 import { IsName } from './text.ts';
-import { message, type Text } from '@idle-kettle/words';
 
 /** Most lines of one cook’s log: a probe that is read every second for half a day. */
 export const MOST_LOGGED = 50_000;
@@ -91,15 +91,9 @@ class LearnedBurnerDto {
   netPowerKw?: number | null;
 }
 
-class LearnedPotDto {
+class LearnedPotDto extends PotDto {
   @IsName()
   id!: string;
-
-  @IsBetween(5, 150, 'cm')
-  diameterCm!: number;
-
-  @IsBetween(3, 150, 'cm')
-  heightCm!: number;
 }
 
 class LearningKitchenDto {
@@ -131,7 +125,7 @@ class CookOutcomeDto {
   @IsBetween(1, 1_000_000, 'g')
   finalMassG?: number | null;
 
-  /** How it set, as somebody judged it. */
+  /** How it set, as somebody judged it; nothing is learned from it. */
   @IsOptional()
   @IsOneOf(SET_CLASSES)
   set?: SetClass | null;
@@ -180,7 +174,7 @@ export type LearnRequest = {
 };
 
 const powered = ({ heat, netPowerKw }: LearnedBurnerDto): number =>
-  netPowerKw == null ? burnerPowerW(heat) : 1000 * netPowerKw;
+  netPowerKw == null ? HEAT_SOURCES[heat].powerW : 1000 * netPowerKw;
 
 function toLearnRequest({ kitchen, batches }: LearnRequestDto): LearnRequest {
   const { burners, pots = [], altitudeM } = kitchen;

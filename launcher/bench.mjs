@@ -18,7 +18,7 @@ const HOME_NAME = 'bench.example';
 /**
  * `bench`: the speed table, with a browser on the demo kitchen, or a part of it by its name,
  * `bench typing`; `bench --server`: the server under load; `bench cooks`: two thousand random cooks
- * on two devices; `bench properties`: the tests of computing with all random cases. Exit code 1 where a bar is not met.
+ * on two devices; `bench properties`: what a run of the tests samples, with all its cases. Exit code 1 where a bar is not met.
  * @param {readonly string[]} args
  */
 export async function runBench(args) {

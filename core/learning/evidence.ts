@@ -75,13 +75,17 @@ export function evidenceOf({ request, log, outcome }: CookRecord): CookEvidence 
     return { ...NOTHING_TOLD, yield: toldByJars(outcome, foretoldMl(request)) };
   const { entries, endMs } = straight;
   const count = (kind: string) => entries.filter((entry) => entry.kind === kind).length;
-  const { posterior, past, ...fitted } = fittedPot(cookPlan, entries, endMs, {
+  const {
+    cookPlan: started,
+    posterior,
+    past,
+  } = fittedPot(cookPlan, entries, endMs, {
     ...BEFORE,
     alsoWeighed: weighingsOf(cookPlan, straight, outcome),
   });
   const weighed = count('weight') > 0 || outcome.finalMassG !== null;
   const rests = weighed ? 'scale' : count('temperature') > FEW_READINGS ? 'probe' : 'clock';
-  const end = endOf(outcome, cookWith(fitted.cookPlan, posterior.mean, past).contents);
+  const end = endOf(outcome, cookWith(started, posterior.mean, past).contents);
   const potMl = volumeMl(end, FILLING_TEMP_C);
   return {
     flame: toldAlong(NET_POWER, posterior),

@@ -1,4 +1,5 @@
 import type { Quantiles } from '../quantity/index.ts';
+import { median } from '../stove/index.ts';
 
 /** A quantity as one cook tells it: normal about a mean. */
 export type Told = { readonly mean: number; readonly sd: number };
@@ -50,7 +51,7 @@ export function joined(told: readonly (Told | null)[], level: Level): Joined {
   const isFar = ({ mean, sd }: Told) =>
     Math.abs(mean - first.mean) > FAR * Math.hypot(sd, USUAL_TIMES * level.between, first.sd);
   const kept = since.filter((one) => !isFar(one));
-  // Of two that disagree nobody can tell which is wrong.
+  // Where most are far from the middle, nobody can tell which are wrong.
   const few = since.length - kept.length > kept.length;
   const settled = few || kept.length === since.length ? first : settledOn(kept, level);
   return {
@@ -62,11 +63,10 @@ export function joined(told: readonly (Told | null)[], level: Level): Joined {
   };
 }
 
-type Settled = Told & Pick<Level, 'between'>;
-
-function settledOn(all: readonly Told[], { prior, between: least }: Level): Settled {
+function settledOn(all: readonly Told[], { prior, between: least }: Level): Told {
   const age = (index: number) => 0.5 ** ((all.length - 1 - index) / HALF_LIFE);
-  let mean = median(all.map((one) => one.mean)) ?? prior.mean;
+  if (all.length === 0) return prior;
+  let mean = median(all.map((one) => one.mean));
   let between = least;
   let precision = 1 / prior.sd ** 2;
   for (let round = 0; round < ROUNDS; round += 1) {
@@ -84,7 +84,7 @@ function settledOn(all: readonly Told[], { prior, between: least }: Level): Sett
       precision;
     between = Math.max(least, betweenOf(all, mean, weights));
   }
-  return { mean, sd: Math.sqrt(1 / precision), between };
+  return { mean, sd: Math.sqrt(1 / precision) };
 }
 
 /** How much cooks differ beyond what each is known by, weighed as they count (DerSimonian–Laird). */
@@ -108,7 +108,7 @@ function changeIn(all: readonly Told[], { between }: Level): number | null {
     Math.abs(one.mean - other.mean) > times * Math.hypot(one.sd, other.sd, Math.SQRT2 * between);
   if (differ(a, b, AGREE)) return null;
   const before = all.slice(0, at);
-  const middle = median(before.map(({ mean }) => mean)) ?? 0;
+  const middle = median(before.map(({ mean }) => mean));
   const usual: Told = {
     mean: middle,
     sd: Math.max(...before.map(({ sd }) => sd)) / Math.sqrt(before.length),
@@ -129,10 +129,3 @@ export const quantilesThrough = (
   p50: through(mean),
   p90: through(mean + Z_P90 * sd),
 });
-
-const median = (values: readonly number[]): number | null => {
-  if (values.length === 0) return null;
-  const sorted = [...values].sort((a, b) => a - b);
-  const half = (sorted.length - 1) / 2;
-  return ((sorted[Math.floor(half)] as number) + (sorted[Math.ceil(half)] as number)) / 2;
-};

@@ -1,4 +1,3 @@
-import { HEAT_SOURCES, type HeatId } from '../boil/index.ts';
 import type { Quantiles } from '../quantity/index.ts';
 import { FLAME_SD, LOSS_SD, UNCHECKED_OFFSET_SD } from '../stove/index.ts';
 import { SKIM_AND_CLING } from '../yield/index.ts';
@@ -34,9 +33,6 @@ export type Learned = {
 
 /** A burner before anything was learned of it. */
 export type TaughtBurner = { readonly id: string; readonly powerW: number };
-
-/** Heat that a burner usually puts into a pot, W. */
-export const burnerPowerW = (heat: HeatId): number => HEAT_SOURCES[heat].powerW;
 
 /** How the same burner differs from cook to cook, logarithm: how far it is turned. Judgement. */
 const FLAME_BETWEEN = 0.05;

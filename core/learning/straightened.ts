@@ -1,8 +1,6 @@
-import { stagesOf, type Act } from '../chain/index.ts';
-import type { Stage } from '../boil/index.ts';
 import {
   asPlanned,
-  cookWith,
+  minutesAfter,
   plannedAddition,
   TYPICAL_POT,
   type CookPlan,
@@ -18,8 +16,6 @@ const LEAST_MIN = 3;
 const MOST_MIN = 24 * 60;
 /** Once it has cooled by so much from its hottest it is off the heat, K. */
 const COOLED_K = 5;
-/** Time that a hand takes to do something, minutes. */
-const HAND_MIN = 1 / 3;
 
 /** A log that can be held against a simulation, and when the cook ended; ms on the log’s clock. */
 export type StraightLog = { readonly entries: readonly Entry[]; readonly endMs: number };
@@ -103,16 +99,7 @@ function missingAdditions(
       : [],
   );
   if (missing.length === 0) return [];
-  const stages = stagesOf(cookPlan.acts, ownStages);
-  const taken = cookWith(
-    cookPlan,
-    TYPICAL_POT,
-    stages.map(({ stage }) => stage),
-  ).stages;
-  const minuteAfter = (act: number): number => {
-    const last = stages.findLastIndex((one) => one.act <= act);
-    return last < 0 ? 0 : (taken[last]?.endMin ?? taken.at(-1)?.endMin ?? 0);
-  };
+  const minuteAfter = minutesAfter(cookPlan, TYPICAL_POT);
   const whole = minuteAfter(stop);
   return missing.map(({ adds, index }) => ({
     at: litMs + (whole > 0 ? minuteAfter(index - 1) / whole : 0) * (endMs - litMs),
@@ -121,8 +108,3 @@ function missingAdditions(
     text: asPlanned(adds.id),
   }));
 }
-
-const ownStages = (act: Act): readonly Stage[] =>
-  act.id === 'light' || act.ahead.length > 0
-    ? act.ahead
-    : [{ name: act.id, flame: act.flame, until: { kind: 'minutes', minutes: HAND_MIN } }];

@@ -58,7 +58,7 @@ describe('any formula at all', () => {
     );
   });
 
-  test('and where nothing that is sour has any water of its own', () => {
+  test('gives a plan where nothing sour brings any water', () => {
     const line = (ingredient: string, massG: number) =>
       ({ ingredient, massG, ripeness: 0, state: 'fresh' }) as const;
     const { set } = planned({

@@ -1,3 +1,4 @@
+export { minutesAfter } from './actTimes.ts';
 export * from './calibration.ts';
 export * from './cautions.ts';
 export type { BandPoint } from './draws.ts';

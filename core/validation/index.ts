@@ -1,6 +1,7 @@
 export {
   independentModelTrial,
   independentModelTrials,
+  otherCook,
   ownKettleTrial,
   summaryOf,
   trialsOf,
@@ -8,4 +9,3 @@ export {
   type TrialSummary,
 } from './trials.ts';
 export { independentKitchen } from './independentModel.ts';
-export { otherCook } from './trials.ts';

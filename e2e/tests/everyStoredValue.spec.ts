@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { entryFault, EVENT_KINDS, isOfTheJars } from '@idle-kettle/core';
 import { randomUUID } from 'node:crypto';
-import { some } from '../../core/test/runs.ts';
+import { leastOfSome, some } from '../../core/test/runs.ts';
 import { HOSTILE, placesIn, type Document } from '../../server/test/hostile.ts';
 import type { KettleServer } from '../kettleServer.ts';
 import { expect, go, test } from '../kitchen.ts';
@@ -214,9 +214,11 @@ everyValueDraws('batches and cards', async (stored, look) => {
     await look(`/batches/${id}`, '[data-testid="save-state"]');
     await look(`/batches/${id}/prepare`, 'h1, p.text-lg');
   });
-  expect(batches).toBeGreaterThan(7);
+  expect(batches).toBeGreaterThan(leastOfSome(20));
   await look('/', 'li.jar-label');
-  expect(await stored('post', '/api/recipes', () => Promise.resolve())).toBeGreaterThan(3);
+  expect(await stored('post', '/api/recipes', () => Promise.resolve())).toBeGreaterThan(
+    leastOfSome(10),
+  );
   await look('/recipes', 'li.jar-label');
 });
 
@@ -232,14 +234,14 @@ everyValueDraws('kitchens and cooks', async (stored, look, page, kettle) => {
     await look('/kitchen', 'h1');
     await look(`/batches/${id}`, '[data-testid="save-state"]');
   });
-  expect(kitchens).toBeGreaterThan(7);
+  expect(kitchens).toBeGreaterThan(leastOfSome(20));
   const cooks = await stored('post', '/api/cook-sessions', async (cook) => {
     await look(`/cook-sessions/${cook}`, '[data-testid="delivery"], [role="alert"]');
     await look(`/cook-sessions/${cook}/jars`, '[data-testid="delivery"], [role="alert"]');
     // What is on the stove is read four times a second.
     await kettle.send('POST', `/cook-sessions/${cook}/end`);
   });
-  expect(cooks).toBeGreaterThan(1);
+  expect(cooks).toBeGreaterThan(leastOfSome(3));
   const { id: jars } = await kettle.send<{ id: string }>('POST', '/cook-sessions', {
     id: randomUUID(),
     batchId: id,

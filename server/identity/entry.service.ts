@@ -3,6 +3,7 @@ import { Injectable } from '@nestjs/common';
 import type { Request, Response } from 'express';
 import { keepSecret, secretIn } from './cookie.ts';
 import type { MemberModel } from './member.model.ts';
+import { browserOf } from './remote.ts';
 import { SessionsService } from './sessions.service.ts';
 import { WhoService } from './who.service.ts';
 
@@ -19,7 +20,7 @@ export class EntryService {
     const before = secretIn(request);
     const old = before === null ? null : await this.sessions.find(before);
     if (old !== null) await this.sessions.end(old.householdId, { id: old.id });
-    const secret = await this.sessions.begin(member, request.headers['user-agent'] ?? '');
+    const secret = await this.sessions.begin(member, browserOf(request));
     keepSecret(response, secret);
     return this.whoever.member(member, secret);
   }

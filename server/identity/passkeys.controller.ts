@@ -24,7 +24,7 @@ import { By, Needs, type Actor } from './actor.ts';
 import { HOME_DOOR, type HomeDoor } from './door.ts';
 import { EntryService } from './entry.service.ts';
 import { PasskeysService } from './passkeys.service.ts';
-import { addressOf } from './remote.ts';
+import { addressOf, browserOf } from './remote.ts';
 import { siteOf } from './site.ts';
 import { FREE_FOR_AN_ADDRESS, TriesService } from './tries.service.ts';
 
@@ -72,7 +72,7 @@ export class PasskeysController {
     @Body() { answer }: PasskeyAnswerDto,
   ): Promise<void> {
     const site = siteOf(request, this.home);
-    return this.passkeys.add(actor, answer, site, request.headers['user-agent'] ?? '');
+    return this.passkeys.add(actor, answer, site, browserOf(request));
   }
 
   @Delete('passkeys/:id')

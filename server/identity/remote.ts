@@ -1,6 +1,12 @@
 import type { Request } from 'express';
 import { isIPv6 } from 'node:net';
 
+const MOST_BROWSER_CHARS = 200;
+
+/** How the browser of a request names itself, in what room there is for it. */
+export const browserOf = ({ headers }: Pick<Request, 'headers'>): string =>
+  (headers['user-agent'] ?? '').slice(0, MOST_BROWSER_CHARS);
+
 /**
  * Where a request comes from, as guesses are counted: of an IPv6 address the half that names a
  * network, since one machine has the other half to itself.

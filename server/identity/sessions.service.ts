@@ -15,7 +15,6 @@ export const PERSON_DAYS = 30;
 export const TABLET_DAYS = 400;
 /** How exactly it is known when somebody last asked for anything, ms. */
 const SEEN_EVERY_MS = 5 * 60_000;
-const MOST_BROWSER_CHARS = 200;
 
 /** A session that was found by its secret. */
 export type OpenSession = {
@@ -43,7 +42,7 @@ export class SessionsService {
       householdId: member.householdId,
       memberId: member.id,
       secretHash: hashOf(secret),
-      browser: browser.slice(0, MOST_BROWSER_CHARS),
+      browser,
       until: untilOf(member.isTablet),
     });
     return secret;

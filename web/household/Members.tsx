@@ -1,10 +1,10 @@
 import { say } from '@idle-kettle/words';
 import { may, ROLES, type Member, type Role, type Who } from '@idle-kettle/contract';
-import { formatDistanceToNow } from 'date-fns';
 import { LogOut, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { sayError } from '../api/request.ts';
 import { useEndSessions, useMembers, useRemoveMember, useSetRole } from '../api/who.ts';
+import { ago } from './ago.ts';
 import { NotDone } from './NotDone.tsx';
 import { ROLE_IN_WORDS } from './roles.ts';
 
@@ -37,7 +37,7 @@ export function Members({ who }: { readonly who: Who }) {
                 {member.seenAt === null
                   ? say('people.notHere')
                   : say('people.seen', {
-                      when: formatDistanceToNow(new Date(member.seenAt), { addSuffix: true }),
+                      when: ago(member.seenAt),
                     })}
               </span>
             </span>

@@ -1,4 +1,4 @@
-import { PasskeyWishDto } from '@idle-kettle/contract';
+import { PasskeyWishDto, type Passkey } from '@idle-kettle/contract';
 import { say } from '@idle-kettle/words';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -43,9 +43,7 @@ export function Passkeys() {
   );
 }
 
-type Listed = NonNullable<ReturnType<typeof usePasskeys>['data']>[number];
-
-function lineOf({ browser, since, usedAt }: Listed): string {
+function lineOf({ browser, since, usedAt }: Passkey): string {
   const made = { browser: browserInWords(browser), since: ago(since) };
   return usedAt === null
     ? say('people.passkeyUnused', made)
