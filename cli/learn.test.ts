@@ -1,4 +1,4 @@
-import type { Learned } from '@idle-kettle/core/learning';
+import type { LearnedOfCooks } from '@idle-kettle/core/learning';
 import { ALL_MEASURED, keptCook } from '../core/test/keptCooks.ts';
 import { learnFromText } from './learn.ts';
 
@@ -19,7 +19,7 @@ const asked = (change: object = {}) => JSON.stringify({ kitchen: KITCHEN, batche
 test('what cooks tell of a kitchen', () => {
   const { code, out } = learnFromText(asked());
   expect(code).toBe(0);
-  const learned = JSON.parse(out) as Learned;
+  const learned = JSON.parse(out) as LearnedOfCooks;
   const [front] = learned.burners;
   expect(front).toMatchObject({ id: 'front', batches: 2 });
   expect(Math.abs((front?.netPowerW.p50 ?? 0) / 1540 - 1)).toBeLessThan(0.12);
@@ -31,7 +31,7 @@ test('what cooks tell of a kitchen', () => {
 test('no cooks tell what is usual, and a list gives a list', () => {
   const { code, out } = learnFromText(`[${asked({ batches: [] })}]`);
   expect(code).toBe(0);
-  const [learned] = JSON.parse(out) as Learned[];
+  const [learned] = JSON.parse(out) as LearnedOfCooks[];
   expect(learned?.burners[0]).toMatchObject({ batches: 0, netPowerW: { p50: 1100 } });
 });
 

@@ -1,8 +1,8 @@
 import { readLearnRequest } from '@idle-kettle/contract/learn';
-import { learn, type Learned } from '@idle-kettle/core/learning';
+import { learn, type LearnedOfCooks } from '@idle-kettle/core/learning';
 import { answerJson, sourceOf, type Answer, type Outcome } from './answer.ts';
 
-function learnOne(json: unknown): Outcome<Learned> {
+function learnOne(json: unknown): Outcome<LearnedOfCooks> {
   const read = readLearnRequest(json);
   if (!read.ok) return read;
   const { burners, records } = read.request;

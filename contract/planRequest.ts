@@ -269,6 +269,7 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
   pot: dto.pot ?? null,
   heat: dto.heat ?? USUAL_REQUEST.heat,
   netPowerKw: dto.netPowerKw ?? null,
+  learned: USUAL_REQUEST.learned,
   targetSolublesPct: dto.target?.solublesPct ?? null,
   bodyStop: dto.target?.body ?? USUAL_REQUEST.bodyStop,
   boilMin: dto.boilMin ?? null,

@@ -1,8 +1,12 @@
 import type { Pretreatment } from '../pretreatment/index.ts';
 import { HEAT_SOURCES, type HeatId, type HeatSource } from '../boil/index.ts';
 import type { BodyStop } from '../gel/index.ts';
-import type { Measurements } from '../forecast/index.ts';
-import { NOT_MEASURED } from '../forecast/index.ts';
+import {
+  NOT_MEASURED,
+  NOTHING_LEARNED,
+  type Learned,
+  type Measurements,
+} from '../forecast/index.ts';
 import { DEFAULT_PARSER_KITCHEN, type ParserKitchen, type WeighedLine } from '../parser/index.ts';
 import type { Method, Product } from '../method/index.ts';
 import {
@@ -32,6 +36,11 @@ export type PlanRequest = ParserKitchen & {
   readonly heat: HeatId;
   /** Heat that it puts into the pot, kW; null for its usual. */
   readonly netPowerKw: number | null;
+  /**
+   * What the kitchen's cooks told. What somebody says of burner or thermometer counts more, and
+   * neither shelf nor process goes by any of it.
+   */
+  readonly learned: Learned;
   /** Soluble solids to stop at, g per 100 g; null for what is usual for the product. */
   readonly targetSolublesPct: number | null;
   /** How thick a butter is wanted, where no solids are asked for. */
@@ -77,6 +86,7 @@ export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
   pot: null,
   heat: 'medium-burner',
   netPowerKw: null,
+  learned: NOTHING_LEARNED,
   targetSolublesPct: null,
   bodyStop: 'mounds',
   boilMin: null,
@@ -97,11 +107,22 @@ export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
  * What the pot stands on, with the power that this kitchen gives it, and the minutes that this
  * batch has its lid on.
  */
-export function heatOf({ heat, netPowerKw, lidMin }: PlanRequest): HeatSource {
+export function heatOf({ heat, netPowerKw, learned, lidMin }: PlanRequest): HeatSource {
   const source = HEAT_SOURCES[heat];
+  const powerKw = netPowerKw ?? learned.netPowerKw?.p50 ?? null;
   return {
     ...source,
-    ...(netPowerKw === null ? {} : { powerW: 1000 * netPowerKw }),
+    ...(powerKw === null ? {} : { powerW: 1000 * powerKw }),
     ...(lidMin === null ? {} : { lidMin }),
   };
 }
+
+/**
+ * What the thermometer is taken to add to the truth where it was never read in boiling water, K: as
+ * its cooks told.
+ */
+export const learnedOffsetK = ({
+  waterBoilsC,
+  learned,
+}: Pick<PlanRequest, 'waterBoilsC' | 'learned'>): number =>
+  waterBoilsC === null ? (learned.thermometerOffsetK?.p50 ?? 0) : 0;

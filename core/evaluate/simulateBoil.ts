@@ -69,6 +69,7 @@ export function simulateBoil(
     care: {
       thermometerChecked: request.waterBoilsC !== null,
       burnerKnown: request.netPowerKw !== null,
+      learned: request.learned,
       ...given,
     },
     setModel,

@@ -26,7 +26,7 @@ import {
   volumeMl,
 } from '../yield/index.ts';
 import { contributorsTo, type Contributor, type Factor } from './contributors.ts';
-import { CUP_FILLING, JAR_FILLING, powerRange, stopRange, type Care } from './care.ts';
+import { CUP_FILLING, fillingRange, lossRange, powerRange, stopRange, type Care } from './care.ts';
 import { drawPot, isMeasured } from './drawnPot.ts';
 import { weightsFor, type Measurements } from './measurements.ts';
 import { chanceFrom, drawFrom, quantileOf } from './random.ts';
@@ -169,6 +169,11 @@ export function forecastBatch(
   };
   const stop = targetPct === null ? null : stopRange(targetPct, setting.stopKind, setting.care);
   const burner = powerRange(setting.care);
+  const filling = fillingRange(setting.care);
+  const losses = lossRange(SKIM_AND_CLING.share, setting.care);
+  const air = lossRange(TRAPPED_AIR.share, setting.care);
+  const { yieldTimes, minutesTimes } = setting.care.learned;
+  const [usualYield, usualMinutes] = [yieldTimes?.p50 ?? 1, minutesTimes?.p50 ?? 1];
   const measured = lines.some(({ massG }) => isMeasured(massG));
   const steamOfCook = Math.max(1, massOf(setting.boiled) - setting.stopMassG);
   const sour = lines.some(({ ingredient }) => ingredient.sour !== undefined);
@@ -203,14 +208,14 @@ export function forecastBatch(
           )
         : finishOf(pot.contents, luck(LUCK.whereYouStop, stop), invertShare).contents;
     const contents = plus(atStop, pot.late);
-    const loss = luck(LUCK.skimmingAndCling, SKIM_AND_CLING.share);
+    const loss = luck(LUCK.skimmingAndCling, losses);
     const massG = massOf(contents);
     const jarredAtMl = jarredMl(
       volumeMl(contents, FILLING_TEMP_C),
       loss,
-      luck(LUCK.airStirredIn, TRAPPED_AIR.share),
+      luck(LUCK.airStirredIn, air),
     );
-    volumes[i] = jarredAtMl / luck(LUCK.howFullTheJarsAre, JAR_FILLING.share);
+    volumes[i] = (usualYield * jarredAtMl) / luck(LUCK.howFullTheJarsAre, filling);
     masses[i] = massG;
     solids[i] = solublesPctOf(contents);
     brix[i] = solublesPctOf(pot.contents);
@@ -222,8 +227,8 @@ export function forecastBatch(
         ? heatTimes
         : Math.max(0, massOf(pot.contents) - massOf(atStop)) / steamOfCook / power;
     minutes[i] =
-      cook.heatUpMin * heatTimes +
-      Math.max(0, cook.boilMin - setting.clockMin) * boilTimes +
+      usualMinutes *
+        (cook.heatUpMin * heatTimes + Math.max(0, cook.boilMin - setting.clockMin) * boilTimes) +
       Math.min(setting.clockMin, cook.boilMin);
     if (tellsPH || readsPH)
       startPH[i] = pHOf(inWater(pot.acid, pot.contents.water + pot.late.water));

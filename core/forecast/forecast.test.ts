@@ -7,6 +7,7 @@ import { range } from '../quantity/index.ts';
 import { finishOf } from '../yield/index.ts';
 import { forecastBatch } from './batchForecast.ts';
 import type { Care } from './care.ts';
+import { NOTHING_LEARNED } from './learned.ts';
 import { contributorsTo, rankCorrelation } from './contributors.ts';
 import { NOT_MEASURED, type Measurements } from './measurements.ts';
 import { chanceFrom, drawFrom, quantileOf } from './random.ts';
@@ -39,7 +40,7 @@ function forecast(
   return forecastBatch(of, {
     targetPct: 65,
     stopKind: 'temperature',
-    care: { thermometerChecked: false, burnerKnown: false, ...care },
+    care: { thermometerChecked: false, burnerKnown: false, learned: NOTHING_LEARNED, ...care },
     fruitCook: { boiledLong: true, withPeel: false },
     setModel: 'high-methoxyl',
     gels: true,

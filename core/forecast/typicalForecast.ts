@@ -8,7 +8,7 @@ const point = (value: number): Quantiles => ({ p10: value, p50: value, p90: valu
 
 /** The forecast with everything at its typical value: no draws, and ranges that are points. */
 export function typicalForecast(
-  { cook }: ForecastSetting,
+  { cook, clockMin, care: { learned } }: ForecastSetting,
   contents: Contents,
   at: {
     readonly startPH: number | null;
@@ -17,11 +17,17 @@ export function typicalForecast(
   },
 ): BatchForecast {
   const potMl = volumeMl(contents, FILLING_TEMP_C);
+  const byTheClock = Math.min(clockMin, cook.boilMin);
   return {
-    volumeMl: point(jarredMl(potMl, SKIM_AND_CLING.share.typical, TRAPPED_AIR.share.typical)),
+    volumeMl: point(
+      (learned.yieldTimes?.p50 ?? 1) *
+        jarredMl(potMl, SKIM_AND_CLING.share.typical, TRAPPED_AIR.share.typical),
+    ),
     massG: point(massOf(contents)),
     solublesPct: point(solublesPctOf(contents)),
-    minutes: point(cook.heatUpMin + cook.boilMin),
+    minutes: point(
+      (learned.minutesTimes?.p50 ?? 1) * (cook.heatUpMin + cook.boilMin - byTheClock) + byTheClock,
+    ),
     ...(at.startPH === null || at.finishPH === null
       ? {}
       : { pH: { start: point(at.startPH), finish: point(at.finishPH) } }),

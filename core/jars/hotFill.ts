@@ -1,5 +1,5 @@
 import { minutesAbove } from '../boil/index.ts';
-import type { Evaluation } from '../evaluate/index.ts';
+import { learnedOffsetK, type Evaluation } from '../evaluate/index.ts';
 import type { Plan } from '../plan/index.ts';
 import { fromMemory, constant } from '../quantity/index.ts';
 
@@ -39,12 +39,13 @@ const CLIMBS: ReadonlySet<string> = new Set(['to-boil', 'to-rolling']);
  */
 export function hotFillOf(
   { acts, product, stop }: Plan,
-  { boil, heat, ambient }: Evaluation,
+  { boil, heat, ambient, request }: Evaluation,
 ): HotFill | null {
   if (boil === null || product === 'curd') return null;
   const climb = acts.filter(({ id }) => CLIMBS.has(id)).map(({ minutes }) => minutes?.p90 ?? 0);
   const longest = Math.max(0, ...climb);
-  const fromC = stop.tempC ?? ambient.waterBoilsC;
+  const fromC =
+    stop.tempC === undefined ? ambient.waterBoilsC : stop.tempC - learnedOffsetK(request);
   return {
     // A slow cooker and an oven stay below the boil for hours.
     boilsAfterMin: heat.ownPot !== null ? 0 : longest > 0 ? longest : BOILS_AFTER_MIN,

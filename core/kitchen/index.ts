@@ -10,6 +10,7 @@ export {
   type Formula,
   type KitchenBurner,
   type KitchenJar,
+  type KitchenKnowledge,
   type KitchenPot,
   type PlanningKitchen,
   type Settings,

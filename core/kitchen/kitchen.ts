@@ -1,6 +1,7 @@
 import type { HeatId } from '../boil/index.ts';
 import type { BodyStop } from '../gel/index.ts';
 import type { Pot } from '../evaluate/index.ts';
+import type { Learned, LearnedFigure } from '../forecast/index.ts';
 import type { Method, Product } from '../method/index.ts';
 import type { ParserKitchen } from '../parser/index.ts';
 import type { Clot, PretreatmentKind } from '../pretreatment/index.ts';
@@ -26,6 +27,12 @@ export type KitchenJar = Named & {
   readonly gift?: number;
 };
 
+/** What a kitchen's cooks told of it (`core/learning`); null for what none told. */
+export type KitchenKnowledge = Omit<Learned, 'netPowerKw'> & {
+  /** Heat that its burners put into the pot at the boil, W; those that no cook told of are absent. */
+  readonly burners: readonly { readonly id: string; readonly netPowerW: LearnedFigure }[];
+};
+
 /**
  * The parts of a kitchen that a plan depends on. Altitude in m, boiling water in °C as its
  * thermometer shows it; null for not known.
@@ -42,6 +49,8 @@ export type PlanningKitchen = Pick<ParserKitchen, 'packs' | 'measures' | 'names'
   readonly burners: readonly KitchenBurner[];
   /** An empty list means as many half-pints as it takes. */
   readonly jars: readonly KitchenJar[];
+  /** Null or left out for nothing. */
+  readonly knowledge?: KitchenKnowledge | null;
 };
 
 /** A kitchen that nobody has set up: sea level, as many half-pints as it takes, a medium burner. */

@@ -1,11 +1,12 @@
 import { HEAT_SOURCES } from '../boil/index.ts';
 import { readingBeside, USUAL_JARS, USUAL_REQUEST, type PlanRequest } from '../evaluate/index.ts';
+import { NOTHING_LEARNED, type Learned } from '../forecast/index.ts';
 import { loadsOf } from '../jars/index.ts';
 import type { ParserKitchen } from '../parser/index.ts';
 import { planBatch, type PlanOutcome } from '../plan/index.ts';
 import type { Pretreatment } from '../pretreatment/index.ts';
 import type { JarSize } from '../yield/index.ts';
-import type { Formula, PlanningKitchen, StoredPretreatment } from './kitchen.ts';
+import type { Formula, KitchenKnowledge, PlanningKitchen, StoredPretreatment } from './kitchen.ts';
 
 /**
  * The one that is named by its id, or by its name as older formulas do; else the first, or none
@@ -70,6 +71,23 @@ export const readingIn = (
     before: before ? pretreatmentIn(before) : null,
   });
 
+/** What a plan on one of the kitchen's burners starts from. */
+function learnedOf(knowledge: KitchenKnowledge | null, burnerId: string | null): Learned {
+  if (knowledge === null) return NOTHING_LEARNED;
+  const { burners, thermometerOffsetK, yieldTimes, minutesTimes } = knowledge;
+  const power = burners.find(({ id }) => id === burnerId)?.netPowerW;
+  const kW = (watts: number) => watts / 1000;
+  return {
+    netPowerKw:
+      power === undefined
+        ? null
+        : { p10: kW(power.p10), p50: kW(power.p50), p90: kW(power.p90), batches: power.batches },
+    thermometerOffsetK,
+    yieldTimes,
+    minutesTimes,
+  };
+}
+
 /** The request that a formula makes in a kitchen: the same in the browser and on the server. */
 export function requestInKitchen(
   { lines, settings }: Formula,
@@ -88,6 +106,7 @@ export function requestInKitchen(
     pot: inside === null ? null : { diameterCm: inside.diameterCm, heightCm: inside.heightCm },
     heat: burner?.heat ?? USUAL_REQUEST.heat,
     netPowerKw: burner?.netPowerKw ?? null,
+    learned: learnedOf(kitchen.knowledge ?? null, burner?.id ?? null),
     targetSolublesPct: settings.targetSolublesPct ?? null,
     bodyStop: settings.bodyStop ?? USUAL_REQUEST.bodyStop,
     boilMin: settings.boilMin ?? null,

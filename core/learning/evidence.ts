@@ -1,5 +1,7 @@
 import { toTheStop, stagesOf } from '../chain/index.ts';
-import { massOf, timesContents, type Contents } from '../formula/index.ts';
+import type { PlanRequest } from '../evaluate/index.ts';
+import { NOTHING_LEARNED } from '../forecast/index.ts';
+import { massOf, solublesPctOf, timesContents, type Contents } from '../formula/index.ts';
 import { planBatch } from '../plan/index.ts';
 import {
   cookPlanOf,
@@ -30,6 +32,11 @@ export type CookEvidence = {
    * what a wrong thermometer does to it is told by that.
    */
   readonly yield: Told | null;
+  /**
+   * How long it took over what the simulation says with its own flame and to where it was stopped,
+   * logarithm: hands, and what no model knows.
+   */
+  readonly minutes: Told | null;
   /** What its flame rests on. */
   readonly rests: 'scale' | 'probe' | 'clock' | null;
 };
@@ -39,6 +46,7 @@ const NOTHING_TOLD: CookEvidence = {
   offsetK: null,
   lossShare: null,
   yield: null,
+  minutes: null,
   rests: null,
 };
 
@@ -67,8 +75,9 @@ const OFFSET: PotParameters = [0, 0, 1, 0, 0, 0];
  * of it, less what was known before. The same cook weighed, with a probe alone or by the clock alone
  * tells the same, and is less sure of it.
  */
-export function evidenceOf({ request, log, outcome }: CookRecord): CookEvidence {
-  const cookPlan = cookPlanOf({ ...request, waterBoilsC: null });
+export function evidenceOf({ request: asked, log, outcome }: CookRecord): CookEvidence {
+  const request = { ...asked, waterBoilsC: null, learned: NOTHING_LEARNED };
+  const cookPlan = cookPlanOf(request);
   if (cookPlan === null) return NOTHING_TOLD;
   const straight = straightened(cookPlan, log);
   if (straight === null)
@@ -87,11 +96,24 @@ export function evidenceOf({ request, log, outcome }: CookRecord): CookEvidence 
   const rests = weighed ? 'scale' : count('temperature') > FEW_READINGS ? 'probe' : 'clock';
   const end = endOf(outcome, cookWith(started, posterior.mean, past).contents);
   const potMl = volumeMl(end, FILLING_TEMP_C);
+  const flame = toldAlong(NET_POWER, posterior);
+  const litMs = entries.find(({ kind }) => kind === 'lit')?.at ?? endMs;
   return {
-    flame: toldAlong(NET_POWER, posterior),
+    flame,
     offsetK: count('temperature') === 0 ? null : toldAlong(OFFSET, posterior),
     lossShare: lossOf(outcome, potMl),
     yield: toldByJars(outcome, rests === 'clock' ? foretoldMl(request) : usuallyJarredMl(potMl)),
+    minutes:
+      rests === 'clock' || flame === null
+        ? null
+        : toldByClock(
+            (endMs - litMs) / 60_000,
+            foretoldMin(
+              request,
+              cookPlan.setting.netPowerW * Math.exp(along(NET_POWER, posterior).mean),
+              cookPlan.tempTells && cookPlan.stopKind === 'temperature' ? solublesPctOf(end) : null,
+            ),
+          ),
     rests,
   };
 }
@@ -130,6 +152,39 @@ function foretoldMl(request: CookRecord['request']): number | null {
   const outcome = planBatch({ ...request, waterBoilsC: null, draws: 0 });
   return outcome.ok ? (outcome.plan.yield?.volumeMl.p50 ?? null) : null;
 }
+
+/** What is boiled down to more or less than this was stopped by no sheet, g per 100 g. */
+const LEAST_SOLIDS_PCT = 20;
+const MOST_SOLIDS_PCT = 85;
+
+/**
+ * Minutes that the plan foretells with a flame to where the cook was stopped; null where it
+ * foretells none.
+ * @param solidsPct null for where the plan stops
+ */
+function foretoldMin(
+  request: PlanRequest,
+  netPowerW: number,
+  solidsPct: number | null,
+): number | null {
+  if (solidsPct !== null && !(solidsPct >= LEAST_SOLIDS_PCT && solidsPct <= MOST_SOLIDS_PCT))
+    return null;
+  const outcome = planBatch({
+    ...request,
+    netPowerKw: netPowerW / 1000,
+    targetSolublesPct: solidsPct ?? request.targetSolublesPct,
+    draws: 0,
+  });
+  return outcome.ok ? (outcome.plan.minutes?.p50 ?? null) : null;
+}
+
+/** How well the minutes of a cook are known once its flame is, share. Judgement. */
+const CLOCKED_SD = 0.05;
+
+const toldByClock = (tookMin: number, foretold: number | null): Told | null =>
+  foretold === null || !(tookMin > 0 && foretold > 0)
+    ? null
+    : { mean: Math.log(tookMin / foretold), sd: CLOCKED_SD };
 
 /** What reached the jars over what was expected. */
 const toldByJars = ({ volumeMl: inJarsMl }: CookOutcome, expectedMl: number | null): Told | null =>

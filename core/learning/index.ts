@@ -1,4 +1,6 @@
 export * from './cookRecord.ts';
+export * from './estimate.ts';
 export * from './evidence.ts';
 export * from './joined.ts';
+export * from './knowledge.ts';
 export * from './learn.ts';

@@ -2,7 +2,7 @@ import { HEAT_SOURCES } from '../boil/index.ts';
 import { ALL_MEASURED, keptCook, otherKeptCook, type TrueKitchen } from '../test/keptCooks.ts';
 import { request } from '../test/planned.ts';
 import { planBatch } from '../plan/index.ts';
-import { learn, type CookRecord, type Learned } from './index.ts';
+import { learn, type CookRecord, type LearnedOfCooks } from './index.ts';
 
 const TOLD_W = HEAT_SOURCES['medium-burner'].powerW;
 const FRONT = [{ id: 'front', powerW: TOLD_W }];
@@ -11,7 +11,8 @@ const KITCHEN: TrueKitchen = { powerW: 1.4 * TOLD_W, offsetK: -2 / 1.8, loss: 0.
 
 const cooks = (count: number, measured = ALL_MEASURED, first = 1, kitchen = KITCHEN) =>
   Array.from({ length: count }, (_, index) => keptCook(kitchen, first + index, measured));
-const powerOf = ({ burners }: Learned) => burners[0]?.netPowerW ?? { p10: NaN, p50: NaN, p90: NaN };
+const powerOf = ({ burners }: LearnedOfCooks) =>
+  burners[0]?.netPowerW ?? { p10: NaN, p50: NaN, p90: NaN };
 const off = (of: number, truth: number) => Math.abs(of / truth - 1);
 
 const four = cooks(4);

@@ -12,6 +12,7 @@ import type { Keeping, StorageVerdict } from '../process/index.ts';
 import type { Change } from '../evaluate/index.ts';
 import type { CannerHeat } from './cannerHeat.ts';
 import type { Gauge } from './gauge.ts';
+import type { LearnedOfPlan } from './learnedOfPlan.ts';
 import type { InWords, Text } from '@idle-kettle/words/message';
 
 /** One line of the formula as the plan used it. */
@@ -221,6 +222,8 @@ export type Plan = {
   };
   /** What would narrow the ranges of jars and minutes, the most first. */
   readonly narrowing: readonly Narrowing[];
+  /** What of it was learned from the kitchen's cooks; absent where nothing was. */
+  readonly learned?: readonly LearnedOfPlan[];
   /** Some of the imagined batches, for the gel map. */
   readonly cloud: readonly CloudPoint[];
   readonly shelf: Pick<StorageVerdict, 'verdict' | 'months' | 'reasons'> & {

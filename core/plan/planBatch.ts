@@ -18,6 +18,7 @@ import { processOf, yieldOf } from './jarsOfPlan.ts';
 import { planLine } from './lineOfPlan.ts';
 import type { Fault, Plan, PlanOutcome } from './plan.ts';
 import { narrowingsOf } from './narrowing.ts';
+import { learnedOfPlan } from './learnedOfPlan.ts';
 import { potOf } from './potOfPlan.ts';
 import { roundQuantiles, roundTo } from '../quantity/index.ts';
 import { actsOfPlan } from './actsOfPlan.ts';
@@ -112,6 +113,7 @@ function assemble(worked: Evaluation, readings: readonly LineReading[]): Plan {
       set: boil?.forecast.contributors.set ?? [],
     },
     narrowing: boil === null ? [] : narrowingsOf(worked, boil),
+    ...learnedPart(worked),
     cloud: boil?.forecast.cloud ?? [],
     shelf: shelfInPlan(worked, shelf, readings),
     process,
@@ -121,6 +123,12 @@ function assemble(worked: Evaluation, readings: readonly LineReading[]): Plan {
     cautions: cautionsFor(worked, { ...plan, verdict: shelf.verdict }),
     why: explain(worked, plan),
   };
+}
+
+/** What of it was learned, where anything was. */
+function learnedPart(worked: Evaluation): Pick<Plan, 'learned'> {
+  const learned = worked.boil === null ? [] : learnedOfPlan(worked);
+  return learned.length === 0 ? {} : { learned };
 }
 
 /** The parts of a plan that need a recipe. */

@@ -5,7 +5,7 @@ import type { Contents } from '../formula/index.ts';
 import { CURD_DONE_C, METHODS, type Method, type Product, type StopKind } from '../method/index.ts';
 import { evaluatedPlan, type Plan } from '../plan/index.ts';
 import type { UnderstoodLine } from '../parser/index.ts';
-import type { PlanRequest } from '../evaluate/index.ts';
+import { learnedOffsetK, type PlanRequest } from '../evaluate/index.ts';
 
 /**
  * What the stove knows of a batch before it is lit: its plan's acts in order, what is in the pot,
@@ -65,13 +65,17 @@ export function cookPlanOf(
     offsetK,
     stopKind,
     // The plan's own stop, so that Balance and Stove name the same.
-    stopC: stopKind === 'egg' ? CURD_DONE_C + offsetK : (stop.tempC ?? stop.ruleTempC),
+    stopC: stopKind === 'egg' ? eggStopC(here, offsetK) : (stop.tempC ?? stop.ruleTempC),
     targetPct: boil.targetPct,
     tempTells: stopKind === 'temperature' || stopKind === 'timed-boil',
     boilOver: pot?.boilOver ?? null,
     process,
   };
 }
+
+/** Where a thermometer that was only learned would stop egg sooner, it does not. */
+const eggStopC = ({ waterBoilsC }: PlanRequest, offsetK: number): number =>
+  CURD_DONE_C + (waterBoilsC === null ? Math.max(0, offsetK) : offsetK);
 
 /** Below boiling water by less than this, the pot is at the boil; K. */
 const AT_THE_BOIL_K = 0.6;
@@ -81,10 +85,12 @@ export const nearBoil = ({ waterBoilsC }: CookPlan, tempC: number): boolean =>
   tempC >= waterBoilsC - AT_THE_BOIL_K;
 
 /**
- * What boiling water shows above what it should at this altitude, K; 0 where one of them is not
- * known.
+ * What boiling water shows above what it should at this altitude, K; what the kitchen's cooks told
+ * where it was never read, and 0 where nothing is known.
  */
-function offsetOf({ altitudeM, waterBoilsC }: PlanRequest): number {
-  if (altitudeM === null || waterBoilsC === null) return 0;
+function offsetOf(request: PlanRequest): number {
+  const { altitudeM, waterBoilsC } = request;
+  if (waterBoilsC === null) return learnedOffsetK(request);
+  if (altitudeM === null) return 0;
   return waterBoilsC - ambientOf({ altitudeM, waterBoilsC: null }).waterBoilsC;
 }

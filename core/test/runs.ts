@@ -1,4 +1,5 @@
-const isWhole = process.env['KETTLE_WHOLE'] !== undefined;
+/** Whether this is `./kettle bench properties`. */
+export const isWhole = process.env['KETTLE_WHOLE'] !== undefined;
 
 /**
  * How many random cases a property is tried with: a fifth of them in each run of the suite, which

@@ -154,7 +154,7 @@ test('a marmalade by the keyboard alone', async ({ page, kettle }) => {
   await page.goto(kettle.address);
   const keys = page.keyboard;
   const on = async (name: string | RegExp, role: 'button' | 'link' = 'button') => {
-    await page.getByRole(role, { name }).last().focus();
+    await page.getByRole('main').getByRole(role, { name }).last().focus();
     await keys.press('Enter');
   };
   await page.getByLabel('Altitude', { exact: true }).focus();

@@ -82,5 +82,33 @@ export const PLAN = {
   'plan.bodyOverWhereItMounds': 'body over {{value}}, where it mounds',
   'plan.juicePer100G': 'juice per 100 g',
   'plan.eggSolidsOver': 'egg solids over {{value}} %',
+  'plan.learnedPower_one':
+    'Your burner gives about {{kw}} kW at the boil, which boils off [{{kgAnHour}} kg|{{lbAnHour}} lb] of water an hour: learned from one batch.',
+  'plan.learnedPower_other':
+    'Your burner gives about {{kw}} kW at the boil, which boils off [{{kgAnHour}} kg|{{lbAnHour}} lb] of water an hour: learned from {{count}} batches.',
+  'plan.learnedReadsLow_one':
+    'Your thermometer reads [{{c}} °C|{{f}} °F] low: learned from one batch. Boiling water would tell for sure.',
+  'plan.learnedReadsLow_other':
+    'Your thermometer reads [{{c}} °C|{{f}} °F] low: learned from {{count}} batches. Boiling water would tell for sure.',
+  'plan.learnedReadsHigh_one':
+    'Your thermometer reads [{{c}} °C|{{f}} °F] high: learned from one batch. Boiling water would tell for sure.',
+  'plan.learnedReadsHigh_other':
+    'Your thermometer reads [{{c}} °C|{{f}} °F] high: learned from {{count}} batches. Boiling water would tell for sure.',
+  'plan.learnedFewerJars_one':
+    'Your jars hold {{pct}} % less than the sums say: learned from one batch.',
+  'plan.learnedFewerJars_other':
+    'Your jars hold {{pct}} % less than the sums say: learned from {{count}} batches.',
+  'plan.learnedMoreJars_one':
+    'Your jars hold {{pct}} % more than the sums say: learned from one batch.',
+  'plan.learnedMoreJars_other':
+    'Your jars hold {{pct}} % more than the sums say: learned from {{count}} batches.',
+  'plan.learnedQuicker_one':
+    'Your cooks take {{pct}} % less time than the sums say: learned from one batch.',
+  'plan.learnedQuicker_other':
+    'Your cooks take {{pct}} % less time than the sums say: learned from {{count}} batches.',
+  'plan.learnedSlower_one':
+    'Your cooks take {{pct}} % more time than the sums say: learned from one batch.',
+  'plan.learnedSlower_other':
+    'Your cooks take {{pct}} % more time than the sums say: learned from {{count}} batches.',
   'plan.solubleSolids': 'soluble solids',
 } as const;

@@ -1,0 +1,44 @@
+import { range, type Quantiles, type Range } from '../quantity/index.ts';
+
+/** A figure that the cooks of a kitchen told, and how many of them it rests on. */
+export type LearnedFigure = Quantiles & { readonly batches: number };
+
+/** What a plan starts from that the cooks of its kitchen told; null where they have told nothing. */
+export type Learned = {
+  /** Heat that its burner puts into the pot at the boil, kW. */
+  readonly netPowerKw: LearnedFigure | null;
+  /** What the thermometer adds to the truth, K. */
+  readonly thermometerOffsetK: LearnedFigure | null;
+  /** What reaches the jars over what the sums say. */
+  readonly yieldTimes: LearnedFigure | null;
+  /** How long a cook takes over what the sums say of it on that burner. */
+  readonly minutesTimes: LearnedFigure | null;
+};
+
+/** A kitchen that nothing is learned of. */
+export const NOTHING_LEARNED: Learned = {
+  netPowerKw: null,
+  thermometerOffsetK: null,
+  yieldTimes: null,
+  minutesTimes: null,
+};
+
+/** Standard deviations from the middle of a normal to its p90. */
+const Z_P90 = 1.2815515655446004;
+/** Half the width of a range that thins out in a straight line, over its standard deviation. */
+const HALF_WIDTH = Math.sqrt(6);
+
+/** Standard deviation of a learned figure that is as far off on either side. */
+export const sdOf = ({ p10, p90 }: Quantiles): number => (p90 - p10) / (2 * Z_P90);
+
+/**
+ * How far a figure may be from what was learned of it, over it: what is not known of it and what
+ * differs from cook to cook, and never more than where nothing was learned.
+ * @param usual its range from cook to cook where it is known well
+ * @param unknown its range where nothing is known
+ */
+export function learnedScatter(figure: LearnedFigure, usual: Range, unknown: Range): Range {
+  const off = HALF_WIDTH * (sdOf(figure) / figure.p50);
+  const half = Math.min(unknown.high - 1, Math.hypot(usual.high - 1, off));
+  return range(1 - half, 1, 1 + half);
+}
