@@ -2,6 +2,7 @@ import 'reflect-metadata';
 
 export * from './batch.ts';
 export * from './batchSummary.ts';
+export * from './book.ts';
 export * from './pretreatment.ts';
 export * from './recipe.ts';
 export * from './cookClock.ts';

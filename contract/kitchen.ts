@@ -7,6 +7,7 @@ import {
   LEAST_ALTITUDE_M,
   MOST_ALTITUDE_M,
   type Canner,
+  type KitchenKnowledge,
   type MeasuresId,
   type JarPreparation,
   type TemperatureScale,
@@ -162,6 +163,8 @@ export type Kitchen = Required<Omit<KitchenDto, 'version'>> & {
   readonly id: string;
   /** Goes up by one with every change. */
   readonly version: number;
+  /** What its cooks told of it; null for nothing. */
+  readonly knowledge: KitchenKnowledge | null;
   /** Whether the set-up was ever saved; a new household is asked for its altitude first. */
   readonly setUp: boolean;
 };

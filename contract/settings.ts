@@ -11,12 +11,21 @@ import {
   type Product,
   type Storage,
 } from '@idle-kettle/core';
-import { IsOptional } from 'class-validator';
+import { IsOptional, IsUUID } from 'class-validator';
 import { StoredPretreatmentDto } from './pretreatment.ts';
 import { MOST_LID_MIN } from './planRequest.ts';
 import { SafetyEvidenceDto, MeasuredDto } from './evidence.ts';
-import { IsBetween } from './numbers.ts';
+import { IsBetween, IsWholeBetween } from './numbers.ts';
 import { IsName } from './text.ts';
+
+/** A recipe, and which version of it. */
+export class RecipeRefDto {
+  @IsUUID(undefined, { message: refusal('requests.uuid') })
+  id!: string;
+
+  @IsWholeBetween(1, 1_000_000)
+  number!: number;
+}
 
 /** What a formula says besides its lines; whatever is left out is as usual. */
 export class SettingsDto {
@@ -59,6 +68,11 @@ export class SettingsDto {
   @IsOptional()
   @IsOneOf(STORAGES)
   storeIn?: Storage | null;
+
+  /** The recipe that it was begun from. */
+  @IsOptional()
+  @IsPart(() => RecipeRefDto, refusal('requests.object'))
+  recipe?: RecipeRefDto | null;
 
   /** Id of one of the kitchen’s pots; its name will do. */
   @IsOptional()

@@ -267,6 +267,7 @@ export {
   readingIn,
   requestInKitchen,
   type Formula,
+  type KitchenKnowledge,
   type PlanningKitchen,
   type Settings,
   type CannerWatched,

@@ -8,6 +8,7 @@ import { fileURLToPath } from 'node:url';
 import type { ServerResponse } from 'node:http';
 import type { Config } from './config.ts';
 import { ClockModule } from './clock/clock.module.ts';
+import { BookModule } from './book/book.module.ts';
 import { BatchesModule } from './batches/batches.module.ts';
 import { RecipesModule } from './recipes/recipes.module.ts';
 import { CookSessionsModule } from './cookSessions/cookSessions.module.ts';
@@ -59,6 +60,7 @@ export class AppModule {
         BatchesModule,
         RecipesModule,
         CookSessionsModule,
+        BookModule,
       ],
       controllers: [HealthController, PlanController, ReadController],
       providers: [{ provide: APP_GUARD, useClass: ThrottlerGuard }],

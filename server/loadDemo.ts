@@ -59,7 +59,7 @@ async function clear(): Promise<void> {
   await app
     .get(Sequelize)
     .query(
-      'TRUNCATE batches, recipes, recipe_versions, cook_sessions, cook_session_entries, devices, pairing_codes',
+      'TRUNCATE batches, recipes, recipe_versions, cook_sessions, cook_session_entries, devices, pairing_codes, outcomes, photos, book_records',
     );
 }
 

@@ -98,6 +98,8 @@ export type Settings = {
   readonly lidMin?: number | null;
   /** Where the jars are wanted; the best that is safe where it is left out. */
   readonly storeIn?: Storage | null;
+  /** The recipe that it was begun from, and which version of it; no sum goes by it. */
+  readonly recipe?: { readonly id: string; readonly number: number } | null;
   /** Id or name of one of the kitchen's pots; so of the burner. */
   readonly pot?: string | null;
   readonly burner?: string | null;

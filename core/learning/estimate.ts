@@ -8,13 +8,20 @@ import { joined, quantilesThrough, type Level, type Told } from './joined.ts';
 export type QuantityId = 'power' | 'thermometer' | 'loss' | 'yield' | 'minutes';
 
 /** What one cook told, and what it stood on. */
-export type KeptEvidence = { readonly burner: string; readonly evidence: CookEvidence };
+export type KeptEvidence = {
+  readonly burner: string;
+  /** What is usual of what it stood on, W; left out where that is what is said of the burner now. */
+  readonly powerW?: number;
+  readonly evidence: CookEvidence;
+};
 
 /** A quantity that is learned: which part of the evidence tells it, and what it is before any. */
 export type Quantity = {
   readonly id: QuantityId;
   /** The burner whose power it is; null for what all cooks have in common. */
   readonly burner: string | null;
+  /** What is said of that burner, W. */
+  readonly powerW: number | null;
   readonly of: keyof Omit<CookEvidence, 'rests'>;
   readonly level: Level;
   /** From how it is joined to its own unit: W, K, or a share. It rises. */
@@ -36,7 +43,9 @@ export type Estimated = {
 const FLAME_BETWEEN = 0.05;
 const LEAST_LOSS = 0.002;
 
-const COMMON: { readonly [id in Exclude<QuantityId, 'power'>]: Omit<Quantity, 'id' | 'burner'> } = {
+const COMMON: {
+  readonly [id in Exclude<QuantityId, 'power'>]: Omit<Quantity, 'id' | 'burner' | 'powerW'>;
+} = {
   thermometer: {
     of: 'offsetK',
     level: { prior: { mean: 0, sd: UNCHECKED_OFFSET_SD.value }, between: 0.15, common: 0.12 },
@@ -77,11 +86,12 @@ export function quantityOf(
   id: QuantityId,
   burner: { readonly id: string; readonly powerW: number } | null = null,
 ): Quantity {
-  if (id !== 'power') return { id, burner: null, ...COMMON[id] };
+  if (id !== 'power') return { id, burner: null, powerW: null, ...COMMON[id] };
   if (burner === null) throw new TypeError('The power of a burner');
   return {
     id,
     burner: burner.id,
+    powerW: burner.powerW,
     of: 'flame',
     level: {
       prior: { mean: 0, sd: Math.hypot(FLAME_SD.value, LOSS_SD.value) },
@@ -94,10 +104,16 @@ export function quantityOf(
 
 /** What each cook tells of a quantity, null by one that says nothing of it. */
 export const toldOf = (
-  { of, burner }: Quantity,
+  { of, burner, powerW }: Quantity,
   kept: readonly KeptEvidence[],
 ): readonly (Told | null)[] =>
-  kept.map(({ burner: on, evidence }) => (burner === null || on === burner ? evidence[of] : null));
+  kept.map(({ burner: on, powerW: was, evidence }) => {
+    const told = evidence[of];
+    if (burner === null || powerW === null || told === null) return told;
+    if (on !== burner) return null;
+    // One that was another kind of burner then, or of which something else was said.
+    return was === undefined ? told : { ...told, mean: told.mean + Math.log(was / powerW) };
+  });
 
 /**
  * A quantity as its cooks tell it together, the first first.

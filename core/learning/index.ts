@@ -4,3 +4,4 @@ export * from './evidence.ts';
 export * from './joined.ts';
 export * from './knowledge.ts';
 export * from './learn.ts';
+export { straightened } from './straightened.ts';

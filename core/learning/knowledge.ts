@@ -121,8 +121,8 @@ export const storiesOf = (
 const learned = ({ figure, batches }: Estimated): LearnedFigure => ({ ...figure, batches });
 
 /** What one cook told by itself, drawn towards nothing. */
-function alone({ of, through }: Quantity, { evidence }: CookTold): Quantiles {
-  const told = evidence[of];
-  if (told === null) throw new TypeError('A cook that tells of it');
-  return quantilesThrough(told, through);
+function alone(quantity: Quantity, teller: CookTold): Quantiles {
+  const [told] = toldOf(quantity, [teller]);
+  if (told == null) throw new TypeError('A cook that tells of it');
+  return quantilesThrough(told, quantity.through);
 }

@@ -24,6 +24,8 @@ export type Measured = {
   readonly marksEnd: boolean;
   readonly marksAdded: boolean;
   readonly weighsEnd: boolean;
+  /** Whether entries say in words what went in, as the stove’s own do. */
+  readonly saysWhat: boolean;
 };
 
 export const ALL_MEASURED: Measured = {
@@ -33,6 +35,7 @@ export const ALL_MEASURED: Measured = {
   marksEnd: true,
   marksAdded: true,
   weighsEnd: true,
+  saysWhat: false,
 };
 
 const FORMULAS: readonly (readonly string[])[] = [
@@ -90,7 +93,12 @@ export function keptCook(
     ),
   ]
     .filter(({ at }) => at <= stopMs)
-    .map(({ at, kind, value }) => ({ at, kind, value, text: null }))
+    .map(({ at, kind, value, text }) => ({
+      at,
+      kind,
+      value,
+      text: measured.saysWhat ? text : null,
+    }))
     .toSorted((a, b) => a.at - b.at);
   return {
     request: told,

@@ -12,7 +12,7 @@ export const runs = (all: number): number => (isWhole ? all : Math.ceil(all / 5)
  * How many there are at the least where {@link some} takes its share of them.
  * @param all of the whole
  */
-export const leastOfSome = (all: number): number => (isWhole ? all : Math.ceil(all / 3));
+export const leastOfSome = (all: number): number => (isWhole ? all : Math.floor(all / 3));
 
 /**
  * The cases of a long table that a run of the suite tries: a third of them, others every time, and

@@ -173,6 +173,8 @@ test('a marmalade by the keyboard alone', async ({ page, kettle }) => {
   await expect(page.getByTestId('shelf')).toContainText('Pantry');
   await on('Save batch');
   await expect(page.getByTestId('save-state')).toContainText('Saved');
+  // The batch has its own way to the stove once it has its own address.
+  await page.waitForURL(/\/batches\/[0-9a-f-]{36}$/);
   await on('Stove', 'link');
   await on('Start cooking');
   await page.waitForURL(/\/cook-sessions\/[^/]+$/);

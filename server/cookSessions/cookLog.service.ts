@@ -19,6 +19,7 @@ import type { HouseholdId } from '../household/household.model.ts';
 import { CHANNEL, sayThat } from '../live/channel.ts';
 import { BadInput, Conflict, NotFound } from '../problem/errors.ts';
 import { CookSessionModel, type CookId } from './cookSession.model.ts';
+import { loggedEntry } from './loggedEntry.ts';
 import { putRight, type DatedEntry } from './saidTimes.ts';
 import { SessionEntryModel } from './sessionEntry.model.ts';
 
@@ -134,7 +135,7 @@ export class CookLogService {
       limit: MOST_ANSWERED,
       raw: true,
     });
-    return rows.map(answer);
+    return rows.map(loggedEntry);
   }
 
   /**
@@ -155,7 +156,7 @@ export class CookLogService {
       raw: true,
     });
     const [startMs, nowMs] = [startedAt.getTime(), kitchenTime(clock, this.clock.now())];
-    const possible = rows.map(answer).filter(({ at }) => canBeAt(at, startMs, nowMs));
+    const possible = rows.map(loggedEntry).filter(({ at }) => canBeAt(at, startMs, nowMs));
     const isAhead = ({ at }: Entry) => at > nowMs + CLOCKS_AGREE_MS;
     const ahead = possible.filter(isAhead);
     return {
@@ -207,7 +208,10 @@ export class CookLogService {
       transaction,
     });
     const known = new Map<string, Entry>(
-      kept.map((row) => [nameOf(row), { ...answer(row), at: (row.saidAt ?? row.at).getTime() }]),
+      kept.map((row) => [
+        nameOf(row),
+        { ...loggedEntry(row), at: (row.saidAt ?? row.at).getTime() },
+      ]),
     );
     const fresh: Entry[] = [];
     const faults = given.flatMap((entry, index): Fault[] => {
@@ -328,14 +332,3 @@ function refuseTooMany({ position, events }: Growing, fresh: readonly Entry[]): 
 
 const isSameEntry = (a: Entry, b: Entry): boolean =>
   a.at === b.at && a.kind === b.kind && a.value === b.value && a.text === b.text;
-
-const answer = (row: SessionEntryModel): LoggedEntry => ({
-  source: row.source,
-  seq: row.seq,
-  position: row.position,
-  at: row.at.getTime(),
-  kind: row.kind,
-  value: row.value,
-  text: row.text,
-  by: row.byKind === null ? null : { kind: row.byKind, id: row.byId },
-});

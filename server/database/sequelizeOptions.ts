@@ -1,4 +1,7 @@
 import type { SequelizeModuleOptions } from '@nestjs/sequelize';
+import { BookRecordModel } from '../book/bookRecord.model.ts';
+import { OutcomeModel } from '../book/outcome.model.ts';
+import { PhotoModel } from '../book/photo.model.ts';
 import { BatchModel } from '../batches/batch.model.ts';
 import { RecipeModel } from '../recipes/recipe.model.ts';
 import { RecipeVersionModel } from '../recipes/recipeVersion.model.ts';
@@ -40,6 +43,9 @@ export const sequelizeOptions = (databaseUrl: string): SequelizeModuleOptions =>
     PairingCodeModel,
     PasskeyModel,
     AuditEventModel,
+    OutcomeModel,
+    PhotoModel,
+    BookRecordModel,
   ],
   autoLoadModels: false,
   synchronize: false,

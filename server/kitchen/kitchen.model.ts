@@ -12,9 +12,11 @@ import type {
   Canner,
   MeasuresId,
   JarPreparation,
+  KitchenKnowledge,
   TemperatureScale,
   UnitSystem,
 } from '@idle-kettle/core';
+import type { Forgotten } from '@idle-kettle/core/learning';
 import {
   AllowNull,
   Column,
@@ -123,6 +125,16 @@ export class KitchenModel extends Model {
   @Default({})
   @Column(DataType.JSONB)
   declare changedAt: Partial<Record<string, number>>;
+
+  /** What its cooks told of it; worked out from their records. */
+  @Column(DataType.JSONB)
+  declare knowledge: KitchenKnowledge | null;
+
+  /** What of that somebody wanted forgotten, and when. */
+  @AllowNull(false)
+  @Default({})
+  @Column(DataType.JSONB)
+  declare forgotten: Forgotten;
 
   @Column(DataType.DATE)
   declare setUpAt: Date | null;

@@ -9,7 +9,8 @@ import {
   type KitchenChangeDto,
   type TaughtNameDto,
 } from '@idle-kettle/contract';
-import type { CannerWatched } from '@idle-kettle/core';
+import type { CannerWatched, KitchenKnowledge } from '@idle-kettle/core';
+import type { Forgotten } from '@idle-kettle/core/learning';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
 import { plainToInstance } from 'class-transformer';
@@ -151,6 +152,32 @@ export class KitchenService {
     transaction: Transaction,
   ): Promise<void> {
     await this.changed(householdId, () => ({ cannerWatched: watched }), false, transaction);
+  }
+
+  /** Keeps what the cooks of a kitchen told; nothing that anybody writes, so it stays its version. */
+  async keepKnowledge(householdId: HouseholdId, knowledge: KitchenKnowledge): Promise<void> {
+    await this.kitchens.update({ knowledge }, { where: { householdId }, silent: true });
+  }
+
+  /** What somebody wanted forgotten of that. */
+  async forgotten(householdId: HouseholdId): Promise<Forgotten> {
+    return (await this.row(householdId)).forgotten;
+  }
+
+  /** Changes what is forgotten, under a lock on the kitchen. */
+  async setForgotten(
+    householdId: HouseholdId,
+    change: (forgotten: Forgotten) => Forgotten,
+  ): Promise<void> {
+    await this.database.transaction(async (transaction) => {
+      const row = await this.kitchens.findOne({
+        where: { householdId },
+        lock: transaction.LOCK.UPDATE,
+        transaction,
+        rejectOnEmpty: true,
+      });
+      await row.update({ forgotten: change(row.forgotten) }, { transaction, silent: true });
+    });
   }
 
   private withNames(
@@ -295,5 +322,6 @@ const answer = (row: KitchenModel): Kitchen => ({
   id: row.id,
   ...fieldsOf(row),
   version: row.version,
+  knowledge: row.knowledge,
   setUp: row.setUpAt !== null,
 });

@@ -10,7 +10,7 @@ export class PlanningModule {
     return {
       module: PlanningModule,
       providers: [{ provide: PlanningProgram, useValue: { file } }, PlanningService],
-      exports: [PlanningService],
+      exports: [PlanningService, PlanningProgram],
     };
   }
 }

@@ -1,4 +1,4 @@
-import { type CookSession, type PotSight, type JarPlaces } from '@idle-kettle/contract';
+import { type CookSession, type JarPlaces, type PotSight } from '@idle-kettle/contract';
 import {
   debriefOf,
   cannerWatchedWith,
@@ -28,10 +28,28 @@ import {
   planInKitchen,
   requestInKitchen,
   type Formula,
+  type KitchenKnowledge,
   type PlanningKitchen,
 } from '@idle-kettle/core';
 import type { DrivenSession } from '../cookSessions/devices.ts';
 import { truthOf } from '../cookSessions/truth.ts';
+
+import { bookedCook, type BookedCook, type KeptCook } from '@idle-kettle/core/book';
+import {
+  knowledgeOf,
+  storiesOf,
+  type CookTold,
+  type EstimateStory,
+  type Forgotten,
+  type TaughtBurner,
+} from '@idle-kettle/core/learning';
+
+/** What a kitchen’s cooks told, and what of it was to be forgotten. */
+type Taught = {
+  readonly burners: readonly TaughtBurner[];
+  readonly cooks: readonly CookTold[];
+  readonly forgotten: Forgotten;
+};
 
 /**
  * What takes long enough to hold a server up, done in a thread of its own. Each takes and answers
@@ -133,6 +151,14 @@ export const TASKS = {
       ? readingsOf(cookPlan, session.practice, events, session.startMs, fromS, toS)
       : [];
   },
+
+  bookedCook: (cook: KeptCook): BookedCook => bookedCook(cook),
+
+  knowledge: ({ burners, cooks, forgotten }: Taught): KitchenKnowledge =>
+    knowledgeOf(burners, cooks, forgotten),
+
+  stories: ({ burners, cooks, forgotten }: Taught): readonly EstimateStory[] =>
+    storiesOf(burners, cooks, forgotten),
 
   /** Null for a pot that cannot be looked into. */
   look: (asked: {

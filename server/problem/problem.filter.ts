@@ -28,6 +28,12 @@ export const MOST_BODY_BYTES = 256 * 1024;
 /** The same as Express and people write it. */
 export const MOST_BODY = `${MOST_BODY_BYTES / 1024}kb`;
 
+/** What a body may be at most where one is too large, as its parser says. */
+function mostOf(error: unknown): string {
+  const { limit } = error as { readonly limit?: unknown };
+  return typeof limit === 'number' ? `${Math.round(limit / 1024)}kb` : MOST_BODY;
+}
+
 /** Answers every error as RFC 9457 problem details. */
 @Catch()
 export class ProblemFilter implements ExceptionFilter {
@@ -101,7 +107,7 @@ function troubleOf(error: unknown): Trouble {
   }
   const type = bodyParserType(error);
   if (type === 'entity.too.large') {
-    return { status: 413, told: message('problems.tooLarge', { most: MOST_BODY }) };
+    return { status: 413, told: message('problems.tooLarge', { most: mostOf(error) }) };
   }
   if (type === 'entity.parse.failed') return { status: 400, told: message('problems.notJson') };
   if (type !== null) return { status: 400, told: message('problems.unreadable') };

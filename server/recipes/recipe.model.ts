@@ -27,6 +27,12 @@ export class RecipeModel extends Model {
   @Column(DataType.STRING(120))
   declare name: string;
 
+  declare createdAt: Date;
+  declare updatedAt: Date;
+
+  /** Null for one that was not deleted. */
+  declare deletedAt: Date | null;
+
   @HasMany(() => RecipeVersionModel, 'recipeId')
   declare versions: RecipeVersionModel[];
 }

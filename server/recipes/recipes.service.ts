@@ -97,7 +97,9 @@ export class RecipesService {
     { lines, settings = {}, note = '' }: Omit<RecipeDto, 'name'>,
     transaction: Transaction | null = null,
   ): Promise<void> {
-    await this.versions.create({ recipeId, number, lines, settings, note }, { transaction });
+    // A recipe is not begun from one.
+    const { recipe: _, ...own } = settings;
+    await this.versions.create({ recipeId, number, lines, settings: own, note }, { transaction });
   }
 
   private async row(

@@ -43,7 +43,18 @@ export function BalanceScreen() {
       key={screenOf(batchId, recipeId === null ? '' : `${recipeId} ${number}`)}
       kitchen={kitchen.data}
       saved={batch.data ?? null}
-      from={recipe.data && version ? { ...version, name: recipe.data.name } : null}
+      from={
+        recipe.data && version
+          ? {
+              ...version,
+              name: recipe.data.name,
+              settings: {
+                ...version.settings,
+                recipe: { id: recipe.data.id, number: version.number },
+              },
+            }
+          : null
+      }
     />
   );
 }

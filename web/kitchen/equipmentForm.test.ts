@@ -5,6 +5,7 @@ import { equipmentOf, kitchenWith } from './equipmentForm.ts';
 const KITCHEN: Kitchen = {
   id: 'k',
   version: 1,
+  knowledge: null,
   setUp: true,
   name: 'Mine',
   altitudeM: 0,

@@ -64,6 +64,7 @@ test('a kitchen is shown as it was typed', () => {
   const kitchen: Kitchen = {
     id: 'k',
     version: 1,
+    knowledge: null,
     setUp: true,
     name: 'Mine',
     altitudeM: 1524,

@@ -4,6 +4,7 @@ import type { Kitchen } from '@idle-kettle/contract';
 export const DEFAULTS: Kitchen = {
   id: 'k',
   version: 3,
+  knowledge: null,
   setUp: true,
   name: 'Test kitchen',
   altitudeM: 1250,

@@ -14,4 +14,11 @@ export const FORMATS = {
     'No ingredient line was found. Each starts with an amount, like “2 kg plums”.',
   'formats.thatIsIngredientLinesA':
     'That is {{count}} ingredient lines; a batch has at most {{MOSTLINES}}.',
+  'formats.probeNoTable': 'This is no table.',
+  'formats.probeTooLong': 'A log has at most {{most}} lines.',
+  'formats.probeColumns':
+    'The first line must name a column of times and one of temperatures or weights.',
+  'formats.probeTime': 'The time is not one, or lies before the first or a day after it.',
+  'formats.probeValue': 'The value is no number.',
+  'formats.probeNothing': 'There is no reading in it.',
 } as const;

@@ -90,6 +90,15 @@ export const PROBLEMS = {
   'problems.noSuchDevice': 'There is no such device.',
   'problems.deviceHasNoCook': 'This device is not paired with a cook.',
   'problems.cookIsOver': 'That cook is over. Pair the device with the next one.',
+  'problems.cookIsNotOver': 'That cook is still on. End it first.',
+  'problems.outcomeSaidElsewhere':
+    'Somebody else has said how it turned out meanwhile: version {{there}}, yours was made on {{on}}. Nothing was stored.',
+  'problems.noSuchPhoto': 'There is no such photo.',
+  'problems.mostPhotos': 'A batch keeps {{most}} photos. Take one out first.',
+  'problems.notAPhoto':
+    'That is not a photo that can be opened: send a whole JPEG, PNG or WebP of at most 50 megapixels.',
+  'problems.idOfAnother': 'This id belongs to something else here.',
+  'problems.noSuchBurner': 'There is no such burner in this kitchen.',
   'problems.password':
     'The database does not take the password that this server has. Nothing was stored; start it again with ./kettle.',
 } as const;

@@ -16,6 +16,7 @@ import { jarPlaces } from './013-jar-places.ts';
 import { jarsFromTheLog } from './014-jars-from-the-log.ts';
 import { people } from './015-people.ts';
 import { passkeys } from './016-passkeys.ts';
+import { book } from './017-book.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -35,4 +36,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   jarsFromTheLog,
   people,
   passkeys,
+  book,
 ];

@@ -1,0 +1,3 @@
+export * from './cookSummary.ts';
+export { toBookCsv, type BookCsvRow } from './bookCsv.ts';
+export { readProbeCsv, toProbeCsv, type ProbeLog, type ProbeReading } from './probeCsv.ts';

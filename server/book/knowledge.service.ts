@@ -1,0 +1,130 @@
+import type { ForgetDto, Knowledge } from '@idle-kettle/contract';
+import { HEAT_SOURCES } from '@idle-kettle/core';
+import type { CookEvidence, CookTold, TaughtBurner } from '@idle-kettle/core/learning';
+import { message } from '@idle-kettle/words/message';
+import { Injectable } from '@nestjs/common';
+import { InjectConnection } from '@nestjs/sequelize';
+import { QueryTypes } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import type { HouseholdId } from '../household/household.model.ts';
+import { KitchenService } from '../kitchen/kitchen.service.ts';
+import { PlanningService } from '../planning/planning.service.ts';
+import { BadInput } from '../problem/errors.ts';
+
+/** The last cooks of a household that are looked at for what it knows. */
+const MOST_LOOKED_AT = 200;
+
+type Row = {
+  readonly id: string;
+  readonly name: string;
+  readonly cookedAt: Date;
+  readonly burner: string;
+  readonly powerW: number;
+  readonly evidence: CookEvidence;
+};
+
+/** What a kitchen has learned from its cooks, and from which. */
+@Injectable()
+export class KnowledgeService {
+  constructor(
+    @InjectConnection() private readonly database: Sequelize,
+    private readonly kitchens: KitchenService,
+    private readonly planning: PlanningService,
+  ) {}
+
+  /** Works out what a kitchen knows from what its cooks told, and keeps that for its plans. */
+  async learn(householdId: HouseholdId): Promise<void> {
+    const [cooks, burners, forgotten] = await Promise.all([
+      this.cooks(householdId),
+      this.burners(householdId),
+      this.kitchens.forgotten(householdId),
+    ]);
+    const knowledge = await this.planning.runPlan('knowledge', {
+      burners,
+      cooks: cooks.map(told),
+      forgotten,
+    });
+    await this.kitchens.keepKnowledge(householdId, knowledge);
+  }
+
+  /** Everything that a kitchen knows, with what it rests on, cook by cook. */
+  async find(householdId: HouseholdId): Promise<Knowledge> {
+    const [cooks, burners, forgotten, kitchen] = await Promise.all([
+      this.cooks(householdId),
+      this.burners(householdId),
+      this.kitchens.forgotten(householdId),
+      this.kitchens.current(householdId),
+    ]);
+    const stories = await this.planning.runInteractive('stories', {
+      burners,
+      cooks: cooks.map(told),
+      forgotten,
+    });
+    return {
+      stories,
+      cooks: cooks.map(({ id, name, cookedAt }) => ({
+        id,
+        name,
+        cookedAt: cookedAt.toISOString(),
+      })),
+      burners: kitchen.burners.map(({ id, name }) => ({ id: id ?? name, name })),
+    };
+  }
+
+  /** Forgets one estimate: no cook up to now tells of it any more. */
+  async forget(householdId: HouseholdId, { what, burner }: ForgetDto): Promise<void> {
+    const now = Date.now();
+    const burners = await this.burners(householdId);
+    if (what === 'power' && !burners.some(({ id }) => id === burner))
+      throw new BadInput([{ field: 'burner', message: message('problems.noSuchBurner') }]);
+    await this.kitchens.setForgotten(householdId, (forgotten) =>
+      what === 'power'
+        ? { ...forgotten, power: { ...forgotten.power, [burner ?? '']: now } }
+        : { ...forgotten, [what]: now },
+    );
+    await this.learn(householdId);
+  }
+
+  /** Every household that has a kitchen. */
+  async households(): Promise<readonly HouseholdId[]> {
+    const rows = await this.database.query<{ id: HouseholdId }>(
+      'SELECT household_id AS id FROM kitchens ORDER BY household_id',
+      { type: QueryTypes.SELECT },
+    );
+    return rows.map(({ id }) => id);
+  }
+
+  private async burners(householdId: HouseholdId): Promise<readonly TaughtBurner[]> {
+    const { burners } = await this.kitchens.current(householdId);
+    return burners.map(({ id, name, heat }) => ({
+      id: id ?? name,
+      powerW: HEAT_SOURCES[heat].powerW,
+    }));
+  }
+
+  /** What the cooks of a household told, the first first. */
+  private async cooks(householdId: HouseholdId): Promise<readonly Row[]> {
+    const rows = await this.database.query<Row>(COOKS, {
+      type: QueryTypes.SELECT,
+      bind: [householdId],
+    });
+    return rows.toReversed();
+  }
+}
+
+const COOKS = `
+  SELECT record.session_id AS id, session.name, record.cooked_at AS "cookedAt", record.burner,
+    record.power_w AS "powerW", record.evidence
+  FROM book_records AS record
+  JOIN cook_sessions AS session ON session.id = record.session_id
+  WHERE record.household_id = $1::uuid
+  ORDER BY record.cooked_at DESC, record.session_id
+  LIMIT ${MOST_LOOKED_AT}`;
+
+const told = ({ id, cookedAt, burner, powerW, evidence }: Row): CookTold => ({
+  cook: id,
+  at: cookedAt.getTime(),
+  burner,
+  powerW,
+  evidence,
+});

@@ -1,0 +1,335 @@
+import type {
+  BookHome,
+  BookPage,
+  BookRecord,
+  Kitchen,
+  Knowledge,
+  Outcome,
+  Photo,
+} from '@idle-kettle/contract';
+import { HEAT_SOURCES } from '@idle-kettle/core';
+import { randomUUID } from 'node:crypto';
+import { setTimeout } from 'node:timers/promises';
+import { Client } from 'pg';
+import sharp from 'sharp';
+import type { TrueKitchen } from '../../core/test/keptCooks.ts';
+import { idOf, KEPT_KITCHEN, keptBook } from './keptBook.ts';
+import { body, expectProblem, servedApi } from './servedApi.ts';
+
+const { api, databaseUrl } = servedApi();
+
+const KITCHEN: TrueKitchen = {
+  powerW: 1.4 * HEAT_SOURCES['medium-burner'].powerW,
+  offsetK: -2 / 1.8,
+  loss: 0.04,
+};
+const BOOK = keptBook(KITCHEN, [1, 2, 3, 4]);
+const [FIRST, SECOND] = [idOf('cook 1'), idOf('cook 2')];
+
+const taken = (book: unknown) =>
+  api().post('/api/book/import').set('content-type', 'application/json').send(JSON.stringify(book));
+const exported = async (): Promise<string> =>
+  (await api().get('/api/book/export').expect(200).buffer(true)).text;
+const page = async (query = ''): Promise<BookPage> =>
+  body<BookPage>(await api().get(`/api/book?${query}`).expect(200));
+const record = async (id: string): Promise<BookRecord> =>
+  body<BookRecord>(await api().get(`/api/book/${id}`).expect(200));
+
+/** Takes everything out that a Book holds. */
+async function emptied(): Promise<void> {
+  const client = new Client({ connectionString: databaseUrl() });
+  await client.connect();
+  await client.query('DELETE FROM cook_sessions; DELETE FROM batches; DELETE FROM recipes');
+  await client.end();
+}
+
+/** Once everything is worked out. */
+async function settled(): Promise<void> {
+  for (let tries = 0; tries < 600; tries += 1) {
+    const { waiting } = body<BookHome>(await api().get('/api/book/home').expect(200));
+    if (waiting === 0) return;
+    await setTimeout(100);
+  }
+  throw new Error('The Book was not worked out');
+}
+
+beforeAll(async () => {
+  await api().put('/api/kitchen').send(KEPT_KITCHEN).expect(200);
+  await taken(BOOK).expect(200);
+  await settled();
+  // What was worked out is learned from a moment later.
+  for (let tries = 0; tries < 600; tries += 1) {
+    const { knowledge } = body<Kitchen>(await api().get('/api/kitchen').expect(200));
+    if (knowledge !== null && knowledge.burners.length > 0) return;
+    await setTimeout(100);
+  }
+});
+
+describe('the Book', () => {
+  test('lists what was cooked, the last first, with what was planned and what came', async () => {
+    const { total, entries } = await page();
+    expect(total).toBe(4);
+    expect(entries.map(({ name }) => name)).toEqual(['Kept 4', 'Kept 3', 'Kept 2', 'Kept 1']);
+    expect(entries.at(-1)).toMatchObject({
+      id: FIRST,
+      product: 'jam',
+      set: 'soft',
+      taste: 4,
+      again: true,
+      photos: 0,
+    });
+    expect(entries.at(-1)?.plannedJars).toBeGreaterThan(4);
+    expect(entries.at(-1)?.minutes).toBeGreaterThan(5);
+  });
+
+  test.each([
+    ['words=straw', ['Kept 1']],
+    ['words=kept%20NUMBER', ['Kept 4', 'Kept 3', 'Kept 2', 'Kept 1']],
+    ['words=sugar%203', ['Kept 3']],
+    ['words=%26%7C!()%3A*', ['Kept 4', 'Kept 3', 'Kept 2', 'Kept 1']],
+    ['words=zorp', []],
+    ['fruit=damson', ['Kept 4']],
+    ['year=2026&set=soft&again=true', ['Kept 4', 'Kept 3', 'Kept 2', 'Kept 1']],
+    ['year=2025', []],
+    ['set=firm', []],
+    ['set=unsaid', []],
+    ['again=false', []],
+    ['page=1', []],
+    ['page=-1&year=x&set=zorp&cook=', ['Kept 4', 'Kept 3', 'Kept 2', 'Kept 1']],
+  ])('is looked through by %s', async (query, names) => {
+    expect((await page(query)).entries.map(({ name }) => name)).toEqual(names);
+  });
+
+  test('says what it can be looked through by', async () => {
+    const { facets, toJudge } = body<BookHome>(await api().get('/api/book/home').expect(200));
+    expect(facets.fruit).toContainEqual({ value: 'damson', count: 1 });
+    expect(facets.year).toEqual([{ value: '2026', count: 4 }]);
+    expect(facets.set).toEqual([{ value: 'soft', count: 4 }]);
+    expect(toJudge).toEqual([]);
+  });
+
+  test('tells of one cook what was planned, what came, its curve and its log', async () => {
+    const one = await record(SECOND);
+    expect(one.summary?.planned.minutes?.p50).toBeGreaterThan(10);
+    expect(one.summary?.happened.minutes).toBeGreaterThan(5);
+    expect(one.summary?.happened.stopC).toBeGreaterThan(102);
+    expect(one.summary?.curve.length).toBeGreaterThan(10);
+    expect(one.log.map(({ kind }) => kind)).toContain('off-heat');
+    expect(one.outcome.notes).toBe('cook number 2');
+  });
+
+  test('knows nothing of what is not a cook of its own that is over', async () => {
+    expectProblem(await api().get(`/api/book/${randomUUID()}`), 404);
+    expectProblem(await api().get('/api/book/zorp'), 404);
+    expectProblem(await api().put(`/api/book/${randomUUID()}/outcome`).send({ version: 0 }), 404);
+  });
+});
+
+describe('what a kitchen knows', () => {
+  test('is in its plans, which say so', async () => {
+    const { knowledge } = body<Kitchen>(await api().get('/api/kitchen').expect(200));
+    expect(knowledge?.burners[0]?.netPowerW.batches).toBe(4);
+    expect(Math.abs((knowledge?.burners[0]?.netPowerW.p50 ?? 0) / KITCHEN.powerW - 1)).toBeLessThan(
+      0.1,
+    );
+    const saved = await api()
+      .post('/api/batches')
+      .send({ name: 'Next', lines: ['2 kg crushed damsons', '1.4 kg sugar'] })
+      .expect(201);
+    const { id } = body<{ id: string }>(saved);
+    for (let tries = 0; tries < 400; tries += 1) {
+      const { plan } = body<{ plan: { learned?: { what: string; batches: number }[] } | null }>(
+        await api().get(`/api/batches/${id}`).expect(200),
+      );
+      if (plan !== null) {
+        expect(plan.learned?.map(({ what }) => what)).toContain('power');
+        return;
+      }
+      await setTimeout(50);
+    }
+    throw new Error('The batch got no plan');
+  });
+
+  test('is told cook by cook, forgotten when somebody says so, and learned again', async () => {
+    const known = async () =>
+      body<Knowledge>(await api().get('/api/book/knowledge').expect(200)).stories;
+    const power = (await known()).find(({ what }) => what === 'power');
+    expect(power?.cooks).toHaveLength(4);
+    expectProblem(
+      await api().post('/api/book/knowledge/forget').send({ what: 'power', burner: 'zorp' }),
+      400,
+    );
+    const after = body<Knowledge>(
+      await api()
+        .post('/api/book/knowledge/forget')
+        .send({ what: 'power', burner: 'front' })
+        .expect(200),
+    );
+    expect(after.stories.find(({ what }) => what === 'power')?.cooks).toEqual([]);
+    expect(after.stories.find(({ what }) => what === 'yield')?.cooks).toHaveLength(4);
+    const { knowledge } = body<Kitchen>(await api().get('/api/kitchen').expect(200));
+    expect(knowledge?.burners).toEqual([]);
+  });
+});
+
+describe('how a batch turned out', () => {
+  const say = (id: string, outcome: object) => api().put(`/api/book/${id}/outcome`).send(outcome);
+
+  test('is said on the version that was seen, once for two at the same moment', async () => {
+    const both = await Promise.all([
+      say(FIRST, { version: 1, set: 'firm' }),
+      say(FIRST, { version: 1, set: 'loose' }),
+    ]);
+    expect(both.map(({ status }) => status).toSorted((a, b) => a - b)).toEqual([200, 409]);
+    const { outcome, set } = await record(FIRST);
+    expect(outcome.version).toBe(2);
+    expect(set).toBe(outcome.set);
+    // What is left out nobody has said.
+    expect(outcome).toMatchObject({ taste: null, notes: '' });
+    expectProblem(await say(FIRST, { version: 9, set: 'firm' }), 409);
+  });
+
+  test('moves what is learned at once', async () => {
+    const { outcome } = await record(SECOND);
+    const yieldOf = async () =>
+      body<Kitchen>(await api().get('/api/kitchen').expect(200)).knowledge?.yieldTimes?.p50 ?? NaN;
+    const before = await yieldOf();
+    const volumeMl = (outcome.volumeMl ?? NaN) * 0.9;
+    body<Outcome>(await say(SECOND, { ...outcome, volumeMl }).expect(200));
+    expect(await yieldOf()).toBeLessThan(before);
+    const { version } = (await record(SECOND)).outcome;
+    await say(SECOND, { ...outcome, version }).expect(200);
+  });
+
+  test.each([
+    [{ version: 1, set: 'zorp' }, 'set'],
+    [{ version: 1, taste: 6 }, 'taste'],
+    [{ version: 1, taste: 2.5 }, 'taste'],
+    [{ version: 1, notes: 'x'.repeat(4001) }, 'notes'],
+    [{ version: 1, volumeMl: 0 }, 'volumeMl'],
+    [{ set: 'firm' }, 'version'],
+  ])('is refused as %j', async (outcome, field) => {
+    const problem = expectProblem(await say(SECOND, outcome), 400);
+    expect(problem.faults.map((fault) => fault.field)).toEqual([field]);
+  });
+});
+
+describe('photos', () => {
+  const send = (photo: Buffer, type = 'image/jpeg', id: string = randomUUID()) =>
+    api().post(`/api/book/${FIRST}/photos/${id}`).set('content-type', type).send(photo);
+  const picture = (width: number, height: number) =>
+    sharp({ create: { width, height, channels: 3, background: '#a03050' } });
+
+  test('are made small, upright, and lose where they were taken', async () => {
+    const sent = await picture(2400, 1200)
+      .withExif({ IFD0: { Make: 'Camera' }, IFD3: { GPSLatitude: '52/1 30/1 0/1' } })
+      .withMetadata({ orientation: 6 })
+      .jpeg()
+      .toBuffer();
+    const photo = body<Photo>(await send(sent).expect(201));
+    expect([photo.width, photo.height]).toEqual([800, 1600]);
+    expect(photo.bytes).toBeLessThan(400_000);
+    const back = await api().get(`/api/photos/${photo.id}`).expect(200).buffer(true);
+    expect(back.headers['content-type']).toBe('image/jpeg');
+    const kept = await sharp(back.body as Buffer).metadata();
+    expect([kept.exif, kept.xmp, kept.iptc, kept.orientation]).toEqual(Array(4).fill(undefined));
+    const small = await api().get(`/api/photos/${photo.id}?small`).expect(200).buffer(true);
+    expect((await sharp(small.body as Buffer).metadata()).height).toBe(320);
+    expect((await record(FIRST)).photos.map(({ id }) => id)).toEqual([photo.id]);
+  });
+
+  test('sent twice are one, and are taken out', async () => {
+    const [id, sent] = [randomUUID(), await picture(40, 30).png().toBuffer()];
+    const before = (await record(FIRST)).photos.length;
+    for (let time = 0; time < 2; time += 1) await send(sent, 'image/png', id).expect(201);
+    expect((await record(FIRST)).photos).toHaveLength(before + 1);
+    await api().delete(`/api/photos/${id}`).expect(204);
+    expectProblem(await api().get(`/api/photos/${id}`), 404);
+    expectProblem(await api().delete(`/api/photos/${id}`), 404);
+  });
+
+  test('that are none, are broken or claim to be huge are refused', async () => {
+    const whole = await picture(300, 200).jpeg().toBuffer();
+    // A few kilobytes that unfold to a hundred megapixels.
+    const bomb = await picture(10_000, 10_000).png({ compressionLevel: 9 }).toBuffer();
+    expect(bomb.length).toBeLessThan(1_000_000);
+    const script = Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>');
+    for (const [sent, type] of [
+      [bomb, 'image/png'],
+      [script, 'image/jpeg'],
+      [Buffer.from('#!/bin/sh\nrm -rf /'), 'image/png'],
+      [whole.subarray(0, whole.length / 2), 'image/jpeg'],
+      [Buffer.alloc(0), 'image/jpeg'],
+    ] as const)
+      expect(expectProblem(await send(sent, type), 400).faults[0]?.field).toBe('photo');
+    expectProblem(await send(Buffer.alloc(5 * 1024 * 1024), 'image/jpeg'), 413);
+    expectProblem(await send(script, 'image/svg+xml'), 400);
+  });
+});
+
+describe('the Book as a file', () => {
+  test('comes back byte for byte, and twice adds nothing', async () => {
+    const before = await exported();
+    const again = await taken(JSON.parse(before)).expect(200);
+    expect(body<{ cooks: number }>(again)).toMatchObject({ cooks: 0, batches: 0, photos: 0 });
+    expect(await exported()).toBe(before);
+    await emptied();
+    expect(await exported()).not.toBe(before);
+    await taken(JSON.parse(before)).expect(200);
+    expect(await exported()).toBe(before);
+  });
+
+  test('is refused whole, each fault by its place', async () => {
+    const before = await exported();
+    const other = keptBook(KITCHEN, [11, 12]);
+    const [one, two] = other.cooks as [(typeof other.cooks)[0], (typeof other.cooks)[0]];
+    const broken = {
+      ...other,
+      batches: other.batches.map((batch, index) => (index === 1 ? { ...batch, name: '' } : batch)),
+      cooks: [
+        { ...one, log: one.log.map((line, index) => (index === 7 ? { ...line, at: 'x' } : line)) },
+        {
+          ...two,
+          kitchen: { ...two.kitchen, altitudeM: 'high' },
+          outcome: { version: 1, taste: 9 },
+        },
+      ],
+    };
+    const { faults } = expectProblem(await taken(broken), 400);
+    expect(faults.map(({ field }) => field)).toEqual([
+      'batches[1].name',
+      'cooks[0].log',
+      'cooks[1].kitchen',
+      'cooks[1].outcome.taste',
+    ]);
+    expect(faults[1]?.message).toContain('Line 8');
+    for (const file of [
+      { ...other, format: 'zorp' },
+      { ...other, version: 2 },
+      { ...other, batches: [] },
+      { ...other, cooks: [one, one] },
+      { ...other, zorp: 1 },
+      [],
+      null,
+    ])
+      expectProblem(await taken(file), 400);
+    const text = await api()
+      .post('/api/book/import')
+      .set('content-type', 'application/json')
+      .send(before.slice(0, -3));
+    expect(expectProblem(text, 400).faults[0]?.message).toContain('no JSON');
+    expect(await exported()).toBe(before);
+  });
+
+  test('is a table too, in which nothing is a formula', async () => {
+    await api()
+      .put(`/api/book/${FIRST}/outcome`)
+      .send({ version: (await record(FIRST)).outcome.version, notes: '=1+1' })
+      .expect(200);
+    const { text, headers } = await api().get('/api/book/export.csv').expect(200);
+    expect(headers['content-type']).toContain('text/csv');
+    expect(text.split('\r\n')[0]).toContain('date,name,fruit');
+    expect(text).toContain("'=1+1");
+    expect(text).toContain('2026-06-01,Kept 1');
+  });
+});
