@@ -181,6 +181,16 @@ export type MadeFrom = {
   readonly number: number;
 };
 
+/** What the cooks of one version of a recipe came to, the first first. */
+export type VersionCook = {
+  readonly id: string;
+  readonly number: number;
+  readonly cookedAt: string;
+  readonly set: SetClass | null;
+  readonly taste: number | null;
+  readonly notes: string;
+};
+
 /** A cook that is over, whole. */
 export type BookRecord = Omit<BookEntry, 'photos'> & {
   readonly formula: Formula;

@@ -165,6 +165,8 @@ export { type Preparation, cooksForHours, costOf, prepareOf } from './prepare/in
 export {
   readRecipeJsonLd,
   readRecipeText,
+  readRecipeBox,
+  type BoxedRecipe,
   toPlanCsv,
   isPlanCsv,
   readPlanCsv,

@@ -10,8 +10,19 @@ import { RecipesService } from './recipes/recipes.service.ts';
 import { configFrom } from './config.ts';
 import { CookLogService } from './cookSessions/cookLog.service.ts';
 import { CookSessionModel } from './cookSessions/cookSession.model.ts';
-import { DEMO_BATCHES, DEMO_RECIPES, DEMO_KITCHEN, DEMO_SEASON, lastTimeOn } from './demo/demo.ts';
+import {
+  DEMO_BATCHES,
+  DEMO_RECIPES,
+  DEMO_KITCHEN,
+  DEMO_OUTCOMES,
+  DEMO_SEASON,
+  lastTimeOn,
+} from './demo/demo.ts';
 import { demoJars } from './demo/demoJars.ts';
+import { demoSeasonCook } from './demo/demoSeasonCook.ts';
+import { BookKeeper } from './book/bookKeeper.service.ts';
+import { OutcomesService } from './book/outcomes.service.ts';
+import type { Actor } from './identity/actor.ts';
 import { DEMO_COOK_OF, DEMO_PRACTICE, demoCook } from './demo/demoCook.ts';
 import { HouseholdService } from './household/household.service.ts';
 import { KitchenService } from './kitchen/kitchen.service.ts';
@@ -20,18 +31,26 @@ import { KitchenService } from './kitchen/kitchen.service.ts';
 const app = await NestFactory.createApplicationContext(AppModule.with(configFrom(process.env)), {
   logger: ['error', 'warn'],
 });
-/** What a cook of the season took, and cooling after it, ms. */
-const COOK_MS = 50 * 60_000;
+/** Cooling after a cook of the season, ms. */
 const COOL_MS = 20 * 3_600_000;
 const YESTERDAY_MS = 16 * 3_600_000;
 
 /** Who made the entries of the demo. */
 const AT_THE_MACHINE: Author = { kind: 'machine', id: null };
 
-const kitchens = app.get(KitchenService);
 const batches = app.get(BatchesService);
 const recipes = app.get(RecipesService);
+const kitchens = app.get(KitchenService);
 const { id: householdId } = await app.get(HouseholdService).ofThisMachine();
+/** Whoever is at the machine itself. */
+const keeper: Actor = {
+  householdId,
+  role: 'keeper',
+  author: AT_THE_MACHINE,
+  name: null,
+  sessionId: null,
+  device: null,
+};
 if (!(await kitchens.current(householdId)).setUp) {
   await clear();
   // It counts as set up when everything is there: a load that was interrupted is begun anew.
@@ -41,8 +60,8 @@ if (!(await kitchens.current(householdId)).setUp) {
     const { id } = await recipes.create(householdId, first);
     for (const version of later) await recipes.addVersion(householdId, id, version);
   }
-  await setOnTheStove();
   await throughTheSeason();
+  await setOnTheStove();
   await everyLabel();
   await kitchens.setUp(householdId, DEMO_KITCHEN);
   console.log(`loaded the demo kitchen with ${DEMO_BATCHES.length} batches`);
@@ -66,15 +85,21 @@ async function clear(): Promise<void> {
 /** Dates of the last season for what was made in it, the cooks included. */
 async function throughTheSeason(): Promise<void> {
   const listed = await batches.list(householdId);
-  const kitchen = await kitchens.current(householdId);
-  for (const { name, day, state } of DEMO_SEASON) {
+  for (const [nth, { name, day, state }] of DEMO_SEASON.entries()) {
     const batchId = listed.find((one) => one.name === name)?.id;
     if (batchId === undefined) throw new Error(`The demo has no batch named ${name}`);
     const { lines, settings } = await batches.find(householdId, batchId);
+    const kitchen = await kitchens.current(householdId);
     // What is in its jars was cooked yesterday, so that its lids are to be pressed.
     const startedAt =
       state === 'in jars' ? new Date(Date.now() - YESTERDAY_MS) : lastTimeOn(day, new Date());
-    const endedAt = new Date(startedAt.getTime() + COOK_MS);
+    const { entries, offMs } = demoSeasonCook(
+      { lines, settings },
+      kitchen,
+      nth + 1,
+      startedAt.getTime(),
+    );
+    const endedAt = new Date(offMs);
     await app
       .get(Sequelize)
       .query('UPDATE batches SET created_at = $1, updated_at = $1, done_at = $2 WHERE id = $3', {
@@ -98,8 +123,18 @@ async function throughTheSeason(): Promise<void> {
       storedAt: isDone ? new Date(endedAt.getTime() + COOL_MS) : null,
     });
     const done = demoJars({ lines, settings }, kitchen, endedAt.getTime(), isDone);
-    await app.get(CookLogService).append(session.id, householdId, AT_THE_MACHINE, done);
+    await app
+      .get(CookLogService)
+      .append(session.id, householdId, AT_THE_MACHINE, [...entries, ...done]);
+    const outcome = DEMO_OUTCOMES[name];
+    if (outcome !== undefined && isDone)
+      await app.get(OutcomesService).save(keeper, session.id, { version: 0, ...outcome });
+    // The next plan starts from what this one taught.
+    await app.get(BookKeeper).workOut(householdId, session.id);
   }
+  await app
+    .get(Sequelize)
+    .query('UPDATE batches SET plan = NULL, summary = NULL WHERE done_at IS NULL');
 }
 
 /** One batch half-way on the stove, with what was done to it so far. */

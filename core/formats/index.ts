@@ -3,6 +3,7 @@ export * from './methodText.ts';
 export * from './planCsv.ts';
 export * from './planText.ts';
 export * from './recipe.ts';
+export * from './recipeBox.ts';
 export * from './recipeJsonLd.ts';
 export * from './recipeText.ts';
 export * from './writtenFormula.ts';

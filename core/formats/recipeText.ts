@@ -13,6 +13,10 @@ const BULLET = /^[\s>#*•▢□–—-]+(?=\S)/;
 const AMOUNT =
   /^(\d|[¼½¾⅓⅔⅛⅜⅝⅞]|(?:an?|half|quarter|third|one|two|three|four|five|six|seven|eight|nine|ten|twelve|(?:the )?(?:juice|zest|rind|peel)|pinch|handful|knob|finely grated zest)\b)/i;
 
+/** Whether a line is the heading of a part of a recipe, or tells about it, and is no title. */
+export const isHeading = (line: string): boolean =>
+  INGREDIENTS_HEAD.test(line) || METHOD_HEAD.test(line) || ABOUT.test(line);
+
 const bare = (line: string): string =>
   line
     .replace(BULLET, '')

@@ -9,6 +9,7 @@ import {
   type Knowledge,
   type Outcome,
   type Photo,
+  type VersionCook,
 } from '@idle-kettle/contract';
 import { SET_CLASSES } from '@idle-kettle/core';
 import { message } from '@idle-kettle/words/message';
@@ -39,6 +40,7 @@ import { OutcomesService } from './outcomes.service.ts';
 import { PhotosService } from './photos.service.ts';
 
 const CookId = idPipe(message('problems.noSuchCook'));
+const RecipeId = idPipe(message('problems.noSuchRecipe'));
 const PhotoId = idPipe(message('problems.noSuchPhoto'));
 
 const MOST_CHARS = 200;
@@ -129,6 +131,16 @@ export class BookController {
   async forget(@By() { householdId }: Actor, @Body() dto: ForgetDto): Promise<Knowledge> {
     await this.knowledge.forget(householdId, dto);
     return this.knowledge.find(householdId);
+  }
+
+  @Get('book/recipes/:id')
+  @Needs('look')
+  @ApiOperation({ summary: 'What the versions of a recipe came to, cook by cook' })
+  ofRecipe(
+    @By() { householdId }: Actor,
+    @Param('id', RecipeId) id: string,
+  ): Promise<VersionCook[]> {
+    return this.book.ofRecipe(householdId, id);
   }
 
   @Get('book/:id')

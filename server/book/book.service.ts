@@ -9,6 +9,7 @@ import {
   type BookQuery,
   type BookRecord,
   type MadeFrom,
+  type VersionCook,
 } from '@idle-kettle/contract';
 import { isOfADevice, type Formula } from '@idle-kettle/core';
 import { message } from '@idle-kettle/words/message';
@@ -144,6 +145,15 @@ export class BookService {
     };
   }
 
+  /** The cooks that are over of every version of a recipe, the first first. */
+  async ofRecipe(householdId: HouseholdId, recipeId: string): Promise<VersionCook[]> {
+    const rows = await this.database.query<Omit<VersionCook, 'cookedAt'> & { cookedAt: Date }>(
+      OF_RECIPE,
+      { type: QueryTypes.SELECT, bind: [householdId, recipeId] },
+    );
+    return rows.map(({ cookedAt, ...row }) => ({ ...row, cookedAt: cookedAt.toISOString() }));
+  }
+
   private async select(rest: string, bind: readonly unknown[]): Promise<BookEntry[]> {
     const rows = await this.database.query<Row>(`${SELECT} ${FROM} ${rest}`, {
       type: QueryTypes.SELECT,
@@ -198,6 +208,17 @@ const SELECT = `
     (SELECT count(*)::int FROM photos
       WHERE photos.household_id = record.household_id AND photos.session_id = record.session_id
     ) AS photos`;
+
+const OF_RECIPE = `
+  SELECT session.id, (session.formula->'settings'->'recipe'->>'number')::int AS number,
+    session.started_at AS "cookedAt", outcome.set, outcome.taste,
+    coalesce(outcome.notes, '') AS notes
+  FROM cook_sessions AS session
+  LEFT JOIN outcomes AS outcome ON outcome.session_id = session.id
+  WHERE session.household_id = $1::uuid AND session.ended_at IS NOT NULL
+    AND session.batch_id IS NOT NULL
+    AND session.formula->'settings'->'recipe'->>'id' = $2
+  ORDER BY session.started_at, session.id`;
 
 /** Letters and figures of any language; what is between them parts words. */
 const WORDS = /[\p{L}\p{N}]+/gu;

@@ -1,4 +1,4 @@
-import type { BatchDto, RecipeDto, KitchenDto } from '@idle-kettle/contract';
+import type { BatchDto, KitchenDto, OutcomeDto, RecipeDto } from '@idle-kettle/contract';
 
 /** An invented kitchen, high enough for altitude to matter. */
 export const DEMO_KITCHEN: KitchenDto = {
@@ -176,3 +176,51 @@ export const DEMO_RECIPES: readonly (readonly [RecipeDto, ...RecipeDto[]])[] = [
     },
   ],
 ];
+
+/** How what was made in the season turned out, as its cooks said a week later; invented. */
+export const DEMO_OUTCOMES: { readonly [name: string]: Omit<OutcomeDto, 'version'> } = {
+  'Seville, thick': {
+    set: 'firm',
+    taste: 5,
+    colour: 4,
+    clarity: 4,
+    again: true,
+    costMinor: 1480,
+    notes: 'Bitter as it should be. Peel cut by hand, two evenings.',
+  },
+  'First gooseberry': {
+    set: 'firm',
+    taste: 3,
+    colour: 2,
+    again: true,
+    costMinor: 620,
+    notes: 'Went dull green. Shorter next time.',
+  },
+  'Strawberry, Sunday': {
+    set: 'loose',
+    taste: 4,
+    colour: 5,
+    again: true,
+    costMinor: 1150,
+    notes: 'Runs off the spoon, good on yoghurt.',
+  },
+  Blackcurrant: { set: 'firm', taste: 5, colour: 5, again: true, costMinor: 890 },
+  'Apricot and honey': {
+    set: 'soft',
+    taste: 3,
+    again: false,
+    costMinor: 1720,
+    notes: 'Honey covers the apricot.',
+  },
+  'Red pepper jelly': { set: 'soft', taste: 4, clarity: 5, again: true, costMinor: 960 },
+  'Hedge bramble': { set: 'soft', taste: 4, colour: 5, again: true, costMinor: 210 },
+  'Plum for the fair': {
+    set: 'soft',
+    taste: 5,
+    colour: 4,
+    clarity: 3,
+    again: true,
+    costMinor: 780,
+    notes: 'Second at the fair.',
+  },
+};

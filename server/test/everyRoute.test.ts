@@ -69,6 +69,7 @@ const NEEDS: { readonly [route: string]: Right | 'open' } = {
   'get /book/export': 'look',
   'get /book/export.csv': 'look',
   'post /book/import': 'kitchen',
+  'get /book/recipes/{id}': 'look',
   'get /book/{id}': 'look',
   'put /book/{id}/outcome': 'cook',
   'post /book/{id}/photos/{photo}': 'cook',

@@ -3,7 +3,8 @@ import { setMeasures } from '@idle-kettle/words';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { request } from './request.ts';
 
-const KEY = ['kitchen'];
+/** Of the kitchen, in what was fetched. */
+export const KITCHEN = ['kitchen'];
 
 /**
  * The kitchen. Whoever draws something of it does so in its measures, even if the head of the page
@@ -11,7 +12,7 @@ const KEY = ['kitchen'];
  */
 export function useKitchen() {
   const query = useQuery({
-    queryKey: KEY,
+    queryKey: KITCHEN,
     queryFn: () => request<Kitchen>('/kitchen'),
     staleTime: 60_000,
   });
@@ -33,8 +34,8 @@ export function useChangeKitchen() {
     { readonly version: number; readonly changes: Partial<KitchenDto> }
   >({
     mutationFn: (change) => request('/kitchen', 'PATCH', change),
-    onSuccess: (kitchen) => queries.setQueryData(KEY, kitchen),
-    onError: () => queries.invalidateQueries({ queryKey: KEY }),
+    onSuccess: (kitchen) => queries.setQueryData(KITCHEN, kitchen),
+    onError: () => queries.invalidateQueries({ queryKey: KITCHEN }),
   });
 }
 
@@ -43,7 +44,7 @@ export function useTeachName() {
   const queries = useQueryClient();
   return useMutation<Kitchen, Error, TaughtNameDto>({
     mutationFn: (name) => request('/kitchen/names', 'POST', name),
-    onSuccess: (kitchen) => queries.setQueryData(KEY, kitchen),
+    onSuccess: (kitchen) => queries.setQueryData(KITCHEN, kitchen),
   });
 }
 
@@ -51,6 +52,6 @@ export function useForgetName() {
   const queries = useQueryClient();
   return useMutation<Kitchen, Error, string>({
     mutationFn: (name) => request(`/kitchen/names/${encodeURIComponent(name)}`, 'DELETE'),
-    onSuccess: (kitchen) => queries.setQueryData(KEY, kitchen),
+    onSuccess: (kitchen) => queries.setQueryData(KITCHEN, kitchen),
   });
 }

@@ -52,20 +52,35 @@ export const isConflict = (error: unknown): boolean =>
  * One call to the API. Throws {@link Refused}, or {@link Unreachable} where no answer came in
  * twenty seconds.
  */
-export async function request<T>(path: string, method = 'GET', body?: unknown): Promise<T> {
+export const request = <T>(path: string, method = 'GET', body?: unknown): Promise<T> =>
+  call(path, method, LONGEST_MS, body === undefined ? null : JSON.stringify(body));
+
+/** Longest that a file is on its way, ms. */
+const LONGEST_FILE_MS = 300_000;
+
+/** Sends a file as it is, by its own type; else as {@link request}. */
+export const send = <T>(path: string, method: string, file: Blob): Promise<T> =>
+  call(path, method, LONGEST_FILE_MS, file);
+
+async function call<T>(
+  path: string,
+  method: string,
+  longestMs: number,
+  body: string | Blob | null,
+): Promise<T> {
   const token = writeTokenNow();
   // A server that says nothing holds no queue for ever.
   const given = new AbortController();
-  const timer = setTimeout(() => given.abort(), LONGEST_MS);
+  const timer = setTimeout(() => given.abort(), longestMs);
   try {
     const response = await fetch(`/api${path}`, {
       method,
       signal: given.signal,
       headers: {
-        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(typeof body === 'string' ? { 'Content-Type': 'application/json' } : {}),
         ...(token === null ? {} : { 'X-Kettle-Token': token }),
       },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      ...(body === null ? {} : { body }),
     });
     if (response.status === 204) return undefined as T;
     const answer = (await response.json()) as T;

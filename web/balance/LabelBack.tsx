@@ -119,6 +119,13 @@ export const LabelBack = memo(function LabelBack({ plan, kitchen }: Props) {
             <Narrower of={plan.narrowing.filter(({ figure }) => figure === 'minutes')} />
           </From>
         )}
+        {plan.learned !== undefined && (
+          <From name={say('balance.learned')}>
+            <span data-testid="learned">
+              {plan.learned.map(({ from }) => textOf(from)).join(' ')}
+            </span>
+          </From>
+        )}
         {plan.lines.length > 0 && (
           <From name={say('balance.canner')}>
             {process.method !== 'none' &&

@@ -11,6 +11,7 @@ import {
 } from 'chart.js';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { Line } from 'react-chartjs-2';
+import { inkOf, type Ink } from '../ui/ink.ts';
 import { inScale } from './scale.ts';
 
 Chart.register(LinearScale, LineElement, PointElement, Filler, Tooltip);
@@ -163,29 +164,4 @@ function isDrawn(before: Props, after: Props): boolean {
   const { readings, ...is } = after;
   const isFirst = drawn.length === 0 && readings.length > 0;
   return !isFirst && (Object.keys(is) as (keyof typeof is)[]).every((key) => is[key] === was[key]);
-}
-
-type Ink = {
-  readonly text: string;
-  readonly faint: string;
-  readonly heat: string;
-  readonly band: string;
-  readonly stop: string;
-};
-
-/**
- * The colours of the theme that the chart stands in: a canvas does not read the style sheet by
- * itself.
- */
-function inkOf(element: HTMLElement): Ink {
-  const style = getComputedStyle(element);
-  const of = (name: string) => style.getPropertyValue(`--color-${name}`).trim();
-  return {
-    text: of('base-content'),
-    faint: of('base-300'),
-    heat: of('secondary'),
-    // The themes write their colours in six digits; two more make one of them thin.
-    band: `${of('secondary')}4d`,
-    stop: of('primary'),
-  };
 }

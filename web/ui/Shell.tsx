@@ -1,7 +1,7 @@
 import { say, setLanguage, setMeasures, type Language } from '@idle-kettle/words';
 import { useEffect, useRef } from 'react';
 import type { Kitchen } from '@idle-kettle/contract';
-import { BookOpenText, CookingPot, House, NotebookTabs, Users } from 'lucide-react';
+import { BookOpenText, CookingPot, House, NotebookTabs, Tags, Users } from 'lucide-react';
 import { NavLink, Outlet, ScrollRestoration, useLocation } from 'react-router';
 import { keepPages } from '../keepPages.ts';
 import { useKitchen } from '../api/kitchen.ts';
@@ -11,9 +11,10 @@ import { keepFocus } from './keepFocus.ts';
 import { KettleMark } from './KettleMark.tsx';
 
 const PLACES = [
-  { to: '/', text: 'ui.batches', icon: BookOpenText },
+  { to: '/', text: 'ui.batches', icon: Tags },
   { to: '/stove', text: 'ui.stove', icon: CookingPot },
   { to: '/recipes', text: 'ui.recipes', icon: NotebookTabs },
+  { to: '/book', text: 'ui.book', icon: BookOpenText },
   { to: '/kitchen', text: 'ui.kitchen', icon: House },
 ] as const;
 

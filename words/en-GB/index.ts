@@ -7,6 +7,7 @@ export const EN_GB = {
   'acts.labeled': 'Labelled',
   'acts.ontoATowelApartOut': 'Onto a towel, apart, out of any draught. Never retighten the bands.',
   'balance.burner': 'Hob',
+  'book.colourAsk': 'Colour',
   'jars.burnerIsOn': 'Hob is on',
   'jars.labeled': 'Labelled',
   'jars.neverTiltThemSetThem':

@@ -67,6 +67,7 @@ export const BALANCE = {
   'balance.workingOutTheRanges': 'Working out the ranges…',
   'balance.prepare': 'Prepare',
   'balance.stove': 'Stove',
+  'balance.learned': 'Learned here',
   'balance.warnings': 'Warnings',
   'balance.notes': 'Notes ({{count}})',
   'balance.splitItIntoPots': 'Split it into {{pots}} pots',

@@ -3,6 +3,7 @@ import { ADVICE } from './advice.ts';
 import { API } from './api.ts';
 import { BALANCE } from './balance.ts';
 import { BATCHES } from './batches.ts';
+import { BOOK } from './book.ts';
 import { CORE } from './core.ts';
 import { DRAWINGS } from './drawings.ts';
 import { FORECAST } from './forecast.ts';
@@ -35,6 +36,7 @@ export const EN_US = {
   ...API,
   ...BALANCE,
   ...BATCHES,
+  ...BOOK,
   ...CORE,
   ...DRAWINGS,
   ...FORECAST,

@@ -19,6 +19,7 @@ export const UI = {
   'ui.loading': 'Loading {{what}}…',
   'ui.batches': 'Batches',
   'ui.stove': 'Stove',
+  'ui.book': 'Book',
   'ui.recipes': 'Recipes',
   'ui.kitchen': 'Kitchen',
   'ui.skipToContent': 'Skip to content',
