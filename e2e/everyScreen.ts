@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { seriousFaults } from './axe.ts';
+import { bookScreens } from './keptBook.ts';
 import { expect, typeLines } from './kitchen.ts';
 import type { KettleServer } from './kettleServer.ts';
 
@@ -43,4 +44,9 @@ export async function nothingSerious(
   await page.goto(kettle.address);
   await expect(page.getByRole('listitem')).toContainText('Melon jam');
   expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
+  for (const path of await bookScreens(kettle)) {
+    await page.goto(`${kettle.address}${path}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    expect([path, await seriousFaults(page, RULES[colorScheme])]).toEqual([path, []]);
+  }
 }

@@ -73,34 +73,35 @@ const COMMON: {
 };
 
 /** A quantity that all cooks of a kitchen tell. */
-export function quantityOf(id: Exclude<QuantityId, 'power'>): Quantity;
+export const quantityOf = (id: Exclude<QuantityId, 'power'>): Quantity => ({
+  id,
+  burner: null,
+  powerW: null,
+  ...COMMON[id],
+});
+
 /**
  * The power of a burner.
  * @param burner with what is said of it, W
  */
-export function quantityOf(
+export const powerOf = ({
+  id,
+  powerW,
+}: {
+  readonly id: string;
+  readonly powerW: number;
+}): Quantity => ({
   id: 'power',
-  burner: { readonly id: string; readonly powerW: number },
-): Quantity;
-export function quantityOf(
-  id: QuantityId,
-  burner: { readonly id: string; readonly powerW: number } | null = null,
-): Quantity {
-  if (id !== 'power') return { id, burner: null, powerW: null, ...COMMON[id] };
-  if (burner === null) throw new TypeError('The power of a burner');
-  return {
-    id,
-    burner: burner.id,
-    powerW: burner.powerW,
-    of: 'flame',
-    level: {
-      prior: { mean: 0, sd: Math.hypot(FLAME_SD.value, LOSS_SD.value) },
-      between: FLAME_BETWEEN,
-      common: 0.07,
-    },
-    through: (value) => burner.powerW * Math.exp(value),
-  };
-}
+  burner: id,
+  powerW,
+  of: 'flame',
+  level: {
+    prior: { mean: 0, sd: Math.hypot(FLAME_SD.value, LOSS_SD.value) },
+    between: FLAME_BETWEEN,
+    common: 0.07,
+  },
+  through: (value) => powerW * Math.exp(value),
+});
 
 /** What each cook tells of a quantity, null by one that says nothing of it. */
 export const toldOf = (

@@ -63,6 +63,9 @@ const LOSS_SD = 0.025;
 /** What tells hardly more than was known before tells nothing, share of the prior’s variance. */
 const TELLS_NOTHING = 0.95;
 
+/** Nor does what is known so many times less well than before any cook. */
+const MOST_SD = 4;
+
 /** What is taken to be known of a pot before its log. */
 const BEFORE = { calibrated: false, openInversion: true } as const;
 
@@ -198,13 +201,18 @@ const lossOf = ({ finalMassG, volumeMl: inJarsMl }: CookOutcome, potMl: number):
     ? null
     : { mean: 1 - (inJarsMl * (1 - TRAPPED_AIR.share.typical)) / potMl, sd: LOSS_SD };
 
-/** What a fit tells in one direction besides its prior; null for nothing. */
+/**
+ * What a fit tells in one direction besides its prior; null for nothing. A fit that does not lie
+ * well was widened after it was made: the prior is taken off it as it was made, and what is left is
+ * widened.
+ */
 function toldAlong(direction: PotParameters, posterior: Distribution): Told | null {
   const [before, after] = [along(direction, priorOf(BEFORE)), along(direction, posterior)];
-  const [p, v] = [before.sd ** 2, after.sd ** 2];
-  if (!(v < TELLS_NOTHING * p)) return null;
+  const [p, v] = [before.sd ** 2, (after.sd / posterior.misfit) ** 2];
   const precision = 1 / v - 1 / p;
-  return { mean: (after.mean / v - before.mean / p) / precision, sd: Math.sqrt(1 / precision) };
+  const sd = posterior.misfit * Math.sqrt(1 / precision);
+  if (!(v < TELLS_NOTHING * p) || !(sd < MOST_SD * before.sd)) return null;
+  return { mean: (after.mean / v - before.mean / p) / precision, sd };
 }
 
 /** Mean and standard deviation in one direction. */

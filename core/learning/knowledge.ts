@@ -4,6 +4,7 @@ import type { Quantiles } from '../quantity/index.ts';
 import { quantilesThrough } from './joined.ts';
 import {
   estimateOf,
+  powerOf,
   quantityOf,
   toldOf,
   type Estimated,
@@ -53,7 +54,7 @@ const isKept = ({ id, burner }: Quantity, forgotten: Forgotten, at: number): boo
 
 /** The quantities of a kitchen: the power of each burner, and what all of its cooks tell. */
 const quantitiesOf = (burners: readonly TaughtBurner[]): readonly Quantity[] => [
-  ...burners.map((burner) => quantityOf('power', burner)),
+  ...burners.map((burner) => powerOf(burner)),
   ...(['thermometer', 'yield', 'minutes', 'loss'] as const).map((id) => quantityOf(id)),
 ];
 
@@ -82,7 +83,7 @@ export function knowledgeOf(
   };
   return {
     burners: burners.flatMap((burner) => {
-      const netPowerW = of(quantityOf('power', burner));
+      const netPowerW = of(powerOf(burner));
       return netPowerW === null ? [] : [{ id: burner.id, netPowerW }];
     }),
     thermometerOffsetK: of(quantityOf('thermometer')),
@@ -123,6 +124,6 @@ const learned = ({ figure, batches }: Estimated): LearnedFigure => ({ ...figure,
 /** What one cook told by itself, drawn towards nothing. */
 function alone(quantity: Quantity, teller: CookTold): Quantiles {
   const [told] = toldOf(quantity, [teller]);
-  if (told == null) throw new TypeError('A cook that tells of it');
+  if (told == null) throw new TypeError(quantity.id);
   return quantilesThrough(told, quantity.through);
 }

@@ -2,7 +2,7 @@ import type { LearnedFigure } from '../forecast/index.ts';
 import type { Quantiles } from '../quantity/index.ts';
 import type { CookRecord } from './cookRecord.ts';
 import { evidenceOf } from './evidence.ts';
-import { estimateOf, quantityOf, type Estimated, type KeptEvidence } from './estimate.ts';
+import { estimateOf, powerOf, quantityOf, type Estimated, type KeptEvidence } from './estimate.ts';
 
 /** A burner as its cooks tell it. */
 export type LearnedBurner = {
@@ -47,7 +47,7 @@ export function learn(
   }));
   const flames = burners.map((burner) => ({
     burner,
-    told: estimateOf(quantityOf('power', burner), kept),
+    told: estimateOf(powerOf(burner), kept),
   }));
   const of = (what: 'thermometer' | 'loss' | 'yield' | 'minutes') =>
     estimateOf(quantityOf(what), kept);

@@ -74,6 +74,24 @@ describe('four cooks in a kitchen that no plan knows', () => {
   });
 });
 
+test.each([
+  ['a minute', 3],
+  ['in two minutes', 6],
+  ['in four minutes', 12],
+])('four cooks with a reading %s tell the burner to a tenth', (_, every) => {
+  const few = cooks(4, { ...ALL_MEASURED, weighsEnd: false }).map((cook) => {
+    let nth = 0;
+    return {
+      ...cook,
+      log: cook.log.filter(({ kind }) => kind !== 'temperature' || nth++ % every === 0),
+    };
+  });
+  const told = powerOf(learn(FRONT, few));
+  expect(off(told.p50, KITCHEN.powerW)).toBeLessThan(0.1);
+  expect(told.p10).toBeLessThan(KITCHEN.powerW);
+  expect(told.p90).toBeGreaterThan(KITCHEN.powerW);
+});
+
 describe('a log that is absurd', () => {
   /** As if the clock had gone three times as fast, and the jars had been written down in fl oz. */
   const absurd = (of: CookRecord): CookRecord => ({

@@ -87,7 +87,7 @@ test('a server that is dead on a first visit is said to be, and asked again with
   kettle,
 }) => {
   await kettle.setUpKitchen();
-  for (const path of ['/', '/batches/new', '/recipes', '/kitchen', '/stove']) {
+  for (const path of ['/', '/batches/new', '/recipes', '/kitchen', '/stove', '/book']) {
     await page.route('**/api/**', (route) => route.abort());
     await page.goto(`${kettle.address}${path}`);
     await expect(page.getByRole('alert')).toContainText('Could not load');

@@ -6,7 +6,9 @@ import { readFile } from 'node:fs/promises';
 import { some } from '../../core/test/runs.ts';
 import { JarLog } from '../../core/test/jarLog.ts';
 import type { KettleServer } from '../kettleServer.ts';
+import { keepBook } from '../keptBook.ts';
 import { expect, go, test } from '../kitchen.ts';
+import { PAST_READINGS, type PastReadings } from '../pastReadings.ts';
 
 /** What somebody writes who means no good, or writes from the other side. */
 const TEXTS = [
@@ -21,7 +23,7 @@ const TEXTS = [
 async function written(
   kettle: KettleServer,
   text: string,
-): Promise<{ readonly batch: Batch; readonly cook: CookSession }> {
+): Promise<{ readonly batch: Batch; readonly cook: CookSession; readonly past: string }> {
   const { version } = await kettle.send<{ version: number }>('GET', '/kitchen');
   // Names take no angle brackets, which is said; lines, notes and labels do.
   const plain = text.replace(/[<>]/g, '');
@@ -61,11 +63,20 @@ async function written(
   });
   const log = new JarLog().closed(0, '1.1-3').processed(1, 1, '1.1-3', 20, 20);
   log.at(60, 'added', text.slice(0, 110), 20).at(61, 'undo', text.slice(0, 110));
+  const [past] = await keepBook(kettle, [
+    {
+      name: of.name,
+      lines: of.lines,
+      daysAgo: 8,
+      log: PAST_READINGS[0] as PastReadings,
+      outcome: { set: 'firm', notes: text },
+    },
+  ]);
   const from = Date.now() - 90 * 60_000;
   await kettle.send('POST', `/cook-sessions/${cook.id}/log`, {
     entries: log.entries.map((entry) => ({ ...entry, at: from + entry.at })),
   });
-  return { batch, cook };
+  return { batch, cook, past: past?.cook ?? '' };
 }
 
 /** Nothing was run, nothing was fetched from elsewhere, and no part of the screen failed. */
@@ -109,7 +120,7 @@ test('hostile text is text on every screen, on paper and in every file', async (
   });
   await kettle.setUpKitchen();
   for (const text of some(TEXTS)) {
-    const { batch, cook } = await written(kettle, text);
+    const { batch, cook, past } = await written(kettle, text);
     await page.goto(kettle.address);
     await isSound(page);
     // It is shown as it was written.
@@ -120,6 +131,10 @@ test('hostile text is text on every screen, on paper and in every file', async (
       '/stove',
       `/batches/${batch.id}/stove`,
       `/cook-sessions/${cook.id}`,
+      '/book',
+      '/book/knows',
+      '/book/charts',
+      `/book/${past}`,
     ]) {
       await go(page, path);
       await isSound(page);

@@ -1,6 +1,7 @@
 /// <reference lib="dom" />
 import type { Batch } from '@idle-kettle/contract';
 import type { Page } from '@playwright/test';
+import { bookScreens } from '../keptBook.ts';
 import { settled, walkByKeyboard } from '../keyboardWalk.ts';
 import { cookOfBatch, expect, line, practice, test } from '../kitchen.ts';
 import type { KettleServer } from '../kettleServer.ts';
@@ -25,6 +26,7 @@ async function screens(kettle: KettleServer): Promise<string[]> {
     '/recipes',
     '/stove',
     '/',
+    ...(await bookScreens(kettle)),
   ].map((path) => `${kettle.address}${path}`);
 }
 

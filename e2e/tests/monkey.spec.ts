@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { bookScreens } from '../keptBook.ts';
 import { expect, practice, test } from '../kitchen.ts';
 import { letLoose } from '../monkey.mjs';
 
@@ -40,6 +41,7 @@ for (const [seed, width, height] of [
       seconds: SECONDS,
       addresses: [
         ...['/', '/stove', '/recipes', '/kitchen', '/batches/new', '/nowhere'],
+        ...(await bookScreens(kettle)),
         ...made.flatMap(({ id }) => [`/batches/${id}`, `/batches/${id}/prepare`]),
         `/batches/${made[0]?.id}/stove`,
         `/cook-sessions/${cook.id}`,

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { HomeNetwork } from '../homeNetwork.ts';
+import { bookScreens } from '../keptBook.ts';
 import { cookOfBatch, expect, test, typeLines } from '../kitchen.ts';
 
 const TABLE = { width: 1280, height: 800 };
@@ -75,6 +76,7 @@ test('a viewer sees no button that would be refused, on any screen', async () =>
     `/batches/${batchId}/prepare`,
     `/cook-sessions/${id}`,
     `/cook-sessions/${id}/jars`,
+    ...(await bookScreens(home.server)),
   ])
     pressed.push(...(await pressAll(page, path)));
   expect(pressed.length).toBeGreaterThan(8);

@@ -1,4 +1,5 @@
 import type { Batch } from '@idle-kettle/contract';
+import { bookScreens } from '../keptBook.ts';
 import { expect, fitsWidth, test } from '../kitchen.ts';
 
 const BENCHES = ['Targets', 'Methods', 'Less sugar', 'Gel map', 'Measurements', 'Save & share'];
@@ -21,7 +22,14 @@ test('nothing sticks out of any screen or bench', async ({ page, kettle }) => {
     await expect(page.getByRole('tabpanel', { name })).toBeVisible();
     expect(await fitsWidth(page)).toBe(true);
   }
-  for (const path of ['/batches/new', `/batches/${id}/prepare`, '/recipes', '/kitchen', '/']) {
+  for (const path of [
+    '/batches/new',
+    `/batches/${id}/prepare`,
+    '/recipes',
+    '/kitchen',
+    '/',
+    ...(await bookScreens(kettle)),
+  ]) {
     await page.goto(`${kettle.address}${path}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     expect(await fitsWidth(page)).toBe(true);

@@ -9,7 +9,8 @@ import { RecipeVersionModel } from '../recipes/recipeVersion.model.ts';
 import { BookController } from './book.controller.ts';
 import { BookCsvService } from './bookCsv.service.ts';
 import { BookFileController } from './bookFile.controller.ts';
-import { BookFileService } from './bookFile.service.ts';
+import { BookExportService } from './bookExport.service.ts';
+import { BookImportService } from './bookImport.service.ts';
 import { BookKeeper } from './bookKeeper.service.ts';
 import { BookReader } from './bookReader.service.ts';
 import { BookRecordModel } from './bookRecord.model.ts';
@@ -39,7 +40,8 @@ import { PhotosService } from './photos.service.ts';
   providers: [
     BookService,
     BookCsvService,
-    BookFileService,
+    BookExportService,
+    BookImportService,
     BookKeeper,
     BookReader,
     ChartsService,

@@ -8,14 +8,16 @@ import { Readable } from 'node:stream';
 import { By, Needs, type Actor } from '../identity/actor.ts';
 import { bodyOf } from '../openapi.ts';
 import { BookCsvService } from './bookCsv.service.ts';
-import { BookFileService } from './bookFile.service.ts';
+import { BookExportService } from './bookExport.service.ts';
+import { BookImportService } from './bookImport.service.ts';
 
 /** The Book as files. */
 @ApiTags('book')
 @Controller('book')
 export class BookFileController {
   constructor(
-    private readonly files: BookFileService,
+    private readonly exports: BookExportService,
+    private readonly imports: BookImportService,
     private readonly csv: BookCsvService,
   ) {}
 
@@ -23,7 +25,7 @@ export class BookFileController {
   @Needs('look')
   @ApiOperation({ summary: 'The whole Book as JSON, as docs/book.schema.json says' })
   all(@By() { householdId }: Actor): StreamableFile {
-    return new StreamableFile(Readable.from(this.files.text(householdId)), {
+    return new StreamableFile(Readable.from(this.exports.text(householdId)), {
       type: 'application/json; charset=utf-8',
       disposition: `attachment; filename="${BOOK_FORMAT}.json"`,
     });
@@ -46,6 +48,6 @@ export class BookFileController {
   take(@By() actor: Actor, @Req() { body }: Request): Promise<BookImported> {
     if (typeof body !== 'string')
       throw new BadInput([{ field: '', message: message('requests.oneObject') }]);
-    return this.files.take(actor, body);
+    return this.imports.take(actor, body);
   }
 }

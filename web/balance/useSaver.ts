@@ -1,6 +1,6 @@
 import type { Batch } from '@idle-kettle/contract';
 import { useEffect, useEffectEvent, useState, useSyncExternalStore } from 'react';
-import { useLocation, useNavigate, useNavigation } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import { useAdoptBatch } from '../api/batches.ts';
 import { wallClock } from '../api/clock.ts';
 import { householdStorage } from '../api/household.ts';
@@ -34,7 +34,6 @@ export function useSaver(
   const taken = useAdoptBatch();
   const navigate = useNavigate();
   const { pathname } = useLocation();
-  const isLeaving = useNavigation().state !== 'idle';
   const [saver] = useState(
     () =>
       new Saver(saved, start, {
@@ -47,8 +46,8 @@ export function useSaver(
   const onSaved = useEffectEvent((batch: Batch, isNew: boolean) => {
     taken(batch);
     if (isNew && saved === null) born(batch.id);
-    // Whoever has pressed for another screen meanwhile is left there, or on the way there.
-    if (isNew && !isLeaving && window.location.pathname === pathname)
+    // Whoever has pressed for another screen meanwhile is left there.
+    if (isNew && window.location.pathname === pathname)
       void navigate(`/batches/${batch.id}`, { replace: true });
   });
   useEffect(() => {

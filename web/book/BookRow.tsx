@@ -45,14 +45,16 @@ export const BookRow = memo(function BookRow({ entry, picked, onPick }: Props) {
         {again === true && (
           <ThumbsUp aria-label={say('book.againOnly')} className="size-4 text-success" />
         )}
-        <input
-          type="checkbox"
-          data-look
-          className="checkbox relative z-[1]"
-          aria-label={say('book.besideThis', { name })}
-          checked={picked}
-          onChange={({ target }) => onPick(id, target.checked)}
-        />
+        <label className="relative z-[1] flex cursor-pointer items-center justify-center">
+          <input
+            type="checkbox"
+            data-look
+            className="checkbox"
+            aria-label={say('book.besideThis', { name })}
+            checked={picked}
+            onChange={({ target }) => onPick(id, target.checked)}
+          />
+        </label>
       </div>
     </div>
   );

@@ -1,7 +1,7 @@
 import { formatMass, formatVolume, readAmount, readLine, type UnitSystem } from '@idle-kettle/core';
 import { moneyInWords } from '../ui/words.ts';
 
-/** Water, of which a milliliter is a gram: by it a volume and a mass are read as lines are. */
+/** What so much water weighs, g: by it a volume and a mass are read as lines are. */
 const ofWater = (text: string): number => {
   const line = readLine(`${text} water`);
   return line.understood && line.ingredient.id === 'water' ? line.massG.typical : NaN;
@@ -14,7 +14,7 @@ const within = (value: number, least: number, most: number): number =>
 
 /** A volume as a cook writes it, mL; a bare number is mL. */
 export const readVolume = (text: string): number =>
-  within(Math.round(readAmount(text) ?? ofWater(text)), 1, MOST);
+  within(Math.round(readAmount(text) ?? (1000 * ofWater(text)) / ofWater('1 L')), 1, MOST);
 
 /** A mass as a cook writes it, g; a bare number is g. */
 export const readMass = (text: string): number =>

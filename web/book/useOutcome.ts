@@ -26,12 +26,13 @@ export function useOutcome({ id, outcome }: Pick<BookRecord, 'id' | 'outcome'>):
   const say = useSayOutcome(id);
   const [changes, setChanges] = useState<Partial<Said>>({});
   const [isSaved, setSaved] = useState(false);
-  const { mutate, isPending, error } = say;
+  const { mutate, isPending, error, data } = say;
+  const version = Math.max(outcome.version, data?.version ?? 0);
   const waits = Object.keys(changes).length > 0;
   const send = () => {
     const sent = changes;
     mutate(
-      { ...outcome, ...sent },
+      { ...outcome, ...sent, version },
       {
         onSuccess: () => {
           setSaved(true);
@@ -53,7 +54,8 @@ export function useOutcome({ id, outcome }: Pick<BookRecord, 'id' | 'outcome'>):
   return {
     said: { ...outcome, ...changes },
     change: (of) => {
-      say.reset();
+      // What is on its way stays so: the next waits for its answer.
+      if (error !== null) say.reset();
       setSaved(false);
       setChanges((before) => ({ ...before, ...of }));
     },

@@ -121,7 +121,7 @@ const number = (text: string): number | null =>
  * table does not know stay as typed.
  */
 export function kitchenWith(
-  { id, setUp, version, names, ...kitchen }: Kitchen,
+  { id, setUp, version, names, knowledge, ...kitchen }: Kitchen,
   form: EquipmentForm,
   ingredientOf: (name: string) => string | undefined,
 ): object {

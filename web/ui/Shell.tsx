@@ -73,7 +73,7 @@ export function Shell() {
                 to={to}
                 end
                 className={({ isActive }) =>
-                  `btn btn-ghost px-1.5 text-base sm:px-4 ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
+                  `btn btn-ghost px-1 text-sm sm:px-4 sm:text-base ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
                 }
               >
                 <Icon aria-hidden className="size-5 max-sm:hidden" />
@@ -85,7 +85,7 @@ export function Shell() {
               aria-label={say('people.household')}
               title={say('people.household')}
               className={({ isActive }) =>
-                `btn btn-ghost px-1.5 text-base sm:px-3 ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
+                `btn btn-ghost px-1 text-base sm:px-3 ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
               }
             >
               <Users aria-hidden className="size-5" />

@@ -1,15 +1,9 @@
-import type {
-  BookFileDto,
-  BookImported,
-  KeptCookDto,
-  KeptEntry,
-} from '@idle-kettle/contract/bookFile';
-import { BOOK_FORMAT, BOOK_FORMAT_VERSION } from '@idle-kettle/contract/bookFile';
+import type { BookFileDto, BookImported, KeptCookDto } from '@idle-kettle/contract/bookFile';
 import { isOfADevice, type Fault } from '@idle-kettle/core';
 import { message } from '@idle-kettle/words/message';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
-import { Op, QueryTypes, type Transaction } from 'sequelize';
+import { QueryTypes, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BatchModel } from '../batches/batch.model.ts';
 import { CookSessionModel } from '../cookSessions/cookSession.model.ts';
@@ -21,16 +15,15 @@ import { RecipeModel } from '../recipes/recipe.model.ts';
 import { RecipeVersionModel } from '../recipes/recipeVersion.model.ts';
 import { BookReader } from './bookReader.service.ts';
 import { OutcomeModel } from './outcome.model.ts';
-import { outcomeOf } from './outcomes.service.ts';
 import { PhotoModel } from './photo.model.ts';
 import { asItCame } from './smallPhoto.ts';
 
 /** Rows that are written in one statement. */
 const MOST_AT_ONCE = 500;
 
-/** The whole Book as a file, and back: what is kept, and nothing that is worked out. */
+/** Takes Books in that were exported. */
 @Injectable()
-export class BookFileService {
+export class BookImportService {
   constructor(
     @InjectModel(RecipeModel) private readonly recipes: typeof RecipeModel,
     @InjectModel(RecipeVersionModel) private readonly versions: typeof RecipeVersionModel,
@@ -42,22 +35,6 @@ export class BookFileService {
     @InjectConnection() private readonly database: Sequelize,
     private readonly reader: BookReader,
   ) {}
-
-  /**
-   * The Book of a household as JSON, a row a line, piece by piece: the same bytes for the same
-   * Book.
-   */
-  async *text(householdId: HouseholdId): AsyncGenerator<string> {
-    yield `{"format":"${BOOK_FORMAT}","version":${BOOK_FORMAT_VERSION},\n"recipes":[`;
-    yield* lines(await this.keptRecipes(householdId));
-    yield '],\n"batches":[';
-    yield* lines(await this.keptBatches(householdId));
-    yield '],\n"cooks":[';
-    yield* linesOf(this.keptCooks(householdId));
-    yield '],\n"photos":[';
-    yield* linesOf(this.keptPhotos(householdId));
-    yield ']}\n';
-  }
 
   /**
    * Takes a Book in, all of it or nothing. What is there already stays as it is, so that the same
@@ -117,110 +94,6 @@ export class BookFileService {
         there: there.size,
       };
     });
-  }
-
-  private async keptRecipes(householdId: HouseholdId) {
-    const rows = await this.recipes.findAll({
-      where: { householdId },
-      include: [RecipeVersionModel],
-      paranoid: false,
-      order: BY_AGE,
-    });
-    return rows.map((row) => ({
-      id: row.id,
-      name: row.name,
-      versions: [...row.versions]
-        .sort((a, b) => a.number - b.number)
-        .map(({ number, lines: written, settings, note, createdAt }) => ({
-          number,
-          lines: written,
-          settings,
-          note,
-          createdAt,
-        })),
-      deletedAt: row.deletedAt,
-      createdAt: row.createdAt,
-      updatedAt: row.updatedAt,
-    }));
-  }
-
-  private async keptBatches(householdId: HouseholdId) {
-    const rows = await this.batches.findAll({
-      attributes: { exclude: ['plan', 'summary', 'planFaults'] },
-      where: { householdId },
-      paranoid: false,
-      order: BY_AGE,
-    });
-    return rows.map((row) => ({
-      id: row.id,
-      name: row.name,
-      lines: row.lines,
-      settings: row.settings,
-      ticked: row.ticked,
-      version: row.version,
-      doneAt: row.doneAt,
-      deletedAt: row.deletedAt,
-      createdAt: row.createdAt,
-      updatedAt: row.updatedAt,
-    }));
-  }
-
-  /** The cooks of batches that are over, one after the other: a log may be long. */
-  private async *keptCooks(householdId: HouseholdId): AsyncGenerator<object> {
-    const rows = await this.sessions.findAll({
-      attributes: ['id'],
-      where: { householdId, batchId: { [Op.ne]: null }, endedAt: { [Op.ne]: null } },
-      order: [
-        ['startedAt', 'ASC'],
-        ['id', 'ASC'],
-      ],
-    });
-    for (const { id } of rows) {
-      const [row, log, outcome] = await Promise.all([
-        this.sessions.findByPk(id),
-        this.entries.findAll({
-          where: { sessionId: id },
-          order: [['position', 'ASC']],
-          raw: true,
-        }),
-        this.outcomes.findByPk(id),
-      ]);
-      if (row === null) continue;
-      yield {
-        id,
-        batchId: row.batchId,
-        name: row.name,
-        formula: row.formula,
-        kitchen: row.kitchen,
-        startedAt: row.startedAt,
-        endedAt: row.endedAt,
-        storedAt: row.storedAt,
-        jarPlaces: row.jarPlaces,
-        log: log.map(keptEntry),
-        outcome: outcome && outcomeOf(outcome),
-      };
-    }
-  }
-
-  private async *keptPhotos(householdId: HouseholdId): AsyncGenerator<object> {
-    const rows = await this.photos.findAll({
-      attributes: ['id'],
-      where: { householdId },
-      order: [
-        ['createdAt', 'ASC'],
-        ['id', 'ASC'],
-      ],
-    });
-    for (const { id } of rows) {
-      const row = await this.photos.findByPk(id);
-      if (row === null) continue;
-      yield {
-        id,
-        cookId: row.sessionId,
-        takenAt: row.createdAt,
-        jpeg: row.jpeg.toString('base64'),
-      };
-    }
   }
 
   /** What of a file is in the household already; what is in another’s is refused. */
@@ -335,35 +208,6 @@ export class BookFileService {
       },
       { transaction },
     );
-  }
-}
-
-const BY_AGE: [string, string][] = [
-  ['createdAt', 'ASC'],
-  ['id', 'ASC'],
-];
-
-const keptEntry = (row: SessionEntryModel): KeptEntry => ({
-  source: row.source,
-  seq: row.seq,
-  at: row.at.getTime(),
-  saidAt: row.saidAt?.getTime() ?? null,
-  kind: row.kind,
-  value: row.value,
-  text: row.text,
-  by: row.byKind === null ? null : { kind: row.byKind, id: row.byId },
-});
-
-function* lines(rows: readonly object[]): Generator<string> {
-  for (const [index, row] of rows.entries())
-    yield `${index === 0 ? '\n' : ',\n'}${JSON.stringify(row)}`;
-}
-
-async function* linesOf(rows: AsyncIterable<object>): AsyncGenerator<string> {
-  let isFirst = true;
-  for await (const row of rows) {
-    yield `${isFirst ? '\n' : ',\n'}${JSON.stringify(row)}`;
-    isFirst = false;
   }
 }
 
