@@ -27,6 +27,8 @@ const CORE_ROOMS = [
   'stove',
   'jars',
   'kitchen',
+  'learning',
+  'book',
   'practice',
   'validation',
 ];

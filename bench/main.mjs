@@ -1,3 +1,4 @@
+import { bookRows } from './book.mjs';
 import { cookRows } from './cook.mjs';
 import { heldBack } from './processor.mjs';
 import { idleRows } from './idle.mjs';
@@ -32,7 +33,10 @@ const TABLES = {
   ingest: () => (address === undefined ? [] : ingestRows(address)),
 };
 /** What takes its time, and is asked for by its name alone. */
-const LONG_TABLES = { monkey: () => (address === undefined ? [] : monkeyRows(address)) };
+const LONG_TABLES = {
+  monkey: () => (address === undefined ? [] : monkeyRows(address)),
+  book: () => (address === undefined ? [] : bookRows(address)),
+};
 const asked = process.argv.slice(2);
 const rows = [];
 for (const [name, table] of Object.entries(TABLES)) {

@@ -11,7 +11,7 @@ import { openHome } from './home.mjs';
 import { portNear } from './ports.mjs';
 import { ensureModules, ensureNodeBuild, ensureWebBuild, nodeBuildMark } from './project.mjs';
 import { Failure, say } from './say.mjs';
-import { loadDemo, migrate, startServer } from './server.mjs';
+import { loadDemo, migrate, rebuild, startServer } from './server.mjs';
 import { ROOT } from './shell.mjs';
 import { readState, writeState, stateFolder } from './state.mjs';
 import { listenForStop, STOPPED, unlessStopped } from './stopping.mjs';
@@ -175,6 +175,35 @@ async function prepared(kitchen, { url, folder }, startOne, signal) {
   const server = startOne();
   await unlessStopped(signal, server.ready);
   return server;
+}
+
+/**
+ * `rebuild`: everything that is worked out of your own kitchen, anew from what is kept. It does not
+ * go on beside a kitchen that is open.
+ */
+export async function runRebuild() {
+  const signal = listenForStop();
+  await ensurePackages([POSTGRESQL]);
+  const folder = stateFolder('own');
+  const lock = takeLock(folder);
+  if ('heldBy' in lock)
+    throw new Failure(
+      `Your kitchen is open (process ${lock.heldBy}). Stop it with Ctrl-C where it was started, and rebuild then.`,
+    );
+  try {
+    await ensureModules(signal);
+    await ensureNodeBuild(signal);
+    const cluster = await startCluster(folder, { signal });
+    try {
+      await migrate(cluster.url, signal);
+      say(await rebuild(cluster.url, signal));
+      return 0;
+    } finally {
+      await cluster.stop();
+    }
+  } finally {
+    lock.release();
+  }
 }
 
 /** @param {number} port */

@@ -1,5 +1,5 @@
 import { runBench } from './bench.mjs';
-import { runComputation, runServe } from './commands.mjs';
+import { runComputation, runRebuild, runServe } from './commands.mjs';
 import { inPlainWords } from './plainWords.mjs';
 import { Failure, fail } from './say.mjs';
 import { runCheck, runTest } from './test.mjs';
@@ -8,6 +8,7 @@ const HELP = `Idle Kettle
 
   ./kettle demo          open a demo kitchen with a season of batches
   ./kettle start         open your own kitchen
+  ./kettle rebuild       work out anew, from logs and outcomes, what your Book tells and what is learned
   ./kettle plan [FILE]   plan a batch from JSON (from standard input without a file); a list gives a list
   ./kettle read [FILE]   show how recipe lines are read: plain text or JSON
   ./kettle learn [FILE]  what a kitchen's cooks tell of its burners, its thermometer and its jars
@@ -19,7 +20,7 @@ const HELP = `Idle Kettle
   ./kettle bench         measure speed against known libraries; --server puts the server under load;
                          cooks goes through two thousand random cooks; properties tries
                          every property with all its random cases; monkey presses
-                         anything for ten minutes
+                         anything for ten minutes; book lists five thousand cooks
 
   --port N               port for demo and start (default: KETTLE_PORT, else 4780 or a free one)
   --home                 with start: serve the home network too, over https, for who signs in
@@ -34,6 +35,7 @@ const [major = 0, minor = 0] = process.versions.node.split('.').map(Number);
 const COMMANDS = {
   demo: (args) => runServe('demo', args),
   start: (args) => runServe('own', args),
+  rebuild: runRebuild,
   plan: (args) => runComputation('plan', args),
   read: (args) => runComputation('read', args),
   learn: (args) => runComputation('learn', args),

@@ -80,6 +80,12 @@ export async function migrate(databaseUrl, signal) {
 export const loadDemo = (databaseUrl, signal) => runProgram('loadDemo.js', databaseUrl, signal);
 
 /**
+ * Works out anew, from what is kept, everything that is worked out.
+ * @param {string} databaseUrl @param {AbortSignal} [signal] ends it
+ */
+export const rebuild = (databaseUrl, signal) => runProgram('rebuild.js', databaseUrl, signal);
+
+/**
  * @typedef {object} Server
  * @property {number} pid
  * @property {Promise<void>} ready settles when it listens; fails with Failure where it never does

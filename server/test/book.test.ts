@@ -5,18 +5,21 @@ import type {
   Kitchen,
   Knowledge,
   Outcome,
-  Photo,
 } from '@idle-kettle/contract';
 import { HEAT_SOURCES } from '@idle-kettle/core';
+import { Ajv2020 } from 'ajv/dist/2020.js';
 import { randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { setTimeout } from 'node:timers/promises';
 import { Client } from 'pg';
-import sharp from 'sharp';
 import type { TrueKitchen } from '../../core/test/keptCooks.ts';
+import { bookSchema } from '../book/bookSchema.ts';
+import { BookKeeper } from '../book/bookKeeper.service.ts';
 import { idOf, KEPT_KITCHEN, keptBook } from './keptBook.ts';
 import { body, expectProblem, servedApi } from './servedApi.ts';
 
-const { api, databaseUrl } = servedApi();
+const { api, databaseUrl, server } = servedApi();
 
 const KITCHEN: TrueKitchen = {
   powerW: 1.4 * HEAT_SOURCES['medium-burner'].powerW,
@@ -214,57 +217,15 @@ describe('how a batch turned out', () => {
   });
 });
 
-describe('photos', () => {
-  const send = (photo: Buffer, type = 'image/jpeg', id: string = randomUUID()) =>
-    api().post(`/api/book/${FIRST}/photos/${id}`).set('content-type', type).send(photo);
-  const picture = (width: number, height: number) =>
-    sharp({ create: { width, height, channels: 3, background: '#a03050' } });
-
-  test('are made small, upright, and lose where they were taken', async () => {
-    const sent = await picture(2400, 1200)
-      .withExif({ IFD0: { Make: 'Camera' }, IFD3: { GPSLatitude: '52/1 30/1 0/1' } })
-      .withMetadata({ orientation: 6 })
-      .jpeg()
-      .toBuffer();
-    const photo = body<Photo>(await send(sent).expect(201));
-    expect([photo.width, photo.height]).toEqual([800, 1600]);
-    expect(photo.bytes).toBeLessThan(400_000);
-    const back = await api().get(`/api/photos/${photo.id}`).expect(200).buffer(true);
-    expect(back.headers['content-type']).toBe('image/jpeg');
-    const kept = await sharp(back.body as Buffer).metadata();
-    expect([kept.exif, kept.xmp, kept.iptc, kept.orientation]).toEqual(Array(4).fill(undefined));
-    const small = await api().get(`/api/photos/${photo.id}?small`).expect(200).buffer(true);
-    expect((await sharp(small.body as Buffer).metadata()).height).toBe(320);
-    expect((await record(FIRST)).photos.map(({ id }) => id)).toEqual([photo.id]);
-  });
-
-  test('sent twice are one, and are taken out', async () => {
-    const [id, sent] = [randomUUID(), await picture(40, 30).png().toBuffer()];
-    const before = (await record(FIRST)).photos.length;
-    for (let time = 0; time < 2; time += 1) await send(sent, 'image/png', id).expect(201);
-    expect((await record(FIRST)).photos).toHaveLength(before + 1);
-    await api().delete(`/api/photos/${id}`).expect(204);
-    expectProblem(await api().get(`/api/photos/${id}`), 404);
-    expectProblem(await api().delete(`/api/photos/${id}`), 404);
-  });
-
-  test('that are none, are broken or claim to be huge are refused', async () => {
-    const whole = await picture(300, 200).jpeg().toBuffer();
-    // A few kilobytes that unfold to a hundred megapixels.
-    const bomb = await picture(10_000, 10_000).png({ compressionLevel: 9 }).toBuffer();
-    expect(bomb.length).toBeLessThan(1_000_000);
-    const script = Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>');
-    for (const [sent, type] of [
-      [bomb, 'image/png'],
-      [script, 'image/jpeg'],
-      [Buffer.from('#!/bin/sh\nrm -rf /'), 'image/png'],
-      [whole.subarray(0, whole.length / 2), 'image/jpeg'],
-      [Buffer.alloc(0), 'image/jpeg'],
-    ] as const)
-      expect(expectProblem(await send(sent, type), 400).faults[0]?.field).toBe('photo');
-    expectProblem(await send(Buffer.alloc(5 * 1024 * 1024), 'image/jpeg'), 413);
-    expectProblem(await send(script, 'image/svg+xml'), 400);
-  });
+test('everything that is worked out is the same when it is worked out anew', async () => {
+  const see = async () => [
+    (await page()).entries,
+    await Promise.all((await page()).entries.map(({ id }) => record(id))),
+    body<Kitchen>(await api().get('/api/kitchen').expect(200)).knowledge,
+  ];
+  const before = await see();
+  expect(await server().get(BookKeeper).rebuild()).toBe(4);
+  expect(await see()).toEqual(before);
 });
 
 describe('the Book as a file', () => {
@@ -319,6 +280,27 @@ describe('the Book as a file', () => {
       .send(before.slice(0, -3));
     expect(expectProblem(text, 400).faults[0]?.message).toContain('no JSON');
     expect(await exported()).toBe(before);
+  });
+
+  test('is what the published schema says', async () => {
+    const published = readFileSync(
+      join(import.meta.dirname, '../../docs/book.schema.json'),
+      'utf8',
+    );
+    const schema = bookSchema();
+    expect(JSON.parse(published)).toEqual(JSON.parse(JSON.stringify(schema)));
+    const holds = new Ajv2020({
+      strict: false,
+      formats: {
+        uuid: true,
+        base64: true,
+        date: /^\d{4}-\d\d-\d\d$/,
+        'date-time': /^\d{4}-\d\d-\d\dT/,
+      },
+    }).compile(schema);
+    expect([holds(JSON.parse(await exported())), holds.errors]).toEqual([true, null]);
+    expect(holds({ ...BOOK, version: 'x' })).toBe(false);
+    expect(holds({ ...BOOK, cooks: [{ ...BOOK.cooks[0], name: 7 }] })).toBe(false);
   });
 
   test('is a table too, in which nothing is a formula', async () => {

@@ -24,6 +24,7 @@ export function servedApi() {
   const api = () => request(server.getHttpServer());
   return {
     api,
+    server: () => server,
     databaseUrl: () => url,
     create: async (dto: object = PLUM): Promise<Batch> =>
       body<Batch>(await api().post('/api/batches').send(dto).expect(201)),

@@ -96,7 +96,9 @@ function Found({ search, waiting }: FoundProps) {
   const rows = useWindowVirtualizer({
     count: total,
     estimateSize: () => ROW_PX,
-    overscan: 6,
+    overscan: 8,
+    // Drawn with the next frame, not within the event of each turn of the wheel.
+    useFlushSync: false,
     scrollMargin: list.current?.offsetTop ?? 0,
   });
   const seen = rows.getVirtualItems();

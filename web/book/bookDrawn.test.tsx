@@ -176,30 +176,39 @@ const metric = kitchen({ units: 'metric', temperature: 'C', currency: 'EUR' });
 const record = (of: Partial<BookRecord> = {}) =>
   [['book', 'record', of.id ?? 'c'], { ...RECORD, ...of }] as const;
 
+const SCREENS = {
+  book: <BookScreen />,
+  record: <RecordScreen />,
+  beside: <BesideScreen />,
+  knows: <KnowledgeScreen />,
+  charts: <ChartsScreen />,
+  files: <FilesScreen />,
+} as const;
+
 const DRAWN: readonly (readonly [
   what: string,
-  screen: React.ReactNode,
+  screen: keyof typeof SCREENS,
   given: Answers,
   path: string,
   words: readonly string[],
 ])[] = [
-  ['an empty Book', <BookScreen />, [kitchen(), home({}), page([])], '/x', ['Nothing is in the Book yet.', 'A week later']],
-  ['a Book that waits for a word', <BookScreen />, [kitchen(), home({ toJudge: [UNSAID], waiting: 2, facets: FACETS }), page([ENTRY, UNSAID], 2)], '/x', ['How did these turn out?', '2 cooks are being worked out.', 'Any fruit']],
-  ['a cook', <RecordScreen />, [kitchen(), record()], '/c', ['Hedge bramble', 'Cooked on 5 September 2026 by Ann', '7 jars, 8 planned', '6 sealed, 1 did not', 'as planned', 'How did it set?', '2 kg blackberries']],
-  ['a cook by the metre', <RecordScreen />, [metric, record()], '/c', ['1.7 L', '103.6 °C', '41 min']],
-  ['a cook that is being worked out', <RecordScreen />, [kitchen(), record({ summary: null, product: null, log: [] })], '/c', ['This cook is being worked out.']],
-  ['a cook that cannot be planned any more', <RecordScreen />, [kitchen(), record({ summary: null })], '/c', ['cannot be planned any more']],
-  ['two cooks side by side', <BesideScreen />, [kitchen(), record(), record({ id: 'd', name: 'Plum', formula: { lines: ['2 kg blackberries', '1.2 kg sugar'], settings: {} } })], '/x?cooks=c,d', ['less white sugar', 'Plum']],
-  ['one cook beside nothing', <BesideScreen />, [kitchen(), record()], '/x?cooks=c', ['Pick two to four cooks']],
-  ['what a kitchen knows', <KnowledgeScreen />, [kitchen(), [['book', 'knowledge'], KNOWN]], '/x', ['Power of front burner', '1.50 kW', 'from 2 batches', 'from one batch', 'Since Plum it is another one', 'set aside', 'Nothing learned yet', 'Jars: usually 100 %']],
-  ['charts of one cook', <ChartsScreen />, [kitchen(), [['book', 'charts'], ROWS.slice(0, 1)]], '/x', ['Charts begin with the second cook.']],
-  ['files', <FilesScreen />, [kitchen()], '/x', ['Everything, as JSON', 'Bring a Book in', 'Old recipes']],
+  ['an empty Book', 'book', [kitchen(), home({}), page([])], '/x', ['Nothing is in the Book yet.', 'A week later']],
+  ['a Book that waits for a word', 'book', [kitchen(), home({ toJudge: [UNSAID], waiting: 2, facets: FACETS }), page([ENTRY, UNSAID], 2)], '/x', ['How did these turn out?', '2 cooks are being worked out.', 'Any fruit']],
+  ['a cook', 'record', [kitchen(), record()], '/c', ['Hedge bramble', 'Cooked on 5 September 2026 by Ann', '7 jars, 8 planned', '6 sealed, 1 did not', 'as planned', 'How did it set?', '2 kg blackberries']],
+  ['a cook by the metre', 'record', [metric, record()], '/c', ['1.7 L', '103.6 °C', '41 min']],
+  ['a cook that is being worked out', 'record', [kitchen(), record({ summary: null, product: null, log: [] })], '/c', ['This cook is being worked out.']],
+  ['a cook that cannot be planned any more', 'record', [kitchen(), record({ summary: null })], '/c', ['cannot be planned any more']],
+  ['two cooks side by side', 'beside', [kitchen(), record(), record({ id: 'd', name: 'Plum', formula: { lines: ['2 kg blackberries', '1.2 kg sugar'], settings: {} } })], '/x?cooks=c,d', ['less white sugar', 'Plum']],
+  ['one cook beside nothing', 'beside', [kitchen(), record()], '/x?cooks=c', ['Pick two to four cooks']],
+  ['what a kitchen knows', 'knows', [kitchen(), [['book', 'knowledge'], KNOWN]], '/x', ['Power of front burner', '1.50 kW', 'from 2 batches', 'from one batch', 'Since Plum it is another one', 'set aside', 'Nothing learned yet', 'Jars: usually 100 %']],
+  ['charts of one cook', 'charts', [kitchen(), [['book', 'charts'], ROWS.slice(0, 1)]], '/x', ['Charts begin with the second cook.']],
+  ['files', 'files', [kitchen()], '/x', ['Everything, as JSON', 'Bring a Book in', 'Old recipes']],
 ]; // prettier-ignore
 
-const drawnAt = (screen: React.ReactNode, given: Answers, path: string) =>
+const drawnAt = (screen: keyof typeof SCREENS, given: Answers, path: string) =>
   html(
     <Routes>
-      <Route path="/:id" element={screen} />
+      <Route path="/:id" element={SCREENS[screen]} />
     </Routes>,
     given,
     path,
