@@ -1,4 +1,3 @@
-/* global requestAnimationFrame */
 import { chromium } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { setTimeout as pause } from 'node:timers/promises';
