@@ -27,7 +27,11 @@ const MOST_WAIT_MS = 900_000;
 export async function bookRows(address) {
   const kitchen = await ask(address, 'GET', '/kitchen');
   for (let from = 0; from < COOKS; from += IN_A_FILE)
-    await ask(address, 'POST', '/book/import', bookOf(kitchen, from, IN_A_FILE));
+    await fetch(`${address}/api/book/import`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/octet-stream' },
+      body: JSON.stringify(bookOf(kitchen, from, IN_A_FILE)),
+    });
   const until = Date.now() + MOST_WAIT_MS;
   for (let waiting = COOKS; waiting > 0 && Date.now() < until;) {
     await pause(2000);

@@ -21,3 +21,4 @@ export * from './reading.ts';
 export * from './roles.ts';
 export * from './settings.ts';
 export * from './text.ts';
+export { unclean } from './unclean.ts';

@@ -36,6 +36,7 @@ import {
 import { PretreatmentDto, toPretreatment } from './pretreatment.ts';
 import { AllDiffer, IsOwnId } from './owned.ts';
 import { IsName } from './text.ts';
+import { unclean } from './unclean.ts';
 import { faultsOf } from './faults.ts';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
 import { AreLines, type LineDto } from './lines.ts';
@@ -315,6 +316,8 @@ export function readJson<D extends object, T>(
   if (typeof json !== 'object' || json === null || Array.isArray(json)) {
     return { ok: false, faults: [{ field: '', message: message('requests.oneObject') }] };
   }
+  const dirty = unclean(json);
+  if (dirty.length > 0) return { ok: false, faults: dirty };
   const dto = plainToInstance(kind, json);
   const faults = faultsOf(validateSync(dto, VALIDATION));
   return faults.length > 0 ? { ok: false, faults } : { ok: true, request: make(dto) };

@@ -268,6 +268,7 @@ export {
   pretreatmentIn,
   readingIn,
   requestInKitchen,
+  UNNAMED_BURNER,
   type Formula,
   type KitchenKnowledge,
   type PlanningKitchen,

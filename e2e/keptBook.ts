@@ -42,6 +42,16 @@ function logOf(startMs: number, { minutes, added, readings }: PastReadings): obj
   ].map((one, index) => ({ source: 'kept', seq: index + 1, ...one }));
 }
 
+/** Sends a Book as the file that it is. */
+async function imported(kettle: KettleServer, book: object): Promise<void> {
+  const response = await fetch(`${kettle.address}/api/book/import`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/octet-stream', connection: 'close' },
+    body: JSON.stringify(book),
+  });
+  if (!response.ok) throw new Error(`The Book was refused: ${await response.text()}`);
+}
+
 /** Brings cooks of the past into a kitchen, and waits until its Book has worked them out. */
 export async function keepBook(
   kettle: KettleServer,
@@ -81,7 +91,7 @@ export async function keepBook(
       },
     };
   });
-  await kettle.send('POST', '/book/import', {
+  await imported(kettle, {
     format: 'kettle-book',
     version: 1,
     recipes: [],

@@ -4,10 +4,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { ErrorRequestHandler, Response } from 'express';
 import type { DestinationStream } from 'pino';
 import compression from 'compression';
-import { text } from 'express';
 import helmet from 'helmet';
-import { MOST_BOOK_BYTES } from '@idle-kettle/contract/bookFile';
-import { MOST_PHOTO_BYTES } from '@idle-kettle/contract';
 import { AppModule } from './app.module.ts';
 import { BODIES } from './bodies.ts';
 import { onlyCleanBodies } from './cleanBody.ts';
@@ -28,8 +25,6 @@ const answerBodyProblem: ErrorRequestHandler = (error, request, response, next) 
   if (response.headersSent) next(error);
   else answerProblem(error, request, response);
 };
-
-const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'];
 
 const isStream = (response: Response): boolean =>
   String(response.getHeader('Content-Type')).startsWith('text/event-stream');
@@ -91,16 +86,10 @@ export async function createApp(
       },
     }),
   );
-  // A whole Book is looked through in a thread of its own, as the text that it is.
-  app.use('/api/book/import', text({ type: () => true, limit: MOST_BOOK_BYTES }));
-  app.use(answerBodyProblem);
   app.use(boundedBody);
   app.useBodyParser('json', { limit: MOST_BODY });
   app.use(answerBodyProblem);
   app.use(onlyCleanBodies);
-  // Pictures: they are looked into where they are taken in.
-  app.useBodyParser('raw', { type: PHOTO_TYPES, limit: MOST_PHOTO_BYTES });
-  app.use(answerBodyProblem);
   app.use('/api', inWords());
   app.useGlobalPipes(BODIES);
   app.useGlobalFilters(new ProblemFilter());

@@ -85,10 +85,16 @@ async function clear(): Promise<void> {
 /** Dates of the last season for what was made in it, the cooks included. */
 async function throughTheSeason(): Promise<void> {
   const listed = await batches.list(householdId);
+  const kept = await recipes.list(householdId);
   for (const [nth, { name, day, state }] of DEMO_SEASON.entries()) {
     const batchId = listed.find((one) => one.name === name)?.id;
     if (batchId === undefined) throw new Error(`The demo has no batch named ${name}`);
-    const { lines, settings } = await batches.find(householdId, batchId);
+    const { lines, settings: said } = await batches.find(householdId, batchId);
+    const recipe = kept.find((one) => one.name === name);
+    const settings =
+      recipe === undefined
+        ? said
+        : { ...said, recipe: { id: recipe.id, number: recipe.versions.length } };
     const kitchen = await kitchens.current(householdId);
     // What is in its jars was cooked yesterday, so that its lids are to be pressed.
     const startedAt =

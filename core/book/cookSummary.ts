@@ -5,6 +5,7 @@ import { jarPlanOf, jarProgressOf } from '../jars/index.ts';
 import {
   potAndBurner,
   requestInKitchen,
+  UNNAMED_BURNER,
   type Formula,
   type PlanningKitchen,
 } from '../kitchen/index.ts';
@@ -120,8 +121,13 @@ export function bookedCook({ formula, kitchen, entries, outcome }: KeptCook): Bo
         }
       : null,
     fruitOf: planned.ok ? linesOf(planned.plan) : null,
-    evidence: evidenceOf({ request: usual, burner: burner?.id ?? '', log, outcome: measured }),
-    burner: burner?.id ?? '',
+    evidence: evidenceOf({
+      request: usual,
+      burner: burner?.id ?? UNNAMED_BURNER,
+      log,
+      outcome: measured,
+    }),
+    burner: burner?.id ?? UNNAMED_BURNER,
     powerW: HEAT_SOURCES[request.heat].powerW,
   };
 }

@@ -26,4 +26,5 @@ export {
   pretreatmentIn,
   readingIn,
   requestInKitchen,
+  UNNAMED_BURNER,
 } from './requestInKitchen.ts';

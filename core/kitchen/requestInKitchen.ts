@@ -71,8 +71,11 @@ export const readingIn = (
     before: before ? pretreatmentIn(before) : null,
   });
 
+/** By this goes the burner of a kitchen that has named none: its power is learned as any other's. */
+export const UNNAMED_BURNER = '';
+
 /** What a plan on one of the kitchen's burners starts from. */
-function learnedOf(knowledge: KitchenKnowledge | null, burnerId: string | null): Learned {
+function learnedOf(knowledge: KitchenKnowledge | null, burnerId: string): Learned {
   if (knowledge === null) return NOTHING_LEARNED;
   const { burners, thermometerOffsetK, yieldTimes, minutesTimes } = knowledge;
   const power = burners.find(({ id }) => id === burnerId)?.netPowerW;
@@ -106,7 +109,7 @@ export function requestInKitchen(
     pot: inside === null ? null : { diameterCm: inside.diameterCm, heightCm: inside.heightCm },
     heat: burner?.heat ?? USUAL_REQUEST.heat,
     netPowerKw: burner?.netPowerKw ?? null,
-    learned: learnedOf(kitchen.knowledge ?? null, burner?.id ?? null),
+    learned: learnedOf(kitchen.knowledge ?? null, burner?.id ?? UNNAMED_BURNER),
     targetSolublesPct: settings.targetSolublesPct ?? null,
     bodyStop: settings.bodyStop ?? USUAL_REQUEST.bodyStop,
     boilMin: settings.boilMin ?? null,

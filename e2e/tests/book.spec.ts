@@ -221,3 +221,35 @@ test('readings of a probe go out and come in, once', async ({ page, kettle }) =>
   });
   await expect(page.getByRole('alert')).toContainText('Line 3');
 });
+
+test('what a version of a recipe changed and did is told at the recipe and at the cook', async ({
+  page,
+  kettle,
+}) => {
+  const { id } = await kettle.send<Recipe>('POST', '/recipes', {
+    name: 'Damson',
+    lines: ['2 kg crushed damsons', '1.6 kg sugar'],
+  });
+  await kettle.send('POST', `/recipes/${id}/versions`, {
+    name: 'Damson',
+    lines: DAMSONS,
+    note: 'won at the fair',
+  });
+  const [past] = await keepBook(kettle, [
+    {
+      name: 'Damson',
+      lines: DAMSONS,
+      daysAgo: 20,
+      log: FIRST,
+      settings: { recipe: { id, number: 2 } },
+      outcome: { set: 'soft', taste: 5 },
+    },
+  ]);
+  for (const path of ['/recipes', `/book/${past?.cook}`]) {
+    await page.goto(kettle.address + path);
+    await page.getByText('What changed, and what it did').click();
+    const told = page.getByRole('region', { name: 'What changed, and what it did' });
+    await expect(told).toContainText(/less white sugar; set soft; taste 5 of 5; “won at the fair”/);
+    await expect(told).toContainText('Version 1: the first; not cooked yet');
+  }
+});

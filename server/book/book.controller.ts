@@ -1,5 +1,6 @@
 import {
   ForgetDto,
+  MOST_PHOTO_BYTES,
   OutcomeDto,
   type BookHome,
   type BookPage,
@@ -25,10 +26,12 @@ import {
   Put,
   Query,
   Req,
+  Res,
   StreamableFile,
 } from '@nestjs/common';
 import { ApiOperation, ApiQuery, ApiTags } from '@nestjs/swagger';
-import type { Request } from 'express';
+import type { Request, Response } from 'express';
+import { fileOf } from '../fileBody.ts';
 import { By, Needs, type Actor } from '../identity/actor.ts';
 import { bodyOf } from '../openapi.ts';
 import { idPipe } from '../problem/idPipe.ts';
@@ -172,9 +175,10 @@ export class BookController {
     @By() actor: Actor,
     @Param('id', CookId) id: string,
     @Param('photo', PhotoId) photo: string,
-    @Req() { body }: Request,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
   ): Promise<Photo> {
-    return this.photos.add(actor, id, photo, body);
+    return this.photos.add(actor, id, photo, () => fileOf(request, response, MOST_PHOTO_BYTES));
   }
 
   @Get('photos/:id')

@@ -1,10 +1,14 @@
-import { BOOK_FORMAT, BookFileDto, type BookImported } from '@idle-kettle/contract/bookFile';
-import { BadInput } from '../problem/errors.ts';
-import { message } from '@idle-kettle/words/message';
-import { Controller, Get, Header, HttpCode, Post, Req, StreamableFile } from '@nestjs/common';
+import {
+  BOOK_FORMAT,
+  BookFileDto,
+  MOST_BOOK_BYTES,
+  type BookImported,
+} from '@idle-kettle/contract/bookFile';
+import { Controller, Get, Header, HttpCode, Post, Req, Res, StreamableFile } from '@nestjs/common';
 import { ApiOperation, ApiTags } from '@nestjs/swagger';
-import type { Request } from 'express';
+import type { Request, Response } from 'express';
 import { Readable } from 'node:stream';
+import { fileOf } from '../fileBody.ts';
 import { By, Needs, type Actor } from '../identity/actor.ts';
 import { bodyOf } from '../openapi.ts';
 import { BookCsvService } from './bookCsv.service.ts';
@@ -43,11 +47,16 @@ export class BookFileController {
   @Post('import')
   @Needs('kitchen')
   @HttpCode(200)
-  @ApiOperation({ summary: 'Take a Book in that was exported: all of it or nothing' })
+  @ApiOperation({
+    summary: 'Take a Book in that was exported, sent as a file: all of it or nothing',
+  })
   @bodyOf(BookFileDto)
-  take(@By() actor: Actor, @Req() { body }: Request): Promise<BookImported> {
-    if (typeof body !== 'string')
-      throw new BadInput([{ field: '', message: message('requests.oneObject') }]);
-    return this.imports.take(actor, body);
+  async take(
+    @By() actor: Actor,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<BookImported> {
+    const file = await fileOf(request, response, MOST_BOOK_BYTES);
+    return this.imports.take(actor, file.toString('utf8'));
   }
 }

@@ -1,5 +1,5 @@
 import type { ForgetDto, Knowledge } from '@idle-kettle/contract';
-import { HEAT_SOURCES } from '@idle-kettle/core';
+import { HEAT_SOURCES, UNNAMED_BURNER, USUAL_REQUEST } from '@idle-kettle/core';
 import type { CookEvidence, CookTold, TaughtBurner } from '@idle-kettle/core/learning';
 import { message } from '@idle-kettle/words/message';
 import { Injectable } from '@nestjs/common';
@@ -75,7 +75,7 @@ export class KnowledgeService {
   async forget(householdId: HouseholdId, { what, burner }: ForgetDto): Promise<void> {
     const now = Date.now();
     const burners = await this.burners(householdId);
-    if (what === 'power' && !burners.some(({ id }) => id === burner))
+    if (what === 'power' && !burners.some(({ id }) => id === (burner ?? UNNAMED_BURNER)))
       throw new BadInput([{ field: 'burner', message: message('problems.noSuchBurner') }]);
     await this.kitchens.setForgotten(householdId, (forgotten) =>
       what === 'power'
@@ -96,6 +96,8 @@ export class KnowledgeService {
 
   private async burners(householdId: HouseholdId): Promise<readonly TaughtBurner[]> {
     const { burners } = await this.kitchens.current(householdId);
+    if (burners.length === 0)
+      return [{ id: UNNAMED_BURNER, powerW: HEAT_SOURCES[USUAL_REQUEST.heat].powerW }];
     return burners.map(({ id, name, heat }) => ({
       id: id ?? name,
       powerW: HEAT_SOURCES[heat].powerW,

@@ -41,12 +41,13 @@ export class PhotosService {
   /**
    * Keeps a picture, made small: upright, without where and with what it was taken. Asked twice
    * with the same id, there is one.
+   * @param sent reads it, once it is known that it is wanted
    */
   async add(
     { householdId, author }: Actor,
     sessionId: string,
     id: string,
-    sent: unknown,
+    sent: () => Promise<Buffer>,
   ): Promise<Photo> {
     const session = await this.sessions.findOne({
       attributes: ['id', 'batchId'],
@@ -59,7 +60,7 @@ export class PhotosService {
     if (same !== undefined) return same;
     if (there.length >= MOST_PHOTOS)
       throw new Conflict(message('problems.mostPhotos', { most: MOST_PHOTOS }));
-    const made = await madeSmall(sent);
+    const made = await madeSmall(await sent());
     await this.photos.bulkCreate(
       [{ id, householdId, sessionId, ...made, byKind: author.kind, byId: author.id }],
       { ignoreDuplicates: true },

@@ -28,8 +28,7 @@ export type SmallPhoto = {
  * but what is seen. What is no picture, is broken or claims to be huge is refused before it is
  * opened.
  */
-export async function madeSmall(sent: unknown): Promise<SmallPhoto> {
-  if (!Buffer.isBuffer(sent)) throw notAPhoto('photo');
+export async function madeSmall(sent: Buffer): Promise<SmallPhoto> {
   const open = (): Sharp =>
     sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'error', sequentialRead: true });
   try {

@@ -175,6 +175,18 @@ export const DEMO_RECIPES: readonly (readonly [RecipeDto, ...RecipeDto[]])[] = [
       note: '',
     },
   ],
+  [
+    {
+      name: 'Hedge bramble',
+      lines: ['2 kg crushed blackberries', '1.6 kg sugar'],
+      note: 'too sweet',
+    },
+    {
+      name: 'Hedge bramble',
+      lines: ['2 kg crushed blackberries', '1.4 kg sugar'],
+      note: 'won at the fair',
+    },
+  ],
 ];
 
 /** How what was made in the season turned out, as its cooks said a week later; invented. */

@@ -30,7 +30,10 @@ const BOOK = keptBook(KITCHEN, [1, 2, 3, 4]);
 const [FIRST, SECOND] = [idOf('cook 1'), idOf('cook 2')];
 
 const taken = (book: unknown) =>
-  api().post('/api/book/import').set('content-type', 'application/json').send(JSON.stringify(book));
+  api()
+    .post('/api/book/import')
+    .set('content-type', 'application/octet-stream')
+    .send(JSON.stringify(book));
 const exported = async (): Promise<string> =>
   (await api().get('/api/book/export').expect(200).buffer(true)).text;
 const page = async (query = ''): Promise<BookPage> =>
@@ -276,7 +279,7 @@ describe('the Book as a file', () => {
       expectProblem(await taken(file), 400);
     const text = await api()
       .post('/api/book/import')
-      .set('content-type', 'application/json')
+      .set('content-type', 'application/octet-stream')
       .send(before.slice(0, -3));
     expect(expectProblem(text, 400).faults[0]?.message).toContain('no JSON');
     expect(await exported()).toBe(before);

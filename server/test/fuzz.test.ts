@@ -4,7 +4,7 @@ import { randomUUID } from 'node:crypto';
 import { Client } from 'pg';
 import { ConnectionError, DatabaseError } from 'sequelize';
 import request from 'supertest';
-import { unclean } from '../cleanBody.ts';
+import { unclean } from '@idle-kettle/contract';
 import { databaseInWords } from '../problem/database.ts';
 import { some } from '../../core/test/runs.ts';
 import { freshDatabase } from './freshDatabase.ts';

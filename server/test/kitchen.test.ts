@@ -242,9 +242,10 @@ describe('names that the kitchen is taught', () => {
         api().post('/api/kitchen/names').send({ name, ingredient: 'apple' }).expect(201),
       ),
     );
-    const { id, setUp, names, version, ...kitchen } = body<Kitchen>(
+    const { id, setUp, names, version, knowledge, ...kitchen } = body<Kitchen>(
       await api().get('/api/kitchen'),
     );
+    expect(knowledge).toBeNull();
     expect([id, setUp, names.map(({ name }) => name).sort()]).toEqual([id, setUp, many]);
     await api().put('/api/kitchen').send(kitchen).expect(200);
     expect(await namesNow()).toHaveLength(8);

@@ -13,7 +13,7 @@ const record = async (id: string): Promise<BookRecord> =>
 const exported = async (): Promise<string> =>
   (await api().get('/api/book/export').expect(200).buffer(true)).text;
 const taken = (text: string) =>
-  api().post('/api/book/import').set('content-type', 'application/json').send(text);
+  api().post('/api/book/import').set('content-type', 'application/octet-stream').send(text);
 
 beforeAll(async () => {
   await api().put('/api/kitchen').send(KEPT_KITCHEN).expect(200);

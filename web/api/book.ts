@@ -168,7 +168,7 @@ export function useImportBook() {
   const queries = useQueryClient();
   return useMutation<BookImported, Error, Blob>({
     mutationFn: (file) =>
-      send('/book/import', 'POST', file.slice(0, file.size, 'application/json')),
+      send('/book/import', 'POST', file.slice(0, file.size, 'application/octet-stream')),
     onSuccess: () => queries.invalidateQueries(),
   });
 }

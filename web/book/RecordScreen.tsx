@@ -90,7 +90,12 @@ function Record({ record, kitchen }: Props) {
               <li key={index}>{line}</li>
             ))}
           </ul>
-          {record.madeFrom !== null && <VersionEffects madeFrom={record.madeFrom} />}
+          {record.madeFrom !== null && (
+            <details className="mt-3">
+              <summary className="cursor-pointer font-bold">{say('book.versions')}</summary>
+              <VersionEffects madeFrom={record.madeFrom} />
+            </details>
+          )}
         </section>
       </div>
       <Log record={record} kitchen={kitchen} />

@@ -54,7 +54,9 @@ function writerOf(what: EstimateStory['what'], kitchen: Kitchen): (value: number
 /** What an estimate is of. */
 const nameOfStory = ({ what, burner }: EstimateStory, known: Knowledge): string =>
   what === 'power'
-    ? say('book.powerOf', { burner: known.burners.find(({ id }) => id === burner)?.name ?? '' })
+    ? say('book.powerOf', {
+        burner: known.burners.find(({ id }) => id === burner)?.name ?? say('book.yourBurner'),
+      })
     : say(NAMES[what]);
 
 /** An estimate that no cook told of yet, with what is usual. */

@@ -15,8 +15,7 @@ export function VersionEffects({ madeFrom }: { readonly madeFrom: MadeFrom }) {
   const units = useKitchen().data?.units ?? 'us';
   if (!recipe.data || !cooks.data || recipe.data.versions.length < 2) return null;
   return (
-    <section aria-label={say('book.versions')} className="mt-3">
-      <h3 className="font-bold text-secondary">{say('book.versions')}</h3>
+    <section aria-label={say('book.versions')} className="mt-1">
       <ol reversed className="flex flex-col gap-1">
         {recipe.data.versions.map((version, index, all) => (
           <li

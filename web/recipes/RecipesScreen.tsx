@@ -8,6 +8,7 @@ import { useRestoreRecipe, useRecipes, useDeleteRecipe } from '../api/recipes.ts
 import { failureOf } from '../api/failure.ts';
 import { sayError } from '../api/request.ts';
 import { useMay } from '../api/who.ts';
+import { VersionEffects } from '../book/VersionEffects.tsx';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Empty } from '../ui/Empty.tsx';
 import { fruitColourOfLines } from '../ui/fruit.ts';
@@ -126,6 +127,7 @@ function OneCard({ recipe, onDelete, mayCook }: CardProps) {
           <li key={index}>{line}</li>
         ))}
       </ul>
+      {recipe.versions.length > 1 && <Effects recipe={recipe} number={version.number} />}
       {mayCook && (
         <Link
           to={`/batches/new?recipe=${recipe.id}&version=${version.number}`}
@@ -135,5 +137,16 @@ function OneCard({ recipe, onDelete, mayCook }: CardProps) {
         </Link>
       )}
     </li>
+  );
+}
+
+/** What each version changed and what it did; asked for when somebody wants to know. */
+function Effects({ recipe, number }: { readonly recipe: Recipe; readonly number: number }) {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <details onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
+      <summary className="cursor-pointer font-bold">{say('book.versions')}</summary>
+      {isOpen && <VersionEffects madeFrom={{ recipeId: recipe.id, name: recipe.name, number }} />}
+    </details>
   );
 }

@@ -8,6 +8,7 @@ export const EN_GB = {
   'acts.ontoATowelApartOut': 'Onto a towel, apart, out of any draught. Never retighten the bands.',
   'balance.burner': 'Hob',
   'book.colourAsk': 'Colour',
+  'book.yourBurner': 'your hob',
   'jars.burnerIsOn': 'Hob is on',
   'jars.labeled': 'Labelled',
   'jars.neverTiltThemSetThem':

@@ -117,6 +117,7 @@ export const BOOK = {
   'book.knowledgeWhy':
     'Every plan starts from this. What you say in Kitchen counts more: a burner’s power, and what boiling water shows. Nothing here opens the pantry or shortens a process.',
   'book.powerOf': 'Power of {{burner}}',
+  'book.yourBurner': 'your burner',
   'book.powerWhy': 'What goes into the pot at the boil. It decides the minutes.',
   'book.kw': '{{value}} kW',
   'book.boilsOff': 'It boils off {{mass}} of water an hour.',
@@ -200,7 +201,7 @@ export const BOOK = {
   'book.probeAdded_other': '{{count}} readings came in.',
   'book.versions': 'What changed, and what it did',
   'book.versionOf': 'Version {{number}}',
-  'book.versionFirst': 'The first.',
+  'book.versionFirst': 'the first',
   'book.versionNoCooks': 'not cooked yet',
   'book.versionSets': 'set {{sets}}',
   'book.versionTaste': 'taste {{value}} of 5',
