@@ -73,10 +73,10 @@ export function Shell() {
                 to={to}
                 end
                 className={({ isActive }) =>
-                  `btn btn-ghost px-1 text-sm sm:px-4 sm:text-base ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
+                  `btn btn-ghost px-1 text-sm sm:px-2 sm:text-base lg:px-4 ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
                 }
               >
-                <Icon aria-hidden className="size-5 max-sm:hidden" />
+                <Icon aria-hidden className="size-5 max-lg:hidden" />
                 {say(text)}
               </NavLink>
             ))}
