@@ -9,6 +9,7 @@ import { BatchesService } from './batches/batches.service.ts';
 import { RecipesService } from './recipes/recipes.service.ts';
 import { configFrom } from './config.ts';
 import { CookLogService } from './cookSessions/cookLog.service.ts';
+import { JarSettler } from './cookSessions/jarSettler.service.ts';
 import { CookSessionModel } from './cookSessions/cookSession.model.ts';
 import {
   DEMO_BATCHES,
@@ -135,6 +136,9 @@ async function throughTheSeason(): Promise<void> {
     const outcome = DEMO_OUTCOMES[name];
     if (outcome !== undefined && isDone)
       await app.get(OutcomesService).save(keeper, session.id, { version: 0, ...outcome });
+    // What it took off the stock is out of it already.
+    await app.get(JarSettler).settle(session.id);
+    await kitchens.setUp(householdId, DEMO_KITCHEN, false);
     // The next plan starts from what this one taught.
     await app.get(BookKeeper).workOut(householdId, session.id);
   }

@@ -22,7 +22,7 @@ export const BookRow = memo(function BookRow({ entry, picked, onPick }: Props) {
   const { id, name, colour, cookedAt, photos, again } = entry;
   return (
     <div
-      className="jar-label relative grid h-[68px] grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 py-1 pr-5 pl-3 sm:grid-cols-[minmax(0,1fr)_10rem_11rem_4.5rem]"
+      className="jar-label relative grid h-[68px] grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1 pr-5 pl-3 sm:grid-cols-[minmax(0,1fr)_10rem_11rem_4.5rem]"
       style={colour === null ? {} : ({ '--fruit': colour } as React.CSSProperties)}
     >
       <div className="min-w-0">
@@ -34,9 +34,10 @@ export const BookRow = memo(function BookRow({ entry, picked, onPick }: Props) {
         <p className="truncate text-sm opacity-80">
           {format(new Date(cookedAt), 'd MMM yyyy')}
           {entry.cook !== null && ` · ${entry.cook}`}
+          <span className="sm:hidden">{jarsTold(entry) !== '' && ` · ${jarsTold(entry)}`}</span>
         </p>
       </div>
-      <p className="text-right leading-tight tabular-nums sm:text-left">{jarsTold(entry)}</p>
+      <p className="leading-tight tabular-nums max-sm:hidden">{jarsTold(entry)}</p>
       <p className="leading-tight max-sm:hidden">{setTold(entry)}</p>
       <div className="flex items-center justify-end gap-2">
         {photos > 0 && (
