@@ -10,7 +10,7 @@ export const FILE_TYPES = ['application/octet-stream', 'image/jpeg', 'image/png'
  */
 export function fileOf(request: Request, response: Response, most: number): Promise<Buffer> {
   return new Promise((resolve, reject) => {
-    raw({ type: FILE_TYPES, limit: most })(request, response, (error: unknown) => {
+    raw({ type: FILE_TYPES, limit: most })(request, response, (error?: Error) => {
       if (error !== undefined) reject(error);
       else resolve(Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0));
     });
