@@ -49,7 +49,7 @@ export const POWER_SCATTER = {
   unknown: range(0.7, 1, 1.3),
   known: range(0.9, 1, 1.1),
   /** Of one kitchen whose cooks were timed, from one to the next. */
-  ofOneKitchen: range(0.93, 1, 1.07),
+  ofOneKitchen: range(0.95, 1, 1.05),
   provenance: KITCHENS,
 };
 

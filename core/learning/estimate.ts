@@ -67,7 +67,7 @@ const COMMON: {
   },
   minutes: {
     of: 'minutes',
-    level: { prior: { mean: 0, sd: 0.1 }, between: 0.04, common: 0.02 },
+    level: { prior: { mean: 0, sd: 0.1 }, between: 0.03, common: 0.01 },
     through: Math.exp,
   },
 };
