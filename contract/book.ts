@@ -1,17 +1,12 @@
-import {
-  SET_CLASSES,
-  type Formula,
-  type Method,
-  type Product,
-  type SetClass,
-} from '@idle-kettle/core';
+import { type Formula, type Method, type Product, type SetClass } from '@idle-kettle/core';
 import type { CookSummary } from '@idle-kettle/core/book';
 import type { EstimateStory } from '@idle-kettle/core/learning';
 import { IsBoolean, IsOptional, IsString, MaxLength } from 'class-validator';
 import { MOST_VERSION } from './batch.ts';
+import { CookOutcomeDto } from './cookOutcome.ts';
 import type { LoggedEntry } from './cookSession.ts';
 import { MayBeLeftOut } from './nested.ts';
-import { IsBetween, IsWholeBetween } from './numbers.ts';
+import { IsWholeBetween } from './numbers.ts';
 import { IsOneOf } from './oneOf.ts';
 import { refusal } from './refusal.ts';
 
@@ -29,14 +24,10 @@ export const MOST_PHOTO_BYTES = 4 * 1024 * 1024;
 const judged = (): PropertyDecorator => IsWholeBetween(1, MOST_STARS);
 
 /** How a batch turned out, as somebody says a week later. What is null nobody has said. */
-export class OutcomeDto {
+export class OutcomeDto extends CookOutcomeDto {
   /** The version that this was made on; 0 where nothing was said before. */
   @IsWholeBetween(0, MOST_VERSION)
   version!: number;
-
-  @IsOptional()
-  @IsOneOf(SET_CLASSES)
-  set?: SetClass | null;
 
   @IsOptional()
   @judged()
@@ -59,16 +50,6 @@ export class OutcomeDto {
   @IsOptional()
   @IsWholeBetween(0, 10_000_000)
   costMinor?: number | null;
-
-  /** What reached the jars; left out, what its log says. */
-  @IsOptional()
-  @IsBetween(1, 1_000_000, 'mL')
-  volumeMl?: number | null;
-
-  /** What was in the pot at the stop. */
-  @IsOptional()
-  @IsBetween(1, 1_000_000, 'g')
-  finalMassG?: number | null;
 
   @MayBeLeftOut()
   @IsString({ message: refusal('requests.text') })

@@ -27,6 +27,8 @@ import { packed, refusal } from './refusal.ts';
 import { SettingsDto } from './settings.ts';
 import { IsName } from './text.ts';
 
+export type { KeptEntry };
+
 /** What such a file calls itself, and how it is written. */
 export const BOOK_FORMAT = 'kettle-book';
 export const BOOK_FORMAT_VERSION = 1;

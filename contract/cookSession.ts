@@ -42,7 +42,9 @@ export const FASTEST = 60;
 export const MOST_ENTRIES = 100;
 /** Names that only the devices of a kitchen write under. */
 const DEVICE_SOURCES: readonly string[] = [PROBE_SOURCE, SCALE_SOURCE];
-const MOST_TEXT_CHARS = 120;
+export const MOST_TEXT_CHARS = 120;
+/** Names that sources of entries go by. */
+export const SOURCE = /^[\w .:-]{1,60}$/;
 const ENTRY_KINDS: readonly EntryKind[] = [...READING_KINDS, ...EVENT_KINDS];
 /** Moments that a kitchen’s clock may show, ms: the years 2000 to 2100. */
 export const EARLIEST_MS = Date.UTC(2000, 0);
@@ -78,7 +80,7 @@ export class EntryDto {
   @IsNotIn(DEVICE_SOURCES, {
     message: refusal('requests.sourceOfADevice'),
   })
-  @Matches(/^[\w .:-]{1,60}$/, {
+  @Matches(SOURCE, {
     message: refusal('requests.source'),
   })
   source!: string;

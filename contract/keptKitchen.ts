@@ -3,6 +3,7 @@ import { plainToInstance } from 'class-transformer';
 import { getMetadataStorage, validateSync } from 'class-validator';
 import { faultsOf } from './faults.ts';
 import { KitchenDto } from './kitchen.ts';
+import { VALIDATION } from './planRequest.ts';
 
 /** The fields that a kitchen says of itself. */
 const FIELDS: ReadonlySet<string> = new Set(
@@ -56,11 +57,7 @@ export function kitchenFaults(value: unknown): Text | null {
   if (!isKnowledge((value as { readonly knowledge?: unknown }).knowledge))
     return message('requests.kitchenField', { field: 'knowledge', why: '' });
   const faults = faultsOf(
-    validateSync(plainToInstance(KitchenDto, { name: 'Kitchen', ...said }), {
-      whitelist: true,
-      forbidNonWhitelisted: true,
-      stopAtFirstError: true,
-    }),
+    validateSync(plainToInstance(KitchenDto, { name: 'Kitchen', ...said }), VALIDATION),
   );
   const [fault] = faults;
   return fault === undefined

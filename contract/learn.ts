@@ -1,39 +1,28 @@
 import 'reflect-metadata';
 import {
-  EVENT_KINDS,
   HEAT_IDS,
   HEAT_SOURCES,
   LEAST_ALTITUDE_M,
   MOST_ALTITUDE_M,
-  READING_KINDS,
-  SET_CLASSES,
   type EntryKind,
   type HeatId,
-  type SetClass,
 } from '@idle-kettle/core';
 import type { CookRecord, TaughtBurner } from '@idle-kettle/core/learning';
 import { message, type Text } from '@idle-kettle/words';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsOptional,
-  registerDecorator,
-  type ValidationArguments,
-} from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsOptional } from 'class-validator';
+import { CookOutcomeDto } from './cookOutcome.ts';
+import { IsLookedThrough, LOGGED_KINDS } from './lookedThrough.ts';
 import { AreParts, IsPart } from './nested.ts';
 import { IsBetween } from './numbers.ts';
 import { IsOneOf } from './oneOf.ts';
 import { PlanRequestDto, PotDto, readJson, toPlanRequest, type ReadJson } from './planRequest.ts';
-import { packed, refusal } from './refusal.ts';
+import { refusal } from './refusal.ts';
 import { IsName } from './text.ts';
 
 /** Most lines of one cook’s log: a probe that is read every second for half a day. */
 export const MOST_LOGGED = 50_000;
 /** Most cooks that are learned from at once. */
 export const MOST_COOKS_LEARNED = 500;
-
-const KINDS: ReadonlySet<unknown> = new Set([...READING_KINDS, ...EVENT_KINDS]);
 
 /** A line of a log: what was read or done, and when. */
 type LoggedLine = {
@@ -48,35 +37,22 @@ function lineFault(line: unknown): Text | null {
   if (typeof line !== 'object' || line === null) return message('requests.eachObject');
   const { at, kind, value = null, text = null } = line as { readonly [key: string]: unknown };
   if (typeof at !== 'number' || !Number.isFinite(at)) return message('requests.loggedAt');
-  if (!KINDS.has(kind)) return message('requests.loggedKind', { kind: String(kind).slice(0, 40) });
+  if (!LOGGED_KINDS.has(kind))
+    return message('requests.loggedKind', { kind: String(kind).slice(0, 40) });
   if (value !== null && (typeof value !== 'number' || !Number.isFinite(value)))
     return message('requests.loggedValue');
   return text === null || typeof text === 'string' ? null : message('requests.loggedText');
 }
 
-/** A log, looked through line by line: as objects of a class a probe’s would take seconds. */
-const IsLog = (): PropertyDecorator => (target, property) => {
-  const firstFault = (value: unknown) => {
+/** A log, looked through line by line. */
+const IsLog = (): PropertyDecorator =>
+  IsLookedThrough('isLog', (value) => {
     const index = Array.isArray(value)
       ? value.findIndex((line: unknown) => lineFault(line) !== null)
       : -1;
-    return index < 0 ? null : { index, why: lineFault((value as unknown[])[index]) };
-  };
-  registerDecorator({
-    name: 'isLog',
-    target: target.constructor,
-    propertyName: String(property),
-    validator: {
-      validate: (value: unknown) => firstFault(value) === null,
-      defaultMessage: (of?: ValidationArguments) => {
-        const fault = firstFault(of?.value);
-        return packed(
-          message('requests.logged', { line: (fault?.index ?? 0) + 1, why: fault?.why ?? '' }),
-        );
-      },
-    },
+    const why = index < 0 ? null : lineFault((value as unknown[])[index]);
+    return why === null ? null : { line: index + 1, why };
   });
-};
 
 class LearnedBurnerDto {
   @IsName()
@@ -112,23 +88,6 @@ class LearningKitchenDto {
   @IsOptional()
   @IsBetween(LEAST_ALTITUDE_M, MOST_ALTITUDE_M, 'm')
   altitudeM?: number | null;
-}
-
-class CookOutcomeDto {
-  /** What reached the jars. */
-  @IsOptional()
-  @IsBetween(1, 1_000_000, 'mL')
-  volumeMl?: number | null;
-
-  /** What was in the pot at the stop. */
-  @IsOptional()
-  @IsBetween(1, 1_000_000, 'g')
-  finalMassG?: number | null;
-
-  /** How it set, as somebody judged it; nothing is learned from it. */
-  @IsOptional()
-  @IsOneOf(SET_CLASSES)
-  set?: SetClass | null;
 }
 
 class LoggedCookDto {

@@ -29,8 +29,9 @@ export function unclean(body: unknown): Fault[] {
     }
     for (const [key, part] of Object.entries(value)) {
       const at = Array.isArray(value) ? `${field}[${key}]` : field === '' ? key : `${field}.${key}`;
-      const wrong = OF_OBJECTS.has(key) ? message('requests.unknownKey') : wrongWith(key);
-      if (wrong !== null) faults.push({ field: OF_OBJECTS.has(key) ? at : field, message: wrong });
+      const wrong = wrongWith(key);
+      if (OF_OBJECTS.has(key)) faults.push({ field: at, message: message('requests.unknownKey') });
+      else if (wrong !== null) faults.push({ field, message: wrong });
       else look(part, at, depth + 1);
     }
   };

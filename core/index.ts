@@ -139,6 +139,7 @@ export {
   type PlanAct,
   type PlanLine,
   type PlanOutcome,
+  KG_AN_HOUR_OF_A_KW,
   fruitGramsOf,
   goesFirst,
   linesBrought,

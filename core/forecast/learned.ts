@@ -24,7 +24,7 @@ export const NOTHING_LEARNED: Learned = {
 };
 
 /** Standard deviations from the middle of a normal to its p90. */
-const Z_P90 = 1.2815515655446004;
+export const Z_P90 = 1.2815515655446004;
 /** Half the width of a range that thins out in a straight line, over its standard deviation. */
 const HALF_WIDTH = Math.sqrt(6);
 

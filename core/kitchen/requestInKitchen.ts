@@ -71,7 +71,7 @@ export const readingIn = (
     before: before ? pretreatmentIn(before) : null,
   });
 
-/** By this goes the burner of a kitchen that has named none: its power is learned as any other's. */
+/** Id of the one burner of a kitchen that names none; its power is learned too. */
 export const UNNAMED_BURNER = '';
 
 /** What a plan on one of the kitchen's burners starts from. */

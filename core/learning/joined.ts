@@ -1,3 +1,4 @@
+import { Z_P90 } from '../forecast/index.ts';
 import type { Quantiles } from '../quantity/index.ts';
 import { median } from '../stove/index.ts';
 
@@ -35,7 +36,6 @@ const HALF_LIFE = 12;
 /** Two last ones that agree within so many deviations, and lie so far from the rest, are news. */
 const AGREE = 2;
 const NEWS = 2.5;
-const Z_P90 = 1.2815515655446004;
 
 /**
  * Joins what cooks tell of one quantity, the first first, as a random-effects model: weighed by

@@ -135,7 +135,7 @@ describe('a plan that starts from what was learned', () => {
   const cook = cooksOf(KITCHEN, 31, 1)[0] as CookRecord;
   const [bare, taught] = [planned(cook, null), planned(cook, known)];
 
-  test('says so, with the cooks it rests on, and its ranges are narrower', () => {
+  test('names the cooks it rests on, and its ranges are narrower', () => {
     expect(bare.learned).toBeUndefined();
     expect(taught.learned?.map(({ what, batches }) => [what, batches])).toEqual([
       ['power', 4],

@@ -2,7 +2,7 @@ import { message, type Text } from '@idle-kettle/words/message';
 import type { Evaluation } from '../evaluate/index.ts';
 import type { LearnedFigure } from '../forecast/index.ts';
 import { METHODS } from '../method/index.ts';
-import { fahrenheitDegrees, roundQuantiles } from '../quantity/index.ts';
+import { convert, fahrenheitDegrees, roundQuantiles } from '../quantity/index.ts';
 
 /** What a plan started from that the cooks of its kitchen told. */
 export type LearnedOfPlan = {
@@ -17,8 +17,7 @@ export type LearnedOfPlan = {
 };
 
 /** What boils off, kg an hour of a kilowatt: the heat of vaporisation is 2.257 MJ/kg at 100 °C. */
-const KG_AN_HOUR_OF_A_KW = 3600 / 2257;
-const KG_A_LB = 0.45359237;
+export const KG_AN_HOUR_OF_A_KW = 3600 / 2257;
 const DECIMALS = 3;
 
 /**
@@ -44,7 +43,7 @@ export function learnedOfPlan({ request, choice }: Evaluation): readonly Learned
       message('plan.learnedPower', {
         kw: p50.toFixed(1),
         kgAnHour: (KG_AN_HOUR_OF_A_KW * p50).toFixed(1),
-        lbAnHour: ((KG_AN_HOUR_OF_A_KW * p50) / KG_A_LB).toFixed(1),
+        lbAnHour: convert(KG_AN_HOUR_OF_A_KW * p50, 'kg', 'lb').toFixed(1),
         count: batches,
       }),
     ),

@@ -1,5 +1,4 @@
-import { BOOK_FORMAT, BOOK_FORMAT_VERSION } from '@idle-kettle/contract/bookFile';
-import type { KeptEntry } from '@idle-kettle/contract/keptLog';
+import { BOOK_FORMAT, BOOK_FORMAT_VERSION, type KeptEntry } from '@idle-kettle/contract/bookFile';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';

@@ -53,14 +53,13 @@ export async function madeSmall(sent: Buffer): Promise<SmallPhoto> {
     }
     throw new RangeError('There is a quality');
   } catch {
-    // Whatever it was, the library says so in words of its own.
+    // What the library says of it would tell a cook nothing.
     throw notAPhoto('photo');
   }
 }
 
 /**
- * A picture of a Book that was exported: as it is where it is one of ours, and made small as any
- * other where it is not.
+ * A photo from an exported Book: kept byte for byte where it is one of ours, made small where not.
  * @param index its place in the file
  */
 export async function asItCame(sent: Buffer, index: number): Promise<SmallPhoto> {

@@ -77,8 +77,8 @@ export class DevicesService {
   }
 
   /**
-   * Pairs the simulated devices of a practice as any other, each by digits of its own. The server
-   * makes their readings itself, so nobody is told their tokens.
+   * Pairs the simulated devices of a practice, each by digits of its own as a real one is. The
+   * server makes their readings itself, so nobody is told their tokens.
    */
   async pairSimulated(
     householdId: HouseholdId,

@@ -156,7 +156,7 @@ describe('what a kitchen knows', () => {
     throw new Error('The batch got no plan');
   });
 
-  test('is told cook by cook, forgotten when somebody says so, and learned again', async () => {
+  test('names the cooks behind it, and is forgotten when somebody asks', async () => {
     const known = async () =>
       body<Knowledge>(await api().get('/api/book/knowledge').expect(200)).stories;
     const power = (await known()).find(({ what }) => what === 'power');

@@ -73,7 +73,7 @@ describe('photos', () => {
     expectProblem(await send(script, 'image/svg+xml'), 400);
   });
 
-  test('go out with the Book, and come in as they were; a strange one is made small as any', async () => {
+  test('go out with the Book and come back as they were; a foreign one is made small', async () => {
     const book = JSON.parse(await exported()) as { photos: { id: string; jpeg: string }[] };
     expect(book.photos.length).toBeGreaterThan(0);
     const strange = await picture(3000, 100)

@@ -1,10 +1,9 @@
 import { say } from '@idle-kettle/words';
-import { MOST_BESIDE, type BookEntry } from '@idle-kettle/contract';
+import { BOOK_PAGE, MOST_BESIDE, type BookEntry } from '@idle-kettle/contract';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { ChartLine, Columns3, FolderSync, Gauge } from 'lucide-react';
 import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { BOOK_PAGE } from '@idle-kettle/contract';
 import { useBookHome, useBookPages } from '../api/book.ts';
 import { failureOf } from '../api/failure.ts';
 import { NotFetched } from '../ui/Broken.tsx';

@@ -12,7 +12,7 @@ type Props = {
   readonly onChange: (value: number | null) => void;
 };
 
-/** A figure in a cook’s own words; what cannot be read stays, and says so. */
+/** A figure as the cook types it; what cannot be read stays, with what would be right. */
 export function MeasuredField({ name, wrong, value, read, write, onChange }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
   const [isWrong, setWrong] = useState(false);

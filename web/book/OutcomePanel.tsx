@@ -6,12 +6,13 @@ import {
   type Kitchen,
   type Outcome,
 } from '@idle-kettle/contract';
-import { SET_CLASSES } from '@idle-kettle/core';
+import { formatMass, formatVolume, SET_CLASSES } from '@idle-kettle/core';
 import { isConflict, sayError } from '../api/request.ts';
 import { SetSpoon } from '../drawings/SetSpoon.tsx';
+import { moneyInWords } from '../ui/words.ts';
 import { SET_IN_A_WORD } from '../words/sets.ts';
 import { MeasuredField } from './MeasuredField.tsx';
-import { readMass, readMoney, readVolume, writeMass, writeMoney, writeVolume } from './measured.ts';
+import { readMass, readMoney, readVolume } from './measured.ts';
 import { useOutcome } from './useOutcome.ts';
 
 type Props = {
@@ -105,7 +106,7 @@ export function OutcomePanel({ record, kitchen }: Props) {
               wrong={say('book.noVolume')}
               value={said.volumeMl}
               read={readVolume}
-              write={(ml) => writeVolume(ml, kitchen.units)}
+              write={(ml) => formatVolume(ml, kitchen.units)}
               onChange={(volumeMl) => change({ volumeMl })}
             />
             <MeasuredField
@@ -113,7 +114,7 @@ export function OutcomePanel({ record, kitchen }: Props) {
               wrong={say('book.noMass')}
               value={said.finalMassG}
               read={readMass}
-              write={(grams) => writeMass(grams, kitchen.units)}
+              write={(grams) => formatMass(grams, kitchen.units)}
               onChange={(finalMassG) => change({ finalMassG })}
             />
             <MeasuredField
@@ -121,7 +122,7 @@ export function OutcomePanel({ record, kitchen }: Props) {
               wrong={say('book.noMoney')}
               value={said.costMinor}
               read={readMoney}
-              write={(minor) => writeMoney(minor, kitchen.currency)}
+              write={(minor) => moneyInWords(minor, kitchen.currency)}
               onChange={(costMinor) => change({ costMinor })}
             />
           </div>

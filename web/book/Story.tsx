@@ -1,6 +1,6 @@
 import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { Kitchen, Knowledge } from '@idle-kettle/contract';
-import { formatDegrees, formatMass, type Quantiles } from '@idle-kettle/core';
+import { formatDegrees, formatMass, KG_AN_HOUR_OF_A_KW, type Quantiles } from '@idle-kettle/core';
 import type { EstimateStory } from '@idle-kettle/core/learning';
 import { format } from 'date-fns';
 import { RotateCcw } from 'lucide-react';
@@ -32,9 +32,6 @@ const NAMES: { readonly [what in Exclude<EstimateStory['what'], 'power'>]: Plain
   minutes: 'book.minutesTold',
   loss: 'book.loss',
 };
-
-/** What boils off, g an hour of a watt: the heat of vaporization is 2257 J/g. */
-const G_AN_HOUR_OF_A_W = 3600 / 2257;
 
 /** How a figure of an estimate is written. */
 function writerOf(what: EstimateStory['what'], kitchen: Kitchen): (value: number) => string {
@@ -86,7 +83,7 @@ export function Story({ story, known, kitchen, mayForget }: Props) {
       <p className="text-sm">
         {say(WHY[what])}
         {what === 'power' &&
-          ` ${say('book.boilsOff', { mass: formatMass(G_AN_HOUR_OF_A_W * now.p50, kitchen.units) })}`}
+          ` ${say('book.boilsOff', { mass: formatMass(KG_AN_HOUR_OF_A_KW * now.p50, kitchen.units) })}`}
       </p>
       <RangeBar quantiles={now} say={write} />
       {changedAt !== null && (

@@ -1,5 +1,4 @@
-import { formatMass, formatVolume, readAmount, readLine, type UnitSystem } from '@idle-kettle/core';
-import { moneyInWords } from '../ui/words.ts';
+import { readAmount, readLine } from '@idle-kettle/core';
 
 /** What so much water weighs, g: by it a volume and a mass are read as lines are. */
 const ofWater = (text: string): number => {
@@ -23,9 +22,3 @@ export const readMass = (text: string): number =>
 /** An amount of money, in its smallest coin. */
 export const readMoney = (text: string): number =>
   within(Math.round(100 * (readAmount(text.replace(/[^\d.,]/g, '')) ?? NaN)), 0, 10 * MOST);
-
-export const writeVolume = (volumeMl: number, units: UnitSystem): string =>
-  formatVolume(volumeMl, units);
-export const writeMass = (massG: number, units: UnitSystem): string => formatMass(massG, units);
-export const writeMoney = (minor: number, currency: string): string =>
-  moneyInWords(minor, currency);
