@@ -18,6 +18,8 @@ export default defineConfig({
     launchOptions: CHROMIUM,
     locale: 'en-US',
     timezoneId: 'UTC',
+    // What is to be pressed can go as the screen moves on: then the press is told, not waited for.
+    actionTimeout: 60_000,
     // Keeping every page costs each new browser a second; the tests of lost networks and servers
     // allow it.
     serviceWorkers: 'block',

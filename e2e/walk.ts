@@ -46,29 +46,46 @@ async function wait(page: Page, kettle: KettleServer, minutes: number): Promise<
 /** So many presses in a row that nothing took mean that there is nothing to press. */
 const MOST_UNTAKEN = 4;
 
+/** What can be pressed at the stove: what a test gave, what is held back, and what comes next. */
+const presses = (page: Page) => ({
+  outcome: page.locator('button[data-outcome]').last(),
+  heldBack: page.getByTestId('held-back').getByRole('button').first(),
+  press: page.getByTestId('press'),
+});
+
+/**
+ * Presses what stands at the stove, whatever the screen wants next. A button that goes as the
+ * screen moves on is not waited for.
+ * @returns whether anything took the press
+ */
+export async function pressNext(page: Page): Promise<boolean> {
+  const { outcome, heldBack, press } = presses(page);
+  for (const button of [outcome, heldBack, press])
+    if (await button.isVisible())
+      return button.click({ timeout: 3000 }).then(
+        () => true,
+        () => false,
+      );
+  return false;
+}
+
 /** Cooks what is on the stove as the next instruction says, from the burner to the jars. */
 export async function cook(page: Page, kettle: KettleServer): Promise<void> {
   await page.getByTestId('press').waitFor();
   let untaken = 0;
-  for (let presses = 0; presses < MOST_PRESSES; presses += 1) {
+  for (let times = 0; times < MOST_PRESSES; times += 1) {
     if (/\/jars$/.test(page.url())) return;
-    const outcome = page.locator('button[data-outcome]').last();
-    const boils = page.getByTestId('held-back').getByRole('button').first();
-    if (await outcome.isVisible()) await outcome.click();
-    else if (await boils.isVisible()) await boils.click();
-    else if (await page.getByTestId('clock').isVisible()) {
+    const { outcome, heldBack, press } = presses(page);
+    if (
+      !(await outcome.isVisible()) &&
+      !(await heldBack.isVisible()) &&
+      (await page.getByTestId('clock').isVisible())
+    ) {
       await wait(page, kettle, 12);
-      await page.getByTestId('press').click();
+      await press.click();
     } else {
       // The last of them leads to the jars, where another button may stand by then, or none.
-      const isTaken = await page
-        .getByTestId('press')
-        .click({ timeout: 3000 })
-        .then(
-          () => true,
-          () => false,
-        );
-      untaken = isTaken ? 0 : untaken + 1;
+      untaken = (await pressNext(page)) ? 0 : untaken + 1;
       if (untaken === MOST_UNTAKEN) throw await lost(page, 'There is nothing to press');
     }
     await page.waitForTimeout(200);
@@ -86,7 +103,7 @@ const lost = async (page: Page, what: string): Promise<Error> =>
 export async function putUp(page: Page, kettle: KettleServer): Promise<void> {
   const next = page.getByTestId('next-call');
   await next.waitFor();
-  for (let presses = 0; presses < MOST_PRESSES; presses += 1) {
+  for (let times = 0; times < MOST_PRESSES; times += 1) {
     const call = (await next.getAttribute('data-call')) ?? 'done';
     if (call === 'label' || call === 'done') return;
     if (call === 'fill') await fill(page);

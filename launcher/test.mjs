@@ -29,19 +29,20 @@ export async function runCheck() {
 
 /** `test`: everything, against a real database and a real browser. */
 export async function runTest() {
-  await installed(TEST_PACKAGES);
-  const results = await runStatic();
-  await ensureNodeBuild();
-  await ensureWebBuild();
+  await timed('packages', installed(TEST_PACKAGES));
+  const results = await timed('what needs no build', runStatic());
+  await timed('the builds', Promise.all([ensureNodeBuild(), ensureWebBuild()]));
   results.push(firstRouteIsLight() ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
   const tested = await withTestCluster('test', async ({ url }) => {
     const env = { ...process.env, KETTLE_TEST_DATABASE_URL: url };
-    results.push(await runJest(UNIT_ROOMS, env));
+    const all = [...ALL_CORES, '--testPathIgnorePatterns', PACE];
+    const alone = ['--runInBand', '--testPathPatterns', PACE];
     results.push(
-      await runJest(PROCESS_ROOMS, env, [...ALL_CORES, '--testPathIgnorePatterns', PACE]),
+      await timed('unit tests', runJest(UNIT_ROOMS, env)),
+      await timed('tests of processes', runJest(PROCESS_ROOMS, env, all)),
+      await timed('tests of pace', runJest(PROCESS_ROOMS, env, alone)),
+      await timed('browser tests', runBrowser(env)),
     );
-    results.push(await runJest(PROCESS_ROOMS, env, ['--runInBand', '--testPathPatterns', PACE]));
-    results.push(await runBrowser(env));
     return report(results);
   });
   return tested;
@@ -52,6 +53,19 @@ export async function runTest() {
  * @param {readonly import('./packages.mjs').DebianPackage[]} packages
  */
 const installed = (packages) => Promise.all([ensurePackages(packages), ensureModules()]);
+
+/**
+ * Says how long a part of it took.
+ * @template Result
+ * @param {string} what
+ * @param {Promise<Result>} part
+ */
+async function timed(what, part) {
+  const began = performance.now();
+  const result = await part;
+  say(`${what}: ${((performance.now() - began) / 1000).toFixed(0)} s`);
+  return result;
+}
 
 /** @param {readonly Tally[]} results */
 function report(results) {
