@@ -1,6 +1,11 @@
 import { type Formula, type Method, type Product, type SetClass } from '@idle-kettle/core';
 import type { CookSummary } from '@idle-kettle/core/book';
-import type { EstimateStory } from '@idle-kettle/core/learning';
+import {
+  COMMON_IDS,
+  KEYED_IDS,
+  type EstimateStory,
+  type QuantityId,
+} from '@idle-kettle/core/learning';
 import { IsBoolean, IsOptional, IsString, MaxLength } from 'class-validator';
 import { MOST_VERSION } from './batch.ts';
 import { CookOutcomeDto } from './cookOutcome.ts';
@@ -193,6 +198,7 @@ export type Knowledge = {
   readonly stories: readonly EstimateStory[];
   readonly cooks: readonly TellingCook[];
   readonly burners: readonly { readonly id: string; readonly name: string }[];
+  readonly pots: readonly { readonly id: string; readonly name: string }[];
 };
 
 /** A cook as the charts draw it; null for what is not known of it. */
@@ -215,12 +221,18 @@ export type ChartRow = {
 
 /** What of what is known is to be forgotten. */
 export class ForgetDto {
-  @IsOneOf(['power', 'thermometer', 'yield', 'minutes', 'loss'])
-  what!: 'power' | 'thermometer' | 'yield' | 'minutes' | 'loss';
+  @IsOneOf([...COMMON_IDS, ...KEYED_IDS])
+  what!: QuantityId;
 
   /** The burner whose power it is. */
   @IsOptional()
   @IsString({ message: refusal('requests.text') })
   @MaxLength(120, { message: refusal('requests.idLength', { most: 120 }) })
   burner?: string | null;
+
+  /** The pot, the method or the fruit that it is of. */
+  @IsOptional()
+  @IsString({ message: refusal('requests.text') })
+  @MaxLength(120, { message: refusal('requests.idLength', { most: 120 }) })
+  of?: string | null;
 }

@@ -15,7 +15,7 @@ export class CookOutcomeDto {
   @IsBetween(1, 1_000_000, 'g')
   finalMassG?: number | null;
 
-  /** How it set; nothing is learned from it. */
+  /** How it stood when it was cold. */
   @IsOptional()
   @IsOneOf(SET_CLASSES)
   set?: SetClass | null;

@@ -152,6 +152,7 @@ function toLearnRequest({ kitchen, batches }: LearnRequestDto): LearnRequest {
           pot: plan.pot ?? inside ?? null,
         },
         burner: on?.id ?? '',
+        pot: inside?.id ?? '',
         log: log.map(({ at, kind, value, text }) => ({
           at,
           kind,
@@ -161,6 +162,7 @@ function toLearnRequest({ kitchen, batches }: LearnRequestDto): LearnRequest {
         outcome: {
           volumeMl: outcome?.volumeMl ?? null,
           finalMassG: outcome?.finalMassG ?? null,
+          set: outcome?.set ?? null,
         },
       };
     }),

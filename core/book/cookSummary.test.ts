@@ -95,7 +95,7 @@ describe('what the Book tells of a cook', () => {
     const nothing = bookedCook({
       ...cook,
       entries: [],
-      outcome: { volumeMl: null, finalMassG: null },
+      outcome: { volumeMl: null, finalMassG: null, set: null },
     });
     expect(nothing.summary?.happened).toEqual({
       minutes: null,

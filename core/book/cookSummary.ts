@@ -3,9 +3,8 @@ import { isOfTheJars } from '../chain/index.ts';
 import type { SetClass } from '../gel/index.ts';
 import { jarPlanOf, jarProgressOf } from '../jars/index.ts';
 import {
-  potAndBurner,
   requestInKitchen,
-  UNNAMED_BURNER,
+  standingOf,
   type Formula,
   type PlanningKitchen,
 } from '../kitchen/index.ts';
@@ -75,8 +74,9 @@ export type BookedCook = {
   /** What its main fruit is told by. */
   readonly fruitOf: Pick<Plan, 'before' | 'lines'> | null;
   readonly evidence: CookEvidence;
-  /** What it stood on, by its id, and what is usual of such a one, W. */
+  /** What it stood on and in, by their ids, and what is usual of such a burner, W. */
   readonly burner: string;
+  readonly pot: string;
   readonly powerW: number;
 };
 
@@ -93,11 +93,11 @@ const MINUTE_MS = 60_000;
  */
 export function bookedCook({ formula, kitchen, entries, outcome }: KeptCook): BookedCook {
   const request = requestInKitchen(formula, kitchen);
-  const { burner } = potAndBurner(formula, kitchen);
-  const standing = effectiveEntries(entries);
-  const firstJar = standing.find(({ kind }) => isOfTheJars(kind) || kind === 'ready')?.at;
+  const standing = standingOf(formula, kitchen);
+  const effective = effectiveEntries(entries);
+  const firstJar = effective.find(({ kind }) => isOfTheJars(kind) || kind === 'ready')?.at;
   const log = thinned(
-    standing.filter(
+    effective.filter(
       ({ kind, at }) => !isOfTheJars(kind) && (firstJar === undefined || at <= firstJar),
     ),
   );
@@ -105,6 +105,7 @@ export function bookedCook({ formula, kitchen, entries, outcome }: KeptCook): Bo
   const measured: CookOutcome = {
     volumeMl: outcome.volumeMl ?? jars.volumeMl,
     finalMassG: outcome.finalMassG,
+    set: outcome.set,
   };
   // Relative to what is usual of such a burner: what somebody says of it may change.
   const usual = { ...request, netPowerKw: null };
@@ -115,7 +116,12 @@ export function bookedCook({ formula, kitchen, entries, outcome }: KeptCook): Bo
           product: planned.plan.product,
           method: planned.plan.method,
           planned: plannedOf(planned.plan),
-          happened: { ...happenedOf(usual, log), ...jars, ...measured },
+          happened: {
+            ...happenedOf(usual, log),
+            ...jars,
+            volumeMl: measured.volumeMl,
+            finalMassG: measured.finalMassG,
+          },
           curve: curveOf(usual, log),
           learned: planned.plan.learned ?? [],
         }
@@ -123,11 +129,11 @@ export function bookedCook({ formula, kitchen, entries, outcome }: KeptCook): Bo
     fruitOf: planned.ok ? linesOf(planned.plan) : null,
     evidence: evidenceOf({
       request: usual,
-      burner: burner?.id ?? UNNAMED_BURNER,
+      ...standing,
       log,
       outcome: measured,
     }),
-    burner: burner?.id ?? UNNAMED_BURNER,
+    ...standing,
     powerW: HEAT_SOURCES[request.heat].powerW,
   };
 }

@@ -1,3 +1,4 @@
+import { asLearned } from './asLearned.ts';
 import { ambientOf } from '../ambient/index.ts';
 import { type LineReading, type UnrecognizedLine, type UnderstoodLine } from '../parser/index.ts';
 import { chooseMethod, METHODS, type MethodChoice } from '../method/index.ts';
@@ -10,7 +11,7 @@ import type { Evaluation } from './evaluation.ts';
 export function evaluate(request: PlanRequest, readings: readonly LineReading[]): Evaluation {
   const pretreated = pretreatedOf(request);
   const own = readings.filter((line): line is UnderstoodLine => line.understood);
-  const understood = inThePot(pretreated, own);
+  const understood = asLearned(inThePot(pretreated, own), request);
   const choice = choiceOf(request, understood);
   return {
     request,

@@ -1,3 +1,4 @@
+export * from './asLearned.ts';
 export * from './pretreated.ts';
 export * from './simulateBoil.ts';
 export * from './boilMinutes.ts';

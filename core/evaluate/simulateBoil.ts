@@ -1,6 +1,6 @@
 import { simulateCook, type Cook, type Stage } from '../boil/index.ts';
 import { stagesOf, stoveChain, toTheStop } from '../chain/index.ts';
-import { forecastBatch, typicalForecast, type Care } from '../forecast/index.ts';
+import { forecastBatch, timesFor, typicalForecast, type Care } from '../forecast/index.ts';
 import { massOf, plus } from '../formula/index.ts';
 import { type UnderstoodLine } from '../parser/index.ts';
 import {
@@ -62,7 +62,8 @@ export function simulateBoil(
   const setters = afterBoiling(raw, cook.pectinLeft, cook.flameOnBoilMin);
   const gels = comesToGel(request.product, method, lines, aim.contents);
   const tells = followed && gels && (sour || setModel === 'body' || setModel === 'egg');
-  const setRatio = tells ? setRatioOf(setModel, contents, pH, setters) : null;
+  const setTimes = timesFor(request.learned.setTimes, method);
+  const setRatio = tells ? setTimes * setRatioOf(setModel, contents, pH, setters) : null;
   const setting = {
     targetPct: bySolids ? targetPct : null,
     stopKind: METHODS[method].stopKind,
@@ -73,6 +74,7 @@ export function simulateBoil(
       ...given,
     },
     setModel,
+    setTimes,
     gels,
     fruitCook,
     seed: request.seed,

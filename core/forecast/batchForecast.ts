@@ -26,7 +26,7 @@ import {
   volumeMl,
 } from '../yield/index.ts';
 import { contributorsTo, type Contributor, type Factor } from './contributors.ts';
-import { CUP_FILLING, fillingRange, lossRange, powerRange, stopRange, type Care } from './care.ts';
+import { cupRange, fillingRange, lossRange, powerRange, stopRange, type Care } from './care.ts';
 import { drawPot, isMeasured } from './drawnPot.ts';
 import { weightsFor, type Measurements } from './measurements.ts';
 import { chanceFrom, drawFrom, quantileOf } from './random.ts';
@@ -102,6 +102,8 @@ export type ForecastSetting = {
   readonly stopKind: StopKind;
   readonly care: Care;
   readonly setModel: SetModel;
+  /** How firmly it sets in this kitchen over what the sums say. */
+  readonly setTimes: number;
   /** Whether it comes to a set that can be foretold. */
   readonly gels: boolean;
   readonly fruitCook: FruitCook;
@@ -175,6 +177,7 @@ export function forecastBatch(
   const { yieldTimes, minutesTimes } = setting.care.learned;
   const [usualYield, usualMinutes] = [yieldTimes?.p50 ?? 1, minutesTimes?.p50 ?? 1];
   const measured = lines.some(({ massG }) => isMeasured(massG));
+  const cupFilling = cupRange(setting.care);
   const steamOfCook = Math.max(1, massOf(setting.boiled) - setting.stopMassG);
   const sour = lines.some(({ ingredient }) => ingredient.sour !== undefined);
   const tellsPH = sour && !amountsAlone;
@@ -185,7 +188,7 @@ export function forecastBatch(
 
   for (; i < draws; i++) {
     noted = 0;
-    const cups = measured ? luck(LUCK.howFullYourCupsAre, CUP_FILLING.share) : 1;
+    const cups = measured ? luck(LUCK.howFullYourCupsAre, cupFilling) : 1;
     const pot = drawPot(
       lines,
       setting.late,
@@ -234,12 +237,13 @@ export function forecastBatch(
       startPH[i] = pHOf(inWater(pot.acid, pot.contents.water + pot.late.water));
     if (tellsPH) finishPH[i] = pHOf(boiledTo(pot.acid, contents.water));
     if (tells) {
-      ratios[i] = setRatioOf(
+      const held = setRatioOf(
         setModel,
         contents,
         sour ? (finishPH[i] as number) : null,
         afterBoiling(pot.setters, cook.pectinLeft ** boilTimes, cook.flameOnBoilMin),
       );
+      ratios[i] = setting.setTimes * held;
     }
   }
   const { weights, unlikely } = weightsFor(readings, brix, sour ? startPH : null);

@@ -22,7 +22,12 @@ const KITCHENS = commonPractice(
 /**
  * How full one cook's cups and spoons are, over another's: scooped, spooned, heaped, shaken down.
  */
-export const CUP_FILLING = { share: range(0.88, 1, 1.12), provenance: KITCHENS };
+export const CUP_FILLING = {
+  share: range(0.88, 1, 1.12),
+  /** Of one cook, from batch to batch. */
+  ofOneCook: range(0.95, 1, 1.05),
+  provenance: KITCHENS,
+};
 
 /** How full the jars are when they are counted, over their nominal volume. */
 export const JAR_FILLING = {
@@ -88,6 +93,12 @@ export const lossRange = (usual: Range, { learned: { yieldTimes } }: Care): Rang
   const { low, typical, high } = usual;
   return range(typical - share * (typical - low), typical, typical + share * (high - typical));
 };
+
+/** How full cups and spoons are, over what is usual or was learned of this kitchen’s. */
+export const cupRange = ({ learned: { cupTimes } }: Care): Range =>
+  cupTimes === null
+    ? CUP_FILLING.share
+    : learnedScatter(cupTimes, CUP_FILLING.ofOneCook, CUP_FILLING.share);
 
 /** How full the jars are, over what the sums say of this kitchen. */
 export const fillingRange = ({ learned: { yieldTimes } }: Care): Range =>

@@ -43,6 +43,7 @@ function forecast(
     care: { thermometerChecked: false, burnerKnown: false, learned: NOTHING_LEARNED, ...care },
     fruitCook: { boiledLong: true, withPeel: false },
     setModel: 'high-methoxyl',
+    setTimes: 1,
     gels: true,
     seed,
     draws,

@@ -26,5 +26,6 @@ export {
   pretreatmentIn,
   readingIn,
   requestInKitchen,
+  standingOf,
   UNNAMED_BURNER,
 } from './requestInKitchen.ts';

@@ -28,10 +28,20 @@ export type KitchenJar = Named & {
 };
 
 /** What a kitchen's cooks told of it (`core/learning`); null for what none told. */
-export type KitchenKnowledge = Omit<Learned, 'netPowerKw'> & {
-  /** Heat that its burners put into the pot at the boil, W; those that no cook told of are absent. */
-  readonly burners: readonly { readonly id: string; readonly netPowerW: LearnedFigure }[];
-};
+export type KitchenKnowledge = Pick<Learned, 'thermometerOffsetK' | 'yieldTimes' | 'minutesTimes'> &
+  // Kitchens that were kept before these were learned are without them.
+  Partial<Pick<Learned, 'setTimes' | 'cupTimes' | 'solidsTimes'>> & {
+    /**
+     * Heat that its burners put into the pot at the boil, W; those that no cook told of are absent.
+     */
+    readonly burners: readonly (KnownPower & {
+      /** Into each pot, where its cooks stood on it in several. */
+      readonly pots?: readonly KnownPower[];
+    })[];
+  };
+
+/** Heat that goes into a pot at the boil, W. */
+type KnownPower = { readonly id: string; readonly netPowerW: LearnedFigure };
 
 /**
  * The parts of a kitchen that a plan depends on. Altitude in m, boiling water in °C as its

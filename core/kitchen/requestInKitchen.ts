@@ -74,20 +74,37 @@ export const readingIn = (
 /** Id of the one burner of a kitchen that names none; its power is learned too. */
 export const UNNAMED_BURNER = '';
 
-/** What a plan on one of the kitchen's burners starts from. */
-function learnedOf(knowledge: KitchenKnowledge | null, burnerId: string): Learned {
+/** Id of the pot of a kitchen that names none, and of one that comes with its heat. */
+export const UNNAMED_POT = '';
+
+/** What a pot and what it stands on are called by. */
+export function standingOf(formula: Pick<Formula, 'settings'>, kitchen: PlanningKitchen) {
+  const { burner, pot, bringsPot } = potAndBurner(formula, kitchen);
+  return {
+    burner: burner?.id ?? UNNAMED_BURNER,
+    pot: bringsPot ? UNNAMED_POT : (pot?.id ?? UNNAMED_POT),
+  };
+}
+
+/** What a plan in one of the kitchen's pots on one of its burners starts from. */
+function learnedOf(
+  knowledge: KitchenKnowledge | null,
+  { burner, pot }: ReturnType<typeof standingOf>,
+): Learned {
   if (knowledge === null) return NOTHING_LEARNED;
-  const { burners, thermometerOffsetK, yieldTimes, minutesTimes } = knowledge;
-  const power = burners.find(({ id }) => id === burnerId)?.netPowerW;
+  const { burners, ...ofAll } = knowledge;
+  const on = burners.find(({ id }) => id === burner);
+  const inPot = on?.pots?.find(({ id }) => id === pot);
+  const power = (inPot ?? on)?.netPowerW;
   const kW = (watts: number) => watts / 1000;
   return {
+    ...NOTHING_LEARNED,
+    ...ofAll,
+    ofPot: inPot !== undefined,
     netPowerKw:
       power === undefined
         ? null
         : { p10: kW(power.p10), p50: kW(power.p50), p90: kW(power.p90), batches: power.batches },
-    thermometerOffsetK,
-    yieldTimes,
-    minutesTimes,
   };
 }
 
@@ -109,7 +126,7 @@ export function requestInKitchen(
     pot: inside === null ? null : { diameterCm: inside.diameterCm, heightCm: inside.heightCm },
     heat: burner?.heat ?? USUAL_REQUEST.heat,
     netPowerKw: burner?.netPowerKw ?? null,
-    learned: learnedOf(kitchen.knowledge ?? null, burner?.id ?? UNNAMED_BURNER),
+    learned: learnedOf(kitchen.knowledge ?? null, standingOf({ settings }, kitchen)),
     targetSolublesPct: settings.targetSolublesPct ?? null,
     bodyStop: settings.bodyStop ?? USUAL_REQUEST.bodyStop,
     boilMin: settings.boilMin ?? null,

@@ -1,3 +1,4 @@
+import type { SetClass } from '../gel/index.ts';
 import type { EntryKind } from '../stove/index.ts';
 import type { PlanRequest } from '../evaluate/index.ts';
 
@@ -16,14 +17,17 @@ export type CookOutcome = {
   readonly volumeMl: number | null;
   /** What was in the pot at the stop, g. */
   readonly finalMassG: number | null;
+  /** How it stood when it was cold, as somebody judged it. */
+  readonly set: SetClass | null;
 };
 
 /** One cook that is over: what was made, on what, what was logged, and what came of it. */
 export type CookRecord = {
   /** As it was planned: in this kitchen, in its pot and on its burner, by nothing that was learned. */
   readonly request: PlanRequest;
-  /** What it stood on, by its id. */
+  /** What it stood on, and in which pot, by their ids. */
   readonly burner: string;
+  readonly pot: string;
   readonly log: readonly LoggedEntry[];
   readonly outcome: CookOutcome;
 };

@@ -1,7 +1,9 @@
 import { toTheStop, stagesOf } from '../chain/index.ts';
-import type { PlanRequest } from '../evaluate/index.ts';
+import { evaluate, readLines, type PlanRequest } from '../evaluate/index.ts';
 import { NOTHING_LEARNED } from '../forecast/index.ts';
+import { SET_LEAST_RATIO, type SetClass } from '../gel/index.ts';
 import { massOf, solublesPctOf, timesContents, type Contents } from '../formula/index.ts';
+import { METHODS, type Method } from '../method/index.ts';
 import { planBatch } from '../plan/index.ts';
 import {
   cookPlanOf,
@@ -17,6 +19,7 @@ import {
 import { FILLING_TEMP_C, jarredMl, SKIM_AND_CLING, TRAPPED_AIR, volumeMl } from '../yield/index.ts';
 import type { CookOutcome, CookRecord } from './cookRecord.ts';
 import type { Told } from './joined.ts';
+import { cupOf, solidsOf, type ToldOf } from './measuredFruit.ts';
 import { straightened, type StraightLog } from './straightened.ts';
 
 /** What one cook tells of the kitchen; null where it says nothing of it. */
@@ -37,6 +40,12 @@ export type CookEvidence = {
    * logarithm: hands, and what no model knows.
    */
   readonly minutes: Told | null;
+  /** How firmly it set over what was foretold of the pot as it was stopped, logarithm. */
+  readonly set: ToldOf | null;
+  /** What a cup of fruit weighed over the table, logarithm. */
+  readonly cup: Told | null;
+  /** Soluble solids of its main fruit over the table, logarithm. */
+  readonly solids: ToldOf | null;
   /** What its flame rests on. */
   readonly rests: 'scale' | 'probe' | 'clock' | null;
 };
@@ -47,6 +56,9 @@ const NOTHING_TOLD: CookEvidence = {
   lossShare: null,
   yield: null,
   minutes: null,
+  set: null,
+  cup: null,
+  solids: null,
   rests: null,
 };
 
@@ -82,9 +94,15 @@ export function evidenceOf({ request: asked, log, outcome }: CookRecord): CookEv
   const request = { ...asked, waterBoilsC: null, learned: NOTHING_LEARNED };
   const cookPlan = cookPlanOf(request);
   if (cookPlan === null) return NOTHING_TOLD;
+  const solids = solidsOf(request);
   const straight = straightened(cookPlan, log);
   if (straight === null)
-    return { ...NOTHING_TOLD, yield: toldByJars(outcome, foretoldMl(request)) };
+    return {
+      ...NOTHING_TOLD,
+      yield: toldByJars(outcome, foretoldMl(request)),
+      set: toldBySet(outcome.set, request),
+      solids,
+    };
   const { entries, endMs } = straight;
   const count = (kind: string) => entries.filter((entry) => entry.kind === kind).length;
   const {
@@ -101,22 +119,21 @@ export function evidenceOf({ request: asked, log, outcome }: CookRecord): CookEv
   const potMl = volumeMl(end, FILLING_TEMP_C);
   const flame = toldAlong(NET_POWER, posterior);
   const litMs = entries.find(({ kind }) => kind === 'lit')?.at ?? endMs;
+  const asCooked = stoppedAt(
+    request,
+    cookPlan.setting.netPowerW * Math.exp(along(NET_POWER, posterior).mean),
+    cookPlan.tempTells && cookPlan.stopKind === 'temperature' ? solublesPctOf(end) : null,
+  );
   return {
     flame,
     offsetK: count('temperature') === 0 ? null : toldAlong(OFFSET, posterior),
     lossShare: lossOf(outcome, potMl),
     yield: toldByJars(outcome, rests === 'clock' ? foretoldMl(request) : usuallyJarredMl(potMl)),
     minutes:
-      rests === 'clock' || flame === null
-        ? null
-        : toldByClock(
-            (endMs - litMs) / 60_000,
-            foretoldMin(
-              request,
-              cookPlan.setting.netPowerW * Math.exp(along(NET_POWER, posterior).mean),
-              cookPlan.tempTells && cookPlan.stopKind === 'temperature' ? solublesPctOf(end) : null,
-            ),
-          ),
+      rests === 'clock' || flame === null ? null : toldByClock((endMs - litMs) / 60_000, asCooked),
+    set: toldBySet(outcome.set, asCooked),
+    cup: cupOf(request, straight),
+    solids,
     rests,
   };
 }
@@ -161,33 +178,66 @@ const LEAST_SOLIDS_PCT = 20;
 const MOST_SOLIDS_PCT = 85;
 
 /**
- * Minutes that the plan foretells with a flame to where the cook was stopped; null where it
- * foretells none.
+ * The batch as it is planned with a flame to where the cook was stopped; null where no sheet stops.
  * @param solidsPct null for where the plan stops
  */
-function foretoldMin(
+const stoppedAt = (
   request: PlanRequest,
   netPowerW: number,
   solidsPct: number | null,
-): number | null {
-  if (solidsPct !== null && !(solidsPct >= LEAST_SOLIDS_PCT && solidsPct <= MOST_SOLIDS_PCT))
-    return null;
-  const outcome = planBatch({
-    ...request,
-    netPowerKw: netPowerW / 1000,
-    targetSolublesPct: solidsPct ?? request.targetSolublesPct,
-    draws: 0,
-  });
-  return outcome.ok ? (outcome.plan.minutes?.p50 ?? null) : null;
-}
+): PlanRequest | null =>
+  solidsPct !== null && !(solidsPct >= LEAST_SOLIDS_PCT && solidsPct <= MOST_SOLIDS_PCT)
+    ? null
+    : {
+        ...request,
+        netPowerKw: netPowerW / 1000,
+        targetSolublesPct: solidsPct ?? request.targetSolublesPct,
+        draws: 0,
+      };
+
+/** How well somebody tells a set by eye and spoon, logarithm. Judgement. */
+const EYE_SD = 0.1;
 
 /** How well the minutes of a cook are known once its flame is, share. Judgement. */
 const CLOCKED_SD = 0.05;
 
-const toldByClock = (tookMin: number, foretold: number | null): Told | null =>
-  foretold === null || !(tookMin > 0 && foretold > 0)
+function toldByClock(tookMin: number, asCooked: PlanRequest | null): Told | null {
+  const outcome = asCooked === null ? null : planBatch(asCooked);
+  const foretold = outcome?.ok === true ? (outcome.plan.minutes?.p50 ?? null) : null;
+  return foretold === null || !(tookMin > 0 && foretold > 0)
     ? null
     : { mean: Math.log(tookMin / foretold), sd: CLOCKED_SD };
+}
+
+/** Where a class of set lies on the scale that it is foretold on, and how well. Judgement. */
+const SEEN: { readonly [set in SetClass]: Told } = {
+  pours: { mean: Math.log(0.38), sd: 0.3 },
+  loose: between(SET_LEAST_RATIO.loose, SET_LEAST_RATIO.soft),
+  soft: between(SET_LEAST_RATIO.soft, SET_LEAST_RATIO.firm),
+  firm: between(SET_LEAST_RATIO.firm, SET_LEAST_RATIO.slices),
+  slices: { mean: Math.log(2.3), sd: 0.25 },
+};
+
+/** Anywhere between two ratios alike: the width of that over √12, and one’s eye. */
+function between(least: number, most: number): Told {
+  const width = Math.log(most / least);
+  return { mean: Math.log(Math.sqrt(least * most)), sd: Math.hypot(width / Math.sqrt(12), EYE_SD) };
+}
+
+/** What is foretold to hold so little that it cannot set tells nothing by how it did. */
+const LEAST_RATIO = 0.15;
+
+/** How it set over what was foretold; an egg thickens as it is heated, and tells nothing. */
+function toldBySet(seen: SetClass | null, request: PlanRequest | null): ToldOf | null {
+  if (seen === null || request === null) return null;
+  const { boil, choice } = evaluate({ ...request, draws: 0 }, readLines(request));
+  const ratio = boil?.setRatio ?? null;
+  if (ratio === null || ratio < LEAST_RATIO || !learnsSet(choice.method)) return null;
+  const { mean, sd } = SEEN[seen];
+  return { id: choice.method, mean: mean - Math.log(ratio), sd };
+}
+
+const learnsSet = (method: Method): boolean => METHODS[method].stopKind !== 'egg';
 
 /** What reached the jars over what was expected. */
 const toldByJars = ({ volumeMl: inJarsMl }: CookOutcome, expectedMl: number | null): Told | null =>

@@ -1,7 +1,8 @@
 export * from './cookRecord.ts';
-export * from './estimate.ts';
+export { estimateOf } from './estimate.ts';
 export * from './evidence.ts';
 export * from './joined.ts';
 export * from './knowledge.ts';
 export * from './learn.ts';
+export * from './quantities.ts';
 export { straightened } from './straightened.ts';

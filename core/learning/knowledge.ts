@@ -1,35 +1,39 @@
-import type { LearnedFigure } from '../forecast/index.ts';
+import type { LearnedFigure, LearnedOfEach } from '../forecast/index.ts';
 import type { KitchenKnowledge } from '../kitchen/index.ts';
 import type { Quantiles } from '../quantity/index.ts';
 import { quantilesThrough } from './joined.ts';
-import {
-  estimateOf,
-  powerOf,
-  quantityOf,
-  toldOf,
-  type Estimated,
-  type KeptEvidence,
-  type Quantity,
-  type QuantityId,
-} from './estimate.ts';
-import type { TaughtBurner } from './learn.ts';
+import { estimateOf, figureOf, quantitiesOf } from './estimate.ts';
+import type {
+  CommonId,
+  KeptEvidence,
+  KeyedId,
+  Quantity,
+  QuantityId,
+  TaughtBurner,
+} from './quantities.ts';
 
 /** What a cook told, with the cook and when it ended, ms since 1970. */
 export type CookTold = KeptEvidence & { readonly cook: string; readonly at: number };
 
 /**
  * What somebody wants forgotten, and when they said so, ms since 1970: a cook that ended before
- * tells no more of it. `power` goes by the burner's id.
+ * tells no more of it. What is of one thing goes by that ({@link thingOf}).
  */
 export type Forgotten = {
-  readonly power?: { readonly [burner: string]: number };
-} & { readonly [id in Exclude<QuantityId, 'power'>]?: number };
+  readonly [id in KeyedId]?: { readonly [thing: string]: number };
+} & { readonly [id in CommonId]?: number };
+
+/** What a quantity is of, as one word; null for what all cooks have in common. */
+export const thingOf = ({ burner, of }: Pick<Quantity, 'burner' | 'of'>): string | null =>
+  burner === null ? of : of === null ? burner : `${of} on ${burner}`;
 
 /** One estimate with what it rests on. */
 export type EstimateStory = {
   readonly what: QuantityId;
-  /** The burner whose power it is; null for what all cooks have in common. */
+  /** The burner whose power it is; null for what is of none. */
   readonly burner: string | null;
+  /** The pot, the method or the fruit that it is of; null for none. */
+  readonly of: string | null;
   /** Before anything was learned. W, K, or a share. */
   readonly before: Quantiles;
   readonly now: LearnedFigure;
@@ -47,16 +51,11 @@ export type EstimateStory = {
 /** More cooks than this are not looked back at: those before count next to nothing. */
 const MOST_COOKS = 60;
 
-const isKept = ({ id, burner }: Quantity, forgotten: Forgotten, at: number): boolean => {
-  const since = id === 'power' ? forgotten.power?.[burner ?? ''] : forgotten[id];
-  return since === undefined || at > since;
-};
-
-/** The quantities of a kitchen: the power of each burner, and what all of its cooks tell. */
-const quantitiesOf = (burners: readonly TaughtBurner[]): readonly Quantity[] => [
-  ...burners.map((burner) => powerOf(burner)),
-  ...(['thermometer', 'yield', 'minutes', 'loss'] as const).map((id) => quantityOf(id)),
-];
+function isKept(quantity: Quantity, forgotten: Forgotten, at: number): boolean {
+  const since = forgotten[quantity.id];
+  const on = typeof since === 'object' ? since[thingOf(quantity) ?? ''] : since;
+  return on === undefined || at > on;
+}
 
 /** The cooks that tell of a quantity, the last {@link MOST_COOKS} of them. */
 const tellersOf = (
@@ -65,7 +64,7 @@ const tellersOf = (
   forgotten: Forgotten,
 ): readonly CookTold[] =>
   cooks
-    .filter((cook) => isKept(quantity, forgotten, cook.at) && toldOf(quantity, [cook])[0] !== null)
+    .filter((cook) => isKept(quantity, forgotten, cook.at) && quantity.toldBy(cook) !== null)
     .slice(-MOST_COOKS);
 
 /**
@@ -77,18 +76,31 @@ export function knowledgeOf(
   cooks: readonly CookTold[],
   forgotten: Forgotten = {},
 ): KitchenKnowledge {
-  const of = (quantity: Quantity): LearnedFigure | null => {
+  const known = quantitiesOf(burners, cooks).flatMap((quantity) => {
     const told = estimateOf(quantity, tellersOf(quantity, cooks, forgotten));
-    return told.batches === 0 ? null : learned(told);
-  };
+    return told.batches === 0 ? [] : [{ quantity, figure: figureOf(told) }];
+  });
+  const all = (what: QuantityId, burner: string | null = null) =>
+    known.filter(({ quantity: { id, burner: on } }) => id === what && on === burner);
+  const one = (what: QuantityId, burner: string | null = null): LearnedFigure | null =>
+    all(what, burner)[0]?.figure ?? null;
+  const each = (what: QuantityId): LearnedOfEach =>
+    all(what).map(({ quantity: { of }, figure }) => ({ id: of ?? '', times: figure }));
   return {
-    burners: burners.flatMap((burner) => {
-      const netPowerW = of(powerOf(burner));
-      return netPowerW === null ? [] : [{ id: burner.id, netPowerW }];
+    burners: burners.flatMap(({ id }) => {
+      const netPowerW = one('power', id);
+      const pots = all('pot', id).map(({ quantity: { of }, figure }) => ({
+        id: of ?? '',
+        netPowerW: figure,
+      }));
+      return netPowerW === null ? [] : [{ id, netPowerW, ...(pots.length > 0 ? { pots } : {}) }];
     }),
-    thermometerOffsetK: of(quantityOf('thermometer')),
-    yieldTimes: of(quantityOf('yield')),
-    minutesTimes: of(quantityOf('minutes')),
+    thermometerOffsetK: one('thermometer'),
+    yieldTimes: one('yield'),
+    minutesTimes: one('minutes'),
+    setTimes: each('set'),
+    cupTimes: one('cup'),
+    solidsTimes: each('solids'),
   };
 }
 
@@ -101,14 +113,15 @@ export const storiesOf = (
   cooks: readonly CookTold[],
   forgotten: Forgotten = {},
 ): readonly EstimateStory[] =>
-  quantitiesOf(burners).map((quantity) => {
+  quantitiesOf(burners, cooks).map((quantity) => {
     const tellers = tellersOf(quantity, cooks, forgotten);
     const now = estimateOf(quantity, tellers);
     return {
       what: quantity.id,
       burner: quantity.burner,
+      of: quantity.of,
       before: estimateOf(quantity, []).figure,
-      now: learned(now),
+      now: figureOf(now),
       changedAt: now.changedAt === null ? null : (tellers[now.changedAt]?.cook ?? null),
       cooks: tellers.map((teller, index) => ({
         cook: teller.cook,
@@ -119,11 +132,9 @@ export const storiesOf = (
     };
   });
 
-const learned = ({ figure, batches }: Estimated): LearnedFigure => ({ ...figure, batches });
-
 /** What one cook told by itself, drawn towards nothing. */
 function alone(quantity: Quantity, teller: CookTold): Quantiles {
-  const [told] = toldOf(quantity, [teller]);
-  if (told == null) throw new TypeError(quantity.id);
+  const told = quantity.toldBy(teller);
+  if (told === null) throw new TypeError(quantity.id);
   return quantilesThrough(told, quantity.through);
 }

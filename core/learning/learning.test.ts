@@ -97,7 +97,7 @@ describe('a log that is absurd', () => {
   const absurd = (of: CookRecord): CookRecord => ({
     ...of,
     log: of.log.map((entry) => ({ ...entry, at: entry.at / 3 })),
-    outcome: { finalMassG: 200, volumeMl: 60 },
+    outcome: { finalMassG: 200, volumeMl: 60, set: null },
   });
 
   test.each([0, 2, 4])('at place %d moves nothing by a tenth, and is named', (place) => {
@@ -111,7 +111,7 @@ describe('a log that is absurd', () => {
 
   test('that has no line, no cook or no batch in it says nothing and breaks nothing', () => {
     const of = keptCook(KITCHEN, 9);
-    const nothing = { finalMassG: null, volumeMl: null };
+    const nothing = { finalMassG: null, volumeMl: null, set: null };
     const empty: CookRecord[] = [
       { ...of, log: [], outcome: nothing },
       { ...of, log: of.log.slice(0, 1), outcome: nothing },

@@ -41,6 +41,8 @@ export type Grams = {
   readonly assumed: Text;
   /** What it weighs as bought, g, where the line says that and not what is left. */
   readonly boughtG?: number;
+  /** It was measured by cups or spoons. */
+  readonly byVolume?: true;
 };
 type NoGrams = { readonly trouble: Text };
 
@@ -131,7 +133,7 @@ function byVolume({ row, form: written, formAfter, fine, amount }: Description):
       : formAfter && several && form !== row.usualForm
         ? message('parser.measuredAsGACup', { form, round: Math.round(cup.typical) })
         : '';
-  return { massG, assumed: said };
+  return { massG, assumed: said, byVolume: true };
 }
 
 /**

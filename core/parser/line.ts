@@ -23,6 +23,8 @@ export type UnderstoodLine = {
   readonly massG: Range;
   /** What it weighs as bought, g, where that is what the line says. */
   readonly boughtG?: number;
+  /** It was measured by cups, spoons or litres. */
+  readonly byVolume?: true;
   /** 0 (green) to 1 (over-ripe), where the line says. */
   readonly ripeness?: number;
   /** What was taken for granted, in words; absent when nothing was. */

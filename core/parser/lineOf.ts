@@ -13,6 +13,7 @@ type Extras = {
   readonly toConfirm?: ToConfirm | undefined;
   readonly optional?: boolean;
   readonly boughtG?: number;
+  readonly byVolume?: true | undefined;
 };
 
 /** An understood line, if so much of anything can be. */
@@ -22,7 +23,7 @@ export function lineOf(
   massG: Range,
   extras: Extras,
 ): LineReading {
-  const { form, ripeness, called, assumed, toConfirm, optional, boughtG } = extras;
+  const { form, ripeness, called, assumed, toConfirm, optional, boughtG, byVolume } = extras;
   return (
     impossibleMass(text, massG.high) ?? {
       understood: true,
@@ -36,6 +37,7 @@ export function lineOf(
             : ingredient.usualForm,
       massG,
       ...(boughtG === undefined ? {} : { boughtG }),
+      ...(byVolume === undefined ? {} : { byVolume }),
       ...(called === '' ||
       phraseKey(called) === phraseKey(findIngredient(ingredient.id)?.name ?? '')
         ? {}

@@ -213,6 +213,7 @@ function accepted(
     toConfirm: toConfirmOf(understood),
     optional: description.optional,
     ...(part === null && grams.boughtG !== undefined ? { boughtG: grams.boughtG } : {}),
+    byVolume: part === null ? grams.byVolume : undefined,
   });
 }
 

@@ -103,8 +103,10 @@ export function keptCook(
   return {
     request: told,
     burner: 'front',
+    pot: 'wide',
     log,
     outcome: {
+      set: null,
       finalMassG: measured.weighsEnd ? end.massG : null,
       volumeMl:
         jarredMl(volumeMl(end.contents, FILLING_TEMP_C), kitchen.loss, 0.02) *
@@ -137,10 +139,11 @@ export function otherKeptCook(
     record: {
       request: told,
       burner: 'front',
+      pot: 'wide',
       log: entries
         .filter(({ kind, at }) => kind !== 'temperature' || (at / 1000) % READ_EVERY_S === 0)
         .map(({ at, kind, value }) => ({ at, kind, value, text: null })),
-      outcome: { finalMassG: massG, volumeMl: null },
+      outcome: { finalMassG: massG, volumeMl: null, set: null },
     },
     powerW: netPowerW * kitchen.burnerTimes - kitchen.wallLoss * area * ROOM_TO_BOIL_K,
   };

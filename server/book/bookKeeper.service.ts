@@ -147,6 +147,7 @@ export class BookKeeper implements OnApplicationBootstrap, OnModuleDestroy {
       outcome: {
         volumeMl: outcome?.volumeMl ?? null,
         finalMassG: outcome?.finalMassG ?? null,
+        set: outcome?.setClass ?? null,
       },
     });
     const fruit = booked.fruitOf === null ? null : mainFruitOf(booked.fruitOf);
@@ -167,6 +168,7 @@ export class BookKeeper implements OnApplicationBootstrap, OnModuleDestroy {
         name,
         [...formula.lines, fruit === null ? '' : (findIngredient(fruit)?.name ?? '')].join('\n'),
         outcome?.notes ?? '',
+        booked.pot,
       ],
     });
   }
@@ -203,15 +205,16 @@ const COOK = `(
 const KEEP = `
   INSERT INTO book_records
     (session_id, household_id, position, outcome_version, summary, evidence, burner, power_w,
-      fruit, product, method, year, cooked_at, cook, words)
+      fruit, product, method, year, cooked_at, cook, words, pot)
   SELECT $1::uuid, $2::uuid, $3::int, $4::int, $5::jsonb, $6::jsonb, $7, $8::double precision,
     $9, $10, $11, extract(year FROM $12::timestamptz), $12::timestamptz, ${COOK},
     setweight(to_tsvector('simple', $13::text), 'A') ||
       setweight(to_tsvector('simple', $14::text), 'B') ||
-      setweight(to_tsvector('simple', $15::text || ' ' || coalesce(${COOK}, '')), 'C')
+      setweight(to_tsvector('simple', $15::text || ' ' || coalesce(${COOK}, '')), 'C'),
+    $16
   ON CONFLICT (session_id) DO UPDATE SET
     position = excluded.position, outcome_version = excluded.outcome_version,
     summary = excluded.summary, evidence = excluded.evidence, burner = excluded.burner,
     power_w = excluded.power_w, fruit = excluded.fruit, product = excluded.product,
     method = excluded.method, year = excluded.year, cooked_at = excluded.cooked_at,
-    cook = excluded.cook, words = excluded.words`;
+    cook = excluded.cook, words = excluded.words, pot = excluded.pot`;

@@ -40,6 +40,10 @@ export class BookRecordModel extends Model {
   declare burner: string;
 
   @AllowNull(false)
+  @Column(DataType.TEXT)
+  declare pot: string;
+
+  @AllowNull(false)
   @Column(DataType.DOUBLE)
   declare powerW: number;
 

@@ -1,6 +1,11 @@
 import type { ForgetDto, Knowledge } from '@idle-kettle/contract';
 import { HEAT_SOURCES, UNNAMED_BURNER, USUAL_REQUEST } from '@idle-kettle/core';
-import type { CookEvidence, CookTold, TaughtBurner } from '@idle-kettle/core/learning';
+import {
+  thingOf,
+  type CookEvidence,
+  type CookTold,
+  type TaughtBurner,
+} from '@idle-kettle/core/learning';
 import { message } from '@idle-kettle/words/message';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
@@ -19,6 +24,7 @@ type Row = {
   readonly name: string;
   readonly cookedAt: Date;
   readonly burner: string;
+  readonly pot: string;
   readonly powerW: number;
   readonly evidence: CookEvidence;
 };
@@ -68,19 +74,27 @@ export class KnowledgeService {
         cookedAt: cookedAt.toISOString(),
       })),
       burners: kitchen.burners.map(({ id, name }) => ({ id: id ?? name, name })),
+      pots: kitchen.pots.map(({ id, name }) => ({ id: id ?? name, name })),
     };
   }
 
   /** Forgets one estimate: no cook up to now tells of it any more. */
-  async forget(householdId: HouseholdId, { what, burner }: ForgetDto): Promise<void> {
+  async forget(
+    householdId: HouseholdId,
+    { what, burner = null, of = null }: ForgetDto,
+  ): Promise<void> {
     const now = Date.now();
-    const burners = await this.burners(householdId);
-    if (what === 'power' && !burners.some(({ id }) => id === (burner ?? UNNAMED_BURNER)))
-      throw new BadInput([{ field: 'burner', message: message('problems.noSuchBurner') }]);
+    const { stories } = await this.find(householdId);
+    const story = stories.find(
+      (one) => one.what === what && one.burner === burner && one.of === of,
+    );
+    if (story === undefined)
+      throw new BadInput([{ field: 'what', message: message('problems.nothingToForget') }]);
+    const thing = thingOf(story);
     await this.kitchens.setForgotten(householdId, (forgotten) =>
-      what === 'power'
-        ? { ...forgotten, power: { ...forgotten.power, [burner ?? '']: now } }
-        : { ...forgotten, [what]: now },
+      thing === null
+        ? { ...forgotten, [what]: now }
+        : { ...forgotten, [what]: { ...thingsOf(forgotten[what]), [thing]: now } },
     );
     await this.learn(householdId);
   }
@@ -114,8 +128,12 @@ export class KnowledgeService {
   }
 }
 
+/** What was forgotten of each thing before. */
+const thingsOf = (before: number | { readonly [thing: string]: number } | undefined) =>
+  typeof before === 'object' ? before : {};
+
 const COOKS = `
-  SELECT record.session_id AS id, session.name, record.cooked_at AS "cookedAt", record.burner,
+  SELECT record.session_id AS id, session.name, record.cooked_at AS "cookedAt", record.burner, record.pot,
     record.power_w AS "powerW", record.evidence
   FROM book_records AS record
   JOIN cook_sessions AS session ON session.id = record.session_id
@@ -123,10 +141,11 @@ const COOKS = `
   ORDER BY record.cooked_at DESC, record.session_id
   LIMIT ${MOST_LOOKED_AT}`;
 
-const told = ({ id, cookedAt, burner, powerW, evidence }: Row): CookTold => ({
+const told = ({ id, cookedAt, burner, pot, powerW, evidence }: Row): CookTold => ({
   cook: id,
   at: cookedAt.getTime(),
   burner,
+  pot,
   powerW,
   evidence,
 });

@@ -44,7 +44,7 @@ function Stories({ known, kitchen }: { readonly known: Knowledge; readonly kitch
       <ul className="grid gap-4 lg:grid-cols-2">
         {learned.map((story) => (
           <Story
-            key={`${story.what} ${story.burner}`}
+            key={`${story.what} ${story.burner} ${story.of}`}
             story={story}
             known={known}
             kitchen={kitchen}
@@ -57,7 +57,9 @@ function Stories({ known, kitchen }: { readonly known: Knowledge; readonly kitch
           <h2 className="text-xl font-bold text-primary">{say('book.nothingYet')}</h2>
           <ul>
             {not.map((story) => (
-              <li key={`${story.what} ${story.burner}`}>{usuallyInWords(story, known, kitchen)}</li>
+              <li key={`${story.what} ${story.burner} ${story.of}`}>
+                {usuallyInWords(story, known, kitchen)}
+              </li>
             ))}
           </ul>
         </section>

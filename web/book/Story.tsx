@@ -1,7 +1,15 @@
 import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { Kitchen, Knowledge } from '@idle-kettle/contract';
-import { formatDegrees, formatMass, KG_AN_HOUR_OF_A_KW, type Quantiles } from '@idle-kettle/core';
-import type { EstimateStory } from '@idle-kettle/core/learning';
+import {
+  findIngredient,
+  formatDegrees,
+  formatMass,
+  KG_AN_HOUR_OF_A_KW,
+  METHODS,
+  type Method,
+  type Quantiles,
+} from '@idle-kettle/core';
+import type { CommonId, EstimateStory } from '@idle-kettle/core/learning';
 import { format } from 'date-fns';
 import { RotateCcw } from 'lucide-react';
 import { useState } from 'react';
@@ -20,23 +28,29 @@ type Props = {
 
 const WHY: { readonly [what in EstimateStory['what']]: PlainMessageId } = {
   power: 'book.powerWhy',
+  pot: 'book.potWhy',
+  set: 'book.setWhy',
+  cup: 'book.cupWhy',
+  solids: 'book.solidsWhy',
   thermometer: 'book.thermometerWhy',
   yield: 'book.yieldWhy',
   minutes: 'book.minutesWhy',
   loss: 'book.lossWhy',
 };
 
-const NAMES: { readonly [what in Exclude<EstimateStory['what'], 'power'>]: PlainMessageId } = {
+const NAMES: { readonly [what in CommonId]: PlainMessageId } = {
   thermometer: 'book.thermometer',
   yield: 'book.yieldTold',
   minutes: 'book.minutesTold',
   loss: 'book.loss',
+  cup: 'book.cup',
 };
 
 /** How a figure of an estimate is written. */
 function writerOf(what: EstimateStory['what'], kitchen: Kitchen): (value: number) => string {
   switch (what) {
     case 'power':
+    case 'pot':
       return (watts) => say('book.kw', { value: (watts / 1000).toFixed(2) });
     case 'thermometer':
       return (kelvin) =>
@@ -44,17 +58,32 @@ function writerOf(what: EstimateStory['what'], kitchen: Kitchen): (value: number
     case 'yield':
     case 'minutes':
     case 'loss':
+    case 'set':
+    case 'cup':
+    case 'solids':
       return (share) => say('book.percent', { value: (100 * share).toFixed(0) });
   }
 }
 
 /** What an estimate is of. */
-const nameOfStory = ({ what, burner }: EstimateStory, known: Knowledge): string =>
-  what === 'power'
-    ? say('book.powerOf', {
-        burner: known.burners.find(({ id }) => id === burner)?.name ?? say('book.yourBurner'),
-      })
-    : say(NAMES[what]);
+function nameOfStory({ what, burner: on, of }: EstimateStory, known: Knowledge): string {
+  const burner = known.burners.find(({ id }) => id === on)?.name ?? say('book.yourBurner');
+  switch (what) {
+    case 'power':
+      return say('book.powerOf', { burner });
+    case 'pot':
+      return say('book.potOf', {
+        pot: known.pots.find(({ id }) => id === of)?.name ?? say('book.yourPot'),
+        burner,
+      });
+    case 'set':
+      return say('book.setOf', { method: METHODS[of as Method]?.name ?? '' });
+    case 'solids':
+      return say('book.solidsOf', { fruit: findIngredient(of ?? '')?.name ?? '' });
+    default:
+      return say(NAMES[what]);
+  }
+}
 
 /** An estimate that no cook told of yet, with what is usual. */
 export const usuallyInWords = (story: EstimateStory, known: Knowledge, kitchen: Kitchen): string =>
@@ -82,7 +111,7 @@ export function Story({ story, known, kitchen, mayForget }: Props) {
       </div>
       <p className="text-sm">
         {say(WHY[what])}
-        {what === 'power' &&
+        {(what === 'power' || what === 'pot') &&
           ` ${say('book.boilsOff', { mass: formatMass(KG_AN_HOUR_OF_A_KW * now.p50, kitchen.units) })}`}
       </p>
       <RangeBar quantiles={now} say={write} />
@@ -130,7 +159,7 @@ const rangeTold = ({ p10, p90 }: Quantiles, write: (value: number) => string): s
 
 /** Forgets an estimate, once it is said twice. */
 function Forget({
-  story: { what, burner },
+  story: { what, burner, of },
   name,
 }: {
   readonly story: EstimateStory;
@@ -160,7 +189,7 @@ function Forget({
         type="button"
         className="btn btn-secondary btn-sm"
         disabled={forget.isPending}
-        onClick={() => forget.mutate({ what, burner }, { onSuccess: () => setAsks(false) })}
+        onClick={() => forget.mutate({ what, burner, of }, { onSuccess: () => setAsks(false) })}
       >
         {say('book.forgetYes')}
       </button>

@@ -86,6 +86,34 @@ export const PLAN = {
     'Your burner gives about {{kw}} kW at the boil, which boils off [{{kgAnHour}} kg|{{lbAnHour}} lb] of water an hour: learned from one batch.',
   'plan.learnedPower_other':
     'Your burner gives about {{kw}} kW at the boil, which boils off [{{kgAnHour}} kg|{{lbAnHour}} lb] of water an hour: learned from {{count}} batches.',
+  'plan.learnedPot_one':
+    'This pot takes up about {{kw}} kW on this burner, which boils off [{{kgAnHour}} kg|{{lbAnHour}} lb] of water an hour: learned from one batch.',
+  'plan.learnedPot_other':
+    'This pot takes up about {{kw}} kW on this burner, which boils off [{{kgAnHour}} kg|{{lbAnHour}} lb] of water an hour: learned from {{count}} batches.',
+  'plan.learnedSofter_one':
+    'Your batches by this method set {{pct}} % softer than the sums say: learned from one batch.',
+  'plan.learnedSofter_other':
+    'Your batches by this method set {{pct}} % softer than the sums say: learned from {{count}} batches.',
+  'plan.learnedFirmer_one':
+    'Your batches by this method set {{pct}} % firmer than the sums say: learned from one batch.',
+  'plan.learnedFirmer_other':
+    'Your batches by this method set {{pct}} % firmer than the sums say: learned from {{count}} batches.',
+  'plan.learnedLightCup_one':
+    'Your cup of fruit weighs {{pct}} % less than the table says: learned from one batch. Weigh the fruit and you need not guess.',
+  'plan.learnedLightCup_other':
+    'Your cup of fruit weighs {{pct}} % less than the table says: learned from {{count}} batches. Weigh the fruit and you need not guess.',
+  'plan.learnedFullCup_one':
+    'Your cup of fruit weighs {{pct}} % more than the table says: learned from one batch. Weigh the fruit and you need not guess.',
+  'plan.learnedFullCup_other':
+    'Your cup of fruit weighs {{pct}} % more than the table says: learned from {{count}} batches. Weigh the fruit and you need not guess.',
+  'plan.learnedTart_one':
+    'Your {{fruit}} holds {{pct}} % less soluble solids than the table says: learned from one batch.',
+  'plan.learnedTart_other':
+    'Your {{fruit}} holds {{pct}} % less soluble solids than the table says: learned from {{count}} batches.',
+  'plan.learnedSweet_one':
+    'Your {{fruit}} holds {{pct}} % more soluble solids than the table says: learned from one batch.',
+  'plan.learnedSweet_other':
+    'Your {{fruit}} holds {{pct}} % more soluble solids than the table says: learned from {{count}} batches.',
   'plan.learnedReadsLow_one':
     'Your thermometer reads [{{c}} °C|{{f}} °F] low: learned from one batch. Boiling water would tell for sure.',
   'plan.learnedReadsLow_other':

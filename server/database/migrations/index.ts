@@ -17,6 +17,7 @@ import { jarsFromTheLog } from './014-jars-from-the-log.ts';
 import { people } from './015-people.ts';
 import { passkeys } from './016-passkeys.ts';
 import { book } from './017-book.ts';
+import { pots } from './018-pots.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -37,4 +38,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   people,
   passkeys,
   book,
+  pots,
 ];
