@@ -5,6 +5,7 @@ import { RouterProvider } from 'react-router';
 import { signedOut } from './api/request.ts';
 import { WHO } from './api/who.ts';
 import { router } from './router.tsx';
+import { noteGoing } from './ui/going.ts';
 import './styles.css';
 
 const queries = new QueryClient({
@@ -17,6 +18,8 @@ const queries = new QueryClient({
 
 // Who was signed out meanwhile is asked to sign in, at the stove too.
 signedOut.add(() => void queries.invalidateQueries({ queryKey: WHO }));
+
+router.subscribe(({ navigation }) => noteGoing(navigation.state !== 'idle'));
 
 const root = document.getElementById('root');
 if (root === null) throw new Error('The page has no #root');

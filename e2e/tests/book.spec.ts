@@ -89,8 +89,10 @@ test('the Book is looked through as somebody types, and two cooks stand side by 
   await page.goto(`${kettle.address}/book`);
   const rows = page.getByRole('list', { name: 'Cooks, the last first' }).getByRole('listitem');
   await expect(rows).toHaveCount(3);
-  await page.getByLabel('Search names, fruit, words').fill('dams sug');
+  await page.getByLabel('Search names, fruit, words').pressSequentially('dams sug');
+  await expect(page.getByLabel('Search names, fruit, words')).toHaveValue('dams sug');
   await expect(rows).toHaveCount(2);
+  await expect(page).toHaveURL(/words=dams\+sug/);
   await page.getByRole('checkbox', { name: 'Worth making again' }).check();
   await expect(rows).toHaveCount(1);
   await page.reload();

@@ -5,6 +5,7 @@ import { useAdoptBatch } from '../api/batches.ts';
 import { wallClock } from '../api/clock.ts';
 import { householdStorage } from '../api/household.ts';
 import { request } from '../api/request.ts';
+import { isGoing } from '../ui/going.ts';
 import type { DraftStorage } from './draft.ts';
 import { born } from './newBatch.ts';
 import { Saver } from './saver.ts';
@@ -47,7 +48,7 @@ export function useSaver(
     taken(batch);
     if (isNew && saved === null) born(batch.id);
     // Whoever has pressed for another screen meanwhile is left there.
-    if (isNew && window.location.pathname === pathname)
+    if (isNew && window.location.pathname === pathname && !isGoing())
       void navigate(`/batches/${batch.id}`, { replace: true });
   });
   useEffect(() => {

@@ -2,7 +2,7 @@ import { say } from '@idle-kettle/words';
 import type { BatchSummary, Kitchen } from '@idle-kettle/contract';
 import { CookingPot, Undo2 } from 'lucide-react';
 import { useState } from 'react';
-import { Link, Navigate, useSearchParams } from 'react-router';
+import { Link, Navigate } from 'react-router';
 import { useBatches, useRestoreBatch, useDeleteBatch } from '../api/batches.ts';
 import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
@@ -13,6 +13,7 @@ import { Empty } from '../ui/Empty.tsx';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { PageHeading } from '../ui/PageHeading.tsx';
+import { useAsked } from '../ui/useAsked.ts';
 import { BatchCard } from './BatchCard.tsx';
 import { DeletedBatches } from './DeletedBatches.tsx';
 import { FindBar } from './FindBar.tsx';
@@ -44,7 +45,7 @@ export function BatchesScreen() {
 type Props = { readonly kitchen: Kitchen; readonly batches: readonly BatchSummary[] };
 
 function Batches({ kitchen, batches }: Props) {
-  const [search, setSearch] = useSearchParams();
+  const [search, ask] = useAsked();
   const mayDo = useMay();
   const remove = useDeleteBatch();
   const restore = useRestoreBatch();
@@ -83,24 +84,7 @@ function Batches({ kitchen, batches }: Props) {
           </Link>
         )}
       </div>
-      {batches.length > 0 && (
-        <FindBar
-          batches={batches}
-          finding={finding}
-          onFind={(next) =>
-            setSearch(
-              (before) => {
-                for (const [name, value] of Object.entries(next)) {
-                  if (value === '') before.delete(name);
-                  else before.set(name, value);
-                }
-                return before;
-              },
-              { replace: true },
-            )
-          }
-        />
-      )}
+      {batches.length > 0 && <FindBar batches={batches} finding={finding} onFind={ask} />}
       {last && (
         <p role="status" className="mb-4 flex items-center gap-2">
           {last.text}
@@ -131,7 +115,11 @@ function Batches({ kitchen, batches }: Props) {
         <Empty title={say('batches.noBatchesYet')}>{say('batches.startWithWhatIsIn')}</Empty>
       ) : shown.length === 0 ? (
         <Empty title={say('batches.noBatchMatches')}>
-          <button type="button" className="link" onClick={() => setSearch({}, { replace: true })}>
+          <button
+            type="button"
+            className="link"
+            onClick={() => ask({ find: '', state: '', fruit: '' })}
+          >
             {say('batches.showAllBatches')}
           </button>
         </Empty>

@@ -3,13 +3,14 @@ import { BOOK_PAGE, MOST_BESIDE, type BookEntry } from '@idle-kettle/contract';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { ChartLine, Columns3, FolderSync, Gauge } from 'lucide-react';
 import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import { useBookHome, useBookPages } from '../api/book.ts';
 import { failureOf } from '../api/failure.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Empty } from '../ui/Empty.tsx';
 import { Loading } from '../ui/Loading.tsx';
 import { PageHeading } from '../ui/PageHeading.tsx';
+import { useAsked } from '../ui/useAsked.ts';
 import { BookFilters } from './BookFilters.tsx';
 import { BookRow, ROW_PX } from './BookRow.tsx';
 import { asks, queryOf } from './query.ts';
@@ -22,7 +23,7 @@ const WAYS = [
 
 /** The Book: every cook that is over, looked through as somebody types. */
 export function BookScreen() {
-  const [search, setSearch] = useSearchParams();
+  const [search, ask] = useAsked();
   const home = useBookHome();
   const failure = failureOf([home]);
   if (failure) return <NotFetched {...failure} />;
@@ -44,17 +45,7 @@ export function BookScreen() {
       <BookFilters
         search={search}
         facets={facets}
-        onAsk={(field, value) =>
-          setSearch(
-            (before) => {
-              const next = new URLSearchParams(before);
-              if (value === '') next.delete(field);
-              else next.set(field, value);
-              return next;
-            },
-            { replace: true },
-          )
-        }
+        onAsk={(field, value) => ask({ [field]: value })}
       />
       {waiting > 0 && (
         <p role="status" className="mb-2">

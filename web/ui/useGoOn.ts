@@ -1,5 +1,6 @@
 import { useCallback } from 'react';
 import { useNavigate, type NavigateOptions } from 'react-router';
+import { isGoing } from './going.ts';
 
 /**
  * Which entry of the browser's history is shown. It is asked of the browser, for a press on a link
@@ -17,7 +18,7 @@ export function useGoOn() {
   return useCallback(() => {
     const here = historyEntry();
     return (to: string, options?: NavigateOptions): void => {
-      if (historyEntry() === here) void navigate(to, options);
+      if (historyEntry() === here && !isGoing()) void navigate(to, options);
     };
   }, [navigate]);
 }
