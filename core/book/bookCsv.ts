@@ -13,6 +13,8 @@ export type BookCsvRow = {
   readonly lines: readonly string[];
   readonly plannedJars: number | null;
   readonly jars: number | null;
+  readonly volumeMl: number | null;
+  readonly finalMassG: number | null;
   readonly plannedMinutes: number | null;
   readonly minutes: number | null;
   /** °C. */
@@ -27,6 +29,8 @@ export type BookCsvRow = {
   /** Minor units of the kitchen’s money. */
   readonly costMinor: number | null;
   readonly notes: string | null;
+  /** The cook’s own; null in a table that somebody else wrote. */
+  readonly id: string | null;
 };
 
 const COLUMNS: readonly (keyof BookCsvRow)[] = [
@@ -39,6 +43,8 @@ const COLUMNS: readonly (keyof BookCsvRow)[] = [
   'lines',
   'plannedJars',
   'jars',
+  'volumeMl',
+  'finalMassG',
   'plannedMinutes',
   'minutes',
   'plannedStopC',
@@ -51,6 +57,7 @@ const COLUMNS: readonly (keyof BookCsvRow)[] = [
   'again',
   'costMinor',
   'notes',
+  'id',
 ];
 
 const cellOf = (value: BookCsvRow[keyof BookCsvRow]): string => {

@@ -1,6 +1,13 @@
 import { textOf } from '@idle-kettle/words';
 import { readRecipeBox } from '../formats/index.ts';
-import { readProbeCsv, toBookCsv, toProbeCsv, versionChanges, type BookCsvRow } from './index.ts';
+import {
+  readBookCsv,
+  readProbeCsv,
+  toBookCsv,
+  toProbeCsv,
+  versionChanges,
+  type BookCsvRow,
+} from './index.ts';
 
 describe('readings of a probe', () => {
   test.each([
@@ -87,11 +94,13 @@ const ROW: BookCsvRow = {
   date: '2026-09-05',
   fruit: 'blackberry',
   product: 'jam',
-  method: 'no-added-pectin',
+  method: 'long-boil',
   cook: null,
   lines: ['2 kg blackberries', '1.4 kg sugar'],
   plannedJars: 8,
   jars: 7,
+  volumeMl: 1610,
+  finalMassG: null,
   plannedMinutes: 34,
   minutes: null,
   plannedStopC: 101.2,
@@ -104,13 +113,64 @@ const ROW: BookCsvRow = {
   again: true,
   costMinor: 420,
   notes: '=cmd()|"x"',
+  id: '6f1c2a3b-4d5e-4f60-8a7b-9c0d1e2f3a4b',
 };
 
 test('the Book as a table has a line a cook, and no cell that is a formula', () => {
   const [head, first] = toBookCsv([ROW]).split('\r\n');
-  expect(head?.split(',').length).toBe(21);
+  expect(head?.split(',').length).toBe(24);
   expect(first).toContain('"2 kg blackberries\n1.4 kg sugar"');
   expect(first).toContain(`"'=cmd()|""x"""`);
+});
+
+describe('a table of cooks', () => {
+  const faultsOf = (text: string) => {
+    const read = readBookCsv(text);
+    return read.ok ? [] : read.faults.map(({ line, text: told }) => [line, textOf(told)]);
+  };
+
+  test('is read as it is written', () => {
+    const { fruit, cook, plannedJars, plannedMinutes, plannedStopC, plannedSet, ...told } = ROW;
+    expect(readBookCsv(toBookCsv([ROW, ROW]))).toEqual({
+      ok: true,
+      cooks: [2, 3].map((line) => ({ ...told, line })),
+    });
+  });
+
+  test('needs three columns, in any order and of any writing', () => {
+    const read = readBookCsv('\ufeffName;Lines;DATE\nPlum;"2 kg plums; 1 kg sugar";2024-08-01\n\n');
+    expect(read).toMatchObject({
+      ok: true,
+      cooks: [
+        { name: 'Plum', lines: ['2 kg plums', '1 kg sugar'], date: '2024-08-01', jars: null },
+      ],
+    });
+  });
+
+  test.each([
+    ['no table at all', 'hello', [[1, expect.stringContaining('date, name, lines')]]],
+    ['no cook', 'date,name,lines\n', [[1, expect.stringContaining('no cook')]]],
+    [
+      'a day that is none, a name that is missing',
+      'date,name,lines\n2024-02-31x,Plum,2 kg plums\n2024-01-01,,2 kg plums',
+      [
+        [2, expect.stringContaining('date')],
+        [3, expect.stringContaining('name')],
+      ],
+    ],
+    [
+      'figures and words out of their bounds',
+      'date,name,lines,minutes,set,taste,again,id\n2024-01-01,Plum,plums,-3,wobbly,6,perhaps,7',
+      ['minutes', 'set', 'taste', 'again', 'id'].map((column) => [
+        2,
+        expect.stringMatching(new RegExp(`${column}\\.$`)),
+      ]),
+    ],
+  ])('with %s is refused line by line', (_, text, faults) => {
+    const told = faultsOf(text);
+    expect(told).toHaveLength(faults.length);
+    expect(told).toEqual(expect.arrayContaining(faults));
+  });
 });
 
 describe('what changed between two versions', () => {

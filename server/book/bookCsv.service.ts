@@ -26,12 +26,15 @@ const ROWS = `
     session.formula->'lines' AS lines,
     (record.summary->'planned'->'fullJars'->>'p50')::double precision AS "plannedJars",
     (record.summary->'happened'->>'jars')::double precision AS jars,
+    (record.summary->'happened'->>'volumeMl')::double precision AS "volumeMl",
+    (record.summary->'happened'->>'finalMassG')::double precision AS "finalMassG",
     (record.summary->'planned'->'minutes'->>'p50')::double precision AS "plannedMinutes",
     (record.summary->'happened'->>'minutes')::double precision AS minutes,
     (record.summary->'planned'->>'stopC')::double precision AS "plannedStopC",
     (record.summary->'happened'->>'stopC')::double precision AS "stopC",
     record.summary->'planned'->>'set' AS "plannedSet", outcome.set, outcome.taste, outcome.colour,
-    outcome.clarity, outcome.again, outcome.cost_minor AS "costMinor", outcome.notes
+    outcome.clarity, outcome.again, outcome.cost_minor AS "costMinor", outcome.notes,
+    session.id
   FROM cook_sessions AS session
   LEFT JOIN book_records AS record ON record.session_id = session.id
   LEFT JOIN outcomes AS outcome ON outcome.session_id = session.id

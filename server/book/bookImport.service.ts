@@ -1,5 +1,6 @@
 import type { BookFileDto, BookImported, KeptCookDto } from '@idle-kettle/contract/bookFile';
 import { isOfADevice, type Fault } from '@idle-kettle/core';
+import { readBookCsv } from '@idle-kettle/core/book';
 import { message } from '@idle-kettle/words/message';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection, InjectModel } from '@nestjs/sequelize';
@@ -11,9 +12,11 @@ import { SessionEntryModel } from '../cookSessions/sessionEntry.model.ts';
 import type { HouseholdId } from '../household/household.model.ts';
 import type { Actor } from '../identity/actor.ts';
 import { BadInput } from '../problem/errors.ts';
+import { KitchenService } from '../kitchen/kitchen.service.ts';
 import { RecipeModel } from '../recipes/recipe.model.ts';
 import { RecipeVersionModel } from '../recipes/recipeVersion.model.ts';
 import { BookReader } from './bookReader.service.ts';
+import { bookOfTable } from './bookTable.ts';
 import { OutcomeModel } from './outcome.model.ts';
 import { PhotoModel } from './photo.model.ts';
 import { asItCame } from './smallPhoto.ts';
@@ -34,6 +37,7 @@ export class BookImportService {
     @InjectModel(PhotoModel) private readonly photos: typeof PhotoModel,
     @InjectConnection() private readonly database: Sequelize,
     private readonly reader: BookReader,
+    private readonly kitchens: KitchenService,
   ) {}
 
   /**
@@ -41,7 +45,8 @@ export class BookImportService {
    * file twice adds nothing.
    */
   async take({ householdId, author }: Actor, text: string): Promise<BookImported> {
-    const read = await this.reader.read(text);
+    const file = isTable(text) ? await this.bookOf(householdId, text) : { text, known: 0 };
+    const read = await this.reader.read(file.text);
     if (!read.ok) throw new BadInput(read.faults);
     const { recipes, batches, cooks, photos = [] } = read.request;
     const made = await Promise.all(
@@ -91,9 +96,41 @@ export class BookImportService {
         batches: fresh.batches.length,
         cooks: fresh.cooks.length,
         photos: fresh.photos.length,
-        there: there.size,
+        there: there.size + file.known,
       };
     });
+  }
+
+  /**
+   * A table as the text of a Book, without the cooks that came out of this one, and how many those
+   * are.
+   */
+  private async bookOf(
+    householdId: HouseholdId,
+    text: string,
+  ): Promise<{ readonly text: string; readonly known: number }> {
+    const table = readBookCsv(text);
+    if (!table.ok)
+      throw new BadInput(
+        table.faults.map(({ line, text: told }) => ({
+          field: '',
+          message: message('problems.ofLine', { line, told }),
+        })),
+      );
+    const rows = await this.database.query<{ id: string }>(
+      'SELECT id FROM cook_sessions WHERE household_id = $1::uuid AND id = ANY($2::uuid[])',
+      {
+        type: QueryTypes.SELECT,
+        bind: [householdId, table.cooks.flatMap(({ id }) => id ?? [])],
+      },
+    );
+    const known = new Set(rows.map(({ id }) => id));
+    const fresh = table.cooks.filter(({ id }) => id === null || !known.has(id));
+    const kitchen = await this.kitchens.current(householdId);
+    return {
+      text: JSON.stringify(bookOfTable(fresh, householdId, kitchen)),
+      known: table.cooks.length - fresh.length,
+    };
   }
 
   /** What of a file is in the household already; what is in another’s is refused. */
@@ -210,6 +247,9 @@ export class BookImportService {
     );
   }
 }
+
+/** Whether a text is a table, and no Book. */
+const isTable = (text: string): boolean => !/^[\s\ufeff]*[[{]/.test(text) && /[,;\t]/.test(text);
 
 /** Does something with so many at a time. */
 async function inParts<T>(

@@ -16,7 +16,7 @@ import { Client } from 'pg';
 import type { TrueKitchen } from '../../core/test/keptCooks.ts';
 import { bookSchema } from '../book/bookSchema.ts';
 import { BookKeeper } from '../book/bookKeeper.service.ts';
-import { idOf, KEPT_KITCHEN, keptBook } from './keptBook.ts';
+import { idOf, KEPT_KITCHEN, keptBook, workedOut } from './keptBook.ts';
 import { body, expectProblem, servedApi } from './servedApi.ts';
 
 const { api, databaseUrl, server } = servedApi();
@@ -49,15 +49,7 @@ async function emptied(): Promise<void> {
   await client.end();
 }
 
-/** Once everything is worked out. */
-async function settled(): Promise<void> {
-  for (let tries = 0; tries < 600; tries += 1) {
-    const { waiting } = body<BookHome>(await api().get('/api/book/home').expect(200));
-    if (waiting === 0) return;
-    await setTimeout(100);
-  }
-  throw new Error('The Book was not worked out');
-}
+const settled = () => workedOut(api);
 
 beforeAll(async () => {
   await api().put('/api/kitchen').send(KEPT_KITCHEN).expect(200);

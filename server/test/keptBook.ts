@@ -1,5 +1,8 @@
 import type { BookFileDto } from '@idle-kettle/contract/bookFile';
+import type { BookHome } from '@idle-kettle/contract';
 import { createHash } from 'node:crypto';
+import { setTimeout } from 'node:timers/promises';
+import { body, type servedApi } from './servedApi.ts';
 import { ALL_MEASURED, keptCook, type TrueKitchen } from '../../core/test/keptCooks.ts';
 
 const DAY_MS = 86_400_000;
@@ -105,4 +108,14 @@ export function keptBook(kitchen: TrueKitchen, seeds: readonly number[]): BookFi
     cooks: cooks.map(({ cook }) => cook),
     photos: [],
   };
+}
+
+/** Once everything of a Book is worked out. */
+export async function workedOut(api: ReturnType<typeof servedApi>['api']): Promise<void> {
+  for (let tries = 0; tries < 600; tries += 1) {
+    const { waiting } = body<BookHome>(await api().get('/api/book/home').expect(200));
+    if (waiting === 0) return;
+    await setTimeout(100);
+  }
+  throw new Error('The Book was not worked out');
 }

@@ -52,7 +52,7 @@ function ImportBook() {
         <input
           id={input}
           type="file"
-          accept=".json,application/json"
+          accept=".json,application/json,.csv,text/csv"
           disabled={bring.isPending}
           className="sr-only"
           onChange={({ target }) => {

@@ -27,6 +27,8 @@ export const BOOK = {
   'book.jarsOf_other': '{{count}} jars, {{planned}} planned',
   'book.jars_one': '{{count}} jar',
   'book.jars_other': '{{count}} jars',
+  'book.jarsNoted_one': '{{count}} jar.',
+  'book.jarsNoted_other': '{{count}} jars.',
   'book.planned_one': '{{count}} jar planned',
   'book.planned_other': '{{count}} jars planned',
   'book.photos_one': '{{count}} photo',
@@ -174,7 +176,7 @@ export const BOOK = {
   'book.exportCsv': 'A table, as CSV',
   'book.importBook': 'Bring a Book in',
   'book.importWhy':
-    'A file of this program. It is checked whole; if anything is wrong, nothing changes. The same file twice adds nothing.',
+    'A file of this program, or a table as CSV with the columns date, name and lines, and any of its others. It is checked whole; if anything is wrong, nothing changes. The same file twice adds nothing.',
   'book.chooseFile': 'Choose a file',
   'book.importing': 'Reading the file…',
   'book.imported':

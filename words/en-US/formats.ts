@@ -14,6 +14,10 @@ export const FORMATS = {
     'No ingredient line was found. Each starts with an amount, like “2 kg plums”.',
   'formats.thatIsIngredientLinesA':
     'That is {{count}} ingredient lines; a batch has at most {{MOSTLINES}}.',
+  'formats.tableColumns': 'The first line must name these columns: {{columns}}.',
+  'formats.tableTooLong': 'A table of cooks has at most {{most}} lines.',
+  'formats.tableCell': '“{{asIt}}” cannot stand in the column {{column}}.',
+  'formats.tableNothing': 'There is no cook in this table.',
   'formats.probeNoTable': 'This is no table.',
   'formats.probeTooLong': 'A log has at most {{most}} lines.',
   'formats.probeColumns':

@@ -98,6 +98,7 @@ export const PROBLEMS = {
   'problems.notAPhoto':
     'That is not a photo that can be opened: send a whole JPEG, PNG or WebP of at most 50 megapixels.',
   'problems.idOfAnother': 'This id belongs to something else here.',
+  'problems.ofLine': 'Line {{line}}: {{told}}',
   'problems.nothingToForget': 'This kitchen has learned nothing of the kind.',
   'problems.password':
     'The database does not take the password that this server has. Nothing was stored; start it again with ./kettle.',
