@@ -22,6 +22,7 @@ const CORE_ROOMS = [
   'plan',
   'calibration',
   'solve',
+  'troubleshooting',
   'prepare',
   'formats',
   'stove',

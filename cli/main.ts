@@ -4,6 +4,7 @@ import type { Answer } from './answer.ts';
 import { learnCommand } from './learn.ts';
 import { planCommand } from './plan.ts';
 import { readCommand } from './read.ts';
+import { remakeCommand, troubleCommand } from './trouble.ts';
 
 const families = (): Promise<Answer> => Promise.resolve({ code: 0, out: familiesPage(), err: '' });
 const processTable = (): Promise<Answer> =>
@@ -15,6 +16,8 @@ const calibrate = (): Promise<Answer> =>
 const COMMANDS = {
   plan: planCommand,
   read: readCommand,
+  trouble: troubleCommand,
+  remake: remakeCommand,
   learn: learnCommand,
   families,
   'process-table': processTable,

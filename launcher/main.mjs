@@ -11,6 +11,8 @@ const HELP = `Idle Kettle
   ./kettle rebuild       work out anew, from logs and outcomes, what your Book tells and what is learned
   ./kettle plan [FILE]   plan a batch from JSON (from standard input without a file); a list gives a list
   ./kettle read [FILE]   show how recipe lines are read: plain text or JSON
+  ./kettle trouble [FILE]  what ails a batch: its causes, what would tell, and what to do
+  ./kettle remake [FILE] how a batch that is too loose or too stiff is made again
   ./kettle learn [FILE]  what a kitchen's cooks tell of its burners, its thermometer and its jars
   ./kettle families      print what is safe for the pantry, as in docs/shelf-families.md
   ./kettle process-table print canner minutes by altitude, as in docs/process-table.md
@@ -38,6 +40,8 @@ const COMMANDS = {
   rebuild: runRebuild,
   plan: (args) => runComputation('plan', args),
   read: (args) => runComputation('read', args),
+  trouble: (args) => runComputation('trouble', args),
+  remake: (args) => runComputation('remake', args),
   learn: (args) => runComputation('learn', args),
   families: (args) => runComputation('families', args),
   'process-table': (args) => runComputation('process-table', args),

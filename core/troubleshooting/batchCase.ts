@@ -36,6 +36,8 @@ export type BatchCase = {
   readonly hasAddedPectin: boolean;
   /** Whether the shelf is safe for it by its formula. */
   readonly isForPantry: boolean;
+  /** Whether it was put in the pantry, as far as the facts tell. */
+  readonly isStored: boolean;
   /** Whether it was meant for the pantry. */
   readonly wantsPantry: boolean;
   readonly isEgg: boolean;
@@ -56,7 +58,7 @@ export type CaseOutcome =
  * @param request its formula; null where nobody knows it
  */
 export function batchCase(request: PlanRequest | null, facts: Facts): CaseOutcome {
-  if (request === null) return { ok: true, batch: { ...UNKNOWN, facts }, plan: null };
+  if (request === null) return { ok: true, batch: unknown(facts), plan: null };
   const outcome = planBatch({ ...request, draws: 0 });
   if (!outcome.ok) return outcome;
   const { plan } = outcome;
@@ -95,6 +97,9 @@ export function batchCase(request: PlanRequest | null, facts: Facts): CaseOutcom
       ),
       hasAddedPectin: METHODS[plan.method].setModel !== 'high-methoxyl' || isTimed(plan),
       isForPantry: plan.shelf.verdict === 'pantry',
+      isStored:
+        (request.storeIn === null || request.storeIn === 'pantry') &&
+        (facts.processedMin !== undefined || facts.monthsOld !== undefined),
       wantsPantry: request.storeIn === null || request.storeIn === 'pantry',
       isEgg: METHODS[plan.method].stopKind === 'egg',
     },
@@ -104,11 +109,28 @@ export function batchCase(request: PlanRequest | null, facts: Facts): CaseOutcom
 /** Where a sugar gel works; common practice. */
 const USUAL_ACID = { low: 2.8, high: 3.5 } as const;
 
-const UNKNOWN: Omit<BatchCase, 'facts'> = {
-  overPct: null,
-  targetPct: null,
-  solublesPct: null,
-  acid: null,
+/** Where a sugar gel stops, g per 100 g, and above boiling water, K; common practice. */
+const USUAL_STOP = { pct: 65, aboveWaterC: 4.5 } as const;
+
+/** A batch whose formula nobody knows: what is usual of a jam. */
+function unknown(facts: Facts): BatchCase {
+  const { solublesPct, stopTempC, waterBoilsC, pH } = facts;
+  const byHeat =
+    stopTempC === undefined || waterBoilsC === undefined
+      ? null
+      : PCT_A_KELVIN * (stopTempC - waterBoilsC - USUAL_STOP.aboveWaterC);
+  const overPct = solublesPct === undefined ? byHeat : solublesPct - USUAL_STOP.pct;
+  return {
+    ...UNKNOWN,
+    facts,
+    overPct,
+    targetPct: USUAL_STOP.pct,
+    solublesPct: overPct === null ? null : USUAL_STOP.pct + overPct,
+    acid: pH === undefined ? null : { pH, ...USUAL_ACID },
+  };
+}
+
+const UNKNOWN: Omit<BatchCase, 'facts' | 'overPct' | 'targetPct' | 'solublesPct' | 'acid'> = {
   setRatio: null,
   boilTimes: null,
   planned: { boilMin: null, cookMin: null, headspaceMm: 6, processMin: null, stirEveryMin: null },
@@ -118,6 +140,7 @@ const UNKNOWN: Omit<BatchCase, 'facts'> = {
   hasPieces: true,
   hasAddedPectin: false,
   isForPantry: true,
+  isStored: false,
   wantsPantry: true,
   isEgg: false,
 };

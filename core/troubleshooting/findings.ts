@@ -8,7 +8,7 @@ import type { Fact } from './facts.ts';
 export const FINDINGS = {
   solids: { under: 0.08, right: 0.84, over: 0.08 },
   acid: { flat: 0.1, right: 0.83, sour: 0.07 },
-  pectin: { short: 0.12, right: 0.76, much: 0.12 },
+  pectin: { short: 0.1, lean: 0.2, right: 0.58, much: 0.12 },
   ripeness: { green: 0.1, right: 0.8, over: 0.1 },
   boil: { short: 0.08, right: 0.8, long: 0.12 },
   doubled: { no: 0.88, yes: 0.12 },
@@ -28,6 +28,7 @@ export const FINDINGS = {
   age: { fresh: 0.85, old: 0.15 },
   jars: { cold: 0.15, hot: 0.85 },
   process: { none: 0.05, short: 0.08, whole: 0.87 },
+  shelf: { fit: 0.93, unfit: 0.07 },
 } as const;
 
 export type FindingId = keyof typeof FINDINGS;
@@ -62,6 +63,7 @@ export const ASKED_BY: { readonly [id in FindingId]: readonly Fact[] } = {
   age: ['monthsOld'],
   jars: ['jarsHot'],
   process: ['processedMin'],
+  shelf: [],
 };
 
 /** Solids off the stop that a spread shows, g per 100 g: a degree Fahrenheit is two. */
@@ -86,10 +88,14 @@ const CONSTANT_MIN = 0.5;
 const YEAR_MONTHS = 12;
 /** Where pectin runs short of a set, and where a gel is stiff. */
 const SHORT_RATIO = 0.72;
+const LEAN_RATIO = 1.05;
 const MUCH_RATIO = 2;
 
+/** What is found of a batch: by its facts, and as its formula alone foretells it. */
+export type Findings = { readonly told: Found; readonly foretold: Found };
+
 /** What is found of a batch by its formula and its facts. */
-export function findingsOf(of: BatchCase): Found {
+export function findingsOf(of: BatchCase): Findings {
   const { facts, overPct, acid, setRatio, planned, ripeness } = of;
   const found: { -readonly [id in FindingId]: Found[id] | null } = {
     solids: overPct === null ? null : level(overPct, -OFF_PCT, OFF_PCT, ['under', 'right', 'over']),
@@ -98,7 +104,9 @@ export function findingsOf(of: BatchCase): Found {
     pectin:
       setRatio === null
         ? null
-        : level(setRatio, SHORT_RATIO, MUCH_RATIO, ['short', 'right', 'much']),
+        : setRatio < SHORT_RATIO
+          ? 'short'
+          : level(setRatio, LEAN_RATIO, MUCH_RATIO, ['lean', 'right', 'much']),
     ripeness: ripeness === null ? null : level(ripeness, 0.3, 0.75, ['green', 'right', 'over']),
     boil:
       of.boilTimes === null
@@ -141,8 +149,14 @@ export function findingsOf(of: BatchCase): Found {
     age: facts.monthsOld === undefined ? null : facts.monthsOld > YEAR_MONTHS ? 'old' : 'fresh',
     jars: facts.jarsHot === undefined ? null : facts.jarsHot ? 'hot' : 'cold',
     process: processOf(of),
+    shelf: of.isStored ? (of.isForPantry ? 'fit' : 'unfit') : null,
   };
-  return Object.fromEntries(Object.entries(found).filter(([, value]) => value !== null)) as Found;
+  const those = (wanted: (id: string) => boolean) =>
+    Object.fromEntries(
+      Object.entries(found).filter(([id, value]) => value !== null && wanted(id)),
+    ) as Found;
+  const isForetold = (id: string) => id === 'pectin' || (id === 'acid' && facts.pH === undefined);
+  return { told: those((id) => !isForetold(id)), foretold: those(isForetold) };
 }
 
 const yesNo = (fact: boolean | undefined): 'yes' | 'no' | null =>

@@ -27,6 +27,7 @@ import { REQUESTS } from './requests.ts';
 import { SOLVE } from './solve.ts';
 import { SPEECH } from './speech.ts';
 import { STOVE } from './stove.ts';
+import { TROUBLE } from './trouble.ts';
 import { UI } from './ui.ts';
 
 /** Every message in US English, by its id: the room that says it, and what it says. */
@@ -60,5 +61,6 @@ export const EN_US = {
   ...SOLVE,
   ...SPEECH,
   ...STOVE,
+  ...TROUBLE,
   ...UI,
 } as const;

@@ -1,5 +1,9 @@
 /** What is wrong with a part of a request: `property` is the key that it stands under. */
 export const REQUESTS = {
+  'requests.unknownFact': 'facts: “{{name}}” is no fact; known are {{known}}.',
+  'requests.factBetween': 'facts.{{name}} must be a number from {{low}} to {{high}}.',
+  'requests.factYesNo': 'facts.{{name}}: say true or false.',
+  'requests.looseOrStiff': '{{property}}: say loose or stiff.',
   'requests.oneOf': '{{property}} must be one of: {{choices}}.',
   'requests.unknownKey': 'There is no such key here. Check its spelling.',
   'requests.like': '{{property}} must be like {{example}}.',
