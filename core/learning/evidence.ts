@@ -91,18 +91,65 @@ const OFFSET: PotParameters = [0, 0, 1, 0, 0, 0];
  * tells the same, and is less sure of it.
  */
 export function evidenceOf({ request: asked, log, outcome }: CookRecord): CookEvidence {
-  const request = { ...asked, waterBoilsC: null, learned: NOTHING_LEARNED };
+  const request = bare(asked);
   const cookPlan = cookPlanOf(request);
   if (cookPlan === null) return NOTHING_TOLD;
   const solids = solidsOf(request);
-  const straight = straightened(cookPlan, log);
-  if (straight === null)
+  const fitted = fittedCook(cookPlan, log, outcome);
+  if (fitted === null)
     return {
       ...NOTHING_TOLD,
       yield: toldByJars(outcome, foretoldMl(request)),
       set: toldBySet(outcome.set, request),
       solids,
     };
+  const { straight, posterior, end, rests } = fitted;
+  const { entries, endMs } = straight;
+  const potMl = volumeMl(end, FILLING_TEMP_C);
+  const flame = toldAlong(NET_POWER, posterior);
+  const litMs = entries.find(({ kind }) => kind === 'lit')?.at ?? endMs;
+  const asCooked = stoppedAt(
+    request,
+    cookPlan.setting.netPowerW * Math.exp(along(NET_POWER, posterior).mean),
+    cookPlan.tempTells && cookPlan.stopKind === 'temperature' ? solublesPctOf(end) : null,
+  );
+  return {
+    flame,
+    offsetK: entries.some(({ kind }) => kind === 'temperature')
+      ? toldAlong(OFFSET, posterior)
+      : null,
+    lossShare: lossOf(outcome, potMl),
+    yield: toldByJars(outcome, rests === 'clock' ? foretoldMl(request) : usuallyJarredMl(potMl)),
+    minutes:
+      rests === 'clock' || flame === null ? null : toldByClock((endMs - litMs) / 60_000, asCooked),
+    set: toldBySet(outcome.set, asCooked),
+    cup: cupOf(request, straight),
+    solids,
+    rests,
+  };
+}
+
+/**
+ * Soluble solids that a cook stopped at, as its log and what came of it tell, g per 100 g; null
+ * where they do not.
+ */
+export function stoppedAtPct({ request, log, outcome }: CookRecord): number | null {
+  const cookPlan = cookPlanOf(bare(request));
+  const fitted = cookPlan === null ? null : fittedCook(cookPlan, log, outcome);
+  return fitted === null || fitted.rests === 'clock' ? null : solublesPctOf(fitted.end);
+}
+
+/** A request without what the kitchen knew: that is to be told. */
+const bare = (request: PlanRequest): PlanRequest => ({
+  ...request,
+  waterBoilsC: null,
+  learned: NOTHING_LEARNED,
+});
+
+/** A simulation of a cook’s sheet, held against its log and what came of it; null without a cook. */
+function fittedCook(cookPlan: CookPlan, log: CookRecord['log'], outcome: CookOutcome) {
+  const straight = straightened(cookPlan, log);
+  if (straight === null) return null;
   const { entries, endMs } = straight;
   const count = (kind: string) => entries.filter((entry) => entry.kind === kind).length;
   const {
@@ -115,27 +162,12 @@ export function evidenceOf({ request: asked, log, outcome }: CookRecord): CookEv
   });
   const weighed = count('weight') > 0 || outcome.finalMassG !== null;
   const rests = weighed ? 'scale' : count('temperature') > FEW_READINGS ? 'probe' : 'clock';
-  const end = endOf(outcome, cookWith(started, posterior.mean, past).contents);
-  const potMl = volumeMl(end, FILLING_TEMP_C);
-  const flame = toldAlong(NET_POWER, posterior);
-  const litMs = entries.find(({ kind }) => kind === 'lit')?.at ?? endMs;
-  const asCooked = stoppedAt(
-    request,
-    cookPlan.setting.netPowerW * Math.exp(along(NET_POWER, posterior).mean),
-    cookPlan.tempTells && cookPlan.stopKind === 'temperature' ? solublesPctOf(end) : null,
-  );
   return {
-    flame,
-    offsetK: count('temperature') === 0 ? null : toldAlong(OFFSET, posterior),
-    lossShare: lossOf(outcome, potMl),
-    yield: toldByJars(outcome, rests === 'clock' ? foretoldMl(request) : usuallyJarredMl(potMl)),
-    minutes:
-      rests === 'clock' || flame === null ? null : toldByClock((endMs - litMs) / 60_000, asCooked),
-    set: toldBySet(outcome.set, asCooked),
-    cup: cupOf(request, straight),
-    solids,
+    straight,
+    posterior,
+    end: endOf(outcome, cookWith(started, posterior.mean, past).contents),
     rests,
-  };
+  } as const;
 }
 
 /** What was in the pot at the stop: as it was followed, in the mass that was weighed. */

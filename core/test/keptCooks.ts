@@ -52,18 +52,58 @@ const READ_EVERY_S = 20;
 /** A stop that is a kelvin late is so many per cent more solids (`forecast/care.ts`). */
 const SOLIDS_A_KELVIN = 4;
 
-/** A cook in such a kitchen by one who does what the sheet asks for, as it would be kept. */
+/** One way in which a cook goes wrong. */
+export type Spoiling =
+  | { readonly kind: 'thermometer'; readonly offsetK: number }
+  | { readonly kind: 'boiled-short' | 'boiled-long'; readonly pct: number }
+  | { readonly kind: 'over-ripe' | 'acid-left-out' | 'doubled' };
+
+/** Fruit that is poor in pectin once it is over-ripe, and fruit that wants acid. */
+const RIPE_FORMULAS = [
+  ['2 kg crushed over-ripe strawberries', '1.5 kg sugar', '80 mL bottled lemon juice'],
+  ['2 kg crushed over-ripe raspberries', '1.5 kg sugar', '30 mL bottled lemon juice'],
+];
+const FLAT_FORMULAS = [
+  ['2 kg crushed ripe peaches', '1.5 kg sugar'],
+  ['2 kg crushed ripe apricots', '1.4 kg sugar'],
+];
+
+const linesOf = (seed: number, spoiling: Spoiling | null): readonly string[] => {
+  const among =
+    spoiling?.kind === 'over-ripe'
+      ? RIPE_FORMULAS
+      : spoiling?.kind === 'acid-left-out'
+        ? FLAT_FORMULAS
+        : FORMULAS;
+  return among[seed % among.length] ?? [];
+};
+
+/** Solids off the stop that a spoiled cook stops at, g per 100 g. */
+const offPct = (spoiling: Spoiling | null): number =>
+  spoiling?.kind === 'boiled-short'
+    ? -spoiling.pct
+    : spoiling?.kind === 'boiled-long'
+      ? spoiling.pct
+      : 0;
+
+/**
+ * A cook in such a kitchen by one who does what the sheet asks for, as it would be kept.
+ * @param spoiling what goes wrong with it all the same; null for nothing
+ */
 export function keptCook(
-  kitchen: TrueKitchen,
+  { offsetK: usual, ...kitchen }: TrueKitchen,
   seed: number,
   measured: Measured = ALL_MEASURED,
+  spoiling: Spoiling | null = null,
 ): CookRecord {
   const chance = chanceFrom(Math.imul(seed + 5, 0x9e3779b9));
-  const told = request({ lines: FORMULAS[seed % FORMULAS.length] ?? [], draws: 0 });
+  const told = request({ lines: linesOf(seed, spoiling), draws: 0 });
+  const offsetK = spoiling?.kind === 'thermometer' ? spoiling.offsetK : usual;
+  const doubled = spoiling?.kind === 'doubled' ? told.lines : [];
   const practice = {
     seed,
     fault: 'none',
-    probe: { ...USUAL_PROBE, offsetK: kitchen.offsetK },
+    probe: { ...USUAL_PROBE, offsetK },
     scale: measured.scale,
   } as const;
   const power = kitchen.powerW * Math.exp(FLAME_JITTER * normalFrom(chance));
@@ -71,9 +111,10 @@ export function keptCook(
   const sheet = cookPlanOf(told);
   const real = cookPlanOf({
     ...told,
+    lines: [...told.lines, ...doubled],
     netPowerKw: power / own / 1000,
     // It comes off when the thermometer shows the stop.
-    targetSolublesPct: (sheet?.targetPct ?? NaN) - SOLIDS_A_KELVIN * kitchen.offsetK,
+    targetSolublesPct: (sheet?.targetPct ?? NaN) - SOLIDS_A_KELVIN * offsetK + offPct(spoiling),
   });
   if (real === null) throw new RangeError('A formula that can be cooked');
   const events = obedientCook(real, practice, 0);
