@@ -19,7 +19,7 @@ export async function makeTemplate(): Promise<void> {
   await client.query(`CREATE DATABASE ${TEMPLATE}`);
   await client.end();
   admin.pathname = `/${TEMPLATE}`;
-  const { status, stderr } = spawnSync(process.execPath, [join(SERVER, 'migrate.js')], {
+  const { status, stderr } = spawnSync(process.execPath, [join(SERVER, 'migrate.bundle.js')], {
     env: { ...process.env, KETTLE_DATABASE_URL: admin.href },
     encoding: 'utf8',
   });
@@ -59,7 +59,7 @@ export class KettleServer {
   /** A kitchen in a database that is empty. */
   static async onEmptyDatabase(databaseUrl: string): Promise<KettleServer> {
     const server = new KettleServer(databaseUrl, `http://127.0.0.1:${await freePort()}`);
-    const [code] = (await once(server.run('migrate.js'), 'exit')) as [number];
+    const [code] = (await once(server.run('migrate.bundle.js'), 'exit')) as [number];
     if (code !== 0) throw new Error('The migration failed');
     await server.start();
     return server;
@@ -112,7 +112,7 @@ export class KettleServer {
   }
 
   async start(): Promise<void> {
-    this.child = this.run('main.js');
+    this.child = this.run('main.bundle.js');
     await once(this.child, 'message');
   }
 

@@ -41,7 +41,7 @@ export async function ensureNodeBuild(signal) {
     'server',
     sources,
     ['npm', 'run', '--silent', 'build:node'],
-    'server/dist/planning/planning.bundle.js',
+    'server/dist/main.bundle.js',
     signal,
   );
 }

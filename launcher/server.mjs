@@ -31,7 +31,7 @@ function serverUser() {
   const reads = (/** @type {string} */ path) =>
     spawnSync('test', ['-r', path], { ...user, cwd: '/' }).status === 0;
   known =
-    user && [process.execPath, join(ROOT, 'server/dist/main.js')].every(reads) ? user : undefined;
+    user && [process.execPath, join(ROOT, 'server/dist/main.bundle.js')].every(reads) ? user : undefined;
   if (user && known === undefined)
     say(
       `the user “postgres” cannot read ${ROOT}, so the server runs as root; move the checkout to a place that others may read`,
@@ -69,7 +69,7 @@ async function runProgram(program, databaseUrl, signal) {
  * ever set up, and whether it has a keeper who can sign in
  */
 export async function migrate(databaseUrl, signal) {
-  const said = await runProgram('migrate.js', databaseUrl, signal);
+  const said = await runProgram('migrate.bundle.js', databaseUrl, signal);
   return { setUp: !said.includes('not set up yet'), kept: !said.includes('no keeper yet') };
 }
 
@@ -77,13 +77,13 @@ export async function migrate(databaseUrl, signal) {
  * Loads the demo kitchen where there is none yet.
  * @param {string} databaseUrl @param {AbortSignal} [signal] ends it
  */
-export const loadDemo = (databaseUrl, signal) => runProgram('loadDemo.js', databaseUrl, signal);
+export const loadDemo = (databaseUrl, signal) => runProgram('loadDemo.bundle.js', databaseUrl, signal);
 
 /**
  * Works out anew, from what is kept, everything that is worked out.
  * @param {string} databaseUrl @param {AbortSignal} [signal] ends it
  */
-export const rebuild = (databaseUrl, signal) => runProgram('rebuild.js', databaseUrl, signal);
+export const rebuild = (databaseUrl, signal) => runProgram('rebuild.bundle.js', databaseUrl, signal);
 
 /**
  * @typedef {object} Server
@@ -102,7 +102,7 @@ export const rebuild = (databaseUrl, signal) => runProgram('rebuild.js', databas
  */
 export function startServer(databaseUrl, port, more = {}) {
   const child = watched(
-    spawn(process.execPath, ['--enable-source-maps', join(ROOT, 'server/dist/main.js')], {
+    spawn(process.execPath, ['--enable-source-maps', join(ROOT, 'server/dist/main.bundle.js')], {
       env: { ...environment(databaseUrl, port), ...more },
       cwd: ROOT,
       detached: true,

@@ -56,14 +56,14 @@ test('Ctrl-C while a second start migrates ends all of it, and what was stored i
 
   const { child, said, ended } = launch(state);
   // The server is started beside the migration, which this one holds up.
-  await until(() => runs('server/dist/migrate.js', child) && runs('server/dist/main.js', child));
-  const [server] = processes('server/dist/main.js').filter(({ pid }) => childOf(pid, child.pid));
+  await until(() => runs('server/dist/migrate.bundle.js', child) && runs('server/dist/main.bundle.js', child));
+  const [server] = processes('server/dist/main.bundle.js').filter(({ pid }) => childOf(pid, child.pid));
   child.kill('SIGINT');
   expect((await ended)[0]).toBe(130);
   expect(said()).toContain('stopped before it was ready; nothing is lost');
   expect(said()).not.toContain('failed');
   expect(processes(state)).toEqual([]);
-  expect(processes('server/dist/main.js').map(({ pid }) => pid)).not.toContain(server?.pid);
+  expect(processes('server/dist/main.bundle.js').map(({ pid }) => pid)).not.toContain(server?.pid);
 });
 
 test('a migration that fails is said, and leaves no server behind that answers 503', async () => {
@@ -74,13 +74,13 @@ test('a migration that fails is said, and leaves no server behind that answers 5
   await stop();
 
   const { child, said, ended } = launch(state);
-  await until(() => runs('server/dist/main.js', child));
-  const [server] = processes('server/dist/main.js').filter(({ pid }) => childOf(pid, child.pid));
+  await until(() => runs('server/dist/main.bundle.js', child));
+  const [server] = processes('server/dist/main.bundle.js').filter(({ pid }) => childOf(pid, child.pid));
   expect((await ended)[0]).toBe(1);
-  expect(said()).toContain('migrate.js failed: ');
+  expect(said()).toContain('migrate.bundle.js failed: ');
   expect(said()).toContain('division by zero');
   expect(processes(state)).toEqual([]);
-  expect(processes('server/dist/main.js').map(({ pid }) => pid)).not.toContain(server?.pid);
+  expect(processes('server/dist/main.bundle.js').map(({ pid }) => pid)).not.toContain(server?.pid);
 });
 
 test('a second Ctrl-C ends at once what would not end, and what was stored is there afterwards', async () => {
