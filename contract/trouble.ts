@@ -9,6 +9,7 @@ import {
   type Symptom,
   type TroubleRequest,
 } from '@idle-kettle/core/troubleshooting';
+import type { Formula } from '@idle-kettle/core';
 import { message } from '@idle-kettle/words';
 import { IsIn, IsOptional, registerDecorator, type ValidationArguments } from 'class-validator';
 import { IsPart } from './nested.ts';
@@ -56,6 +57,16 @@ const AreFacts = (): PropertyDecorator => (target, property) =>
 
 const toFacts = (facts: object | null | undefined): Facts =>
   Object.fromEntries(Object.entries(facts ?? {}).filter(([, value]) => value !== null)) as Facts;
+
+/** A cook that something may be wrong with: its formula, and the facts that its record gives. */
+export type TroubledCook = {
+  readonly id: string;
+  readonly name: string;
+  readonly formula: Formula;
+  readonly facts: Facts;
+  /** What is in its jars, mL; null where nobody knows. */
+  readonly volumeMl: number | null;
+};
 
 /** What `./kettle trouble` takes: what is wrong, the formula where it is known, and any facts. */
 export class TroubleRequestDto {

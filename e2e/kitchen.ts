@@ -53,7 +53,9 @@ export const test = base.extend<Fixtures, House>({
     await use(house);
   },
   watched: [
-    async ({ context, house, provoked }, use) => {
+    async ({ context, house, provoked, serviceWorkers }, use) => {
+      // Nor is every screen fetched ahead: each test would pay for all of them.
+      if (serviceWorkers === 'block') await context.addInitScript(savesData);
       const complaints: string[] = [];
       let away = false;
       const setOffline = context.setOffline.bind(context);
@@ -89,6 +91,11 @@ export const test = base.extend<Fixtures, House>({
     { auto: true },
   ],
 });
+
+/** Says, in a page, that somebody asked the browser to load as little as it can. */
+function savesData(): void {
+  Object.defineProperty(navigator, 'connection', { value: { saveData: true } });
+}
 
 export const DAMSON = { name: 'Damson jam', lines: ['2 kg crushed damsons', '1.4 kg sugar'] };
 

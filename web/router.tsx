@@ -54,6 +54,7 @@ export const router = createBrowserRouter([
           { path: 'book/charts', lazy: SCREENS.charts },
           { path: 'book/files', lazy: SCREENS.files },
           { path: 'book/:id', lazy: SCREENS.record },
+          { path: 'trouble', lazy: SCREENS.trouble },
           { path: 'kitchen', lazy: SCREENS.kitchen },
           { path: 'household', lazy: SCREENS.household },
           { path: '*', element: <NoSuchPage /> },

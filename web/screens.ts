@@ -30,6 +30,7 @@ export const SCREENS = {
   knows: screen('KnowledgeScreen', () => import('./book/KnowledgeScreen.tsx')),
   charts: screen('ChartsScreen', () => import('./book/ChartsScreen.tsx')),
   files: screen('FilesScreen', () => import('./book/FilesScreen.tsx')),
+  trouble: screen('TroubleScreen', () => import('./trouble/TroubleScreen.tsx')),
   household: screen('HouseholdScreen', () => import('./household/HouseholdScreen.tsx')),
   join: screen('JoinScreen', () => import('./household/JoinScreen.tsx')),
   kitchen: screen('KitchenScreen', () => import('./kitchen/KitchenScreen.tsx')),

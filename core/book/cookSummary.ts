@@ -94,13 +94,7 @@ const MINUTE_MS = 60_000;
 export function bookedCook({ formula, kitchen, entries, outcome }: KeptCook): BookedCook {
   const request = requestInKitchen(formula, kitchen);
   const standing = standingOf(formula, kitchen);
-  const effective = effectiveEntries(entries);
-  const firstJar = effective.find(({ kind }) => isOfTheJars(kind) || kind === 'ready')?.at;
-  const log = thinned(
-    effective.filter(
-      ({ kind, at }) => !isOfTheJars(kind) && (firstJar === undefined || at <= firstJar),
-    ),
-  );
+  const log = stoveLogOf(entries);
   const jars = jarsOf(request, entries);
   const measured: CookOutcome = {
     volumeMl: outcome.volumeMl ?? jars.volumeMl,
@@ -141,6 +135,17 @@ export function bookedCook({ formula, kitchen, entries, outcome }: KeptCook): Bo
 const linesOf = ({ before, lines }: Plan) => ({ ...(before ? { before } : {}), lines });
 
 type Request = ReturnType<typeof requestInKitchen>;
+
+/** What counts of a log up to its first jar, with no more readings than tell anything. */
+export function stoveLogOf(entries: readonly Entry[]): readonly LoggedEntry[] {
+  const effective = effectiveEntries(entries);
+  const firstJar = effective.find(({ kind }) => isOfTheJars(kind) || kind === 'ready')?.at;
+  return thinned(
+    effective.filter(
+      ({ kind, at }) => !isOfTheJars(kind) && (firstJar === undefined || at <= firstJar),
+    ),
+  );
+}
 
 /** A log with no more readings than tell anything. */
 function thinned(entries: readonly Entry[]): readonly LoggedEntry[] {
@@ -203,7 +208,7 @@ function curveOf(request: Request, log: readonly LoggedEntry[]): readonly CurveP
 const NO_JARS = { jars: null, sealed: null, unsealed: null, volumeMl: null } as const;
 
 /** What its log says of the jars. */
-function jarsOf(
+export function jarsOf(
   request: Request,
   entries: readonly Entry[],
 ): Pick<HappenedCook, 'jars' | 'sealed' | 'unsealed' | 'volumeMl'> {

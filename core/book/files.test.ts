@@ -163,7 +163,7 @@ describe('a table of cooks', () => {
       'date,name,lines,minutes,set,taste,again,id\n2024-01-01,Plum,plums,-3,wobbly,6,perhaps,7',
       ['minutes', 'set', 'taste', 'again', 'id'].map((column) => [
         2,
-        expect.stringMatching(new RegExp(`${column}\\.$`)),
+        expect.stringMatching(new RegExp(`${column}\\.$`)) as string,
       ]),
     ],
   ])('with %s is refused line by line', (_, text, faults) => {

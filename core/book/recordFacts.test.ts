@@ -28,7 +28,7 @@ test('of cooks that a practice kettle spoiled the record alone tells how in 85 o
   for (let index = 0; index < cooks; index += 1) {
     const { spoiling, symptom, cause } = SPOILED[index % SPOILED.length] as (typeof SPOILED)[0];
     const record: CookRecord = keptCook(KITCHEN, index + 1, undefined, spoiling);
-    const facts = recordFacts(record, (record.log.at(-1)?.at ?? 0) + MONTH_MS);
+    const facts = recordFacts({ ...record, jarLog: [] }, (record.log.at(-1)?.at ?? 0) + MONTH_MS);
     const outcome = troubleOf({ symptom, formula: record.request, facts });
     if (outcome.ok && outcome.trouble.causes[0]?.code === cause) right += 1;
   }
@@ -51,11 +51,8 @@ test('a record tells of the jars too, and nothing that is not in it', () => {
   });
   const { request } = keptCook(KITCHEN, 1);
   const nothing = { volumeMl: null, finalMassG: null, set: null };
-  const log = [
-    line(0, 'lit'),
-    line(20, 'stirred'),
-    line(30, 'stirred'),
-    line(45, 'off-heat'),
+  const log = [line(0, 'lit'), line(20, 'stirred'), line(30, 'stirred'), line(45, 'off-heat')];
+  const jarLog = [
     line(52, 'filled'),
     line(55, 'wiped'),
     line(60, 'loaded', 1),
@@ -64,7 +61,7 @@ test('a record tells of the jars too, and nothing that is not in it', () => {
     line(80, 'canner-off', 1),
     line(82, 'lifted-out', 1),
   ];
-  expect(recordFacts({ request, log, outcome: nothing }, at(45) + MONTH_MS)).toMatchObject({
+  expect(recordFacts({ request, log, jarLog, outcome: nothing }, at(45) + MONTH_MS)).toMatchObject({
     cookMin: 45,
     stirredMin: 15,
     standMin: 7,
@@ -73,5 +70,5 @@ test('a record tells of the jars too, and nothing that is not in it', () => {
     processedMin: 10,
     rimWiped: true,
   });
-  expect(recordFacts({ request, log: [], outcome: nothing }, 0)).toEqual({});
+  expect(recordFacts({ request, log: [], jarLog: [], outcome: nothing }, 0)).toEqual({});
 });

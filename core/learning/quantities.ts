@@ -1,4 +1,3 @@
-import type { Method } from '../method/index.ts';
 import { FLAME_SD, LOSS_SD, UNCHECKED_OFFSET_SD } from '../stove/index.ts';
 import { SKIM_AND_CLING } from '../yield/index.ts';
 import type { CookEvidence } from './evidence.ts';
@@ -10,7 +9,9 @@ export const COMMON_IDS = ['thermometer', 'yield', 'minutes', 'cup', 'loss'] as 
 /** Quantities of one thing each: a burner, a pot on it, a method, a fruit. */
 export const KEYED_IDS = ['power', 'pot', 'set', 'solids'] as const;
 
+/** A quantity that all cooks tell. */
 export type CommonId = (typeof COMMON_IDS)[number];
+/** A quantity of one thing. */
 export type KeyedId = (typeof KEYED_IDS)[number];
 
 /** What a kitchen’s cooks tell. */
@@ -128,7 +129,7 @@ export function powerInPot(burner: TaughtBurner, pot: string, others: Told): Qua
 const only = (told: ToldOf | null, of: string): Told | null => (told?.id === of ? told : null);
 
 /** How firmly a method sets. Fruit differs from batch to batch, and so do those who judge it. */
-export const setBy = (method: Method | string): Quantity => ({
+export const setBy = (method: string): Quantity => ({
   id: 'set',
   burner: null,
   of: method,

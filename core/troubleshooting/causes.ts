@@ -38,6 +38,7 @@ export const CAUSES = [
   'open-kettle',
 ] as const;
 
+/** One of {@link CAUSES}. */
 export type CauseId = (typeof CAUSES)[number];
 
 /** How likely levels of findings are under a cause; the rest of each is shared as is usual. */

@@ -14,6 +14,7 @@ export const SYMPTOMS = [
   'bubbles',
 ] as const;
 
+/** One of {@link SYMPTOMS}. */
 export type Symptom = (typeof SYMPTOMS)[number];
 
 /** Facts that are figures, with the least and the most that they may be. */
@@ -59,7 +60,9 @@ export const YES_NO_FACTS = [
   'jarsHot',
 ] as const;
 
+/** A fact that is a figure. */
 export type FigureFact = keyof typeof FIGURE_FACTS;
+/** A fact that is so or not. */
 export type YesNoFact = (typeof YES_NO_FACTS)[number];
 
 /** Something about a batch that a cook may know. */

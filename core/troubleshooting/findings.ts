@@ -31,7 +31,9 @@ export const FINDINGS = {
   shelf: { fit: 0.93, unfit: 0.07 },
 } as const;
 
+/** One of {@link FINDINGS}. */
 export type FindingId = keyof typeof FINDINGS;
+/** What a finding may be. */
 export type Level<Id extends FindingId = FindingId> = Id extends FindingId
   ? keyof (typeof FINDINGS)[Id] & string
   : never;

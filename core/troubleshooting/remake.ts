@@ -1,14 +1,13 @@
 import { evaluate, type Boil, type PlanRequest } from '../evaluate/index.ts';
-import { massOf, scaled, solublesG, solublesPctOf } from '../formula/index.ts';
+import { massOf, solublesG } from '../formula/index.ts';
 import { SET_CLASSES, setClassOf, type SetClass } from '../gel/index.ts';
-import { isSugar, METHODS, type Method } from '../method/index.ts';
+import { METHODS, type Method } from '../method/index.ts';
 import { readLine, type UnderstoodLine } from '../parser/index.ts';
 import type { Fault } from '../plan/index.ts';
-import { range, roundQuantiles, roundTo, type Quantiles, type Range } from '../quantity/index.ts';
+import { roundQuantiles, roundTo, type Quantiles } from '../quantity/index.ts';
 import { readingKitchen } from '../evaluate/index.ts';
-import { solverRecipeOf } from '../solve/index.ts';
-import { FILLING_TEMP_C, volumeMl } from '../yield/index.ts';
 import { batchCase } from './batchCase.ts';
+import { emptiedJars, heatingsLeft, type EmptiedJars } from './emptiedJars.ts';
 import { discardReason, type DiscardReason } from './discard.ts';
 import type { Facts } from './facts.ts';
 import { findingsOf } from './findings.ts';
@@ -69,6 +68,7 @@ export type Remake = {
   readonly refused: DiscardReason | 'egg' | 'cannot-be-told' | null;
 };
 
+/** How it is made again, or what is wrong with its formula. */
 export type RemakeOutcome =
   | { readonly ok: true; readonly remake: Remake }
   | { readonly ok: false; readonly faults: readonly Fault[] };
@@ -77,8 +77,6 @@ const CUP_ML = 236.588;
 /** Odds that are good enough to be offered at once, and how many imagined remakes tell them. */
 const GOOD_ODDS = 0.88;
 const DRAWS = 500;
-/** What a batch holds over what it needs, that is seen to be loose, or stiff. */
-const SEEN_RATIO = { loose: 0.63, stiff: 1.8 } as const;
 /** How much of the published amounts is tried, the least first. */
 const DOSES = [0.5, 0.75, 1, 1.25, 1.5, 2, 2.5, 3, 4, 5, 6.5, 8];
 /** How much water is tried on a stiff one, share of its weight. */
@@ -111,7 +109,7 @@ function doseOf(
   way: Exclude<RemakeWay, 'thin'>,
   times: number,
   quarts: number,
-  { solublesPct, targetPct }: Jars,
+  { solublesPct, targetPct }: EmptiedJars,
 ): Dose {
   const lemon = { amount: LEMON_ML * quarts, unit: 'mL', name: 'bottled lemon juice' } as const;
   if (way === 'none') return [{ ...lemon, amount: lemon.amount * times }];
@@ -128,17 +126,6 @@ function doseOf(
       ]
     : [sugar, lemon, { amount: LIQUID_ML * times * quarts, unit: 'mL', name: 'liquid pectin' }];
 }
-
-/** The batch as it stands in its jars, and what it would be with more in it. */
-type Jars = {
-  readonly request: PlanRequest;
-  readonly method: Method;
-  readonly lines: readonly UnderstoodLine[];
-  readonly massG: number;
-  readonly solublesPct: number;
-  /** Where it should have stopped. */
-  readonly targetPct: number;
-};
 
 /**
  * How jars that are too loose or too stiff are made again: the amounts that are printed, and the
@@ -158,7 +145,7 @@ export function remakeOf({
   if (refused !== null) return { ok: true, remake: { ...NO_REMAKE, refused } };
   const way = wayOf(plan?.method ?? 'long-boil', problem);
   const published = publishedFor(way, inJarsMl);
-  const jars = jarsOf(formula, batch.solublesPct, inJarsMl, problem, facts);
+  const jars = emptiedJars(formula, batch.solublesPct, inJarsMl, problem, facts);
   const computed = jars === null ? null : computedFor(jars, way, problem, inJarsMl);
   return {
     ok: true,
@@ -188,75 +175,10 @@ function wayOf(method: Method, problem: 'loose' | 'stiff'): RemakeWay {
   return method === 'liquid-pectin' ? 'liquid' : 'none';
 }
 
-/** The jars at hand as a batch; null where their formula tells nothing. */
-function jarsOf(
-  formula: PlanRequest,
-  solublesPct: number | null,
-  inJarsMl: number,
-  problem: 'loose' | 'stiff',
-  { sugarShare = 1 }: Facts,
-): Jars | null {
-  const recipe = solverRecipeOf({ ...formula, learned: { ...formula.learned, setTimes: [] } });
-  if (recipe === null) return null;
-  const { request, method } = recipe;
-  const lines = recipe.lines.map((line) => (isSugar(line) ? scaled(line, sugarShare) : line));
-  const whole = evaluate({ ...request, method, draws: 0 }, lines).boil;
-  if (whole === null) return null;
-  const targetPct = solublesPctOf(whole.finish.contents);
-  const isBoiledDown = METHODS[method].stopKind !== 'timed-boil';
-  // One that ends by the clock and holds less than its lines give had more water in it.
-  const stopped = solublesPct ?? targetPct;
-  const at = evaluate(
-    { ...request, method, draws: 0, targetSolublesPct: isBoiledDown ? stopped : null },
-    lines,
-  ).boil;
-  if (at === null || at.setRatio === null) return null;
-  const seen = SEEN_RATIO[problem];
-  const times =
-    problem === 'loose' ? Math.min(1, seen / at.setRatio) : Math.max(1, seen / at.setRatio);
-  const scale = inJarsMl / volumeMl(at.finish.contents, FILLING_TEMP_C);
-  const figure = { p10: times, p50: times, p90: times, batches: 0 };
-  return {
-    request: {
-      ...request,
-      learned: { ...request.learned, setTimes: [{ id: method, times: figure }] },
-    },
-    method,
-    lines: lines.map((line) => asSeen(scaled(line, scale))),
-    massG: scale * massOf(at.finish.contents),
-    solublesPct: isBoiledDown ? stopped : solublesPctOf(at.finish.contents),
-    targetPct,
-  };
-}
-
-/** How much of what nobody knew of its pectin and acid is left once it was seen to set. Judgement. */
-const UNKNOWN_LEFT = 0.5;
-
-/** A line whose pectin and acid are known better, for it was seen how it sets. */
-function asSeen(line: UnderstoodLine): UnderstoodLine {
-  const { ingredient } = line;
-  const narrower = ({ low, typical, high }: Range): Range =>
-    range(
-      typical - UNKNOWN_LEFT * (typical - low),
-      typical,
-      typical + UNKNOWN_LEFT * (high - typical),
-    );
-  return {
-    ...line,
-    ingredient: {
-      ...ingredient,
-      pectinPct: narrower(ingredient.pectinPct),
-      ...(ingredient.sour === undefined
-        ? {}
-        : { sour: { ...ingredient.sour, pH: narrower(ingredient.sour.pH) } }),
-    },
-  };
-}
-
 type Tried = { readonly boil: Boil; readonly dose: Dose; readonly odds: number };
 
 /** The batch with more in it, boiled; null where it cannot be. */
-function tried(jars: Jars, dose: Dose, boilsOn: boolean): Tried | null {
+function tried(jars: EmptiedJars, dose: Dose, boilsOn: boolean): Tried | null {
   const added = dose
     .filter(({ amount }) => amount > 0)
     .map(({ amount, unit, name }) =>
@@ -295,7 +217,7 @@ const totals = (lines: readonly UnderstoodLine[]): readonly [number, number] => 
 ];
 
 /** The first of some doses that is good enough; the best of them where none is. */
-function firstGood(jars: Jars, doses: readonly Dose[], boilsOn: boolean): Tried | null {
+function firstGood(jars: EmptiedJars, doses: readonly Dose[], boilsOn: boolean): Tried | null {
   let best: Tried | null = null;
   for (const dose of doses) {
     const one = tried(jars, dose, boilsOn);
@@ -307,7 +229,7 @@ function firstGood(jars: Jars, doses: readonly Dose[], boilsOn: boolean): Tried 
 }
 
 function computedFor(
-  jars: Jars,
+  jars: EmptiedJars,
   way: RemakeWay,
   problem: 'loose' | 'stiff',
   inJarsMl: number,
@@ -341,7 +263,7 @@ function computedFor(
 }
 
 /** Water, and sugar where the shelf would lack it. */
-function thinned({ massG, solublesPct }: Jars, waterG: number): Dose {
+function thinned({ massG, solublesPct }: EmptiedJars, waterG: number): Dose {
   const pct = (massG * solublesPct) / (massG + waterG);
   const wanted = Math.min(solublesPct, LEAST_PCT);
   const sugarG = pct >= wanted ? 0 : ((massG + waterG) * (wanted - pct)) / (100 - wanted);
@@ -387,25 +309,4 @@ function trialOf({ lines, boil }: Computed, inJarsMl: number): Trial {
       return `${roundTo(Number(amount) * times, 1)} ${unit} ${name.join(' ')}`;
     }),
   };
-}
-
-/** From cold to a boil and a minute of it, min: what one more heating wears like. Judgement. */
-const HEATING_MIN = 8;
-const MOST_HEATINGS = 5;
-const SETS_FROM = 0.75;
-
-/** How often it can be heated before its pectin is worn below a soft set. */
-function heatingsLeft({ request, method, lines }: Jars): number {
-  const { boil } = evaluate(
-    { ...request, method, draws: 0, learned: { ...request.learned, setTimes: [] } },
-    lines,
-  );
-  if (boil === null || boil.setRatio === null || !(boil.cook.boilMin > 0)) return 0;
-  const each = boil.cook.pectinLeft ** (HEATING_MIN / boil.cook.boilMin);
-  if (!(boil.setRatio > SETS_FROM)) return 1;
-  if (each >= 1) return MOST_HEATINGS;
-  return Math.min(
-    MOST_HEATINGS,
-    Math.max(1, Math.floor(Math.log(SETS_FROM / boil.setRatio) / Math.log(each))),
-  );
 }

@@ -43,6 +43,7 @@ export type Trouble = {
   readonly now: readonly WayNow[];
 };
 
+/** What the trouble is, or what is wrong with its formula. */
 export type TroubleOutcome =
   | { readonly ok: true; readonly trouble: Trouble }
   | { readonly ok: false; readonly faults: readonly Fault[] };

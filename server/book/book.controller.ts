@@ -13,6 +13,7 @@ import {
   type VersionCook,
 } from '@idle-kettle/contract';
 import { SET_CLASSES } from '@idle-kettle/core';
+import type { TroubledCook } from '@idle-kettle/contract/trouble';
 import { message } from '@idle-kettle/words/message';
 import {
   Body,
@@ -39,6 +40,7 @@ import { BookKeeper } from './bookKeeper.service.ts';
 import { BookService } from './book.service.ts';
 import { ChartsService } from './charts.service.ts';
 import { KnowledgeService } from './knowledge.service.ts';
+import { TroubledCookService } from './troubledCook.service.ts';
 import { OutcomesService } from './outcomes.service.ts';
 import { PhotosService } from './photos.service.ts';
 
@@ -88,6 +90,7 @@ export class BookController {
     private readonly photos: PhotosService,
     private readonly knowledge: KnowledgeService,
     private readonly chartRows: ChartsService,
+    private readonly troubled: TroubledCookService,
   ) {}
 
   @Get('book')
@@ -144,6 +147,13 @@ export class BookController {
     @Param('id', RecipeId) id: string,
   ): Promise<VersionCook[]> {
     return this.book.ofRecipe(householdId, id);
+  }
+
+  @Get('trouble/:id')
+  @Needs('look')
+  @ApiOperation({ summary: 'What the record of a cook says to who asks what went wrong with it' })
+  trouble(@By() { householdId }: Actor, @Param('id', CookId) id: string): Promise<TroubledCook> {
+    return this.troubled.find(householdId, id);
   }
 
   @Get('book/:id')

@@ -21,6 +21,7 @@ import { OutcomeModel } from './outcome.model.ts';
 import { OutcomesService } from './outcomes.service.ts';
 import { PhotoModel } from './photo.model.ts';
 import { PhotosService } from './photos.service.ts';
+import { TroubledCookService } from './troubledCook.service.ts';
 
 @Module({
   imports: [
@@ -48,6 +49,7 @@ import { PhotosService } from './photos.service.ts';
     KnowledgeService,
     OutcomesService,
     PhotosService,
+    TroubledCookService,
   ],
 })
 export class BookModule {}

@@ -34,7 +34,7 @@ import {
 import type { DrivenSession } from '../cookSessions/devices.ts';
 import { truthOf } from '../cookSessions/truth.ts';
 
-import { bookedCook, type BookedCook, type KeptCook } from '@idle-kettle/core/book';
+import { bookedCook, troubledCookOf, type BookedCook, type KeptCook } from '@idle-kettle/core/book';
 import {
   knowledgeOf,
   storiesOf,
@@ -153,6 +153,10 @@ export const TASKS = {
   },
 
   bookedCook: (cook: KeptCook): BookedCook => bookedCook(cook),
+
+  /** What the record of a cook says of what may be wrong with it. */
+  troubledCook: ({ cook, nowMs }: { readonly cook: KeptCook; readonly nowMs: number }) =>
+    troubledCookOf(cook, nowMs),
 
   knowledge: ({ burners, cooks, forgotten }: Taught): KitchenKnowledge =>
     knowledgeOf(burners, cooks, forgotten),

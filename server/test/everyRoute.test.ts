@@ -69,6 +69,7 @@ const NEEDS: { readonly [route: string]: Right | 'open' } = {
   'get /book/export': 'look',
   'get /book/export.csv': 'look',
   'post /book/import': 'kitchen',
+  'get /trouble/{id}': 'look',
   'get /book/recipes/{id}': 'look',
   'get /book/{id}': 'look',
   'put /book/{id}/outcome': 'cook',

@@ -11,6 +11,7 @@ import {
   type Photo,
   type VersionCook,
 } from '@idle-kettle/contract';
+import type { TroubledCook } from '@idle-kettle/contract/trouble';
 import type { BookImported } from '@idle-kettle/contract/bookFile';
 import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { KITCHEN } from './kitchen.ts';
@@ -20,6 +21,14 @@ const BOOK = ['book'];
 const HOME = [...BOOK, 'home'];
 const KNOWN = [...BOOK, 'knowledge'];
 const record = (id: string) => [...BOOK, 'record', id];
+
+/** What the record of a cook says to who asks what went wrong; idle for null. */
+export const useTroubledCook = (id: string | null) =>
+  useQuery({
+    queryKey: [...BOOK, 'trouble', id],
+    queryFn: () => request<TroubledCook>(`/trouble/${id}`),
+    enabled: id !== null,
+  });
 
 /** While cooks are worked out it is looked again so often, ms. */
 const LOOK_AGAIN_MS = 1500;

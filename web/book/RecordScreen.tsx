@@ -1,7 +1,7 @@
 import { say, textOf } from '@idle-kettle/words';
 import type { BookRecord, Kitchen } from '@idle-kettle/contract';
 import { format } from 'date-fns';
-import { ArrowLeft, CookingPot, NotebookPen } from 'lucide-react';
+import { ArrowLeft, CircleHelp, CookingPot, NotebookPen } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { useRecord } from '../api/book.ts';
 import { failureOf } from '../api/failure.ts';
@@ -125,6 +125,9 @@ const Head = ({ record }: Pick<Props, 'record'>) => {
           )}
         </p>
       </div>
+      <Link to={`/trouble?cook=${id}`} className="btn btn-sm">
+        <CircleHelp aria-hidden className="size-4" /> {say('book.wentWrong')}
+      </Link>
       <Link to={`/batches/${batchId}`} className="btn btn-sm">
         <NotebookPen aria-hidden className="size-4" /> {say('book.openBatch')}
       </Link>

@@ -1,5 +1,5 @@
 import { useCallback, useState } from 'react';
-import { useNavigationType, useSearchParams } from 'react-router';
+import { NavigationType, useNavigationType, useSearchParams } from 'react-router';
 
 /** What fields of an address ask for; an empty one is taken out. */
 export type Asks = { readonly [field: string]: string };
@@ -11,7 +11,7 @@ export type Asks = { readonly [field: string]: string };
  */
 export function useAsked(): readonly [URLSearchParams, (changes: Asks) => void] {
   const [inAddress, setSearch] = useSearchParams();
-  const byBack = useNavigationType() === 'POP';
+  const byBack = useNavigationType() === NavigationType.Pop;
   const [state, setState] = useState({ asked: inAddress, seen: inAddress });
   if (inAddress !== state.seen)
     setState({ asked: byBack ? inAddress : state.asked, seen: inAddress });

@@ -19,6 +19,14 @@ import {
   type Formula,
   type PlanningKitchen,
 } from '@idle-kettle/core';
+import {
+  remakeOf,
+  troubleOf,
+  type Facts,
+  type RemakeOutcome,
+  type Symptom,
+  type TroubleOutcome,
+} from '@idle-kettle/core/troubleshooting';
 import { expose } from 'comlink';
 
 /** What takes long enough to be felt, away from the page’s own thread. */
@@ -41,6 +49,25 @@ const planner = {
     sweepSugar(requestInKitchen(formula, kitchen)),
   sugar: (formula: Formula, kitchen: PlanningKitchen, share: number): PlanRequest | null =>
     withSugarShare(requestInKitchen(formula, kitchen), share),
+  trouble: (
+    symptom: Symptom,
+    formula: Formula | null,
+    kitchen: PlanningKitchen,
+    facts: Facts,
+  ): TroubleOutcome =>
+    troubleOf({
+      symptom,
+      formula: formula === null ? null : requestInKitchen(formula, kitchen),
+      facts,
+    }),
+  remake: (
+    problem: 'loose' | 'stiff',
+    formula: Formula,
+    kitchen: PlanningKitchen,
+    facts: Facts,
+    volumeMl: number,
+  ): RemakeOutcome =>
+    remakeOf({ formula: requestInKitchen(formula, kitchen), problem, facts, volumeMl }),
   lowSugar: (formula: Formula, kitchen: PlanningKitchen, share: number): PlanRequest | null =>
     lowSugarWay(requestInKitchen(formula, kitchen), share),
 };

@@ -47,6 +47,7 @@ export const BOOK = {
   'book.cookedOn': 'Cooked on {{date}}',
   'book.cookedBy': 'Cooked on {{date}} by {{name}}',
   'book.fromRecipe': 'From {{name}}, version {{number}}',
+  'book.wentWrong': 'What went wrong?',
   'book.openBatch': 'Open the batch',
   'book.openLog': 'Open at the stove',
   'book.workingOut': 'This cook is being worked out.',

@@ -1,0 +1,113 @@
+import { say } from '@idle-kettle/words';
+import { formatVolume, type Formula } from '@idle-kettle/core';
+import type { Facts, Published, Remake } from '@idle-kettle/core/troubleshooting';
+import type { Kitchen } from '@idle-kettle/contract';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { MeasuredField } from '../book/MeasuredField.tsx';
+import { readVolume } from '../book/measured.ts';
+import { slowPlanner } from '../workers/planner.ts';
+
+type Props = {
+  readonly problem: 'loose' | 'stiff';
+  readonly formula: Formula;
+  readonly kitchen: Kitchen;
+  readonly facts: Facts;
+  /** What is in its jars, mL, where that is known. */
+  readonly volumeMl: number | null;
+};
+
+/** Where nobody says how much there is: four US cups. */
+const USUAL_ML = 946;
+
+/** How it is made again: as it is printed, and as it is worked out for this batch, side by side. */
+export function RemakePanel({ problem, formula, kitchen, facts, volumeMl }: Props) {
+  const [inJarsMl, setInJars] = useState(volumeMl ?? USUAL_ML);
+  const outcome = useQuery({
+    queryKey: ['remake', problem, formula, facts, inJarsMl, kitchen.version],
+    queryFn: () =>
+      slowPlanner.ask((planner) => planner.remake(problem, formula, kitchen, facts, inJarsMl)),
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  }).data;
+  return (
+    <section aria-label={say('trouble.remake')} className="flex flex-col gap-3">
+      <h2 className="text-xl font-bold text-primary">{say('trouble.remake')}</h2>
+      <MeasuredField
+        name={say('trouble.howMuch')}
+        wrong={say('trouble.wrongFigure', { low: 20, high: 200_000 })}
+        value={inJarsMl}
+        read={readVolume}
+        write={(mL) => formatVolume(mL, kitchen.units)}
+        onChange={(mL) => setInJars(mL ?? USUAL_ML)}
+      />
+      {outcome === undefined ? (
+        <p role="status">{say('trouble.working')}</p>
+      ) : outcome.ok && outcome.remake.computed !== null ? (
+        <Amounts remake={outcome.remake} kitchen={kitchen} />
+      ) : (
+        <p role="status">{say('trouble.noRemake')}</p>
+      )}
+    </section>
+  );
+}
+
+function Amounts({ remake, kitchen }: { readonly remake: Remake; readonly kitchen: Kitchen }) {
+  const { published, computed, trial, heatings, processMin } = remake;
+  if (published === null || computed === null || trial === null) return null;
+  return (
+    <>
+      <div className="grid gap-4 sm:grid-cols-2">
+        <Way name={say('trouble.published')} {...published} />
+        <div>
+          <Way name={say('trouble.computed')} {...computed} />
+          <p className="mt-1 font-bold">
+            {say('trouble.willBe', { pct: Math.round(100 * computed.forecast.odds) })}
+          </p>
+        </div>
+      </div>
+      <section aria-label={say('trouble.trialFirst')} className="border-l-4 border-secondary pl-3">
+        <h3 className="font-bold">{say('trouble.trialFirst')}</h3>
+        <p>{say('trouble.trialHow', { ml: trial.volumeMl })}</p>
+        <Lines lines={trial.lines} />
+      </section>
+      <p>
+        {processMin === null
+          ? say('trouble.secondJars')
+          : say('trouble.secondProcess', { minutes: processMin })}{' '}
+        {say('trouble.heatings', { count: heatings })}{' '}
+        {say('trouble.makes', {
+          low: formatVolume(computed.forecast.volumeMl.p10, kitchen.units),
+          high: formatVolume(computed.forecast.volumeMl.p90, kitchen.units),
+        })}
+      </p>
+    </>
+  );
+}
+
+const Way = ({
+  name,
+  lines,
+  boil,
+}: Pick<Published, 'lines' | 'boil'> & { readonly name: string }) => (
+  <section aria-label={name} className="jar-label py-3 pr-6 pl-4">
+    <h3 className="font-bold">{name}</h3>
+    <Lines lines={lines} />
+    <p>
+      {boil.minutes === null
+        ? say('trouble.boilOn')
+        : say('trouble.boilFor', { minutes: boil.minutes })}
+    </p>
+  </section>
+);
+
+const Lines = ({ lines }: Pick<Published, 'lines'>) =>
+  lines.length === 0 ? (
+    <p>{say('trouble.nothingIn')}</p>
+  ) : (
+    <ul className="text-lg tabular-nums">
+      {lines.map((line) => (
+        <li key={line}>{line}</li>
+      ))}
+    </ul>
+  );
