@@ -120,6 +120,8 @@ export async function bookScreens(kettle: KettleServer): Promise<readonly string
     '/book/knows',
     '/book/charts',
     '/book/files',
+    '/trouble',
+    `/trouble?symptom=loose&cook=${past[0]?.cook}`,
     `/book/${past[0]?.cook}`,
     `/book/beside?cooks=${past.map(({ cook }) => cook).join(',')}`,
   ];

@@ -88,7 +88,7 @@ function asSeen(line: UnderstoodLine): UnderstoodLine {
 
 /** From cold to a boil and a minute of it, min: what one more heating wears like. Judgement. */
 const HEATING_MIN = 8;
-const MOST_HEATINGS = 5;
+const MOST_HEATINGS = 3;
 const SETS_FROM = 0.75;
 
 /** How often it can be heated before its pectin is worn below a soft set. */

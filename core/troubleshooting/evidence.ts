@@ -33,6 +33,8 @@ export function evidenceInWords(
       );
     case 'pectin short':
       return message('trouble.pectinShort');
+    case 'pectin lean':
+      return message('trouble.pectinLean');
     case 'pectin much':
       return message('trouble.pectinMuch');
     case 'ripeness green':

@@ -56,7 +56,7 @@ function sharesOf(symptom: Symptom, of: BatchCase, { told, foretold }: Findings)
 }
 
 /** A finding that makes its cause so many times likelier than usual speaks for it. */
-const SPEAKS = 1.5;
+const SPEAKS = 1.4;
 
 /** The causes of a symptom, the likeliest first. */
 export const ranked = (symptom: Symptom, of: BatchCase, found: Findings): readonly Ranked[] =>

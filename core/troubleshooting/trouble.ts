@@ -67,7 +67,7 @@ export function troubleOf({ symptom, formula, facts }: TroubleRequest): TroubleO
         .map(({ code, share, evidence }) => ({
           code,
           share: roundTo(share, 3),
-          evidence: inEvidence(evidence, found, batch),
+          evidence: inEvidence(evidence, found, batch, share),
           remedy: message(`trouble.next.${code}`),
         })),
       ask: questionsFor(symptom, batch, found),
@@ -78,8 +78,17 @@ export function troubleOf({ symptom, formula, facts }: TroubleRequest): TroubleO
   };
 }
 
-/** What speaks for a cause in words; that it is common where nothing does. */
-function inEvidence(evidence: readonly FindingId[], found: Findings, batch: BatchCase): Text {
+/** A cause of so large a share that nothing speaks for is what the others leave over. */
+const LEFT_OVER = 0.5;
+
+/** What speaks for a cause in words; where nothing does, that it is common, or what is left. */
+function inEvidence(
+  evidence: readonly FindingId[],
+  found: Findings,
+  batch: BatchCase,
+  share: number,
+): Text {
   const told = evidence.flatMap((id) => evidenceInWords(id, found, batch) ?? []);
-  return told.length === 0 ? message('trouble.commonAlone') : sentences(...told);
+  if (told.length > 0) return sentences(...told);
+  return message(share >= LEFT_OVER ? 'trouble.leftOver' : 'trouble.commonAlone');
 }

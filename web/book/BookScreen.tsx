@@ -1,7 +1,7 @@
 import { say } from '@idle-kettle/words';
 import { BOOK_PAGE, MOST_BESIDE, type BookEntry } from '@idle-kettle/contract';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { ChartLine, Columns3, FolderSync, Gauge } from 'lucide-react';
+import { ChartLine, CircleHelp, Columns3, FolderSync, Gauge } from 'lucide-react';
 import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useBookHome, useBookPages } from '../api/book.ts';
@@ -18,6 +18,7 @@ import { asks, queryOf } from './query.ts';
 const WAYS = [
   { to: '/book/knows', text: 'book.knows', icon: Gauge },
   { to: '/book/charts', text: 'book.charts', icon: ChartLine },
+  { to: '/trouble', text: 'book.wentWrong', icon: CircleHelp },
   { to: '/book/files', text: 'book.files', icon: FolderSync },
 ] as const;
 

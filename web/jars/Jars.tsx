@@ -207,6 +207,9 @@ export function Jars({ session, log }: Props) {
             <Link className="link" to={`/cook-sessions/${session.id}`}>
               {say('jars.backToTheStove')}
             </Link>
+            <Link className="link" to={`/trouble?cook=${session.id}`}>
+              {say('book.wentWrong')}
+            </Link>
             {session.batchId !== null && (
               <Link className="link" to={`/batches/${session.batchId}`}>
                 {say('jars.theBatch')}

@@ -48,7 +48,11 @@ export function TroubleScreen() {
           </Link>
         )}
       </p>
-      <Symptoms symptom={symptom} onSee={(of) => ask({ symptom: of })} />
+      {symptom === null ? (
+        <Symptoms onSee={(of) => ask({ symptom: of })} />
+      ) : (
+        <Seen symptom={symptom} onElse={() => ask({ symptom: '' })} />
+      )}
       {symptom !== null && (
         <ErrorBoundary what={say('trouble.trouble')} on={symptom}>
           <Finder
@@ -63,23 +67,19 @@ export function TroubleScreen() {
   );
 }
 
-const Symptoms = ({
-  symptom,
-  onSee,
-}: {
-  readonly symptom: Symptom | null;
-  readonly onSee: (symptom: Symptom) => void;
-}) => (
-  <fieldset className="mb-5" style={{ '--fruit': 'var(--color-secondary)' } as React.CSSProperties}>
+/** Jars are drawn in the colour that the app has for heat; what is seen is not of one fruit. */
+const DRAWN = { '--fruit': 'var(--color-secondary)' } as React.CSSProperties;
+
+const Symptoms = ({ onSee }: { readonly onSee: (symptom: Symptom) => void }) => (
+  <fieldset style={DRAWN}>
     <legend className="mb-1 font-bold">{say('trouble.symptoms')}</legend>
     <div className="grid grid-cols-3 gap-2 sm:grid-cols-4 lg:grid-cols-6">
       {SYMPTOMS.map((one) => (
         <button
           key={one}
           type="button"
-          aria-pressed={one === symptom}
           onClick={() => onSee(one)}
-          className={`flex flex-col items-center rounded-box border-2 p-2 text-center ${one === symptom ? 'border-secondary bg-base-100 font-bold' : 'border-base-300'}`}
+          className="flex flex-col items-center rounded-box border-2 border-base-300 p-2 text-center"
         >
           <SymptomDrawing symptom={one} />
           {say(`trouble.symptom.${one}`)}
@@ -87,6 +87,16 @@ const Symptoms = ({
       ))}
     </div>
   </fieldset>
+);
+
+const Seen = ({ symptom, onElse }: { readonly symptom: Symptom; readonly onElse: () => void }) => (
+  <div className="mb-4 flex items-center gap-3" style={DRAWN}>
+    <SymptomDrawing symptom={symptom} />
+    <p className="text-xl font-bold">{say(`trouble.symptom.${symptom}`)}</p>
+    <button type="button" className="btn btn-sm" onClick={onElse}>
+      {say('trouble.somethingElse')}
+    </button>
+  </div>
 );
 
 type FinderProps = {
@@ -118,7 +128,7 @@ function Finder({ symptom, cook, kitchen }: FinderProps) {
   const problem = symptom === 'loose' || symptom === 'stiff' ? symptom : null;
   return (
     <div className="grid items-start gap-5 lg:grid-cols-2">
-      <div className="flex flex-col gap-4">
+      <div className="flex flex-col gap-4 lg:col-start-1">
         {next !== undefined && (
           <Question
             fact={next}
@@ -127,7 +137,12 @@ function Finder({ symptom, cook, kitchen }: FinderProps) {
           />
         )}
         <Said said={said} onTakeBack={takeBack} />
-        {problem !== null && formula !== null && trouble.now.includes('remake') && (
+      </div>
+      <div className="flex flex-col gap-4 lg:col-start-2 lg:row-span-2 lg:row-start-1">
+        <Answer trouble={trouble} />
+      </div>
+      {problem !== null && formula !== null && trouble.now.includes('remake') && (
+        <div className="lg:col-start-1">
           <RemakePanel
             problem={problem}
             formula={formula}
@@ -135,11 +150,8 @@ function Finder({ symptom, cook, kitchen }: FinderProps) {
             facts={facts}
             volumeMl={cook?.volumeMl ?? null}
           />
-        )}
-      </div>
-      <div className="flex flex-col gap-4 max-lg:order-first">
-        <Answer trouble={trouble} />
-      </div>
+        </div>
+      )}
     </div>
   );
 }

@@ -4,6 +4,7 @@ export const TROUBLE = {
   'trouble.intro': 'Say what you see. The record is read first; what would tell more is asked.',
   'trouble.ofCook': 'Of the record of {{name}}.',
   'trouble.noRecord': 'Without a record: open a cook in the Book for one that is read first.',
+  'trouble.somethingElse': 'Something else',
   'trouble.symptoms': 'What you see',
   'trouble.symptom.loose': 'It did not set',
   'trouble.symptom.stiff': 'It is too stiff',
@@ -123,7 +124,9 @@ export const TROUBLE = {
   'trouble.cause.light-store': 'It is kept in the light',
   'trouble.cause.old': 'It is old',
   'trouble.cause.open-kettle': 'It was not processed at all',
-  'trouble.commonAlone': 'Nothing you told speaks for it; it happens.',
+  'trouble.commonAlone': 'Nothing that is known speaks for it; it happens.',
+  'trouble.leftOver':
+    'It is what most often does this, and nothing that is known speaks against it.',
   'trouble.solidsUnder':
     'It stopped at {{pct}} % soluble solids, {{off}} short of its {{targetPct}} %.',
   'trouble.solidsOver': 'It went on to {{pct}} % soluble solids, {{off}} past its {{targetPct}} %.',
@@ -135,6 +138,7 @@ export const TROUBLE = {
   'trouble.foretoldSour':
     'By its formula it comes to pH {{pH}}, too sour: it bears {{bound}} or more.',
   'trouble.pectinShort': 'By its formula it holds too little pectin for a set.',
+  'trouble.pectinLean': 'By its formula it holds little pectin.',
   'trouble.pectinMuch': 'By its formula it holds twice the pectin that it needs, or more.',
   'trouble.fruitGreen': 'The fruit was not ripe.',
   'trouble.fruitOver': 'The fruit was over-ripe, and that has lost pectin.',
