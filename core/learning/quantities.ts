@@ -134,7 +134,7 @@ export const setBy = (method: string): Quantity => ({
   burner: null,
   of: method,
   toldBy: ({ evidence }) => only(evidence.set, method),
-  level: { prior: { mean: 0, sd: 0.15 }, between: 0.2, common: 0.03 },
+  level: { prior: { mean: 0, sd: 0.2 }, between: 0.2, common: 0.03 },
   through: Math.exp,
 });
 

@@ -4,18 +4,21 @@ import type { Trouble } from '@idle-kettle/core/troubleshooting';
 /** Causes that have at least this share are told at once; the others are folded. */
 const TOLD_AT_ONCE = 3;
 
+/** That it goes, and why, before anything else; nothing where it need not. */
+export const Discard = ({ why }: Pick<Trouble, 'why'>) =>
+  why === null ? null : (
+    <div role="alert" className="mb-4 border-l-8 border-error bg-base-100 p-4">
+      <p className="text-2xl font-bold text-error">{say('trouble.discard')}</p>
+      <p>{say(`trouble.why.${why}`)}</p>
+      <p className="text-sm opacity-80">{say('trouble.defer')}</p>
+    </div>
+  );
+
 /** What it was, what to do now, and what next time; only the bin where it is not safe. */
 export function Answer({ trouble }: { readonly trouble: Trouble }) {
-  const { causes, discard, why, now } = trouble;
+  const { causes, discard, now } = trouble;
   return (
     <>
-      {discard && why !== null && (
-        <div role="alert" className="border-l-8 border-error bg-base-100 p-4">
-          <p className="text-2xl font-bold text-error">{say('trouble.discard')}</p>
-          <p>{say(`trouble.why.${why}`)}</p>
-          <p className="text-sm opacity-80">{say('trouble.defer')}</p>
-        </div>
-      )}
       <section aria-label={say('trouble.likely')}>
         <h2 className="text-xl font-bold text-primary">{say('trouble.likely')}</h2>
         <Causes causes={causes.slice(0, TOLD_AT_ONCE)} />

@@ -15,7 +15,7 @@ import { Loading } from '../ui/Loading.tsx';
 import { PageHeading } from '../ui/PageHeading.tsx';
 import { useAsked } from '../ui/useAsked.ts';
 import { planner } from '../workers/planner.ts';
-import { Answer } from './Answer.tsx';
+import { Answer, Discard } from './Answer.tsx';
 import { Question } from './Question.tsx';
 import { RemakePanel } from './RemakePanel.tsx';
 import { SymptomDrawing } from './SymptomDrawing.tsx';
@@ -127,32 +127,35 @@ function Finder({ symptom, cook, kitchen }: FinderProps) {
     setSaid(Object.fromEntries(Object.entries(said).filter(([name]) => name !== fact)));
   const problem = symptom === 'loose' || symptom === 'stiff' ? symptom : null;
   return (
-    <div className="grid items-start gap-5 lg:grid-cols-2">
-      <div className="flex flex-col gap-4 lg:col-start-1">
-        {next !== undefined && (
-          <Question
-            fact={next}
-            onAnswer={(value) => setSaid({ ...said, [next]: value })}
-            onUnknown={() => setUnknown(new Set([...unknown, next]))}
-          />
-        )}
-        <Said said={said} onTakeBack={takeBack} />
-      </div>
-      <div className="flex flex-col gap-4 lg:col-start-2 lg:row-span-2 lg:row-start-1">
-        <Answer trouble={trouble} />
-      </div>
-      {problem !== null && formula !== null && trouble.now.includes('remake') && (
-        <div className="lg:col-start-1">
-          <RemakePanel
-            problem={problem}
-            formula={formula}
-            kitchen={kitchen}
-            facts={facts}
-            volumeMl={cook?.volumeMl ?? null}
-          />
+    <>
+      <Discard why={trouble.why} />
+      <div className="grid items-start gap-5 lg:grid-cols-2">
+        <div className="flex flex-col gap-4 lg:col-start-1">
+          {next !== undefined && (
+            <Question
+              fact={next}
+              onAnswer={(value) => setSaid({ ...said, [next]: value })}
+              onUnknown={() => setUnknown(new Set([...unknown, next]))}
+            />
+          )}
+          <Said said={said} onTakeBack={takeBack} />
         </div>
-      )}
-    </div>
+        <div className="flex flex-col gap-4 lg:col-start-2 lg:row-span-2 lg:row-start-1">
+          <Answer trouble={trouble} />
+        </div>
+        {problem !== null && formula !== null && trouble.now.includes('remake') && (
+          <div className="lg:col-start-1">
+            <RemakePanel
+              problem={problem}
+              formula={formula}
+              kitchen={kitchen}
+              facts={facts}
+              volumeMl={cook?.volumeMl ?? null}
+            />
+          </div>
+        )}
+      </div>
+    </>
   );
 }
 

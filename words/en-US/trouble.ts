@@ -41,7 +41,7 @@ export const TROUBLE = {
     'This formula is not sour enough for the pantry, and it stood there. What grows in it can’t be seen, smelled or tasted.',
   'trouble.why.open-kettle': 'It was never processed, and stood in the pantry.',
   'trouble.defer': 'Where your local food-safety service says more, it is right.',
-  'trouble.way.remake': 'Make it again: below are the amounts.',
+  'trouble.way.remake': 'Make it again, with the amounts that are given here.',
   'trouble.way.reprocess':
     'Within 24 hours: a new lid, and the whole process again. Look at the rim first.',
   'trouble.way.fridge': 'Or keep it in the fridge, and eat it within weeks.',
