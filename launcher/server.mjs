@@ -31,7 +31,9 @@ function serverUser() {
   const reads = (/** @type {string} */ path) =>
     spawnSync('test', ['-r', path], { ...user, cwd: '/' }).status === 0;
   known =
-    user && [process.execPath, join(ROOT, 'server/dist/main.bundle.js')].every(reads) ? user : undefined;
+    user && [process.execPath, join(ROOT, 'server/dist/main.bundle.js')].every(reads)
+      ? user
+      : undefined;
   if (user && known === undefined)
     say(
       `the user “postgres” cannot read ${ROOT}, so the server runs as root; move the checkout to a place that others may read`,
@@ -77,13 +79,15 @@ export async function migrate(databaseUrl, signal) {
  * Loads the demo kitchen where there is none yet.
  * @param {string} databaseUrl @param {AbortSignal} [signal] ends it
  */
-export const loadDemo = (databaseUrl, signal) => runProgram('loadDemo.bundle.js', databaseUrl, signal);
+export const loadDemo = (databaseUrl, signal) =>
+  runProgram('loadDemo.bundle.js', databaseUrl, signal);
 
 /**
  * Works out anew, from what is kept, everything that is worked out.
  * @param {string} databaseUrl @param {AbortSignal} [signal] ends it
  */
-export const rebuild = (databaseUrl, signal) => runProgram('rebuild.bundle.js', databaseUrl, signal);
+export const rebuild = (databaseUrl, signal) =>
+  runProgram('rebuild.bundle.js', databaseUrl, signal);
 
 /**
  * @typedef {object} Server

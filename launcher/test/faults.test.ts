@@ -36,7 +36,9 @@ afterAll(dropStates);
 
 /** The server process that a launcher started. */
 const serverOf = (launcher: ChildProcess): Process => {
-  const found = processes('server/dist/main.bundle.js').find(({ pid }) => childOf(pid, launcher.pid));
+  const found = processes('server/dist/main.bundle.js').find(({ pid }) =>
+    childOf(pid, launcher.pid),
+  );
   if (!found) throw new Error('There is no server');
   return found;
 };

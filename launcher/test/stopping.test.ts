@@ -56,8 +56,12 @@ test('Ctrl-C while a second start migrates ends all of it, and what was stored i
 
   const { child, said, ended } = launch(state);
   // The server is started beside the migration, which this one holds up.
-  await until(() => runs('server/dist/migrate.bundle.js', child) && runs('server/dist/main.bundle.js', child));
-  const [server] = processes('server/dist/main.bundle.js').filter(({ pid }) => childOf(pid, child.pid));
+  await until(
+    () => runs('server/dist/migrate.bundle.js', child) && runs('server/dist/main.bundle.js', child),
+  );
+  const [server] = processes('server/dist/main.bundle.js').filter(({ pid }) =>
+    childOf(pid, child.pid),
+  );
   child.kill('SIGINT');
   expect((await ended)[0]).toBe(130);
   expect(said()).toContain('stopped before it was ready; nothing is lost');
@@ -75,7 +79,9 @@ test('a migration that fails is said, and leaves no server behind that answers 5
 
   const { child, said, ended } = launch(state);
   await until(() => runs('server/dist/main.bundle.js', child));
-  const [server] = processes('server/dist/main.bundle.js').filter(({ pid }) => childOf(pid, child.pid));
+  const [server] = processes('server/dist/main.bundle.js').filter(({ pid }) =>
+    childOf(pid, child.pid),
+  );
   expect((await ended)[0]).toBe(1);
   expect(said()).toContain('migrate.bundle.js failed: ');
   expect(said()).toContain('division by zero');
