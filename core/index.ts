@@ -257,6 +257,7 @@ export {
   sensesAt,
   toldRequest,
   trueSheet,
+  spoiledBy,
 } from './practice/index.ts';
 export {
   BARE_KITCHEN,

@@ -5,9 +5,11 @@ import {
   debriefOf,
   obedientCook,
   dropsAt,
+  spoiledBy,
   toldRequest,
   trueSheet,
   truthAt,
+  type Debrief,
   type Practice,
 } from './index.ts';
 import { DAMSON, MIN, practice, sure, at } from '../test/practised.ts';
@@ -92,6 +94,18 @@ describe('the debrief', () => {
       return dropsAt(real, of, events, at(events, 'off-heat'))['plate-test'];
     };
     expect(plate('ripe-fruit')).toBe('runs');
+  });
+
+  test('what spoiled a cook is told by the causes of any batch', () => {
+    const causesOf = (fault: Practice['fault'], solublesPct: number, set: Debrief['set']) =>
+      spoiledBy(DAMSON, practice({ fault }), { set, solublesPct, minutes: 60 }).map(
+        ({ code }) => code,
+      );
+    expect(causesOf('none', 57, 'loose')[0]).toBe('low-solids');
+    expect(causesOf('none', 73, 'slices')[0]).toBe('high-solids');
+    expect(causesOf('ripe-fruit', 65, 'loose')).toContain('low-pectin');
+    expect(causesOf('double-batch', 65, 'pours')).toContain('worn-pectin');
+    expect(causesOf('none', 65, 'soft')).toEqual([]);
   });
 
   test('a double batch takes longer and wears more pectin', () => {

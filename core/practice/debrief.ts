@@ -2,6 +2,7 @@ import { message, type Text } from '@idle-kettle/words/message';
 import type { SetClass } from '../gel/index.ts';
 import { eitherTemperature } from '../quantity/index.ts';
 import { momentsOf, effectiveEvents, type Entry, type CookPlan } from '../stove/index.ts';
+import type { ToldCause } from '../troubleshooting/index.ts';
 import { COOL_K, hasSet, setOf } from './drops.ts';
 import { FAULTS } from './faults.ts';
 import { truthAt } from './kettle.ts';
@@ -23,6 +24,8 @@ export type Debrief = {
   readonly missed: readonly Text[];
   /** 0 to 100. */
   readonly score: number;
+  /** What spoiled it; left out of debriefs of an earlier day. */
+  readonly causes?: readonly ToldCause[];
 };
 
 /** Solids off the aim that cost all of the points for stopping, %. */

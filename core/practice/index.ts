@@ -5,3 +5,4 @@ export * from './kettle.ts';
 export * from './obedient.ts';
 export * from './practice.ts';
 export * from './senses.ts';
+export * from './spoiled.ts';

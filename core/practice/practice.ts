@@ -39,7 +39,7 @@ export function toldRequest(request: PlanRequest, { fault }: Pick<Practice, 'fau
 }
 
 /** The request as it is in truth. */
-function trueRequest(request: PlanRequest, practice: Pick<Practice, 'fault'>): PlanRequest {
+export function trueRequest(request: PlanRequest, practice: Pick<Practice, 'fault'>): PlanRequest {
   const told = toldRequest(request, practice);
   if (practice.fault === 'high-kitchen') return { ...told, altitudeM: HILLS_M };
   if (practice.fault !== 'ripe-fruit') return told;

@@ -1,3 +1,4 @@
+import type { Recipe } from '@idle-kettle/contract';
 import type { Page } from '@playwright/test';
 import { keepBook } from '../keptBook.ts';
 import { expect, test } from '../kitchen.ts';
@@ -40,6 +41,11 @@ test('a soft batch is followed from the Book to its cause, and to what makes it 
   await expect(remake.getByText(/It sets softly or firmly in \d+ of 100/)).toBeVisible();
   await expect(remake.getByRole('region', { name: 'A cup first' })).toBeVisible();
   await expect(remake).toContainText(/the whole process again: \d+ min/);
+  // What to do next time is a press away.
+  await page.getByRole('button', { name: 'Keep it as a recipe' }).click();
+  await expect(page.getByText('Kept: version 1 of Damson, thin')).toBeVisible();
+  const [recipe] = await kettle.send<Recipe[]>('GET', '/recipes');
+  expect(recipe?.versions[0]?.note).not.toBe('');
 });
 
 test('a jar that lost liquid is asked about until its cause is plain; an answer is taken back', async ({

@@ -13,6 +13,7 @@ import {
   readingsOf,
   readLines,
   sensesAt,
+  spoiledBy,
   cookPlanOf,
   effectiveEvents,
   entriesByHand,
@@ -130,9 +131,10 @@ export const TASKS = {
   }): Debrief | null => {
     const { session, events, endMs } = asked;
     const cookPlan = truthOf(session);
-    return session.practice && cookPlan
-      ? debriefOf(cookPlan, session.practice, events, endMs)
-      : null;
+    if (!session.practice || !cookPlan) return null;
+    const debrief = debriefOf(cookPlan, session.practice, events, endMs);
+    const request = requestInKitchen(session.formula, session.kitchen);
+    return { ...debrief, causes: spoiledBy(request, session.practice, debrief) };
   },
 
   /**

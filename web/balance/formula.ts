@@ -295,8 +295,11 @@ const still = (
 /** A draft without its blank lines. */
 const sheetOf = (draft: FormulaDraft) => ({ ...draft, lines: written(draft.lines) });
 
-/** A remedy’s change counts lines as they were planned: those that are written. */
-function afterChange({ name, lines, settings }: FormulaDraft, change: Change): FormulaDraft {
+/**
+ * A formula with a change made to it: a remedy’s change counts lines as they were planned, those
+ * that are written.
+ */
+export function afterChange({ name, lines, settings }: FormulaDraft, change: Change): FormulaDraft {
   const { product, method, targetSolublesPct } = change;
   return {
     name,

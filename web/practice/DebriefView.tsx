@@ -55,6 +55,16 @@ export function DebriefView({ session, debrief }: { session: CookSession; debrie
       <p className="border-l-4 border-secondary pl-3 text-lg">
         <b>{textOf(FAULTS[fault].name)}.</b> {textOf(debrief.lesson)}
       </p>
+      <Points
+        title={say('trouble.likely')}
+        points={(debrief.causes ?? []).map(({ code, evidence, remedy }) =>
+          say('trouble.inADebrief', {
+            cause: say(`trouble.cause.${code}`),
+            evidence: textOf(evidence),
+            remedy: textOf(remedy),
+          }),
+        )}
+      />
       <Points title={say('practice.whatToldYou')} points={debrief.told.map(textOf)} />
       <Points title={say('practice.whatYouMissed')} points={debrief.missed.map(textOf)} />
       <Link to="/stove" className="btn btn-primary self-start">

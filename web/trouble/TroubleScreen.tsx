@@ -9,6 +9,7 @@ import { Link } from 'react-router';
 import { failureOf } from '../api/failure.ts';
 import { useTroubledCook } from '../api/book.ts';
 import { useKitchen } from '../api/kitchen.ts';
+import { useMay } from '../api/who.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { ErrorBoundary } from '../ui/ErrorBoundary.tsx';
 import { Loading } from '../ui/Loading.tsx';
@@ -16,6 +17,7 @@ import { PageHeading } from '../ui/PageHeading.tsx';
 import { useAsked } from '../ui/useAsked.ts';
 import { planner } from '../workers/planner.ts';
 import { Answer, Discard } from './Answer.tsx';
+import { NextVersion } from './NextVersion.tsx';
 import { Question } from './Question.tsx';
 import { RemakePanel } from './RemakePanel.tsx';
 import { SymptomDrawing } from './SymptomDrawing.tsx';
@@ -107,6 +109,7 @@ type FinderProps = {
 
 /** The causes as they are known so far, and what would tell more. */
 function Finder({ symptom, cook, kitchen }: FinderProps) {
+  const mayCook = useMay()('cook');
   const [said, setSaid] = useState<Facts>({});
   const [unknown, setUnknown] = useState<ReadonlySet<Fact>>(new Set());
   const facts: Facts = { ...cook?.facts, ...said };
@@ -142,6 +145,15 @@ function Finder({ symptom, cook, kitchen }: FinderProps) {
         </div>
         <div className="flex flex-col gap-4 lg:col-start-2 lg:row-span-2 lg:row-start-1">
           <Answer trouble={trouble} />
+          {mayCook && cook !== null && trouble.causes[0] !== undefined && (
+            <NextVersion
+              key={trouble.causes[0].code}
+              name={cook.name}
+              formula={cook.formula}
+              kitchen={kitchen}
+              cause={trouble.causes[0]}
+            />
+          )}
         </div>
         {problem !== null && formula !== null && trouble.now.includes('remake') && (
           <div className="lg:col-start-1">
