@@ -281,6 +281,29 @@ export const TROUBLE_CASES: readonly TroubleCase[] = [
     cause: 'low-acid',
     discard: true,
   },
+  // One thing that was told, and nothing else.
+  { symptom: 'loose', formula: POWDERED, facts: { boilMin: 0.3 }, cause: 'low-solids' },
+  {
+    symptom: 'loose',
+    formula: { ...DAMSON, altitudeM: 1600 },
+    facts: { stopTempC: 96, waterBoilsC: 94.7 },
+    cause: 'low-solids',
+  },
+  {
+    symptom: 'stiff',
+    formula: { ...DAMSON, altitudeM: 1600 },
+    facts: { stopTempC: 104.5, waterBoilsC: 94.7 },
+    cause: 'high-solids',
+  },
+  { symptom: 'crystals', facts: { pH: 3.9, boilMin: 4 }, cause: 'low-inversion' },
+  { symptom: 'crystals', facts: { sugarShare: 1.4 }, cause: 'high-solids' },
+  { symptom: 'cloudy', facts: { stirredMin: 0, pressedCloth: false }, cause: 'air-stirred' },
+  { symptom: 'unsealed', facts: { boilLost: true }, cause: 'boil-lost' },
+  { symptom: 'unsealed', facts: { restMin: 0 }, cause: 'under-rested' },
+  { symptom: 'unsealed', facts: { headspaceMm: 22 }, cause: 'underfilled' },
+  { symptom: 'mould', facts: { lidNew: false }, cause: 'old-lid', discard: true },
+  { symptom: 'mould', facts: { storedWarm: true }, cause: 'warm-store', discard: true },
+  { symptom: 'mould', facts: { headspaceMm: 20 }, cause: 'underfilled', discard: true },
   // What the facts do not decide, and what would.
   {
     symptom: 'siphoned',

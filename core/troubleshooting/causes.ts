@@ -181,9 +181,9 @@ export const CAUSES_OF: {
     underprocessed: { prior: 0.08, shows: { process: { short: 0.92 } } },
     'open-kettle': { prior: 0.05, shows: { process: { none: 0.97 } } },
     'boil-lost': { prior: 0.05, shows: { boilLost: { yes: 0.92 } } },
-    'under-rested': { prior: 0.03, shows: { rest: { short: 0.9 } } },
+    'under-rested': { prior: 0.05, shows: { rest: { short: 0.92 } } },
     underfilled: { prior: 0.03, shows: { headspace: { much: 0.9 } } },
-    'fast-cooling': { prior: 0.02, shows: { jars: { cold: 0.7 } } },
+    'fast-cooling': { prior: 0.03, shows: { jars: { cold: 0.8 } } },
   },
   mould: {
     'open-kettle': { prior: 0.22, shows: { process: { none: 0.97 } } },
@@ -196,7 +196,7 @@ export const CAUSES_OF: {
     'chipped-rim': { prior: 0.05, shows: {} },
     underfilled: { prior: 0.04, shows: { headspace: { much: 0.9 } } },
     overfilled: { prior: 0.03, shows: { headspace: { little: 0.85 } } },
-    'warm-store': { prior: 0.03, shows: { warmth: { warm: 0.8 } } },
+    'warm-store': { prior: 0.06, shows: { warmth: { warm: 0.85 } } },
   },
   faded: {
     'light-store': { prior: 0.32, shows: { light: { light: 0.95 } } },
