@@ -44,9 +44,8 @@ export function emptiedJars(
     lines,
   ).boil;
   if (at === null || at.setRatio === null) return null;
-  const seen = SEEN_RATIO[problem];
-  const times =
-    problem === 'loose' ? Math.min(1, seen / at.setRatio) : Math.max(1, seen / at.setRatio);
+  const seen = SEEN_RATIO[problem] / at.setRatio;
+  const times = problem === 'loose' ? Math.min(1, seen) : Math.max(1, seen);
   const scale = inJarsMl / volumeMl(at.finish.contents, FILLING_TEMP_C);
   const figure = { p10: times, p50: times, p90: times, batches: 0 };
   return {

@@ -1,7 +1,7 @@
 import { exactFraction, kitchenFraction } from '../quantity/index.ts';
 
 /** How a soft spread is made to set: with pectin from a box or a pouch, or by boiling on. */
-export type RemakeWay = 'powder' | 'liquid' | 'none' | 'thin';
+export type RemakeWay = 'powder' | 'liquid' | 'calcium' | 'none' | 'thin';
 
 /** How long it boils: minutes at a full rolling boil; null for on to the stop. */
 export type RemakeBoil = { readonly minutes: number | null };
@@ -23,7 +23,8 @@ type PerQuart = {
 
 /**
  * Amounts for a US quart of spread that is to be mended. For soft ones as extension services print
- * them, from memory; what is too stiff takes juice or water, common practice.
+ * them, from memory; a calcium gel takes a dose of its pectin and of calcium water more, and what is
+ * too stiff takes juice or water: common practice.
  */
 const PER_QUART: { readonly [way in RemakeWay]: PerQuart } = {
   powder: {
@@ -41,6 +42,13 @@ const PER_QUART: { readonly [way in RemakeWay]: PerQuart } = {
       [0.75, 'cup', 'sugar'],
       [2, 'tbsp', 'bottled lemon juice'],
       [2, 'tbsp', 'liquid pectin'],
+    ],
+  },
+  calcium: {
+    boil: { minutes: 1 },
+    amounts: [
+      [2, 'tsp', 'low-methoxyl pectin'],
+      [2, 'tsp', 'calcium water'],
     ],
   },
   none: { boil: { minutes: null }, amounts: [[2, 'tbsp', 'bottled lemon juice']] },

@@ -96,6 +96,32 @@ describe('a batch made again', () => {
       {},
     ],
     [
+      'with calcium',
+      {
+        method: 'low-methoxyl',
+        lines: [
+          '1 kg crushed strawberries',
+          '400 g sugar',
+          '2 tsp low-methoxyl pectin',
+          '2 tsp calcium water',
+        ],
+      },
+      {},
+      {},
+    ],
+    [
+      'a butter',
+      { product: 'butter', lines: ['3 kg apples', '500 g sugar'] },
+      { solublesPct: 25 },
+      {},
+    ],
+    [
+      'a marmalade',
+      { product: 'marmalade', lines: ['1 kg seville oranges', '2 kg sugar', '2 L water'] },
+      { stopTempC: 102, waterBoilsC: 100 },
+      { solublesPct: 74 },
+    ],
+    [
       'with half its sugar',
       { lines: ['2 kg crushed damsons', '1.4 kg sugar'] },
       { sugarShare: 0.6 },

@@ -7,6 +7,7 @@ import type { Fault } from '../plan/index.ts';
 import { roundQuantiles, roundTo, type Quantiles } from '../quantity/index.ts';
 import { readingKitchen } from '../evaluate/index.ts';
 import { batchCase } from './batchCase.ts';
+import { doseOf, thinned, type Dose } from './doses.ts';
 import { emptiedJars, heatingsLeft, type EmptiedJars } from './emptiedJars.ts';
 import { discardReason, type DiscardReason } from './discard.ts';
 import type { Facts } from './facts.ts';
@@ -76,109 +77,25 @@ export type RemakeOutcome =
 const CUP_ML = 236.588;
 /** Odds that are good enough to be offered at once, and how many imagined remakes tell them. */
 const GOOD_ODDS = 0.88;
+/** What needs nothing but to be boiled on is offered from these on. */
+const BOILED_ON_ODDS = 0.8;
 const DRAWS = 500;
+const LEAST_ODDS = 0.5;
 /** How much of the published amounts is tried, the least first. */
 const DOSES = [0.5, 0.75, 1, 1.25, 1.5, 2, 2.5, 3, 4, 5, 6.5, 8];
+/** Of lemon juice, where it is boiled on with it. */
+const LEMON_DOSES = [0.5, 1, 2];
 /** How much water is tried on a stiff one, share of its weight. */
 const THINNINGS = [
   0.02, 0.04, 0.06, 0.08, 0.1, 0.12, 0.14, 0.16, 0.2, 0.25, 0.3, 0.36, 0.42, 0.5, 0.6,
 ];
-/** A spread that is thinned holds no less than this for the shelf: sugar goes in as well. */
-const LEAST_PCT = 60;
 /** Evaporated in a short hard boil, g of solubles per 100 g more. Judgement. */
 const BOILED_AWAY_PCT = 0.5;
-
-/** What goes in, in g and mL. */
-type Dose = readonly {
-  readonly amount: number;
-  readonly unit: 'g' | 'mL';
-  readonly name: string;
-}[];
-
-/** What pectin from a box is stirred into, mL a quart, and the acid that goes with any. */
-const WATER_ML = 60;
-const LEMON_ML = 30;
-/** Pectin of the printed amounts, a quart: 4 tsp of powder, 2 tbsp of liquid. */
-const POWDER_G = 12;
-const LIQUID_ML = 30;
-/** What pectin is mixed with, or brings with it, is made up for with sugar; it is at least this, g a quart. */
-const LEAST_SUGAR_G = 50;
-
-/** So many times the printed pectin, with sugar that keeps the solids as they are. */
-function doseOf(
-  way: Exclude<RemakeWay, 'thin'>,
-  times: number,
-  quarts: number,
-  { solublesPct, targetPct }: EmptiedJars,
-): Dose {
-  const lemon = { amount: LEMON_ML * quarts, unit: 'mL', name: 'bottled lemon juice' } as const;
-  if (way === 'none') return [{ ...lemon, amount: lemon.amount * times }];
-  const waterG = (LEMON_ML + (way === 'powder' ? WATER_ML : LIQUID_ML * times)) * quarts;
-  const keepPct = Math.max(Math.min(solublesPct, targetPct), LEAST_PCT);
-  const sugarG = Math.max(LEAST_SUGAR_G * quarts, (waterG * keepPct) / (100 - keepPct));
-  const sugar = { amount: sugarG, unit: 'g', name: 'sugar' } as const;
-  return way === 'powder'
-    ? [
-        sugar,
-        { amount: WATER_ML * quarts, unit: 'mL', name: 'water' },
-        lemon,
-        { amount: POWDER_G * times * quarts, unit: 'g', name: 'powdered pectin' },
-      ]
-    : [sugar, lemon, { amount: LIQUID_ML * times * quarts, unit: 'mL', name: 'liquid pectin' }];
-}
-
-/**
- * How jars that are too loose or too stiff are made again: the amounts that are printed, and the
- * model’s own, tried on the batch as its record tells it.
- */
-export function remakeOf({
-  formula,
-  volumeMl: inJarsMl,
-  problem,
-  facts,
-}: RemakeRequest): RemakeOutcome {
-  const outcome = batchCase(formula, facts);
-  if (!outcome.ok) return outcome;
-  const { batch, plan } = outcome;
-  const why = discardReason(problem, batch, ranked(problem, batch, findingsOf(batch)));
-  const refused = why ?? (batch.isEgg ? 'egg' : null);
-  if (refused !== null) return { ok: true, remake: { ...NO_REMAKE, refused } };
-  const way = wayOf(plan?.method ?? 'long-boil', problem);
-  const published = publishedFor(way, inJarsMl);
-  const jars = emptiedJars(formula, batch.solublesPct, inJarsMl, problem, facts);
-  const computed = jars === null ? null : computedFor(jars, way, problem, inJarsMl);
-  return {
-    ok: true,
-    remake: {
-      published,
-      computed,
-      trial: computed === null ? null : trialOf(computed, inJarsMl),
-      heatings: jars === null ? 0 : heatingsLeft(jars),
-      processMin: plan?.process.minutes ?? null,
-      refused: computed === null ? 'cannot-be-told' : null,
-    },
-  };
-}
-
-const NO_REMAKE: Remake = {
-  published: null,
-  computed: null,
-  trial: null,
-  heatings: 0,
-  processMin: null,
-  refused: null,
-};
-
-function wayOf(method: Method, problem: 'loose' | 'stiff'): RemakeWay {
-  if (problem === 'stiff') return 'thin';
-  if (method === 'powdered-pectin') return 'powder';
-  return method === 'liquid-pectin' ? 'liquid' : 'none';
-}
 
 type Tried = { readonly boil: Boil; readonly dose: Dose; readonly odds: number };
 
 /** The batch with more in it, boiled; null where it cannot be. */
-function tried(jars: EmptiedJars, dose: Dose, boilsOn: boolean): Tried | null {
+function tried(jars: EmptiedJars, dose: Dose, boilsOnTo: number | null): Tried | null {
   const added = dose
     .filter(({ amount }) => amount > 0)
     .map(({ amount, unit, name }) =>
@@ -191,7 +108,7 @@ function tried(jars: EmptiedJars, dose: Dose, boilsOn: boolean): Tried | null {
     mix === undefined ? totals(added) : [massOf(mix), solublesG(mix)];
   const mixedPct =
     (100 * ((jars.massG * jars.solublesPct) / 100 + addedSolublesG)) / (jars.massG + addedG);
-  const target = boilsOn ? Math.max(jars.targetPct, mixedPct) : mixedPct + BOILED_AWAY_PCT;
+  const target = boilsOnTo === null ? mixedPct + BOILED_AWAY_PCT : Math.max(boilsOnTo, mixedPct);
   const { boil } = evaluate(
     {
       ...jars.request,
@@ -216,16 +133,43 @@ const totals = (lines: readonly UnderstoodLine[]): readonly [number, number] => 
   ),
 ];
 
-/** The first of some doses that is good enough; the best of them where none is. */
-function firstGood(jars: EmptiedJars, doses: readonly Dose[], boilsOn: boolean): Tried | null {
+/** What is tried: what goes in, and to which solids it then boils on; null for a short hard boil. */
+type Trying = { readonly dose: Dose; readonly boilsOnTo: number | null };
+
+/** The first that is good enough; the best of them where none is. */
+function firstGood(jars: EmptiedJars, all: readonly Trying[], good = GOOD_ODDS): Tried | null {
   let best: Tried | null = null;
-  for (const dose of doses) {
-    const one = tried(jars, dose, boilsOn);
+  for (const { dose, boilsOnTo } of all) {
+    const one = tried(jars, dose, boilsOnTo);
     if (one === null) continue;
     if (best === null || one.odds > best.odds) best = one;
-    if (one.odds >= GOOD_ODDS) break;
+    if (one.odds >= good) break;
   }
   return best;
+}
+
+const inAShortBoil = (dose: Dose): Trying => ({ dose, boilsOnTo: null });
+
+/**
+ * Where a batch may be boiled on to, off its stop, g per 100 g: there, a little less, or further, as
+ * one that is thickened by eye.
+ */
+const OFF_STOP_PCT = [0, -1.5, -3, -4.5, 1.5, 3, 5, 7, 9];
+
+/** Beyond these no jam is boiled on, g per 100 g: it would be toffee. */
+const MOST_PCT = 68;
+
+/** Boiling on alone, and with lemon juice. */
+function boiledOn(jars: EmptiedJars, quarts: number): readonly Trying[] {
+  const { solublesPct, targetPct } = jars;
+  const alone = OFF_STOP_PCT.map((off) => targetPct + off)
+    .filter((pct) => pct > solublesPct && pct <= MOST_PCT)
+    .map((boilsOnTo) => ({ dose: [], boilsOnTo }));
+  const withLemon = LEMON_DOSES.map((times) => ({
+    dose: doseOf('none', times, quarts, jars),
+    boilsOnTo: targetPct,
+  }));
+  return [...alone, ...withLemon];
 }
 
 function computedFor(
@@ -237,40 +181,40 @@ function computedFor(
   if (problem === 'stiff') {
     const found = firstGood(
       jars,
-      THINNINGS.map((share) => thinned(jars, share * jars.massG)),
-      false,
+      THINNINGS.map((share) => inAShortBoil(thinned(jars, share * jars.massG))),
     );
     return found === null ? null : toldAs('thin', found, { minutes: 1 });
   }
   const quarts = inJarsMl / QUART_ML;
-  // The way of its method first; then boiling on alone, and pectin from a box.
-  const ways = [...new Set(['none', way, 'powder'] as const)].filter(
-    (one): one is 'powder' | 'liquid' | 'none' =>
-      one !== 'thin' && !(one === 'none' && METHODS[jars.method].stopKind === 'timed-boil'),
-  );
+  const ways = waysFor(jars.method, way);
   let best: Computed | null = null;
   for (const one of ways) {
-    const doses = (one === 'none' ? [0, ...DOSES.slice(0, 7)] : DOSES).map((times) =>
-      doseOf(one, times, quarts, jars),
-    );
-    const found = firstGood(jars, doses, one === 'none');
+    const isBoiledOn = one === 'none';
+    const good = isBoiledOn ? BOILED_ON_ODDS : GOOD_ODDS;
+    const found = isBoiledOn
+      ? firstGood(jars, boiledOn(jars, quarts), good)
+      : firstGood(
+          jars,
+          DOSES.map((times) => inAShortBoil(doseOf(one, times, quarts, jars))),
+        );
     if (found === null) continue;
     const told = toldAs(one, found, publishedFor(one, inJarsMl).boil);
     if (best === null || told.forecast.odds > best.forecast.odds) best = told;
-    if (found.odds >= GOOD_ODDS) break;
+    if (found.odds >= good) break;
   }
   return best;
 }
 
-/** Water, and sugar where the shelf would lack it. */
-function thinned({ massG, solublesPct }: EmptiedJars, waterG: number): Dose {
-  const pct = (massG * solublesPct) / (massG + waterG);
-  const wanted = Math.min(solublesPct, LEAST_PCT);
-  const sugarG = pct >= wanted ? 0 : ((massG + waterG) * (wanted - pct)) / (100 - wanted);
-  return [
-    { amount: waterG, unit: 'mL', name: 'water' },
-    { amount: sugarG, unit: 'g', name: 'sugar' },
-  ];
+/** Boiling on first, then the way of its method, then pectin from a box: what can make it set. */
+function waysFor(method: Method, way: RemakeWay): readonly Exclude<RemakeWay, 'thin'>[] {
+  const { setModel, stopKind } = METHODS[method];
+  if (setModel === 'body') return ['none'];
+  if (setModel === 'low-methoxyl') return ['calcium'];
+  const all = new Set<RemakeWay>(['none', way, 'powder']);
+  return [...all].filter(
+    (one): one is Exclude<RemakeWay, 'thin'> =>
+      one !== 'thin' && !(one === 'none' && stopKind === 'timed-boil'),
+  );
 }
 
 function toldAs(way: RemakeWay, { boil, dose }: Tried, boilFor: RemakeBoil): Computed {

@@ -60,7 +60,7 @@ function Amounts({ remake, kitchen }: { readonly remake: Remake; readonly kitche
       <div className="grid gap-4 sm:grid-cols-2">
         <Way name={say('trouble.published')} {...published} />
         <div>
-          <Way name={say('trouble.computed')} {...computed} />
+          <Way name={say('trouble.computed')} {...computed} toPct={computed.forecast.solublesPct} />
           <p className="mt-1 font-bold">
             {say('trouble.willBe', { pct: Math.round(100 * computed.forecast.odds) })}
           </p>
@@ -89,13 +89,16 @@ const Way = ({
   name,
   lines,
   boil,
-}: Pick<Published, 'lines' | 'boil'> & { readonly name: string }) => (
+  toPct,
+}: Pick<Published, 'lines' | 'boil'> & { readonly name: string; readonly toPct?: number }) => (
   <section aria-label={name} className="jar-label py-3 pr-6 pl-4">
     <h3 className="font-bold">{name}</h3>
     <Lines lines={lines} />
     <p>
       {boil.minutes === null
-        ? say('trouble.boilOn')
+        ? toPct === undefined
+          ? say('trouble.boilOn')
+          : say('trouble.boilOnTo', { pct: toPct.toFixed(0) })
         : say('trouble.boilFor', { minutes: boil.minutes })}
     </p>
   </section>

@@ -64,6 +64,7 @@ export const TROUBLE = {
   'trouble.nothingIn': 'Nothing goes in.',
   'trouble.boilFor': 'Boil hard for {{minutes}} min.',
   'trouble.boilOn': 'Boil on to its stop.',
+  'trouble.boilOnTo': 'Boil on to {{pct}} % soluble solids.',
   'trouble.willBe': 'It sets softly or firmly in {{pct}} of 100.',
   'trouble.trialFirst': 'A cup first',
   'trouble.trialHow':
