@@ -48,57 +48,6 @@ export function doseOf(
     : [sugar, lemon, { amount: LIQUID_ML * times * quarts, unit: 'mL', name: 'liquid pectin' }];
 }
 
-/**
- * How jars that are too loose or too stiff are made again: the amounts that are printed, and the
- * model’s own, tried on the batch as its record tells it.
- */
-export function remakeOf({
-  formula,
-  volumeMl: inJarsMl,
-  problem,
-  facts,
-}: RemakeRequest): RemakeOutcome {
-  const outcome = batchCase(formula, facts);
-  if (!outcome.ok) return outcome;
-  const { batch, plan } = outcome;
-  const why = discardReason(problem, batch, ranked(problem, batch, findingsOf(batch)));
-  const refused = why ?? (batch.isEgg ? 'egg' : null);
-  if (refused !== null) return { ok: true, remake: { ...NO_REMAKE, refused } };
-  const way = wayOf(plan?.method ?? 'long-boil', problem);
-  const published = publishedFor(way, inJarsMl);
-  const jars = emptiedJars(formula, batch.solublesPct, inJarsMl, problem, facts);
-  const found = jars === null ? null : computedFor(jars, way, problem, inJarsMl);
-  // What more likely fails than not is no advice.
-  const computed = found !== null && found.forecast.odds > LEAST_ODDS ? found : null;
-  return {
-    ok: true,
-    remake: {
-      published,
-      computed,
-      trial: computed === null ? null : trialOf(computed, inJarsMl),
-      heatings: jars === null ? 0 : heatingsLeft(jars),
-      processMin: plan?.process.minutes ?? null,
-      refused: computed === null ? 'cannot-be-told' : null,
-    },
-  };
-}
-
-const NO_REMAKE: Remake = {
-  published: null,
-  computed: null,
-  trial: null,
-  heatings: 0,
-  processMin: null,
-  refused: null,
-};
-
-function wayOf(method: Method, problem: 'loose' | 'stiff'): RemakeWay {
-  if (problem === 'stiff') return 'thin';
-  if (method === 'powdered-pectin') return 'powder';
-  if (METHODS[method].setModel === 'low-methoxyl') return 'calcium';
-  return method === 'liquid-pectin' ? 'liquid' : 'none';
-}
-
 /** A spread that is thinned holds no less than this for the shelf: sugar goes in as well. */
 const LEAST_PCT = 60;
 
