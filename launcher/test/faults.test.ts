@@ -151,7 +151,7 @@ test('a demo whose first load was interrupted is there whole the next time', asy
   // Killed when some of it is there, and all it started with it.
   let loader: Process | undefined;
   for (let tries = 0; tries < 1200 && loader === undefined; tries += 1) {
-    loader = processes('loadDemo.js').find(({ pid }) => childOf(pid, child.pid));
+    loader = processes('loadDemo.bundle.js').find(({ pid }) => childOf(pid, child.pid));
     await pause(50);
   }
   const there = await batchesWhen(state, (count) => count >= 3);
