@@ -1,4 +1,5 @@
 import { say, textOf } from '@idle-kettle/words';
+import { Link } from 'react-router';
 import { type CookSession } from '@idle-kettle/contract';
 import {
   asPlanned,
@@ -268,6 +269,11 @@ export function Stove({ session, log, keeping, onReady }: Props) {
           <div className="max-md:order-1">
             <ErrorBoundary what={say('stove.theLog')}>
               <LogList entries={typed} counted={counted} scale={scale} sizes={sizes} note={note} />
+              {session.practice === null && (
+                <Link className="link text-lg" to={`/trouble?cook=${session.id}`}>
+                  {say('book.wentWrong')}
+                </Link>
+              )}
             </ErrorBoundary>
             {session.practice === null && mayCook && <OwnProbe />}
           </div>

@@ -2,6 +2,7 @@ import { say } from '@idle-kettle/words';
 import { FIGURE_FACTS, YES_NO_FACTS, type Fact } from '@idle-kettle/core/troubleshooting';
 import { useState } from 'react';
 import { Field } from '../ui/Field.tsx';
+import { QuestionDrawing } from './QuestionDrawing.tsx';
 
 type Props = {
   readonly fact: Fact;
@@ -19,6 +20,7 @@ export function Question({ fact, onAnswer, onUnknown }: Props) {
       aria-label={say('trouble.question')}
       className="rounded-box border-2 border-secondary bg-base-100 p-4"
     >
+      <QuestionDrawing fact={fact} />
       <p className="text-sm font-bold text-secondary">{say('trouble.question')}</p>
       {isYesNo(fact) ? (
         <>
