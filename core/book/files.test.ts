@@ -152,7 +152,7 @@ describe('a table of cooks', () => {
     ['no cook', 'date,name,lines\n', [[1, expect.stringContaining('no cook')]]],
     [
       'a day that is none, a name that is missing',
-      'date,name,lines\n2024-02-31x,Plum,2 kg plums\n2024-01-01,,2 kg plums',
+      'date,name,lines\n2024-02-31,Plum,2 kg plums\n2024-01-01,,2 kg plums',
       [
         [2, expect.stringContaining('date')],
         [3, expect.stringContaining('name')],

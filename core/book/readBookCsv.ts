@@ -28,9 +28,18 @@ const NEEDED = ['date', 'name', 'lines'] as const;
 const MOST_COOKS = 20_000;
 const MOST_FAULTS = 20;
 const DATE = /^\d{4}-\d{2}-\d{2}$/;
+const FIRST_DAY = '2000-01-01';
+const LAST_DAY = '2099-12-31';
 const UUID = /^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 const YES = /^(?:true|yes|y|1)$/i;
 const NO = /^(?:false|no|n|0)$/i;
+
+/** Whether a text is a day that was, `2026-09-12`, of a time in which somebody kept such a table. */
+function isDay(text: string): boolean {
+  if (!DATE.test(text) || text < FIRST_DAY || text > LAST_DAY) return false;
+  const at = new Date(text);
+  return !Number.isNaN(at.getTime()) && at.toISOString().startsWith(text);
+}
 
 /** What a number of each column may be. */
 const BOUNDS = {
@@ -94,8 +103,7 @@ export function readBookCsv(text: string): BookTable {
       return found;
     };
     const date = cell('date') ?? '';
-    const isDay = DATE.test(date) && !Number.isNaN(Date.parse(date));
-    if (!isDay) wrong('date', date);
+    if (!isDay(date)) wrong('date', date);
     const lines = (cell('lines') ?? '').split(/\r?\n|;\s/).flatMap((text) => text.trim() || []);
     if (lines.length === 0) wrong('lines', '');
     const name = cell('name');

@@ -45,9 +45,9 @@ export class BookImportService {
    * file twice adds nothing.
    */
   async take({ householdId, author }: Actor, text: string): Promise<BookImported> {
-    const file = isTable(text) ? await this.bookOf(householdId, text) : { text, known: 0 };
+    const file = isTable(text) ? await this.bookOf(householdId, text) : asItIs(text);
     const read = await this.reader.read(file.text);
-    if (!read.ok) throw new BadInput(read.faults);
+    if (!read.ok) throw new BadInput(byLine(read.faults, file.lines));
     const { recipes, batches, cooks, photos = [] } = read.request;
     const made = await Promise.all(
       photos.map(({ jpeg }, index) => asItCame(Buffer.from(jpeg, 'base64'), index)),
@@ -105,10 +105,7 @@ export class BookImportService {
    * A table as the text of a Book, without the cooks that came out of this one, and how many those
    * are.
    */
-  private async bookOf(
-    householdId: HouseholdId,
-    text: string,
-  ): Promise<{ readonly text: string; readonly known: number }> {
+  private async bookOf(householdId: HouseholdId, text: string): Promise<AsBook> {
     const table = readBookCsv(text);
     if (!table.ok)
       throw new BadInput(
@@ -130,6 +127,7 @@ export class BookImportService {
     return {
       text: JSON.stringify(bookOfTable(fresh, householdId, kitchen)),
       known: table.cooks.length - fresh.length,
+      lines: fresh.map(({ line }) => line),
     };
   }
 
@@ -247,6 +245,24 @@ export class BookImportService {
     );
   }
 }
+
+/** The text of a Book, how many cooks were left out of it, and which line each came from. */
+type AsBook = {
+  readonly text: string;
+  readonly known: number;
+  readonly lines: readonly number[];
+};
+
+const asItIs = (text: string): AsBook => ({ text, known: 0, lines: [] });
+
+/** Faults of what was made of a table, by its lines; others as they are. */
+const byLine = (faults: readonly Fault[], lines: readonly number[]): readonly Fault[] =>
+  faults.map((fault) => {
+    const line = lines[Number(/^(?:batches|cooks)\[(\d+)\]/.exec(fault.field)?.[1] ?? NaN)];
+    return line === undefined
+      ? fault
+      : { field: '', message: message('problems.ofLine', { line, told: fault.message }) };
+  });
 
 /** Whether a text is a table, and no Book. */
 const isTable = (text: string): boolean => !/^[\s\ufeff]*[[{]/.test(text) && /[,;\t]/.test(text);

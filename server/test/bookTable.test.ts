@@ -48,5 +48,9 @@ test('the Book’s own table adds nothing to it, and one with a fault is refused
     expect.stringMatching(/^Line 2: “hot”/),
     expect.stringMatching(/^Line 3: “wobbly”/),
   ]);
+  const long = await taken(
+    `date,name,lines\n2024-01-01,Plum,2 kg plums\n2024-01-02,${'n'.repeat(400)},x`,
+  );
+  expect(expectProblem(long, 400).faults[0]?.message).toMatch(/^Line 3: /);
   expect((await page()).total).toBe(3);
 });
