@@ -9,10 +9,11 @@ export const isWhole = process.env['KETTLE_WHOLE'] !== undefined;
 export const runs = (all: number): number => (isWhole ? all : Math.ceil(all / 5));
 
 /**
- * How many there are at the least where {@link some} takes its share of them.
+ * How many there are at the least where {@link some} takes its share of them: a third of a table
+ * need not hold a third of what is counted in it, and any third of those we have holds a quarter.
  * @param all of the whole
  */
-export const leastOfSome = (all: number): number => (isWhole ? all : Math.floor(all / 3));
+export const leastOfSome = (all: number): number => (isWhole ? all : Math.floor(all / 4));
 
 /**
  * The cases of a long table that a run of the suite tries: a third of them, others every time, and
