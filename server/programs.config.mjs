@@ -29,6 +29,8 @@ export default defineConfig({
       '@nestjs/websockets',
       '@nestjs/websockets/socket-module',
       '@node-rs/argon2',
+      // What its decorators note must be in one place, for the API’s description reads it there.
+      'class-transformer',
       'class-transformer/storage',
       'pg',
       'pg-hstore',
