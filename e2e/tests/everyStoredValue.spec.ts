@@ -209,15 +209,17 @@ const everyValueDraws = (
     expect(broken).toEqual([]);
   });
 
-everyValueDraws('batches and cards', async (stored, look) => {
+everyValueDraws('batches and cards', async (stored, look, page, kettle) => {
   const batches = await stored('post', '/api/batches', async (id) => {
     await look(`/batches/${id}`, '[data-testid="save-state"]');
     await look(`/batches/${id}/prepare`, 'h1, p.text-lg');
   });
-  expect(batches).toBeGreaterThan(leastOfSome(20));
+  expect(batches).toBeGreaterThan(leastOfSome(50));
+  // They were not stored by this page, which takes its list for fresh some seconds.
+  await page.goto(kettle.address);
   await look('/', 'li.jar-label');
   expect(await stored('post', '/api/recipes', () => Promise.resolve())).toBeGreaterThan(
-    leastOfSome(10),
+    leastOfSome(12),
   );
   await look('/recipes', 'li.jar-label');
 });
@@ -234,14 +236,14 @@ everyValueDraws('kitchens and cooks', async (stored, look, page, kettle) => {
     await look('/kitchen', 'h1');
     await look(`/batches/${id}`, '[data-testid="save-state"]');
   });
-  expect(kitchens).toBeGreaterThan(leastOfSome(20));
+  expect(kitchens).toBeGreaterThan(leastOfSome(140));
   const cooks = await stored('post', '/api/cook-sessions', async (cook) => {
     await look(`/cook-sessions/${cook}`, '[data-testid="delivery"], [role="alert"]');
     await look(`/cook-sessions/${cook}/jars`, '[data-testid="delivery"], [role="alert"]');
     // What is on the stove is read four times a second.
     await kettle.send('POST', `/cook-sessions/${cook}/end`);
   });
-  expect(cooks).toBeGreaterThan(leastOfSome(3));
+  expect(cooks).toBeGreaterThan(leastOfSome(12));
   const { id: jars } = await kettle.send<{ id: string }>('POST', '/cook-sessions', {
     id: randomUUID(),
     batchId: id,
