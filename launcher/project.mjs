@@ -79,7 +79,9 @@ async function buildWhenStale(name, sources, [command, ...args], result, signal)
   ]);
   if (readStamp(stamp) === mark && existsSync(join(ROOT, result))) return;
   say(`building the ${name}`);
-  if ((await run(command, args, endedBy(signal))) !== 0)
+  // Whoever starts it, what is served is built to be served.
+  const env = { ...process.env, NODE_ENV: 'production' };
+  if ((await run(command, args, { env, ...endedBy(signal) })) !== 0)
     throw new Failure(`The ${name} build failed; its message is above.`);
   mkdirSync(MODULES, { recursive: true });
   writeText(stamp, mark);
