@@ -134,11 +134,11 @@ test('the other burner keeps what is usual', () => {
   expect(two.burners[1]).toMatchObject({ id: 'back', batches: 0, netPowerW: { p50: 600 } });
 });
 
-test('a kitchen as everybody takes it to be learns nothing that is not there', () => {
+test('twelve cooks in a kitchen as everybody takes it to be teach nothing that is not there', () => {
   const usual: TrueKitchen = { powerW: TOLD_W, offsetK: 0, loss: 0.025 };
   const { yieldBias, thermometerOffsetC, burners } = learn(
     FRONT,
-    cooks(4, ALL_MEASURED, 41, usual),
+    cooks(12, ALL_MEASURED, 41, usual),
   );
   expect(yieldBias.p10).toBeLessThan(1);
   expect(yieldBias.p90).toBeGreaterThan(1);
