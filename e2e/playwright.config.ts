@@ -18,7 +18,7 @@ export default defineConfig({
     launchOptions: CHROMIUM,
     locale: 'en-US',
     timezoneId: 'UTC',
-    // What is to be pressed can go as the screen moves on: then the press is told, not waited for.
+    // A button can go as the screen moves on: pressing it then fails, instead of waiting for ever.
     actionTimeout: 60_000,
     // Keeping every page costs each new browser a second; the tests of lost networks and servers
     // allow it.

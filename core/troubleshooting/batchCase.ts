@@ -1,4 +1,3 @@
-import type { Form } from '../ingredients/index.ts';
 import type { PlanRequest } from '../evaluate/index.ts';
 import { METHODS } from '../method/index.ts';
 import { planBatch, type Gauge, type Plan } from '../plan/index.ts';
@@ -28,12 +27,7 @@ export type BatchCase = {
   };
   /** 0 for green to 1 for over-ripe, where its lines say. */
   readonly ripeness: number | null;
-  readonly isJelly: boolean;
   readonly isGrape: boolean;
-  /** Whether fruit in it could rise: pieces, or whole. */
-  readonly hasPieces: boolean;
-  /** Whether it has pectin from a box, a pouch or a gelling sugar. */
-  readonly hasAddedPectin: boolean;
   /** Whether the shelf is safe for it by its formula. */
   readonly isForPantry: boolean;
   /** Whether it was put in the pantry, as far as the facts tell. */
@@ -45,8 +39,6 @@ export type BatchCase = {
 
 /** Solids that a kelvin more above boiling water stands for near a stop, g per 100 g. */
 const PCT_A_KELVIN = 3.6;
-/** Fruit that rises in a spread. */
-const PIECES: ReadonlySet<Form> = new Set<Form>(['whole', 'sliced', 'chopped']);
 
 /** Why a formula tells nothing: its faults, as a plan gives them. */
 export type CaseOutcome =
@@ -75,6 +67,7 @@ export function batchCase(request: PlanRequest | null, facts: Facts): CaseOutcom
     stirEveryMin: plan.pot?.stirEveryMin.finish ?? null,
   };
   const understood = plan.lines.flatMap((line) => (line.understood ? [line] : []));
+  const wantsPantry = request.storeIn === null || request.storeIn === 'pantry';
   const fruit = understood.filter(({ state }) => state !== undefined);
   const ripe = fruit.flatMap(({ ripeness }) => ripeness ?? []);
   return {
@@ -90,17 +83,10 @@ export function batchCase(request: PlanRequest | null, facts: Facts): CaseOutcom
       boilTimes: timesOf(facts.boilMin, planned.boilMin) ?? timesOf(facts.cookMin, planned.cookMin),
       planned,
       ripeness: ripe.length === 0 ? null : ripe.reduce((sum, of) => sum + of, 0) / ripe.length,
-      isJelly: plan.product.endsWith('jelly'),
       isGrape: understood.some(({ ingredient = '' }) => /grape(?!fruit)/.test(ingredient)),
-      hasPieces: fruit.some(
-        ({ form, state }) => state !== 'juice' && form !== undefined && PIECES.has(form),
-      ),
-      hasAddedPectin: METHODS[plan.method].setModel !== 'high-methoxyl' || isTimed(plan),
       isForPantry: plan.shelf.verdict === 'pantry',
-      isStored:
-        (request.storeIn === null || request.storeIn === 'pantry') &&
-        (facts.processedMin !== undefined || facts.monthsOld !== undefined),
-      wantsPantry: request.storeIn === null || request.storeIn === 'pantry',
+      isStored: wantsPantry && (facts.processedMin !== undefined || facts.monthsOld !== undefined),
+      wantsPantry,
       isEgg: METHODS[plan.method].stopKind === 'egg',
     },
   };
@@ -135,10 +121,7 @@ const UNKNOWN: Omit<BatchCase, 'facts' | 'overPct' | 'targetPct' | 'solublesPct'
   boilTimes: null,
   planned: { boilMin: null, cookMin: null, headspaceMm: 6, processMin: null, stirEveryMin: null },
   ripeness: null,
-  isJelly: false,
   isGrape: false,
-  hasPieces: true,
-  hasAddedPectin: false,
   isForPantry: true,
   isStored: false,
   wantsPantry: true,

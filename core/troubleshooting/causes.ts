@@ -56,16 +56,13 @@ export type Cause = {
 };
 
 /** What only some batches are. */
-export type Need = 'grape' | 'jelly' | 'pieces' | 'own-pectin' | 'a-gel';
+export type Need = 'grape' | 'a-gel';
 
 /** How likely a cause is of a batch that it needs to be otherwise, over its prior. */
 export const HARDLY = 0.04;
 
 export const MEETS: { readonly [need in Need]: (of: BatchCase) => boolean } = {
   grape: ({ isGrape }) => isGrape,
-  jelly: ({ isJelly }) => isJelly,
-  pieces: ({ hasPieces }) => hasPieces,
-  'own-pectin': ({ hasAddedPectin }) => !hasAddedPectin,
   'a-gel': ({ isEgg }) => !isEgg,
 };
 

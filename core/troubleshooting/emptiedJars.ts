@@ -37,7 +37,6 @@ export function emptiedJars(
   if (whole === null) return null;
   const targetPct = solublesPctOf(whole.finish.contents);
   const isBoiledDown = METHODS[method].stopKind !== 'timed-boil';
-  // One that ends by the clock and holds less than its lines give had more water in it.
   const stopped = solublesPct ?? targetPct;
   const at = evaluate(
     { ...request, method, draws: 0, targetSolublesPct: isBoiledDown ? stopped : null },

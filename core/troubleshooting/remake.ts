@@ -1,11 +1,9 @@
-import { evaluate, type Boil, type PlanRequest } from '../evaluate/index.ts';
-import { massOf, solublesG } from '../formula/index.ts';
+import { evaluate, readingKitchen, type Boil, type PlanRequest } from '../evaluate/index.ts';
 import { SET_CLASSES, setClassOf, type SetClass } from '../gel/index.ts';
 import { METHODS, type Method } from '../method/index.ts';
-import { readLine, type UnderstoodLine } from '../parser/index.ts';
+import { massOfLines, readLine, type UnderstoodLine } from '../parser/index.ts';
 import type { Fault } from '../plan/index.ts';
 import { roundQuantiles, roundTo, type Quantiles } from '../quantity/index.ts';
-import { readingKitchen } from '../evaluate/index.ts';
 import { batchCase } from './batchCase.ts';
 import { doseOf, thinned, type Dose } from './doses.ts';
 import { emptiedJars, heatingsLeft, type EmptiedJars } from './emptiedJars.ts';
@@ -80,6 +78,7 @@ const GOOD_ODDS = 0.88;
 /** What needs nothing but to be boiled on is offered from these on. */
 const BOILED_ON_ODDS = 0.8;
 const DRAWS = 500;
+/** What fails more often than this is no advice. */
 const LEAST_ODDS = 0.5;
 /** How much of the published amounts is tried, the least first. */
 const DOSES = [0.5, 0.75, 1, 1.25, 1.5, 2, 2.5, 3, 4, 5, 6.5, 8];
@@ -112,7 +111,6 @@ export function remakeOf({
   const published = publishedFor(way, inJarsMl);
   const jars = emptiedJars(formula, batch.solublesPct, inJarsMl, problem, facts);
   const found = jars === null ? null : computedFor(jars, way, problem, inJarsMl);
-  // What more likely fails than not is no advice.
   const computed = found !== null && found.forecast.odds > LEAST_ODDS ? found : null;
   return {
     ok: true,
@@ -154,11 +152,8 @@ function tried(jars: EmptiedJars, dose: Dose, boilsOnTo: number | null): Tried |
     )
     .filter((line): line is UnderstoodLine => line.understood);
   const isBoiledDown = METHODS[jars.method].stopKind !== 'timed-boil';
-  const mix = evaluate({ ...jars.request, method: jars.method, draws: 0 }, added).boil?.all;
-  const [addedG, addedSolublesG] =
-    mix === undefined ? totals(added) : [massOf(mix), solublesG(mix)];
   const mixedPct =
-    (100 * ((jars.massG * jars.solublesPct) / 100 + addedSolublesG)) / (jars.massG + addedG);
+    (jars.massG * jars.solublesPct + 100 * solublesGOf(added)) / (jars.massG + massOfLines(added));
   const target = boilsOnTo === null ? mixedPct + BOILED_AWAY_PCT : Math.max(boilsOnTo, mixedPct);
   const { boil } = evaluate(
     {
@@ -175,14 +170,12 @@ function tried(jars: EmptiedJars, dose: Dose, boilsOnTo: number | null): Tried |
     : { boil, dose, odds: share.soft + share.firm };
 }
 
-const totals = (lines: readonly UnderstoodLine[]): readonly [number, number] => [
-  lines.reduce((sum, { massG }) => sum + massG.typical, 0),
+const solublesGOf = (lines: readonly UnderstoodLine[]): number =>
   lines.reduce(
     (sum, { massG, ingredient }) =>
       sum + (massG.typical * ingredient.make.solublesPct.typical) / 100,
     0,
-  ),
-];
+  );
 
 /** What is tried: what goes in, and to which solids it then boils on; null for a short hard boil. */
 type Trying = { readonly dose: Dose; readonly boilsOnTo: number | null };

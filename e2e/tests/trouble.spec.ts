@@ -67,7 +67,7 @@ test('a jar that lost liquid is asked about until its cause is plain; an answer 
   }
   await expect(causes(page).getByRole('listitem').first()).toContainText('The jars were too full');
   expect(await share.innerText()).not.toBe(before);
-  await page.getByRole('button', { name: /^Take back:/ }).click();
+  await page.getByRole('button', { name: /^Undo:/ }).click();
   await expect(share).toHaveText(before);
 });
 

@@ -255,7 +255,7 @@ type AsBook = {
 
 const asItIs = (text: string): AsBook => ({ text, known: 0, lines: [] });
 
-/** Faults of what was made of a table, by its lines; others as they are. */
+/** Faults named by the line of the table that they are in; those of a Book as they are. */
 const byLine = (faults: readonly Fault[], lines: readonly number[]): readonly Fault[] =>
   faults.map((fault) => {
     const line = lines[Number(/^(?:batches|cooks)\[(\d+)\]/.exec(fault.field)?.[1] ?? NaN)];

@@ -15,7 +15,7 @@ import { SessionEntryModel } from '../cookSessions/sessionEntry.model.ts';
 import type { HouseholdId } from '../household/household.model.ts';
 import { PlanningService } from '../planning/planning.service.ts';
 import { KnowledgeService } from './knowledge.service.ts';
-import { OutcomeModel } from './outcome.model.ts';
+import { measuredOf, OutcomeModel } from './outcome.model.ts';
 
 /** Between two looks for what was not worked out yet, ms. */
 const EVERY_MS = 5000;
@@ -144,11 +144,7 @@ export class BookKeeper implements OnApplicationBootstrap, OnModuleDestroy {
       formula,
       kitchen,
       entries: rows.map(loggedEntry),
-      outcome: {
-        volumeMl: outcome?.volumeMl ?? null,
-        finalMassG: outcome?.finalMassG ?? null,
-        set: outcome?.setClass ?? null,
-      },
+      outcome: measuredOf(outcome),
     });
     const fruit = booked.fruitOf === null ? null : mainFruitOf(booked.fruitOf);
     await this.database.query(KEEP, {

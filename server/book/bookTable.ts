@@ -12,7 +12,7 @@ const MINUTE_MS = 60_000;
 const UNSAID_MIN = 60;
 
 /**
- * A Book of the cooks of a table, to be taken in as any other: the same line of the same household
+ * A Book made from a table of cooks, to be imported like any other. In one household the same line
  * always makes the same cook.
  * @param household whose it will be
  * @param kitchen that they were cooked in, as far as anybody knows

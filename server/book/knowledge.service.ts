@@ -133,7 +133,8 @@ const thingsOf = (before: number | { readonly [thing: string]: number } | undefi
   typeof before === 'object' ? before : {};
 
 const COOKS = `
-  SELECT record.session_id AS id, session.name, record.cooked_at AS "cookedAt", record.burner, record.pot,
+  SELECT record.session_id AS id, session.name, record.cooked_at AS "cookedAt", record.burner,
+    record.pot,
     record.power_w AS "powerW", record.evidence
   FROM book_records AS record
   JOIN cook_sessions AS session ON session.id = record.session_id

@@ -1,3 +1,4 @@
+import type { CookOutcome } from '@idle-kettle/core/learning';
 import type { Author } from '@idle-kettle/contract';
 import type { SetClass } from '@idle-kettle/core';
 import { AllowNull, Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
@@ -55,3 +56,10 @@ export class OutcomeModel extends Model {
   @Column(DataType.UUID)
   declare byId: string | null;
 }
+
+/** What somebody measured and judged of a cook; nothing where nobody has said anything. */
+export const measuredOf = (outcome: OutcomeModel | null): CookOutcome => ({
+  volumeMl: outcome?.volumeMl ?? null,
+  finalMassG: outcome?.finalMassG ?? null,
+  set: outcome?.setClass ?? null,
+});

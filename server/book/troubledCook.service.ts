@@ -8,7 +8,7 @@ import { SessionEntryModel } from '../cookSessions/sessionEntry.model.ts';
 import type { HouseholdId } from '../household/household.model.ts';
 import { PlanningService } from '../planning/planning.service.ts';
 import { NotFound } from '../problem/errors.ts';
-import { OutcomeModel } from './outcome.model.ts';
+import { measuredOf, OutcomeModel } from './outcome.model.ts';
 
 /** What the record of a cook says to somebody who asks what went wrong with it. */
 @Injectable()
@@ -34,11 +34,7 @@ export class TroubledCookService {
         formula,
         kitchen,
         entries: rows.map(loggedEntry),
-        outcome: {
-          volumeMl: outcome?.volumeMl ?? null,
-          finalMassG: outcome?.finalMassG ?? null,
-          set: outcome?.setClass ?? null,
-        },
+        outcome: measuredOf(outcome),
       },
       nowMs: Date.now(),
     });

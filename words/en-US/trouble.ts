@@ -24,7 +24,7 @@ export const TROUBLE = {
   'trouble.no': 'No',
   'trouble.dontKnow': 'I don’t know',
   'trouble.said': 'What you said',
-  'trouble.takeBack': 'Take back: {{what}}',
+  'trouble.takeBack': 'Undo: {{what}}',
   'trouble.wrongFigure': 'A number from {{low}} to {{high}}.',
   'trouble.likely': 'What it was',
   'trouble.share': '{{pct}} %',
