@@ -26,10 +26,11 @@ export const MOST_VERSION = 2_000_000_000;
 const MOST_KEPT_CHARS = 400;
 
 /**
- * Whether there is anything in a formula: lines for the pot, or for what is done first, which may
- * drip or stand overnight before the rest is known.
+ * Whether there is anything in a formula: lines for the pot, jars that are emptied into it, or lines
+ * for what is done first, which may drip or stand overnight before the rest is known.
  */
 export const isSomething = ({ lines, settings }: Formula): boolean =>
+  settings.remake != null ||
   [...lines, ...(settings.before?.lines ?? [])].some((line) => line.trim() !== '');
 
 const IsSomething = (): PropertyDecorator => (target, property) =>
@@ -40,6 +41,7 @@ const IsSomething = (): PropertyDecorator => (target, property) =>
     validator: {
       validate: (_, found) => {
         const { lines, settings } = (found?.object ?? {}) as Partial<FormulaDto>;
+        if (settings?.remake != null) return true;
         const texts = [lines, settings?.before?.lines].flatMap((all) =>
           Array.isArray(all) ? (all as readonly unknown[]) : [],
         );

@@ -1,6 +1,6 @@
 import {
   findIngredient,
-  linesBrought,
+  linesHeld,
   type Fault,
   type Ingredient,
   type Plan,
@@ -73,10 +73,10 @@ export function jamColourOf(fruit: string | null): string | null {
 }
 
 /** The fruit that a batch holds most of, by its mass; null where it holds none. */
-export function mainFruitOf(plan: Pick<Plan, 'before' | 'lines'>): string | null {
+export function mainFruitOf(plan: Pick<Plan, 'before' | 'lines' | 'remake'>): string | null {
   let fruit: string | null = null;
   let most = 0;
-  for (const line of linesBrought(plan)) {
+  for (const line of linesHeld(plan)) {
     const row = line.ingredient === undefined ? null : findIngredient(line.ingredient);
     const of = row === null ? null : fruitOf(row);
     if (of !== null && (line.massG ?? 0) > most) {

@@ -186,6 +186,8 @@ export type BookRecord = Omit<BookEntry, 'photos'> & {
   readonly outcome: Outcome;
   readonly photos: readonly Photo[];
   readonly madeFrom: MadeFrom | null;
+  /** The batches that its jars are made again as. */
+  readonly remade: readonly { readonly batchId: string; readonly name: string }[];
   /** What was done, without what devices read; the first first. */
   readonly log: readonly LoggedEntry[];
 };

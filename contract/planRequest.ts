@@ -265,6 +265,7 @@ export const toPlanRequest = (dto: PlanRequestDto): PlanRequest => ({
   method: dto.method ?? null,
   lines: toLines(dto.lines),
   before: toPretreatment(dto.before),
+  remake: null,
   altitudeM: dto.altitudeM ?? null,
   waterBoilsC: dto.waterBoilsC ?? null,
   pot: dto.pot ?? null,

@@ -13,6 +13,7 @@ import {
 } from '@idle-kettle/core';
 import { IsOptional, IsUUID } from 'class-validator';
 import { StoredPretreatmentDto } from './pretreatment.ts';
+import { StoredRemakeDto } from './remake.ts';
 import { MOST_LID_MIN } from './planRequest.ts';
 import { SafetyEvidenceDto, MeasuredDto } from './evidence.ts';
 import { IsBetween, IsWholeBetween } from './numbers.ts';
@@ -54,6 +55,11 @@ export class SettingsDto {
     refusal('requests.like', { example: '{ "kind": "extract", "lines": ["3 lb apples"] }' }),
   )
   before?: StoredPretreatmentDto | null;
+
+  /** Jars that are emptied into the pot before the lines go in. */
+  @IsOptional()
+  @IsPart(() => StoredRemakeDto, refusal('requests.object'))
+  remake?: StoredRemakeDto | null;
 
   @IsOptional()
   @IsBetween(0.5, 60, 'minutes')

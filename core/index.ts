@@ -143,6 +143,7 @@ export {
   fruitGramsOf,
   goesFirst,
   linesBrought,
+  linesHeld,
   planBatch,
   planLine,
 } from './plan/index.ts';

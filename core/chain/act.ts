@@ -2,7 +2,7 @@ import type { Stage } from '../boil/index.ts';
 import type { Contents } from '../formula/index.ts';
 import { isSugar } from '../method/index.ts';
 import type { Range } from '../quantity/index.ts';
-import type { UnderstoodLine } from '../parser/index.ts';
+import { isEmptied, massOfLines, type UnderstoodLine } from '../parser/index.ts';
 import type { EventKind } from './event.ts';
 
 /** When and where an act is done. */
@@ -19,6 +19,7 @@ export type ActId =
   | 'drain'
   | 'sauce'
   | 'puree'
+  | 'empty-jars'
   | 'weigh'
   | 'carry-pectin'
   | 'light'
@@ -51,7 +52,14 @@ export type ActId =
 /**
  * What goes in together. Each is in the chain once, and counts once however often it is pressed.
  */
-export type AdditionId = 'sugar' | 'pectin' | 'sugar-and-pectin' | 'against-foam' | 'at-the-end';
+export type AdditionId =
+  | 'sugar'
+  | 'pectin'
+  | 'sugar-and-pectin'
+  | 'against-foam'
+  | 'at-the-end'
+  | 'emptied-jars'
+  | 'together';
 
 /** What goes in during an act. */
 export type Addition = {
@@ -66,6 +74,8 @@ export type Used = {
   readonly massG: number;
   /** Its line as the cook wrote it; absent for what was made, such as juice through a cloth. */
   readonly written?: string;
+  /** It comes out of jars. */
+  readonly emptied?: true;
   readonly sweetens?: true;
 };
 
@@ -158,11 +168,18 @@ export const BY_SIGN: Takes = { by: 'sign', minutes: null };
 /** An event ends an act, and the next one follows. */
 export const endsBy = (on: EventKind): readonly End[] => [{ on, then: 'next act' }];
 
-/** Lines as what an act handles. */
-export const usedOf = (lines: readonly UnderstoodLine[]): readonly Used[] =>
-  lines.map((line) => ({
-    name: line.ingredient.name,
-    massG: line.massG.typical,
-    ...(line.text === '' ? {} : { written: line.text }),
-    ...(isSugar(line) ? { sweetens: true } : {}),
-  }));
+/** Lines as what an act handles; what comes out of jars is one thing. */
+export const usedOf = (lines: readonly UnderstoodLine[]): readonly Used[] => [
+  ...emptiedOf(lines.filter(isEmptied)),
+  ...lines.filter((line) => !isEmptied(line)).map(asWritten),
+];
+
+const emptiedOf = (lines: readonly UnderstoodLine[]): readonly Used[] =>
+  lines.length === 0 ? [] : [{ name: '', massG: massOfLines(lines), emptied: true }];
+
+const asWritten = (line: UnderstoodLine): Used => ({
+  name: line.ingredient.name,
+  massG: line.massG.typical,
+  ...(line.text === '' ? {} : { written: line.text }),
+  ...(isSugar(line) ? { sweetens: true } : {}),
+});

@@ -1,5 +1,5 @@
 import { isSugar, type Method, type Product } from '../method/index.ts';
-import { massOfLines, type UnderstoodLine } from '../parser/index.ts';
+import { isEmptied, massOfLines, type UnderstoodLine } from '../parser/index.ts';
 import type { AdditionId } from './act.ts';
 
 /**
@@ -57,11 +57,31 @@ export function goesInLater(
   const isKnob = ({ ingredient, massG }: UnderstoodLine): boolean =>
     method === 'long-boil' && ingredient.id === 'butter' && massG.typical <= MOST_KNOB_G;
   const groups: Partial<Record<AdditionId, UnderstoodLine[]>> = {};
+  const addsPectin = lines.some((line) => !isEmptied(line) && line.ingredient.kind === 'pectin');
   for (const line of lines) {
-    const id = isLate(line) ? 'at-the-end' : isKnob(line) ? 'against-foam' : byMethod(method, line);
+    const id = lines.some(isEmptied)
+      ? inRemake(method, line, addsPectin)
+      : isLate(line)
+        ? 'at-the-end'
+        : isKnob(line)
+          ? 'against-foam'
+          : byMethod(method, line);
     if (id !== null) (groups[id] ??= []).push(line);
   }
   return groups;
+}
+
+/**
+ * Where jars are emptied: powder is boiled up with what it is stirred into, and the jars go in; liquid
+ * pectin and a gel of calcium go into what boils already; anything else goes in cold. Common
+ * practice.
+ */
+function inRemake(method: Method, line: UnderstoodLine, addsPectin: boolean): AdditionId | null {
+  if (!addsPectin) return null;
+  if (method === 'powdered-pectin') return isEmptied(line) ? 'emptied-jars' : null;
+  if (method === 'liquid-pectin' || method === 'low-methoxyl')
+    return isEmptied(line) ? null : 'together';
+  return null;
 }
 
 const NUTS: ReadonlySet<string> = new Set(['walnut', 'almond']);

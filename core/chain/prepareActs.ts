@@ -1,5 +1,5 @@
 import { isSugar, type Method } from '../method/index.ts';
-import { massOfLines, type UnderstoodLine } from '../parser/index.ts';
+import { isEmptied, massOfLines, type UnderstoodLine } from '../parser/index.ts';
 import { act, usedOf, type Act } from './act.ts';
 
 /** Sugar that carries powdered pectin so that it does not clump, g: ¼ cup; common practice. */
@@ -11,9 +11,14 @@ export const carriesPectin = (method: Method, sugarG: number): boolean =>
 
 /** What is weighed and mixed before the heat. */
 export function prepareActs(method: Method, lines: readonly UnderstoodLine[]): readonly Act[] {
+  const emptied = lines.filter(isEmptied);
+  const own = lines.filter((line) => !isEmptied(line));
   return [
-    act({ id: 'weigh', phase: 'prepare', uses: usedOf(lines), mayWaitMin: 60 }),
-    ...(carriesPectin(method, massOfLines(lines.filter(isSugar)))
+    ...(emptied.length === 0
+      ? []
+      : [act({ id: 'empty-jars', phase: 'prepare', uses: usedOf(emptied), mayWaitMin: 60 })]),
+    act({ id: 'weigh', phase: 'prepare', uses: usedOf(own), mayWaitMin: 60 }),
+    ...(carriesPectin(method, massOfLines(own.filter(isSugar)))
       ? [act({ id: 'carry-pectin', phase: 'prepare', mayWaitMin: 60 })]
       : []),
   ];

@@ -243,7 +243,7 @@ function byTheClock({ method, boilMin: count }: StoveCase, later: GoesInLater): 
   ];
 }
 
-const BY_CLOCK = ['sugar', 'pectin', 'sugar-and-pectin'] as const;
+const BY_CLOCK = ['sugar', 'pectin', 'sugar-and-pectin', 'emptied-jars', 'together'] as const;
 
 function reducing({ heat, targetPct, isSauce }: StoveCase, later: GoesInLater): readonly Act[] {
   return [

@@ -40,3 +40,9 @@ const sweetened = (fruit: Fruit, times: number): Fruit => ({
     sugarsPct: timesRange(fruit.make.sugarsPct, times),
   },
 });
+
+/** A request whose lines are known already: nothing that was learned of cups and fruit counts twice. */
+export const knownLines = (request: PlanRequest): PlanRequest => ({
+  ...request,
+  learned: { ...request.learned, cupTimes: null, solidsTimes: [] },
+});

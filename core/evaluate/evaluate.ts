@@ -1,38 +1,29 @@
-import { asLearned } from './asLearned.ts';
-import { ambientOf } from '../ambient/index.ts';
-import { type LineReading, type UnrecognizedLine, type UnderstoodLine } from '../parser/index.ts';
-import { chooseMethod, METHODS, type MethodChoice } from '../method/index.ts';
-import { pretreatedOf, inThePot } from './pretreated.ts';
+import { type LineReading } from '../parser/index.ts';
+import { emptiedPot, seenTimes } from './emptied.ts';
+import { evaluateLines } from './evaluateLines.ts';
 import { simulateBoil } from './simulateBoil.ts';
-import { heatOf, type PlanRequest } from './request.ts';
+import type { PlanRequest } from './request.ts';
 import type { Evaluation } from './evaluation.ts';
 
-/** What the parts of a plan are worked out from, for lines already read. */
+/**
+ * What the parts of a plan are worked out from, for lines already read. Jars that are emptied into
+ * the pot come before them.
+ */
 export function evaluate(request: PlanRequest, readings: readonly LineReading[]): Evaluation {
-  const pretreated = pretreatedOf(request);
-  const own = readings.filter((line): line is UnderstoodLine => line.understood);
-  const understood = asLearned(inThePot(pretreated, own), request);
-  const choice = choiceOf(request, understood);
+  const own = evaluateLines(request, readings);
+  const emptied = request.remake === null ? null : emptiedPot(request, request.remake);
+  if (emptied === null) return own;
+  const understood = [...emptied.lines, ...own.understood];
+  const { method } = own.choice;
+  const times = seenTimes(emptied, request, method);
+  const figure = { p10: times, p50: times, p90: times, batches: 0 };
+  const asSeen = { ...request.learned, setTimes: [{ id: method, times: figure }] };
   return {
-    request,
-    ambient: ambientOf(request),
-    choice,
-    heat: heatOf(request),
-    pretreated,
+    ...own,
     understood,
-    forShelf: inThePot(pretreated, own, 'forShelf'),
-    unrecognized: [
-      ...(pretreated?.unrecognized ?? []),
-      ...readings.filter((line): line is UnrecognizedLine => !line.understood),
-    ],
-    boil: simulateBoil(request, choice.method, understood),
+    forShelf: [...emptied.forShelf, ...own.forShelf],
+    emptied,
+    unrecognized: [...emptied.unrecognized, ...own.unrecognized],
+    boil: simulateBoil({ ...request, learned: asSeen }, method, understood),
   };
 }
-
-const choiceOf = (
-  { product, method }: PlanRequest,
-  lines: readonly UnderstoodLine[],
-): MethodChoice =>
-  method === null
-    ? chooseMethod(product, lines)
-    : { method, reason: `As asked: ${METHODS[method].name}.` };

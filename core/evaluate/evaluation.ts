@@ -11,7 +11,7 @@ import type { BatchForecast } from '../forecast/index.ts';
 import type { Contents } from '../formula/index.ts';
 import type { UnrecognizedLine, UnderstoodLine } from '../parser/index.ts';
 import type { Setters } from '../gel/index.ts';
-import type { MethodChoice } from '../method/index.ts';
+import type { Method, MethodChoice } from '../method/index.ts';
 import type { Finish } from '../yield/index.ts';
 import type { Pretreated } from './pretreated.ts';
 import type { PlanRequest } from './request.ts';
@@ -43,6 +43,22 @@ export type Boil = {
   readonly forecast: BatchForecast;
 };
 
+/** Jars that are emptied into a pot again: what is in them now, and what went into them once. */
+export type EmptiedPot = {
+  /** As they are: what their cook boiled off is gone, and what it wore is worn. */
+  readonly lines: readonly UnderstoodLine[];
+  /** As they were weighed out, for the shelf to judge by. */
+  readonly forShelf: readonly UnderstoodLine[];
+  readonly unrecognized: readonly UnrecognizedLine[];
+  readonly massG: number;
+  readonly solublesPct: number;
+  /** Where their cook should have stopped, g per 100 g. */
+  readonly targetPct: number;
+  /** Their cook to where it should have stopped. */
+  readonly cook: Boil;
+  readonly method: Method;
+};
+
 /** What the parts of a plan are worked out from. */
 export type Evaluation = {
   readonly request: PlanRequest;
@@ -51,6 +67,8 @@ export type Evaluation = {
   readonly heat: HeatSource;
   /** What is done first; null for nothing. */
   readonly pretreated: Pretreated | null;
+  /** Jars that are emptied into the pot; null for none. */
+  readonly emptied: EmptiedPot | null;
   /** What goes into the pot: what was obtained before, and the lines that are understood. */
   readonly understood: readonly UnderstoodLine[];
   /** The same, as the shelf judges it. */

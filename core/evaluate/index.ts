@@ -10,3 +10,4 @@ export * from './readLines.ts';
 export * from './request.ts';
 export * from './evaluate.ts';
 export * from './evaluation.ts';
+export { emptiedPot } from './emptied.ts';

@@ -21,6 +21,21 @@ import type { JarSize } from '../yield/index.ts';
 /** A pot, cm inside. */
 export type Pot = { readonly diameterCm: number; readonly heightCm: number };
 
+/** Jars that are emptied into the pot again, and what is known of them. */
+export type Remake = {
+  /** The formula that they were made by. */
+  readonly lines: readonly (string | WeighedLine)[];
+  readonly before: Pretreatment | null;
+  readonly method: Method | null;
+  /** What is in the jars, mL. */
+  readonly volumeMl: number;
+  /** Soluble solids in them, g per 100 g; null for what they should have. */
+  readonly solublesPct: number | null;
+  /** Share of the formula's sugar that went in. */
+  readonly sugarShare: number;
+  readonly problem: 'loose' | 'stiff';
+};
+
 /** What a plan is made from. `null` means not given. */
 export type PlanRequest = ParserKitchen & {
   readonly product: Product;
@@ -29,6 +44,8 @@ export type PlanRequest = ParserKitchen & {
   readonly lines: readonly (string | WeighedLine)[];
   /** What is done first, and gives what the lines then go with; null for nothing. */
   readonly before: Pretreatment | null;
+  /** Jars that are emptied into the pot before the lines go in; null for none. */
+  readonly remake: Remake | null;
   readonly altitudeM: number | null;
   readonly waterBoilsC: number | null;
   readonly pot: Pot | null;
@@ -80,6 +97,7 @@ export const USUAL_DRAWS = 2000;
 export const USUAL_REQUEST: Omit<PlanRequest, 'lines'> = {
   product: 'jam',
   before: null,
+  remake: null,
   method: null,
   altitudeM: null,
   waterBoilsC: null,

@@ -1,6 +1,6 @@
 import { message } from '@idle-kettle/words/message';
 import Papa from 'papaparse';
-import { linesBrought, type PlanInWords } from '../plan/index.ts';
+import { linesHeld, type PlanInWords } from '../plan/index.ts';
 import { safeCell, safeJson, textOfCell } from './csvCell.ts';
 import { figuresOf } from './figures.ts';
 import type { RecipeReading } from './recipe.ts';
@@ -15,7 +15,7 @@ const COLUMNS = ['part', 'name', 'value', 'unit', 'p10', 'p90', 'note'] as const
 export function toPlanCsv(plan: PlanInWords, name = '', formula?: WrittenFormula): string {
   const rows: readonly (readonly unknown[])[] = [
     ...(name === '' ? [] : [['recipe', name, '', '', '', '', '']]),
-    ...linesBrought(plan).map(({ text, name: called, massG, assumed, trouble }) => [
+    ...linesHeld(plan).map(({ text, name: called, massG, assumed, trouble }) => [
       'line',
       called ?? text,
       massG ?? '',

@@ -1,5 +1,5 @@
 import { formatGrams } from '../quantity/index.ts';
-import { linesBrought, type PlanInWords } from '../plan/index.ts';
+import { linesHeld, type PlanInWords } from '../plan/index.ts';
 import { figuresOf, type PlanFigure } from './figures.ts';
 
 /**
@@ -10,14 +10,14 @@ import { figuresOf, type PlanFigure } from './figures.ts';
 export function toPlanText(name: string, plan: PlanInWords, method: readonly string[]): string {
   const parts = [
     [name],
-    ['Ingredients', ...linesBrought(plan).map(({ text }) => text)],
+    ['Ingredients', ...linesHeld(plan).map(({ text }) => text)],
     ['Method', ...method.map((text, index) => `${index + 1}. ${text}`)],
     ['What it comes to', ...figuresOf(plan).map(inWords)],
     [FOR[plan.shelf.verdict], ...plan.shelf.reasons],
     ['Mind', ...plan.cautions.map(({ text }) => text)],
     [
       'In grams',
-      ...linesBrought(plan).flatMap(({ name: of, massG }) =>
+      ...linesHeld(plan).flatMap(({ name: of, massG }) =>
         of === undefined || massG === undefined ? [] : [`${formatGrams(massG)} ${of}`],
       ),
     ],

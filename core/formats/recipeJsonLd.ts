@@ -1,7 +1,7 @@
 import { message } from '@idle-kettle/words/message';
 import { formatISODuration } from 'date-fns/formatISODuration';
 import { MOST_LINES } from '../parser/index.ts';
-import { linesBrought, type PlanInWords } from '../plan/index.ts';
+import { linesHeld, type PlanInWords } from '../plan/index.ts';
 import { MOST_RECIPE_CHARS, type FormatFault, type RecipeReading } from './recipe.ts';
 import { FORMULA_KEY, formulaOfText, formulaText, type WrittenFormula } from './writtenFormula.ts';
 
@@ -44,7 +44,7 @@ export function toRecipeJsonLd(
     '@context': 'https://schema.org',
     '@type': 'Recipe',
     name,
-    recipeIngredient: linesBrought(plan).map(({ text }) => text),
+    recipeIngredient: linesHeld(plan).map(({ text }) => text),
     recipeInstructions: method.map((text) => ({ '@type': 'HowToStep', text })),
     ...(jars && jars.jars.length > 0
       ? { recipeYield: jars.jars.map(({ name: jar, count }) => `${count} ${jar}`).join(', ') }

@@ -65,6 +65,7 @@ export function freedBy(ingredient: Ingredient, { boiledLong }: FruitCook): Prio
  * and by how strong it is.
  */
 export function freedShare(ingredient: Ingredient, cook: FruitCook): number {
+  if (ingredient.pectinIsOut === true) return 1;
   const by = freedBy(ingredient, cook);
   const tabledPct = ingredient.kind === 'fruit' ? TABLED_PECTIN_PCT.get(ingredient.id) : undefined;
   const peel = cook.withPeel && hasPeelBesides(ingredient) ? WITH_PEEL.value : 1;

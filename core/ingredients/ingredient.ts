@@ -62,6 +62,8 @@ type Row = {
    */
   readonly pectinPct: Range;
   readonly gelling: Gelling;
+  /** It was cooked before: no cook frees more of its pectin. */
+  readonly pectinIsOut?: true;
   /** Calcium, mg per 100 g. */
   readonly calciumMg: Range;
   readonly cups: CupWeights;

@@ -3,7 +3,7 @@ import { message, type Text } from '@idle-kettle/words/message';
 import { findIngredient } from '../ingredients/index.ts';
 import { labelIngredients, type LabelIngredients } from '../label/index.ts';
 import type { Product } from '../method/index.ts';
-import { linesBrought, processCaseOf, evaluatedPlan, type Plan } from '../plan/index.ts';
+import { linesHeld, processCaseOf, evaluatedPlan, type Plan } from '../plan/index.ts';
 import {
   cannerMinutes,
   isInItsJars,
@@ -103,7 +103,7 @@ export function jarPlanOf(
     waterBoilsC: worked.ambient.waterBoilsC,
     hot: farStop === null ? hotFillOf(plan, worked) : hotFillIn(planned),
     label: {
-      ...labelIngredients(linesBrought(plan)),
+      ...labelIngredients(linesHeld(plan)),
       fruitPer100g: outcome.plan.finish.fruitPer100g,
       sugarsPer100g: outcome.plan.finish.sugarsPer100g,
     },

@@ -94,6 +94,22 @@ export type StoredPretreatment = {
   readonly clot?: Clot | null;
 };
 
+/**
+ * Jars that are emptied into the pot again, as a formula keeps it: whose they are, what they were
+ * made by, and what is known of them. mL; g per 100 g.
+ */
+export type StoredRemake = {
+  /** The cook that they are of. */
+  readonly cook: string;
+  readonly lines: readonly string[];
+  readonly before?: StoredPretreatment | null;
+  readonly method?: Method | null;
+  readonly volumeMl: number;
+  readonly solublesPct?: number | null;
+  readonly sugarShare?: number | null;
+  readonly problem: 'loose' | 'stiff';
+};
+
 /** What a formula says besides its lines; whatever is left out is as usual. */
 export type Settings = {
   readonly product?: Product;
@@ -103,6 +119,7 @@ export type Settings = {
   readonly targetSolublesPct?: number | null;
   readonly bodyStop?: BodyStop;
   readonly before?: StoredPretreatment | null;
+  readonly remake?: StoredRemake | null;
   readonly boilMin?: number | null;
   /** Minutes with the lid on, in something slow. */
   readonly lidMin?: number | null;

@@ -1,12 +1,24 @@
 import { HEAT_SOURCES } from '../boil/index.ts';
-import { readingBeside, USUAL_JARS, USUAL_REQUEST, type PlanRequest } from '../evaluate/index.ts';
+import {
+  readingBeside,
+  USUAL_JARS,
+  USUAL_REQUEST,
+  type PlanRequest,
+  type Remake,
+} from '../evaluate/index.ts';
 import { NOTHING_LEARNED, type Learned } from '../forecast/index.ts';
 import { loadsOf } from '../jars/index.ts';
 import type { ParserKitchen } from '../parser/index.ts';
 import { planBatch, type PlanOutcome } from '../plan/index.ts';
 import type { Pretreatment } from '../pretreatment/index.ts';
 import type { JarSize } from '../yield/index.ts';
-import type { Formula, KitchenKnowledge, PlanningKitchen, StoredPretreatment } from './kitchen.ts';
+import type {
+  Formula,
+  KitchenKnowledge,
+  PlanningKitchen,
+  StoredPretreatment,
+  StoredRemake,
+} from './kitchen.ts';
 
 /**
  * The one that is named by its id, or by its name as older formulas do; else the first, or none
@@ -57,6 +69,17 @@ export const pretreatmentIn = (stored: StoredPretreatment): Pretreatment => ({
   obtainedMl: stored.obtained?.volumeMl ?? null,
   brix: stored.brix ?? null,
   clot: stored.clot ?? null,
+});
+
+/** Jars that are emptied into the pot, with every default filled in. */
+const remakeIn = (stored: StoredRemake): Remake => ({
+  lines: stored.lines,
+  before: stored.before == null ? null : pretreatmentIn(stored.before),
+  method: stored.method ?? null,
+  volumeMl: stored.volumeMl,
+  solublesPct: stored.solublesPct ?? null,
+  sugarShare: stored.sugarShare ?? 1,
+  problem: stored.problem,
 });
 
 /** What the lines of a formula are read with in a kitchen. */
@@ -121,6 +144,7 @@ export function requestInKitchen(
     method: settings.method ?? null,
     lines,
     before: settings.before == null ? null : pretreatmentIn(settings.before),
+    remake: settings.remake == null ? null : remakeIn(settings.remake),
     altitudeM: kitchen.altitudeM,
     waterBoilsC: kitchen.waterBoilsC,
     pot: inside === null ? null : { diameterCm: inside.diameterCm, heightCm: inside.heightCm },

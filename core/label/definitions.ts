@@ -1,5 +1,5 @@
 import { message, type Text } from '@idle-kettle/words/message';
-import type { UnderstoodLine } from '../parser/index.ts';
+import { weighedOutG, type UnderstoodLine } from '../parser/index.ts';
 import { isSugar, type Product } from '../method/index.ts';
 import { fromMemory } from '../quantity/index.ts';
 
@@ -41,7 +41,7 @@ export type DefinitionCase = {
 };
 
 const gramsOf = (lines: readonly UnderstoodLine[], which: (line: UnderstoodLine) => boolean) =>
-  lines.filter(which).reduce((g, { massG }) => g + massG.typical, 0);
+  lines.filter(which).reduce((g, line) => g + weighedOutG(line), 0);
 
 const isFruit = ({ ingredient }: UnderstoodLine): boolean =>
   ingredient.kind === 'fruit' || ingredient.kind === 'juice';

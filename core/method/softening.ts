@@ -1,6 +1,6 @@
 import type { Pretreatment } from '../pretreatment/index.ts';
 import { massOf, startContents } from '../formula/index.ts';
-import { type UnderstoodLine } from '../parser/index.ts';
+import { isEmptied, type UnderstoodLine } from '../parser/index.ts';
 import { isSugar } from './methods.ts';
 import type { Product } from './products.ts';
 
@@ -34,6 +34,7 @@ export type Softening = { readonly what: keyof typeof MINUTES; readonly minutes:
  * in; null for nothing.
  */
 export function softeningOf(product: Product, lines: readonly UnderstoodLine[]): Softening | null {
+  if (lines.some(isEmptied)) return null;
   if (product === 'marmalade') return { what: 'peel', minutes: MINUTES.peel };
   if (product === 'jelly' || !lines.some(isHard)) return null;
   const pot = startContents(lines.filter((line) => !isSugar(line)));
@@ -50,12 +51,13 @@ export function softeningOf(product: Product, lines: readonly UnderstoodLine[]):
 }
 
 /**
- * Whether the fruit of a butter comes to its pot as a sauce: cooked and puréed before, or bought
- * so.
+ * Whether the fruit of a butter comes to its pot as a sauce: cooked and puréed before, bought so, or
+ * out of jars.
  */
 export const comesAsSauce = (
   before: Pretreatment | null,
   lines: readonly UnderstoodLine[],
 ): boolean =>
   before?.kind === 'sauce' ||
+  lines.some(isEmptied) ||
   lines.every(({ ingredient, form }) => ingredient.kind !== 'fruit' || form === 'pureed');

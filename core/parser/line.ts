@@ -25,6 +25,8 @@ export type UnderstoodLine = {
   readonly boughtG?: number;
   /** It was measured by cups, spoons or litres. */
   readonly byVolume?: true;
+  /** It comes out of jars that are emptied: what it weighed when it went into its own pot, g. */
+  readonly weighedG?: number;
   /** 0 (green) to 1 (over-ripe), where the line says. */
   readonly ripeness?: number;
   /** What was taken for granted, in words; absent when nothing was. */
@@ -45,6 +47,13 @@ export type ToConfirm =
   | { readonly kind: 'kind'; readonly name: string }
   /** `line` is the whole line with its words put right. */
   | { readonly kind: 'spelling'; readonly name: string; readonly line: string };
+
+/** What a line weighed when it was weighed out, g: emptied jars have lost the water that boiled off. */
+export const weighedOutG = ({ weighedG, massG }: UnderstoodLine): number =>
+  weighedG ?? massG.typical;
+
+/** Whether a line comes out of jars that are emptied. */
+export const isEmptied = ({ weighedG }: UnderstoodLine): boolean => weighedG !== undefined;
 
 /**
  * What lines weigh together, g, where each weighs what is likeliest.

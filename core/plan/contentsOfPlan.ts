@@ -1,5 +1,5 @@
 import { type Contents, massOf, solublesPctOf, sugarsG, syrupBrixOf } from '../formula/index.ts';
-import type { UnderstoodLine } from '../parser/index.ts';
+import { weighedOutG, type UnderstoodLine } from '../parser/index.ts';
 import type { Layers, Plan } from './plan.ts';
 import { roundQuantiles, roundTo } from '../quantity/index.ts';
 import type { Boil, Evaluation } from '../evaluate/index.ts';
@@ -43,7 +43,7 @@ export function finishOfPlan(
 const fruitG = (lines: readonly UnderstoodLine[]): number =>
   lines
     .filter(({ ingredient }) => ingredient.kind === 'fruit' || ingredient.kind === 'juice')
-    .reduce((sum, { massG }) => sum + massG.typical, 0);
+    .reduce((sum, line) => sum + weighedOutG(line), 0);
 
 const layersOf = (contents: Contents): Layers => ({
   waterG: roundTo(contents.water, 1),

@@ -1,5 +1,5 @@
 import { message } from '@idle-kettle/words/message';
-import type { UnderstoodLine } from '../parser/index.ts';
+import { weighedOutG, type UnderstoodLine } from '../parser/index.ts';
 import { CURD_EGG, MOUNDING, type SetModel } from '../gel/index.ts';
 import { METHODS } from '../method/index.ts';
 import { roundQuantiles, type Quantiles } from '../quantity/index.ts';
@@ -91,7 +91,7 @@ export function gaugesOf(
   const windows = windowsOf(product, choice.method, Number.isFinite(gelling) ? gelling : 1);
   const fruitG = understood
     .filter(standsForFruit)
-    .reduce((sum, { massG }) => sum + massG.typical, 0);
+    .reduce((sum, line) => sum + weighedOutG(line), 0);
   const { p10, p50, p90 } = forecast.massG;
   const values: { readonly [id in GaugeId]: Quantiles | undefined } = {
     // A heavier pot holds less fruit in 100 g.

@@ -30,7 +30,9 @@ export function learnedOfPlan({
   choice,
   understood,
 }: Evaluation): readonly LearnedOfPlan[] {
-  const { learned, netPowerKw, waterBoilsC } = request;
+  const { netPowerKw, waterBoilsC } = request;
+  // Jars that were seen to set say more than what is usual here.
+  const learned = request.remake === null ? request.learned : { ...request.learned, setTimes: [] };
   const { stopKind } = METHODS[choice.method];
   const told = (
     what: LearnedOfPlan['what'],

@@ -17,6 +17,12 @@ export function linesBrought({
   ];
 }
 
+/** Everything that a batch is made of: what comes out of jars that are emptied, and what is brought. */
+export const linesHeld = (plan: Pick<Plan, 'before' | 'lines' | 'remake'>): readonly PlanLine[] => [
+  ...(plan.remake?.lines ?? []),
+  ...linesBrought(plan),
+];
+
 /** Ids of what goes into a pan whole, cores and skins and all, and is weighed as bought. */
 export const simmeredWhole = ({ before }: Pick<Plan, 'before'>): ReadonlySet<string | undefined> =>
   new Set(before?.kind === 'extract' ? before.lines.map(({ ingredient }) => ingredient) : []);

@@ -108,6 +108,14 @@ export type Plan = {
     /** How juice is expected to clot in spirit; absent for what is no juice of fruit. */
     readonly clot?: Clot;
   };
+  /** Jars that are emptied into the pot, and what went into them once; absent for none. */
+  readonly remake?: {
+    readonly problem: 'loose' | 'stiff';
+    readonly volumeMl: number;
+    readonly massG: number;
+    readonly solublesPct: number;
+    readonly lines: readonly PlanLine[];
+  };
   readonly product: Product;
   readonly method: Method;
   readonly methodReason: Text;

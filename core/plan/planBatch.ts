@@ -24,6 +24,7 @@ import { roundQuantiles, roundTo } from '../quantity/index.ts';
 import { actsOfPlan } from './actsOfPlan.ts';
 import { cannerHeatOf } from './cannerHeat.ts';
 import { setOf } from './setOfPlan.ts';
+import { remakeOfPlan } from './remakeOfPlan.ts';
 import { stopOf } from './stopOfPlan.ts';
 import { shelfInPlan, shelfOf, timeOf } from './storageOfPlan.ts';
 import { explain } from './why.ts';
@@ -99,6 +100,9 @@ function assemble(worked: Evaluation, readings: readonly LineReading[]): Plan {
   const plan: Omit<Plan, 'cautions' | 'why'> = {
     lines: readings.map(planLine),
     ...(worked.pretreated === null ? {} : { before: pretreatmentOfPlan(worked.pretreated) }),
+    ...(worked.emptied === null || request.remake === null
+      ? {}
+      : { remake: remakeOfPlan(request.remake, worked.emptied) }),
     product: request.product,
     method: choice.method,
     methodReason: choice.reason,

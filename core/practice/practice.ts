@@ -66,11 +66,12 @@ function inAll(
   change: (line: UnderstoodLine) => WeighedLine,
   times = 1,
 ): PlanRequest {
-  const { before } = request;
+  const { before, remake } = request;
   const timesOf = (amount: number | null) => (amount === null ? null : amount * times);
   return {
     ...request,
     lines: understood(request).map(change),
+    remake: remake && { ...remake, volumeMl: remake.volumeMl * times },
     before: before && {
       ...before,
       // What goes in first is fruit and water as they come.

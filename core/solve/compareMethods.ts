@@ -20,6 +20,8 @@ export type MethodTrial = {
  * as firm as it gets; gelling sugars each with the fruit that they are made for.
  */
 export function compareMethods(request: PlanRequest): MethodTrial[] {
+  // What is in jars was made by its method already.
+  if (request.remake !== null) return [];
   const { understood: lines, pretreated } = evaluate({ ...request, draws: 0 }, readLines(request));
   const gave = new Set(pretreated?.obtained.lines);
   const own = planBatch({ ...request, draws: 0 });

@@ -2,7 +2,7 @@ import { massOf, scaled, solublesPctOf, sugarsG } from '../formula/index.ts';
 import type { UnderstoodLine } from '../parser/index.ts';
 import { findIngredient } from '../ingredients/index.ts';
 import { isSugar, type Method } from '../method/index.ts';
-import { type PlanRequest, type Pretreated, evaluate } from '../evaluate/index.ts';
+import { evaluate, knownLines, type PlanRequest, type Pretreated } from '../evaluate/index.ts';
 import { exactly, lineInGrams } from '../quantity/index.ts';
 import { FILLING_TEMP_C, volumeMl } from '../yield/index.ts';
 
@@ -55,7 +55,7 @@ export type SolverRecipe = {
 export function tryMix({ request, method, lines }: SolverRecipe, mix: Mix): TrialMix | null {
   const found = mixed(lines, mix);
   const { boil } = evaluate(
-    { ...request, method, targetSolublesPct: mix.targetPct, draws: 0 },
+    { ...knownLines(request), method, targetSolublesPct: mix.targetPct, draws: 0 },
     found,
   );
   if (boil === null) return null;

@@ -1,4 +1,4 @@
-import type { EmptiedJars } from './emptiedJars.ts';
+import type { EmptiedPot } from '../evaluate/index.ts';
 import type { RemakeWay } from './published.ts';
 
 /** What goes in, in g and mL. */
@@ -25,7 +25,7 @@ export function doseOf(
   way: Exclude<RemakeWay, 'thin'>,
   times: number,
   quarts: number,
-  { solublesPct, targetPct }: EmptiedJars,
+  { solublesPct, targetPct }: Pick<EmptiedPot, 'massG' | 'solublesPct' | 'targetPct'>,
 ): Dose {
   const lemon = { amount: LEMON_ML * quarts, unit: 'mL', name: 'bottled lemon juice' } as const;
   if (way === 'none') return [{ ...lemon, amount: lemon.amount * times }];
@@ -52,7 +52,10 @@ export function doseOf(
 const LEAST_PCT = 60;
 
 /** Water, and sugar where the shelf would lack it. */
-export function thinned({ massG, solublesPct }: EmptiedJars, waterG: number): Dose {
+export function thinned(
+  { massG, solublesPct }: Pick<EmptiedPot, 'massG' | 'solublesPct' | 'targetPct'>,
+  waterG: number,
+): Dose {
   const pct = (massG * solublesPct) / (massG + waterG);
   const wanted = Math.min(solublesPct, LEAST_PCT);
   const sugarG = pct >= wanted ? 0 : ((massG + waterG) * (wanted - pct)) / (100 - wanted);

@@ -39,12 +39,22 @@ export type RemakeForecast = {
   readonly solublesPct: number;
 };
 
+/** How the pot that the jars are emptied into is cooked: as the settings of its batch. */
+export type RemadeBy = {
+  readonly method: Method;
+  readonly targetSolublesPct: number | null;
+  readonly boilMin: number | null;
+  /** Of what is in the jars, g per 100 g. */
+  readonly solublesPct: number | null;
+};
+
 /** What goes in by the model’s own sums, and what comes of it. */
 export type Computed = {
   readonly way: RemakeWay;
   readonly lines: readonly string[];
   readonly boil: RemakeBoil;
   readonly forecast: RemakeForecast;
+  readonly by: RemadeBy;
 };
 
 /** One cup of it first, with a plate test: what goes into that. */
@@ -64,7 +74,7 @@ export type Remake = {
   readonly heatings: number;
   /** Minutes of its second process, as long as the first; null for none. */
   readonly processMin: number | null;
-  readonly refused: DiscardReason | 'egg' | 'cannot-be-told' | null;
+  readonly refused: DiscardReason | 'egg' | 'made-again' | 'cannot-be-told' | null;
 };
 
 /** How it is made again, or what is wrong with its formula. */
@@ -105,12 +115,12 @@ export function remakeOf({
   if (!outcome.ok) return outcome;
   const { batch, plan } = outcome;
   const why = discardReason(problem, batch, ranked(problem, batch, findingsOf(batch)));
-  const refused = why ?? (batch.isEgg ? 'egg' : null);
+  const refused = why ?? (batch.isEgg ? 'egg' : formula.remake === null ? null : 'made-again');
   if (refused !== null) return { ok: true, remake: { ...NO_REMAKE, refused } };
   const way = wayOf(plan?.method ?? 'long-boil', problem);
   const published = publishedFor(way, inJarsMl);
   const jars = emptiedJars(formula, batch.solublesPct, inJarsMl, problem, facts);
-  const found = jars === null ? null : computedFor(jars, way, problem, inJarsMl);
+  const found = jars === null ? null : computedFor(jars, way, inJarsMl);
   const computed = found !== null && found.forecast.odds > LEAST_ODDS ? found : null;
   return {
     ok: true,
@@ -141,33 +151,51 @@ function wayOf(method: Method, problem: 'loose' | 'stiff'): RemakeWay {
   return method === 'liquid-pectin' ? 'liquid' : 'none';
 }
 
-type Tried = { readonly boil: Boil; readonly dose: Dose; readonly odds: number };
+type Tried = {
+  readonly boil: Boil;
+  readonly dose: Dose;
+  readonly odds: number;
+  readonly by: RemadeBy;
+};
 
-/** The batch with more in it, boiled; null where it cannot be. */
-function tried(jars: EmptiedJars, dose: Dose, boilsOnTo: number | null): Tried | null {
-  const added = dose
+/** The method that each way sets by; the batch’s own for the others. */
+const METHOD_OF: { readonly [way in RemakeWay]: Method | null } = {
+  powder: 'powdered-pectin',
+  liquid: 'liquid-pectin',
+  calcium: 'low-methoxyl',
+  none: null,
+  thin: null,
+};
+
+/** The jars with more in them, boiled; null where they cannot be. */
+function tried(
+  { request, pot }: EmptiedJars,
+  way: RemakeWay,
+  { dose, boilsOnTo }: Trying,
+  boilFor: RemakeBoil,
+): Tried | null {
+  const lines = dose
     .filter(({ amount }) => amount > 0)
-    .map(({ amount, unit, name }) =>
-      readLine(`${amount.toFixed(1)} ${unit} ${name}`, readingKitchen(jars.request)),
-    )
+    .map(({ amount, unit, name }) => `${amount.toFixed(1)} ${unit} ${name}`);
+  const added = lines
+    .map((line) => readLine(line, readingKitchen(request)))
     .filter((line): line is UnderstoodLine => line.understood);
-  const isBoiledDown = METHODS[jars.method].stopKind !== 'timed-boil';
+  const method = METHOD_OF[way] ?? pot.method;
+  const isBoiledDown = METHODS[method].stopKind !== 'timed-boil';
   const mixedPct =
-    (jars.massG * jars.solublesPct + 100 * solublesGOf(added)) / (jars.massG + massOfLines(added));
+    (pot.massG * pot.solublesPct + 100 * solublesGOf(added)) / (pot.massG + massOfLines(added));
   const target = boilsOnTo === null ? mixedPct + BOILED_AWAY_PCT : Math.max(boilsOnTo, mixedPct);
-  const { boil } = evaluate(
-    {
-      ...jars.request,
-      method: jars.method,
-      targetSolublesPct: isBoiledDown ? roundTo(target, 1) : null,
-      draws: DRAWS,
-    },
-    [...jars.lines, ...added],
-  );
+  const by = {
+    method,
+    targetSolublesPct: isBoiledDown ? roundTo(target, 1) : null,
+    boilMin: isBoiledDown ? null : boilFor.minutes,
+    solublesPct: roundTo(pot.solublesPct, 1),
+  };
+  const { boil } = evaluate({ ...request, ...by, lines, draws: DRAWS }, added);
   const share = boil?.forecast.setShare;
   return boil === null || share === undefined
     ? null
-    : { boil, dose, odds: share.soft + share.firm };
+    : { boil, dose, odds: share.soft + share.firm, by };
 }
 
 const solublesGOf = (lines: readonly UnderstoodLine[]): number =>
@@ -181,10 +209,16 @@ const solublesGOf = (lines: readonly UnderstoodLine[]): number =>
 type Trying = { readonly dose: Dose; readonly boilsOnTo: number | null };
 
 /** The first that is good enough; the best of them where none is. */
-function firstGood(jars: EmptiedJars, all: readonly Trying[], good = GOOD_ODDS): Tried | null {
+function firstGood(
+  jars: EmptiedJars,
+  way: RemakeWay,
+  all: readonly Trying[],
+  boilFor: RemakeBoil,
+  good = GOOD_ODDS,
+): Tried | null {
   let best: Tried | null = null;
-  for (const { dose, boilsOnTo } of all) {
-    const one = tried(jars, dose, boilsOnTo);
+  for (const trying of all) {
+    const one = tried(jars, way, trying, boilFor);
     if (one === null) continue;
     if (best === null || one.odds > best.odds) best = one;
     if (one.odds >= good) break;
@@ -204,45 +238,42 @@ const OFF_STOP_PCT = [0, -1.5, -3, -4.5, 1.5, 3, 5, 7, 9];
 const MOST_PCT = 68;
 
 /** Boiling on alone, and with lemon juice. */
-function boiledOn(jars: EmptiedJars, quarts: number): readonly Trying[] {
-  const { solublesPct, targetPct } = jars;
+function boiledOn({ pot }: EmptiedJars, quarts: number): readonly Trying[] {
+  const { solublesPct, targetPct } = pot;
   const alone = OFF_STOP_PCT.map((off) => targetPct + off)
     .filter((pct) => pct > solublesPct && pct <= MOST_PCT)
     .map((boilsOnTo) => ({ dose: [], boilsOnTo }));
   const withLemon = LEMON_DOSES.map((times) => ({
-    dose: doseOf('none', times, quarts, jars),
+    dose: doseOf('none', times, quarts, pot),
     boilsOnTo: targetPct,
   }));
   return [...alone, ...withLemon];
 }
 
-function computedFor(
-  jars: EmptiedJars,
-  way: RemakeWay,
-  problem: 'loose' | 'stiff',
-  inJarsMl: number,
-): Computed | null {
-  if (problem === 'stiff') {
+function computedFor(jars: EmptiedJars, way: RemakeWay, inJarsMl: number): Computed | null {
+  const { pot } = jars;
+  if (way === 'thin') {
+    const boil = { minutes: 1 };
     const found = firstGood(
       jars,
-      THINNINGS.map((share) => inAShortBoil(thinned(jars, share * jars.massG))),
+      way,
+      THINNINGS.map((share) => inAShortBoil(thinned(pot, share * pot.massG))),
+      boil,
     );
-    return found === null ? null : toldAs('thin', found, { minutes: 1 });
+    return found === null ? null : toldAs(way, found, boil);
   }
   const quarts = inJarsMl / QUART_ML;
-  const ways = waysFor(jars.method, way);
   let best: Computed | null = null;
-  for (const one of ways) {
+  for (const one of waysFor(pot.method, way)) {
     const isBoiledOn = one === 'none';
     const good = isBoiledOn ? BOILED_ON_ODDS : GOOD_ODDS;
-    const found = isBoiledOn
-      ? firstGood(jars, boiledOn(jars, quarts), good)
-      : firstGood(
-          jars,
-          DOSES.map((times) => inAShortBoil(doseOf(one, times, quarts, jars))),
-        );
+    const { boil } = publishedFor(one, inJarsMl);
+    const all = isBoiledOn
+      ? boiledOn(jars, quarts)
+      : DOSES.map((times) => inAShortBoil(doseOf(one, times, quarts, pot)));
+    const found = firstGood(jars, one, all, boil, good);
     if (found === null) continue;
-    const told = toldAs(one, found, publishedFor(one, inJarsMl).boil);
+    const told = toldAs(one, found, boil);
     if (best === null || told.forecast.odds > best.forecast.odds) best = told;
     if (found.odds >= good) break;
   }
@@ -261,13 +292,14 @@ function waysFor(method: Method, way: RemakeWay): readonly Exclude<RemakeWay, 't
   );
 }
 
-function toldAs(way: RemakeWay, { boil, dose }: Tried, boilFor: RemakeBoil): Computed {
+function toldAs(way: RemakeWay, { boil, dose, by }: Tried, boilFor: RemakeBoil): Computed {
   const { setShare, setRatio, volumeMl: made, solublesPct } = boil.forecast;
   const share = Object.fromEntries(
     SET_CLASSES.map((set) => [set, roundTo(setShare?.[set] ?? 0, 3)]),
   ) as { [set in SetClass]: number };
   return {
     way,
+    by,
     lines: dose
       .filter(({ amount }) => amount >= LEAST_AMOUNT)
       .map(({ amount, unit, name }) => `${roundTo(amount, amount < 20 ? 1 : 0)} ${unit} ${name}`),

@@ -106,7 +106,7 @@ export class BookService {
     const session = await this.sessions.findOne({ where: { id, householdId } });
     if (session === null || session.batchId === null || session.endedAt === null)
       throw new NotFound(message('problems.noSuchCook'));
-    const [rows, record, outcome, photos, madeFrom, log] = await Promise.all([
+    const [rows, record, outcome, photos, madeFrom, remade, log] = await Promise.all([
       this.select('WHERE record.household_id = $1::uuid AND record.session_id = $2::uuid', [
         householdId,
         id,
@@ -115,6 +115,7 @@ export class BookService {
       this.outcomes.findByPk(id),
       this.photos.list(householdId, id),
       this.madeFrom(householdId, session.formula),
+      this.remade(householdId, id),
       this.events(session.id),
     ]);
     const [listed] = rows;
@@ -141,6 +142,7 @@ export class BookService {
       outcome: outcome === null ? NO_OUTCOME : outcomeOf(outcome),
       photos,
       madeFrom,
+      remade,
       log,
     };
   }
@@ -164,6 +166,16 @@ export class BookService {
       colour: jamColourOf(row.fruit),
       cookedAt: cookedAt.toISOString(),
     }));
+  }
+
+  private remade(householdId: HouseholdId, id: string): Promise<BookRecord['remade']> {
+    return this.database.query<BookRecord['remade'][number]>(
+      `SELECT id AS "batchId", name FROM batches
+       WHERE household_id = $1::uuid AND deleted_at IS NULL
+         AND settings->'remake' IS NOT NULL AND settings->'remake'->>'cook' = $2
+       ORDER BY created_at`,
+      { type: QueryTypes.SELECT, bind: [householdId, id] },
+    );
   }
 
   private async madeFrom(

@@ -15,6 +15,7 @@ import { Cautions, Impossible, Split } from './Cautions.tsx';
 import { Conflict } from './Conflict.tsx';
 import { isCrowded } from './crowded.ts';
 import { PretreatmentPanel } from './PretreatmentPanel.tsx';
+import { EmptiedPanel } from './EmptiedPanel.tsx';
 import { FoldedLines } from './FoldedLines.tsx';
 import { HistoryBar } from './HistoryBar.tsx';
 import { LinesEditor } from './LinesEditor.tsx';
@@ -105,7 +106,7 @@ export function Balance({ kitchen, saved, from }: Props) {
       ) : null,
     [pots, onSplit, dispatch],
   );
-  const isWritten = formula.lines.length > 0;
+  const isWritten = formula.lines.length > 0 || formula.settings.remake != null;
   // Under the lines as long as there is room: many ways of mending them take it, or many lines of
   // which some decide the shelf.
   const underLabel =
@@ -135,15 +136,24 @@ export function Balance({ kitchen, saved, from }: Props) {
             />
           </ErrorBoundary>
           <ErrorBoundary what={say('balance.theFirstStep')} on={draft}>
-            <PretreatmentPanel
-              product={draft.settings.product ?? 'jam'}
-              before={draft.settings.before ?? null}
-              plan={plan?.before}
-              kitchen={kitchen}
-              fruit={fruit}
-              onStart={startFirst}
-              onSet={set}
-            />
+            {draft.settings.remake != null ? (
+              <EmptiedPanel
+                remake={draft.settings.remake}
+                plan={plan?.remake}
+                kitchen={kitchen}
+                onSet={set}
+              />
+            ) : (
+              <PretreatmentPanel
+                product={draft.settings.product ?? 'jam'}
+                before={draft.settings.before ?? null}
+                plan={plan?.before}
+                kitchen={kitchen}
+                fruit={fruit}
+                onStart={startFirst}
+                onSet={set}
+              />
+            )}
           </ErrorBoundary>
           <ErrorBoundary what={say('balance.theIngredientLines')} on={draft}>
             <LinesEditor

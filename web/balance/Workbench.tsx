@@ -20,9 +20,15 @@ const BENCHES = {
 type BenchId = keyof typeof BENCHES;
 const IDS = Object.keys(BENCHES) as readonly BenchId[];
 
+/** What is in jars is as much as there is, and made by its method already: no tool changes that. */
+const NOT_FOR_REMAKES: ReadonlySet<BenchId> = new Set(['ask', 'methods', 'sugar']);
+
 /** What else can be asked of a batch, one question at a time. */
 export const Workbench = memo(function Workbench(props: WorkbenchProps) {
-  const [open, setOpen] = useState<BenchId>('ask');
+  const isRemake = props.formula.settings.remake != null;
+  const ids = IDS.filter((id) => !isRemake || !NOT_FOR_REMAKES.has(id));
+  const [asked, setOpen] = useState<BenchId>('ask');
+  const open = ids.includes(asked) ? asked : 'map';
   const { Panel } = BENCHES[open];
   const bench = useRef<HTMLDivElement>(null);
 
@@ -35,7 +41,7 @@ export const Workbench = memo(function Workbench(props: WorkbenchProps) {
   function onKeyDown(event: React.KeyboardEvent) {
     const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
     if (by === undefined) return;
-    const next = IDS[(IDS.indexOf(open) + by + IDS.length) % IDS.length] ?? open;
+    const next = ids[(ids.indexOf(open) + by + ids.length) % ids.length] ?? open;
     turnTo(next);
     document.getElementById(`bench-${next}`)?.focus();
   }
@@ -51,7 +57,7 @@ export const Workbench = memo(function Workbench(props: WorkbenchProps) {
         className="flex border-base-300 max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-10 max-md:overflow-x-auto max-md:border-t-2 max-md:bg-base-100 md:flex-wrap md:border-b"
         onKeyDown={onKeyDown}
       >
-        {IDS.map((id) => (
+        {ids.map((id) => (
           <button
             key={id}
             id={`bench-${id}`}

@@ -78,6 +78,7 @@ const NAMES: { readonly [key: string]: PlainMessageId | undefined } = {
   lidMin: 'balance.minutesLidOn',
   storeIn: 'balance.storeIn',
   before: 'balance.firstStep3',
+  remake: 'balance.fromTheJars',
 };
 
 function inWords(key: string, value: unknown): string | undefined {

@@ -2,6 +2,7 @@ import { say, textOf } from '@idle-kettle/words';
 import type { BookRecord, Kitchen } from '@idle-kettle/contract';
 import { format } from 'date-fns';
 import { ArrowLeft, CircleHelp, CookingPot, NotebookPen } from 'lucide-react';
+import { Fragment } from 'react';
 import { Link, useParams } from 'react-router';
 import { useRecord } from '../api/book.ts';
 import { failureOf } from '../api/failure.ts';
@@ -104,7 +105,7 @@ function Record({ record, kitchen }: Props) {
 }
 
 const Head = ({ record }: Pick<Props, 'record'>) => {
-  const { name, cook, cookedAt, madeFrom, batchId, id } = record;
+  const { name, cook, cookedAt, madeFrom, batchId, id, remade, formula } = record;
   const date = format(new Date(cookedAt), 'd MMMM yyyy');
   return (
     <header className="flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -123,6 +124,22 @@ const Head = ({ record }: Pick<Props, 'record'>) => {
               {say('book.fromRecipe', { name: madeFrom.name, number: madeFrom.number })}
             </>
           )}
+          {formula.settings.remake != null && (
+            <>
+              {' · '}
+              <Link className="link" to={`/book/${formula.settings.remake.cook}`}>
+                {say('book.fromJars')}
+              </Link>
+            </>
+          )}
+          {remade.map(({ batchId: again, name: as }) => (
+            <Fragment key={again}>
+              {' · '}
+              <Link className="link" to={`/batches/${again}`}>
+                {say('book.madeAgainAs', { name: as })}
+              </Link>
+            </Fragment>
+          ))}
         </p>
       </div>
       <Link to={`/trouble?cook=${id}`} className="btn btn-sm">

@@ -75,6 +75,7 @@ const RECORD: BookRecord = {
   outcome: { ...NO_OUTCOME, set: 'firm', taste: 4, notes: 'Seeds.', costMinor: 420, version: 2 },
   photos: [],
   madeFrom: null,
+  remade: [],
   log: [
     {
       source: 'page x',

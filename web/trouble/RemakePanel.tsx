@@ -7,8 +7,11 @@ import { useState } from 'react';
 import { MeasuredField } from '../book/MeasuredField.tsx';
 import { readVolume } from '../book/measured.ts';
 import { slowPlanner } from '../workers/planner.ts';
+import { RemakeStart } from './RemakeStart.tsx';
 
 type Props = {
+  /** The cook whose jars they are; null where nobody says, and then no batch is begun. */
+  readonly cook: { readonly id: string; readonly name: string } | null;
   readonly problem: 'loose' | 'stiff';
   readonly formula: Formula;
   readonly kitchen: Kitchen;
@@ -21,7 +24,7 @@ type Props = {
 const USUAL_ML = 946;
 
 /** How it is made again: as it is printed, and as it is worked out for this batch, side by side. */
-export function RemakePanel({ problem, formula, kitchen, facts, volumeMl }: Props) {
+export function RemakePanel({ cook, problem, formula, kitchen, facts, volumeMl }: Props) {
   const [inJarsMl, setInJars] = useState(volumeMl ?? USUAL_ML);
   const outcome = useQuery({
     queryKey: ['remake', problem, formula, facts, inJarsMl, kitchen.version],
@@ -44,9 +47,27 @@ export function RemakePanel({ problem, formula, kitchen, facts, volumeMl }: Prop
       {outcome === undefined ? (
         <p role="status">{say('trouble.working')}</p>
       ) : outcome.ok && outcome.remake.computed !== null ? (
-        <Amounts remake={outcome.remake} kitchen={kitchen} />
+        <>
+          <Amounts remake={outcome.remake} kitchen={kitchen} />
+          {cook !== null && (
+            <RemakeStart
+              cook={cook}
+              formula={formula}
+              computed={outcome.remake.computed}
+              problem={problem}
+              facts={facts}
+              volumeMl={inJarsMl}
+            />
+          )}
+        </>
       ) : (
-        <p role="status">{say('trouble.noRemake')}</p>
+        <p role="status">
+          {say(
+            outcome.ok && outcome.remake.refused === 'made-again'
+              ? 'trouble.madeAgain'
+              : 'trouble.noRemake',
+          )}
+        </p>
       )}
     </section>
   );

@@ -145,19 +145,23 @@ function Finder({ symptom, cook, kitchen }: FinderProps) {
         </div>
         <div className="flex flex-col gap-4 lg:col-start-2 lg:row-span-2 lg:row-start-1">
           <Answer trouble={trouble} />
-          {mayCook && cook !== null && trouble.causes[0] !== undefined && (
-            <NextVersion
-              key={trouble.causes[0].code}
-              name={cook.name}
-              formula={cook.formula}
-              kitchen={kitchen}
-              cause={trouble.causes[0]}
-            />
-          )}
+          {mayCook &&
+            cook !== null &&
+            cook.formula.settings.remake == null &&
+            trouble.causes[0] !== undefined && (
+              <NextVersion
+                key={trouble.causes[0].code}
+                name={cook.name}
+                formula={cook.formula}
+                kitchen={kitchen}
+                cause={trouble.causes[0]}
+              />
+            )}
         </div>
         {problem !== null && formula !== null && trouble.now.includes('remake') && (
           <div className="lg:col-start-1">
             <RemakePanel
+              cook={mayCook ? cook : null}
               problem={problem}
               formula={formula}
               kitchen={kitchen}

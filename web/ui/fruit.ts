@@ -2,7 +2,7 @@ import { say } from '@idle-kettle/words';
 import { jamColourOf, mainFruitOf } from '@idle-kettle/contract';
 import {
   findIngredient,
-  linesBrought,
+  linesHeld,
   listed,
   PRODUCTS,
   readLine,
@@ -46,7 +46,7 @@ const linesOf = ({ lines, settings }: Formula): readonly PlanLine[] =>
 
 /** What to call a batch that nobody has named: `Blackberry jam`, `Plum and apple butter`. */
 export function suggestedName(plan: Pick<Plan, 'before' | 'lines' | 'product'> | null): string {
-  const fruits = (plan === null ? [] : linesBrought(plan)).filter(
+  const fruits = (plan === null ? [] : linesHeld(plan)).filter(
     (line) => line.ingredient !== undefined && findIngredient(line.ingredient)?.kind === 'fruit',
   );
   const names = [...new Set(fruits.flatMap(({ name }) => name ?? []))].slice(0, 3);

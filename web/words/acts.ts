@@ -43,6 +43,8 @@ const ADDED: {
   'sugar-and-pectin': () => [say('acts.addTheSugarWithThe'), say('acts.mixThePectinIntoThe')],
   'against-foam': () => [say('acts.addAKnobOfButter'), say('acts.onceItFoamsYouCan')],
   'at-the-end': () => [say('acts.stirInTheLastAdditions'), say('acts.offTheHeatToKeep')],
+  'emptied-jars': () => [say('acts.addWhatWasInTheJars'), say('acts.stirItSmooth')],
+  together: () => [say('acts.addTheRestAtOnce'), say('acts.allOfItStirredThrough')],
 };
 
 /** That some of the sugar is in the pot already, with the pectin; nothing where none is. */
@@ -123,6 +125,11 @@ const ACT_WORDS: { readonly [id in ActId]: (act: ToldAct, telling: Telling) => A
       part: act.gives === undefined ? '' : ` ${given(act)}`,
     }),
     press: say('acts.itsSmooth'),
+  }),
+  'empty-jars': (act) => ({
+    title: say('acts.emptyTheJars'),
+    detail: say('acts.scrapeThemOut', { listed: listed(act.uses, '') }),
+    press: say('acts.jarsAreEmpty'),
   }),
   weigh: (act, { process, canner }) => ({
     title: say('acts.weighEverything'),

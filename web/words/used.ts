@@ -13,8 +13,9 @@ const IN_KILOGRAMS = /^[\d.,\s]+kg\b/i;
  * `6 cups sugar (1,200 g)`, as the cook wrote it; `1,400 g white sugar` for what was weighed or
  * made.
  */
-function amountOf({ name, massG, written }: Used): string {
+function amountOf({ name, massG, written, emptied }: Used): string {
   const grams = formatGrams(massG);
+  if (emptied === true) return say('acts.fromTheJars', { grams });
   if (written === undefined || IN_GRAMS.test(written)) return `${grams} ${name}`;
   return IN_KILOGRAMS.test(written) ? written : say('acts.asWritten', { written, grams });
 }

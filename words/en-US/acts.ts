@@ -65,6 +65,14 @@ export const ACTS = {
   'acts.blenderMillOrSieveIt':
     'Blender, mill or sieve. It spits: lid near, children and pets away.{{part}}',
   'acts.itsSmooth': 'It’s smooth',
+  'acts.fromTheJars': '{{grams}} from the jars',
+  'acts.addWhatWasInTheJars': 'Add what was in the jars',
+  'acts.stirItSmooth': 'Stir it smooth.',
+  'acts.addTheRestAtOnce': 'Add the rest at once',
+  'acts.emptyTheJars': 'Empty the jars',
+  'acts.scrapeThemOut':
+    '{{listed}}, scraped into a bowl. Smell each jar: throw out any that is off or moldy. Wash the jars and heat them. Have new lids ready.',
+  'acts.jarsAreEmpty': 'Jars are empty',
   'acts.weighEverything': 'Weigh everything',
   'acts.theSugarInItsOwn':
     '{{listed}}; the sugar in its own bowl. Check the jars for chips. Heat them with a small spare{{part}}',

@@ -46,6 +46,8 @@ export const BOOK = {
   'book.theCook': 'the cook',
   'book.cookedOn': 'Cooked on {{date}}',
   'book.cookedBy': 'Cooked on {{date}} by {{name}}',
+  'book.fromJars': 'Made from jars of an earlier batch',
+  'book.madeAgainAs': 'Made again as {{name}}',
   'book.fromRecipe': 'From {{name}}, version {{number}}',
   'book.wentWrong': 'What went wrong?',
   'book.openBatch': 'Open the batch',

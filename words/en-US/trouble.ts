@@ -73,6 +73,20 @@ export const TROUBLE = {
   'trouble.secondJars': 'Clean jars and new lids, as the first time.',
   'trouble.heatings_one': 'It bears to be heated once more; after that its pectin is worn.',
   'trouble.heatings_other': 'It bears to be heated {{count}} times more before its pectin is worn.',
+  'trouble.madeAgain':
+    'It has been made again once, and its pectin is worn. Use it as a syrup or a sauce.',
+  'trouble.theCup': 'What did the cup do on the cold plate?',
+  'trouble.drop.runs': 'It runs',
+  'trouble.drop.slow': 'It closes slowly',
+  'trouble.drop.wrinkles': 'It wrinkles',
+  'trouble.then.runs':
+    'Then these amounts are not enough. Answer more of the questions, or use the jars as a syrup.',
+  'trouble.then.slow':
+    'Boil the cup a minute more and test again. If it still closes, these amounts are not enough.',
+  'trouble.then.wrinkles': 'Then it works. Stir the cup back in with the rest.',
+  'trouble.makeAll': 'Make all of it again',
+  'trouble.makeAllUntried': 'Make all of it without trying',
+  'trouble.remakeOf': '{{name}}, made again',
   'trouble.noRemake': 'How this batch sets can’t be told, so no amounts can be given.',
   'trouble.working': 'Working it out…',
   'trouble.ask.solublesPct': 'Soluble solids now, by a refractometer, %',

@@ -18,6 +18,7 @@ import { people } from './015-people.ts';
 import { passkeys } from './016-passkeys.ts';
 import { book } from './017-book.ts';
 import { pots } from './018-pots.ts';
+import { remakes } from './019-remakes.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -39,4 +40,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   passkeys,
   book,
   pots,
+  remakes,
 ];
