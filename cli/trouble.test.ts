@@ -17,7 +17,7 @@ test('what ails a batch, and what to do', () => {
   expect(causes[0]).toMatchObject({ code: 'low-solids' });
   expect(causes[0]?.share).toBeGreaterThan(0.8);
   expect(causes[0]?.evidence).toContain('58 %');
-  expect(causes[0]?.remedy).toContain('stop');
+  expect(causes[0]?.remedy).toContain('setting point');
   expect(ask).toEqual([]);
   expect(discard).toBe(false);
 });

@@ -98,14 +98,15 @@ const lost = async (page: Page, what: string): Promise<Error> =>
   new Error(`${what}, at ${page.url()}: ${await page.locator('body').innerText()}`);
 
 /**
- * Fills, closes and processes, or chills, as the next instruction says, until the jars want labels.
+ * Fills, closes and processes, or chills, as the next instruction says, until the jars want labels,
+ * or what is given.
  */
-export async function putUp(page: Page, kettle: KettleServer): Promise<void> {
+export async function putUp(page: Page, kettle: KettleServer, until = 'label'): Promise<void> {
   const next = page.getByTestId('next-call');
   await next.waitFor();
   for (let times = 0; times < MOST_PRESSES; times += 1) {
     const call = (await next.getAttribute('data-call')) ?? 'done';
-    if (call === 'label' || call === 'done') return;
+    if (call === until || call === 'label' || call === 'done') return;
     if (call === 'fill') await fill(page);
     else if (call === 'close') await close(page);
     else if (call === 'press')

@@ -18,7 +18,8 @@ export function prepareActs(method: Method, lines: readonly UnderstoodLine[]): r
       ? []
       : [act({ id: 'empty-jars', phase: 'prepare', uses: usedOf(emptied), mayWaitMin: 60 })]),
     act({ id: 'weigh', phase: 'prepare', uses: usedOf(own), mayWaitMin: 60 }),
-    ...(carriesPectin(method, massOfLines(own.filter(isSugar)))
+    // Where jars are emptied, all of it goes in cold with its sugar.
+    ...(emptied.length === 0 && carriesPectin(method, massOfLines(own.filter(isSugar)))
       ? [act({ id: 'carry-pectin', phase: 'prepare', mayWaitMin: 60 })]
       : []),
   ];

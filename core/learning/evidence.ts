@@ -261,7 +261,8 @@ const LEAST_RATIO = 0.15;
 
 /** How it set over what was foretold; an egg thickens as it is heated, and tells nothing. */
 function toldBySet(seen: SetClass | null, request: PlanRequest | null): ToldOf | null {
-  if (seen === null || request === null) return null;
+  // Jars that are made again set by what was seen of them, and tell nothing of the kitchen.
+  if (seen === null || request === null || request.remake !== null) return null;
   const { boil, choice } = evaluate({ ...request, draws: 0 }, readLines(request));
   const ratio = boil?.setRatio ?? null;
   if (ratio === null || ratio < LEAST_RATIO || !learnsSet(choice.method)) return null;

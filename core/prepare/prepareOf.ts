@@ -2,7 +2,7 @@ import { message, type Text } from '@idle-kettle/words/message';
 import { inflect } from 'inflection';
 import { findIngredient, type Ingredient } from '../ingredients/index.ts';
 import { amountText } from '../parser/index.ts';
-import { CARRIER_SUGAR_G, carriesPectin } from '../chain/index.ts';
+import { CARRIER_SUGAR_G } from '../chain/index.ts';
 import { linesBrought, simmeredWhole, type Plan, type PlanAct } from '../plan/index.ts';
 import { convert, formatGrams } from '../quantity/index.ts';
 import { lidsShort, lidsShortInWords, type CountedLids } from './lidsShort.ts';
@@ -214,7 +214,7 @@ function readyList(plan: Plan): Chore[] {
     .map(({ ingredient: id, massG }) => ({ row: findIngredient(id ?? ''), massG: massG ?? 0 }))
     .filter(({ row }) => row !== null && isSugarRow(row));
   const sugarG = sugar.reduce((sum, { massG }) => sum + massG, 0);
-  const carries = carriesPectin(plan.method, sugarG);
+  const carries = plan.acts.some(({ id }) => id === 'carry-pectin');
   const texts: (readonly [id: string, text: Text | null])[] = [
     [
       'jars',

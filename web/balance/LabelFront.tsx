@@ -203,6 +203,12 @@ const MoreReasons = ({ count, where }: { readonly count: number; readonly where:
     </p>
   );
 
+/** `1 min at a full rolling boil`, `30 seconds at a full rolling boil`. */
+const atARollingBoil = (minutes: number): string =>
+  minutes < 1
+    ? say('balance.secondsAtAFullRolling', { seconds: Math.round(60 * minutes) })
+    : say('balance.minAtAFullRolling', { minutes });
+
 /**
  * Where the cook ends, by the thermometer of this kitchen or by the clock, and what tells it
  * besides.
@@ -213,11 +219,7 @@ function Stop({ stop, scale }: { stop: Plan['stop']; scale: Kitchen['temperature
   return (
     <Figure
       name={say('balance.cookTo2')}
-      value={
-        timed
-          ? say('balance.minAtAFullRolling', { minutes: stop.boilMin })
-          : formatTemperature(stopC, scale)
-      }
+      value={stop.boilMin !== null ? atARollingBoil(stop.boilMin) : formatTemperature(stopC, scale)}
       {...(timed && {
         aside: unbroken(
           say('balance.yourThermometerWillShow', {

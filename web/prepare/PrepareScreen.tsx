@@ -204,7 +204,9 @@ const Part = ({ title, children }: PartProps) => (
 const RunSheet = ({ plan }: { plan: Plan }) => (
   <section aria-label={say('prepare.runSheet')} className="jar-label p-4 pr-6">
     <h2 className="text-lg font-bold text-primary">{say('prepare.runSheet')}</h2>
-    <p className="text-sm opacity-80">{textOf(METHODS[plan.method].rule)}</p>
+    <p className="text-sm opacity-80">
+      {plan.remake === undefined ? textOf(METHODS[plan.method].rule) : say('prepare.remakeRule')}
+    </p>
     <ol className="mt-2 list-decimal gap-x-12 pl-7 lg:columns-2 print:columns-1">
       {runSheetOf(plan).map(({ key, title, detail, aside }) => (
         <li key={key} className="mb-2 break-inside-avoid">

@@ -1,11 +1,19 @@
 import { say } from '@idle-kettle/words';
-import { FIGURE_FACTS, YES_NO_FACTS, type Fact } from '@idle-kettle/core/troubleshooting';
+import type { Kitchen } from '@idle-kettle/contract';
+import { celsiusToFahrenheit, convert, fahrenheitToCelsius } from '@idle-kettle/core';
+import {
+  FIGURE_FACTS,
+  YES_NO_FACTS,
+  type Fact,
+  type FigureFact,
+} from '@idle-kettle/core/troubleshooting';
 import { useState } from 'react';
 import { Field } from '../ui/Field.tsx';
 import { QuestionDrawing } from './QuestionDrawing.tsx';
 
 type Props = {
   readonly fact: Fact;
+  readonly kitchen: Kitchen;
   readonly onAnswer: (value: number | boolean) => void;
   readonly onUnknown: () => void;
 };
@@ -14,7 +22,7 @@ const isYesNo = (fact: Fact): fact is (typeof YES_NO_FACTS)[number] =>
   (YES_NO_FACTS as readonly string[]).includes(fact);
 
 /** One question, the one whose answer would tell most; nobody has to know. */
-export function Question({ fact, onAnswer, onUnknown }: Props) {
+export function Question({ fact, kitchen, onAnswer, onUnknown }: Props) {
   return (
     <section
       aria-label={say('trouble.question')}
@@ -36,7 +44,13 @@ export function Question({ fact, onAnswer, onUnknown }: Props) {
           </div>
         </>
       ) : (
-        <Figure key={fact} fact={fact} onAnswer={onAnswer} onUnknown={onUnknown} />
+        <Figure
+          key={fact}
+          fact={fact}
+          kitchen={kitchen}
+          onAnswer={onAnswer}
+          onUnknown={onUnknown}
+        />
       )}
     </section>
   );
@@ -48,17 +62,46 @@ const Unknown = ({ onUnknown }: Pick<Props, 'onUnknown'>) => (
   </button>
 );
 
+/** How a kitchen measures what is asked: in it, and back. */
+type Measure = {
+  readonly shown: (value: number) => number;
+  readonly read: (typed: number) => number;
+};
+
+const AS_IT_IS: Measure = { shown: (value) => value, read: (typed) => typed };
+const IN_FAHRENHEIT: Measure = { shown: celsiusToFahrenheit, read: fahrenheitToCelsius };
+const IN_INCHES: Measure = {
+  shown: (mm) => convert(mm, 'mm', 'in'),
+  read: (inches) => convert(inches, 'in', 'mm'),
+};
+
+function measureOf(fact: FigureFact, { temperature, units }: Kitchen): Measure {
+  if (fact === 'stopTempC' || fact === 'waterBoilsC')
+    return temperature === 'F' ? IN_FAHRENHEIT : AS_IT_IS;
+  return fact === 'headspaceMm' && units === 'us' ? IN_INCHES : AS_IT_IS;
+}
+
+/** To a tenth, or to three figures of what is small. */
+const bound = (value: number): number =>
+  value < 1 ? Number(value.toPrecision(2)) : Number(value.toFixed(1));
+
+/** What was answered, as the kitchen measures it. */
+export const shownFigure = (fact: Fact, value: number, kitchen: Kitchen): string =>
+  String(bound(isYesNo(fact) ? value : measureOf(fact, kitchen).shown(value)));
+
 function Figure({
   fact,
+  kitchen,
   onAnswer,
   onUnknown,
-}: Omit<Props, 'fact'> & { readonly fact: keyof typeof FIGURE_FACTS }) {
+}: Omit<Props, 'fact'> & { readonly fact: FigureFact }) {
   const [typed, setTyped] = useState('');
   const [isWrong, setWrong] = useState(false);
+  const { shown, read } = measureOf(fact, kitchen);
   const [low, high] = FIGURE_FACTS[fact];
   const answer = (event: React.FormEvent) => {
     event.preventDefault();
-    const value = Number(typed.trim().replace(',', '.'));
+    const value = read(Number(typed.trim().replace(',', '.')));
     const isRight = typed.trim() !== '' && value >= low && value <= high;
     setWrong(!isRight);
     if (isRight) onAnswer(value);
@@ -67,7 +110,11 @@ function Figure({
     <form onSubmit={answer} noValidate>
       <Field
         label={say(`trouble.ask.${fact}`)}
-        error={isWrong ? say('trouble.wrongFigure', { low, high }) : undefined}
+        error={
+          isWrong
+            ? say('trouble.wrongFigure', { low: bound(shown(low)), high: bound(shown(high)) })
+            : undefined
+        }
         input={{
           value: typed,
           inputMode: 'decimal',

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { MeasuredField } from '../book/MeasuredField.tsx';
 import { readVolume } from '../book/measured.ts';
 import { slowPlanner } from '../workers/planner.ts';
+import { minutesInWords } from '../words/minutes.ts';
 import { RemakeStart } from './RemakeStart.tsx';
 
 type Props = {
@@ -120,7 +121,7 @@ const Way = ({
         ? toPct === undefined
           ? say('trouble.boilOn')
           : say('trouble.boilOnTo', { pct: toPct.toFixed(0) })
-        : say('trouble.boilFor', { minutes: boil.minutes })}
+        : say('trouble.boilFor', { minutes: minutesInWords(boil.minutes) })}
     </p>
   </section>
 );

@@ -18,7 +18,7 @@ import { useAsked } from '../ui/useAsked.ts';
 import { planner } from '../workers/planner.ts';
 import { Answer, Discard } from './Answer.tsx';
 import { NextVersion } from './NextVersion.tsx';
-import { Question } from './Question.tsx';
+import { Question, shownFigure } from './Question.tsx';
 import { RemakePanel } from './RemakePanel.tsx';
 import { SymptomDrawing } from './SymptomDrawing.tsx';
 
@@ -137,11 +137,12 @@ function Finder({ symptom, cook, kitchen }: FinderProps) {
           {next !== undefined && (
             <Question
               fact={next}
+              kitchen={kitchen}
               onAnswer={(value) => setSaid({ ...said, [next]: value })}
               onUnknown={() => setUnknown(new Set([...unknown, next]))}
             />
           )}
-          <Said said={said} onTakeBack={takeBack} />
+          <Said said={said} kitchen={kitchen} onTakeBack={takeBack} />
         </div>
         <div className="flex flex-col gap-4 lg:col-start-2 lg:row-span-2 lg:row-start-1">
           <Answer trouble={trouble} />
@@ -177,9 +178,11 @@ function Finder({ symptom, cook, kitchen }: FinderProps) {
 
 const Said = ({
   said,
+  kitchen,
   onTakeBack,
 }: {
   readonly said: Facts;
+  readonly kitchen: Kitchen;
   readonly onTakeBack: (fact: Fact) => void;
 }) => {
   const told = Object.entries(said) as [Fact, number | boolean][];
@@ -195,7 +198,7 @@ const Said = ({
               <b>
                 {typeof value === 'boolean'
                   ? say(value ? 'trouble.yes' : 'trouble.no')
-                  : String(value)}
+                  : shownFigure(fact, value, kitchen)}
               </b>
             </span>
             <button

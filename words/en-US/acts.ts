@@ -184,6 +184,8 @@ export const ACTS = {
   'acts.atTheJars': 'at the jars',
   'acts.noOneNeeded': 'no one needed',
   'acts.afterwards': 'afterwards',
+  'acts.seconds_one': '{{count}} second',
+  'acts.seconds_other': '{{count}} seconds',
   'acts.minute': 'minute',
   'acts.minutes': 'minutes',
   'acts.fruit': 'fruit',

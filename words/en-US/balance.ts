@@ -404,6 +404,7 @@ export const BALANCE = {
   'balance.cookTo2': 'Cook to',
   'balance.canner': 'Canner',
   'balance.minAtAFullRolling': '{{minutes}} min at a full rolling boil',
+  'balance.secondsAtAFullRolling': '{{seconds}} seconds at a full rolling boil',
   'balance.setRunny': 'runny',
   'balance.setLoose': 'loose',
   'balance.setSoft': 'soft',

@@ -26,6 +26,8 @@ export const PREPARE = {
     '{{part}}, {{form}}: {{amount}} as bought gives {{amount2}}; {{grams}} is waste',
   'prepare.beforeYouStart': 'Before you start',
   'prepare.theRunSheet': 'the run sheet',
+  'prepare.remakeRule':
+    'Everything back into the pot, a full boil, clean jars, new lids, and the whole process again.',
   'prepare.runSheet': 'Run sheet',
   'prepare.warnings': 'Warnings',
   'prepare.timesAndVerdictsAreA':

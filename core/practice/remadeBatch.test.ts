@@ -1,10 +1,10 @@
 import { planBatch, type Plan } from '../plan/index.ts';
 import { cookPlanOf, progressOf } from '../stove/index.ts';
-import { obedientCook } from '../practice/index.ts';
+import { obedientCook } from './index.ts';
 import { DAMSON, practice, sure } from '../test/practised.ts';
 import { planned, request } from '../test/planned.ts';
 import type { PlanRequest, Remake } from '../evaluate/index.ts';
-import { remakeOf } from './index.ts';
+import { remakeOf } from '../troubleshooting/index.ts';
 
 const MADE: readonly (readonly [string, Partial<PlanRequest>])[] = [
   ['boiled long', { lines: ['2 kg crushed damsons', '1.4 kg sugar'] }],
