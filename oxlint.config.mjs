@@ -30,6 +30,8 @@ const CORE_ROOMS = [
   'kitchen',
   'learning',
   'book',
+  'season',
+  'today',
   'practice',
   'validation',
 ];

@@ -1,0 +1,7 @@
+export * from './jarCode.ts';
+export * from './jarLife.ts';
+export * from './shelfJar.ts';
+export * from './useRate.ts';
+export * from './ripeMonths.ts';
+export * from './ripening.ts';
+export * from './toMake.ts';

@@ -1,0 +1,2 @@
+export * from './task.ts';
+export * from './today.ts';
