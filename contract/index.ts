@@ -20,5 +20,6 @@ export * from './problem.ts';
 export * from './reading.ts';
 export * from './roles.ts';
 export * from './settings.ts';
+export * from './shelfPlace.ts';
 export * from './text.ts';
 export { unclean } from './unclean.ts';

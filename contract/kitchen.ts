@@ -20,6 +20,7 @@ import {
   IsNumber,
   IsObject,
   IsOptional,
+  IsTimeZone,
   Matches,
   Max,
   Min,
@@ -28,6 +29,7 @@ import { applyDecorators } from './applyDecorators.ts';
 import { BurnerDto, CannerWatchedDto, NamedPotDto, PriceDto, StockDto } from './equipment.ts';
 import { PackDto } from './evidence.ts';
 import { AllDiffer } from './owned.ts';
+import { ShelfPlaceDto } from './shelfPlace.ts';
 import { AreTaughtNames, IsMeasures, TaughtNameDto } from './reading.ts';
 import { IsWholeBetween } from './numbers.ts';
 import { IsName } from './text.ts';
@@ -132,6 +134,15 @@ export class KitchenDto {
 
   @AreItems(200, () => PriceDto)
   prices?: readonly PriceDto[];
+
+  /** Places of its own where jars are kept, besides pantry, fridge, freezer and the box for gifts. */
+  @AreItems(30, () => ShelfPlaceDto)
+  shelves?: readonly ShelfPlaceDto[];
+
+  /** The time zone that it keeps, as the IANA names it. Null until a browser told. */
+  @IsOptional()
+  @IsTimeZone({ message: refusal('requests.zone') })
+  zone?: string | null;
 
   /** ISO 4217: `USD`. */
   @IsOptional()

@@ -18,6 +18,7 @@ import { IdentityModule } from './identity/identity.module.ts';
 import { KitchenModule } from './kitchen/kitchen.module.ts';
 import { PlanningModule } from './planning/planning.module.ts';
 import { PlanController } from './plan/plan.controller.ts';
+import { SeasonModule } from './season/season.module.ts';
 import { ReadController } from './plan/read.controller.ts';
 
 /** Requests that one address may make in ten seconds: far more than a kitchen needs. */
@@ -61,6 +62,7 @@ export class AppModule {
         RecipesModule,
         CookSessionsModule,
         BookModule,
+        SeasonModule,
       ],
       controllers: [HealthController, PlanController, ReadController],
       providers: [{ provide: APP_GUARD, useClass: ThrottlerGuard }],

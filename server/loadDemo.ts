@@ -79,7 +79,7 @@ async function clear(): Promise<void> {
   await app
     .get(Sequelize)
     .query(
-      'TRUNCATE batches, recipes, recipe_versions, cook_sessions, cook_session_entries, devices, pairing_codes, outcomes, photos, book_records',
+      'TRUNCATE batches, recipes, recipe_versions, cook_sessions, cook_session_entries, devices, pairing_codes, outcomes, photos, book_records, jars, jar_events, fruit_in_house',
     );
 }
 

@@ -29,3 +29,4 @@ export {
   standingOf,
   UNNAMED_BURNER,
 } from './requestInKitchen.ts';
+export * from './shelfPlace.ts';

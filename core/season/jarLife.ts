@@ -37,7 +37,7 @@ export type JarEvent = {
 
 /** The name of an event for ever, as an undo gives it. */
 export const jarEventName = ({ source, seq }: Pick<JarEvent, 'source' | 'seq'>): string =>
-  `${source}:${seq}`;
+  `${source}/${seq}`;
 
 /**
  * The table: what an event makes of a jar. One that is not there is not counted: a jar that is eaten

@@ -8,13 +8,15 @@ import {
   type JarProgress,
   type JarState,
 } from '../jars/index.ts';
-import type { Keeping, Span } from '../process/index.ts';
+import { PLACE_KINDS, type PlaceKind, type ShelfPlace } from '../kitchen/index.ts';
+import type { Span } from '../process/index.ts';
 import { jarCode } from './jarCode.ts';
 import { livedJar, type JarEvent, type JarLife, type LivedJar } from './jarLife.ts';
 
 /** A jar as the log of its cook leaves it. Times on the kitchen’s clock. */
 export type LoggedJar = JarName & {
-  /** What its size is called. */
+  /** Which of the kitchen’s sizes it is, and what that is called; null where only its name tells. */
+  readonly sizeId: string | null;
   readonly sizeName: string;
   readonly holdsMl: number;
   readonly state: JarState;
@@ -23,6 +25,8 @@ export type LoggedJar = JarName & {
   readonly filledAtMs: number;
   readonly outAtMs: number | null;
   readonly siphoned: boolean;
+  /** New lids that it took. */
+  readonly lids: number;
   /** How long it keeps unopened where it is, and once it is open. */
   readonly keeps: { readonly pantry: Span; readonly fridge: Span; readonly freezer: Span };
   readonly openedWeeks: number;
@@ -30,39 +34,27 @@ export type LoggedJar = JarName & {
 
 /** The jars of a cook, as its log leaves them. */
 export const loggedJars = (
-  { sizes, shelf, keeping }: JarPlan,
+  { sizes, shelf, keeping: { unopened, openedWeeks } }: JarPlan,
   { jars }: Pick<JarProgress, 'jars'>,
 ): readonly LoggedJar[] =>
-  jars.map((jar) =>
-    loggedJar(jar, sizes[jar.size - 1]?.name ?? '', jarPlaceOf(jar, shelf.verdict), keeping),
-  );
-
-const loggedJar = (
-  { size, number, holdsMl, state, filledAtMs, outAtMs, seen }: Jar,
-  sizeName: string,
-  place: JarPlace,
-  { unopened, openedWeeks }: Keeping,
-): LoggedJar => ({
-  size,
-  number,
-  sizeName,
-  holdsMl,
-  state,
-  place,
-  filledAtMs,
-  outAtMs,
-  siphoned: seen.includes('siphoned'),
-  keeps: unopened,
-  openedWeeks: openedWeeks.high,
-});
-
-/** Where a jar is kept: the kinds of place that a kitchen has, whatever it calls them. */
-export const PLACE_KINDS = ['pantry', 'fridge', 'freezer', 'gifts'] as const;
-/** One of {@link PLACE_KINDS}. */
-export type PlaceKind = (typeof PLACE_KINDS)[number];
-
-/** A place of the household where jars are kept. */
-export type ShelfPlace = { readonly id: string; readonly name: string; readonly kind: PlaceKind };
+  jars.map((jar: Jar): LoggedJar => {
+    const size = sizes[jar.size - 1];
+    return {
+      size: jar.size,
+      number: jar.number,
+      sizeId: size?.id ?? null,
+      sizeName: size?.name ?? '',
+      holdsMl: jar.holdsMl,
+      state: jar.state,
+      place: jarPlaceOf(jar, shelf.verdict),
+      filledAtMs: jar.filledAtMs,
+      outAtMs: jar.outAtMs,
+      siphoned: jar.seen.includes('siphoned'),
+      lids: jar.lids,
+      keeps: unopened,
+      openedWeeks: openedWeeks.high,
+    };
+  });
 
 /** What a jar is of. */
 export type JarOf = {

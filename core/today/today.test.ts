@@ -73,6 +73,11 @@ describe('what wants a hand', () => {
     expect(at({ cooks }, NOW + 13 * HOUR)[0]).toMatchObject({ untilMs: NOW + DAY, count: 1 });
   });
 
+  test('a jar that stood unsealed for a day is for the fridge, and no work any more', () => {
+    const jars = [{ stands: 'unsealed' as const, outAtMs: NOW }];
+    expect(kinds({ cooks: [cook({ endedAtMs: NOW, jars })] }, NOW + 25 * HOUR)).toEqual([]);
+  });
+
   test('sealed jars want to go on the shelf once the others are seen to', () => {
     const sealed = { stands: 'sealed' as const, outAtMs: NOW };
     expect(kinds({ cooks: [cook({ endedAtMs: NOW, jars: [sealed] })] })).toEqual(['store']);
@@ -99,7 +104,7 @@ describe('what wants a hand', () => {
         }),
         cook({ id: 'open', jars: [{ stands: 'unfinished', outAtMs: null }] }),
       ],
-      shortLived: [{ code: '3-1', name: 'Curd', isOpened: false, eatByMs: NOW + 2 * DAY }],
+      shortLived: [{ code: '3-1', name: 'Curd', isOpened: false, eatByMs: NOW + 2 * DAY, jars: 2 }],
       fruit: [{ id: 'f', name: '3 kg plums', keepsUntilMs: NOW + DAY }],
       standing: [{ batchId: 'm', name: 'Seville', sinceMs: NOW - DAY, readyMs: NOW - HOUR }],
       toJudge: [{ id: 'j', name: 'Quince', cookedAtMs: NOW - 9 * DAY }],
@@ -127,7 +132,9 @@ describe('what wants a hand', () => {
 
   test('what can wait is told for later, and is not now', () => {
     const state = {
-      shortLived: [{ code: '3-1', name: 'Curd', isOpened: false, eatByMs: NOW + 20 * DAY }],
+      shortLived: [
+        { code: '3-1', name: 'Curd', isOpened: false, eatByMs: NOW + 20 * DAY, jars: 2 },
+      ],
       fruit: [{ id: 'f', name: 'apples', keepsUntilMs: NOW + 20 * DAY }],
       toJudge: [{ id: 'j', name: 'Quince', cookedAtMs: NOW - 2 * DAY }],
       standing: [{ batchId: 'm', name: 'Seville', sinceMs: NOW, readyMs: NOW + 8 * HOUR }],
@@ -139,7 +146,7 @@ describe('what wants a hand', () => {
 
   test('what is past is still said, and how many days are left is never below none', () => {
     const [late] = at({
-      shortLived: [{ code: '3-1', name: 'Curd', isOpened: true, eatByMs: NOW - 3 * DAY }],
+      shortLived: [{ code: '3-1', name: 'Curd', isOpened: true, eatByMs: NOW - 3 * DAY, jars: 2 }],
     });
     expect(late).toMatchObject({ kind: 'eat', isNow: true, count: 0, of: '3-1' });
   });

@@ -24,6 +24,8 @@ export type ShortLivedJar = {
   readonly name: string;
   readonly isOpened: boolean;
   readonly eatByMs: number;
+  /** How many of one batch are so. */
+  readonly jars: number;
 };
 
 /** Fruit in the house. */
@@ -136,10 +138,16 @@ function ofCook(cook: OpenCook, nowMs: number): readonly Task[] {
     untilMs,
     isNow: dueMs <= nowMs,
     count,
+    jars: count,
     place,
     of: id,
   });
-  const standing = (stands: OpenJar['stands']) => jars.filter((jar) => jar.stands === stands);
+  // What did not seal and stood for a day is for the fridge, and no work any more.
+  const open = jars.filter(
+    ({ stands, outAtMs }) =>
+      stands !== 'unsealed' || outAtMs === null || nowMs < outAtMs + REPROCESS_WITHIN_MS,
+  );
+  const standing = (stands: OpenJar['stands']) => open.filter((jar) => jar.stands === stands);
   const outAt = (of: readonly OpenJar[]) => of.map(({ outAtMs }) => outAtMs ?? nowMs);
   const [unfinished, cooling, unsealed, sealed] = [
     standing('unfinished'),
@@ -175,6 +183,7 @@ const ofStep = ({ batchId, name, readyMs }: StandingStep, nowMs: number): Task =
   untilMs: readyMs + STEP_WAITS_MS,
   isNow: readyMs <= nowMs,
   count: 0,
+  jars: 0,
   place: 'prepare',
   of: batchId,
 });
@@ -190,11 +199,12 @@ const ofFruit = ({ id, name, keepsUntilMs }: FruitAtHand, nowMs: number): Task =
   untilMs: keepsUntilMs,
   isNow: keepsUntilMs - FRUIT_AHEAD_MS <= nowMs,
   count: daysLeft(keepsUntilMs, nowMs),
+  jars: 0,
   place: 'fruit',
   of: id,
 });
 
-function ofJar({ code, name, eatByMs }: ShortLivedJar, nowMs: number): readonly Task[] {
+function ofJar({ code, name, eatByMs, jars }: ShortLivedJar, nowMs: number): readonly Task[] {
   const dueMs = eatByMs - EAT_AHEAD_MS;
   return [
     {
@@ -205,6 +215,7 @@ function ofJar({ code, name, eatByMs }: ShortLivedJar, nowMs: number): readonly 
       untilMs: eatByMs,
       isNow: dueMs <= nowMs,
       count: daysLeft(eatByMs, nowMs),
+      jars,
       place: 'shelf',
       of: code,
     },
@@ -226,6 +237,7 @@ function ofJudging(
       untilMs: cookedAtMs + JUDGED_FOR_MS,
       isNow: dueMs <= nowMs,
       count: 0,
+      jars: 0,
       place: 'book',
       of: id,
     },
@@ -245,6 +257,7 @@ function ofCalcium(madeMs: number | null, nowMs: number): readonly Task[] {
       untilMs,
       isNow: dueMs <= nowMs,
       count: daysLeft(untilMs, nowMs),
+      jars: 0,
       place: 'batch',
       of: '',
     },
@@ -267,6 +280,7 @@ function ofShort(
       untilMs: runsOutMs > nowMs ? runsOutMs : null,
       isNow: ripeMs <= nowMs,
       count: 0,
+      jars: 0,
       place: 'shelf',
       of: fruit,
     },
@@ -285,6 +299,7 @@ function ofPlanned(planned: TodayState['planned'], nowMs: number): readonly Task
       // It waits as long as anybody likes.
       isNow: false,
       count: 0,
+      jars: 0,
       place: 'batch',
       of: planned.id,
     },

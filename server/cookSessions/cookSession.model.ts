@@ -76,6 +76,19 @@ export class CookSessionModel extends Model {
   @Column(DataType.INTEGER)
   declare eventsSettled: number;
 
+  /** From how many of them the table of its jars was. */
+  @AllowNull(false)
+  @Default(0)
+  @Column(DataType.INTEGER)
+  declare jarsSettled: number;
+
+  /**
+   * Its number in the household, which the database gives it; null for a practice. It never
+   * changes: labels print it.
+   */
+  @Column(DataType.INTEGER)
+  declare number: number | null;
+
   /** When an entry that is dated ahead counts, and they are worked out anew; null for none. */
   @Column(DataType.DATE)
   declare settleAt: Date | null;

@@ -2,6 +2,7 @@ import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { BatchesModule } from '../batches/batches.module.ts';
 import { KitchenModule } from '../kitchen/kitchen.module.ts';
+import { JarTableModule } from '../season/jarTable.module.ts';
 import { LiveModule } from '../live/live.module.ts';
 import { CookSessionModel } from './cookSession.model.ts';
 import { SessionEntryModel } from './sessionEntry.model.ts';
@@ -22,6 +23,7 @@ import { SimulatedDevices } from './simulatedDevices.ts';
     KitchenModule,
     BatchesModule,
     LiveModule,
+    JarTableModule,
   ],
   controllers: [CookSessionsController, ReadingsController],
   providers: [

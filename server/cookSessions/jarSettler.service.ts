@@ -1,5 +1,5 @@
 import { kitchenTime } from '@idle-kettle/contract';
-import { JAR_PLACE_EVENTS } from '@idle-kettle/core';
+import { JAR_PLACE_EVENTS, type Entry } from '@idle-kettle/core';
 import {
   Injectable,
   Logger,
@@ -11,10 +11,11 @@ import { literal, Op, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { BatchesService } from '../batches/batches.service.ts';
 import { ServerClock } from '../clock/serverClock.service.ts';
-import { takenBy } from '../kitchen/jarStock.ts';
+import { takenBy, type StockTaken } from '../kitchen/jarStock.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
 import { PlanningService } from '../planning/planning.service.ts';
 import type { TASKS } from '../planning/planning.worker.ts';
+import { JarTable, type Logged } from '../season/jarTable.service.ts';
 import { CookLogService } from './cookLog.service.ts';
 import { CookSessionModel } from './cookSession.model.ts';
 
@@ -26,7 +27,7 @@ const MOST_AT_ONCE = 50;
 const MOST_TRIES = 20;
 
 type OfJars = ReturnType<(typeof TASKS)['jarsOfLog']>;
-const NO_JARS: OfJars = { places: null, used: null, watched: null };
+const NO_JARS: OfJars = { jars: [], fruit: null, places: null, used: null, watched: null };
 
 /**
  * Works out of a cook’s whole log where its jars are, whether it is done, and what it has taken off
@@ -49,6 +50,7 @@ export class JarSettler implements OnApplicationBootstrap, OnModuleDestroy {
     private readonly batches: BatchesService,
     private readonly planning: PlanningService,
     private readonly clock: ServerClock,
+    private readonly jars: JarTable,
   ) {}
 
   onApplicationBootstrap(): void {
@@ -80,6 +82,25 @@ export class JarSettler implements OnApplicationBootstrap, OnModuleDestroy {
     }
   }
 
+  /** Tells the table of jars anew of every cook, as if it had never been; answers with how many. */
+  async rebuild(): Promise<number> {
+    await this.database.query(
+      'DELETE FROM jars; UPDATE cook_sessions SET jars_settled = 0 WHERE batch_id IS NOT NULL',
+    );
+    let done = 0;
+    for (let more = true; more;) {
+      const left = await this.sessions.findAll({
+        attributes: ['id'],
+        where: literal('(batch_id IS NOT NULL AND jars_settled < events)'),
+        limit: MOST_AT_ONCE,
+      });
+      for (const { id } of left) await this.settleNow(id);
+      done += left.length;
+      more = left.length > 0;
+    }
+    return done;
+  }
+
   private lookLater(): void {
     if (this.stopped) return;
     this.timer = setTimeout(() => void this.look(), EVERY_MS);
@@ -93,6 +114,7 @@ export class JarSettler implements OnApplicationBootstrap, OnModuleDestroy {
         where: {
           [Op.or]: [
             literal('events_settled < events'),
+            literal('(batch_id IS NOT NULL AND jars_settled < events)'),
             { settleAt: { [Op.lte]: new Date(this.clock.now()) } },
           ],
         },
@@ -124,7 +146,8 @@ export class JarSettler implements OnApplicationBootstrap, OnModuleDestroy {
     session: CookSessionModel,
     events: Parameters<(typeof TASKS)['jarsOfLog']>[0]['events'],
   ): Promise<OfJars | null> {
-    if (!hasJars(session) && !events.some(({ kind }) => JAR_PLACE_EVENTS.has(kind))) return null;
+    const tells = session.batchId === null ? tellsPlaces : tellsJars;
+    if (!hasJars(session) && !events.some(tells)) return null;
     const { formula, kitchen } = session;
     const { cannerHolds, cannerWatched } = await this.kitchens.current(session.householdId);
     return this.planning.runInteractive('jarsOfLog', {
@@ -137,7 +160,7 @@ export class JarSettler implements OnApplicationBootstrap, OnModuleDestroy {
   /** Writes down what was worked out; answers false where the log has grown since it was read. */
   private async write(
     read: CookSessionModel,
-    { places, used, watched }: OfJars,
+    { places, used, watched, fruit, jars }: OfJars,
     settleAt: Date | null,
     transaction: Transaction,
   ): Promise<boolean> {
@@ -147,11 +170,19 @@ export class JarSettler implements OnApplicationBootstrap, OnModuleDestroy {
     });
     if (row === null) return true;
     if (row.events !== read.events) return false;
+    await this.writeTable(row, { fruit, jars }, transaction);
+    // What was settled before stands: only its jars were still to be told.
+    if (isCounted(row, this.clock.now())) {
+      row.jarsSettled = row.events;
+      await row.save({ transaction, silent: true });
+      return true;
+    }
     const isTold = hasJars(row) || places !== null || used !== null;
     row.eventsSettled = row.events;
+    row.jarsSettled = row.events;
     row.settleAt = settleAt;
     row.jarPlaces = places;
-    const taken = (used ?? []).map(takenBy);
+    const taken = await this.takenOf(row, used, transaction);
     if (JSON.stringify(taken) !== JSON.stringify(row.stockTaken)) {
       await this.kitchens.setTaken(row.householdId, row.stockTaken, taken, transaction);
       row.stockTaken = taken;
@@ -175,6 +206,31 @@ export class JarSettler implements OnApplicationBootstrap, OnModuleDestroy {
     return true;
   }
 
+  /** The jars of a batch live on in a table; those of a practice do not. */
+  private async writeTable(
+    { id, householdId, number, clock }: CookSessionModel,
+    logged: Logged,
+    transaction: Transaction,
+  ): Promise<void> {
+    if (number === null) return;
+    await this.jars.project(
+      { id, householdId, number, clock },
+      logged,
+      this.clock.now(),
+      transaction,
+    );
+  }
+
+  /** What its jars have of the stock once they were stored, and nothing before. */
+  private async takenOf(
+    { id, number }: CookSessionModel,
+    used: OfJars['used'],
+    transaction: Transaction,
+  ): Promise<readonly StockTaken[]> {
+    if (used === null) return [];
+    return number === null ? used.map(takenBy) : this.jars.stockOf(id, transaction);
+  }
+
   /** When the server’s clock shows what the kitchen’s does at a moment. */
   private realTime({ clock }: CookSessionModel, kitchenMs: number): Date {
     const now = this.clock.now();
@@ -182,8 +238,19 @@ export class JarSettler implements OnApplicationBootstrap, OnModuleDestroy {
   }
 }
 
-const isSettled = ({ events, eventsSettled, settleAt }: CookSessionModel, nowMs: number): boolean =>
+const isSettled = (session: CookSessionModel, nowMs: number): boolean =>
+  isCounted(session, nowMs) && (session.batchId === null || session.jarsSettled >= session.events);
+
+/** Whether what its log took off the stock is counted. */
+const isCounted = ({ events, eventsSettled, settleAt }: CookSessionModel, nowMs: number): boolean =>
   eventsSettled >= events && (settleAt === null || settleAt.getTime() > nowMs);
+
+/** Whether an entry tells where jars are kept. */
+const tellsPlaces = ({ kind }: Pick<Entry, 'kind'>): boolean => JAR_PLACE_EVENTS.has(kind);
+
+/** Whether an entry tells of jars at all. */
+const tellsJars = ({ kind }: Pick<Entry, 'kind'>): boolean =>
+  kind === 'filled' || tellsPlaces({ kind });
 
 /** Whether something of its jars is known already. */
 const hasJars = ({ storedAt, jarPlaces, stockTaken }: CookSessionModel): boolean =>

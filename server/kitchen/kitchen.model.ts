@@ -4,6 +4,7 @@ import type {
   NamedPotDto,
   PackDto,
   PriceDto,
+  ShelfPlaceDto,
   CannerWatchedDto,
   StockDto,
   TaughtNameDto,
@@ -108,6 +109,16 @@ export class KitchenModel extends Model {
   @AllowNull(false)
   @Column(DataType.JSONB)
   declare prices: PriceDto[];
+
+  /** Places of its own where jars are kept. */
+  @AllowNull(false)
+  @Default([])
+  @Column(DataType.JSONB)
+  declare shelves: ShelfPlaceDto[];
+
+  /** The time zone that it keeps. */
+  @Column(DataType.STRING(60))
+  declare zone: string | null;
 
   /** ISO 4217. */
   @AllowNull(false)

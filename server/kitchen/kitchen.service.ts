@@ -263,6 +263,7 @@ const MAY_BE_NULL: ReadonlySet<string> = new Set([
   'waterBoilsC',
   'cannerHolds',
   'cannerWatched',
+  'zone',
 ]);
 
 /** Lists of what a kitchen owns. */
@@ -316,6 +317,8 @@ const fieldsOf = (row: KitchenModel) => ({
   stock: row.stock,
   prices: row.prices,
   currency: row.currency,
+  shelves: row.shelves,
+  zone: row.zone,
 });
 
 const answer = (row: KitchenModel): Kitchen => ({

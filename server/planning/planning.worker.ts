@@ -1,4 +1,9 @@
-import { type CookSession, type JarPlaces, type PotSight } from '@idle-kettle/contract';
+import {
+  mainFruitOf,
+  type CookSession,
+  type JarPlaces,
+  type PotSight,
+} from '@idle-kettle/contract';
 import {
   debriefOf,
   cannerWatchedWith,
@@ -35,6 +40,7 @@ import {
 import type { DrivenSession } from '../cookSessions/devices.ts';
 import { truthOf } from '../cookSessions/truth.ts';
 
+import { loggedJars, type LoggedJar } from '@idle-kettle/core/season';
 import { bookedCook, troubledCookOf, type BookedCook, type KeptCook } from '@idle-kettle/core/book';
 import {
   knowledgeOf,
@@ -89,6 +95,8 @@ export const TASKS = {
     readonly events: readonly Entry[];
     readonly canner: { readonly holds: number | null; readonly watched: CannerWatched | null };
   }): {
+    readonly jars: readonly LoggedJar[];
+    readonly fruit: string | null;
     readonly places: JarPlaces | null;
     readonly used: readonly StockUse[] | null;
     readonly watched: CannerWatched | null;
@@ -97,7 +105,8 @@ export const TASKS = {
     const events = effectiveEvents(asked.events);
     const jarPlan = jarPlanOf(requestInKitchen(session.formula, session.kitchen), events, 0);
     const progress = jarPlan && jarProgressOf(jarPlan, entriesByHand(asked.events));
-    if (!jarPlan || !progress) return { places: null, used: null, watched: null };
+    if (!jarPlan || !progress)
+      return { jars: [], fruit: null, places: null, used: null, watched: null };
     const { verdict } = jarPlan.shelf;
     const count = (place: Storage) =>
       progress.jars.filter((jar) => jarPlaceOf(jar, verdict) === place).length;
@@ -106,7 +115,10 @@ export const TASKS = {
       fridge: count('fridge'),
       freezer: count('freezer'),
     };
+    const planned = planInKitchen(session.formula, session.kitchen, 0);
     return {
+      jars: loggedJars(jarPlan, progress),
+      fruit: planned.ok ? mainFruitOf(planned.plan) : null,
       places: places.pantry + places.fridge + places.freezer === 0 ? null : places,
       used: progress.storedAtMs === null ? null : stockUseOf(jarPlan, progress),
       watched: cannerWatchedWith(

@@ -26,6 +26,8 @@ const KITCHEN: Kitchen = {
   measures: 'us',
   names: [],
   currency: 'EUR',
+  shelves: [],
+  zone: null,
 };
 const idOf = (name: string) => findIngredient(name)?.id;
 

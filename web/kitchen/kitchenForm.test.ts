@@ -85,6 +85,8 @@ test('a kitchen is shown as it was typed', () => {
     measures: 'us',
     names: [],
     currency: 'USD',
+    shelves: [],
+    zone: null,
   };
   expect(formOf(kitchen)).toMatchObject({ altitude: '5000', waterBoils: '203' });
   expect(formOf({ ...kitchen, altitudeM: null, waterBoilsC: null })).toMatchObject({

@@ -25,4 +25,6 @@ export const DEFAULTS: Kitchen = {
   stock: [],
   prices: [{ ingredient: 'sugar', minorPerKg: 130 }],
   currency: 'USD',
+  shelves: [],
+  zone: null,
 };

@@ -27,6 +27,7 @@ import { REQUESTS } from './requests.ts';
 import { SOLVE } from './solve.ts';
 import { SPEECH } from './speech.ts';
 import { STOVE } from './stove.ts';
+import { TODAY } from './today.ts';
 import { TROUBLE } from './trouble.ts';
 import { UI } from './ui.ts';
 
@@ -61,6 +62,7 @@ export const EN_US = {
   ...SOLVE,
   ...SPEECH,
   ...STOVE,
+  ...TODAY,
   ...TROUBLE,
   ...UI,
 } as const;

@@ -19,6 +19,7 @@ import { passkeys } from './016-passkeys.ts';
 import { book } from './017-book.ts';
 import { pots } from './018-pots.ts';
 import { remakes } from './019-remakes.ts';
+import { jarsLiveOn } from './020-jars-live-on.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -41,4 +42,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   book,
   pots,
   remakes,
+  jarsLiveOn,
 ];
