@@ -137,6 +137,8 @@ export type FruitStock = Omit<ToMake, 'ripeMs'> & {
 
 /** The Shelf: what stands where, in the order it is to be eaten, and how long it lasts. */
 export type Shelf = {
+  /** The server’s clock, ms. */
+  readonly nowMs: number;
   readonly groups: readonly ShelfGroup[];
   readonly places: readonly ShelfPlaceOf[];
   readonly stock: readonly FruitStock[];

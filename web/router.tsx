@@ -1,11 +1,11 @@
 import { say } from '@idle-kettle/words';
 import { createBrowserRouter, redirect } from 'react-router';
-import { BatchesScreen } from './batches/BatchesScreen.tsx';
 import { KnownOnly } from './household/KnownOnly.tsx';
 import { SCREENS } from './screens.ts';
 import { Broken, NoSuchPage } from './ui/Broken.tsx';
 import { Loading } from './ui/Loading.tsx';
 import { Outside } from './ui/Outside.tsx';
+import { TodayScreen } from './today/TodayScreen.tsx';
 import { Shell } from './ui/Shell.tsx';
 
 export const router = createBrowserRouter([
@@ -28,9 +28,14 @@ export const router = createBrowserRouter([
         // Within the shell: a screen that fails leaves the way to the others.
         errorElement: <Broken />,
         children: [
-          { index: true, element: <BatchesScreen /> },
+          { index: true, element: <TodayScreen /> },
+          { path: 'batches', lazy: SCREENS.batches },
+          { path: 'shelf', lazy: SCREENS.shelf },
+          { path: 'shelf/stock-take', lazy: SCREENS.stockTake },
+          { path: 'shelf/batch/:id', lazy: SCREENS.batchJars },
+          // Where the code on a label leads.
+          { path: 'j/:code', lazy: SCREENS.jar },
           // Where somebody looks who cuts an address short.
-          { path: 'batches', loader: () => redirect('/') },
           { path: 'cook-sessions', loader: () => redirect('/stove') },
           // Addresses that were kept or printed before.
           { path: 'cards', loader: () => redirect('/recipes') },

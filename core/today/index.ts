@@ -1,2 +1,3 @@
 export * from './task.ts';
 export * from './today.ts';
+export * from './taskInWords.ts';

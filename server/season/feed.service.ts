@@ -1,6 +1,6 @@
 import type { FeedAnswer } from '@idle-kettle/contract/season';
-import type { Task } from '@idle-kettle/core/today';
-import { message, type Text } from '@idle-kettle/words/message';
+import { taskInWords, type Task } from '@idle-kettle/core/today';
+import { message } from '@idle-kettle/words/message';
 import { textOf } from '@idle-kettle/words';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
@@ -104,19 +104,3 @@ export function calendarOf(tasks: readonly Task[], nowMs: number): string {
   }
   return calendar.toString();
 }
-
-/** A task in words: the same for calendar, notice and speech. */
-export const taskInWords = ({ kind, name, jars, count }: Task): Text =>
-  kind === 'press-lids' ||
-  kind === 'jars-waiting' ||
-  kind === 'reprocess' ||
-  kind === 'jars-cooling' ||
-  kind === 'store'
-    ? message(`today.task.${kind}`, { name, count: jars })
-    : kind === 'eat'
-      ? message('today.task.eat', { name, count: jars })
-      : kind === 'fruit'
-        ? message('today.task.fruit', { name, count })
-        : kind === 'calcium'
-          ? message('today.task.calcium')
-          : message(`today.task.${kind}`, { name });

@@ -13,6 +13,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
+import { ServerClock } from '../clock/serverClock.service.ts';
 import type { HouseholdId } from '../household/household.model.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
 import { NotFound } from '../problem/errors.ts';
@@ -57,6 +58,7 @@ export class ShelfService {
     @InjectConnection() private readonly database: Sequelize,
     private readonly kitchens: KitchenService,
     private readonly stock: StockService,
+    private readonly clock: ServerClock,
   ) {}
 
   /** Everything that stands in the household, by batch, size and place; to be eaten first, first. */
@@ -77,6 +79,7 @@ export class ShelfService {
       ...shelves,
     ];
     return {
+      nowMs: this.clock.now(),
       groups: groups.map(({ madeAt, eatBy, ...group }) => ({
         ...group,
         colour: jamColourOf(group.fruit),

@@ -248,10 +248,10 @@ describe('jars that live on', () => {
     await client.connect();
     const table = async () =>
       (
-        await client.query(
+        await client.query<{ jars: string }>(
           "SELECT string_agg(to_jsonb(jar)::text, E'\\n' ORDER BY code) AS jars FROM jars AS jar",
         )
-      ).rows[0]?.jars as string;
+      ).rows[0]?.jars ?? '';
     const before = await table();
     await client.query(
       'DELETE FROM jars; UPDATE cook_sessions SET jars_settled = 0 WHERE batch_id IS NOT NULL',
@@ -302,14 +302,12 @@ describe('what wants a hand today', () => {
     expect((await today()).tasks.filter((task) => task.of === id)).toHaveLength(1);
     expectProblem(await api().post(`/api/fruit/${randomUUID()}/used`), 404);
     expectProblem(
-      await api()
-        .post('/api/fruit')
-        .send({
-          line: 'plums',
-          place: 'fridge',
-          since: '2026-09-12T10:00:00.000Z',
-          keepsUntil: '2026-09-11T10:00:00.000Z',
-        }),
+      await api().post('/api/fruit').send({
+        line: 'plums',
+        place: 'fridge',
+        since: '2026-09-12T10:00:00.000Z',
+        keepsUntil: '2026-09-11T10:00:00.000Z',
+      }),
       400,
     );
   });

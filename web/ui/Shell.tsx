@@ -1,7 +1,16 @@
 import { say, setLanguage, setMeasures, type Language } from '@idle-kettle/words';
 import { useEffect, useRef } from 'react';
 import type { Kitchen } from '@idle-kettle/contract';
-import { BookOpenText, CookingPot, House, NotebookTabs, Tags, Users } from 'lucide-react';
+import {
+  Amphora,
+  BookOpenText,
+  CookingPot,
+  House,
+  NotebookTabs,
+  Sun,
+  Tags,
+  Users,
+} from 'lucide-react';
 import { NavLink, Outlet, ScrollRestoration, useLocation } from 'react-router';
 import { keepPages } from '../keepPages.ts';
 import { useKitchen } from '../api/kitchen.ts';
@@ -11,8 +20,10 @@ import { keepFocus } from './keepFocus.ts';
 import { KettleMark } from './KettleMark.tsx';
 
 const PLACES = [
-  { to: '/', text: 'ui.batches', icon: Tags },
+  { to: '/', text: 'ui.today', icon: Sun },
+  { to: '/batches', text: 'ui.batches', icon: Tags },
   { to: '/stove', text: 'ui.stove', icon: CookingPot },
+  { to: '/shelf', text: 'ui.shelf', icon: Amphora },
   { to: '/recipes', text: 'ui.recipes', icon: NotebookTabs },
   { to: '/book', text: 'ui.book', icon: BookOpenText },
   { to: '/kitchen', text: 'ui.kitchen', icon: House },
@@ -73,10 +84,10 @@ export function Shell() {
                 to={to}
                 end
                 className={({ isActive }) =>
-                  `btn btn-ghost px-1 text-sm sm:px-2 sm:text-base lg:px-4 ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
+                  `btn btn-ghost gap-0.5 px-1 max-sm:h-12 max-sm:flex-col max-sm:flex-nowrap max-sm:text-[0.6875rem] max-sm:leading-none sm:px-2 sm:text-sm lg:gap-1.5 lg:px-3 lg:text-base ${isActive ? 'underline decoration-secondary decoration-4 underline-offset-8' : ''}`
                 }
               >
-                <Icon aria-hidden className="size-5 max-lg:hidden" />
+                <Icon aria-hidden className="size-5 sm:max-lg:hidden" />
                 {say(text)}
               </NavLink>
             ))}

@@ -24,6 +24,7 @@ import { PROBLEMS } from './problems.ts';
 import { PROCESS } from './process.ts';
 import { RECIPES } from './recipes.ts';
 import { REQUESTS } from './requests.ts';
+import { SHELF } from './shelf.ts';
 import { SOLVE } from './solve.ts';
 import { SPEECH } from './speech.ts';
 import { STOVE } from './stove.ts';
@@ -59,6 +60,7 @@ export const EN_US = {
   ...PROCESS,
   ...RECIPES,
   ...REQUESTS,
+  ...SHELF,
   ...SOLVE,
   ...SPEECH,
   ...STOVE,

@@ -17,6 +17,8 @@ export const UI = {
   'ui.keepEditing': 'Keep editing',
   'ui.stoppedWorkingEverythingElseStill': '{{text}} stopped working; everything else still works.',
   'ui.loading': 'Loading {{what}}…',
+  'ui.today': 'Today',
+  'ui.shelf': 'Shelf',
   'ui.batches': 'Batches',
   'ui.stove': 'Stove',
   'ui.book': 'Book',

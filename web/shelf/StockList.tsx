@@ -1,0 +1,92 @@
+import { say } from '@idle-kettle/words';
+import type { FruitStock } from '@idle-kettle/contract/season';
+import { formatGrams, formatVolume } from '@idle-kettle/core';
+import { format } from 'date-fns';
+import { FruitDrawing } from '../drawings/FruitDrawing.tsx';
+import { shapeOfFruit } from '../drawings/fruitShapes.ts';
+import { fruitColour } from '../ui/fruit.ts';
+
+type Props = {
+  readonly stock: readonly FruitStock[];
+  readonly nowMs: number;
+  readonly units: 'metric' | 'us';
+};
+
+/** How long what there is of each fruit lasts, and what to make of it when it is ripe. */
+export const StockList = ({ stock, nowMs, units }: Props) => (
+  <section aria-label={say('shelf.lasts')}>
+    <h2 className="text-xl font-bold text-primary">{say('shelf.lasts')}</h2>
+    <p className="text-sm opacity-80">{say('shelf.lastsHow')}</p>
+    <ul>
+      {stock.map((one) => (
+        <li
+          key={one.fruit}
+          className="flex gap-3 border-b border-base-300 py-2"
+          data-fruit={one.fruit}
+        >
+          <span className="w-9 shrink-0">
+            <FruitDrawing shape={shapeOfFruit(one.fruit)} colour={fruitColour(one.fruit)} />
+          </span>
+          <div>
+            <p>
+              <b className="text-lg">{one.name}</b>{' '}
+              <span className="opacity-80">
+                {say('shelf.jarsHeld', {
+                  count: one.jars,
+                  volume: formatVolume(one.holdsMl, units),
+                })}
+              </span>
+            </p>
+            <p className="font-bold">{untilInWords(one)}</p>
+            <p className="text-sm opacity-80">{rateInWords(one)}</p>
+            <p className="text-sm">{toMakeInWords(one, nowMs)}</p>
+          </div>
+        </li>
+      ))}
+    </ul>
+  </section>
+);
+
+const month = (ms: number): string => format(ms, 'MMM yyyy');
+
+/** `Until about May 2027 (Mar–Aug)`. */
+function untilInWords({ until, jars, uses }: FruitStock): string {
+  if (jars === 0) return say('shelf.noneLeft');
+  if (uses === 0) return say('shelf.noUseYet');
+  if (until.p50 === null) return say('shelf.lastsYears');
+  return say('shelf.until', {
+    month: month(until.p50),
+    from: until.p10 === null ? '' : month(until.p10),
+    to: until.p90 === null ? say('shelf.years') : month(until.p90),
+  });
+}
+
+function rateInWords({ perMonth, uses, givenAYear }: FruitStock): string {
+  const parts = [
+    uses === 0
+      ? ''
+      : say('shelf.rate', { low: perMonth.p10.toFixed(1), high: perMonth.p90.toFixed(1) }),
+    givenAYear >= 1 ? say('shelf.given', { count: Math.round(givenAYear) }) : '',
+  ];
+  return parts.filter((part) => part !== '').join(' ');
+}
+
+/** `12–16 half-pints for the next year: 3–4 kg, ripe in September`. */
+function toMakeInWords({ halfPints, fruitG, ripeMs, uses }: FruitStock, nowMs: number): string {
+  if (uses === 0 || halfPints.p90 < 1) return '';
+  const low = Math.max(0, halfPints.p10);
+  return [
+    say('shelf.make', { low, high: halfPints.p90 }),
+    fruitG === null
+      ? ''
+      : say('shelf.ofFruit', { low: formatGrams(fruitG.p10), high: formatGrams(fruitG.p90) }),
+    ripeMs === null
+      ? ''
+      : ripeMs <= nowMs
+        ? say('shelf.ripeNow')
+        : say('shelf.ripeIn', { month: format(ripeMs, 'MMMM') }),
+    say('shelf.toBuy', { count: halfPints.p90 }),
+  ]
+    .filter((part) => part !== '')
+    .join(' ');
+}
