@@ -199,6 +199,8 @@ export type CookSession = {
   readonly id: string;
   readonly name: string;
   readonly batchId: string | null;
+  /** Its number in the household, which its jars’ labels begin with; null for a practice. */
+  readonly number: number | null;
   /** What is cooked and where, as they were when it was begun. */
   readonly formula: Formula;
   readonly kitchen: CookKitchen;

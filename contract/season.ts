@@ -90,6 +90,11 @@ export class JarEventsDto {
   })
   @AreParts(() => JarEventDto, refusal('requests.eachObject'))
   events!: JarEventDto[];
+
+  /** What the sender’s clock shows, ms: one that is wrong is put right. */
+  @MayBeLeftOut()
+  @IsInt({ message: refusal('requests.momentMs') })
+  sentMs?: number;
 }
 
 /** What became of an event: whether it counts, and how its jar stands now. */

@@ -41,7 +41,12 @@ export async function nothingSerious(
   await page.getByRole('button', { name: 'Add a jar' }).click();
   expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
 
-  await page.goto(kettle.address);
+  for (const path of ['/', '/shelf', '/shelf/stock-take']) {
+    await page.goto(`${kettle.address}${path}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    expect([path, await seriousFaults(page, RULES[colorScheme])]).toEqual([path, []]);
+  }
+  await page.goto(`${kettle.address}/batches`);
   await expect(page.getByRole('listitem')).toContainText('Melon jam');
   expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
   for (const path of await bookScreens(kettle)) {

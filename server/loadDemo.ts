@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { setTimeout } from 'node:timers/promises';
 import type { Author } from '@idle-kettle/contract';
 import { NestFactory } from '@nestjs/core';
+import { QueryTypes } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { AppModule } from './app.module.ts';
 import { BatchesService } from './batches/batches.service.ts';
@@ -20,6 +21,9 @@ import {
   lastTimeOn,
 } from './demo/demo.ts';
 import { demoJars } from './demo/demoJars.ts';
+import { DEMO_FRUIT, DEMO_SHELVES, demoLife } from './demo/demoLife.ts';
+import { FruitService } from './season/fruit.service.ts';
+import { JarEvents } from './season/jarEvents.service.ts';
 import { demoSeasonCook } from './demo/demoSeasonCook.ts';
 import { BookKeeper } from './book/bookKeeper.service.ts';
 import { OutcomesService } from './book/outcomes.service.ts';
@@ -62,6 +66,7 @@ if (!(await kitchens.current(householdId)).setUp) {
     for (const version of later) await recipes.addVersion(householdId, id, version);
   }
   await throughTheSeason();
+  await livedThrough();
   await setOnTheStove();
   await everyLabel();
   await kitchens.setUp(householdId, DEMO_KITCHEN);
@@ -145,6 +150,33 @@ async function throughTheSeason(): Promise<void> {
   await app
     .get(Sequelize)
     .query('UPDATE batches SET plan = NULL, summary = NULL WHERE done_at IS NULL');
+}
+
+/** What became of the jars of the season, and the fruit that lies there now. */
+async function livedThrough(): Promise<void> {
+  const nowMs = Date.now();
+  const kitchen = await kitchens.current(householdId);
+  await kitchens.change(householdId, {
+    version: kitchen.version,
+    changes: { shelves: DEMO_SHELVES },
+  });
+  const stored = await app.get(Sequelize).query<{ number: number; storedAt: Date; jars: number }>(
+    `SELECT session.number, session.stored_at AS "storedAt", count(*)::int AS jars
+     FROM cook_sessions AS session JOIN jars AS jar ON jar.session_id = session.id
+     WHERE session.stored_at IS NOT NULL AND jar.size = 1 AND jar.place = 'pantry'
+     GROUP BY session.id`,
+    { type: QueryTypes.SELECT },
+  );
+  for (const { number, storedAt, jars } of stored) {
+    const events = demoLife(number, jars, storedAt.getTime(), nowMs);
+    if (events.length > 0) await app.get(JarEvents).add(keeper, events);
+  }
+  for (const { line, place, days } of DEMO_FRUIT)
+    await app.get(FruitService).add(householdId, {
+      line,
+      place,
+      since: new Date(nowMs - days * 24 * 3_600_000).toISOString(),
+    });
 }
 
 /** One batch half-way on the stove, with what was done to it so far. */

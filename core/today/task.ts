@@ -7,6 +7,7 @@ export const TASK_KINDS = [
   'next-step',
   'fruit',
   'eat',
+  'past',
   'store',
   'judge',
   'jars-cooling',

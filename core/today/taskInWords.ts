@@ -2,7 +2,7 @@ import { message, type Text } from '@idle-kettle/words/message';
 import type { Task } from './task.ts';
 
 /** A task in words: the same for calendar, notice and speech. */
-export const taskInWords = ({ kind, name, jars, count }: Task): Text =>
+export const taskInWords = ({ kind, name, jars }: Task): Text =>
   kind === 'press-lids' ||
   kind === 'jars-waiting' ||
   kind === 'reprocess' ||
@@ -11,8 +11,8 @@ export const taskInWords = ({ kind, name, jars, count }: Task): Text =>
     ? message(`today.task.${kind}`, { name, count: jars })
     : kind === 'eat'
       ? message('today.task.eat', { name, count: jars })
-      : kind === 'fruit'
-        ? message('today.task.fruit', { name, count })
+      : kind === 'past'
+        ? message('today.task.past', { count: jars })
         : kind === 'calcium'
           ? message('today.task.calcium')
           : message(`today.task.${kind}`, { name });

@@ -144,11 +144,19 @@ describe('what wants a hand', () => {
     expect(now(state, NOW + 16 * DAY)).toEqual(['next-step', 'eat', 'judge']);
   });
 
-  test('what is past is still said, and how many days are left is never below none', () => {
-    const [late] = at({
-      shortLived: [{ code: '3-1', name: 'Curd', isOpened: true, eatByMs: NOW - 3 * DAY, jars: 2 }],
+  test('jars past their day are told of together, and nobody is told to eat them', () => {
+    const jar = (code: string, days: number) => ({
+      code,
+      name: `Curd ${code}`,
+      isOpened: true,
+      eatByMs: NOW + days * DAY,
+      jars: 2,
     });
-    expect(late).toMatchObject({ kind: 'eat', isNow: true, count: 0, of: '3-1' });
+    expect(at({ shortLived: [jar('3-1', -3), jar('4-1', -90), jar('5-1', 1)] })).toMatchObject([
+      { kind: 'eat', of: '5-1' },
+      { kind: 'past', isNow: true, jars: 4, of: '' },
+    ]);
+    expect(at({ shortLived: [jar('3-1', -3)] })).toMatchObject([{ kind: 'past', of: '3-1' }]);
   });
 
   test('a set is asked about after a week, and not for ever', () => {

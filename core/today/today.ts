@@ -102,7 +102,8 @@ export function today(state: TodayState, nowMs: number): readonly Task[] {
     ...state.cooks.flatMap((cook) => ofCook(cook, nowMs)),
     ...state.standing.map((step) => ofStep(step, nowMs)),
     ...state.fruit.map((fruit) => ofFruit(fruit, nowMs)),
-    ...state.shortLived.flatMap((jar) => ofJar(jar, nowMs)),
+    ...state.shortLived.filter(({ eatByMs }) => eatByMs >= nowMs).map((jar) => ofJar(jar, nowMs)),
+    ...ofPast(state.shortLived.filter(({ eatByMs }) => eatByMs < nowMs)),
     ...state.toJudge.flatMap((cook) => ofJudging(cook, nowMs)),
     ...ofCalcium(state.calciumMadeMs, nowMs),
     ...state.short.flatMap((one) => ofShort(one, nowMs)),
@@ -204,20 +205,38 @@ const ofFruit = ({ id, name, keepsUntilMs }: FruitAtHand, nowMs: number): Task =
   of: id,
 });
 
-function ofJar({ code, name, eatByMs, jars }: ShortLivedJar, nowMs: number): readonly Task[] {
+function ofJar({ code, name, eatByMs, jars }: ShortLivedJar, nowMs: number): Task {
   const dueMs = eatByMs - EAT_AHEAD_MS;
+  return {
+    id: `eat ${code}`,
+    kind: 'eat',
+    name,
+    dueMs,
+    untilMs: eatByMs,
+    isNow: dueMs <= nowMs,
+    count: daysLeft(eatByMs, nowMs),
+    jars,
+    place: 'shelf',
+    of: code,
+  };
+}
+
+/** Jars that are past their last day: looked through together, and eaten no more without a look. */
+function ofPast(past: readonly ShortLivedJar[]): readonly Task[] {
+  const [first] = past;
+  if (first === undefined) return [];
   return [
     {
-      id: `eat ${code}`,
-      kind: 'eat',
-      name,
-      dueMs,
-      untilMs: eatByMs,
-      isNow: dueMs <= nowMs,
-      count: daysLeft(eatByMs, nowMs),
-      jars,
+      id: 'past',
+      kind: 'past',
+      name: first.name,
+      dueMs: Math.min(...past.map(({ eatByMs }) => eatByMs)),
+      untilMs: null,
+      isNow: true,
+      count: 0,
+      jars: past.reduce((sum, { jars }) => sum + jars, 0),
       place: 'shelf',
-      of: code,
+      of: past.length === 1 ? first.code : '',
     },
   ];
 }

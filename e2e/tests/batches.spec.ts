@@ -19,7 +19,7 @@ test('batches are found by name, state and fruit; each says what it wants next',
   const { id } = await cook(await made('Plum and apple', 'plums'));
   await kettle.send('POST', `/cook-sessions/${id}/end`);
 
-  await page.goto(kettle.address);
+  await page.goto(`${kettle.address}/batches`);
   const labels = page.getByRole('listitem');
   await expect(labels).toHaveCount(3);
   // What is on the stove first, then what waits in its jars.
@@ -66,7 +66,7 @@ test('a plan that takes minutes still reaches the list, which asks for as long a
     await route.fulfill({ response, json });
   });
   await page.clock.install();
-  await page.goto(kettle.address);
+  await page.goto(`${kettle.address}/batches`);
   const label = page.getByRole('listitem');
   await expect(label).toContainText('Planning…');
   // Five minutes of looking: more often than it once looked at all.
@@ -87,7 +87,16 @@ test('a server that is dead on a first visit is said to be, and asked again with
   kettle,
 }) => {
   await kettle.setUpKitchen();
-  for (const path of ['/', '/batches/new', '/recipes', '/kitchen', '/stove', '/book']) {
+  for (const path of [
+    '/',
+    '/batches',
+    '/shelf',
+    '/batches/new',
+    '/recipes',
+    '/kitchen',
+    '/stove',
+    '/book',
+  ]) {
     await page.route('**/api/**', (route) => route.abort());
     await page.goto(`${kettle.address}${path}`);
     await expect(page.getByRole('alert')).toContainText('Could not load');

@@ -216,8 +216,8 @@ everyValueDraws('batches and cards', async (stored, look, page, kettle) => {
   });
   expect(batches).toBeGreaterThan(leastOfSome(50));
   // They were not stored by this page, which takes its list for fresh some seconds.
-  await page.goto(kettle.address);
-  await look('/', 'li.jar-label');
+  await page.goto(`${kettle.address}/batches`);
+  await look('/batches', 'li.jar-label');
   expect(await stored('post', '/api/recipes', () => Promise.resolve())).toBeGreaterThan(
     leastOfSome(12),
   );

@@ -30,9 +30,12 @@ test('every page has a title of its own, and who comes to it goes on at its head
   });
   const cook = await cookOfBatch(kettle);
   await page.goto(kettle.address);
-  await expect(page).toHaveTitle('Batches · Idle Kettle');
+  await expect(page).toHaveTitle('Today · Idle Kettle');
   const pages: readonly (readonly [path: string, title: string, heading: string])[] = [
     ['/kitchen', 'Test kitchen, kitchen', 'Test kitchen'],
+    ['/batches', 'Batches', 'Batches'],
+    ['/shelf', 'Shelf', 'Shelf'],
+    ['/shelf/stock-take', 'Stock-take', 'Stock-take'],
     ['/recipes', 'Recipes', 'Recipes'],
     ['/stove', 'On the stove', 'On the stove'],
     ['/book', 'Book', 'Book'],

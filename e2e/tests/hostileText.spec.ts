@@ -121,7 +121,7 @@ test('hostile text is text on every screen, on paper and in every file', async (
   await kettle.setUpKitchen();
   for (const text of some(TEXTS)) {
     const { batch, cook, past } = await written(kettle, text);
-    await page.goto(kettle.address);
+    await page.goto(`${kettle.address}/batches`);
     await isSound(page);
     // It is shown as it was written.
     await expect(page.getByText(batch.name).first()).toBeVisible();

@@ -145,7 +145,9 @@ test('from off the heat to labelled, sealed jars: one fails and is processed aga
   expect(pages).toHaveLength(1);
   const codes = pages.flatMap(codesIn);
   expect(codes).toHaveLength(9);
-  expect(new Set(codes)).toEqual(new Set([`${kettle.address}/batches/${batchId}`]));
+  // Each has a number of its own.
+  expect(new Set(codes).size).toBe(codes.length);
+  for (const code of codes) expect(code).toMatch(/^http:\/\/[^/]+\/j\/1-\d+$/);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Show entry…' }).click();
   await expect(page.getByRole('region', { name: 'Entry card' })).toContainText('5,000 ft');
@@ -173,7 +175,7 @@ test('no batch that is refused reaches the canner or the shelf, and each says wh
 }) => {
   test.setTimeout(480_000);
   await kettle.setUpKitchen({ jars: JARS });
-  await page.goto(kettle.address);
+  await page.goto(`${kettle.address}/batches`);
   for (const { name, lines, product = 'jam' } of REFUSED) {
     const { id: batchId } = await kettle.send<Batch>('POST', '/batches', {
       name,

@@ -26,6 +26,9 @@ async function screens(kettle: KettleServer): Promise<string[]> {
     '/recipes',
     '/stove',
     '/',
+    '/batches',
+    '/shelf',
+    '/shelf/stock-take',
     ...(await bookScreens(kettle)),
   ].map((path) => `${kettle.address}${path}`);
 }

@@ -40,7 +40,17 @@ for (const [seed, width, height] of [
       seed,
       seconds: SECONDS,
       addresses: [
-        ...['/', '/stove', '/recipes', '/kitchen', '/batches/new', '/nowhere'],
+        ...[
+          '/',
+          '/batches',
+          '/shelf',
+          '/shelf/stock-take',
+          '/stove',
+          '/recipes',
+          '/kitchen',
+          '/batches/new',
+          '/nowhere',
+        ],
         ...(await bookScreens(kettle)),
         ...made.flatMap(({ id }) => [`/batches/${id}`, `/batches/${id}/prepare`]),
         `/batches/${made[0]?.id}/stove`,

@@ -299,7 +299,7 @@ test('a line taken out can be put back, and a recipe pasted whole', async ({ pag
 
 test('a batch put away can be brought back', async ({ page, kettle }) => {
   await kettle.send('POST', '/batches', PLUM);
-  await page.goto(kettle.address);
+  await page.goto(`${kettle.address}/batches`);
   await page.getByRole('button', { name: 'Delete Plum' }).click();
   await expect(page.getByText('No batches yet.')).toBeVisible();
   await page.getByRole('button', { name: 'Restore' }).click();

@@ -8,7 +8,7 @@ const batch = { name: 'Damson jam', lines: ['2 kg crushed damsons', '1.4 kg suga
 test('screens nobody has opened yet open without a network', async ({ page, context, kettle }) => {
   await kettle.setUpKitchen();
   const last = page.waitForResponse(/assets\/KitchenScreen/);
-  await page.goto(kettle.address);
+  await page.goto(`${kettle.address}/batches`);
   await last;
   await context.setOffline(true);
   await page.getByRole('link', { name: 'Kitchen' }).click();
@@ -47,7 +47,7 @@ test('what a server that was away could not give comes by itself', async ({ page
   await kettle.setUpKitchen();
   const { id } = await kettle.send<{ id: string }>('POST', '/batches', batch);
   const last = page.waitForResponse(/assets\/KitchenScreen/);
-  await page.goto(kettle.address);
+  await page.goto(`${kettle.address}/batches`);
   await last;
   await kettle.stop();
   await page.getByRole('link', { name: 'Damson jam', exact: true }).click();

@@ -68,6 +68,9 @@ test('a viewer sees no button that would be refused, on any screen', async () =>
   const pressed: string[] = [];
   for (const path of [
     '/',
+    '/batches',
+    '/shelf',
+    '/shelf/stock-take',
     '/recipes',
     '/kitchen',
     '/household',

@@ -28,6 +28,9 @@ test('nothing sticks out of any screen or bench', async ({ page, kettle }) => {
     '/recipes',
     '/kitchen',
     '/',
+    '/batches',
+    '/shelf',
+    '/shelf/stock-take',
     ...(await bookScreens(kettle)),
   ]) {
     await page.goto(`${kettle.address}${path}`);

@@ -209,6 +209,7 @@ const answer = (row: CookSessionModel): CookSession => ({
   id: row.id,
   name: row.name,
   batchId: row.batchId,
+  number: row.number,
   formula: row.formula,
   kitchen: row.kitchen,
   practice: row.practice,

@@ -23,8 +23,8 @@ import { BadInput } from '../problem/errors.ts';
 import { JarTable } from './jarTable.service.ts';
 import { StockService } from './stock.service.ts';
 
-/** A clock this much fast is no fault; what is dated further ahead happened now. */
-const AHEAD_MS = 5 * 60_000;
+/** Clocks this close agree; what is dated further ahead happened now. */
+const AGREE_MS = 5 * 60_000;
 
 type Found = { readonly sessionId: string; readonly code: string };
 
@@ -42,20 +42,26 @@ export class JarEvents {
   /**
    * Takes in events, those that are there already left out, and answers with what became of each:
    * of two that take the same jar, the earlier counts.
+   * @param sentMs what the sender’s clock showed, by which the times are put right; null where it
+   * did not say
    * @throws {BadInput} where a jar is not of this household: then none is taken in
    */
   async add(
     { householdId, author }: Actor,
     given: readonly JarEventDto[],
+    sentMs: number | null = null,
   ): Promise<JarEventAnswer[]> {
     const answers = await this.database.transaction(async (transaction) => {
       const jars = given.map(({ jar }) => jarOfCode(jar) as JarCode);
       const found = await this.found(householdId, given, jars, transaction);
-      const latest = this.clock.now() + AHEAD_MS;
+      const nowMs = this.clock.now();
+      const offMs = sentMs === null ? 0 : nowMs - sentMs;
+      const put = (at: number) =>
+        Math.min(Math.abs(offMs) > AGREE_MS ? at + offMs : at, nowMs + AGREE_MS);
       const rows = given.map(({ source, seq, at, kind, to }, index) => ({
         source,
         seq,
-        at: new Date(Math.min(at, latest)).toISOString(),
+        at: new Date(put(at)).toISOString(),
         kind,
         to: to ?? null,
         session_id: found[index]?.sessionId,

@@ -75,8 +75,11 @@ export class SeasonController {
   @HttpCode(200)
   @ApiOperation({ summary: 'What happened to jars: opened, eaten, given, moved, lost, found' })
   @bodyOf(JarEventsDto)
-  addEvents(@By() actor: Actor, @Body() { events }: JarEventsDto): Promise<JarEventAnswer[]> {
-    return this.events.add(actor, events);
+  addEvents(
+    @By() actor: Actor,
+    @Body() { events, sentMs }: JarEventsDto,
+  ): Promise<JarEventAnswer[]> {
+    return this.events.add(actor, events, sentMs);
   }
 
   @Get('fruit')

@@ -177,11 +177,11 @@ const STANDING = `
 
 const TO_JUDGE = `
   SELECT session.id, session.name, session.ended_at AS "endedAt"
-  FROM book_records AS record
-  JOIN cook_sessions AS session ON session.id = record.session_id
+  FROM cook_sessions AS session
   LEFT JOIN outcomes AS outcome ON outcome.session_id = session.id
-  WHERE record.household_id = $1::uuid AND outcome.set IS NULL AND outcome.again IS NULL
-    AND record.cooked_at > $2 AND session.ended_at > $2
+  WHERE session.household_id = $1::uuid AND session.batch_id IS NOT NULL
+    AND session.started_at > $2 AND session.ended_at IS NOT NULL
+    AND outcome.set IS NULL AND outcome.again IS NULL
   ORDER BY session.ended_at DESC, session.id LIMIT 3`;
 
 const CALCIUM = `

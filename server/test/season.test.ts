@@ -152,6 +152,17 @@ describe('jars that live on', () => {
     expect(answers.flat().map(({ life }) => life)).toEqual(answers.map(() => 'eaten'));
   });
 
+  test('a phone whose clock is days wrong tells the right moment', async () => {
+    const [code = ''] = (await jarsOf(await stored())).map((jar) => jar.code);
+    const wrong = Date.now() - 3 * 86_400_000;
+    await api()
+      .post('/api/jar-events')
+      .send({ events: [event(code, 'eaten', { at: wrong })], sentMs: wrong })
+      .expect(200);
+    const [eaten] = body<JarStory>(await api().get(`/api/jars/${code}`).expect(200)).events;
+    expect(Math.abs(new Date(eaten?.at ?? 0).getTime() - Date.now())).toBeLessThan(60_000);
+  });
+
   test('an eaten jar’s glass comes back to the stock, a given one’s does not; undone, neither', async () => {
     const half = async () => (await kitchen()).jars.find(({ name }) => name === 'half-pint');
     const before = await half();

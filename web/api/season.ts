@@ -50,7 +50,7 @@ export const useJarsOfCook = (id: string) =>
 export function useTellJars() {
   const queries = useQueryClient();
   return useMutation<JarEventAnswer[], Error, readonly JarEventDto[]>({
-    mutationFn: (events) => request('/jar-events', 'POST', { events }),
+    mutationFn: (events) => request('/jar-events', 'POST', { events, sentMs: Date.now() }),
     onSettled: () =>
       Promise.all([
         queries.invalidateQueries({ queryKey: SHELF }),

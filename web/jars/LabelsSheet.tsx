@@ -69,6 +69,7 @@ export function LabelsSheet({ session, jarPlan, progress, onClose }: Props) {
                   window.location.origin,
                   own,
                   progress.loads.find(({ number }) => number === jar.load)?.minutes ?? null,
+                  jar,
                 ),
                 net: netInWords(jarPlan, jar.holdsMl, units),
               },

@@ -1,6 +1,7 @@
 import { say, type PlainMessageId } from '@idle-kettle/words';
 import type { CookSession } from '@idle-kettle/contract';
 import { isNamed, type JarPlace, type JarPlan, type UnitSystem } from '@idle-kettle/core';
+import { jarCode, type JarCode } from '@idle-kettle/core/season';
 import { format } from 'date-fns';
 import { shapeOfFormula } from '../drawings/fruitShapes.ts';
 import type { FruitShape } from '../drawings/FruitDrawing.tsx';
@@ -25,7 +26,7 @@ export type LabelText = {
   /** What the cook states of the formula; null where nothing was. */
   readonly stated: string | null;
   readonly batch: string;
-  /** The address of the batch, in the QR code. */
+  /** The address of the jar, or of its batch, in the QR code. */
   readonly address: string;
   readonly fruit: string;
   readonly shape: FruitShape;
@@ -70,16 +71,20 @@ const SHORT_ID = 8;
  * @param origin where the batch’s page is: `https://kettle.example`
  * @param own what the cook writes on it
  * @param minutes that its load was in the canner; null where it was in none, or none are known
+ * @param jar which of the batch’s it is; null for any of them
  */
 export function labelTextOf(
-  session: Pick<CookSession, 'id' | 'name' | 'batchId' | 'formula'>,
+  session: Pick<CookSession, 'id' | 'name' | 'batchId' | 'number' | 'formula'>,
   jarPlan: JarPlan,
   place: LabelledPlace,
   madeMs: number,
   origin: string,
   own: OwnWords = NO_WORDS,
   minutes: number | null = null,
+  jar: Omit<JarCode, 'cook'> | null = null,
 ): LabelText {
+  const code =
+    session.number === null || jar === null ? null : jarCode({ ...jar, cook: session.number });
   const { label, stated } = jarPlan;
   const { allergens, mayHold } = label;
   const told = [
@@ -104,8 +109,11 @@ export function labelTextOf(
         : isNamed(stated)
           ? say('labels.statedByTheCookExactly', { testedFormula: stated.testedFormula })
           : say('labels.statedByTheCookA', { meterPH: stated.meterPH }),
-    batch: say('labels.batch', { slice: (session.batchId ?? session.id).slice(0, SHORT_ID) }),
-    address: `${origin}/batches/${session.batchId ?? ''}`,
+    batch:
+      code === null
+        ? say('labels.batch', { slice: (session.batchId ?? session.id).slice(0, SHORT_ID) })
+        : say('labels.jarNumber', { code }),
+    address: code === null ? `${origin}/batches/${session.batchId ?? ''}` : `${origin}/j/${code}`,
     fruit: fruitColourOfLines(session.formula),
     shape: shapeOfFormula(session.formula),
     processed: place === 'pantry' ? processedOf(jarPlan, minutes) : null,

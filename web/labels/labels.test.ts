@@ -33,6 +33,7 @@ function sheetOf(
 const COOK = {
   id: 'c0ffee00-1111',
   name: 'Plum',
+  number: null,
   batchId: 'ba7c4000-2222',
   startedAt: '2026-09-05T10:00:00Z',
   formula: { lines: ['2 kg plums', '1.4 kg sugar'], settings: {} },
@@ -172,6 +173,22 @@ describe('a label', () => {
     expect(text(sheetOf(['2 kg diced melon', '1 kg sugar']), 'fridge').before).toBe(
       'Eat by 26 Sep 2026',
     );
+  });
+
+  test('names its jar by the number of its cook, and leads to it', () => {
+    const of = (size: number, number: number) =>
+      labelTextOf(
+        { ...COOK, number: 14 },
+        sheetOf(['2 kg plums', '1.4 kg sugar']),
+        'pantry',
+        MADE,
+        'https://kettle.example',
+        undefined,
+        null,
+        { size, number },
+      );
+    expect(of(1, 3)).toMatchObject({ batch: 'Jar 14-3', address: 'https://kettle.example/j/14-3' });
+    expect(of(2, 1).address).toBe('https://kettle.example/j/14-b1');
   });
 
   test('draws the fruit that there is most of, and calls it what it is', () => {

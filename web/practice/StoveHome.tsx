@@ -42,7 +42,7 @@ export function StoveHome() {
               id="practice.nothingYetOpenABatchs"
               values={{
                 part: (
-                  <Link to="/" className="link">
+                  <Link to="/batches" className="link">
                     {say('practice.page')}
                   </Link>
                 ),

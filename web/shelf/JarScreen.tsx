@@ -25,7 +25,12 @@ export function JarScreen() {
   if (!jar.data || !shelf.data) return <Loading what={say('shelf.theJar')} />;
   return (
     <ErrorBoundary what={say('shelf.theJar')} on={jar.data}>
-      <OneJar key={jar.data.code} jar={jar.data} places={shelf.data.places} />
+      <OneJar
+        key={jar.data.code}
+        jar={jar.data}
+        places={shelf.data.places}
+        nowMs={shelf.data.nowMs}
+      />
     </ErrorBoundary>
   );
 }
@@ -35,9 +40,11 @@ const PINT_PX = 150;
 function OneJar({
   jar,
   places,
+  nowMs,
 }: {
   readonly jar: JarStory;
   readonly places: readonly ShelfPlaceOf[];
+  readonly nowMs: number;
 }) {
   const mayCook = useMay()('cook');
   const tell = useTellJars();
@@ -79,12 +86,17 @@ function OneJar({
           )}
         </div>
       </div>
+      {eatBy !== null && new Date(eatBy).getTime() < nowMs && (
+        <p role="alert" className="border-l-4 border-error pl-3">
+          {say(isProcessedJar(jar) ? 'shelf.pastBest' : 'shelf.pastDays')}
+        </p>
+      )}
       {mayCook && (
         <div className="flex flex-wrap gap-2">
-          {life === 'in' && <Act onPress={() => act('opened')}>{say('shelf.open')}</Act>}
+          {life === 'in' && <Act onPress={() => act('opened')}>{say('shelf.openIt')}</Act>}
           {isThere && (
             <Act onPress={() => act('eaten')}>
-              {say(life === 'opened' ? 'shelf.finished' : 'shelf.takeOut')}
+              {say(life === 'opened' ? 'shelf.finished' : 'shelf.takeIt')}
             </Act>
           )}
           {life === 'in' && <Act onPress={() => act('given')}>{say('shelf.give')}</Act>}
@@ -117,8 +129,12 @@ function OneJar({
   );
 }
 
+/** Whether its lid keeps it: what is past its date is past its best then, and not unsafe. */
+const isProcessedJar = ({ life, place }: JarStory): boolean =>
+  life === 'in' && place !== 'fridge' && place !== 'freezer';
+
 const Act = ({ onPress, children }: { onPress: () => void; children: React.ReactNode }) => (
-  <button type="button" className="btn btn-lg" onClick={onPress}>
+  <button type="button" className="btn btn-lg border-primary/40" onClick={onPress}>
     {children}
   </button>
 );

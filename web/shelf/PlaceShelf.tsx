@@ -31,7 +31,7 @@ export function PlaceShelf({ name, groups, ...props }: Props) {
   return (
     <section aria-label={name}>
       <h2 className="text-xl font-bold text-primary">{say('shelf.placeCount', { name, count })}</h2>
-      <ul className="mt-1 grid gap-x-4 sm:grid-cols-2">
+      <ul className="mt-1 grid gap-2 sm:grid-cols-2">
         {shown.map((group) => (
           <Group key={`${group.cook} ${group.codes[0]}`} group={group} {...props} />
         ))}
@@ -55,10 +55,13 @@ function Group({ group, places, nowMs, mayCook, isBusy, onTell }: GroupProps) {
   const isPast = eatBy !== null && new Date(eatBy).getTime() < nowMs;
   return (
     <li
-      className="border-b-4 border-primary/40 pt-2 pb-1.5"
+      className="rounded-box bg-base-100 px-3 pt-3 pb-2"
       style={{ '--fruit': colour ?? 'var(--color-base-300)' } as React.CSSProperties}
     >
-      <div aria-hidden className="flex items-end gap-0.5">
+      <div
+        aria-hidden
+        className="flex min-h-12 items-end gap-0.5 border-b-4 border-primary/50 pl-1"
+      >
         {codes.slice(0, MOST_DRAWN).map((one) => (
           <JarDrawing key={one} volumeMl={holdsMl} pintPx={PINT_PX} fruit="var(--fruit)" />
         ))}
@@ -68,7 +71,7 @@ function Group({ group, places, nowMs, mayCook, isBusy, onTell }: GroupProps) {
           </span>
         )}
       </div>
-      <p className="leading-tight">
+      <p className="mt-1 leading-tight">
         <Link to={`/shelf/batch/${cook}`} className="link-hover text-lg font-bold">
           {name}
         </Link>{' '}

@@ -1,5 +1,6 @@
 import { say } from '@idle-kettle/words';
 import type { JarEventDto, Shelf, ShelfGroup } from '@idle-kettle/contract/season';
+import type { PlaceKind } from '@idle-kettle/core';
 import { ClipboardCheck, ScanLine, Undo2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -132,12 +133,17 @@ function Shelves({ shelf, units }: { readonly shelf: Shelf; readonly units: 'met
   );
 }
 
-/** Groups by where they stand, the household’s places in their order. */
+/** What is to be eaten first stands first. */
+const EATEN_FIRST: readonly PlaceKind[] = ['fridge', 'pantry', 'freezer', 'gifts'];
+
+/** Groups by where they stand, what keeps least first. */
 function inPlaces(
   { places }: Shelf,
   groups: readonly ShelfGroup[],
 ): readonly { readonly place: string; readonly groups: readonly ShelfGroup[] }[] {
-  const known = [...places.map(({ id }) => id)];
+  const known = places
+    .toSorted((a, b) => EATEN_FIRST.indexOf(a.kind) - EATEN_FIRST.indexOf(b.kind))
+    .map(({ id }) => id);
   const others = [...new Set(groups.map(({ place }) => place))].filter(
     (place) => !known.includes(place),
   );

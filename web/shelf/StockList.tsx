@@ -1,6 +1,6 @@
 import { say } from '@idle-kettle/words';
 import type { FruitStock } from '@idle-kettle/contract/season';
-import { formatGrams, formatVolume } from '@idle-kettle/core';
+import { convert, formatVolume } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { FruitDrawing } from '../drawings/FruitDrawing.tsx';
 import { shapeOfFruit } from '../drawings/fruitShapes.ts';
@@ -77,9 +77,7 @@ function toMakeInWords({ halfPints, fruitG, ripeMs, uses }: FruitStock, nowMs: n
   const low = Math.max(0, halfPints.p10);
   return [
     say('shelf.make', { low, high: halfPints.p90 }),
-    fruitG === null
-      ? ''
-      : say('shelf.ofFruit', { low: formatGrams(fruitG.p10), high: formatGrams(fruitG.p90) }),
+    fruitG === null ? '' : ofFruit(fruitG),
     ripeMs === null
       ? ''
       : ripeMs <= nowMs
@@ -89,4 +87,16 @@ function toMakeInWords({ halfPints, fruitG, ripeMs, uses }: FruitStock, nowMs: n
   ]
     .filter((part) => part !== '')
     .join(' ');
+}
+
+/** About how much fruit, to the half kilogram or the pound. */
+function ofFruit({ p10, p90 }: NonNullable<FruitStock['fruitG']>): string {
+  const halves = (grams: number) => (Math.round(grams / 500) / 2).toString();
+  const pounds = (grams: number) => Math.round(convert(grams, 'g', 'lb'));
+  return say('shelf.ofFruit', {
+    kgLow: halves(p10),
+    kgHigh: halves(p90),
+    lbLow: pounds(p10),
+    lbHigh: pounds(p90),
+  });
 }

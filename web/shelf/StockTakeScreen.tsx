@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { failureOf } from '../api/failure.ts';
 import { sayError } from '../api/request.ts';
 import { useShelf, useTellJars } from '../api/season.ts';
+import { useMay } from '../api/who.ts';
 import { NotFetched } from '../ui/Broken.tsx';
 import { Empty } from '../ui/Empty.tsx';
 import { Loading } from '../ui/Loading.tsx';
@@ -35,6 +36,7 @@ export function StockTakeScreen() {
 }
 
 function Take({ shelf }: { readonly shelf: Shelf }) {
+  const mayCook = useMay()('cook');
   const [take, setTake] = useState<StockTake | null>(() => readTake(sessionStorage.getItem(KEY)));
   const [done, setDone] = useState<string | null>(null);
   useEffect(() => {
@@ -51,7 +53,9 @@ function Take({ shelf }: { readonly shelf: Shelf }) {
         {say('shelf.stockTake')}
       </PageHeading>
       {done !== null && <p role="status">{done}</p>}
-      {take === null ? (
+      {!mayCook ? (
+        <p>{say('shelf.onlyCooks')}</p>
+      ) : take === null ? (
         withJars.length === 0 ? (
           <Empty title={say('shelf.empty')}>{say('shelf.emptyHow')}</Empty>
         ) : (
@@ -116,7 +120,11 @@ function Counting({ shelf, take, onChange, onDone }: CountingProps) {
     <>
       <h2 className="text-xl font-bold text-primary">{placeInWords(take.place, shelf.places)}</h2>
       <p>{say('shelf.countHow')}</p>
-      <button type="button" className="btn self-start" onClick={() => setScanning(true)}>
+      <button
+        type="button"
+        className="btn self-start border-primary/40"
+        onClick={() => setScanning(true)}
+      >
         <ScanLine aria-hidden className="size-5" /> {say('shelf.scan')}
       </button>
       {isScanning && (
@@ -137,7 +145,7 @@ function Counting({ shelf, take, onChange, onDone }: CountingProps) {
           return (
             <li
               key={key}
-              className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-base-300 py-2"
+              className="mb-1 flex flex-wrap items-center gap-x-3 gap-y-1 rounded-box bg-base-100 px-3 py-1.5"
             >
               <span className="min-w-0 flex-1 basis-48">
                 <b>{name}</b> <span className="opacity-80">{size}</span>

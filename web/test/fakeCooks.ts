@@ -8,6 +8,7 @@ export const COOK: CookSession = {
   id: 'pot',
   name: 'Damson',
   batchId: null,
+  number: null,
   formula: { lines: ['2 kg damsons', '1.4 kg sugar'], settings: {} },
   kitchen: { ...BARE_KITCHEN, units: 'metric', temperature: 'C' },
   practice: null,

@@ -110,6 +110,13 @@ const DRAWN: { readonly [kind in TaskKind]: React.ReactNode } = {
       />
     </>
   ),
+  past: (
+    <>
+      {full}
+      {jar}
+      <path d="M54 6 v20 M54 33 v2" className={HERE} strokeWidth="5" strokeLinecap="round" />
+    </>
+  ),
   store: (
     <>
       <path d="M6 62 h64" className={LINE} strokeWidth="4" />

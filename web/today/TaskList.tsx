@@ -18,7 +18,10 @@ const WAY: { readonly [place in Task['place']]: (of: string) => string } = {
 
 /** By when, and why; nothing where it does not matter. */
 function whyOf({ kind, dueMs, untilMs, isNow }: Task, nowMs: number): string {
-  if (kind === 'on-the-stove') return say('today.since', { moment: moment(dueMs, nowMs) });
+  if (kind === 'on-the-stove' || kind === 'planned')
+    return say('today.since', { moment: moment(dueMs, nowMs) });
+  if (kind === 'judge') return isNow ? '' : say('today.ready', { moment: moment(dueMs, nowMs) });
+  if (kind === 'past') return say('today.pastHow');
   if (kind === 'fruit' || kind === 'eat' || kind === 'calcium')
     return untilMs === null ? '' : daysLeft(untilMs, nowMs);
   if (!isNow) return say('today.ready', { moment: moment(dueMs, nowMs) });

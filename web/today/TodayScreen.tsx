@@ -49,7 +49,8 @@ function Today({ today }: { readonly today: TodayAnswer }) {
   const mayCook = useMay()('cook');
   const notices = useNotices(tasks, nowMs);
   const now = tasks.filter(({ isNow }) => isNow);
-  const later = tasks.filter(({ isNow }) => !isNow);
+  // Fruit has a list of its own beside it.
+  const later = tasks.filter(({ isNow, kind }) => !isNow && kind !== 'fruit');
   return (
     <>
       <header className="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">

@@ -72,12 +72,15 @@ export function Shell() {
         <div className="mx-auto flex max-w-[84rem] items-center gap-1 px-2 py-2 sm:gap-4 sm:px-6 lg:py-1">
           <NavLink
             to="/"
-            className="flex items-center gap-2 text-lg font-bold whitespace-nowrap text-primary sm:text-xl"
+            className="flex items-center gap-2 text-lg font-bold whitespace-nowrap text-primary max-sm:hidden sm:text-xl"
           >
             <KettleMark />
             <span className="max-sm:sr-only">{say('ui.idleKettle')}</span>
           </NavLink>
-          <nav aria-label={say('ui.main')} className="ml-auto flex sm:gap-1">
+          <nav
+            aria-label={say('ui.main')}
+            className="ml-auto flex max-sm:w-full max-sm:justify-between sm:gap-1"
+          >
             {PLACES.map(({ to, text, icon: Icon }) => (
               <NavLink
                 key={to}

@@ -44,6 +44,7 @@ const MADE = Date.parse('2026-09-05T12:00:00Z');
 const COOK = {
   id: 'c0ffee00-1111',
   name: 'Plum',
+  number: null,
   batchId: 'ba7c4000-2222',
   startedAt: '2026-09-05T10:00:00Z',
 };

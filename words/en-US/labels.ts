@@ -28,6 +28,7 @@ export const LABELS = {
     'Prepared with {{value}} g of fruit per 100 g. Total sugar {{value2}} g per 100 g.',
   'labels.statedByTheCookExactly': 'Stated by the cook: exactly “{{testedFormula}}”.',
   'labels.statedByTheCookA': 'Stated by the cook: a meter read pH {{meterPH}}.',
+  'labels.jarNumber': 'Jar {{code}}',
   'labels.batch': 'Batch {{slice}}',
   'labels.net': 'Net {{mass}}',
   'labels.labels': 'Labels',
