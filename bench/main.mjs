@@ -10,6 +10,7 @@ import { monkeyRows } from './monkey.mjs';
 import { packingRows } from './packing.mjs';
 import { planRows } from './plan.mjs';
 import { readingRows } from './reading.mjs';
+import { seasonRows } from './season.mjs';
 import { seenRows } from './seen.mjs';
 import { startRows } from './start.mjs';
 import { typingRows } from './typing.mjs';
@@ -36,6 +37,7 @@ const TABLES = {
 const LONG_TABLES = {
   monkey: () => (address === undefined ? [] : monkeyRows(address)),
   book: () => (address === undefined ? [] : bookRows(address)),
+  season: () => (address === undefined ? [] : seasonRows(address)),
 };
 const asked = process.argv.slice(2);
 const rows = [];

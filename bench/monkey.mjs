@@ -56,7 +56,17 @@ async function addressesOf(address) {
   };
   const [batches, sessions] = await Promise.all([ask('/batches'), ask('/cook-sessions')]);
   return [
-    ...['/', '/batches', '/shelf', '/stove', '/recipes', '/kitchen', '/batches/new', '/batches/gone', '/nowhere'],
+    ...[
+      '/',
+      '/batches',
+      '/shelf',
+      '/stove',
+      '/recipes',
+      '/kitchen',
+      '/batches/new',
+      '/batches/gone',
+      '/nowhere',
+    ],
     ...batches.flatMap(({ id }) => [
       `/batches/${id}`,
       `/batches/${id}/prepare`,

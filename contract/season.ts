@@ -136,6 +136,7 @@ export type FruitStock = Omit<ToMake, 'ripeMs'> & {
   readonly perMonth: { readonly p10: number; readonly p50: number; readonly p90: number };
   /** Half-pints that tell it. */
   readonly uses: number;
+  readonly colour: string | null;
   readonly givenAYear: number;
   readonly ripeMs: number | null;
 };
@@ -224,8 +225,12 @@ export type TodayAnswer = {
   /** The server’s clock, ms. */
   readonly nowMs: number;
   readonly fruit: readonly FruitInHouse[];
-  /** Fruit that is ripe this month, by its id. */
-  readonly inSeason: readonly string[];
+  /** Fruit that is ripe this month. */
+  readonly inSeason: readonly {
+    readonly fruit: string;
+    readonly name: string;
+    readonly colour: string | null;
+  }[];
   /** Whether anything was ever made here. */
   readonly isNew: boolean;
 };

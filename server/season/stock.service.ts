@@ -1,3 +1,4 @@
+import { jamColourOf } from '@idle-kettle/contract';
 import type { FruitStock } from '@idle-kettle/contract/season';
 import { findIngredient } from '@idle-kettle/core';
 import { toMake, useRateOf, type UsedJar } from '@idle-kettle/core/season';
@@ -80,6 +81,7 @@ function stockOf(
   return {
     ...toMake(fruit, rate, leftMl, nowMs, zone),
     name: findIngredient(fruit)?.name ?? fruit,
+    colour: jamColourOf(fruit),
     jars: there.length,
     holdsMl: leftMl,
     perMonth: rate.perMonth,

@@ -1,7 +1,8 @@
 import type { TodayAnswer } from '@idle-kettle/contract/season';
 import { ripeIn } from '@idle-kettle/core/season';
 import { today, type OpenJar, type TodayState } from '@idle-kettle/core/today';
-import { PRETREATMENT_FACTS, type Settings } from '@idle-kettle/core';
+import { jamColourOf } from '@idle-kettle/contract';
+import { findIngredient, PRETREATMENT_FACTS, type Settings } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
 import { QueryTypes } from 'sequelize';
@@ -53,7 +54,11 @@ export class TodayService {
       tasks: today(all, nowMs),
       nowMs,
       fruit,
-      inSeason: ripeIn(new Date(nowMs).getMonth() + 1, zone ?? null),
+      inSeason: ripeIn(new Date(nowMs).getMonth() + 1, zone ?? null).map((id) => ({
+        fruit: id,
+        name: findIngredient(id)?.name ?? id,
+        colour: jamColourOf(id),
+      })),
       isNew,
     };
   }

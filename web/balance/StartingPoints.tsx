@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useRecipes } from '../api/recipes.ts';
 import { FruitDrawing } from '../drawings/FruitDrawing.tsx';
-import { shapeOfFruit } from '../drawings/fruitShapes.ts';
+import { shapeOfFruit } from '../drawings/shapeOfFruit.ts';
 import { fruitColour } from '../ui/fruit.ts';
 import { Import } from './Import.tsx';
 

@@ -1,9 +1,9 @@
 import { say } from '@idle-kettle/words';
 import type { JarEventDto, ShelfGroup, ShelfPlaceOf } from '@idle-kettle/contract/season';
 import { format } from 'date-fns';
-import { useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { JarDrawing } from '../drawings/JarDrawing.tsx';
+import { JarsOnBoard } from '../drawings/JarsOnBoard.tsx';
 import { jarEvent } from './jarSource.ts';
 import { placeInWords } from './places.ts';
 
@@ -21,12 +21,19 @@ type Props = {
 const MOST_DRAWN = 8;
 /** Shelves longer than this are shown by the board. */
 const A_BOARD = 24;
+/** What is seen first; the rest of the board follows when that is drawn. */
+const AT_FIRST = 6;
 const PINT_PX = 46;
 
 /** One place of the household, drawn as a shelf of jars. */
 export function PlaceShelf({ name, groups, ...props }: Props) {
-  const [boards, setBoards] = useState(1);
-  const shown = groups.slice(0, boards * A_BOARD);
+  const [boards, setBoards] = useState(0);
+  const shown = groups.slice(0, boards === 0 ? AT_FIRST : boards * A_BOARD);
+  useEffect(() => {
+    if (boards > 0) return undefined;
+    const later = setTimeout(() => startTransition(() => setBoards(1)));
+    return () => clearTimeout(later);
+  }, [boards]);
   const count = groups.reduce((sum, { codes }) => sum + codes.length, 0);
   return (
     <section aria-label={name}>
@@ -55,16 +62,19 @@ function Group({ group, places, nowMs, mayCook, isBusy, onTell }: GroupProps) {
   const isPast = eatBy !== null && new Date(eatBy).getTime() < nowMs;
   return (
     <li
-      className="rounded-box bg-base-100 px-3 pt-3 pb-2"
+      className="rounded-box bg-base-100 px-3 pt-3 pb-2 [contain-intrinsic-height:9rem] [content-visibility:auto]"
       style={{ '--fruit': colour ?? 'var(--color-base-300)' } as React.CSSProperties}
     >
       <div
         aria-hidden
         className="flex min-h-12 items-end gap-0.5 border-b-4 border-primary/50 pl-1"
       >
-        {codes.slice(0, MOST_DRAWN).map((one) => (
-          <JarDrawing key={one} volumeMl={holdsMl} pintPx={PINT_PX} fruit="var(--fruit)" />
-        ))}
+        <JarsOnBoard
+          volumeMl={holdsMl}
+          pintPx={PINT_PX}
+          count={Math.min(codes.length, MOST_DRAWN)}
+          fruit="var(--fruit)"
+        />
         {codes.length > MOST_DRAWN && (
           <span className="pl-1 font-bold">
             {say('shelf.andMore', { count: codes.length - MOST_DRAWN })}

@@ -3,8 +3,7 @@ import type { FruitStock } from '@idle-kettle/contract/season';
 import { convert, formatVolume } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { FruitDrawing } from '../drawings/FruitDrawing.tsx';
-import { shapeOfFruit } from '../drawings/fruitShapes.ts';
-import { fruitColour } from '../ui/fruit.ts';
+import { shapeOfFruit } from '../drawings/shapeOfFruit.ts';
 
 type Props = {
   readonly stock: readonly FruitStock[];
@@ -25,7 +24,10 @@ export const StockList = ({ stock, nowMs, units }: Props) => (
           data-fruit={one.fruit}
         >
           <span className="w-9 shrink-0">
-            <FruitDrawing shape={shapeOfFruit(one.fruit)} colour={fruitColour(one.fruit)} />
+            <FruitDrawing
+              shape={shapeOfFruit(one.fruit)}
+              colour={one.colour ?? 'var(--color-base-300)'}
+            />
           </span>
           <div>
             <p>

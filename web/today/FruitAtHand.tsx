@@ -6,8 +6,7 @@ import { useState } from 'react';
 import { sayError } from '../api/request.ts';
 import { useAddFruit, useUseFruit } from '../api/season.ts';
 import { FruitDrawing } from '../drawings/FruitDrawing.tsx';
-import { shapeOfFruit } from '../drawings/fruitShapes.ts';
-import { fruitColour } from '../ui/fruit.ts';
+import { shapeOfFruit } from '../drawings/shapeOfFruit.ts';
 import { daysLeft } from './when.ts';
 
 type Props = {
@@ -34,7 +33,7 @@ export function FruitAtHand({ fruit, nowMs, mayCook }: Props) {
         {fruit.map((one) => (
           <li key={one.id} className="flex items-center gap-3 border-b border-base-300 py-1.5">
             <span className="w-7 shrink-0">
-              <FruitDrawing shape={shapeOfFruit(one.fruit)} colour={fruitColour(one.fruit)} />
+              <FruitDrawing shape={shapeOfFruit(one.fruit)} colour={one.colour ?? '#cfc8b4'} />
             </span>
             <span className="min-w-0 flex-1">
               <b>{one.line}</b>{' '}
