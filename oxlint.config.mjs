@@ -32,6 +32,7 @@ const CORE_ROOMS = [
   'book',
   'season',
   'today',
+  'schedule',
   'practice',
   'validation',
 ];

@@ -4,6 +4,7 @@ import type { Answer } from './answer.ts';
 import { learnCommand } from './learn.ts';
 import { planCommand } from './plan.ts';
 import { readCommand } from './read.ts';
+import { dayCommand } from './day.ts';
 import { remakeCommand, troubleCommand } from './trouble.ts';
 
 const families = (): Promise<Answer> => Promise.resolve({ code: 0, out: familiesPage(), err: '' });
@@ -18,6 +19,7 @@ const COMMANDS = {
   read: readCommand,
   trouble: troubleCommand,
   remake: remakeCommand,
+  day: dayCommand,
   learn: learnCommand,
   families,
   'process-table': processTable,

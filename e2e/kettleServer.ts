@@ -80,7 +80,8 @@ export class KettleServer {
     await client.query(`
       TRUNCATE ${rows[0]?.tables ?? ''};
       INSERT INTO kitchens (household_id, name, units, temperature, altitude_unit, school)
-      SELECT id, 'My kitchen', 'us', 'F', 'ft', 'ten-minute' FROM households`);
+      SELECT id, 'My kitchen', 'us', 'F', 'ft', 'ten-minute' FROM households;
+      UPDATE households SET cooks_numbered = 0`);
     await client.end();
     if (this.child === null) await this.start();
   }

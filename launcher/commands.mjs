@@ -261,7 +261,7 @@ function portIn(port) {
 
 /**
  * `plan [FILE]` and its like: the answer on standard output, faults on standard error.
- * @param {'plan' | 'read' | 'trouble' | 'remake' | 'learn' | 'families' | 'process-table' | 'calibrate'} name
+ * @param {'plan' | 'read' | 'trouble' | 'remake' | 'learn' | 'day' | 'families' | 'process-table' | 'calibrate'} name
  * @param {string[]} args
  */
 export async function runComputation(name, args) {

@@ -13,6 +13,7 @@ const HELP = `Idle Kettle
   ./kettle read [FILE]   show how recipe lines are read: plain text or JSON
   ./kettle trouble [FILE]  what ails a batch: its causes, what would tell, and what to do
   ./kettle remake [FILE] how a batch that is too loose or too stiff is made again
+  ./kettle day [FILE]    when what is done on a day of several batches
   ./kettle learn [FILE]  what a kitchen's cooks tell of its burners, its thermometer and its jars
   ./kettle families      print what is safe for the pantry, as in docs/shelf-families.md
   ./kettle process-table print canner minutes by altitude, as in docs/process-table.md
@@ -42,6 +43,7 @@ const COMMANDS = {
   read: (args) => runComputation('read', args),
   trouble: (args) => runComputation('trouble', args),
   remake: (args) => runComputation('remake', args),
+  day: (args) => runComputation('day', args),
   learn: (args) => runComputation('learn', args),
   families: (args) => runComputation('families', args),
   'process-table': (args) => runComputation('process-table', args),

@@ -56,7 +56,7 @@ test('from a first start to a kitchen with its own pot, burner, jars and canner 
   await presses.on(page.getByRole('button', { name: /1-lb jar/ }));
   await presses.on(page.getByRole('button', { name: 'deep pan with a rack' }));
   await presses.on(page.getByRole('button', { name: 'Finish' }));
-  await expect(page.getByText('No batches yet.')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Your first batch' })).toBeVisible();
   expect(presses.count).toBeLessThanOrEqual(10);
   expect(await kettle.send('GET', '/kitchen')).toMatchObject({
     pots: [{ name: 'preserving pan', diameterCm: 36 }],
@@ -114,7 +114,7 @@ test('a new kitchen is asked for an altitude that can be, and may be told it in 
   await page.getByRole('button', { name: 'Next' }).click();
   await page.getByRole('button', { name: 'Next' }).click();
   await page.getByRole('button', { name: 'Finish' }).click();
-  await expect(page.getByText('No batches yet.')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Your first batch' })).toBeVisible();
   const kitchen = await kettle.send<Kitchen>('GET', '/kitchen');
   expect(kitchen).toMatchObject({ setUp: true, units: 'metric', temperature: 'C', measures: 'uk' });
   expect(kitchen.altitudeM).toBeCloseTo(305, 0);

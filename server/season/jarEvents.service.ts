@@ -21,7 +21,6 @@ import type { StockTaken } from '../kitchen/jarStock.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
 import { BadInput } from '../problem/errors.ts';
 import { JarTable } from './jarTable.service.ts';
-import { StockService } from './stock.service.ts';
 
 /** Clocks this close agree; what is dated further ahead happened now. */
 const AGREE_MS = 5 * 60_000;
@@ -35,7 +34,6 @@ export class JarEvents {
     @InjectConnection() private readonly database: Sequelize,
     private readonly clock: ServerClock,
     private readonly table: JarTable,
-    private readonly stock: StockService,
     private readonly kitchens: KitchenService,
   ) {}
 
@@ -51,7 +49,7 @@ export class JarEvents {
     given: readonly JarEventDto[],
     sentMs: number | null = null,
   ): Promise<JarEventAnswer[]> {
-    const answers = await this.database.transaction(async (transaction) => {
+    return this.database.transaction(async (transaction) => {
       const jars = given.map(({ jar }) => jarOfCode(jar) as JarCode);
       const found = await this.found(householdId, given, jars, transaction);
       const nowMs = this.clock.now();
@@ -77,8 +75,6 @@ export class JarEvents {
       for (const id of cooks) await this.restock(householdId, id, transaction);
       return this.answers(householdId, given, found, transaction);
     });
-    this.stock.forget(householdId);
-    return answers;
   }
 
   /** Gives glass that is empty again back to the stock; of a cook that took none of it, nothing. */

@@ -35,10 +35,17 @@ export type Logged = { readonly fruit: string | null; readonly jars: readonly Lo
  */
 @Injectable()
 export class JarTable {
+  private readonly written = new Map<HouseholdId, number>();
+
   constructor(
     @InjectConnection() private readonly database: Sequelize,
     private readonly kitchens: KitchenService,
   ) {}
+
+  /** How often this server has written jars of a household: what is worked out of them goes by it. */
+  timesWritten(householdId: HouseholdId): number {
+    return this.written.get(householdId) ?? 0;
+  }
 
   /**
    * Writes the jars of a cook anew, by its log as it is now.
@@ -137,6 +144,9 @@ export class JarTable {
     await this.database.query(WRITE, {
       bind: [householdId, ids, JSON.stringify(rows)],
       transaction,
+    });
+    transaction.afterCommit(() => {
+      this.written.set(householdId, this.timesWritten(householdId) + 1);
     });
   }
 

@@ -9,8 +9,9 @@ import { Sequelize } from 'sequelize-typescript';
 import { ServerClock } from '../clock/serverClock.service.ts';
 import type { HouseholdId } from '../household/household.model.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
+import { JarTable } from './jarTable.service.ts';
 
-/** What was worked out counts for so long where nothing happened here meanwhile, ms. */
+/** What was worked out counts for so long where this server wrote no jars meanwhile, ms. */
 const KEPT_MS = 60_000;
 
 type Row = {
@@ -26,25 +27,22 @@ type Row = {
 export class StockService {
   private readonly kept = new Map<
     HouseholdId,
-    { readonly atMs: number; readonly stock: readonly FruitStock[] }
+    { readonly atMs: number; readonly written: number; readonly stock: readonly FruitStock[] }
   >();
 
   constructor(
     @InjectConnection() private readonly database: Sequelize,
     private readonly clock: ServerClock,
     private readonly kitchens: KitchenService,
+    private readonly table: JarTable,
   ) {}
-
-  /** Something happened to its jars: what was worked out counts no more. */
-  forget(householdId: HouseholdId): void {
-    this.kept.delete(householdId);
-  }
 
   /** What there is of each fruit, what runs out first before what lasts. */
   async ofHousehold(householdId: HouseholdId): Promise<readonly FruitStock[]> {
     const nowMs = this.clock.now();
+    const written = this.table.timesWritten(householdId);
     const kept = this.kept.get(householdId);
-    if (kept !== undefined && Math.abs(nowMs - kept.atMs) < KEPT_MS) return kept.stock;
+    if (kept?.written === written && Math.abs(nowMs - kept.atMs) < KEPT_MS) return kept.stock;
     const [rows, { zone }] = await Promise.all([
       this.database.query<Row>(
         `SELECT fruit, holds_ml AS "holdsMl", since, left_at AS "leftAt", life FROM jars
@@ -58,7 +56,7 @@ export class StockService {
     for (const row of rows) byFruit.set(row.fruit, [...(byFruit.get(row.fruit) ?? []), row]);
     const stock = [...byFruit].map(([fruit, own]) => stockOf(fruit, own, nowMs, zone ?? null));
     stock.sort((a, b) => (a.until.p50 ?? Infinity) - (b.until.p50 ?? Infinity));
-    this.kept.set(householdId, { atMs: nowMs, stock });
+    this.kept.set(householdId, { atMs: nowMs, written, stock });
     return stock;
   }
 }

@@ -138,7 +138,7 @@ export function Jars({ session, log }: Props) {
                 const onwards = goOn();
                 setDone.mutate(
                   { id: session.batchId ?? '', isDone: true },
-                  { onSuccess: () => onwards('/') },
+                  { onSuccess: () => onwards('/batches') },
                 );
               }}
             >

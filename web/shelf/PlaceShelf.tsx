@@ -82,7 +82,10 @@ function Group({ group, places, nowMs, mayCook, isBusy, onTell }: GroupProps) {
         )}
       </div>
       <p className="mt-1 leading-tight">
-        <Link to={`/shelf/batch/${cook}`} className="link-hover text-lg font-bold">
+        <Link
+          to={`/shelf/batch/${cook}`}
+          className="link-hover text-lg font-bold max-sm:inline-flex max-sm:min-h-11 max-sm:items-center"
+        >
           {name}
         </Link>{' '}
         <span className="opacity-80">

@@ -63,7 +63,10 @@ export const LaterList = ({ tasks, nowMs }: Props) => (
         data-task={task.kind}
         className="flex flex-wrap gap-x-3 border-b border-base-300 py-1.5"
       >
-        <Link to={WAY[task.place](task.of)} className="link-hover font-bold">
+        <Link
+          to={WAY[task.place](task.of)}
+          className="link-hover font-bold max-sm:inline-flex max-sm:min-h-11 max-sm:items-center"
+        >
           {textOf(taskInWords(task))}
         </Link>
         <span className="ml-auto opacity-80">{whyOf(task, nowMs)}</span>

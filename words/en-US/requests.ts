@@ -15,6 +15,7 @@ export const REQUESTS = {
   'requests.jarNeeds': 'Each jar needs a name and volumeMl.',
   'requests.oneObject': 'Send one JSON object with "lines".',
   'requests.number': '{{property}} must be a number.',
+  'requests.leastBatches': 'Name at least one batch.',
   'requests.textLength': '{{property}} must be text of at most {{most}} characters.',
   'requests.sourceOfADevice': 'source is the name of a device. Only that device may use it.',
   'requests.source': 'source must be 1 to 60 letters, digits, spaces, points, colons or dashes.',

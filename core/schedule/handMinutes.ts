@@ -1,0 +1,44 @@
+import type { ActId } from '../chain/index.ts';
+import type { PlanAct } from '../plan/index.ts';
+import type { Quantiles } from '../quantity/index.ts';
+
+/** How much there is to do by hand. */
+export type HandWork = { readonly fruitKg: number; readonly jars: number };
+
+/** Minutes that hands need: so many at least, and more for each kilogram of fruit and each jar. */
+type Hands = { readonly least: number; readonly perKg?: number; readonly perJar?: number };
+
+/**
+ * Minutes of the acts that hands decide, for one person; common practice and judgement. Stoning and
+ * cutting are told with the weighing, for that is where the fruit is in hand.
+ */
+const HANDS: { readonly [id in ActId]?: Hands } = {
+  'empty-jars': { least: 2, perJar: 1 },
+  weigh: { least: 5, perKg: 4 },
+  'carry-pectin': { least: 1 },
+  'clot-test': { least: 2 },
+  infuse: { least: 5 },
+  slice: { least: 5, perKg: 12 },
+  drain: { least: 5, perKg: 6 },
+  light: { least: 0.5 },
+  add: { least: 1.5 },
+  strain: { least: 3 },
+  fill: { least: 2, perJar: 1.2 },
+  load: { least: 1, perJar: 0.4 },
+  out: { least: 1, perJar: 0.3 },
+};
+
+/** How much quicker and slower hands are than usual. Judgement. */
+const QUICK = 0.75;
+const SLOW = 1.5;
+
+/** What is planned for a hand act that the table does not have, min. */
+const LEAST = 1;
+
+/** Minutes of an act that hands decide; its own where a clock or the pot does. */
+export function minutesOfAct({ id, minutes }: PlanAct, { fruitKg, jars }: HandWork): Quantiles {
+  if (minutes !== null) return minutes;
+  const { least, perKg = 0, perJar = 0 } = HANDS[id] ?? { least: LEAST };
+  const p50 = least + perKg * fruitKg + perJar * jars;
+  return { p10: QUICK * p50, p50, p90: SLOW * p50 };
+}

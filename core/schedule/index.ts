@@ -1,0 +1,11 @@
+export * from './day.ts';
+export * from './handMinutes.ts';
+export {
+  HELD_KINDS,
+  type HeldKind,
+  type Job,
+  type Piece,
+  type Segment,
+  type Things,
+} from './job.ts';
+export { schedule, type Schedule } from './solve.ts';

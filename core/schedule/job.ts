@@ -1,0 +1,51 @@
+import type { ActId } from '../chain/index.ts';
+
+/** Kinds of things that an act holds. */
+export const HELD_KINDS = ['burner', 'slow cooker', 'oven', 'canner'] as const;
+/** One of {@link HELD_KINDS}. */
+export type HeldKind = (typeof HELD_KINDS)[number];
+
+/** A stretch of one act that is not broken off. Minutes. */
+export type Piece = {
+  readonly act: ActId;
+  readonly minutes: number;
+  /** Whether it wants somebody all the time. */
+  readonly hands: boolean;
+  readonly holds: HeldKind | null;
+};
+
+/** Pieces that follow one another without a pause. */
+export type Segment = {
+  readonly pieces: readonly Piece[];
+  /** How long what follows may be put off, min. */
+  readonly mayWaitMin: number;
+};
+
+/** A load of jars in a canner: in, to the boil, its time, rested, out; once it is loaded. */
+export type LoadJob = { readonly pieces: readonly Piece[] };
+
+/** One batch, as it is scheduled. */
+export type Job = {
+  readonly name: string;
+  /** From when it may begin, min from the beginning of the day. */
+  readonly readyMin: number;
+  /** Until when it must have begun; null for any time. */
+  readonly keepsUntilMin: number | null;
+  /** Up to the filled jars, in order. */
+  readonly segments: readonly Segment[];
+  /** One after another, the first right after the filling. */
+  readonly loads: readonly LoadJob[];
+  /** How long a cold canner heats before jars may go in, min. */
+  readonly heatsMin: number;
+  /** How long filled jars may wait for a later load, min. */
+  readonly jarsWaitMin: number;
+};
+
+/** What there is to work with. */
+export type Things = {
+  readonly people: number;
+  readonly burners: number;
+  readonly slowCookers: number;
+  readonly ovens: number;
+  readonly canners: number;
+};

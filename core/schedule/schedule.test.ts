@@ -1,0 +1,329 @@
+import { chanceFrom } from '../forecast/index.ts';
+import { request } from '../test/planned.ts';
+import { runs } from '../test/runs.ts';
+import type { PlacedAct } from './place.ts';
+import {
+  planDay,
+  schedule,
+  type DayBatch,
+  type DayRequest,
+  type Job,
+  type Things,
+} from './index.ts';
+
+const HOUR = 3_600_000;
+const FROM = Date.UTC(2026, 8, 12, 7);
+
+const DAMSON = request({ lines: ['2 kg crushed damsons', '1.4 kg sugar'] });
+const PLUM = request({ lines: ['3 kg plums', '2.1 kg sugar', '30 mL bottled lemon juice'] });
+const STRAWBERRY = request({
+  lines: ['5 cups crushed strawberries', '7 cups sugar', '1 box powdered pectin'],
+});
+const SEVILLE = request({
+  product: 'marmalade',
+  lines: ['1 kg seville oranges', '2 kg sugar', '2 L water'],
+});
+const BUTTER = request({
+  product: 'butter',
+  lines: ['3 kg apples', '500 g sugar'],
+  heat: 'slow-cooker-low',
+});
+
+const batch = (
+  name: string,
+  formula: DayBatch['formula'],
+  more: Partial<DayBatch> = {},
+): DayBatch => ({
+  name,
+  formula,
+  readyMs: null,
+  keepsUntilMs: null,
+  ...more,
+});
+
+const day = (change: Partial<DayRequest>): DayRequest => ({
+  fromMs: FROM,
+  finishByMs: null,
+  people: 1,
+  burners: 2,
+  slowCookers: 1,
+  canners: [{ halfPints: 7 }],
+  batches: [batch('Damson', DAMSON)],
+  ...change,
+});
+
+function planned(change: Partial<DayRequest>) {
+  const outcome = planDay(day(change));
+  if (!outcome.ok) throw new Error(JSON.stringify(outcome.faults));
+  return outcome.day;
+}
+
+type Timed = { readonly from: number; readonly to: number };
+const overlap = (a: Timed, b: Timed): boolean => a.from < b.to - 1e-6 && b.from < a.to - 1e-6;
+
+/** What is wrong with a schedule: nothing held twice, hands enough, chains whole, waits kept. */
+function faultsOf(acts: readonly PlacedAct[], jobs: readonly Job[], things: Things): string[] {
+  const faults: string[] = [];
+  for (const [i, a] of acts.entries())
+    for (const b of acts.slice(i + 1))
+      if (
+        a.holds !== null &&
+        b.holds !== null &&
+        a.holds.kind === b.holds.kind &&
+        a.holds.thing === b.holds.thing &&
+        overlap(a, b)
+      )
+        faults.push(`${a.act} of ${a.job} and ${b.act} of ${b.job} hold one ${a.holds.kind}`);
+  const manned = acts.filter(({ hands, from, to }) => hands && to - from > 1e-6);
+  for (const { from } of manned) {
+    const busy = manned.filter((act) => act.from <= from + 1e-9 && act.to > from + 1e-6);
+    if (busy.length > things.people) faults.push(`${busy.length} pairs of hands at ${from}`);
+  }
+  for (const [index, job] of jobs.entries()) {
+    const own = acts.filter((act) => act.job === index && act.load === null);
+    if (own.length === 0) continue;
+    const pieces = job.segments.flatMap(({ pieces: all, mayWaitMin }) =>
+      all.map((piece, nth) => ({ ...piece, mayWaitMin: nth === all.length - 1 ? mayWaitMin : 0 })),
+    );
+    if (own.length !== pieces.length) faults.push(`${job.name} lacks acts`);
+    if ((own[0]?.from ?? 0) < job.readyMin - 1e-6) faults.push(`${job.name} begins too soon`);
+    for (const [nth, act] of own.entries()) {
+      const piece = pieces[nth];
+      if (act.act !== piece?.act || Math.abs(act.to - act.from - piece.minutes) > 1e-6)
+        faults.push(`${job.name}: ${act.act} is not as long as its ${piece?.act}`);
+      const next = own[nth + 1];
+      if (next === undefined) continue;
+      const wait = next.from - act.to;
+      if (wait < -1e-6 || wait > (piece?.mayWaitMin ?? 0) + 1e-6)
+        faults.push(`${job.name}: ${next.act} waits ${wait} min`);
+    }
+    const full = own.at(-1)?.to ?? 0;
+    for (const [nth] of job.loads.entries()) {
+      const load = acts.filter((act) => act.job === index && act.load === nth);
+      const first = load.find(({ act }) => act === 'load');
+      const wait = (first?.from ?? Infinity) - full;
+      if (wait < -1e-6 || wait > (nth === 0 ? 0 : job.jarsWaitMin) + 1e-6)
+        faults.push(`${job.name}: load ${nth} waits ${wait} min`);
+      const heats = load.find(
+        ({ act, to }) => act === 'heat-canner' && to <= (first?.from ?? 0) + 1e-6,
+      );
+      const ready = heats ?? null;
+      // It heated for its time, or was hot from the load before.
+      if (ready === null && job.heatsMin > 0) {
+        const before = acts.some(
+          (act) =>
+            act.holds?.kind === 'canner' &&
+            act.holds.thing === first?.holds?.thing &&
+            act.to <= (first?.from ?? 0) + 1e-6 &&
+            act.to >= (first?.from ?? 0) - 25 - 1e-6,
+        );
+        if (!before) faults.push(`${job.name}: load ${nth} goes into a cold canner`);
+      }
+    }
+  }
+  return faults;
+}
+
+/** A batch of random length, with what a real one has. */
+function randomJob(chance: () => number, name: string): Job {
+  const some = (least: number, most: number) => Math.round(least + (most - least) * chance());
+  const isOvernight = chance() < 0.15;
+  const hasLoads = chance() < 0.8;
+  return {
+    name,
+    readyMin: chance() < 0.3 ? some(0, 240) : 0,
+    keepsUntilMin: chance() < 0.2 ? some(120, 900) : null,
+    segments: [
+      ...(isOvernight
+        ? [
+            {
+              pieces: [{ act: 'slice' as const, minutes: some(10, 40), hands: true, holds: null }],
+              mayWaitMin: 360,
+            },
+            {
+              pieces: [
+                { act: 'soak' as const, minutes: some(600, 900), hands: false, holds: null },
+              ],
+              mayWaitMin: 360,
+            },
+          ]
+        : []),
+      {
+        pieces: [{ act: 'weigh' as const, minutes: some(5, 45), hands: true, holds: null }],
+        mayWaitMin: 60,
+      },
+      {
+        pieces: [
+          { act: 'soften' as const, minutes: some(0, 20), hands: false, holds: 'burner' as const },
+          { act: 'add' as const, minutes: 2, hands: true, holds: 'burner' as const },
+          {
+            act: 'boil-down' as const,
+            minutes: some(10, 40),
+            hands: true,
+            holds: 'burner' as const,
+          },
+          { act: 'plate' as const, minutes: 2, hands: true, holds: null },
+          { act: 'stand' as const, minutes: 5, hands: false, holds: null },
+          { act: 'fill' as const, minutes: some(5, 20), hands: true, holds: null },
+        ],
+        mayWaitMin: 0,
+      },
+    ],
+    loads: hasLoads
+      ? Array.from({ length: some(1, 3) }, () => ({
+          pieces: [
+            { act: 'load' as const, minutes: 3, hands: true, holds: 'canner' as const },
+            {
+              act: 'heat-canner' as const,
+              minutes: some(5, 12),
+              hands: false,
+              holds: 'canner' as const,
+            },
+            {
+              act: 'process' as const,
+              minutes: some(10, 25),
+              hands: false,
+              holds: 'canner' as const,
+            },
+            { act: 'rest' as const, minutes: 5, hands: false, holds: 'canner' as const },
+            { act: 'out' as const, minutes: 3, hands: true, holds: 'canner' as const },
+          ],
+        }))
+      : [],
+    heatsMin: some(15, 30),
+    jarsWaitMin: 120,
+  };
+}
+
+const randomThings = (chance: () => number): Things => ({
+  people: 1 + Math.floor(3 * chance()),
+  burners: 1 + Math.floor(3 * chance()),
+  slowCookers: 1,
+  ovens: 1,
+  canners: 1 + Math.floor(2 * chance()),
+});
+
+describe('a day', () => {
+  test('of any batches is valid: nothing held twice, no chain broken, waits kept, hands enough', () => {
+    const seed = Math.floor(Math.random() * 1e9);
+    const chance = chanceFrom(seed);
+    for (let run = 0; run < runs(1000); run += 1) {
+      const jobs = Array.from({ length: 1 + Math.floor(4 * chance()) }, (_, nth) =>
+        randomJob(chance, `job ${nth}`),
+      );
+      const things = randomThings(chance);
+      const { acts, finish, bound, left } = schedule(jobs, things);
+      expect([seed, run, faultsOf(acts, jobs, things)]).toEqual([seed, run, []]);
+      if (left.length === 0) expect(finish).toBeGreaterThanOrEqual(bound - 1e-6);
+    }
+  });
+
+  test('of eight batches is valid too, and no batch is left out', () => {
+    const chance = chanceFrom(3);
+    const jobs = Array.from({ length: 8 }, (_, nth) => randomJob(chance, `job ${nth}`));
+    const things = { people: 2, burners: 2, slowCookers: 1, ovens: 1, canners: 1 };
+    const { acts, left } = schedule(jobs, things);
+    expect(left).toEqual([]);
+    expect(faultsOf(acts, jobs, things)).toEqual([]);
+  });
+
+  test('of one batch takes what its chain does, the canner hot as its jars are full', () => {
+    const { acts, finishMs, infeasible } = planned({});
+    expect(infeasible).toBeNull();
+    expect(acts.map(({ act }) => act)).toEqual(
+      expect.arrayContaining([
+        'prepare',
+        'soften',
+        'add',
+        'dissolve',
+        'boil-down',
+        'plate',
+        'stand',
+        'fill',
+        'load',
+        'process',
+        'rest',
+        'out',
+        'cool',
+      ]),
+    );
+    const fill = acts.find(({ act }) => act === 'fill');
+    const load = acts.find(({ act }) => act === 'load');
+    expect(load?.startMs).toBe(fill?.endMs);
+    const heats = acts.find(({ act }) => act === 'heat-canner');
+    expect(heats?.endMs).toBe(load?.startMs);
+    expect(heats?.holds).toEqual(['canner 1']);
+    // Common practice: a small batch is in its jars in two hours, and processed in another.
+    expect((finishMs - FROM) / HOUR).toBeGreaterThan(1.2);
+    expect((finishMs - FROM) / HOUR).toBeLessThan(3.5);
+  });
+
+  test('more hands or burners never make it longer', () => {
+    const batches = [batch('Damson', DAMSON), batch('Plum', PLUM), batch('Strawberry', STRAWBERRY)];
+    const alone = planned({ batches, people: 1, burners: 1 });
+    const two = planned({ batches, people: 2, burners: 1 });
+    const rich = planned({
+      batches,
+      people: 3,
+      burners: 3,
+      canners: [{ halfPints: 7 }, { halfPints: 7 }],
+    });
+    expect(two.finishMs).toBeLessThanOrEqual(alone.finishMs);
+    expect(rich.finishMs).toBeLessThan(alone.finishMs);
+  });
+
+  test('soaks overnight by itself, and what comes next the day after', () => {
+    const soaked = request({
+      ...SEVILLE,
+      lines: ['2 kg sugar'],
+      before: {
+        kind: 'soak',
+        lines: ['1 kg seville oranges'],
+        waterG: 2000,
+        hours: 14,
+        obtainedG: null,
+        obtainedMl: null,
+        brix: null,
+        clot: null,
+      },
+    });
+    const { acts } = planned({ batches: [batch('Seville', soaked), batch('Damson', DAMSON)] });
+    const soak = acts.find(({ act }) => act === 'soak');
+    expect(soak).toMatchObject({ hands: false, holds: [] });
+    expect(((soak?.endMs ?? 0) - (soak?.startMs ?? 0)) / HOUR).toBeCloseTo(14, 1);
+    const damson = acts.filter(({ batch: of, act }) => of === 'Damson' && act !== 'cool');
+    expect(Math.max(...damson.map(({ endMs }) => endMs))).toBeLessThan(soak?.endMs ?? 0);
+  });
+
+  test('a slow cooker holds itself and no burner', () => {
+    const { acts } = planned({ batches: [batch('Butter', BUTTER)], burners: 0 });
+    expect(acts.find(({ act }) => act === 'slow')?.holds).toEqual(['slow cooker 1']);
+  });
+
+  test('that does not come out says by how many minutes, and more of what would do', () => {
+    const batches = [batch('Damson', DAMSON), batch('Plum', PLUM), batch('Strawberry', STRAWBERRY)];
+    const { finishMs } = planned({ batches });
+    const short = planned({ batches, finishByMs: finishMs - 30 * 60_000 }).infeasible;
+    expect(short?.shortMin).toBeGreaterThan(0);
+    expect(short?.shortMin).toBeLessThanOrEqual(30);
+    expect(planned({ batches, finishByMs: FROM + HOUR }).infeasible?.resource).toBe('time');
+    expect(planned({ batches, finishByMs: finishMs }).infeasible).toBeNull();
+  });
+
+  test('fruit that will not keep is begun before the rest', () => {
+    const batches = [
+      batch('Plum', PLUM),
+      batch('Strawberry', STRAWBERRY, { keepsUntilMs: FROM + 10 * 60_000 }),
+    ];
+    const { acts, infeasible } = planned({ batches });
+    expect(infeasible).toBeNull();
+    expect(acts.find(({ act }) => act === 'prepare')?.batch).toBe('Strawberry');
+  });
+
+  test('a formula that cannot be planned is named', () => {
+    const outcome = planDay(day({ batches: [batch('X', request({ lines: ['-2 kg plums'] }))] }));
+    expect(outcome.ok ? [] : outcome.faults.map(({ field }) => field)).toEqual([
+      'batches[0].formula.lines[0]',
+    ]);
+  });
+});
