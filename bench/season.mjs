@@ -114,9 +114,7 @@ async function drawnMs(address) {
                 if (document.querySelector('main [data-fruit]') === null)
                   requestAnimationFrame(look);
                 else
-                  requestAnimationFrame(() =>
-                    setTimeout(() => resolve(performance.now() - begin)),
-                  );
+                  requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - begin)));
               };
               look();
             }),

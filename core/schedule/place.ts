@@ -313,13 +313,16 @@ function ownCanner(
 ): { readonly thing: number; readonly heatsFrom: number } | null {
   for (let thing = 0; thing < canners; thing += 1) {
     const before = own.filter((load) => load.thing === thing);
-    if (before.some((load) => load.from < to - EPSILON && load.to > from + EPSILON)) continue;
-    const last = before.at(-1);
-    if (last !== undefined && from - last.to <= STAYS_HOT_MIN) {
-      if (board.isFree('canner', thing, last.to, to)) return { thing, heatsFrom: last.to };
+    if (before.some((load) => load.heatsFrom < to - EPSILON && load.to > from + EPSILON)) continue;
+    const last = Math.max(
+      -Infinity,
+      ...before.flatMap((load) => (load.to <= from + EPSILON ? [load.to] : [])),
+    );
+    if (from - last <= STAYS_HOT_MIN) {
+      if (board.isFree('canner', thing, last, to)) return { thing, heatsFrom: last };
       continue;
     }
-    if (last !== undefined) continue;
+    if (from - last < heatsMin) continue;
     const other = cannerOf(board, thing, from, to, heatsMin);
     if (other !== null) return other;
   }
