@@ -1,5 +1,6 @@
 import { bookRows } from './book.mjs';
 import { cookRows } from './cook.mjs';
+import { dayRows } from './day.mjs';
 import { heldBack } from './processor.mjs';
 import { idleRows } from './idle.mjs';
 import { ingestRows } from './ingest.mjs';
@@ -35,6 +36,7 @@ const TABLES = {
 };
 /** What takes its time, and is asked for by its name alone. */
 const LONG_TABLES = {
+  day: dayRows,
   monkey: () => (address === undefined ? [] : monkeyRows(address)),
   book: () => (address === undefined ? [] : bookRows(address)),
   season: () => (address === undefined ? [] : seasonRows(address)),

@@ -149,7 +149,7 @@ export type Shelf = {
   readonly places: readonly ShelfPlaceOf[];
   readonly stock: readonly FruitStock[];
   /** Jars that left, by how. */
-  readonly gone: { readonly [life in 'eaten' | 'given' | 'lost' | 'discarded']: number };
+  readonly gone: { readonly [life in 'eaten' | 'given' | 'lost' | 'discarded' | 'remade']: number };
 };
 
 /** A place of the household where jars are kept; the four that every household has are unnamed. */

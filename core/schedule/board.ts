@@ -3,18 +3,20 @@ import type { HeldKind, Things } from './job.ts';
 /** Minutes that are shorter than this are none. */
 export const EPSILON = 1e-6;
 
-type Span = readonly [from: number, to: number];
+/** From, to, and the batch whose it is. */
+type Held = readonly [from: number, to: number, owner: number];
+type Span = readonly [from: number, to: number] | Held;
 
 /** A thing that is free, or when one may be at the earliest. */
 export type Free = { readonly thing: number } | { readonly next: number };
 
 /** When everything is held, and whose hands are busy; things are counted from 0. */
 export class Board {
-  private readonly held: { readonly [kind in HeldKind]: readonly Span[][] };
-  private readonly busy: Span[] = [];
+  private readonly held: { readonly [kind in HeldKind]: Held[][] };
+  private busy: Held[] = [];
 
   constructor(private readonly things: Things) {
-    const none = (count: number) => Array.from({ length: count }, (): Span[] => []);
+    const none = (count: number) => Array.from({ length: count }, (): Held[] => []);
     this.held = {
       burner: none(things.burners),
       'slow cooker': none(things.slowCookers),
@@ -59,35 +61,73 @@ export class Board {
    */
   handsBlockedUntil(from: number, to: number, besides: readonly Span[] = []): number | null {
     if (to - from <= EPSILON) return null;
-    const all: Span[] = [];
-    for (const span of this.busy) if (overlaps(span, from, to)) all.push(span);
-    for (const span of besides) if (overlaps(span, from, to)) all.push(span);
-    if (all.length < this.things.people) return null;
+    const { people } = this.things;
+    if (people === 0) return Infinity;
+    let count = 0;
+    let first = Infinity;
+    for (const span of this.busy)
+      if (overlaps(span, from, to)) {
+        count += 1;
+        if (span[1] < first) first = span[1];
+      }
+    for (const span of besides)
+      if (overlaps(span, from, to)) {
+        count += 1;
+        if (span[1] < first) first = span[1];
+      }
+    if (count < people) return null;
+    if (people === 1) return first;
+    const all = [...this.busy, ...besides].filter((span) => overlaps(span, from, to));
     let next: number | null = null;
-    for (const at of [from, ...all.map(([start]) => Math.max(start, from))]) {
-      const there = all.filter(([start, end]) => start <= at + EPSILON && end > at + EPSILON);
-      if (there.length < this.things.people) continue;
-      const freed = Math.min(...there.map(([, end]) => end));
-      next = next === null ? freed : Math.min(next, freed);
+    for (const [start] of [[from] as const, ...all]) {
+      const at = Math.max(start, from);
+      let there = 0;
+      let freed = Infinity;
+      for (const [begins, ends] of all)
+        if (begins <= at + EPSILON && ends > at + EPSILON) {
+          there += 1;
+          if (ends < freed) freed = ends;
+        }
+      if (there >= people && (next === null || freed < next)) next = freed;
     }
-    return this.things.people === 0 ? Infinity : next;
+    return next;
   }
 
-  hold(kind: HeldKind, thing: number, from: number, to: number): void {
-    this.held[kind][thing]?.push([from, to]);
+  hold(kind: HeldKind, thing: number, [from, to]: Span, owner: number): void {
+    this.held[kind][thing]?.push([from, to, owner]);
+    this.sorted = null;
   }
 
-  work(from: number, to: number): void {
-    if (to - from > EPSILON) this.busy.push([from, to]);
+  work([from, to]: Span, owner: number): void {
+    if (to - from <= EPSILON) return;
+    this.busy.push([from, to, owner]);
+    this.sorted = null;
   }
 
-  /** Moments at which something may become free, from one on, in order. */
-  moments(from: number): readonly number[] {
-    const ends = [
-      ...Object.values(this.held).flatMap((things) => things.flat()),
-      ...this.busy,
-    ].flatMap(([start, to]) => [start, to]);
-    return [...new Set(ends)].filter((at) => at > from + EPSILON).sort((a, b) => a - b);
+  /** Lets go of everything that a batch holds, and of the hands that work on it. */
+  letGo(owner: number): void {
+    for (const things of Object.values(this.held))
+      for (const [thing, spans] of things.entries())
+        things[thing] = spans.filter((span) => span[2] !== owner);
+    this.busy = this.busy.filter((span) => span[2] !== owner);
+    this.sorted = null;
+  }
+
+  private sorted: readonly number[] | null = null;
+
+  /** Moments at which something may become free within a while, in order. */
+  moments(from: number, to: number): readonly number[] {
+    this.sorted ??= [
+      ...new Set(
+        [...Object.values(this.held).flat(), this.busy].flat().flatMap(([from, to]) => [from, to]),
+      ),
+    ].sort((a, b) => a - b);
+    const within: number[] = [];
+    for (const at of this.sorted) {
+      if (at > to + EPSILON) break;
+      if (at > from + EPSILON) within.push(at);
+    }
+    return within;
   }
 }
 

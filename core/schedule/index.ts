@@ -1,4 +1,5 @@
 export * from './day.ts';
+export * from './dayRequest.ts';
 export * from './handMinutes.ts';
 export {
   HELD_KINDS,

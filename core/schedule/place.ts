@@ -1,6 +1,8 @@
 import type { ActId } from '../chain/index.ts';
 import { EPSILON, type Board } from './board.ts';
 import { HELD_KINDS, type HeldKind, type Job, type Piece, type Segment } from './job.ts';
+import { LEAST_STEP_MIN, loadsAfter, type FoundLoad, type PutOff } from './placeLoads.ts';
+import { lengthOf, noteWork, timesOf, type Span } from './span.ts';
 
 /** An act at its time; `thing` is which of its kind it holds, from 0. Minutes. */
 export type PlacedAct = {
@@ -14,25 +16,8 @@ export type PlacedAct = {
   readonly load: number | null;
 };
 
-/** A canner that was emptied so lately is still hot, min. Judgement. */
-const STAYS_HOT_MIN = 25;
 /** Nothing is looked for later than this after its turn, min: four days. */
 const LATEST_MIN = 4 * 24 * 60;
-
-const lengthOf = (pieces: readonly Piece[]): number =>
-  pieces.reduce((sum, { minutes }) => sum + minutes, 0);
-
-type Span = readonly [from: number, to: number];
-
-/** Pieces from a moment on: when each begins and ends. */
-const timesOf = (pieces: readonly Piece[], from: number): readonly Span[] => {
-  let at = from;
-  return pieces.map(({ minutes }) => {
-    const span: Span = [at, at + minutes];
-    at += minutes;
-    return span;
-  });
-};
 
 /** What pieces hold of a kind, from the first that does to the last: a pot stays where it is. */
 function holdingOf(pieces: readonly Piece[], times: readonly Span[], kind: HeldKind): Span | null {
@@ -69,17 +54,32 @@ function fits(
   return { from, things };
 }
 
+/** How many rows a batch is placed in: its segments, the last with its first load, and later loads. */
+export const rowsOf = ({ segments, loads }: Job): number =>
+  segments.length + Math.max(0, loads.length - 1);
+
+/** The first rows of a batch, as a batch. */
+const upTo = (job: Job, rows: number): Job => ({
+  ...job,
+  segments: job.segments.slice(0, rows),
+  loads: rows < job.segments.length ? [] : job.loads.slice(0, rows - job.segments.length + 1),
+});
+
 /**
- * Places a batch as early as it goes on what is placed already, and holds what it needs; null where
- * it goes nowhere.
+ * Places the first rows of a batch as early as they go on what is placed already of others, and holds
+ * what they need; null where they go nowhere. What was placed of it before is placed anew.
  */
 export function place(
   board: Board,
-  job: Job,
+  whole: Job,
   index: number,
   canners: number,
+  putOff: PutOff = [],
+  rows = rowsOf(whole),
 ): readonly PlacedAct[] | null {
-  const found = search(board, job, canners);
+  board.letGo(index);
+  const job = upTo(whole, rows);
+  const found = search(board, job, canners, putOff, rows >= whole.segments.length);
   if (found === null) return null;
   const acts: PlacedAct[] = [];
   const put = (
@@ -92,11 +92,11 @@ export function place(
     for (const kind of HELD_KINDS) {
       const span = holdingOf(pieces, times, kind);
       const thing = things.get(kind);
-      if (span !== null && thing !== undefined) board.hold(kind, thing, ...span);
+      if (span !== null && thing !== undefined) board.hold(kind, thing, span, index);
     }
     for (const [nth, { act, hands, holds }] of pieces.entries()) {
       const [start, end] = times[nth] as Span;
-      if (hands) board.work(start, end);
+      if (hands) board.work([start, end], index);
       const thing = holds === null ? undefined : things.get(holds);
       acts.push({
         job: index,
@@ -113,7 +113,7 @@ export function place(
     put(job.segments[nth]?.pieces ?? [], from, things, null);
   for (const [nth, { from, thing, heatsFrom }] of found.loads.entries()) {
     if (heatsFrom < from - EPSILON) {
-      board.hold('canner', thing, heatsFrom, from);
+      board.hold('canner', thing, [heatsFrom, from], index);
       acts.push({
         job: index,
         act: 'heat-canner',
@@ -129,62 +129,60 @@ export function place(
   return acts.sort((a, b) => a.from - b.from || a.to - b.to);
 }
 
-type FoundLoad = { readonly from: number; readonly thing: number; readonly heatsFrom: number };
 type Found = { readonly segments: readonly Placed[]; readonly loads: readonly FoundLoad[] };
 
 /**
- * The earliest places of a batch: each segment as early as it goes after the one before; where that
- * is later than it may wait, what is before is put off, and it is tried again.
+ * The earliest places of a batch: each segment as early as it goes after the one before. Where that
+ * is later than it may wait, the one before is put off by as much, and so on back to the first: no
+ * segment could stand earlier than it does in the end.
  */
-function search(board: Board, job: Job, canners: number): Found | null {
-  let begin = job.readyMin;
-  while (begin <= job.readyMin + LATEST_MIN) {
-    const tried = tryFrom(board, job, canners, begin);
-    if (!('retryAt' in tried)) return tried;
-    // Always later than before, so that it ends.
-    const next = Math.max(tried.retryAt, begin + 0.5);
-    begin = next;
-  }
-  return null;
-}
-
-function tryFrom(
+function search(
   board: Board,
   job: Job,
   canners: number,
-  begin: number,
-): Found | { readonly retryAt: number } {
-  const segments: Placed[] = [];
-  const work: Span[] = [];
-  let at = begin;
-  let mayWait = Infinity;
+  putOff: PutOff,
+  isFilled: boolean,
+): Found | null {
+  const { segments } = job;
+  const placed: Placed[] = [];
+  const notBefore: number[] = segments.map(() => -Infinity);
   let loads: readonly FoundLoad[] = [];
-  for (const segment of job.segments) {
-    const isLast = segments.length === job.segments.length - 1;
+  while (placed.length < segments.length) {
+    const nth = placed.length;
+    const segment = segments[nth] as Segment;
     const length = lengthOf(segment.pieces);
-    const placed = earliest(board, segment, at, work, (from) => {
-      if (!isLast) return null;
-      const after = loadsAfter(board, job, canners, from + length, work);
+    const before = nth === 0 ? null : (segments[nth - 1] as Segment);
+    const beforeLength = before === null ? 0 : lengthOf(before.pieces);
+    const could = before === null ? job.readyMin : (placed[nth - 1] as Placed).from + beforeLength;
+    const mayWait = before?.mayWaitMin ?? Infinity;
+    const later = Math.min(putOff[nth] ?? 0, mayWait);
+    const from = Math.max(could + later, notBefore[nth] ?? 0);
+    const work = workOf(segments, placed);
+    const found = earliest(board, segment, from, work, (start) => {
+      if (!isFilled || nth < segments.length - 1) return null;
+      const own = [...work];
+      noteWork(segment.pieces, start, own);
+      const after = loadsAfter(board, job, canners, start + length, own, putOff);
       if ('next' in after) return after.next - length;
       loads = after;
       return null;
     });
-    if (placed === null) return { retryAt: Infinity };
-    // What would go later than it may wait: all before it is put off by as much.
-    if (placed.from > at + mayWait + EPSILON)
-      return { retryAt: begin + (placed.from - at - mayWait) };
-    segments.push(placed);
-    noteWork(segment.pieces, placed.from, work);
-    at = placed.from + length;
-    mayWait = segment.mayWaitMin;
+    if (found === null) return null;
+    if (before === null || found.from <= could + mayWait + EPSILON) placed.push(found);
+    else {
+      placed.pop();
+      notBefore[nth - 1] = found.from - mayWait - beforeLength;
+    }
   }
-  return { segments, loads };
+  return { segments: placed, loads };
 }
 
-const noteWork = (pieces: readonly Piece[], from: number, work: Span[]): void => {
-  for (const [nth, span] of timesOf(pieces, from).entries())
-    if (pieces[nth]?.hands === true) work.push(span);
-};
+/** When somebody works on the segments that are placed. */
+function workOf(segments: readonly Segment[], placed: readonly Placed[]): readonly Span[] {
+  const work: Span[] = [];
+  for (const [nth, { from }] of placed.entries()) noteWork(segments[nth]?.pieces ?? [], from, work);
+  return work;
+}
 
 /**
  * The earliest place of a segment from a moment on; null for none within what is looked through.
@@ -206,135 +204,3 @@ function earliest(
   }
   return null;
 }
-
-/** It is looked at again so much later at the least, min. */
-const LEAST_STEP_MIN = 0.25;
-/** Where a later load would wait too long, the jars are filled so much later, min. */
-const LATER_MIN = 5;
-
-/**
- * The loads of a batch whose jars are full at a moment; or when they may be full at the earliest,
- * where these would wait too long.
- */
-function loadsAfter(
-  board: Board,
-  { loads, heatsMin, jarsWaitMin }: Job,
-  canners: number,
-  fullAt: number,
-  besides: readonly Span[],
-): readonly FoundLoad[] | { readonly next: number } {
-  const own: (FoundLoad & { readonly to: number })[] = [];
-  const work: Span[] = [...besides];
-  for (const [nth, { pieces }] of loads.entries()) {
-    const length = lengthOf(pieces);
-    const isFirst = nth === 0;
-    const latest = isFirst ? fullAt : fullAt + jarsWaitMin;
-    let placed: FoundLoad | null = null;
-    for (const from of startsOf(board, own, fullAt, latest)) {
-      const canner = ownCanner(board, own, canners, from, from + length, heatsMin);
-      if (canner === null) continue;
-      const busy = handsFor(board, pieces, from, work);
-      if (busy !== null) {
-        if (isFirst) return { next: busy };
-        continue;
-      }
-      placed = { from, ...canner };
-      break;
-    }
-    if (placed === null)
-      return {
-        next: isFirst ? cannerFrom(board, canners, fullAt, length, heatsMin) : fullAt + LATER_MIN,
-      };
-    own.push({ ...placed, to: placed.from + length });
-    noteWork(pieces, placed.from, work);
-  }
-  return own;
-}
-
-/** When a load may begin: as the jars are full, as another of theirs is out, as something is free. */
-const startsOf = (
-  board: Board,
-  own: readonly { readonly to: number }[],
-  fullAt: number,
-  latest: number,
-): readonly number[] =>
-  latest <= fullAt
-    ? [fullAt]
-    : [fullAt, ...own.map(({ to }) => to), ...board.moments(fullAt)]
-        .filter((at) => at >= fullAt - EPSILON && at <= latest + EPSILON)
-        .sort((a, b) => a - b);
-
-/** When hands may be there for a load at the earliest; null where they are. */
-function handsFor(
-  board: Board,
-  pieces: readonly Piece[],
-  from: number,
-  work: readonly Span[],
-): number | null {
-  for (const [index, span] of timesOf(pieces, from).entries()) {
-    if (pieces[index]?.hands !== true) continue;
-    const next = board.handsBlockedUntil(...span, work);
-    if (next !== null) return from + Math.max(next - span[0], EPSILON);
-  }
-  return null;
-}
-
-/** When a canner may take a first load at the earliest, from a moment on. */
-function cannerFrom(
-  board: Board,
-  canners: number,
-  from: number,
-  length: number,
-  heatsMin: number,
-): number {
-  let first = Infinity;
-  for (let thing = 0; thing < canners; thing += 1) {
-    let at = from;
-    while (at < first && cannerOf(board, thing, at, at + length, heatsMin) === null) {
-      const blocked = board.blockedUntil('canner', thing, at, at + length);
-      const last = board.letGoBefore('canner', thing, at);
-      // Held: when it is let go. Else it has no time to heat: so long after it was let go last.
-      const next = blocked ?? (last ?? 0) + heatsMin;
-      at = Math.max(next, at + LEAST_STEP_MIN);
-    }
-    first = Math.min(first, at);
-  }
-  return first;
-}
-
-/** A canner that is free of other batches and of this one’s other loads. */
-function ownCanner(
-  board: Board,
-  own: readonly (FoundLoad & { readonly to: number })[],
-  canners: number,
-  from: number,
-  to: number,
-  heatsMin: number,
-): { readonly thing: number; readonly heatsFrom: number } | null {
-  for (let thing = 0; thing < canners; thing += 1) {
-    const before = own.filter((load) => load.thing === thing);
-    if (before.some((load) => load.heatsFrom < to - EPSILON && load.to > from + EPSILON)) continue;
-    const last = Math.max(
-      -Infinity,
-      ...before.flatMap((load) => (load.to <= from + EPSILON ? [load.to] : [])),
-    );
-    if (from - last <= STAYS_HOT_MIN) {
-      if (board.isFree('canner', thing, last, to)) return { thing, heatsFrom: last };
-      continue;
-    }
-    if (from - last < heatsMin) continue;
-    const other = cannerOf(board, thing, from, to, heatsMin);
-    if (other !== null) return other;
-  }
-  return null;
-}
-
-/** One canner for a while: hot still from the load before, or heated first; null where it is not free. */
-const cannerOf = (board: Board, thing: number, from: number, to: number, heatsMin: number) => {
-  if (!board.isFree('canner', thing, from, to)) return null;
-  const last = board.letGoBefore('canner', thing, from);
-  const heatsFrom = last !== null && from - last <= STAYS_HOT_MIN ? last : from - heatsMin;
-  return heatsFrom >= -EPSILON && board.isFree('canner', thing, heatsFrom, to)
-    ? { thing, heatsFrom }
-    : null;
-};

@@ -1,7 +1,8 @@
 import { chanceFrom, type Chance } from '../forecast/index.ts';
 import { Board } from './board.ts';
 import type { Job, Things } from './job.ts';
-import { place, type PlacedAct } from './place.ts';
+import { place, rowsOf, type PlacedAct } from './place.ts';
+import type { PutOff } from './placeLoads.ts';
 
 /** A day as it was scheduled. Minutes from its beginning. */
 export type Schedule = {
@@ -19,64 +20,91 @@ export type Schedule = {
 /** What is done of itself and may last beyond the day. */
 const OF_ITSELF: ReadonlySet<string> = new Set(['cool', 'chill']);
 
-/** How many orders are tried at most: enough for a second of eight batches. */
-const MOST_ORDERS = 720;
+/** Ways that are tried of a day, over the square of its batches: a second of eight. */
+const WAYS = 12_000;
+const LEAST_WAYS = 90;
+const MOST_WAYS = 4000;
 /** All orders of as many batches are tried. */
-const ALL_OF = 5;
+const ALL_OF = 4;
+/** A day that is over so little after the bound is not improved any more, min. */
+const AS_GOOD_MIN = 0.5;
+
+/**
+ * What is searched through: of which batch a row is placed next, and which rows are put off. A batch
+ * stands in the order once for each of its rows.
+ */
+type Way = { readonly order: readonly number[]; readonly putOff: readonly PutOff[] };
+type Found = Schedule & { readonly way: Way; readonly ends: number; readonly placed: number };
 
 /**
  * Schedules batches: each is placed as early as it goes on what is placed already, in an order that
- * is searched for. All orders of a few batches are tried; of more, those by the clock and by length,
- * and from the best of them on by moving one batch at a time.
+ * is searched for, with segments put off where others fit in then. All orders of a few batches are
+ * tried; of more, those by the clock and by length; and from the best of them on one change at a time.
  */
 export function schedule(jobs: readonly Job[], things: Things): Schedule {
-  let best: Schedule | null = null;
-  let bestOrder: readonly number[] = [];
   const bound = boundOf(jobs, things);
-  const tryOrder = (order: readonly number[]) => {
-    const found = inOrder(jobs, things, order, bound);
-    if (best !== null && !isBetter(found, best)) return false;
-    [best, bestOrder] = [found, order];
-    return true;
-  };
-  for (const order of firstOrders(jobs)) tryOrder(order);
-  if (jobs.length > ALL_OF) improve(bestOrder, jobs.length, tryOrder, () => isDone(best, bound));
-  return best ?? { acts: [], finish: 0, spoiled: 0, left: [], bound };
-}
-
-const isDone = (best: Schedule | null, bound: number): boolean =>
-  best !== null && best.left.length === 0 && best.spoiled === 0 && best.finish <= bound + 1e-6;
-
-/** Nothing left out before nothing spoiled, before the earlier finish. */
-function isBetter(a: Schedule, b: Schedule): boolean {
-  if (a.left.length !== b.left.length) return a.left.length < b.left.length;
-  if (a.spoiled !== b.spoiled) return a.spoiled < b.spoiled;
-  return a.finish < b.finish - 1e-6;
-}
-
-function inOrder(
-  jobs: readonly Job[],
-  things: Things,
-  order: readonly number[],
-  bound: number,
-): Schedule {
-  const board = new Board(things);
-  const acts: PlacedAct[] = [];
-  const left: number[] = [];
-  let spoiled = 0;
-  for (const index of order) {
-    const job = jobs[index] as Job;
-    const placed = place(board, job, index, things.canners);
-    if (placed === null) {
-      left.push(index);
-      continue;
-    }
-    acts.push(...placed);
-    const begin = Math.min(...placed.map(({ from }) => from));
-    if (job.keepsUntilMin !== null) spoiled += Math.max(0, begin - job.keepsUntilMin);
+  const atOnce = jobs.map((): PutOff => []);
+  let best: Found | null = null;
+  for (const order of firstOrders(jobs)) {
+    if (best !== null && isDone(best)) break;
+    const rows = order.flatMap((index) => times(index, rowsOf(jobs[index] as Job)));
+    const found = inOrder(jobs, things, { order: rows, putOff: atOnce }, bound);
+    if (best === null || isBetter(found, best)) best = found;
   }
-  const ends = acts.filter(({ act }) => !OF_ITSELF.has(act)).map(({ to }) => to);
-  return { acts, left, spoiled, finish: Math.max(0, ...ends), bound };
+  if (best === null) return { acts: [], finish: 0, spoiled: 0, left: [], bound };
+  return improved(best, jobs, (way) => inOrder(jobs, things, way, bound));
+}
+
+const isDone = ({ left, spoiled, finish, bound }: Schedule): boolean =>
+  left.length === 0 && spoiled === 0 && finish <= bound + AS_GOOD_MIN;
+
+/** Nothing left out before nothing spoiled, before the earlier finish, before earlier ends of all. */
+function isBetter(a: Found, b: Found): boolean {
+  if (a.left.length !== b.left.length) return a.left.length < b.left.length;
+  if (Math.abs(a.spoiled - b.spoiled) > 1e-6) return a.spoiled < b.spoiled;
+  if (Math.abs(a.finish - b.finish) > 1e-6) return a.finish < b.finish;
+  return a.ends < b.ends - 1e-6;
+}
+
+/** A number, so many times. */
+const times = (value: number, count: number): readonly number[] =>
+  Array.from({ length: count }, () => value);
+
+function inOrder(jobs: readonly Job[], things: Things, way: Way, bound: number): Found {
+  const board = new Board(things);
+  const placed = new Map<number, readonly PlacedAct[]>();
+  const rows = new Map<number, number>();
+  const left = new Set<number>();
+  for (const [nth, index] of way.order.entries()) {
+    rows.set(index, (rows.get(index) ?? 0) + 1);
+    // Rows of one batch that follow one another are placed at once.
+    if (way.order[nth + 1] === index || left.has(index)) continue;
+    const job = jobs[index] as Job;
+    const acts = place(board, job, index, things.canners, way.putOff[index], rows.get(index));
+    if (acts === null) left.add(index);
+    placed.set(index, acts ?? []);
+  }
+  let spoiled = 0;
+  let ends = 0;
+  let finish = 0;
+  for (const [index, acts] of placed) {
+    const { keepsUntilMin } = jobs[index] as Job;
+    const begin = Math.min(...acts.map(({ from }) => from));
+    if (keepsUntilMin !== null && acts.length > 0) spoiled += Math.max(0, begin - keepsUntilMin);
+    const end = Math.max(0, ...acts.filter(({ act }) => !OF_ITSELF.has(act)).map(({ to }) => to));
+    ends += end;
+    finish = Math.max(finish, end);
+  }
+  return {
+    acts: [...placed.values()].flat(),
+    left: [...left],
+    spoiled,
+    finish,
+    bound,
+    way,
+    ends,
+    placed: placed.size,
+  };
 }
 
 /** All orders of a few; of many, what is due first, ready first, longest and shortest first. */
@@ -103,30 +131,109 @@ function permutations(of: readonly number[]): readonly (readonly number[])[] {
   );
 }
 
-/** From an order on: one batch moved, or two changed, as long as that helps or orders are left. */
-function improve(
-  from: readonly number[],
-  count: number,
-  tryOrder: (order: readonly number[]) => boolean,
-  isOver: () => boolean,
-): void {
+/** Share of the ways that are tried in any order at all, first. */
+const AT_RANDOM = 0.3;
+/** It begins so often anew from the best. */
+const ROUNDS = 8;
+/** Steps back are taken now and then, more seldom as time goes by: by so many minutes at first. */
+const STEP_BACK_MIN = 15;
+
+/** What is stepped by: when all is over, and a little of when each batch is. */
+const lateOf = ({ finish, ends, placed }: Found): number =>
+  finish + (placed === 0 ? 0 : (EACH_COUNTS * ends) / placed);
+const EACH_COUNTS = 0.5;
+
+/** From a day on, one change at a time: a row placed sooner or later, or put off. */
+function improved(first: Found, jobs: readonly Job[], tryWay: (way: Way) => Found): Found {
+  const count = jobs.length;
   const chance: Chance = chanceFrom(count);
-  const pick = () => Math.floor(chance() * count);
-  const most = Math.max(60, Math.round((MOST_ORDERS * ALL_OF * ALL_OF) / (count * count)));
-  let order = from;
-  for (let tried = 0; tried < most && !isOver(); tried += 1) {
-    const [a, b] = [pick(), pick()];
-    if (a === b) continue;
-    const next = [...order];
-    const [moved] = next.splice(a, 1);
-    if (moved === undefined) continue;
-    if (chance() < 0.5) next.splice(b, 0, moved);
-    else {
-      next.splice(a, 0, order[b] as number);
-      next[b] = moved;
+  const most = Math.min(MOST_WAYS, Math.max(LEAST_WAYS, Math.round(WAYS / count ** 2)));
+  const seen = new Set<string>();
+  let best = first;
+  let now = first;
+  // Of a small day every way may have been tried: it is not looked for new ones without end.
+  for (let tried = 0, same = 0; tried < most && same < most && !isDone(best);) {
+    const way =
+      tried < most * AT_RANDOM
+        ? { order: shuffled(first.way.order, chance), putOff: first.way.putOff }
+        : changed(now, jobs, chance);
+    const name = `${way.order.join()} ${JSON.stringify(way.putOff)}`;
+    if (seen.has(name)) {
+      same += 1;
+      continue;
     }
-    if (new Set(next).size === count && tryOrder(next)) order = next;
+    seen.add(name);
+    tried += 1;
+    const next = tryWay(way);
+    if (isBetter(next, best)) best = next;
+    const isRandom = tried < most * AT_RANDOM;
+    if (isRandom || tried % Math.ceil(most / ROUNDS) === 0) {
+      now = isRandom || chance() < 0.5 ? best : next;
+      continue;
+    }
+    const stepBack = -Math.log(1 - chance()) * STEP_BACK_MIN * (1 - tried / most) ** 2;
+    const isNear =
+      next.left.length === now.left.length &&
+      next.spoiled <= now.spoiled + 1e-6 &&
+      lateOf(next) <= lateOf(now) + stepBack;
+    if (isNear || isBetter(next, now)) now = next;
   }
+  return best;
+}
+
+/** In any order. */
+function shuffled(of: readonly number[], chance: Chance): readonly number[] {
+  const all = [...of];
+  for (let nth = all.length - 1; nth > 0; nth -= 1) {
+    const other = Math.floor(chance() * (nth + 1));
+    [all[nth], all[other]] = [all[other] as number, all[nth] as number];
+  }
+  return all;
+}
+
+/** Changes that move a row; the others put one off. */
+const ORDER_SHARE = 0.75;
+
+/** A way that differs in one thing. */
+function changed({ way, acts }: Found, jobs: readonly Job[], chance: Chance): Way {
+  const count = jobs.length;
+  const pick = (of: number) => Math.floor(chance() * of);
+  if (count > 1 && chance() < ORDER_SHARE) {
+    const order = [...way.order];
+    const [moved] = order.splice(pick(order.length), 1);
+    order.splice(pick(order.length + 1), 0, moved as number);
+    return { ...way, order };
+  }
+  const job = pick(count);
+  const { segments, loads } = jobs[job] as Job;
+  const segment = pick(segments.length + loads.length);
+  const own = [...(way.putOff[job] ?? [])];
+  while (own.length <= segment) own.push(0);
+  own[segment] = chance() < 0.5 ? 0 : putOffTo(job, segment, acts, jobs, chance);
+  return { ...way, putOff: way.putOff.map((one, index) => (index === job ? own : one)) };
+}
+
+/**
+ * How long a segment, or after those a load, is put off so that one of its acts begins as one of
+ * another batch ends, or the reverse.
+ */
+function putOffTo(
+  index: number,
+  row: number,
+  acts: readonly PlacedAct[],
+  jobs: readonly Job[],
+  chance: Chance,
+): number {
+  const { segments, loads, readyMin } = jobs[index] as Job;
+  const others = acts.filter((act) => act.job !== index);
+  const other = others[Math.floor(chance() * others.length)];
+  if (other === undefined) return 0;
+  const own = acts.filter((act) => act.job === index && act.load === null);
+  const before = segments.slice(0, row).reduce((sum, { pieces }) => sum + pieces.length, 0);
+  const could = own[before - 1]?.to ?? readyMin;
+  const { pieces } = segments[row] ?? loads[row - segments.length] ?? { pieces: [] };
+  const upTo = minutesOf(pieces.slice(0, Math.floor(chance() * (pieces.length + 1))));
+  return Math.max(0, (chance() < 0.5 ? other.to : other.from) - upTo - could);
 }
 
 const minutesOf = (pieces: readonly { readonly minutes: number }[]): number =>

@@ -10,13 +10,14 @@ export const JAR_LIFE_KINDS = [
   'lost',
   'found',
   'discarded',
+  'remade',
   'undone',
 ] as const;
 /** One of {@link JAR_LIFE_KINDS}. */
 export type JarLifeKind = (typeof JAR_LIFE_KINDS)[number];
 
 /** How a jar stands in a household. */
-export const JAR_LIVES = ['in', 'opened', 'eaten', 'given', 'lost', 'discarded'] as const;
+export const JAR_LIVES = ['in', 'opened', 'eaten', 'given', 'lost', 'discarded', 'remade'] as const;
 /** One of {@link JAR_LIVES}. */
 export type JarLife = (typeof JAR_LIVES)[number];
 
@@ -56,13 +57,21 @@ export const JAR_LIFE_STEPS: {
     given: 'given',
     lost: 'lost',
     discarded: 'discarded',
+    remade: 'remade',
   },
-  opened: { moved: 'opened', eaten: 'eaten', lost: 'lost', discarded: 'discarded' },
+  opened: {
+    moved: 'opened',
+    eaten: 'eaten',
+    lost: 'lost',
+    discarded: 'discarded',
+    remade: 'remade',
+  },
   // It comes back now and then.
   given: { stored: 'in' },
   lost: { found: 'as it was' },
   eaten: {},
   discarded: {},
+  remade: {},
 };
 
 /** How a jar stands after what happened to it. */

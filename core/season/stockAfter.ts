@@ -8,7 +8,7 @@ export type StockHeld = Pick<StockUse, 'id' | 'name' | 'inUse' | 'lids'> & {
 };
 
 /** A jar whose glass is empty again. */
-const COMES_BACK: ReadonlySet<ShelfJar['life']> = new Set(['eaten', 'discarded']);
+const COMES_BACK: ReadonlySet<ShelfJar['life']> = new Set(['eaten', 'discarded', 'remade']);
 /** A jar that is gone with its glass. */
 const GONE: ReadonlySet<ShelfJar['life']> = new Set(['given', 'lost', 'broken']);
 

@@ -213,3 +213,51 @@ function codePicture(text: string): Buffer {
     }
   return PNG.sync.write(png);
 }
+
+test('a kitchen has places of its own; jars that go back into the pot leave the shelf', async ({
+  page,
+  kettle,
+}) => {
+  const cook = await cooked(kettle, stored('1.1-4'), 20);
+  const [first = ''] = await codes(kettle, cook);
+  await page.goto(`${kettle.address}/kitchen`);
+  const places = page.getByRole('region', { name: 'Places for jars' });
+  await places.getByLabel('A new place').fill('Cellar');
+  await places.getByRole('button', { name: 'Add' }).dblclick();
+  await expect(places.getByRole('listitem')).toHaveCount(1);
+  // One of that name is enough.
+  await places.getByLabel('A new place').fill('cellar');
+  await expect(places).toContainText('You already have a place called cellar.');
+  await page.goto(`${kettle.address}/shelf`);
+  await groupOf(page, 'Damson jam').getByRole('button', { name: 'More' }).click();
+  await page.getByLabel('How many').fill('3');
+  await page.getByLabel('Move to').selectOption({ label: 'Cellar' });
+  await expect(page.getByRole('region', { name: 'Cellar' })).toContainText('3 × half-pint');
+  // With jars in it, it stays.
+  await page.goto(`${kettle.address}/kitchen`);
+  await expect(places).toContainText('3 jars here.');
+  await expect(places.getByRole('button', { name: 'Delete Cellar' })).toBeDisabled();
+  const again = await kettle.send<Batch>('POST', '/batches', {
+    name: 'Damson jam, again',
+    lines: ['1/4 cup lemon juice'],
+    settings: {
+      remake: {
+        cook: cook.id,
+        lines: ['2 kg crushed damsons', '1.4 kg sugar'],
+        volumeMl: 700,
+        problem: 'loose',
+      },
+    },
+  });
+  await page.goto(`${kettle.address}/batches/${again.id}`);
+  const emptied = page.getByRole('group', { name: 'Which jars did you empty?' });
+  await expect(emptied.getByRole('checkbox')).toHaveCount(4);
+  await expect(emptied.getByRole('checkbox', { checked: true })).toHaveCount(0);
+  for (const box of (await emptied.getByRole('checkbox').all()).slice(0, 3)) await box.check();
+  await emptied.getByRole('button', { name: 'Take 3 jars off the shelf' }).dblclick();
+  await expect(emptied.getByRole('checkbox')).toHaveCount(1);
+  await page.goto(`${kettle.address}/j/${first}`);
+  await expect(page.getByTestId('life')).toHaveText('Made again');
+  await page.getByRole('button', { name: 'Undo' }).first().click();
+  await expect(page.getByTestId('life')).toHaveText('Cellar');
+});

@@ -67,7 +67,7 @@ export class ShelfService {
       this.database.query<GroupRow>(GROUPS, { type: QueryTypes.SELECT, bind: [householdId] }),
       this.database.query<{ life: keyof Shelf['gone']; count: string }>(
         `SELECT life, count(*) FROM jars
-         WHERE household_id = $1::uuid AND life IN ('eaten', 'given', 'lost', 'discarded')
+         WHERE household_id = $1::uuid AND life IN ('eaten', 'given', 'lost', 'discarded', 'remade')
          GROUP BY life`,
         { type: QueryTypes.SELECT, bind: [householdId] },
       ),
@@ -93,6 +93,7 @@ export class ShelfService {
         given: 0,
         lost: 0,
         discarded: 0,
+        remade: 0,
         ...Object.fromEntries(gone.map(({ life, count }) => [life, Number(count)])),
       },
     };

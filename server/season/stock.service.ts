@@ -95,4 +95,6 @@ const LEFT: { readonly [life: string]: UsedJar['left'] } = {
   given: 'given',
   lost: 'gone',
   discarded: 'gone',
+  // It comes back as a jar of its remake.
+  remade: 'gone',
 };

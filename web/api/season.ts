@@ -9,6 +9,7 @@ import type {
   TodayAnswer,
 } from '@idle-kettle/contract/season';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
 import { forgetPendingId, pendingId } from './pendingId.ts';
 import { request } from './request.ts';
 
@@ -46,17 +47,29 @@ export const useJarsOfCook = (id: string) =>
     queryFn: () => request<readonly JarStory[]>(`/cook-sessions/${id}/jars`),
   });
 
-/** Tells what happened to jars; answers with what became of each. */
+/**
+ * Tells what happened to jars; answers with what became of each. A second press that comes before
+ * the first is answered and drawn is none: it would mean the same jar.
+ */
 export function useTellJars() {
   const queries = useQueryClient();
-  return useMutation<JarEventAnswer[], Error, readonly JarEventDto[]>({
+  const isSending = useRef(false);
+  const tell = useMutation<JarEventAnswer[], Error, readonly JarEventDto[]>({
     mutationFn: (events) => request('/jar-events', 'POST', { events, sentMs: Date.now() }),
     onSettled: () =>
       Promise.all([
         queries.invalidateQueries({ queryKey: SHELF }),
         queries.invalidateQueries({ queryKey: TODAY }),
-      ]),
+      ]).finally(() => {
+        isSending.current = false;
+      }),
   });
+  const mutate: typeof tell.mutate = (events, options) => {
+    if (isSending.current) return;
+    isSending.current = true;
+    tell.mutate(events, options);
+  };
+  return { ...tell, mutate };
 }
 
 /** Writes fruit down; pressed twice, sent twice or after a reload, it is there once. */

@@ -2,6 +2,7 @@ import { say } from '@idle-kettle/words';
 import type { Kitchen } from '@idle-kettle/contract';
 import { formatGrams, formatVolume, type Plan, type Settings } from '@idle-kettle/core';
 import { Link } from 'react-router';
+import { EmptiedJars } from './EmptiedJars.tsx';
 import { VolumeField } from './VolumeField.tsx';
 
 type Props = {
@@ -48,6 +49,7 @@ export const EmptiedPanel = ({ remake, plan, kitchen, onSet }: Props) => (
         </p>
       </>
     )}
+    <EmptiedJars cook={remake.cook} volumeMl={remake.volumeMl} />
     <Link to={`/book/${remake.cook}`} className="link text-sm">
       {say('balance.itsRecord')}
     </Link>

@@ -14,6 +14,7 @@ import { altitudeInUnit, formOf, readForm, type KitchenForm } from './kitchenFor
 import { kitchenResolver } from './kitchenResolver.ts';
 import { READINGS, readingFor, type ReadingId } from './readings.ts';
 import { StopHere } from './StopHere.tsx';
+import { zoneHere } from './zoneHere.ts';
 
 const STEPS = ['place', 'units', 'pots', 'jars'] as const;
 
@@ -59,6 +60,7 @@ export function FirstSteps({ kitchen }: { kitchen: Kitchen }) {
         changes: {
           ...changesOf(before.ok ? before.kitchen : {}, said.kitchen),
           ...thingsPicked(things),
+          ...zoneHere(kitchen),
         },
       },
       { onSuccess: () => onwards('/') },

@@ -25,6 +25,7 @@ import { JarStockSheet } from './JarStockSheet.tsx';
 import { formOf } from './kitchenForm.ts';
 import { minorPerUnit, potMl, SHOWN } from './measuresShown.ts';
 import { PlaceSheet } from './PlaceSheet.tsx';
+import { ShelfPlaces } from './ShelfPlaces.tsx';
 import { StopHere } from './StopHere.tsx';
 import { TaughtNames } from './TaughtNames.tsx';
 
@@ -199,6 +200,9 @@ export function KitchenPlace({ kitchen }: { readonly kitchen: Kitchen }) {
       </Room>
       <ErrorBoundary what={say('kitchen.theNames')} on={kitchen}>
         <TaughtNames kitchen={kitchen} />
+      </ErrorBoundary>
+      <ErrorBoundary what={say('shelf.ownPlaces')} on={kitchen}>
+        <ShelfPlaces kitchen={kitchen} />
       </ErrorBoundary>
       {sheet === 'place' && <PlaceSheet kitchen={kitchen} onClose={close} />}
       {sheet === 'came and went' && <JarStockSheet kitchen={kitchen} onClose={close} />}

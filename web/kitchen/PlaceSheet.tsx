@@ -11,6 +11,7 @@ import { changesOf } from './kitchenChanges.ts';
 import { formOf, readForm, readingInScale, type KitchenForm } from './kitchenForm.ts';
 import { kitchenResolver } from './kitchenResolver.ts';
 import { StopHere } from './StopHere.tsx';
+import { zoneHere } from './zoneHere.ts';
 
 type Props = { readonly kitchen: Kitchen; readonly onClose: () => void };
 
@@ -38,7 +39,10 @@ export function PlaceSheet({ kitchen, onClose }: Props) {
       {
         // Saved again after somebody else’s change was told, this is to stand.
         version: isConflict(setUp.error) ? kitchen.version : base.version,
-        changes: changesOf(before.ok ? before.kitchen : {}, read.kitchen),
+        changes: {
+          ...changesOf(before.ok ? before.kitchen : {}, read.kitchen),
+          ...zoneHere(kitchen),
+        },
       },
       { onSuccess: onClose },
     );

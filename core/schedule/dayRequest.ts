@@ -1,0 +1,24 @@
+import type { PlanRequest } from '../evaluate/index.ts';
+
+/** Batches of one day, and what there is to make them with. Times in ms. */
+export type DayRequest = {
+  readonly fromMs: number;
+  /** Null for whenever it is over. */
+  readonly finishByMs: number | null;
+  readonly people: number;
+  readonly burners: number;
+  readonly slowCookers: number;
+  /** Half-pints that each canner takes. */
+  readonly canners: readonly { readonly halfPints: number }[];
+  readonly batches: readonly DayBatch[];
+};
+
+/** One batch of a day. */
+export type DayBatch = {
+  readonly name: string;
+  readonly formula: PlanRequest;
+  /** From when its fruit is there; null for the beginning. */
+  readonly readyMs: number | null;
+  /** Until when it must have begun; null for any time. */
+  readonly keepsUntilMs: number | null;
+};
