@@ -61,7 +61,7 @@ export const LaterList = ({ tasks, nowMs }: Props) => (
       <li
         key={task.id}
         data-task={task.kind}
-        className="flex flex-wrap gap-x-3 border-b border-base-300 py-1.5"
+        className="flex flex-wrap items-center gap-x-3 border-b border-base-300 py-1.5"
       >
         <Link
           to={WAY[task.place](task.of)}

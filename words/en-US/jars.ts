@@ -94,7 +94,7 @@ export const JARS = {
   'jars.toWhom': 'To',
   'jars.fromWhom': 'From',
   'jars.onePerJarFridgeJars':
-    '{{count}} {{part}}, one per jar, each by how that jar stands: pantry, fridge, freezer or not processed yet. The square code opens this batch.',
+    '{{count}} {{part}}, one per jar, each by how that jar stands: pantry, fridge, freezer or not processed yet. Scan a label’s code to open its jar.',
   'jars.label': 'label',
   'jars.labels3': 'labels',
   'jars.download': 'Download',
