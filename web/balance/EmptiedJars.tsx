@@ -62,7 +62,7 @@ function Which({ jars, volumeMl }: { jars: readonly JarStory[]; volumeMl: number
       </button>
       {tell.error && (
         <p role="alert" className="text-error">
-          {sayError(tell.error)}
+          {say('shelf.notKept', { error: sayError(tell.error) })}
         </p>
       )}
     </fieldset>

@@ -110,7 +110,7 @@ function OneJar({
       )}
       {tell.error && (
         <p role="alert" className="text-error">
-          {sayError(tell.error)}
+          {say('shelf.notKept', { error: sayError(tell.error) })}
         </p>
       )}
       <p className="flex flex-wrap gap-4">

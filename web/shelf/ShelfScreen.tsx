@@ -95,7 +95,7 @@ function Shelves({ shelf, units }: { readonly shelf: Shelf; readonly units: 'met
       )}
       {tell.error && (
         <p role="alert" className="mb-3 border-l-4 border-error pl-3 text-error">
-          {sayError(tell.error)}
+          {say('shelf.notKept', { error: sayError(tell.error) })}
         </p>
       )}
       {isScanning && (

@@ -185,7 +185,7 @@ function Counting({ shelf, take, onChange, onDone }: CountingProps) {
       </section>
       {tell.error && (
         <p role="alert" className="text-error">
-          {sayError(tell.error)}
+          {say('shelf.notKept', { error: sayError(tell.error) })}
         </p>
       )}
       <div className="flex flex-wrap gap-2">

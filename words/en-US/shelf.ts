@@ -9,6 +9,7 @@ export const SHELF = {
     'Jars appear here once they’re sealed and put on the shelf at the end of a batch.',
   'shelf.noneFound': 'No jar matches.',
   'shelf.goneAlready': 'Somebody took that jar out already.',
+  'shelf.notKept': 'Not saved. {{error}}',
   'shelf.undo': 'Undo',
   'shelf.place.pantry': 'Pantry',
   'shelf.place.fridge': 'Fridge',
