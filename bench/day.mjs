@@ -41,6 +41,7 @@ const day = (which, people, burners) => ({
   burners,
   slowCookers: 1,
   canners: [{ halfPints: 7 }],
+  breaks: [],
   batches: which.map((one, nth) => ({
     name: `Batch ${nth + 1}`,
     formula: /** @type {import('@idle-kettle/core').PlanRequest} */ (FORMULAS[one]),

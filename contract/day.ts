@@ -20,6 +20,14 @@ class DayCannerDto {
   halfPints!: number;
 }
 
+class BreakDto {
+  @IsMoment()
+  from!: string;
+
+  @IsMoment()
+  to!: string;
+}
+
 class DayBatchDto {
   @IsName()
   name!: string;
@@ -65,6 +73,18 @@ export class DayRequestDto {
   @AreParts(() => DayCannerDto, refusal('requests.like', { example: '{ "halfPints": 7 }' }))
   canners?: DayCannerDto[];
 
+  /** When nobody is there: meals, the night. */
+  @IsOptional()
+  @IsArray({ message: refusal('requests.list') })
+  @ArrayMaxSize(MOST_OF_A_DAY, { message: refusal('requests.mostOfThem', { most: MOST_OF_A_DAY }) })
+  @AreParts(
+    () => BreakDto,
+    refusal('requests.like', {
+      example: '{ "from": "2026-09-12T20:00:00Z", "to": "2026-09-13T06:00:00Z" }',
+    }),
+  )
+  breaks?: BreakDto[];
+
   @IsArray({ message: refusal('requests.list') })
   @ArrayMinSize(1, { message: refusal('requests.leastBatches') })
   @ArrayMaxSize(MOST_OF_A_DAY, { message: refusal('requests.mostOfThem', { most: MOST_OF_A_DAY }) })
@@ -84,6 +104,10 @@ export const readDayRequest = (json: unknown): ReadJson<DayRequest> =>
     burners: dto.burners ?? 1,
     slowCookers: dto.slowCookers ?? 0,
     canners: dto.canners ?? [],
+    breaks: (dto.breaks ?? []).map(({ from, to }) => ({
+      fromMs: new Date(from).getTime(),
+      toMs: new Date(to).getTime(),
+    })),
     batches: dto.batches.map(({ name, formula, ready, keepsUntil }) => ({
       name,
       formula: toPlanRequest(formula),

@@ -1,5 +1,6 @@
+import { message } from '@idle-kettle/words';
 import { COOL_MIN, type ActId } from '../chain/index.ts';
-import { planBatch, type Fault } from '../plan/index.ts';
+import { evaluatedPlan, type Fault } from '../plan/index.ts';
 import type { DayRequest } from './dayRequest.ts';
 import type { Job, Things } from './job.ts';
 import { jobOfPlan } from './jobOfPlan.ts';
@@ -53,13 +54,16 @@ export function jobsOfDay(request: DayRequest): DayJobs {
   const jobs: Job[] = [];
   const faults: Fault[] = [];
   for (const [index, batch] of request.batches.entries()) {
-    const outcome = planBatch({ ...batch.formula, draws: DRAWS });
-    if (outcome.ok) jobs.push(jobOfPlan(batch, outcome.plan, request));
+    const outcome = evaluatedPlan({ ...batch.formula, draws: DRAWS });
+    const field = `batches[${index}].formula`;
+    if (outcome.ok && outcome.worked.boil === null)
+      faults.push({ field: `${field}.lines`, message: message('problems.fruitAndWaterEnough') });
+    else if (outcome.ok) jobs.push(jobOfPlan(batch, outcome.plan, request));
     else
       faults.push(
         ...outcome.faults.map((fault) => ({
           ...fault,
-          field: `batches[${index}].formula.${fault.field}`,
+          field: `${field}.${fault.field}`,
         })),
       );
   }
@@ -99,12 +103,20 @@ export function planDay(request: DayRequest): DayOutcome {
 /** Few draws tell the range of minutes well enough. */
 const DRAWS = 200;
 
-const thingsOf = ({ people, burners, slowCookers, canners }: DayRequest): Things => ({
+const thingsOf = ({
+  fromMs,
+  people,
+  burners,
+  slowCookers,
+  canners,
+  breaks,
+}: DayRequest): Things => ({
   people,
   burners,
   slowCookers,
   ovens: 1,
   canners: canners.length,
+  breaks: breaks.map((one) => [(one.fromMs - fromMs) / MIN_MS, (one.toMs - fromMs) / MIN_MS]),
 });
 
 const latenessOf = ({ finish, spoiled, left }: Schedule, finishBy: number): number =>

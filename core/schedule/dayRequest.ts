@@ -10,6 +10,8 @@ export type DayRequest = {
   readonly slowCookers: number;
   /** Half-pints that each canner takes. */
   readonly canners: readonly { readonly halfPints: number }[];
+  /** When nobody is there: meals, and the night. */
+  readonly breaks: readonly { readonly fromMs: number; readonly toMs: number }[];
   readonly batches: readonly DayBatch[];
 };
 

@@ -48,4 +48,6 @@ export type Things = {
   readonly slowCookers: number;
   readonly ovens: number;
   readonly canners: number;
+  /** When nobody is there, from and to, min. */
+  readonly breaks: readonly (readonly [from: number, to: number])[];
 };

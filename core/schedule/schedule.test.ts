@@ -1,7 +1,7 @@
 import { chanceFrom } from '../forecast/index.ts';
+import { dayFaults } from '../test/dayFaults.ts';
 import { request } from '../test/planned.ts';
 import { runs } from '../test/runs.ts';
-import type { PlacedAct } from './place.ts';
 import {
   planDay,
   schedule,
@@ -48,6 +48,7 @@ const day = (change: Partial<DayRequest>): DayRequest => ({
   burners: 2,
   slowCookers: 1,
   canners: [{ halfPints: 7 }],
+  breaks: [],
   batches: [batch('Damson', DAMSON)],
   ...change,
 });
@@ -56,72 +57,6 @@ function planned(change: Partial<DayRequest>) {
   const outcome = planDay(day(change));
   if (!outcome.ok) throw new Error(JSON.stringify(outcome.faults));
   return outcome.day;
-}
-
-type Timed = { readonly from: number; readonly to: number };
-const overlap = (a: Timed, b: Timed): boolean => a.from < b.to - 1e-6 && b.from < a.to - 1e-6;
-
-/** What is wrong with a schedule: nothing held twice, hands enough, chains whole, waits kept. */
-function faultsOf(acts: readonly PlacedAct[], jobs: readonly Job[], things: Things): string[] {
-  const faults: string[] = [];
-  for (const [i, a] of acts.entries())
-    for (const b of acts.slice(i + 1))
-      if (
-        a.holds !== null &&
-        b.holds !== null &&
-        a.holds.kind === b.holds.kind &&
-        a.holds.thing === b.holds.thing &&
-        overlap(a, b)
-      )
-        faults.push(`${a.act} of ${a.job} and ${b.act} of ${b.job} hold one ${a.holds.kind}`);
-  const manned = acts.filter(({ hands, from, to }) => hands && to - from > 1e-6);
-  for (const { from } of manned) {
-    const busy = manned.filter((act) => act.from <= from + 1e-9 && act.to > from + 1e-6);
-    if (busy.length > things.people) faults.push(`${busy.length} pairs of hands at ${from}`);
-  }
-  for (const [index, job] of jobs.entries()) {
-    const own = acts.filter((act) => act.job === index && act.load === null);
-    if (own.length === 0) continue;
-    const pieces = job.segments.flatMap(({ pieces: all, mayWaitMin }) =>
-      all.map((piece, nth) => ({ ...piece, mayWaitMin: nth === all.length - 1 ? mayWaitMin : 0 })),
-    );
-    if (own.length !== pieces.length) faults.push(`${job.name} lacks acts`);
-    if ((own[0]?.from ?? 0) < job.readyMin - 1e-6) faults.push(`${job.name} begins too soon`);
-    for (const [nth, act] of own.entries()) {
-      const piece = pieces[nth];
-      if (act.act !== piece?.act || Math.abs(act.to - act.from - piece.minutes) > 1e-6)
-        faults.push(`${job.name}: ${act.act} is not as long as its ${piece?.act}`);
-      const next = own[nth + 1];
-      if (next === undefined) continue;
-      const wait = next.from - act.to;
-      if (wait < -1e-6 || wait > (piece?.mayWaitMin ?? 0) + 1e-6)
-        faults.push(`${job.name}: ${next.act} waits ${wait} min`);
-    }
-    const full = own.at(-1)?.to ?? 0;
-    for (const [nth] of job.loads.entries()) {
-      const load = acts.filter((act) => act.job === index && act.load === nth);
-      const first = load.find(({ act }) => act === 'load');
-      const wait = (first?.from ?? Infinity) - full;
-      if (wait < -1e-6 || wait > (nth === 0 ? 0 : job.jarsWaitMin) + 1e-6)
-        faults.push(`${job.name}: load ${nth} waits ${wait} min`);
-      const heats = load.find(
-        ({ act, to }) => act === 'heat-canner' && to <= (first?.from ?? 0) + 1e-6,
-      );
-      const ready = heats ?? null;
-      // It heated for its time, or was hot from the load before.
-      if (ready === null && job.heatsMin > 0) {
-        const before = acts.some(
-          (act) =>
-            act.holds?.kind === 'canner' &&
-            act.holds.thing === first?.holds?.thing &&
-            act.to <= (first?.from ?? 0) + 1e-6 &&
-            act.to >= (first?.from ?? 0) - 25 - 1e-6,
-        );
-        if (!before) faults.push(`${job.name}: load ${nth} goes into a cold canner`);
-      }
-    }
-  }
-  return faults;
 }
 
 /** A batch of random length, with what a real one has. */
@@ -201,6 +136,7 @@ const randomThings = (chance: () => number): Things => ({
   slowCookers: 1,
   ovens: 1,
   canners: 1 + Math.floor(2 * chance()),
+  breaks: chance() < 0.3 ? [[240, 300]] : [],
 });
 
 describe('a day', () => {
@@ -213,7 +149,7 @@ describe('a day', () => {
       );
       const things = randomThings(chance);
       const { acts, finish, bound, left } = schedule(jobs, things);
-      expect([seed, run, faultsOf(acts, jobs, things)]).toEqual([seed, run, []]);
+      expect([seed, run, dayFaults(acts, jobs, things)]).toEqual([seed, run, []]);
       if (left.length === 0) expect(finish).toBeGreaterThanOrEqual(bound - 1e-6);
     }
   });
@@ -221,10 +157,10 @@ describe('a day', () => {
   test('of eight batches is valid too, and no batch is left out', () => {
     const chance = chanceFrom(3);
     const jobs = Array.from({ length: 8 }, (_, nth) => randomJob(chance, `job ${nth}`));
-    const things = { people: 2, burners: 2, slowCookers: 1, ovens: 1, canners: 1 };
+    const things = { people: 2, burners: 2, slowCookers: 1, ovens: 1, canners: 1, breaks: [] };
     const { acts, left } = schedule(jobs, things);
     expect(left).toEqual([]);
-    expect(faultsOf(acts, jobs, things)).toEqual([]);
+    expect(dayFaults(acts, jobs, things)).toEqual([]);
   });
 
   test('of one batch takes what its chain does, the canner hot as its jars are full', () => {
@@ -318,6 +254,31 @@ describe('a day', () => {
     const { acts, infeasible } = planned({ batches });
     expect(infeasible).toBeNull();
     expect(acts.find(({ act }) => act === 'prepare')?.batch).toBe('Strawberry');
+  });
+
+  test('nobody works in a break, and what needs nobody goes on', () => {
+    const night = { fromMs: FROM + HOUR / 4, toMs: FROM + 10 * HOUR };
+    const { acts } = planned({
+      batches: [batch('Butter', BUTTER), batch('Damson', DAMSON)],
+      breaks: [night],
+    });
+    const during = acts.filter(
+      ({ startMs, endMs }) => startMs < night.toMs && endMs > night.fromMs,
+    );
+    expect(during.filter(({ hands }) => hands)).toEqual([]);
+    expect(acts.filter(({ hands }) => hands).length).toBeGreaterThan(5);
+  });
+
+  test('a formula without anything to cook is named', () => {
+    for (const lines of [[], ['2 kg sugar'], ['1 kg of the unknown']]) {
+      const outcome = planDay(
+        day({ batches: [batch('Plum', PLUM), batch('X', request({ lines }))] }),
+      );
+      expect([lines, outcome.ok ? [] : outcome.faults.map(({ field }) => field)]).toEqual([
+        lines,
+        ['batches[1].formula.lines'],
+      ]);
+    }
   });
 
   test('a formula that cannot be planned is named', () => {

@@ -2,7 +2,7 @@ import { chanceFrom } from '../forecast/index.ts';
 import { earliestFinish } from '../test/earliestFinish.ts';
 import { schedule, type Job, type Piece, type Things } from './index.ts';
 
-const THINGS: Things = { people: 1, burners: 1, slowCookers: 0, ovens: 1, canners: 0 };
+const THINGS: Things = { people: 1, burners: 1, slowCookers: 0, ovens: 1, canners: 0, breaks: [] };
 
 /** Small days of two or three batches, in steps of ten minutes and more. */
 function smallDay(seed: number): readonly Job[] {
