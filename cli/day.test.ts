@@ -55,6 +55,13 @@ test('what is short is named, with the minutes', () => {
   expect(none.infeasible?.shortMin).toBeGreaterThan(0);
 });
 
+test('nobody works in a break', () => {
+  const [from, to] = ['2026-09-12T08:00:00.000Z', '2026-09-12T10:00:00.000Z'];
+  const { acts } = JSON.parse(dayFromText(asked({ breaks: [{ from, to }] })).out) as Answered;
+  expect(acts.filter(({ hands, start, end }) => hands && start < to && end > from)).toEqual([]);
+  expect(dayFromText(asked({ breaks: [{ from }] })).code).toBe(2);
+});
+
 test('a list gives a list', () => {
   const { code, out } = dayFromText(`[${asked()}, ${asked({ people: 2 })}]`);
   expect(code).toBe(0);
