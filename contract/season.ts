@@ -6,6 +6,7 @@ import {
   type FruitPlace,
   type JarLife,
   type JarLifeKind,
+  type ToBuy,
   type ToMake,
 } from '@idle-kettle/core/season';
 import type { Task } from '@idle-kettle/core/today';
@@ -148,6 +149,8 @@ export type Shelf = {
   readonly groups: readonly ShelfGroup[];
   readonly places: readonly ShelfPlaceOf[];
   readonly stock: readonly FruitStock[];
+  /** What of jars and lids is not there for what is to be made. */
+  readonly toBuy: ToBuy;
   /** Jars that left, by how. */
   readonly gone: { readonly [life in 'eaten' | 'given' | 'lost' | 'discarded' | 'remade']: number };
 };

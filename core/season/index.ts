@@ -6,3 +6,4 @@ export * from './useRate.ts';
 export * from './ripeMonths.ts';
 export * from './ripening.ts';
 export * from './toMake.ts';
+export * from './toBuy.ts';

@@ -62,6 +62,10 @@ test('jars are stored, opened, eaten and given away, until it is told how long t
   await expect(groupOf(page, 'Damson jam')).toContainText('7 × half-pint');
   await expect(lasts).toContainText(/Until about/);
   const first = await lasts.getByText(/Until about/).innerText();
+  // What it takes to make more, beside what stands empty.
+  await expect(lasts.getByTestId('to-buy')).toContainText(
+    /^All of that together is \d+–\d+ half-pints\./,
+  );
   // Taken out twice by a quick finger, two are gone; undone, the second is back.
   const takeOut = groupOf(page, 'Damson jam').getByRole('button', { name: 'Take one out' });
   await takeOut.click();

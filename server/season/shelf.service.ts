@@ -7,7 +7,7 @@ import type {
 } from '@idle-kettle/contract/season';
 import { jamColourOf } from '@idle-kettle/contract';
 import { PLACE_KINDS } from '@idle-kettle/core';
-import { jarEventName, livedJar, type JarLifeKind } from '@idle-kettle/core/season';
+import { jarEventName, livedJar, toBuy, type JarLifeKind } from '@idle-kettle/core/season';
 import { message } from '@idle-kettle/words/message';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
@@ -63,7 +63,7 @@ export class ShelfService {
 
   /** Everything that stands in the household, by batch, size and place; to be eaten first, first. */
   async find(householdId: HouseholdId): Promise<Shelf> {
-    const [groups, gone, stock, { shelves }] = await Promise.all([
+    const [groups, gone, stock, { shelves, jars }] = await Promise.all([
       this.database.query<GroupRow>(GROUPS, { type: QueryTypes.SELECT, bind: [householdId] }),
       this.database.query<{ life: keyof Shelf['gone']; count: string }>(
         `SELECT life, count(*) FROM jars
@@ -88,6 +88,10 @@ export class ShelfService {
       })),
       places,
       stock,
+      toBuy: toBuy(
+        stock.filter(({ uses }) => uses > 0).map(({ halfPints }) => halfPints),
+        jars,
+      ),
       gone: {
         eaten: 0,
         given: 0,

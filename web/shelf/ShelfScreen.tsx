@@ -126,7 +126,7 @@ function Shelves({ shelf, units }: { readonly shelf: Shelf; readonly units: 'met
               />
             ))}
           </div>
-          <StockList stock={shelf.stock} nowMs={shelf.nowMs} units={units} />
+          <StockList stock={shelf.stock} toBuy={shelf.toBuy} nowMs={shelf.nowMs} units={units} />
         </div>
       )}
     </>

@@ -1,5 +1,5 @@
 import { say } from '@idle-kettle/words';
-import type { FruitStock } from '@idle-kettle/contract/season';
+import type { FruitStock, Shelf } from '@idle-kettle/contract/season';
 import { convert, formatVolume } from '@idle-kettle/core';
 import { format } from 'date-fns';
 import { FruitDrawing } from '../drawings/FruitDrawing.tsx';
@@ -7,12 +7,13 @@ import { shapeOfFruit } from '../drawings/shapeOfFruit.ts';
 
 type Props = {
   readonly stock: readonly FruitStock[];
+  readonly toBuy: Shelf['toBuy'];
   readonly nowMs: number;
   readonly units: 'metric' | 'us';
 };
 
 /** How long what there is of each fruit lasts, and what to make of it when it is ripe. */
-export const StockList = ({ stock, nowMs, units }: Props) => (
+export const StockList = ({ stock, toBuy, nowMs, units }: Props) => (
   <section aria-label={say('shelf.lasts')}>
     <h2 className="text-xl font-bold text-primary">{say('shelf.lasts')}</h2>
     <p className="text-sm opacity-80">{say('shelf.lastsHow')}</p>
@@ -46,6 +47,11 @@ export const StockList = ({ stock, nowMs, units }: Props) => (
         </li>
       ))}
     </ul>
+    {toBuy.halfPints.high > 0 && (
+      <p className="mt-2" data-testid="to-buy">
+        {toBuyInWords(toBuy)}
+      </p>
+    )}
   </section>
 );
 
@@ -85,10 +91,20 @@ function toMakeInWords({ halfPints, fruitG, ripeMs, uses }: FruitStock, nowMs: n
       : ripeMs <= nowMs
         ? say('shelf.ripeNow')
         : say('shelf.ripeIn', { month: format(ripeMs, 'MMMM') }),
-    say('shelf.toBuy', { count: halfPints.p90 }),
   ]
     .filter((part) => part !== '')
     .join(' ');
+}
+
+/** `All of it is 60–90 half-pints. Buy 12–42 jars. Your new lids are enough.` */
+function toBuyInWords({ halfPints, jars, lids }: Shelf['toBuy']): string {
+  const all = say('shelf.allOfIt', halfPints);
+  if (jars === null && lids === null) return `${all} ${say('shelf.countJars')}`;
+  const parts = [
+    jars === null ? '' : jars.high === 0 ? say('shelf.jarsEnough') : say('shelf.buyJars', jars),
+    lids === null ? '' : lids.high === 0 ? say('shelf.lidsEnough') : say('shelf.buyLids', lids),
+  ];
+  return [all, ...parts].filter((part) => part !== '').join(' ');
 }
 
 /** About how much fruit, to the half kilogram or the pound. */
