@@ -225,7 +225,7 @@ test('a kitchen has places of its own; jars that go back into the pot leave the 
   const cook = await cooked(kettle, stored('1.1-4'), 20);
   const [first = ''] = await codes(kettle, cook);
   await page.goto(`${kettle.address}/kitchen`);
-  const places = page.getByRole('region', { name: 'Places for jars' });
+  const places = page.getByRole('region', { name: 'Where you keep jars' });
   await places.getByLabel('A new place').fill('Cellar');
   await places.getByRole('button', { name: 'Add' }).dblclick();
   await expect(places.getByRole('listitem')).toHaveCount(1);

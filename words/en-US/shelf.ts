@@ -15,7 +15,7 @@ export const SHELF = {
   'shelf.place.fridge': 'Fridge',
   'shelf.place.freezer': 'Freezer',
   'shelf.place.gifts': 'Gift box',
-  'shelf.ownPlaces': 'Places for jars',
+  'shelf.ownPlaces': 'Where you keep jars',
   'shelf.ownPlacesHow':
     'Your shelf already has a pantry, a fridge, a freezer and a gift box. Add your own: a cellar, a second freezer.',
   'shelf.kind.pantry': 'cool and dark',
