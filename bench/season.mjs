@@ -1,14 +1,13 @@
 import { chromium } from '@playwright/test';
-import { randomUUID } from 'node:crypto';
 import { setTimeout as pause } from 'node:timers/promises';
 import { CHROMIUM } from '../launcher/chromium.mjs';
 import { ask } from './ask.mjs';
 import { ms } from './measure.mjs';
+import { bringIn, p95 } from './pastCooks.mjs';
 
 const BATCHES = 5000;
 const WITH_JARS = 375;
 const JARS_EACH = 8;
-const IN_A_FILE = 1000;
 const MOST_SHELF_MS = 100;
 const MOST_TODAY_MS = 50;
 const MOST_DRAWN_MS = 300;
@@ -18,7 +17,6 @@ const LOOKS = 7;
 const SLOWED = 4;
 const DAY_MS = 86_400_000;
 const MIN_MS = 60_000;
-const FRUITS = ['damsons', 'plums', 'blackberries', 'gooseberries', 'quinces', 'strawberries'];
 /** For so long that the table of jars may be told, ms. */
 const MOST_WAIT_MS = 600_000;
 
@@ -29,16 +27,15 @@ const MOST_WAIT_MS = 600_000;
  * @returns {Promise<import('./measure.mjs').Row[]>}
  */
 export async function seasonRows(address) {
-  const kitchen = await ask(address, 'GET', '/kitchen');
-  let batches = 0;
-  for (let from = 0; from < BATCHES; from += IN_A_FILE) {
-    const { ok } = await fetch(`${address}/api/book/import`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/octet-stream' },
-      body: JSON.stringify(bookOf(kitchen, from, IN_A_FILE)),
-    });
-    if (ok) batches += IN_A_FILE;
-  }
+  const batches = await bringIn(address, BATCHES, (nth) => {
+    const startMs = Date.now() - (nth + 1) * (DAY_MS / 8) - DAY_MS;
+    return {
+      name: `Number ${nth} of the season`,
+      startMs,
+      notes: '',
+      log: nth < WITH_JARS ? logOf(startMs) : [],
+    };
+  });
   const wanted = WITH_JARS * JARS_EACH;
   let jars = 0;
   for (const until = Date.now() + MOST_WAIT_MS; jars < wanted && Date.now() < until;) {
@@ -47,8 +44,8 @@ export async function seasonRows(address) {
   }
   // What was worked out meanwhile is over: only what is asked now takes time.
   await pause(5000);
-  const shelf = await p95(address, '/shelf');
-  const today = await p95(address, '/today');
+  const shelf = await p95(address, QUESTIONS, () => '/shelf');
+  const today = await p95(address, QUESTIONS, () => '/today');
   const drawn = await drawnMs(address);
   const row = (
     /** @type {string} */ what,
@@ -73,17 +70,6 @@ async function jarsOn(address) {
     await ask(address, 'GET', '/shelf')
   );
   return groups.reduce((sum, { codes }) => sum + codes.length, 0);
-}
-
-/** @param {string} address @param {string} path */
-async function p95(address, path) {
-  const took = [];
-  for (let nth = 0; nth < QUESTIONS; nth += 1) {
-    const start = performance.now();
-    await ask(address, 'GET', path);
-    took.push(performance.now() - start);
-  }
-  return took.sort((a, b) => a - b)[Math.floor(0.95 * (took.length - 1))] ?? NaN;
 }
 
 /**
@@ -126,55 +112,6 @@ async function drawnMs(address) {
   } finally {
     await browser.close();
   }
-}
-
-/** @param {unknown} kitchen @param {number} from @param {number} count */
-function bookOf(kitchen, from, count) {
-  const made = Array.from({ length: count }, (_, index) => {
-    const nth = from + index;
-    const [batch, cook] = [randomUUID(), randomUUID()];
-    const at = new Date(Date.now() - (nth + 1) * (DAY_MS / 8) - DAY_MS);
-    const formula = {
-      lines: [`2 kg ${FRUITS[nth % FRUITS.length]}`, '1.4 kg sugar', '30 mL lemon juice'],
-      settings: {},
-    };
-    const name = `Number ${nth} of the season`;
-    const moment = at.toISOString();
-    return {
-      batch: {
-        id: batch,
-        name,
-        ...formula,
-        ticked: [],
-        version: 1,
-        doneAt: moment,
-        deletedAt: null,
-        createdAt: moment,
-        updatedAt: moment,
-      },
-      cook: {
-        id: cook,
-        batchId: batch,
-        name,
-        formula,
-        kitchen,
-        startedAt: moment,
-        endedAt: new Date(at.getTime() + 3_600_000).toISOString(),
-        storedAt: null,
-        jarPlaces: null,
-        log: nth < WITH_JARS ? logOf(at.getTime()) : [],
-        outcome: { version: 1, set: nth % 3 === 0 ? 'firm' : 'soft', notes: '' },
-      },
-    };
-  });
-  return {
-    format: 'kettle-book',
-    version: 1,
-    recipes: [],
-    batches: made.map(({ batch }) => batch),
-    cooks: made.map(({ cook }) => cook),
-    photos: [],
-  };
 }
 
 /** Jars that were filled, processed, sealed and stored. @param {number} startMs */

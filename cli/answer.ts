@@ -81,7 +81,7 @@ export function answerJson<T>(
 }
 
 /** The fault of a request larger than {@link MOST_BYTES}. */
-export const TOO_LARGE: Fault = {
+const TOO_LARGE: Fault = {
   field: '',
   message: message('requests.tooLarge', { kB: MOST_BYTES / 1024 }),
 };
@@ -109,5 +109,9 @@ export async function sourceOf(
 }
 
 /** Whether one request is larger than the server would take. */
-export const isTooLarge = (source: string): boolean =>
+const isTooLarge = (source: string): boolean =>
   Buffer.byteLength(source) > MOST_BYTES && !/^\s*\[/.test(source);
+
+/** Answers the text of one JSON request, no larger than the server would take, or of an array of them. */
+export const answerRequests = <T>(source: string, one: (json: unknown) => Outcome<T>): Answer =>
+  isTooLarge(source) ? refuse([TOO_LARGE]) : answerJson(source, one);

@@ -1,14 +1,6 @@
 import { readDayRequest } from '@idle-kettle/contract/day';
 import { planDay, type Day, type DayAct } from '@idle-kettle/core/schedule';
-import {
-  answerJson,
-  isTooLarge,
-  refuse,
-  sourceOf,
-  TOO_LARGE,
-  type Answer,
-  type Outcome,
-} from './answer.ts';
+import { answerRequests, sourceOf, type Answer, type Outcome } from './answer.ts';
 
 /** A day as it is printed: its moments in ISO 8601. */
 type PrintedDay = Omit<Day, 'acts' | 'finishMs'> & {
@@ -45,8 +37,7 @@ function dayOne(json: unknown): Outcome<PrintedDay> {
 }
 
 /** When what is done on a day, from the text of a JSON request, or of an array of them. */
-export const dayFromText = (source: string): Answer =>
-  isTooLarge(source) ? refuse([TOO_LARGE]) : answerJson(source, dayOne);
+export const dayFromText = (source: string): Answer => answerRequests(source, dayOne);
 
 /** `day [FILE]`: reads the file, or standard input when none is named. */
 export const dayCommand = (file: string | undefined): Promise<Answer> =>

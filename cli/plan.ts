@@ -1,14 +1,6 @@
 import { readPlanRequest } from '@idle-kettle/contract';
 import { planBatch, type Plan } from '@idle-kettle/core';
-import {
-  answerJson,
-  isTooLarge,
-  refuse,
-  sourceOf,
-  TOO_LARGE,
-  type Answer,
-  type Outcome,
-} from './answer.ts';
+import { answerRequests, sourceOf, type Answer, type Outcome } from './answer.ts';
 
 function planOne(json: unknown): Outcome<Plan> {
   const read = readPlanRequest(json);
@@ -21,8 +13,7 @@ function planOne(json: unknown): Outcome<Plan> {
  * Plans from the text of a JSON request, or of an array of them: each plan as JSON, each fault on a
  * line of its own.
  */
-export const planFromText = (source: string): Answer =>
-  isTooLarge(source) ? refuse([TOO_LARGE]) : answerJson(source, planOne);
+export const planFromText = (source: string): Answer => answerRequests(source, planOne);
 
 /** `plan [FILE]`: reads the file, or standard input when none is named. */
 export const planCommand = (file: string | undefined): Promise<Answer> =>

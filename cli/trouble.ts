@@ -1,14 +1,6 @@
 import { readRemakeRequest, readTroubleRequest } from '@idle-kettle/contract/trouble';
 import { remakeOf, troubleOf, type Remake, type Trouble } from '@idle-kettle/core/troubleshooting';
-import {
-  answerJson,
-  isTooLarge,
-  refuse,
-  sourceOf,
-  TOO_LARGE,
-  type Answer,
-  type Outcome,
-} from './answer.ts';
+import { answerRequests, sourceOf, type Answer, type Outcome } from './answer.ts';
 
 function troubleOne(json: unknown): Outcome<Trouble> {
   const read = readTroubleRequest(json);
@@ -25,12 +17,10 @@ function remakeOne(json: unknown): Outcome<Remake> {
 }
 
 /** What ails a batch, from the text of a JSON request, or of an array of them. */
-export const troubleFromText = (source: string): Answer =>
-  isTooLarge(source) ? refuse([TOO_LARGE]) : answerJson(source, troubleOne);
+export const troubleFromText = (source: string): Answer => answerRequests(source, troubleOne);
 
 /** How a batch is made again, from the text of a JSON request, or of an array of them. */
-export const remakeFromText = (source: string): Answer =>
-  isTooLarge(source) ? refuse([TOO_LARGE]) : answerJson(source, remakeOne);
+export const remakeFromText = (source: string): Answer => answerRequests(source, remakeOne);
 
 /** `trouble [FILE]`: reads the file, or standard input when none is named. */
 export const troubleCommand = (file: string | undefined): Promise<Answer> =>

@@ -149,7 +149,7 @@ export type Shelf = {
   readonly groups: readonly ShelfGroup[];
   readonly places: readonly ShelfPlaceOf[];
   readonly stock: readonly FruitStock[];
-  /** What of jars and lids is not there for what is to be made. */
+  /** Jars and lids still to buy for all of that. */
   readonly toBuy: ToBuy;
   /** Jars that left, by how. */
   readonly gone: { readonly [life in 'eaten' | 'given' | 'lost' | 'discarded' | 'remade']: number };

@@ -3,6 +3,9 @@ import { IsString, Matches, MaxLength, MinLength } from 'class-validator';
 import { IsOneOf } from './oneOf.ts';
 import { refusal } from './refusal.ts';
 
+/** Most characters of its name. */
+export const MOST_PLACE_CHARS = 40;
+
 /** A place of the household’s own, as the kitchen keeps it. */
 export class ShelfPlaceDto {
   @IsString({ message: refusal('requests.text') })
@@ -11,7 +14,9 @@ export class ShelfPlaceDto {
 
   @IsString({ message: refusal('requests.text') })
   @MinLength(1, { message: refusal('requests.text') })
-  @MaxLength(40, { message: refusal('requests.textLength', { most: 40 }) })
+  @MaxLength(MOST_PLACE_CHARS, {
+    message: refusal('requests.textLength', { most: MOST_PLACE_CHARS }),
+  })
   name!: string;
 
   @IsOneOf(PLACE_KINDS)

@@ -7,8 +7,8 @@ export const EPSILON = 1e-6;
 type Held = readonly [from: number, to: number, owner: number];
 type Span = readonly [from: number, to: number] | Held;
 
-/** Whose the breaks are. */
-const NOBODY = -1;
+/** Breaks belong to no batch. */
+const NO_BATCH = -1;
 
 /** A thing that is free, or when one may be at the earliest. */
 export type Free = { readonly thing: number } | { readonly next: number };
@@ -27,7 +27,8 @@ export class Board {
       canner: none(things.canners),
     };
     for (const [from, to] of things.breaks)
-      for (let person = 0; person < things.people; person += 1) this.busy.push([from, to, NOBODY]);
+      for (let person = 0; person < things.people; person += 1)
+        this.busy.push([from, to, NO_BATCH]);
   }
 
   /** The first thing of a kind that is free for a while; or when one of them may be, later. */

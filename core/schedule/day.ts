@@ -5,7 +5,7 @@ import type { DayRequest } from './dayRequest.ts';
 import type { Job, Things } from './job.ts';
 import { jobOfPlan } from './jobOfPlan.ts';
 import type { PlacedAct } from './place.ts';
-import { lengthOf, schedule, type Schedule } from './solve.ts';
+import { minutesAlone, schedule, type Schedule } from './solve.ts';
 
 /** What an act of a day is called: as in the chain, and the weighing of what goes in. */
 export type DayActId = ActId | 'prepare';
@@ -130,7 +130,7 @@ function shortOf(jobs: readonly Job[], things: Things, finishBy: number, found: 
   const late = latenessOf(found, finishBy);
   const minutes = Number.isFinite(late)
     ? late
-    : found.left.reduce((sum, index) => sum + lengthOf(jobs[index] as Job), 0);
+    : found.left.reduce((sum, index) => sum + minutesAlone(jobs[index] as Job), 0);
   const more: readonly (readonly [Short['resource'], Things])[] = [
     ['people', { ...things, people: things.people + 1 }],
     ['burners', { ...things, burners: things.burners + 1 }],

@@ -3,9 +3,10 @@ import type { PlanRequest } from '../evaluate/index.ts';
 import { findIngredient } from '../ingredients/index.ts';
 import { loadsOf } from '../jars/index.ts';
 import type { Plan, PlanAct } from '../plan/index.ts';
+import { HALF_PINT_ML } from '../season/index.ts';
 import type { DayBatch, DayRequest } from './dayRequest.ts';
 import { minutesOfAct, type HandWork } from './handMinutes.ts';
-import type { HeldKind, Job, LoadJob, Piece, Segment } from './job.ts';
+import { HELD_KINDS, type Job, type LoadJob, type Piece, type Segment } from './job.ts';
 
 const MIN_MS = 60_000;
 /** Filled jars stay hot for so long before a later load; common practice, as at the jars. */
@@ -64,19 +65,9 @@ function pieceOf(act: PlanAct, work: HandWork): Piece {
     act: act.id,
     minutes,
     hands: act.hands === 'all the time',
-    holds: HELD.get(act.holds ?? '') ?? null,
+    holds: HELD_KINDS.find((kind) => kind === act.holds) ?? null,
   };
 }
-
-const HELD: ReadonlyMap<string, HeldKind> = new Map([
-  ['burner', 'burner'],
-  ['slow cooker', 'slow cooker'],
-  ['oven', 'oven'],
-  ['canner', 'canner'],
-]);
-
-/** A US half-pint, mL: what a size that nobody knows is taken for. */
-const HALF_PINT_ML = 236.588;
 
 /** The loads that the likely jars take, each as one row of acts. */
 function loadsOfPlan(

@@ -1,7 +1,7 @@
 import type { ActId } from '../chain/index.ts';
 import { EPSILON, type Board } from './board.ts';
 import { HELD_KINDS, type HeldKind, type Job, type Piece, type Segment } from './job.ts';
-import { LEAST_STEP_MIN, loadsAfter, type FoundLoad, type PutOff } from './placeLoads.ts';
+import { handsFor, LEAST_STEP_MIN, loadsAfter, type FoundLoad, type PutOff } from './placeLoads.ts';
 import { lengthOf, noteWork, timesOf, type Span } from './span.ts';
 
 /** An act at its time; `thing` is which of its kind it holds, from 0. Minutes. */
@@ -45,13 +45,8 @@ function fits(
     if ('next' in free) return { next: from + Math.max(free.next - span[0], EPSILON) };
     things.set(kind, free.thing);
   }
-  for (const [index, { hands }] of pieces.entries()) {
-    const span = times[index];
-    if (!hands || span === undefined) continue;
-    const next = board.handsBlockedUntil(...span, besides);
-    if (next !== null) return { next: from + Math.max(next - span[0], EPSILON) };
-  }
-  return { from, things };
+  const next = handsFor(board, pieces, from, besides);
+  return next === null ? { from, things } : { next };
 }
 
 /** How many rows a batch is placed in: its segments, the last with its first load, and later loads. */

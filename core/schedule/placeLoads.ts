@@ -76,8 +76,8 @@ const startsOf = (
         .filter((at) => at >= fullAt - EPSILON && at <= latest + EPSILON)
         .sort((a, b) => a - b);
 
-/** When hands may be there for a load at the earliest; null where they are. */
-function handsFor(
+/** When hands may be there for pieces at the earliest; null where they are. */
+export function handsFor(
   board: Board,
   pieces: readonly Piece[],
   from: number,

@@ -3,6 +3,7 @@ import { Board } from './board.ts';
 import type { Job, Things } from './job.ts';
 import { place, rowsOf, type PlacedAct } from './place.ts';
 import type { PutOff } from './placeLoads.ts';
+import { lengthOf } from './span.ts';
 
 /** A day as it was scheduled. Minutes from its beginning. */
 export type Schedule = {
@@ -116,9 +117,9 @@ function firstOrders(jobs: readonly Job[]): readonly (readonly number[])[] {
   return [
     by(({ keepsUntilMin }) => keepsUntilMin ?? Infinity),
     by(({ readyMin }) => readyMin),
-    by((job) => -lengthOf(job)),
-    by(lengthOf),
-    by((job) => job.readyMin - lengthOf(job)),
+    by((job) => -minutesAlone(job)),
+    by(minutesAlone),
+    by((job) => job.readyMin - minutesAlone(job)),
     by((job) => -job.loads.length),
     all,
   ];
@@ -151,7 +152,7 @@ function improved(first: Found, jobs: readonly Job[], tryWay: (way: Way) => Foun
   const seen = new Set<string>();
   let best = first;
   let now = first;
-  // Of a small day every way may have been tried: it is not looked for new ones without end.
+  // A small day has few ways: it stops once nothing new turns up.
   for (let tried = 0, same = 0; tried < most && same < most && !isDone(best);) {
     const way =
       tried < most * AT_RANDOM
@@ -232,27 +233,24 @@ function putOffTo(
   const before = segments.slice(0, row).reduce((sum, { pieces }) => sum + pieces.length, 0);
   const could = own[before - 1]?.to ?? readyMin;
   const { pieces } = segments[row] ?? loads[row - segments.length] ?? { pieces: [] };
-  const upTo = minutesOf(pieces.slice(0, Math.floor(chance() * (pieces.length + 1))));
+  const upTo = lengthOf(pieces.slice(0, Math.floor(chance() * (pieces.length + 1))));
   return Math.max(0, (chance() < 0.5 ? other.to : other.from) - upTo - could);
 }
 
-const minutesOf = (pieces: readonly { readonly minutes: number }[]): number =>
-  pieces.reduce((sum, { minutes }) => sum + minutes, 0);
-
 /** How long a batch takes by itself, without anything that waits. */
-export function lengthOf({ segments, loads }: Job): number {
-  const own = segments.reduce((sum, { pieces }) => sum + minutesOf(pieces), 0);
-  return own + loads.reduce((sum, { pieces }) => sum + minutesOf(pieces), 0);
+export function minutesAlone({ segments, loads }: Job): number {
+  const own = segments.reduce((sum, { pieces }) => sum + lengthOf(pieces), 0);
+  return own + loads.reduce((sum, { pieces }) => sum + lengthOf(pieces), 0);
 }
 
 /** No schedule is over sooner: each batch takes its time, hands and canners theirs. */
 function boundOf(jobs: readonly Job[], things: Things): number {
   const own = jobs.map((job) => {
-    const loads = job.loads.map(({ pieces }) => minutesOf(pieces));
+    const loads = job.loads.map(({ pieces }) => lengthOf(pieces));
     const parallel = Math.max(1, things.canners);
     const longest = Math.max(0, ...loads);
     const inCanner = Math.max(longest, loads.reduce((sum, one) => sum + one, 0) / parallel);
-    const filled = job.segments.reduce((sum, { pieces }) => sum + minutesOf(pieces), 0);
+    const filled = job.segments.reduce((sum, { pieces }) => sum + lengthOf(pieces), 0);
     return job.readyMin + filled + inCanner;
   });
   const first = Math.min(...jobs.map(({ readyMin }) => readyMin));
@@ -260,13 +258,13 @@ function boundOf(jobs: readonly Job[], things: Things): number {
     (sum, { segments, loads }) =>
       sum +
       [...segments, ...loads].reduce(
-        (all, { pieces }) => all + minutesOf(pieces.filter((piece) => piece.hands)),
+        (all, { pieces }) => all + lengthOf(pieces.filter((piece) => piece.hands)),
         0,
       ),
     0,
   );
   const canned = jobs.reduce(
-    (sum, { loads }) => sum + loads.reduce((all, { pieces }) => all + minutesOf(pieces), 0),
+    (sum, { loads }) => sum + loads.reduce((all, { pieces }) => all + lengthOf(pieces), 0),
     0,
   );
   return jobs.length === 0

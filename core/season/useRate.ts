@@ -15,7 +15,7 @@ export type UsedJar = {
 export type UseRate = {
   /** Half-pints a month that are eaten at home. */
   readonly perMonth: Quantiles;
-  /** Half-pints that tell it, and months in which there was any. */
+  /** Half-pints that were eaten, and months with some in the house: what the rate rests on. */
   readonly uses: number;
   readonly months: number;
   /** The gamma distribution of the rate: its shape, a whole number, and months. */
@@ -46,7 +46,7 @@ const DRAWS = 800;
 const quarterOf = (ms: number): 0 | 1 | 2 | 3 =>
   Math.floor(new Date(ms).getUTCMonth() / 3) as 0 | 1 | 2 | 3;
 
-/** When there was any of it: a household cannot eat what it does not have. */
+/** The stretches with some in the house: nobody eats what is not there. */
 function available(
   jars: readonly UsedJar[],
   nowMs: number,

@@ -37,8 +37,6 @@ export type Task = {
   readonly untilMs: number | null;
   /** Whether it wants a hand now. */
   readonly isNow: boolean;
-  /** How many days are left; of jars that wait, how many there are. */
-  readonly count: number;
   /** How many jars it is about; 0 for what is not about jars. */
   readonly jars: number;
   /** Where it is done, and the id of what it is done with. */

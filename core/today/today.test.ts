@@ -37,10 +37,10 @@ describe('what wants a hand', () => {
     const jars = Array.from({ length: 7 }, () => ({ stands: 'cooling' as const, outAtMs: NOW }));
     const cooks = [cook({ endedAtMs: NOW, jars })];
     expect(at({ cooks }, NOW + HOUR)).toMatchObject([
-      { kind: 'jars-cooling', count: 7, isNow: false, dueMs: NOW + COOL_MS, place: 'jars' },
+      { kind: 'jars-cooling', jars: 7, isNow: false, dueMs: NOW + COOL_MS, place: 'jars' },
     ]);
     expect(at({ cooks }, NOW + 13 * HOUR)).toMatchObject([
-      { kind: 'press-lids', count: 7, isNow: true, untilMs: NOW + DAY },
+      { kind: 'press-lids', jars: 7, isNow: true, untilMs: NOW + DAY },
     ]);
   });
 
@@ -70,7 +70,7 @@ describe('what wants a hand', () => {
       }),
     ];
     expect(kinds({ cooks }, NOW + 13 * HOUR)).toEqual(['reprocess', 'press-lids']);
-    expect(at({ cooks }, NOW + 13 * HOUR)[0]).toMatchObject({ untilMs: NOW + DAY, count: 1 });
+    expect(at({ cooks }, NOW + 13 * HOUR)[0]).toMatchObject({ untilMs: NOW + DAY, jars: 1 });
   });
 
   test('a jar that stood unsealed for a day is for the fridge, and no work any more', () => {
@@ -104,9 +104,9 @@ describe('what wants a hand', () => {
         }),
         cook({ id: 'open', jars: [{ stands: 'unfinished', outAtMs: null }] }),
       ],
-      shortLived: [{ code: '3-1', name: 'Curd', isOpened: false, eatByMs: NOW + 2 * DAY, jars: 2 }],
+      shortLived: [{ code: '3-1', name: 'Curd', eatByMs: NOW + 2 * DAY, jars: 2 }],
       fruit: [{ id: 'f', name: '3 kg plums', keepsUntilMs: NOW + DAY }],
-      standing: [{ batchId: 'm', name: 'Seville', sinceMs: NOW - DAY, readyMs: NOW - HOUR }],
+      standing: [{ batchId: 'm', name: 'Seville', readyMs: NOW - HOUR }],
       toJudge: [{ id: 'j', name: 'Quince', cookedAtMs: NOW - 9 * DAY }],
       calciumMadeMs: NOW - 50 * DAY,
       short: [{ fruit: 'damson', name: 'damson', runsOutMs: NOW + 60 * DAY, ripeMs: NOW }],
@@ -132,12 +132,10 @@ describe('what wants a hand', () => {
 
   test('what can wait is told for later, and is not now', () => {
     const state = {
-      shortLived: [
-        { code: '3-1', name: 'Curd', isOpened: false, eatByMs: NOW + 20 * DAY, jars: 2 },
-      ],
+      shortLived: [{ code: '3-1', name: 'Curd', eatByMs: NOW + 20 * DAY, jars: 2 }],
       fruit: [{ id: 'f', name: 'apples', keepsUntilMs: NOW + 20 * DAY }],
       toJudge: [{ id: 'j', name: 'Quince', cookedAtMs: NOW - 2 * DAY }],
-      standing: [{ batchId: 'm', name: 'Seville', sinceMs: NOW, readyMs: NOW + 8 * HOUR }],
+      standing: [{ batchId: 'm', name: 'Seville', readyMs: NOW + 8 * HOUR }],
     };
     expect(now(state)).toEqual([]);
     expect(kinds(state)).toEqual(['fruit', 'eat', 'judge', 'step-waiting']);
@@ -148,7 +146,6 @@ describe('what wants a hand', () => {
     const jar = (code: string, days: number) => ({
       code,
       name: `Curd ${code}`,
-      isOpened: true,
       eatByMs: NOW + days * DAY,
       jars: 2,
     });

@@ -22,7 +22,6 @@ export type OpenJar = {
 export type ShortLivedJar = {
   readonly code: string;
   readonly name: string;
-  readonly isOpened: boolean;
   readonly eatByMs: number;
   /** How many of one batch are so. */
   readonly jars: number;
@@ -39,7 +38,6 @@ export type FruitAtHand = {
 export type StandingStep = {
   readonly batchId: string;
   readonly name: string;
-  readonly sinceMs: number;
   readonly readyMs: number;
 };
 
@@ -79,18 +77,19 @@ const EAT_AHEAD_MS = 5 * DAY_MS;
 const FRUIT_AHEAD_MS = 2 * DAY_MS;
 /** A soak may wait so long once it is ready; common practice. */
 const STEP_WAITS_MS = 12 * HOUR_MS;
-/** A set has come to rest after so long, and is asked about for so long; common practice. */
+/** A set has come to rest after so long; common practice. */
 const JUDGED_AFTER_MS = 7 * DAY_MS;
-const JUDGED_FOR_MS = 120 * DAY_MS;
+/** Nobody is asked how a batch set after so long. Judgement. */
+export const JUDGED_FOR_DAYS = 120;
 /** Calcium water keeps in the fridge for about so long; common practice. */
-const CALCIUM_KEEPS_MS = 60 * DAY_MS;
+export const CALCIUM_KEEPS_DAYS = 60;
 const CALCIUM_AHEAD_MS = 14 * DAY_MS;
 /** What runs out is told of where its fruit is ripe within so long. Judgement. */
 const RIPE_SOON_MS = 45 * DAY_MS;
 /** And runs out before it would be ripe again. */
 const SHORT_WITHIN_MS = 365 * DAY_MS;
 /** A batch that was planned longer ago than this is no plan any more. Judgement. */
-const PLANNED_FOR_MS = 30 * DAY_MS;
+export const PLANNED_FOR_DAYS = 30;
 
 /**
  * What wants a hand now, and what will: of everything that is open, ordered by what is lost by
@@ -103,7 +102,10 @@ export function today(state: TodayState, nowMs: number): readonly Task[] {
     ...state.standing.map((step) => ofStep(step, nowMs)),
     ...state.fruit.map((fruit) => ofFruit(fruit, nowMs)),
     ...state.shortLived.filter(({ eatByMs }) => eatByMs >= nowMs).map((jar) => ofJar(jar, nowMs)),
-    ...ofPast(state.shortLived.filter(({ eatByMs }) => eatByMs < nowMs)),
+    ...ofPast(
+      state.shortLived.filter(({ eatByMs }) => eatByMs < nowMs),
+      nowMs,
+    ),
     ...state.toJudge.flatMap((cook) => ofJudging(cook, nowMs)),
     ...ofCalcium(state.calciumMadeMs, nowMs),
     ...state.short.flatMap((one) => ofShort(one, nowMs)),
@@ -123,26 +125,23 @@ const byNeed = (a: Task, b: Task): number =>
   a.dueMs - b.dueMs ||
   (a.id < b.id ? -1 : 1);
 
+/** What is told of a task beside whether it is due yet; a name, a deadline or jars where it has them. */
+type Told = Pick<Task, 'kind' | 'dueMs' | 'place' | 'of'> &
+  Partial<Pick<Task, 'id' | 'name' | 'untilMs' | 'isNow' | 'jars'>>;
+
+const taskAt = (nowMs: number, told: Told): Task => ({
+  id: `${told.kind} ${told.of}`,
+  name: '',
+  untilMs: null,
+  isNow: told.dueMs <= nowMs,
+  jars: 0,
+  ...told,
+});
+
 function ofCook(cook: OpenCook, nowMs: number): readonly Task[] {
   const { id, name, startedAtMs, endedAtMs, jars } = cook;
-  const task = (
-    kind: TaskKind,
-    count: number,
-    dueMs: number,
-    untilMs: number | null,
-    place: Task['place'] = 'jars',
-  ): Task => ({
-    id: `${kind} ${id}`,
-    kind,
-    name,
-    dueMs,
-    untilMs,
-    isNow: dueMs <= nowMs,
-    count,
-    jars: count,
-    place,
-    of: id,
-  });
+  const task = (kind: TaskKind, count: number, dueMs: number, untilMs: number | null) =>
+    taskAt(nowMs, { kind, name, dueMs, untilMs, jars: count, place: 'jars', of: id });
   // What did not seal and stood for a day is for the fridge, and no work any more.
   const open = jars.filter(
     ({ stands, outAtMs }) =>
@@ -157,7 +156,9 @@ function ofCook(cook: OpenCook, nowMs: number): readonly Task[] {
     standing('sealed'),
   ];
   if (endedAtMs === null && jars.length === 0)
-    return [task('on-the-stove', 0, startedAtMs, null, 'stove')];
+    return [
+      taskAt(nowMs, { kind: 'on-the-stove', name, dueMs: startedAtMs, place: 'stove', of: id }),
+    ];
   const found: Task[] = [];
   if (unfinished.length > 0)
     found.push(task('jars-waiting', unfinished.length, startedAtMs, startedAtMs + DAY_MS));
@@ -176,68 +177,52 @@ function ofCook(cook: OpenCook, nowMs: number): readonly Task[] {
   return found;
 }
 
-const ofStep = ({ batchId, name, readyMs }: StandingStep, nowMs: number): Task => ({
-  id: `step ${batchId}`,
-  kind: readyMs <= nowMs ? 'next-step' : 'step-waiting',
-  name,
-  dueMs: readyMs,
-  untilMs: readyMs + STEP_WAITS_MS,
-  isNow: readyMs <= nowMs,
-  count: 0,
-  jars: 0,
-  place: 'prepare',
-  of: batchId,
-});
+const ofStep = ({ batchId, name, readyMs }: StandingStep, nowMs: number): Task =>
+  taskAt(nowMs, {
+    id: `step ${batchId}`,
+    kind: readyMs <= nowMs ? 'next-step' : 'step-waiting',
+    name,
+    dueMs: readyMs,
+    untilMs: readyMs + STEP_WAITS_MS,
+    place: 'prepare',
+    of: batchId,
+  });
 
-const daysLeft = (untilMs: number, nowMs: number): number =>
-  Math.max(0, Math.floor((untilMs - nowMs) / DAY_MS));
+const ofFruit = ({ id, name, keepsUntilMs }: FruitAtHand, nowMs: number): Task =>
+  taskAt(nowMs, {
+    kind: 'fruit',
+    name,
+    dueMs: keepsUntilMs - FRUIT_AHEAD_MS,
+    untilMs: keepsUntilMs,
+    place: 'fruit',
+    of: id,
+  });
 
-const ofFruit = ({ id, name, keepsUntilMs }: FruitAtHand, nowMs: number): Task => ({
-  id: `fruit ${id}`,
-  kind: 'fruit',
-  name,
-  dueMs: keepsUntilMs - FRUIT_AHEAD_MS,
-  untilMs: keepsUntilMs,
-  isNow: keepsUntilMs - FRUIT_AHEAD_MS <= nowMs,
-  count: daysLeft(keepsUntilMs, nowMs),
-  jars: 0,
-  place: 'fruit',
-  of: id,
-});
-
-function ofJar({ code, name, eatByMs, jars }: ShortLivedJar, nowMs: number): Task {
-  const dueMs = eatByMs - EAT_AHEAD_MS;
-  return {
-    id: `eat ${code}`,
+const ofJar = ({ code, name, eatByMs, jars }: ShortLivedJar, nowMs: number): Task =>
+  taskAt(nowMs, {
     kind: 'eat',
     name,
-    dueMs,
+    dueMs: eatByMs - EAT_AHEAD_MS,
     untilMs: eatByMs,
-    isNow: dueMs <= nowMs,
-    count: daysLeft(eatByMs, nowMs),
     jars,
     place: 'shelf',
     of: code,
-  };
-}
+  });
 
 /** Jars that are past their last day: looked through together, and eaten no more without a look. */
-function ofPast(past: readonly ShortLivedJar[]): readonly Task[] {
+function ofPast(past: readonly ShortLivedJar[], nowMs: number): readonly Task[] {
   const [first] = past;
   if (first === undefined) return [];
   return [
-    {
+    taskAt(nowMs, {
       id: 'past',
       kind: 'past',
       name: first.name,
       dueMs: Math.min(...past.map(({ eatByMs }) => eatByMs)),
-      untilMs: null,
-      isNow: true,
-      count: 0,
       jars: past.reduce((sum, { jars }) => sum + jars, 0),
       place: 'shelf',
       of: past.length === 1 ? first.code : '',
-    },
+    }),
   ];
 }
 
@@ -245,41 +230,25 @@ function ofJudging(
   { id, name, cookedAtMs }: TodayState['toJudge'][number],
   nowMs: number,
 ): readonly Task[] {
+  const untilMs = cookedAtMs + JUDGED_FOR_DAYS * DAY_MS;
+  if (nowMs > untilMs) return [];
   const dueMs = cookedAtMs + JUDGED_AFTER_MS;
-  if (nowMs > cookedAtMs + JUDGED_FOR_MS) return [];
-  return [
-    {
-      id: `judge ${id}`,
-      kind: 'judge',
-      name,
-      dueMs,
-      untilMs: cookedAtMs + JUDGED_FOR_MS,
-      isNow: dueMs <= nowMs,
-      count: 0,
-      jars: 0,
-      place: 'book',
-      of: id,
-    },
-  ];
+  return [taskAt(nowMs, { kind: 'judge', name, dueMs, untilMs, place: 'book', of: id })];
 }
 
 function ofCalcium(madeMs: number | null, nowMs: number): readonly Task[] {
-  if (madeMs === null || nowMs > madeMs + CALCIUM_KEEPS_MS) return [];
-  const untilMs = madeMs + CALCIUM_KEEPS_MS;
-  const dueMs = untilMs - CALCIUM_AHEAD_MS;
+  if (madeMs === null) return [];
+  const untilMs = madeMs + CALCIUM_KEEPS_DAYS * DAY_MS;
+  if (nowMs > untilMs) return [];
   return [
-    {
+    taskAt(nowMs, {
       id: `calcium ${madeMs}`,
       kind: 'calcium',
-      name: '',
-      dueMs,
+      dueMs: untilMs - CALCIUM_AHEAD_MS,
       untilMs,
-      isNow: dueMs <= nowMs,
-      count: daysLeft(untilMs, nowMs),
-      jars: 0,
       place: 'batch',
       of: '',
-    },
+    }),
   ];
 }
 
@@ -291,36 +260,21 @@ function ofShort(
   if (ripeMs === null || ripeMs > nowMs + RIPE_SOON_MS || runsOutMs > nowMs + SHORT_WITHIN_MS)
     return [];
   return [
-    {
+    taskAt(nowMs, {
       id: `short ${fruit}`,
       kind: 'runs-short',
       name,
       dueMs: ripeMs,
       untilMs: runsOutMs > nowMs ? runsOutMs : null,
-      isNow: ripeMs <= nowMs,
-      count: 0,
-      jars: 0,
       place: 'shelf',
       of: fruit,
-    },
+    }),
   ];
 }
 
 function ofPlanned(planned: TodayState['planned'], nowMs: number): readonly Task[] {
-  if (planned === null || planned.changedAtMs < nowMs - PLANNED_FOR_MS) return [];
-  return [
-    {
-      id: `planned ${planned.id}`,
-      kind: 'planned',
-      name: planned.name,
-      dueMs: planned.changedAtMs,
-      untilMs: null,
-      // It waits as long as anybody likes.
-      isNow: false,
-      count: 0,
-      jars: 0,
-      place: 'batch',
-      of: planned.id,
-    },
-  ];
+  if (planned === null || planned.changedAtMs < nowMs - PLANNED_FOR_DAYS * DAY_MS) return [];
+  const { id, name, changedAtMs: dueMs } = planned;
+  // It can wait for as long as anybody likes.
+  return [taskAt(nowMs, { kind: 'planned', name, dueMs, isNow: false, place: 'batch', of: id })];
 }

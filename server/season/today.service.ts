@@ -1,6 +1,13 @@
 import type { TodayAnswer } from '@idle-kettle/contract/season';
 import { ripeIn } from '@idle-kettle/core/season';
-import { today, type OpenJar, type TodayState } from '@idle-kettle/core/today';
+import {
+  CALCIUM_KEEPS_DAYS,
+  JUDGED_FOR_DAYS,
+  PLANNED_FOR_DAYS,
+  today,
+  type OpenJar,
+  type TodayState,
+} from '@idle-kettle/core/today';
 import { jamColourOf } from '@idle-kettle/contract';
 import { findIngredient, PRETREATMENT_FACTS, type Settings } from '@idle-kettle/core';
 import { Injectable } from '@nestjs/common';
@@ -75,7 +82,7 @@ export class TodayService {
     const since = (days: number) => new Date(nowMs - days * 24 * HOUR_MS);
     const [cooks, shortLived, standing, toJudge, [calcium], stock, [planned]] = await Promise.all([
       this.ask<CookRow>(COOKS, householdId, since(COOKS_DAYS)),
-      this.ask<{ code: string; name: string; life: string; eatBy: Date; jars: number }>(
+      this.ask<{ code: string; name: string; eatBy: Date; jars: number }>(
         SHORT_LIVED,
         householdId,
         new Date(nowMs + SHORT_LIVED_DAYS * 24 * HOUR_MS),
@@ -86,10 +93,18 @@ export class TodayService {
         before: NonNullable<Settings['before']>;
         updatedAt: Date;
       }>(STANDING, householdId, since(STANDING_DAYS)),
-      this.ask<{ id: string; name: string; endedAt: Date }>(TO_JUDGE, householdId, since(120)),
-      this.ask<{ madeAt: Date }>(CALCIUM, householdId, since(60)),
+      this.ask<{ id: string; name: string; endedAt: Date }>(
+        TO_JUDGE,
+        householdId,
+        since(JUDGED_FOR_DAYS),
+      ),
+      this.ask<{ madeAt: Date }>(CALCIUM, householdId, since(CALCIUM_KEEPS_DAYS)),
       this.stock.ofHousehold(householdId),
-      this.ask<{ id: string; name: string; updatedAt: Date }>(PLANNED, householdId, since(30)),
+      this.ask<{ id: string; name: string; updatedAt: Date }>(
+        PLANNED,
+        householdId,
+        since(PLANNED_FOR_DAYS),
+      ),
     ]);
     return {
       cooks: cooks.map(({ id, name, startedAt, endedAt, jars }) => ({
@@ -102,17 +117,15 @@ export class TodayService {
           outAtMs: outAt === null ? null : new Date(outAt).getTime(),
         })),
       })),
-      shortLived: shortLived.map(({ code, name, life, eatBy, jars }) => ({
+      shortLived: shortLived.map(({ code, name, eatBy, jars }) => ({
         code,
         name,
-        isOpened: life === 'opened',
         eatByMs: eatBy.getTime(),
         jars,
       })),
       standing: standing.map(({ id, name, before, updatedAt }) => ({
         batchId: id,
         name,
-        sinceMs: updatedAt.getTime(),
         readyMs:
           updatedAt.getTime() + (before.hours ?? PRETREATMENT_FACTS[before.kind].hours) * HOUR_MS,
       })),
@@ -164,7 +177,7 @@ const COOKS = `
   ORDER BY session.started_at, session.id`;
 
 const SHORT_LIVED = `
-  SELECT min(jar.code) AS code, session.name, jar.life, min(jar.eat_by) AS "eatBy",
+  SELECT min(jar.code) AS code, session.name, min(jar.eat_by) AS "eatBy",
     count(*)::int AS jars
   FROM jars AS jar JOIN cook_sessions AS session ON session.id = jar.session_id
   WHERE jar.household_id = $1::uuid AND jar.life IN ('in', 'opened') AND jar.eat_by < $2

@@ -98,7 +98,6 @@ describe('what wants a hand today', () => {
           dueMs,
           untilMs: outMs + 24 * 3_600_000,
           isNow: false,
-          count: 7,
           jars: 7,
           place: 'jars',
           of: 'c',

@@ -9,7 +9,7 @@ import type {
   TodayAnswer,
 } from '@idle-kettle/contract/season';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
+import { useOneAtATime } from './oneAtATime.ts';
 import { forgetPendingId, pendingId } from './pendingId.ts';
 import { request } from './request.ts';
 
@@ -53,23 +53,16 @@ export const useJarsOfCook = (id: string) =>
  */
 export function useTellJars() {
   const queries = useQueryClient();
-  const isSending = useRef(false);
-  const tell = useMutation<JarEventAnswer[], Error, readonly JarEventDto[]>({
-    mutationFn: (events) => request('/jar-events', 'POST', { events, sentMs: Date.now() }),
-    onSettled: () =>
-      Promise.all([
-        queries.invalidateQueries({ queryKey: SHELF }),
-        queries.invalidateQueries({ queryKey: TODAY }),
-      ]).finally(() => {
-        isSending.current = false;
-      }),
-  });
-  const mutate: typeof tell.mutate = (events, options) => {
-    if (isSending.current) return;
-    isSending.current = true;
-    tell.mutate(events, options);
-  };
-  return { ...tell, mutate };
+  return useOneAtATime(
+    useMutation<JarEventAnswer[], Error, readonly JarEventDto[]>({
+      mutationFn: (events) => request('/jar-events', 'POST', { events, sentMs: Date.now() }),
+      onSettled: () =>
+        Promise.all([
+          queries.invalidateQueries({ queryKey: SHELF }),
+          queries.invalidateQueries({ queryKey: TODAY }),
+        ]),
+    }),
+  );
 }
 
 /** Writes fruit down; pressed twice, sent twice or after a reload, it is there once. */

@@ -10,7 +10,12 @@ const ON_SCREEN: Inks = {
   seed: 'var(--color-base-100)',
 };
 
-type Props = { readonly shape: FruitShape; readonly colour: string; readonly inks?: Inks };
+type Props = {
+  readonly shape: FruitShape;
+  /** Null for a fruit without a colour of its own: it is drawn in enamel. */
+  readonly colour: string | null;
+  readonly inks?: Inks;
+};
 
 /** A fruit by its outline, in the colour that its jam will have. */
 export const FruitDrawing = ({ shape, colour, inks = ON_SCREEN }: Props) => {
@@ -25,7 +30,7 @@ export const FruitDrawing = ({ shape, colour, inks = ON_SCREEN }: Props) => {
       strokeLinecap="round"
       strokeLinejoin="round"
     >
-      <Shape colour={colour} inks={inks} />
+      <Shape colour={colour ?? 'var(--color-base-300)'} inks={inks} />
     </svg>
   );
 };

@@ -1,32 +1,22 @@
 import { say } from '@idle-kettle/words';
-import type { Kitchen, ShelfPlaceDto } from '@idle-kettle/contract';
+import { MOST_PLACE_CHARS, type Kitchen, type ShelfPlaceDto } from '@idle-kettle/contract';
 import { PLACE_KINDS, type PlaceKind } from '@idle-kettle/core';
 import { Plus, X } from 'lucide-react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useChangeKitchen } from '../api/kitchen.ts';
 import { sayError } from '../api/request.ts';
+import { useOneAtATime } from '../api/oneAtATime.ts';
 import { useShelf } from '../api/season.ts';
 import { useMay } from '../api/who.ts';
 
-/** Most letters of a place’s name. */
-const LONGEST = 40;
-
 /** Where this kitchen keeps jars besides pantry, fridge, freezer and gift box; changed where it stands. */
 export function ShelfPlaces({ kitchen }: { readonly kitchen: Kitchen }) {
-  const change = useChangeKitchen();
+  const change = useOneAtATime(useChangeKitchen());
   const shelf = useShelf();
   const mayChange = useMay()('kitchen');
   const { shelves, version } = kitchen;
-  // A second press comes before the first is drawn.
-  const isSending = useRef(false);
-  const keep = (next: readonly ShelfPlaceDto[], onSuccess?: () => void) => {
-    if (isSending.current) return;
-    isSending.current = true;
-    change.mutate(
-      { version, changes: { shelves: next } },
-      { onSuccess, onSettled: () => void (isSending.current = false) },
-    );
-  };
+  const keep = (next: readonly ShelfPlaceDto[], onSuccess?: () => void) =>
+    change.mutate({ version, changes: { shelves: next } }, { onSuccess });
   const holds = (id: string) =>
     shelf.data?.groups
       .filter(({ place }) => place === id)
@@ -109,7 +99,7 @@ function NewPlace({ taken, isBusy, onAdd }: NewProps) {
         aria-label={say('shelf.newPlace')}
         placeholder={say('shelf.newPlace')}
         className="input w-56"
-        maxLength={LONGEST}
+        maxLength={MOST_PLACE_CHARS}
         value={name}
         onChange={({ target }) => setName(target.value)}
       />

@@ -1,5 +1,4 @@
 import { say } from '@idle-kettle/words';
-import { jarCode, jarOfCode } from '@idle-kettle/core/season';
 import { Camera } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Drawer } from '../ui/Drawer.tsx';
@@ -66,8 +65,7 @@ export function Scanner({ onCode, onClose, last = null }: Props) {
           className="flex flex-wrap items-end gap-2"
           onSubmit={(event) => {
             event.preventDefault();
-            const jar = jarOfCode(typed);
-            take(jar === null ? codeOfText(typed) : jarCode(jar));
+            take(codeOfText(typed));
             setTyped('');
           }}
         >

@@ -22,7 +22,7 @@ import { PlaceShelf } from './PlaceShelf.tsx';
 import { Scanner } from './Scanner.tsx';
 import { StockList } from './StockList.tsx';
 
-/** The jars of the household, as shelves of its own places; what is to be eaten first, first. */
+/** The household’s jars, shelf by shelf, what keeps least first. */
 export function ShelfScreen() {
   const kitchen = useKitchen();
   const shelf = useShelf();
@@ -133,7 +133,7 @@ function Shelves({ shelf, units }: { readonly shelf: Shelf; readonly units: 'met
   );
 }
 
-/** What is to be eaten first stands first. */
+/** What keeps least comes first. */
 const EATEN_FIRST: readonly PlaceKind[] = ['fridge', 'pantry', 'freezer', 'gifts'];
 
 /** Groups by where they stand, what keeps least first. */

@@ -25,10 +25,7 @@ export const StockList = ({ stock, toBuy, nowMs, units }: Props) => (
           data-fruit={one.fruit}
         >
           <span className="w-9 shrink-0">
-            <FruitDrawing
-              shape={shapeOfFruit(one.fruit)}
-              colour={one.colour ?? 'var(--color-base-300)'}
-            />
+            <FruitDrawing shape={shapeOfFruit(one.fruit)} colour={one.colour} />
           </span>
           <div>
             <p>

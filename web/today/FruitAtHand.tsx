@@ -33,7 +33,7 @@ export function FruitAtHand({ fruit, nowMs, mayCook }: Props) {
         {fruit.map((one) => (
           <li key={one.id} className="flex items-center gap-3 border-b border-base-300 py-1.5">
             <span className="w-10 shrink-0">
-              <FruitDrawing shape={shapeOfFruit(one.fruit)} colour={one.colour ?? '#cfc8b4'} />
+              <FruitDrawing shape={shapeOfFruit(one.fruit)} colour={one.colour} />
             </span>
             <span className="min-w-0 flex-1">
               <b>{one.line}</b>{' '}

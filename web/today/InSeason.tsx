@@ -17,7 +17,7 @@ export const InSeason = ({ fruit }: { readonly fruit: TodayAnswer['inSeason'] })
             className="flex w-16 flex-col items-center text-center text-sm leading-tight"
           >
             <span className="w-10">
-              <FruitDrawing shape={shapeOfFruit(id)} colour={colour ?? NO_COLOUR} />
+              <FruitDrawing shape={shapeOfFruit(id)} colour={colour} />
             </span>
             {name}
           </li>
@@ -26,6 +26,3 @@ export const InSeason = ({ fruit }: { readonly fruit: TodayAnswer['inSeason'] })
     )}
   </section>
 );
-
-/** Enamel, for what has no color of its own. */
-const NO_COLOUR = '#cfc8b4';

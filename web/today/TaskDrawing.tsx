@@ -37,7 +37,7 @@ const bowl = (
   <path d="M10 34 h56 q-2 26 -20 28 h-16 q-18 -2 -20 -28z" className={LINE} strokeWidth="3" />
 );
 
-/** What wants a hand, drawn: the thing in the rim’s blue, what is to be done with it in copper. */
+/** A drawing for each kind of task: the thing in dark blue, what to do with it in copper. */
 const DRAWN: { readonly [kind in TaskKind]: React.ReactNode } = {
   'on-the-stove': (
     <>
