@@ -147,6 +147,8 @@ export type Shelf = {
   /** The server’s clock, ms. */
   readonly nowMs: number;
   readonly groups: readonly ShelfGroup[];
+  /** Cooks whose jars are still being worked out from their logs: what is told of them may be old. */
+  readonly waiting: number;
   readonly places: readonly ShelfPlaceOf[];
   readonly stock: readonly FruitStock[];
   /** Jars and lids still to buy for all of that. */
@@ -225,6 +227,8 @@ export type FruitInHouse = {
 /** Everything that wants a hand, and what is in season. */
 export type TodayAnswer = {
   readonly tasks: readonly Task[];
+  /** Cooks whose jars are still being worked out from their logs: what is told of them may be old. */
+  readonly waiting: number;
   /** The server’s clock, ms. */
   readonly nowMs: number;
   readonly fruit: readonly FruitInHouse[];

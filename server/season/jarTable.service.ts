@@ -47,6 +47,16 @@ export class JarTable {
     return this.written.get(householdId) ?? 0;
   }
 
+  /** How many cooks of a household have jars that are still to be told anew, for their log has grown. */
+  async waiting(householdId: HouseholdId): Promise<number> {
+    const [row] = await this.database.query<{ count: string }>(
+      `SELECT count(*) FROM cook_sessions
+       WHERE household_id = $1::uuid AND batch_id IS NOT NULL AND jars_settled < events`,
+      { type: QueryTypes.SELECT, bind: [householdId] },
+    );
+    return Number(row?.count ?? 0);
+  }
+
   /**
    * Writes the jars of a cook anew, by its log as it is now.
    * @param nowMs on the server’s clock: jars of a cook whose clock runs by itself are put on it

@@ -17,6 +17,7 @@ import { ServerClock } from '../clock/serverClock.service.ts';
 import type { HouseholdId } from '../household/household.model.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
 import { NotFound } from '../problem/errors.ts';
+import { JarTable } from './jarTable.service.ts';
 import { StockService } from './stock.service.ts';
 
 type GroupRow = Omit<ShelfGroup, 'colour' | 'madeAt' | 'eatBy'> & {
@@ -58,11 +59,13 @@ export class ShelfService {
     @InjectConnection() private readonly database: Sequelize,
     private readonly kitchens: KitchenService,
     private readonly stock: StockService,
+    private readonly table: JarTable,
     private readonly clock: ServerClock,
   ) {}
 
   /** Everything that stands in the household, by batch, size and place; to be eaten first, first. */
   async find(householdId: HouseholdId): Promise<Shelf> {
+    const waiting = await this.table.waiting(householdId);
     const [groups, gone, stock, { shelves, jars }] = await Promise.all([
       this.database.query<GroupRow>(GROUPS, { type: QueryTypes.SELECT, bind: [householdId] }),
       this.database.query<{ life: keyof Shelf['gone']; count: string }>(
@@ -86,6 +89,7 @@ export class ShelfService {
         madeAt: madeAt.toISOString(),
         eatBy: eatBy?.toISOString() ?? null,
       })),
+      waiting,
       places,
       stock,
       toBuy: toBuy(

@@ -18,6 +18,7 @@ import { ServerClock } from '../clock/serverClock.service.ts';
 import type { HouseholdId } from '../household/household.model.ts';
 import { KitchenService } from '../kitchen/kitchen.service.ts';
 import { FruitService } from './fruit.service.ts';
+import { JarTable } from './jarTable.service.ts';
 import { StockService } from './stock.service.ts';
 
 const HOUR_MS = 3_600_000;
@@ -39,10 +40,13 @@ export class TodayService {
     private readonly kitchens: KitchenService,
     private readonly fruit: FruitService,
     private readonly stock: StockService,
+    private readonly table: JarTable,
   ) {}
 
   async find(householdId: HouseholdId): Promise<TodayAnswer> {
     const nowMs = this.clock.now();
+    // Asked first: what is settled meanwhile is looked at once more, and never taken for the last word.
+    const waiting = await this.table.waiting(householdId);
     const [state, fruit, { zone }, isNew] = await Promise.all([
       this.state(householdId, nowMs),
       this.fruit.list(householdId),
@@ -59,6 +63,7 @@ export class TodayService {
     };
     return {
       tasks: today(all, nowMs),
+      waiting,
       nowMs,
       fruit,
       inSeason: ripeIn(new Date(nowMs).getMonth() + 1, zone ?? null).map((id) => ({

@@ -15,7 +15,8 @@ describe('what wants a hand today', () => {
   test('is told from everything that is open', async () => {
     const cooling = await stored(new JarLog().closed(0, '1.1-5').processed(1, 1, '1.1-5', 10, 20));
     const on = await cookOfBatch();
-    const { tasks, inSeason, isNew } = await today();
+    const { tasks, inSeason, isNew, waiting } = await today();
+    expect(waiting).toBe(0);
     const of = (id: string) =>
       tasks.filter((task) => task.of === id).map(({ kind, jars }) => [kind, jars]);
     expect(of(cooling.id)).toEqual([['jars-cooling', 5]]);

@@ -19,18 +19,27 @@ const FEED = ['feed'];
 
 /** What is due is looked at again so often, ms: jars cool while a page lies open. */
 const LOOK_AGAIN_MS = 60_000;
+/** And so often while jars are still worked out from their logs, ms. */
+const SOON_MS = 1500;
 
 /** What wants a hand. */
 export const useToday = () =>
   useQuery({
     queryKey: TODAY,
     queryFn: () => request<TodayAnswer>('/today'),
-    refetchInterval: LOOK_AGAIN_MS,
+    refetchInterval: ({ state }) => (isWaiting(state.data) ? SOON_MS : LOOK_AGAIN_MS),
   });
 
 /** What stands on the shelves. */
 export const useShelf = () =>
-  useQuery({ queryKey: SHELF, queryFn: () => request<Shelf>('/shelf') });
+  useQuery({
+    queryKey: SHELF,
+    queryFn: () => request<Shelf>('/shelf'),
+    refetchInterval: ({ state }) => (isWaiting(state.data) ? SOON_MS : false),
+  });
+
+const isWaiting = (answer: { readonly waiting: number } | undefined): boolean =>
+  (answer?.waiting ?? 0) > 0;
 
 /** One jar by its short number; idle for null. */
 export const useJar = (code: string | null) =>
