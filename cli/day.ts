@@ -4,7 +4,7 @@ import { answerRequests, sourceOf, type Answer, type Outcome } from './answer.ts
 
 /** A day as it is printed: its moments in ISO 8601. */
 type PrintedDay = Omit<Day, 'acts' | 'finishMs'> & {
-  readonly acts: readonly (Omit<DayAct, 'startMs' | 'endMs'> & {
+  readonly acts: readonly (Pick<DayAct, 'batch' | 'act' | 'hands' | 'holds'> & {
     readonly start: string;
     readonly end: string;
   })[];

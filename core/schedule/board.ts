@@ -18,7 +18,11 @@ export class Board {
   private readonly held: { readonly [kind in HeldKind]: Held[][] };
   private busy: Held[] = [];
 
-  constructor(private readonly things: Things) {
+  /** @param persons whose hands make a batch, by its place in the list; anybody’s where it has none */
+  constructor(
+    private readonly things: Things,
+    private readonly persons: ReadonlyMap<number, number> = new Map(),
+  ) {
     const none = (count: number) => Array.from({ length: count }, (): Held[] => []);
     this.held = {
       burner: none(things.burners),
@@ -29,6 +33,11 @@ export class Board {
     for (const [from, to] of things.breaks)
       for (let person = 0; person < things.people; person += 1)
         this.busy.push([from, to, NO_BATCH]);
+  }
+
+  /** Nothing is begun before this, min. */
+  get from(): number {
+    return this.things.from ?? 0;
   }
 
   /** The first thing of a kind that is free for a while; or when one of them may be, later. */
@@ -63,12 +72,21 @@ export class Board {
 
   /**
    * When one more pair of hands may be free for as long, from a moment on, with some that are wanted
-   * besides; null where one is free at once.
+   * besides; null where one is free at once. Of a batch that one person makes, also that person's.
    */
-  handsBlockedUntil(from: number, to: number, besides: readonly Span[] = []): number | null {
+  handsBlockedUntil(
+    from: number,
+    to: number,
+    besides: readonly Span[] = [],
+    owner: number = NO_BATCH,
+  ): number | null {
     if (to - from <= EPSILON) return null;
     const { people } = this.things;
     if (people === 0) return Infinity;
+    const person = this.persons.get(owner);
+    if (person !== undefined)
+      for (const [start, end, of] of this.busy)
+        if (this.persons.get(of) === person && overlaps([start, end], from, to)) return end;
     let count = 0;
     let first = Infinity;
     for (const span of this.busy)

@@ -5,7 +5,9 @@ import type { DayRequest } from './dayRequest.ts';
 import type { Job, Things } from './job.ts';
 import { jobOfPlan } from './jobOfPlan.ts';
 import type { PlacedAct } from './place.ts';
-import { minutesAlone, schedule, type Schedule } from './solve.ts';
+import { shortOf, type Short } from './short.ts';
+import { personsOf, schedule, type Schedule } from './solve.ts';
+import { whoDoes } from './whoDoes.ts';
 
 /** What an act of a day is called: as in the chain, and the weighing of what goes in. */
 export type DayActId = ActId | 'prepare';
@@ -13,6 +15,8 @@ export type DayActId = ActId | 'prepare';
 /** An act of a day, at its time. */
 export type DayAct = {
   readonly batch: string;
+  /** Which batch of the request, from 0. */
+  readonly of: number;
   readonly act: DayActId;
   readonly startMs: number;
   readonly endMs: number;
@@ -20,12 +24,10 @@ export type DayAct = {
   readonly hands: boolean;
   /** What it holds: `burner 1`. */
   readonly holds: readonly string[];
-};
-
-/** What is short on a day that does not come out, and by how much. */
-export type Short = {
-  readonly resource: 'people' | 'burners' | 'slow cookers' | 'canners' | 'time';
-  readonly shortMin: number;
+  /** Who does it, from 0; null for nobody in particular. */
+  readonly person: number | null;
+  /** Of a load of jars: the how-manieth, from 0. */
+  readonly load: number | null;
 };
 
 /** A day as it is planned. */
@@ -77,26 +79,32 @@ export function jobsOfDay(request: DayRequest): DayJobs {
 export function planDay(request: DayRequest): DayOutcome {
   const planned = jobsOfDay(request);
   if (!planned.ok) return planned;
-  const { jobs: known, things } = planned;
-  const found = schedule(known, things);
+  const { jobs, things } = planned;
+  return { ok: true, day: dayOf(request, jobs, things, schedule(jobs, things)) };
+}
+
+/** A schedule as a day: its acts at their times, who does them, and what is short. */
+export function dayOf(
+  request: DayRequest,
+  jobs: readonly Job[],
+  things: Things,
+  found: Schedule,
+): Day {
   const finishBy =
     request.finishByMs === null ? Infinity : (request.finishByMs - request.fromMs) / MIN_MS;
-  const late = latenessOf(found, finishBy);
-  const start = Math.min(...known.map(({ readyMin }) => readyMin), 0);
+  const start = Math.min(...jobs.map(({ readyMin }) => readyMin), 0);
+  const who = whoDoes(found.acts, things.people, personsOf(jobs));
   return {
-    ok: true,
-    day: {
-      acts: [
-        ...found.acts.map((act) => dayAct(act, request)),
-        ...coolingOf(found.acts, request),
-      ].sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs),
-      finishMs: request.fromMs + Math.round(found.finish * MIN_MS),
-      infeasible: late <= 0 ? null : shortOf(known, things, finishBy, found),
-      gap:
-        found.finish <= start
-          ? 0
-          : Math.max(0, (found.finish - found.bound) / (found.finish - start)),
-    },
+    acts: [
+      ...found.acts.map((act, index) => dayAct(act, who[index] ?? null, request)),
+      ...coolingOf(found.acts, request),
+    ].sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs),
+    finishMs: request.fromMs + Math.round(found.finish * MIN_MS),
+    infeasible: shortOf(jobs, things, finishBy, found),
+    gap:
+      found.finish <= start
+        ? 0
+        : Math.max(0, (found.finish - found.bound) / (found.finish - start)),
   };
 }
 
@@ -119,45 +127,22 @@ const thingsOf = ({
   breaks: breaks.map((one) => [(one.fromMs - fromMs) / MIN_MS, (one.toMs - fromMs) / MIN_MS]),
 });
 
-const latenessOf = ({ finish, spoiled, left }: Schedule, finishBy: number): number =>
-  left.length > 0 ? Infinity : Math.max(spoiled, finish - finishBy);
-
-/**
- * What is short: the thing of which one more would do, or lets a batch be made at all; else time. By
- * as many minutes as the day is late, or as what cannot be made takes.
- */
-function shortOf(jobs: readonly Job[], things: Things, finishBy: number, found: Schedule): Short {
-  const late = latenessOf(found, finishBy);
-  const minutes = Number.isFinite(late)
-    ? late
-    : found.left.reduce((sum, index) => sum + minutesAlone(jobs[index] as Job), 0);
-  const more: readonly (readonly [Short['resource'], Things])[] = [
-    ['people', { ...things, people: things.people + 1 }],
-    ['burners', { ...things, burners: things.burners + 1 }],
-    ['canners', { ...things, canners: things.canners + 1 }],
-    ['slow cookers', { ...things, slowCookers: things.slowCookers + 1 }],
-  ];
-  const wouldDo = more.find(([, richer]) => {
-    const still = schedule(jobs, richer);
-    return Number.isFinite(late)
-      ? latenessOf(still, finishBy) <= 0
-      : still.left.length < found.left.length;
-  });
-  return { resource: wouldDo?.[0] ?? 'time', shortMin: Math.ceil(minutes) };
-}
-
 function dayAct(
-  { job, act, from, to, hands, holds }: PlacedAct,
+  { job, act, from, to, hands, holds, load }: PlacedAct,
+  person: number | null,
   { fromMs, batches }: DayRequest,
 ): DayAct {
   const at = (minute: number) => fromMs + Math.round(minute * MIN_MS);
   return {
     batch: batches[job]?.name ?? '',
+    of: job,
     act: act === 'weigh' ? 'prepare' : act,
     startMs: at(from),
     endMs: at(to),
     hands,
     holds: holds === null ? [] : [`${holds.kind} ${holds.thing + 1}`],
+    person,
+    load,
   };
 }
 
@@ -168,6 +153,18 @@ function coolingOf(acts: readonly PlacedAct[], { fromMs, batches }: DayRequest):
     if (outs.length === 0) return [];
     const startMs = fromMs + Math.round(Math.max(...outs.map(({ to }) => to)) * MIN_MS);
     const endMs = startMs + COOL_MIN * MIN_MS;
-    return [{ batch: name, act: 'cool', startMs, endMs, hands: false, holds: [] }];
+    return [
+      {
+        batch: name,
+        of: job,
+        act: 'cool',
+        startMs,
+        endMs,
+        hands: false,
+        holds: [],
+        person: null,
+        load: null,
+      },
+    ];
   });
 }

@@ -23,4 +23,6 @@ export type DayBatch = {
   readonly readyMs: number | null;
   /** Until when it must have begun; null for any time. */
   readonly keepsUntilMs: number | null;
+  /** Who makes it, from 0; left out for whoever is free. */
+  readonly person?: number | null;
 };

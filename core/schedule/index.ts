@@ -1,6 +1,9 @@
+export * from './batchProgress.ts';
 export * from './day.ts';
 export * from './dayRequest.ts';
 export * from './handMinutes.ts';
+export * from './liveDay.ts';
+export * from './short.ts';
 export {
   HELD_KINDS,
   type HeldKind,

@@ -9,6 +9,8 @@ export type HeldKind = (typeof HELD_KINDS)[number];
 export type Piece = {
   readonly act: ActId;
   readonly minutes: number;
+  /** As long as it takes where it goes quickly; left out for what always takes as long. */
+  readonly shortest?: number;
   /** Whether it wants somebody all the time. */
   readonly hands: boolean;
   readonly holds: HeldKind | null;
@@ -39,6 +41,10 @@ export type Job = {
   readonly heatsMin: number;
   /** How long filled jars may wait for a later load, min. */
   readonly jarsWaitMin: number;
+  /** Whose hands make it, from 0; left out for anybody’s. */
+  readonly person?: number;
+  /** Of a batch in the middle of its first segment: it goes on at once, on what it stands on. */
+  readonly going?: { readonly [kind in HeldKind]?: number };
 };
 
 /** What there is to work with. */
@@ -48,6 +54,8 @@ export type Things = {
   readonly slowCookers: number;
   readonly ovens: number;
   readonly canners: number;
+  /** Nothing is begun before this, min; left out for the beginning of the day. */
+  readonly from?: number;
   /** When nobody is there, from and to, min. */
   readonly breaks: readonly (readonly [from: number, to: number])[];
 };

@@ -28,6 +28,7 @@ export function jobOfPlan(batch: DayBatch, plan: Plan, { fromMs, canners }: DayR
     loads: plan.process.method === 'none' ? [] : loadsOfPlan(plan, batch.formula, canners),
     heatsMin: plan.canner?.ready.p50 ?? 0,
     jarsWaitMin: JARS_WAIT_MIN,
+    ...(batch.person == null ? {} : { person: batch.person }),
   };
 }
 
@@ -58,12 +59,13 @@ function segmentsOf(acts: readonly PlanAct[], work: HandWork): readonly Segment[
 }
 
 function pieceOf(act: PlanAct, work: HandWork): Piece {
-  const { p50, p90 } = minutesOfAct(act, work);
+  const { p10, p50, p90 } = minutesOfAct(act, work);
   // A clock is kept; what a pot or hands decide may take longer, and nothing after it may be late.
   const minutes = act.by === 'clock' ? p50 : p50 + SLACK * Math.max(0, p90 - p50);
   return {
     act: act.id,
     minutes,
+    ...(act.by === 'clock' ? {} : { shortest: Math.min(p10, minutes) }),
     hands: act.hands === 'all the time',
     holds: HELD_KINDS.find((kind) => kind === act.holds) ?? null,
   };

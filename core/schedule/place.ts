@@ -1,5 +1,5 @@
 import type { ActId } from '../chain/index.ts';
-import { EPSILON, type Board } from './board.ts';
+import { EPSILON, type Board, type Free } from './board.ts';
 import { HELD_KINDS, type HeldKind, type Job, type Piece, type Segment } from './job.ts';
 import { handsFor, LEAST_STEP_MIN, loadsAfter, type FoundLoad, type PutOff } from './placeLoads.ts';
 import { lengthOf, noteWork, timesOf, type Span } from './span.ts';
@@ -35,19 +35,27 @@ function fits(
   pieces: readonly Piece[],
   from: number,
   besides: readonly Span[],
+  owner: number,
+  stands: Job['going'] = {},
 ): Placed | { readonly next: number } {
   const times = timesOf(pieces, from);
   const things = new Map<HeldKind, number>();
   for (const kind of HELD_KINDS) {
     const span = holdingOf(pieces, times, kind);
     if (span === null) continue;
-    const free = board.freeThing(kind, ...span);
+    const free = freeOf(board, kind, span, stands[kind]);
     if ('next' in free) return { next: from + Math.max(free.next - span[0], EPSILON) };
     things.set(kind, free.thing);
   }
-  const next = handsFor(board, pieces, from, besides);
+  const next = handsFor(board, pieces, from, besides, owner);
   return next === null ? { from, things } : { next };
 }
+
+/** What is free of a kind: what it stands on already, before any other. */
+const freeOf = (board: Board, kind: HeldKind, span: Span, stands: number | undefined): Free =>
+  stands !== undefined && board.isFree(kind, stands, ...span)
+    ? { thing: stands }
+    : board.freeThing(kind, ...span);
 
 /** How many rows a batch is placed in: its segments, the last with its first load, and later loads. */
 export const rowsOf = ({ segments, loads }: Job): number =>
@@ -74,7 +82,7 @@ export function place(
 ): readonly PlacedAct[] | null {
   board.letGo(index);
   const job = upTo(whole, rows);
-  const found = search(board, job, canners, putOff, rows >= whole.segments.length);
+  const found = search(board, job, index, canners, putOff, rows >= whole.segments.length);
   if (found === null) return null;
   const acts: PlacedAct[] = [];
   const put = (
@@ -134,6 +142,7 @@ type Found = { readonly segments: readonly Placed[]; readonly loads: readonly Fo
 function search(
   board: Board,
   job: Job,
+  index: number,
   canners: number,
   putOff: PutOff,
   isFilled: boolean,
@@ -153,11 +162,12 @@ function search(
     const later = Math.min(putOff[nth] ?? 0, mayWait);
     const from = Math.max(could + later, notBefore[nth] ?? 0);
     const work = workOf(segments, placed);
-    const found = earliest(board, segment, from, work, (start) => {
+    const stands = nth === 0 ? job.going : undefined;
+    const found = earliest(board, segment, from, { work, index, stands }, (start) => {
       if (!isFilled || nth < segments.length - 1) return null;
       const own = [...work];
       noteWork(segment.pieces, start, own);
-      const after = loadsAfter(board, job, canners, start + length, own, putOff);
+      const after = loadsAfter(board, job, canners, start + length, own, putOff, index);
       if ('next' in after) return after.next - length;
       loads = after;
       return null;
@@ -187,11 +197,11 @@ function earliest(
   board: Board,
   { pieces }: Segment,
   from: number,
-  besides: readonly Span[],
+  of: { readonly work: readonly Span[]; readonly index: number; readonly stands: Job['going'] },
   notBefore: (from: number) => number | null,
 ): Placed | null {
   for (let start = from; start <= from + LATEST_MIN;) {
-    const placed = fits(board, pieces, start, besides);
+    const placed = fits(board, pieces, start, of.work, of.index, of.stands);
     const next = 'next' in placed ? placed.next : notBefore(start);
     if (next === null && !('next' in placed)) return placed;
     if (next === null || !Number.isFinite(next)) return null;

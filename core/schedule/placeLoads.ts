@@ -33,6 +33,7 @@ export function loadsAfter(
   fullAt: number,
   besides: readonly Span[],
   putOff: PutOff,
+  owner: number,
 ): readonly FoundLoad[] | { readonly next: number } {
   const own: (FoundLoad & { readonly to: number })[] = [];
   const work: Span[] = [...besides];
@@ -45,7 +46,7 @@ export function loadsAfter(
     for (const from of startsOf(board, own, fullAt + later, latest)) {
       const canner = ownCanner(board, own, canners, from, from + length, heatsMin);
       if (canner === null) continue;
-      const busy = handsFor(board, pieces, from, work);
+      const busy = handsFor(board, pieces, from, work, owner);
       if (busy !== null) {
         if (isFirst) return { next: busy };
         continue;
@@ -82,10 +83,11 @@ export function handsFor(
   pieces: readonly Piece[],
   from: number,
   work: readonly Span[],
+  owner: number,
 ): number | null {
   for (const [index, span] of timesOf(pieces, from).entries()) {
     if (pieces[index]?.hands !== true) continue;
-    const next = board.handsBlockedUntil(...span, work);
+    const next = board.handsBlockedUntil(...span, work, owner);
     if (next !== null) return from + Math.max(next - span[0], EPSILON);
   }
   return null;
@@ -106,7 +108,7 @@ function cannerFrom(
       const blocked = board.blockedUntil('canner', thing, at, at + length);
       const last = board.letGoBefore('canner', thing, at);
       // Held: when it is let go. Else it has no time to heat: so long after it was let go last.
-      const next = blocked ?? (last ?? 0) + heatsMin;
+      const next = blocked ?? (last ?? board.from) + heatsMin;
       at = Math.max(next, at + LEAST_STEP_MIN);
     }
     first = Math.min(first, at);
@@ -146,7 +148,7 @@ const cannerOf = (board: Board, thing: number, from: number, to: number, heatsMi
   if (!board.isFree('canner', thing, from, to)) return null;
   const last = board.letGoBefore('canner', thing, from);
   const heatsFrom = last !== null && from - last <= STAYS_HOT_MIN ? last : from - heatsMin;
-  return heatsFrom >= -EPSILON && board.isFree('canner', thing, heatsFrom, to)
+  return heatsFrom >= board.from - EPSILON && board.isFree('canner', thing, heatsFrom, to)
     ? { thing, heatsFrom }
     : null;
 };

@@ -16,6 +16,8 @@ export type Schedule = {
   readonly left: readonly number[];
   /** No schedule of these batches can be over sooner. */
   readonly bound: number;
+  /** Sum of when each batch is over. */
+  readonly ends: number;
 };
 
 /** What is done of itself and may last beyond the day. */
@@ -23,8 +25,13 @@ const OF_ITSELF: ReadonlySet<string> = new Set(['cool', 'chill']);
 
 /** Ways that are tried of a day, over the square of its batches: a second of eight. */
 const WAYS = 12_000;
-const LEAST_WAYS = 90;
+/** Fewest ways that are tried: enough to tell whether a day comes out at all. */
+export const LEAST_WAYS = 90;
 const MOST_WAYS = 4000;
+/** How many ways are tried of so many batches. */
+const waysOf = (count: number): number =>
+  Math.min(MOST_WAYS, Math.max(LEAST_WAYS, Math.round(WAYS / count ** 2)));
+
 /** All orders of as many batches are tried. */
 const ALL_OF = 4;
 /** A day that is over so little after the bound is not improved any more, min. */
@@ -35,14 +42,19 @@ const AS_GOOD_MIN = 0.5;
  * stands in the order once for each of its rows.
  */
 type Way = { readonly order: readonly number[]; readonly putOff: readonly PutOff[] };
-type Found = Schedule & { readonly way: Way; readonly ends: number; readonly placed: number };
+type Found = Schedule & { readonly way: Way; readonly placed: number };
 
 /**
  * Schedules batches: each is placed as early as it goes on what is placed already, in an order that
  * is searched for, with segments put off where others fit in then. All orders of a few batches are
  * tried; of more, those by the clock and by length; and from the best of them on one change at a time.
+ * @param most how many ways are tried beside the first orders
  */
-export function schedule(jobs: readonly Job[], things: Things): Schedule {
+export function schedule(
+  jobs: readonly Job[],
+  things: Things,
+  most = waysOf(jobs.length),
+): Schedule {
   const bound = boundOf(jobs, things);
   const atOnce = jobs.map((): PutOff => []);
   let best: Found | null = null;
@@ -52,15 +64,28 @@ export function schedule(jobs: readonly Job[], things: Things): Schedule {
     const found = inOrder(jobs, things, { order: rows, putOff: atOnce }, bound);
     if (best === null || isBetter(found, best)) best = found;
   }
-  if (best === null) return { acts: [], finish: 0, spoiled: 0, left: [], bound };
-  return improved(best, jobs, (way) => inOrder(jobs, things, way, bound));
+  if (best === null) return { acts: [], finish: 0, spoiled: 0, left: [], bound, ends: 0 };
+  return improved(best, jobs, most, (way) => inOrder(jobs, things, way, bound));
+}
+
+/**
+ * Schedules batches in an order that is given, without looking for a better one.
+ * @param order a batch stands in it once for each of its rows; rows that are over are left out of it
+ */
+export function scheduleInOrder(
+  jobs: readonly Job[],
+  things: Things,
+  order: readonly number[],
+): Schedule {
+  const putOff = jobs.map((): PutOff => []);
+  return inOrder(jobs, things, { order, putOff }, boundOf(jobs, things));
 }
 
 const isDone = ({ left, spoiled, finish, bound }: Schedule): boolean =>
   left.length === 0 && spoiled === 0 && finish <= bound + AS_GOOD_MIN;
 
 /** Nothing left out before nothing spoiled, before the earlier finish, before earlier ends of all. */
-function isBetter(a: Found, b: Found): boolean {
+export function isBetter(a: Schedule, b: Schedule): boolean {
   if (a.left.length !== b.left.length) return a.left.length < b.left.length;
   if (Math.abs(a.spoiled - b.spoiled) > 1e-6) return a.spoiled < b.spoiled;
   if (Math.abs(a.finish - b.finish) > 1e-6) return a.finish < b.finish;
@@ -72,10 +97,13 @@ const times = (value: number, count: number): readonly number[] =>
   Array.from({ length: count }, () => value);
 
 function inOrder(jobs: readonly Job[], things: Things, way: Way, bound: number): Found {
-  const board = new Board(things);
+  const board = new Board(things, personsOf(jobs));
   const placed = new Map<number, readonly PlacedAct[]>();
   const rows = new Map<number, number>();
   const left = new Set<number>();
+  // What is under way goes on before anything else is placed.
+  for (const index of underWay(jobs))
+    place(board, jobs[index] as Job, index, things.canners, way.putOff[index], 1);
   for (const [nth, index] of way.order.entries()) {
     rows.set(index, (rows.get(index) ?? 0) + 1);
     // Rows of one batch that follow one another are placed at once.
@@ -107,6 +135,17 @@ function inOrder(jobs: readonly Job[], things: Things, way: Way, bound: number):
     placed: placed.size,
   };
 }
+
+/** Batches in the middle of what follows without a pause; first those that somebody is at. */
+const underWay = (jobs: readonly Job[]): readonly number[] => {
+  const going = [...jobs.keys()].filter((index) => jobs[index]?.going !== undefined);
+  const isManned = (index: number) => jobs[index]?.segments[0]?.pieces[0]?.hands === true;
+  return going.sort((a, b) => Number(isManned(b)) - Number(isManned(a)) || a - b);
+};
+
+/** Whose hands make a batch, by its place in the list. */
+export const personsOf = (jobs: readonly Job[]): ReadonlyMap<number, number> =>
+  new Map(jobs.flatMap(({ person }, index) => (person === undefined ? [] : [[index, person]])));
 
 /** All orders of a few; of many, what is due first, ready first, longest and shortest first. */
 function firstOrders(jobs: readonly Job[]): readonly (readonly number[])[] {
@@ -145,10 +184,14 @@ const lateOf = ({ finish, ends, placed }: Found): number =>
 const EACH_COUNTS = 0.5;
 
 /** From a day on, one change at a time: a row placed sooner or later, or put off. */
-function improved(first: Found, jobs: readonly Job[], tryWay: (way: Way) => Found): Found {
+function improved(
+  first: Found,
+  jobs: readonly Job[],
+  most: number,
+  tryWay: (way: Way) => Found,
+): Found {
   const count = jobs.length;
   const chance: Chance = chanceFrom(count);
-  const most = Math.min(MOST_WAYS, Math.max(LEAST_WAYS, Math.round(WAYS / count ** 2)));
   const seen = new Set<string>();
   let best = first;
   let now = first;
