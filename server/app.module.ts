@@ -11,6 +11,7 @@ import { ClockModule } from './clock/clock.module.ts';
 import { BookModule } from './book/book.module.ts';
 import { BatchesModule } from './batches/batches.module.ts';
 import { RecipesModule } from './recipes/recipes.module.ts';
+import { DaysModule } from './days/days.module.ts';
 import { CookSessionsModule } from './cookSessions/cookSessions.module.ts';
 import { sequelizeOptions } from './database/sequelizeOptions.ts';
 import { HealthController } from './health/health.controller.ts';
@@ -63,6 +64,7 @@ export class AppModule {
         CookSessionsModule,
         BookModule,
         SeasonModule,
+        DaysModule,
       ],
       controllers: [HealthController, PlanController, ReadController],
       providers: [{ provide: APP_GUARD, useClass: ThrottlerGuard }],

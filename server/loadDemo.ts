@@ -84,7 +84,7 @@ async function clear(): Promise<void> {
   await app
     .get(Sequelize)
     .query(
-      'TRUNCATE batches, recipes, recipe_versions, cook_sessions, cook_session_entries, devices, pairing_codes, outcomes, photos, book_records, jars, jar_events, fruit_in_house',
+      'TRUNCATE batches, recipes, recipe_versions, cook_sessions, cook_session_entries, devices, pairing_codes, outcomes, photos, book_records, jars, jar_events, fruit_in_house, day_sheets',
     );
 }
 

@@ -1,6 +1,7 @@
 import { message } from '@idle-kettle/words';
 import { COOL_MIN, type ActId } from '../chain/index.ts';
-import { evaluatedPlan, type Fault } from '../plan/index.ts';
+import { evaluatedPlan, type Fault, type Plan } from '../plan/index.ts';
+import { crewOf } from './crew.ts';
 import type { DayRequest } from './dayRequest.ts';
 import type { Job, Things } from './job.ts';
 import { jobOfPlan } from './jobOfPlan.ts';
@@ -48,20 +49,29 @@ export type DayOutcome =
 const MIN_MS = 60_000;
 /** The batches of a day as they are scheduled, and with what; or what is wrong with a formula. */
 export type DayJobs =
-  | { readonly ok: true; readonly jobs: readonly Job[]; readonly things: Things }
+  | {
+      readonly ok: true;
+      readonly jobs: readonly Job[];
+      /** The plan of each batch. */
+      readonly plans: readonly Plan[];
+      readonly things: Things;
+    }
   | { readonly ok: false; readonly faults: readonly Fault[] };
 
 /** Plans each batch of a day by its own chain. */
 export function jobsOfDay(request: DayRequest): DayJobs {
   const jobs: Job[] = [];
+  const plans: Plan[] = [];
   const faults: Fault[] = [];
   for (const [index, batch] of request.batches.entries()) {
     const outcome = evaluatedPlan({ ...batch.formula, draws: DRAWS });
     const field = `batches[${index}].formula`;
     if (outcome.ok && outcome.worked.boil === null)
       faults.push({ field: `${field}.lines`, message: message('problems.fruitAndWaterEnough') });
-    else if (outcome.ok) jobs.push(jobOfPlan(batch, outcome.plan, request));
-    else
+    else if (outcome.ok) {
+      jobs.push(jobOfPlan(batch, outcome.plan, request));
+      plans.push(outcome.plan);
+    } else
       faults.push(
         ...outcome.faults.map((fault) => ({
           ...fault,
@@ -69,7 +79,9 @@ export function jobsOfDay(request: DayRequest): DayJobs {
         })),
       );
   }
-  return faults.length > 0 ? { ok: false, faults } : { ok: true, jobs, things: thingsOf(request) };
+  return faults.length > 0
+    ? { ok: false, faults }
+    : { ok: true, jobs, plans, things: thingsOf(request) };
 }
 
 /**
@@ -111,21 +123,17 @@ export function dayOf(
 /** Few draws tell the range of minutes well enough. */
 const DRAWS = 200;
 
-const thingsOf = ({
-  fromMs,
-  people,
-  burners,
-  slowCookers,
-  canners,
-  breaks,
-}: DayRequest): Things => ({
-  people,
-  burners,
-  slowCookers,
-  ovens: 1,
-  canners: canners.length,
-  breaks: breaks.map((one) => [(one.fromMs - fromMs) / MIN_MS, (one.toMs - fromMs) / MIN_MS]),
-});
+const thingsOf = (request: DayRequest): Things => {
+  const { fromMs, burners, slowCookers, canners, breaks } = request;
+  return {
+    people: crewOf(request).teams,
+    burners,
+    slowCookers,
+    ovens: 1,
+    canners: canners.length,
+    breaks: breaks.map((one) => [(one.fromMs - fromMs) / MIN_MS, (one.toMs - fromMs) / MIN_MS]),
+  };
+};
 
 function dayAct(
   { job, act, from, to, hands, holds, load }: PlacedAct,

@@ -1,15 +1,21 @@
 import type { ActId } from '../chain/index.ts';
 import type { PlanAct } from '../plan/index.ts';
 import type { Quantiles } from '../quantity/index.ts';
+import { fasterAtFruit, fillingLine } from './crew.ts';
 
 /** How much there is to do by hand. */
-export type HandWork = { readonly fruitKg: number; readonly jars: number };
+export type HandWork = {
+  readonly fruitKg: number;
+  readonly jars: number;
+  /** How many work at it together. */
+  readonly size: number;
+};
 
 /** Minutes that hands need: so many at least, and more for each kilogram of fruit and each jar. */
 type Hands = { readonly least: number; readonly perKg?: number; readonly perJar?: number };
 
 /**
- * Minutes of the acts that hands decide, for one person; common practice and judgement. Stoning and
+ * Minutes of the acts that hands decide, for one; common practice and judgement. Stoning and
  * cutting are told with the weighing, for that is where the fruit is in hand.
  */
 const HANDS: { readonly [id in ActId]?: Hands } = {
@@ -28,6 +34,10 @@ const HANDS: { readonly [id in ActId]?: Hands } = {
   out: { least: 1, perJar: 0.3 },
 };
 
+/** How long a jar takes a line of so many, as a share of what it takes one. */
+const lineShare = (size: number): number =>
+  fillingLine(size).secondsPerJar / fillingLine(1).secondsPerJar;
+
 /** How much quicker and slower hands are than usual. Judgement. */
 const QUICK = 0.75;
 const SLOW = 1.5;
@@ -36,9 +46,13 @@ const SLOW = 1.5;
 const LEAST = 1;
 
 /** Minutes of an act that hands decide; its own where a clock or the pot does. */
-export function minutesOfAct({ id, minutes }: PlanAct, { fruitKg, jars }: HandWork): Quantiles {
+export function minutesOfAct(
+  { id, minutes }: PlanAct,
+  { fruitKg, jars, size }: HandWork,
+): Quantiles {
   if (minutes !== null) return minutes;
   const { least, perKg = 0, perJar = 0 } = HANDS[id] ?? { least: LEAST };
-  const p50 = least + perKg * fruitKg + perJar * jars;
+  const aJar = id === 'fill' ? perJar * lineShare(size) : perJar / fasterAtFruit(size);
+  const p50 = least + (perKg * fruitKg) / fasterAtFruit(size) + aJar * jars;
   return { p10: QUICK * p50, p50, p90: SLOW * p50 };
 }

@@ -1,9 +1,12 @@
 export * from './batchProgress.ts';
+export * from './crew.ts';
+export * from './crewLine.ts';
 export * from './day.ts';
 export * from './dayRequest.ts';
 export * from './handMinutes.ts';
 export * from './liveDay.ts';
 export * from './short.ts';
+export * from './workedDay.ts';
 export {
   HELD_KINDS,
   type HeldKind,

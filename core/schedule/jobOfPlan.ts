@@ -4,6 +4,7 @@ import { findIngredient } from '../ingredients/index.ts';
 import { loadsOf } from '../jars/index.ts';
 import type { Plan, PlanAct } from '../plan/index.ts';
 import { HALF_PINT_ML } from '../season/index.ts';
+import { crewOf } from './crew.ts';
 import type { DayBatch, DayRequest } from './dayRequest.ts';
 import { minutesOfAct, type HandWork } from './handMinutes.ts';
 import { HELD_KINDS, type Job, type LoadJob, type Piece, type Segment } from './job.ts';
@@ -15,8 +16,10 @@ const JARS_WAIT_MIN = 120;
 const SLACK = 1;
 
 /** A batch as it is scheduled: its chain up to the filled jars, and its loads. */
-export function jobOfPlan(batch: DayBatch, plan: Plan, { fromMs, canners }: DayRequest): Job {
-  const work = workOf(plan);
+export function jobOfPlan(batch: DayBatch, plan: Plan, request: DayRequest): Job {
+  const { fromMs, canners } = request;
+  const { size } = crewOf(request);
+  const work = workOf(plan, size);
   const minuteOf = (ms: number | null) => (ms === null ? null : (ms - fromMs) / MIN_MS);
   const end = plan.acts.findIndex(({ id }) => id === 'load' || id === 'chill');
   const before = end < 0 ? plan.acts : plan.acts.slice(0, end);
@@ -25,7 +28,7 @@ export function jobOfPlan(batch: DayBatch, plan: Plan, { fromMs, canners }: DayR
     readyMin: Math.max(0, minuteOf(batch.readyMs) ?? 0),
     keepsUntilMin: minuteOf(batch.keepsUntilMs),
     segments: segmentsOf(before, work),
-    loads: plan.process.method === 'none' ? [] : loadsOfPlan(plan, batch.formula, canners),
+    loads: plan.process.method === 'none' ? [] : loadsOfPlan(plan, batch.formula, canners, size),
     heatsMin: plan.canner?.ready.p50 ?? 0,
     jarsWaitMin: JARS_WAIT_MIN,
     ...(batch.person == null ? {} : { person: batch.person }),
@@ -33,7 +36,7 @@ export function jobOfPlan(batch: DayBatch, plan: Plan, { fromMs, canners }: DayR
 }
 
 /** How much fruit is prepared, and how many jars are filled where it goes well. */
-function workOf({ lines, before, yield: jars }: Plan): HandWork {
+function workOf({ lines, before, yield: jars }: Plan, size: number): HandWork {
   const fruitG = [...lines, ...(before?.lines ?? [])].reduce(
     (sum, { ingredient, form, massG = 0 }) => {
       const isFruit = ingredient !== undefined && findIngredient(ingredient)?.kind === 'fruit';
@@ -41,7 +44,7 @@ function workOf({ lines, before, yield: jars }: Plan): HandWork {
     },
     0,
   );
-  return { fruitKg: fruitG / 1000, jars: jars?.fullJars.p50 ?? 0 };
+  return { fruitKg: fruitG / 1000, jars: jars?.fullJars.p50 ?? 0, size };
 }
 
 /** Acts in their order, parted where what follows may wait. */
@@ -76,6 +79,7 @@ function loadsOfPlan(
   plan: Plan,
   { jars: sizes }: PlanRequest,
   canners: DayRequest['canners'],
+  size: number,
 ): readonly LoadJob[] {
   const jars = plan.yield?.jars ?? [];
   // A load goes into whichever canner is free: it is made for the smallest.
@@ -92,7 +96,11 @@ function loadsOfPlan(
   const acts = plan.acts.filter(({ id }) => ids.includes(id));
   return Array.from({ length: Math.max(1, count) }, () => ({
     pieces: acts.map((act) => {
-      const piece = pieceOf(act, { fruitKg: 0, jars: Math.ceil(total / Math.max(1, count)) });
+      const piece = pieceOf(act, {
+        fruitKg: 0,
+        jars: Math.ceil(total / Math.max(1, count)),
+        size,
+      });
       // Jars are lifted out of the canner, which holds them until then.
       return { ...piece, holds: 'canner' as const };
     }),

@@ -6,7 +6,7 @@ import {
 } from './batchProgress.ts';
 import { dayOf, jobsOfDay, type Day, type DayActId } from './day.ts';
 import type { DayBatch, DayRequest } from './dayRequest.ts';
-import type { Job } from './job.ts';
+import type { Job, Things } from './job.ts';
 import type { Fault } from '../plan/index.ts';
 import { rowsOf, type PlacedAct } from './place.ts';
 import { remainingJob } from './remainingJob.ts';
@@ -61,8 +61,14 @@ const LATE_MIN = 10;
  */
 export function planLiveDay(request: LiveDayRequest): LiveOutcome {
   const planned = jobsOfDay(request);
-  if (!planned.ok) return planned;
-  const { jobs, things } = planned;
+  return planned.ok ? { ok: true, day: liveDayOf(request, planned) } : planned;
+}
+
+/** The same of batches that are planned already. */
+export function liveDayOf(
+  request: LiveDayRequest,
+  { jobs, things }: { readonly jobs: readonly Job[]; readonly things: Things },
+): LiveDay {
   const minuteOf = (ms: number) => (ms - request.fromMs) / MIN_MS;
   const base = schedule(jobs, things);
   const progress = jobs.map((job, index) => progressOf(job, request.batches[index] as LiveBatch));
@@ -71,8 +77,11 @@ export function planLiveDay(request: LiveDayRequest): LiveOutcome {
   // A day that nobody began stands as it was planned; it slides once its beginning is past.
   if (!isBegun && nowMin <= 0)
     return {
-      ok: true,
-      day: { ...dayOf(request, jobs, things, base), done: [], over: [], begun: [], lateMin: 0 },
+      ...dayOf(request, jobs, things, base),
+      done: [],
+      over: [],
+      begun: [],
+      lateMin: 0,
     };
   const now = Math.max(0, nowMin);
   const left = jobs.flatMap((job, index) => {
@@ -95,22 +104,19 @@ export function planLiveDay(request: LiveDayRequest): LiveOutcome {
   );
   const ofAll = (of: number) => left[of]?.index ?? of;
   return {
-    ok: true,
-    day: {
-      ...day,
-      finishMs: left.length === 0 ? lastOf(progress, request.fromMs) : day.finishMs,
-      acts: day.acts.map((act) => ({ ...act, of: ofAll(act.of) })),
-      infeasible: day.infeasible && {
-        ...day.infeasible,
-        wouldDo: day.infeasible.wouldDo.map((change) =>
-          change.kind === 'leave out' ? { ...change, of: ofAll(change.of) } : change,
-        ),
-      },
-      done: progress.flatMap((of, index) => doneOf(jobs[index] as Job, of, index)),
-      over: progress.flatMap(({ isOver }, index) => (isOver ? [index] : [])),
-      begun: progress.flatMap(({ over }, index) => (over.length > 0 ? [index] : [])),
-      lateMin: left.length === 0 ? 0 : Math.round(found.finish - base.finish),
+    ...day,
+    finishMs: left.length === 0 ? lastOf(progress, request.fromMs) : day.finishMs,
+    acts: day.acts.map((act) => ({ ...act, of: ofAll(act.of) })),
+    infeasible: day.infeasible && {
+      ...day.infeasible,
+      wouldDo: day.infeasible.wouldDo.map((change) =>
+        change.kind === 'leave out' ? { ...change, of: ofAll(change.of) } : change,
+      ),
     },
+    done: progress.flatMap((of, index) => doneOf(jobs[index] as Job, of, index)),
+    over: progress.flatMap(({ isOver }, index) => (isOver ? [index] : [])),
+    begun: progress.flatMap(({ over }, index) => (over.length > 0 ? [index] : [])),
+    lateMin: left.length === 0 ? 0 : Math.round(found.finish - base.finish),
   };
 }
 

@@ -16,7 +16,7 @@ export type FoundLoad = {
 };
 
 /** A canner that was emptied so lately is still hot, min. Judgement. */
-const STAYS_HOT_MIN = 25;
+export const STAYS_HOT_MIN = 25;
 /** It is looked at again so much later at the least, min. */
 export const LEAST_STEP_MIN = 0.25;
 /** Where a later load would wait too long, the jars are filled so much later, min. */

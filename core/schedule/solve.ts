@@ -1,5 +1,6 @@
 import { chanceFrom, type Chance } from '../forecast/index.ts';
 import { Board } from './board.ts';
+import { inColdCanners } from './coldCanner.ts';
 import type { Job, Things } from './job.ts';
 import { place, rowsOf, type PlacedAct } from './place.ts';
 import type { PutOff } from './placeLoads.ts';
@@ -112,6 +113,10 @@ function inOrder(jobs: readonly Job[], things: Things, way: Way, bound: number):
     const acts = place(board, job, index, things.canners, way.putOff[index], rows.get(index));
     if (acts === null) left.add(index);
     placed.set(index, acts ?? []);
+  }
+  for (const index of inColdCanners(jobs, [...placed.values()].flat())) {
+    left.add(index);
+    placed.set(index, []);
   }
   let spoiled = 0;
   let ends = 0;

@@ -4,6 +4,7 @@ export const TASK_KINDS = [
   'jars-waiting',
   'reprocess',
   'press-lids',
+  'day-sheet',
   'next-step',
   'fruit',
   'eat',
@@ -20,7 +21,7 @@ export const TASK_KINDS = [
 export type TaskKind = (typeof TASK_KINDS)[number];
 
 /** Where a task is done. */
-export type TaskPlace = 'stove' | 'jars' | 'prepare' | 'batch' | 'book' | 'shelf' | 'fruit';
+export type TaskPlace = 'stove' | 'jars' | 'prepare' | 'batch' | 'book' | 'shelf' | 'fruit' | 'day';
 
 /**
  * One thing that wants a hand, or will. It is done by the act that it names, never ticked.

@@ -6,6 +6,7 @@ const DAY = 24 * HOUR;
 const NOW = Date.UTC(2026, 8, 12, 9);
 
 const NOTHING: TodayState = {
+  days: [],
   cooks: [],
   shortLived: [],
   fruit: [],
@@ -90,6 +91,7 @@ describe('what wants a hand', () => {
 
   test('comes in the order of what is lost by waiting', () => {
     const state: TodayState = {
+      days: [{ id: 'd', name: 'Saturday', fromMs: NOW - HOUR, untilMs: NOW + 8 * HOUR }],
       cooks: [
         cook({ id: 'pot' }),
         cook({
@@ -117,6 +119,7 @@ describe('what wants a hand', () => {
       'jars-waiting',
       'reprocess',
       'press-lids',
+      'day-sheet',
       'next-step',
       'fruit',
       'eat',
@@ -182,5 +185,15 @@ describe('what wants a hand', () => {
     const ids = at({ cooks }).map(({ id }) => id);
     expect(new Set(ids).size).toBe(2);
     expect(at({ cooks }, NOW + HOUR).map(({ id }) => id)).toEqual(ids);
+  });
+
+  test('a planned day is told of while it is near, and until it is over', () => {
+    const days = [{ id: 'd', name: 'Saturday', fromMs: NOW, untilMs: NOW + 8 * HOUR }];
+    expect(at({ days }, NOW - 5 * DAY)).toEqual([]);
+    expect(at({ days }, NOW - DAY)).toMatchObject([
+      { kind: 'day-sheet', isNow: false, dueMs: NOW, place: 'day', of: 'd' },
+    ]);
+    expect(now({ days }, NOW + HOUR)).toEqual(['day-sheet']);
+    expect(at({ days }, NOW + 9 * HOUR)).toEqual([]);
   });
 });

@@ -41,8 +41,17 @@ export type StandingStep = {
   readonly readyMs: number;
 };
 
+/** A day of several batches that is planned, or on. */
+export type PlannedDay = {
+  readonly id: string;
+  readonly name: string;
+  readonly fromMs: number;
+  readonly untilMs: number;
+};
+
 /** Everything that is open in a household. */
 export type TodayState = {
+  readonly days: readonly PlannedDay[];
   readonly cooks: readonly OpenCook[];
   readonly shortLived: readonly ShortLivedJar[];
   readonly fruit: readonly FruitAtHand[];
@@ -81,6 +90,8 @@ const STEP_WAITS_MS = 12 * HOUR_MS;
 const JUDGED_AFTER_MS = 7 * DAY_MS;
 /** Nobody is asked how a batch set after so long. Judgement. */
 export const JUDGED_FOR_DAYS = 120;
+/** A planned day is told of so long before. Judgement. */
+const DAYS_AHEAD_MS = 4 * DAY_MS;
 /** Calcium water keeps in the fridge for about so long; common practice. */
 export const CALCIUM_KEEPS_DAYS = 60;
 const CALCIUM_AHEAD_MS = 14 * DAY_MS;
@@ -99,6 +110,7 @@ export const PLANNED_FOR_DAYS = 30;
 export function today(state: TodayState, nowMs: number): readonly Task[] {
   const tasks = [
     ...state.cooks.flatMap((cook) => ofCook(cook, nowMs)),
+    ...state.days.flatMap((day) => ofDay(day, nowMs)),
     ...state.standing.map((step) => ofStep(step, nowMs)),
     ...state.fruit.map((fruit) => ofFruit(fruit, nowMs)),
     ...state.shortLived.filter(({ eatByMs }) => eatByMs >= nowMs).map((jar) => ofJar(jar, nowMs)),
@@ -176,6 +188,12 @@ function ofCook(cook: OpenCook, nowMs: number): readonly Task[] {
     found.push(task('store', sealed.length, Math.max(...outAt(sealed)), null));
   return found;
 }
+
+/** A day is told of while it is near, and until it is over. */
+const ofDay = ({ id, name, fromMs, untilMs }: PlannedDay, nowMs: number): readonly Task[] =>
+  untilMs < nowMs || fromMs > nowMs + DAYS_AHEAD_MS
+    ? []
+    : [taskAt(nowMs, { kind: 'day-sheet', name, dueMs: fromMs, place: 'day', of: id })];
 
 const ofStep = ({ batchId, name, readyMs }: StandingStep, nowMs: number): Task =>
   taskAt(nowMs, {

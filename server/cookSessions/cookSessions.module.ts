@@ -36,5 +36,6 @@ import { SimulatedDevices } from './simulatedDevices.ts';
     DeviceRunner,
     ReadingsService,
   ],
+  exports: [CookLogService],
 })
 export class CookSessionsModule {}

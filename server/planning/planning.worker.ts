@@ -37,6 +37,7 @@ import {
   type KitchenKnowledge,
   type PlanningKitchen,
 } from '@idle-kettle/core';
+import { workedDay, type AskedDay, type WorkedDay } from '@idle-kettle/core/schedule';
 import type { DrivenSession } from '../cookSessions/devices.ts';
 import { truthOf } from '../cookSessions/truth.ts';
 
@@ -165,6 +166,9 @@ export const TASKS = {
       ? readingsOf(cookPlan, session.practice, events, session.startMs, fromS, toS)
       : [];
   },
+
+  /** A day of several batches as it stands now, and who does what of a crew. */
+  liveDay: (asked: AskedDay): WorkedDay => workedDay(asked),
 
   bookedCook: (cook: KeptCook): BookedCook => bookedCook(cook),
 

@@ -85,33 +85,45 @@ export class TodayService {
 
   private async state(householdId: HouseholdId, nowMs: number): Promise<Omit<TodayState, 'fruit'>> {
     const since = (days: number) => new Date(nowMs - days * 24 * HOUR_MS);
-    const [cooks, shortLived, standing, toJudge, [calcium], stock, [planned]] = await Promise.all([
-      this.ask<CookRow>(COOKS, householdId, since(COOKS_DAYS)),
-      this.ask<{ code: string; name: string; eatBy: Date; jars: number }>(
-        SHORT_LIVED,
-        householdId,
-        new Date(nowMs + SHORT_LIVED_DAYS * 24 * HOUR_MS),
-      ),
-      this.ask<{
-        id: string;
-        name: string;
-        before: NonNullable<Settings['before']>;
-        updatedAt: Date;
-      }>(STANDING, householdId, since(STANDING_DAYS)),
-      this.ask<{ id: string; name: string; endedAt: Date }>(
-        TO_JUDGE,
-        householdId,
-        since(JUDGED_FOR_DAYS),
-      ),
-      this.ask<{ madeAt: Date }>(CALCIUM, householdId, since(CALCIUM_KEEPS_DAYS)),
-      this.stock.ofHousehold(householdId),
-      this.ask<{ id: string; name: string; updatedAt: Date }>(
-        PLANNED,
-        householdId,
-        since(PLANNED_FOR_DAYS),
-      ),
-    ]);
+    const [days, cooks, shortLived, standing, toJudge, [calcium], stock, [planned]] =
+      await Promise.all([
+        this.ask<{ id: string; name: string; from: Date; until: Date }>(
+          DAYS,
+          householdId,
+          new Date(nowMs),
+        ),
+        this.ask<CookRow>(COOKS, householdId, since(COOKS_DAYS)),
+        this.ask<{ code: string; name: string; eatBy: Date; jars: number }>(
+          SHORT_LIVED,
+          householdId,
+          new Date(nowMs + SHORT_LIVED_DAYS * 24 * HOUR_MS),
+        ),
+        this.ask<{
+          id: string;
+          name: string;
+          before: NonNullable<Settings['before']>;
+          updatedAt: Date;
+        }>(STANDING, householdId, since(STANDING_DAYS)),
+        this.ask<{ id: string; name: string; endedAt: Date }>(
+          TO_JUDGE,
+          householdId,
+          since(JUDGED_FOR_DAYS),
+        ),
+        this.ask<{ madeAt: Date }>(CALCIUM, householdId, since(CALCIUM_KEEPS_DAYS)),
+        this.stock.ofHousehold(householdId),
+        this.ask<{ id: string; name: string; updatedAt: Date }>(
+          PLANNED,
+          householdId,
+          since(PLANNED_FOR_DAYS),
+        ),
+      ]);
     return {
+      days: days.map(({ id, name, from, until }) => ({
+        id,
+        name,
+        fromMs: from.getTime(),
+        untilMs: until.getTime(),
+      })),
       cooks: cooks.map(({ id, name, startedAt, endedAt, jars }) => ({
         id,
         name,
@@ -180,6 +192,13 @@ const COOKS = `
   WHERE session.household_id = $1::uuid AND session.batch_id IS NOT NULL
     AND session.started_at > $2 AND session.stored_at IS NULL
   ORDER BY session.started_at, session.id`;
+
+/** Days that are not over; one that has no end is over in the night. */
+const DAYS = `
+  SELECT id, name, "from", coalesce(finish_by, "from") + interval '12 hours' AS until
+  FROM day_sheets
+  WHERE household_id = $1::uuid AND coalesce(finish_by, "from") + interval '12 hours' > $2
+  ORDER BY "from", id LIMIT 5`;
 
 const SHORT_LIVED = `
   SELECT min(jar.code) AS code, session.name, min(jar.eat_by) AS "eatBy",

@@ -76,6 +76,12 @@ const NEEDS: { readonly [route: string]: Right | 'open' } = {
   'post /book/{id}/photos/{photo}': 'cook',
   'get /photos/{id}': 'look',
   'delete /photos/{id}': 'cook',
+  'get /days': 'look',
+  'post /days': 'cook',
+  'get /days/{id}': 'look',
+  'put /days/{id}': 'cook',
+  'delete /days/{id}': 'cook',
+  'get /days/{id}/calendar.ics': 'look',
   'get /today': 'look',
   'get /shelf': 'look',
   'get /jars/{code}': 'look',
@@ -164,6 +170,7 @@ async function anotherHousehold(): Promise<typeof other> {
   const batch = await made('/batches', PLUM);
   const recipe = await made('/recipes', PLUM);
   const cook = await made('/cook-sessions', { id: randomUUID(), batchId: batch });
+  const day = await made('/days', { ...SHEET, batches: [{ batchId: batch }] });
   const invite = await made('/invites', { role: 'helper', who: 'person' });
   const device = await one(
     `INSERT INTO devices (household_id, name, kind, secret_hash) VALUES ($1, 'Theirs', 'probe', $2)`,
@@ -182,7 +189,17 @@ async function anotherHousehold(): Promise<typeof other> {
   await client.end();
   return {
     page,
-    ids: { batches: batch, recipes: recipe, cook, invites: invite, device, member, passkey, photo },
+    ids: {
+      batches: batch,
+      recipes: recipe,
+      cook,
+      day,
+      invites: invite,
+      device,
+      member,
+      passkey,
+      photo,
+    },
   };
 }
 
@@ -194,6 +211,19 @@ const filled = (path: string, id: string = randomUUID()): string =>
 
 /** A body that is right for some routes and wrong for others: none of them may get so far. */
 const BODY = { ...PLUM, version: 1 };
+
+/** A day without any batch. */
+const SHEET = {
+  name: 'Theirs',
+  from: '2026-09-12T07:00:00.000Z',
+  people: [],
+  burners: [],
+  slowCookers: [],
+  canners: [],
+  breaks: [],
+  batches: [],
+  ticks: [],
+};
 
 test('every route of the document is in the table, and nothing else', () => {
   expect(routes.map(({ method, path }) => `${method} ${path}`).sort()).toEqual(
@@ -241,6 +271,7 @@ const THEIRS: readonly (readonly [RegExp, string])[] = [
   [/^\/passkeys\//, 'passkey'],
   [/^\/book\/\{id\}/, 'cook'],
   [/^\/photos\//, 'photo'],
+  [/^\/days\//, 'day'],
 ];
 
 test('no route answers or changes what is another household’s', async () => {
@@ -282,7 +313,9 @@ test('no route answers or changes what is another household’s', async () => {
               ? PLUM
               : path.endsWith('/outcome')
                 ? { version: 0 }
-                : BODY;
+                : path.startsWith('/days/')
+                  ? SHEET
+                  : BODY;
     const { status } = await page.ask(
       method,
       filled(path, ids[of]),

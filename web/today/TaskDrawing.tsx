@@ -70,6 +70,17 @@ const DRAWN: { readonly [kind in TaskKind]: React.ReactNode } = {
       />
     </>
   ),
+  'day-sheet': (
+    <>
+      <path d="M12 14 h52 v50 h-52z" className={LINE} strokeWidth="3" strokeLinejoin="round" />
+      <path
+        d="M19 27 h22 M27 40 h26 M36 53 h22"
+        className={HERE}
+        strokeWidth="5"
+        strokeLinecap="round"
+      />
+    </>
+  ),
   'next-step': (
     <>
       {bowl}

@@ -14,6 +14,7 @@ const WAY: { readonly [place in Task['place']]: (of: string) => string } = {
   book: (of) => `/book/${of}`,
   shelf: (of) => (/^\d+-/.test(of) ? `/j/${of}` : '/shelf'),
   fruit: () => '/batches/new',
+  day: (of) => `/days/${of}`,
 };
 
 /** By when, and why; nothing where it does not matter. */

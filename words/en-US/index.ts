@@ -5,6 +5,7 @@ import { BALANCE } from './balance.ts';
 import { BATCHES } from './batches.ts';
 import { BOOK } from './book.ts';
 import { CORE } from './core.ts';
+import { DAYS } from './days.ts';
 import { DRAWINGS } from './drawings.ts';
 import { FORECAST } from './forecast.ts';
 import { FORMATS } from './formats.ts';
@@ -41,6 +42,7 @@ export const EN_US = {
   ...BATCHES,
   ...BOOK,
   ...CORE,
+  ...DAYS,
   ...DRAWINGS,
   ...FORECAST,
   ...FORMATS,

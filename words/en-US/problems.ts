@@ -4,6 +4,11 @@ export const PROBLEMS = {
   'problems.noSuchBatch': 'There is no such batch.',
   'problems.noSuchBatchOrDeleted': 'There is no such batch, or it was deleted.',
   'problems.noSuchJar': 'There is no jar {{code}} here.',
+  'problems.noSuchDay': 'There is no such day sheet, or it was deleted.',
+  'problems.noSuchPerson': 'There is no such person on this sheet.',
+  'problems.finishBeforeBegin': 'The day has to end after it begins.',
+  'problems.dayChangedElsewhere':
+    'Somebody changed this day sheet meanwhile: it is at version {{there}}, and your change was made on {{on}}. Nothing was changed.',
   'problems.noSuchFruit': 'There is no such fruit on the list.',
   'problems.noSuchFeed': 'This calendar address is not in use.',
   'problems.keepsBeforeItCame': 'It must keep until a day after it came.',

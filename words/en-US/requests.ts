@@ -82,6 +82,8 @@ export const REQUESTS = {
   'requests.jarCode': 'Give the short number on the jar’s label, like 14-3.',
   'requests.placeId': 'An id has small letters, digits and dashes, at most 40 of them.',
   'requests.zone': 'Give a time zone like Europe/London.',
+  'requests.breakInOrder': 'A break has to end after it begins.',
+  'requests.batchOnce': 'Each batch may be on a day sheet once.',
   'requests.moment': 'Give a moment like 2026-09-12T14:30:00.000Z.',
   'requests.base64': 'A picture is written as base64.',
   'requests.bookFormat': 'This is no book of a kettle: its format must be “{{format}}”.',

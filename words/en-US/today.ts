@@ -74,6 +74,8 @@ export const TODAY = {
   'today.task.jars-waiting_other': '{{name}}: {{count}} jars are not processed yet',
   'today.task.reprocess_one': '{{name}}: {{count}} jar did not seal',
   'today.task.reprocess_other': '{{name}}: {{count}} jars did not seal',
+  'today.task.day-sheet': 'Day sheet: {{name}}',
+  'today.act.day-sheet': 'Open the sheet',
   'today.task.press-lids_one': '{{name}}: press {{count}} lid',
   'today.task.press-lids_other': '{{name}}: press {{count}} lids',
   'today.task.next-step': '{{name}} is ready for the pot',

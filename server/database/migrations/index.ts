@@ -20,6 +20,7 @@ import { book } from './017-book.ts';
 import { pots } from './018-pots.ts';
 import { remakes } from './019-remakes.ts';
 import { jarsLiveOn } from './020-jars-live-on.ts';
+import { daySheets } from './021-day-sheets.ts';
 
 /** Every migration, oldest first. Never change one that has landed: add the next. */
 export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
@@ -43,4 +44,5 @@ export const MIGRATIONS: RunnableMigration<QueryInterface>[] = [
   pots,
   remakes,
   jarsLiveOn,
+  daySheets,
 ];

@@ -1,0 +1,70 @@
+import {
+  BARE_KITCHEN,
+  requestInKitchen,
+  type Formula,
+  type PlanningKitchen,
+} from '../kitchen/index.ts';
+import type { Fault } from '../plan/index.ts';
+import type { BegunCook, DayTick } from './batchProgress.ts';
+import { crewLine, type CrewLine } from './crewLine.ts';
+import { jobsOfDay } from './day.ts';
+import type { DayBatch, DayRequest } from './dayRequest.ts';
+import { liveDayOf, type LiveDay } from './liveDay.ts';
+
+/** A batch of a day in the kitchen in which it is made. */
+export type AskedBatch = Omit<DayBatch, 'formula'> & {
+  readonly formula: Formula;
+  /** As it was when its cook was begun; as it is now before. */
+  readonly kitchen: PlanningKitchen;
+  readonly ticks: readonly DayTick[];
+  readonly cook: BegunCook | null;
+};
+
+/** A day of batches as they are kept, at a moment. */
+export type AskedDay = Omit<DayRequest, 'batches'> & {
+  readonly batches: readonly AskedBatch[];
+  readonly nowMs: number;
+};
+
+/** Something to have in the house for a day. */
+export type DayNeed = { readonly name: string; readonly massG: number };
+
+/** A day as it stands, and what its crew and its shopping need. */
+export type WorkedDay = {
+  readonly day: LiveDay | null;
+  readonly faults: readonly Fault[];
+  readonly crew: CrewLine | null;
+  readonly shopping: readonly DayNeed[];
+  /** Jars to have ready, by batch: the most that it is likely to fill. */
+  readonly jars: readonly number[];
+};
+
+/** Plans a day of batches as they are kept. */
+export function workedDay({ batches, ...asked }: AskedDay): WorkedDay {
+  const request = {
+    ...asked,
+    batches: batches.map(({ formula, kitchen, ...batch }) => ({
+      ...batch,
+      formula: requestInKitchen(formula, { ...BARE_KITCHEN, ...kitchen }),
+    })),
+  };
+  const nothing = { day: null, crew: null, shopping: [], jars: [] };
+  if (batches.length === 0) return { ...nothing, faults: [] };
+  const jobs = jobsOfDay(request);
+  if (!jobs.ok) return { ...nothing, faults: jobs.faults };
+  const day = liveDayOf(request, jobs);
+  const needs = new Map<string, number>();
+  for (const { lines, before } of jobs.plans)
+    for (const { name, boughtG, massG = boughtG ?? 0 } of [...lines, ...(before?.lines ?? [])])
+      if (name !== undefined && massG > 0)
+        needs.set(name, (needs.get(name) ?? 0) + (boughtG ?? massG));
+  return {
+    day,
+    faults: [],
+    crew: crewLine(request, jobs.plans, day.acts),
+    shopping: [...needs]
+      .map(([name, massG]) => ({ name, massG: Math.round(massG) }))
+      .sort((a, b) => b.massG - a.massG),
+    jars: jobs.plans.map((plan) => plan.yield?.jarsToHeat ?? 0),
+  };
+}
