@@ -182,14 +182,12 @@ export type DaySheetLine = {
 /** A batch of a sheet, as it is drawn. */
 export type SheetBatch = {
   readonly batchId: string;
-  /** Null for one that is gone. */
-  readonly name: string | null;
+  readonly name: string;
   readonly colour: string | null;
   /** The cook that was begun of it on that day; null for none. */
   readonly cookId: string | null;
   /** Jars to have ready, the most that it is likely to fill; 0 where that is not known. */
   readonly jars: number;
-  readonly missing: boolean;
 };
 
 /** A day sheet, and the day as it is planned by now. */

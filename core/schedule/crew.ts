@@ -12,7 +12,9 @@ export function crewOf({
   burners,
   slowCookers,
   batches,
-}: Pick<DayRequest, 'people' | 'burners' | 'slowCookers' | 'batches'>): Crew {
+}: Pick<DayRequest, 'people' | 'burners' | 'slowCookers'> & {
+  readonly batches: readonly unknown[];
+}): Crew {
   if (people < CREW_FROM) return { teams: people, size: 1 };
   const pots = Math.max(1, Math.min(burners + slowCookers, batches.length));
   const teams = Math.min(pots, people);

@@ -39,7 +39,7 @@ export type CrewLine = { readonly pots: readonly CrewPot[] };
 const MIN_MS = 60_000;
 /** A turn at the paddle of a heavy kettle; common practice. */
 const SHIFT_MIN = 20;
-/** Acts that somebody stirs through. */
+/** Acts that somebody stirs through in a heavy kettle, even where it is stirred now and then in a small one. */
 const STIRRED: ReadonlySet<string> = new Set(['dissolve', 'boil-down', 'reduce', 'whisk', 'slow']);
 /** What a kilogram of fuel holds, kWh: propane 46.4 MJ, wood dried in the air 15 MJ; handbook values, from memory. */
 const GAS_KWH_PER_KG = 12.9;
@@ -81,7 +81,9 @@ export function crewLine(
 
 /** Turns at the paddle, one after another, so that nobody has two at once. */
 function shiftsOf(acts: readonly DayAct[], people: readonly number[]): readonly Shift[] {
-  const stirred = acts.filter(({ act, hands }) => hands && STIRRED.has(act));
+  const stirred = acts.filter(
+    ({ act, holds }) => STIRRED.has(act) && holds.some((thing) => thing.startsWith('burner')),
+  );
   const startMs = Math.min(...stirred.map((act) => act.startMs));
   const endMs = Math.max(...stirred.map((act) => act.endMs));
   if (stirred.length === 0 || people.length === 0) return [];

@@ -4,7 +4,7 @@ import {
   type Formula,
   type PlanningKitchen,
 } from '../kitchen/index.ts';
-import type { Fault } from '../plan/index.ts';
+import type { Fault, Plan } from '../plan/index.ts';
 import type { BegunCook, DayTick } from './batchProgress.ts';
 import { crewLine, type CrewLine } from './crewLine.ts';
 import { jobsOfDay } from './day.ts';
@@ -35,8 +35,10 @@ export type WorkedDay = {
   readonly faults: readonly Fault[];
   readonly crew: CrewLine | null;
   readonly shopping: readonly DayNeed[];
-  /** Jars to have ready, by batch: the most that it is likely to fill. */
-  readonly jars: readonly number[];
+  /** What each batch holds, and jars to have ready for it: the most that it is likely to fill. */
+  readonly batches: readonly (Pick<Plan, 'before' | 'lines' | 'remake'> & {
+    readonly jars: number;
+  })[];
 };
 
 /** Plans a day of batches as they are kept. */
@@ -48,7 +50,7 @@ export function workedDay({ batches, ...asked }: AskedDay): WorkedDay {
       formula: requestInKitchen(formula, { ...BARE_KITCHEN, ...kitchen }),
     })),
   };
-  const nothing = { day: null, crew: null, shopping: [], jars: [] };
+  const nothing = { day: null, crew: null, shopping: [], batches: [] };
   if (batches.length === 0) return { ...nothing, faults: [] };
   const jobs = jobsOfDay(request);
   if (!jobs.ok) return { ...nothing, faults: jobs.faults };
@@ -65,6 +67,11 @@ export function workedDay({ batches, ...asked }: AskedDay): WorkedDay {
     shopping: [...needs]
       .map(([name, massG]) => ({ name, massG: Math.round(massG) }))
       .sort((a, b) => b.massG - a.massG),
-    jars: jobs.plans.map((plan) => plan.yield?.jarsToHeat ?? 0),
+    batches: jobs.plans.map(({ before, lines, remake, yield: filled }) => ({
+      before,
+      lines,
+      ...(remake === undefined ? {} : { remake }),
+      jars: filled?.jarsToHeat ?? 0,
+    })),
   };
 }

@@ -1,6 +1,6 @@
 import { jamColourOf, mainFruitOf } from '@idle-kettle/contract';
 import type { DayAnswer, DaySheet, SheetBatch } from '@idle-kettle/contract/daySheet';
-import type { Formula, Plan } from '@idle-kettle/core';
+import type { Formula } from '@idle-kettle/core';
 import type { AskedBatch, AskedDay, WorkedDay } from '@idle-kettle/core/schedule';
 import { Injectable } from '@nestjs/common';
 import { InjectConnection } from '@nestjs/sequelize';
@@ -25,7 +25,6 @@ type BatchRow = {
   readonly id: string;
   readonly name: string;
   readonly formula: Formula;
-  readonly plan: Plan | null;
   readonly version: number;
 };
 type CookRow = Pick<CookSessionTimes, 'startedAt' | 'clock' | 'id'> & {
@@ -55,8 +54,9 @@ export class DayPlanService {
     const [rows, cooks, kitchen] = await Promise.all([
       this.database.query<BatchRow>(
         `SELECT id, name, jsonb_build_object('lines', lines, 'settings', settings) AS formula,
-           plan, version
-         FROM batches WHERE household_id = $1::uuid AND id = ANY($2::uuid[])`,
+           version
+         FROM batches
+         WHERE household_id = $1::uuid AND id = ANY($2::uuid[]) AND deleted_at IS NULL`,
         { type: QueryTypes.SELECT, bind: [householdId, ids] },
       ),
       this.database.query<CookRow>(
@@ -93,19 +93,18 @@ export class DayPlanService {
             await this.asked(sheet, there, { ...kitchen }, nowMs),
           );
     this.keep(sheet.id, key, worked);
-    const { day, faults, crew, shopping, jars } = worked;
+    const { day, faults, crew, shopping, batches } = worked;
     return {
-      sheet,
-      batches: sheet.batches.map(({ batchId }): SheetBatch => {
-        const at = there.findIndex(({ batch }) => batch.id === batchId);
-        const one = there[at];
+      // What was deleted stands on it no more.
+      sheet: { ...sheet, batches: there.map(({ wished }) => wished) },
+      batches: there.map(({ batch, cook }, index): SheetBatch => {
+        const planned = batches[index];
         return {
-          batchId,
-          name: one?.batch.name ?? null,
-          colour: one?.batch.plan == null ? null : jamColourOf(mainFruitOf(one.batch.plan)),
-          cookId: one?.cook?.id ?? null,
-          jars: jars[at] ?? 0,
-          missing: one === undefined,
+          batchId: batch.id,
+          name: batch.name,
+          colour: planned === undefined ? null : jamColourOf(mainFruitOf(planned)),
+          cookId: cook?.id ?? null,
+          jars: planned?.jars ?? 0,
         };
       }),
       day,

@@ -39,17 +39,14 @@ describe('a day sheet', () => {
 
   test('is kept once, planned, listed, changed on its version, and deleted', async () => {
     const id = randomUUID();
-    for (const _ of [1, 2])
+    for (let sent = 0; sent < 2; sent += 1)
       await api()
         .post('/api/days')
         .send({ id, ...sheetOf([damson, plum]) })
         .expect(201);
     const { sheet, batches, day, faults, shopping } = await answerOf(id);
     expect(faults).toEqual([]);
-    expect(batches.map(({ name, missing }) => [name, missing])).toEqual([
-      ['Damson', false],
-      ['Plum', false],
-    ]);
+    expect(batches.map(({ name }) => name)).toEqual(['Damson', 'Plum']);
     expect(new Set(day?.acts.map(({ of }) => of))).toEqual(new Set([0, 1]));
     expect(day?.acts.filter(({ hands }) => hands).every(({ person }) => person === 0)).toBe(true);
     expect(shopping.map(({ name }) => name)).toEqual(
@@ -161,7 +158,7 @@ describe('a day sheet', () => {
     expect(tasks.filter(({ kind, of }) => kind === 'day-sheet' && of === soon.id)).toHaveLength(1);
     const { day } = await answerOf(id);
     const text = (await api().get(`/api/days/${id}/calendar.ics`).expect(200)).text;
-    const read = new ICAL.Component(ICAL.parse(text))
+    const read = new ICAL.Component(ICAL.parse(text) as unknown[])
       .getAllSubcomponents('vevent')
       .map((event) => new ICAL.Event(event))
       .map(({ startDate, endDate }) => [

@@ -1,7 +1,7 @@
 import { say } from '@idle-kettle/words';
 import type { TodayAnswer } from '@idle-kettle/contract/season';
 import { format } from 'date-fns';
-import { Bell, CookingPot } from 'lucide-react';
+import { Bell, CalendarPlus, CookingPot } from 'lucide-react';
 import { Link, Navigate } from 'react-router';
 import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
@@ -61,10 +61,16 @@ function Today({ today }: { readonly today: TodayAnswer }) {
           <p>{format(nowMs, 'EEEE, d MMMM')}</p>
         </div>
         {mayCook && (
-          <Link to="/batches/new" className="btn btn-primary btn-lg ml-auto">
-            <CookingPot aria-hidden className="size-6" />
-            {say('batches.startABatch')}
-          </Link>
+          <div className="ml-auto flex flex-wrap gap-2">
+            <Link to="/days" className="btn btn-lg">
+              <CalendarPlus aria-hidden className="size-6" />
+              {say('days.daySheets')}
+            </Link>
+            <Link to="/batches/new" className="btn btn-primary btn-lg">
+              <CookingPot aria-hidden className="size-6" />
+              {say('batches.startABatch')}
+            </Link>
+          </div>
         )}
       </header>
       <div className="grid items-start gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
