@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { seriousFaults } from './axe.ts';
+import { dayScreens } from './daySheet.ts';
 import { bookScreens } from './keptBook.ts';
 import { expect, typeLines } from './kitchen.ts';
 import type { KettleServer } from './kettleServer.ts';
@@ -41,7 +42,7 @@ export async function nothingSerious(
   await page.getByRole('button', { name: 'Add a jar' }).click();
   expect(await seriousFaults(page, RULES[colorScheme])).toEqual([]);
 
-  for (const path of ['/', '/shelf', '/shelf/stock-take']) {
+  for (const path of ['/', '/shelf', '/shelf/stock-take', ...(await dayScreens(kettle))]) {
     await page.goto(`${kettle.address}${path}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     expect([path, await seriousFaults(page, RULES[colorScheme])]).toEqual([path, []]);

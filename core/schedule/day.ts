@@ -95,17 +95,21 @@ export function planDay(request: DayRequest): DayOutcome {
   return { ok: true, day: dayOf(request, jobs, things, schedule(jobs, things)) };
 }
 
-/** A schedule as a day: its acts at their times, who does them, and what is short. */
+/**
+ * A schedule as a day: its acts at their times, who does them, and what is short.
+ * @param usual who had a batch so far, by its place in the list
+ */
 export function dayOf(
   request: DayRequest,
   jobs: readonly Job[],
   things: Things,
   found: Schedule,
+  usual: ReadonlyMap<number, number> = new Map(),
 ): Day {
   const finishBy =
     request.finishByMs === null ? Infinity : (request.finishByMs - request.fromMs) / MIN_MS;
   const start = Math.min(...jobs.map(({ readyMin }) => readyMin), 0);
-  const who = whoDoes(found.acts, things.people, personsOf(jobs));
+  const who = whoDoes(found.acts, things.people, personsOf(jobs), usual);
   return {
     acts: [
       ...found.acts.map((act, index) => dayAct(act, who[index] ?? null, request)),

@@ -10,7 +10,8 @@ import type { Job, Things } from './job.ts';
 import type { Fault } from '../plan/index.ts';
 import { rowsOf, type PlacedAct } from './place.ts';
 import { remainingJob } from './remainingJob.ts';
-import { isBetter, schedule, scheduleInOrder, type Schedule } from './solve.ts';
+import { isBetter, personsOf, schedule, scheduleInOrder, waysOf, type Schedule } from './solve.ts';
+import { firstHands, whoDoes } from './whoDoes.ts';
 
 /** A batch of a day that is under way: what was ticked of it, and its cook. */
 export type LiveBatch = DayBatch & {
@@ -64,13 +65,23 @@ export function planLiveDay(request: LiveDayRequest): LiveOutcome {
   return planned.ok ? { ok: true, day: liveDayOf(request, planned) } : planned;
 }
 
-/** The same of batches that are planned already. */
+/** A sheet is looked at all the time: its order is searched for as long as nobody waits. */
+const WAYS = 250;
+
+/** The first plan of a day that is followed: it is the same however the day goes. */
+export const firstPlan = (jobs: readonly Job[], things: Things): Schedule =>
+  schedule(jobs, things, Math.min(WAYS, waysOf(jobs.length)));
+
+/**
+ * The same of batches that are planned already.
+ * @param base their first plan
+ */
 export function liveDayOf(
   request: LiveDayRequest,
   { jobs, things }: { readonly jobs: readonly Job[]; readonly things: Things },
+  base: Schedule = firstPlan(jobs, things),
 ): LiveDay {
   const minuteOf = (ms: number) => (ms - request.fromMs) / MIN_MS;
-  const base = schedule(jobs, things);
   const progress = jobs.map((job, index) => progressOf(job, request.batches[index] as LiveBatch));
   const isBegun = progress.some(({ over }) => over.length > 0);
   const nowMin = minuteOf(request.nowMs);
@@ -93,15 +104,15 @@ export function liveDayOf(
   const kept = scheduleInOrder(rests, here, orderKept(left, jobs, base));
   const isFine =
     kept.left.length === 0 && kept.spoiled <= 0 && kept.finish <= base.finish + LATE_MIN;
-  const other = isFine ? kept : schedule(rests, here);
+  const other = isFine ? kept : firstPlan(rests, here);
   const isWorthIt = isBetter(other, kept) && winsEnough(other, kept);
   const found = isWorthIt ? other : kept;
-  const day = dayOf(
-    { ...request, batches: left.map(({ index }) => request.batches[index] as LiveBatch) },
-    rests,
-    here,
-    found,
+  const had = firstHands(base.acts, whoDoes(base.acts, things.people, personsOf(jobs)));
+  const usual = new Map(
+    left.flatMap(({ index }, nth) => (had.has(index) ? [[nth, had.get(index) as number]] : [])),
   );
+  const batches = left.map(({ index }) => request.batches[index] as LiveBatch);
+  const day = dayOf({ ...request, batches }, rests, here, found, usual);
   const ofAll = (of: number) => left[of]?.index ?? of;
   return {
     ...day,

@@ -9,7 +9,9 @@ import type { BegunCook, DayTick } from './batchProgress.ts';
 import { crewLine, type CrewLine } from './crewLine.ts';
 import { jobsOfDay } from './day.ts';
 import type { DayBatch, DayRequest } from './dayRequest.ts';
-import { liveDayOf, type LiveDay } from './liveDay.ts';
+import type { Job, Things } from './job.ts';
+import { firstPlan, liveDayOf, type LiveDay } from './liveDay.ts';
+import type { Schedule } from './solve.ts';
 
 /** A batch of a day in the kitchen in which it is made. */
 export type AskedBatch = Omit<DayBatch, 'formula'> & {
@@ -54,7 +56,7 @@ export function workedDay({ batches, ...asked }: AskedDay): WorkedDay {
   if (batches.length === 0) return { ...nothing, faults: [] };
   const jobs = jobsOfDay(request);
   if (!jobs.ok) return { ...nothing, faults: jobs.faults };
-  const day = liveDayOf(request, jobs);
+  const day = liveDayOf(request, jobs, firstPlanKept(jobs.jobs, jobs.things));
   const needs = new Map<string, number>();
   for (const { lines, before } of jobs.plans)
     for (const { name, boughtG, massG = boughtG ?? 0 } of [...lines, ...(before?.lines ?? [])])
@@ -74,4 +76,19 @@ export function workedDay({ batches, ...asked }: AskedDay): WorkedDay {
       jars: filled?.jarsToHeat ?? 0,
     })),
   };
+}
+
+/** Most first plans that are kept. */
+const MOST_KEPT = 30;
+const kept = new Map<string, Schedule>();
+
+/** A first plan, worked out once for as long as nothing of it changes. */
+function firstPlanKept(jobs: readonly Job[], things: Things): Schedule {
+  const key = JSON.stringify([jobs, things]);
+  const found = kept.get(key) ?? firstPlan(jobs, things);
+  kept.delete(key);
+  kept.set(key, found);
+  const [oldest] = kept.keys();
+  if (kept.size > MOST_KEPT && oldest !== undefined) kept.delete(oldest);
+  return found;
 }

@@ -6,6 +6,7 @@ import { readFile } from 'node:fs/promises';
 import { some } from '../../core/test/runs.ts';
 import { JarLog } from '../../core/test/jarLog.ts';
 import type { KettleServer } from '../kettleServer.ts';
+import { keptDay } from '../daySheet.ts';
 import { keepBook } from '../keptBook.ts';
 import { expect, go, test } from '../kitchen.ts';
 import { PAST_READINGS, type PastReadings } from '../pastReadings.ts';
@@ -23,7 +24,12 @@ const TEXTS = [
 async function written(
   kettle: KettleServer,
   text: string,
-): Promise<{ readonly batch: Batch; readonly cook: CookSession; readonly past: string }> {
+): Promise<{
+  readonly batch: Batch;
+  readonly cook: CookSession;
+  readonly past: string;
+  readonly day: string;
+}> {
   const { version } = await kettle.send<{ version: number }>('GET', '/kitchen');
   // Names take no angle brackets, which is said; lines, notes and labels do.
   const plain = text.replace(/[<>]/g, '');
@@ -76,7 +82,13 @@ async function written(
   await kettle.send('POST', `/cook-sessions/${cook.id}/log`, {
     entries: log.entries.map((entry) => ({ ...entry, at: from + entry.at })),
   });
-  return { batch, cook, past: past?.cook ?? '' };
+  const day = await keptDay(kettle, [batch.id], {
+    name,
+    people: [{ name: own('helper') }],
+    burners: [{ name: own('ring') }],
+    canners: [{ name: own('canner'), halfPints: 7 }],
+  });
+  return { batch, cook, past: past?.cook ?? '', day: day.id };
 }
 
 /** Nothing was run, nothing was fetched from elsewhere, and no part of the screen failed. */
@@ -120,7 +132,7 @@ test('hostile text is text on every screen, on paper and in every file', async (
   });
   await kettle.setUpKitchen();
   for (const text of some(TEXTS)) {
-    const { batch, cook, past } = await written(kettle, text);
+    const { batch, cook, past, day } = await written(kettle, text);
     await page.goto(`${kettle.address}/batches`);
     await isSound(page);
     // It is shown as it was written.
@@ -128,6 +140,9 @@ test('hostile text is text on every screen, on paper and in every file', async (
     for (const path of [
       '/recipes',
       '/kitchen',
+      '/days',
+      `/days/${day}`,
+      `/days/${day}/hands/0`,
       '/stove',
       `/batches/${batch.id}/stove`,
       `/cook-sessions/${cook.id}`,

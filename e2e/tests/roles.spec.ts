@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { HomeNetwork } from '../homeNetwork.ts';
+import { dayScreens } from '../daySheet.ts';
 import { bookScreens } from '../keptBook.ts';
 import { cookOfBatch, expect, test, typeLines } from '../kitchen.ts';
 
@@ -71,6 +72,7 @@ test('a viewer sees no button that would be refused, on any screen', async () =>
     '/batches',
     '/shelf',
     '/shelf/stock-take',
+    ...(await dayScreens(home.server)),
     '/recipes',
     '/kitchen',
     '/household',

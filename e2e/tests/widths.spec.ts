@@ -1,4 +1,5 @@
 import type { Batch } from '@idle-kettle/contract';
+import { dayScreens } from '../daySheet.ts';
 import { bookScreens } from '../keptBook.ts';
 import { expect, fitsWidth, test } from '../kitchen.ts';
 
@@ -31,6 +32,7 @@ test('nothing sticks out of any screen or bench', async ({ page, kettle }) => {
     '/batches',
     '/shelf',
     '/shelf/stock-take',
+    ...(await dayScreens(kettle)),
     ...(await bookScreens(kettle)),
   ]) {
     await page.goto(`${kettle.address}${path}`);

@@ -1,14 +1,15 @@
 import { say } from '@idle-kettle/words';
-import type { DaySheet, SheetDocument } from '@idle-kettle/contract/daySheet';
+import type { DaySheet } from '@idle-kettle/contract/daySheet';
 import { Plus } from 'lucide-react';
 import { Link } from 'react-router';
 import { useBatches } from '../api/batches.ts';
-import { documentOf } from './sheet.ts';
+import { withBatch } from './sheet.ts';
+import type { Keep } from './useSheetChanges.ts';
 
 type Props = {
   readonly sheet: DaySheet;
   readonly isFirst: boolean;
-  readonly onChange: (next: SheetDocument, did: string) => void;
+  readonly onChange: Keep;
 };
 
 /** Puts a batch that is not cooked yet on the sheet. */
@@ -27,13 +28,7 @@ export function AddBatch({ sheet, isFirst, onChange }: Props) {
             type="button"
             className="btn"
             onClick={() =>
-              onChange(
-                {
-                  ...documentOf(sheet),
-                  batches: [...sheet.batches, { batchId: id }],
-                },
-                say('days.added', { name }),
-              )
+              onChange((document) => withBatch(document, id), say('days.added', { name }))
             }
           >
             <Plus aria-hidden className="size-4" /> {name}

@@ -1,30 +1,21 @@
 import { say } from '@idle-kettle/words';
-import type { DayAnswer, SheetDocument } from '@idle-kettle/contract/daySheet';
+import type { DayAnswer } from '@idle-kettle/contract/daySheet';
 import { format } from 'date-fns';
 import { Check, X } from 'lucide-react';
 import { Link } from 'react-router';
 import { MomentField } from './MomentField.tsx';
-import {
-  begunAt,
-  documentOf,
-  madeBy,
-  tickable,
-  withTick,
-  withoutBatch,
-  workersOf,
-} from './sheet.ts';
+import { begunAt, madeBy, tickable, withTick, withoutBatch, workersOf } from './sheet.ts';
+import type { Keep } from './useSheetChanges.ts';
 
 type Props = {
   readonly answer: DayAnswer;
   readonly mayChange: boolean;
-  readonly isBusy: boolean;
-  readonly onChange: (next: SheetDocument, did: string) => void;
+  readonly onChange: Keep;
 };
 
 /** Each batch of a day: where it stands, what is wished of it, and the way to it. */
-export function BatchWishes({ answer, mayChange, isBusy, onChange }: Props) {
+export function BatchWishes({ answer, mayChange, onChange }: Props) {
   const { sheet, batches, day, nowMs } = answer;
-  const document = documentOf(sheet);
   const workers = workersOf(sheet);
   return (
     <section aria-labelledby="wishes-title">
@@ -63,10 +54,9 @@ export function BatchWishes({ answer, mayChange, isBusy, onChange }: Props) {
                 <button
                   type="button"
                   className="btn btn-sm"
-                  disabled={isBusy}
                   onClick={() =>
                     onChange(
-                      withTick(document, { batchId }, tick.act, nowMs),
+                      (document) => withTick(document, batchId, tick.act, nowMs),
                       say('days.ticked', { name: called, act: say(`days.act.${tick.act}`) }),
                     )
                   }
@@ -80,9 +70,11 @@ export function BatchWishes({ answer, mayChange, isBusy, onChange }: Props) {
                   type="button"
                   className="btn btn-square btn-ghost btn-sm"
                   aria-label={say('days.takeOff', { name: called })}
-                  disabled={isBusy}
                   onClick={() =>
-                    onChange(withoutBatch(document, of), say('days.takenOff', { name: called }))
+                    onChange(
+                      (document) => withoutBatch(document, batchId),
+                      say('days.takenOff', { name: called }),
+                    )
                   }
                 >
                   <X aria-hidden className="size-4" />
@@ -96,7 +88,7 @@ export function BatchWishes({ answer, mayChange, isBusy, onChange }: Props) {
                     value={wish?.notBefore ?? null}
                     onKeep={(at) =>
                       onChange(
-                        begunAt(document, of, at),
+                        (document) => begunAt(document, batchId, at),
                         at === null
                           ? say('days.movedToFirst', { name: called })
                           : say('days.movedTo', { name: called, time: format(at, 'HH:mm') }),
@@ -110,11 +102,10 @@ export function BatchWishes({ answer, mayChange, isBusy, onChange }: Props) {
                         className="select select-sm w-32"
                         aria-label={say('days.whoMakesOf', { name: called })}
                         value={wish?.person ?? ''}
-                        disabled={isBusy}
                         onChange={({ target }) => {
                           const person = target.value === '' ? null : Number(target.value);
                           onChange(
-                            madeBy(document, of, person),
+                            (document) => madeBy(document, batchId, person),
                             person === null
                               ? say('days.anybodys', { name: called })
                               : say('days.givenTo', {

@@ -1,13 +1,11 @@
 import { say } from '@idle-kettle/words';
-import type { DayAnswer, SheetDocument } from '@idle-kettle/contract/daySheet';
+import type { DayAnswer } from '@idle-kettle/contract/daySheet';
 import { format, isSameDay } from 'date-fns';
 import { CalendarPlus, Printer, Trash2, Undo2 } from 'lucide-react';
-import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { useChangeDay, useDay, useDeleteDay } from '../api/days.ts';
+import { useDay, useDeleteDay } from '../api/days.ts';
 import { failureOf } from '../api/failure.ts';
 import { useKitchen } from '../api/kitchen.ts';
-import { useOneAtATime } from '../api/oneAtATime.ts';
 import { isConflict, sayError } from '../api/request.ts';
 import { useMay } from '../api/who.ts';
 import { NotFetched } from '../ui/Broken.tsx';
@@ -20,9 +18,10 @@ import { BatchWishes } from './BatchWishes.tsx';
 import { CrewLines } from './CrewLines.tsx';
 import { DayNeeds } from './DayNeeds.tsx';
 import { Lanes } from './Lanes.tsx';
-import { begunAt, documentOf, madeBy, toFiveMinutes, workersOf } from './sheet.ts';
+import { begunAt, madeBy, toFiveMinutes, workersOf } from './sheet.ts';
 import { SheetSetup } from './SheetSetup.tsx';
 import { ShortOf } from './ShortOf.tsx';
+import { useSheetChanges } from './useSheetChanges.ts';
 import { WhatWhen } from './WhatWhen.tsx';
 
 /** Several batches in one day: `/days/:id`. */
@@ -47,47 +46,35 @@ export function DayScreen() {
   );
 }
 
-type Did = { readonly text: string; readonly before: SheetDocument };
-
 function Day({ answer, units }: { readonly answer: DayAnswer; readonly units: 'metric' | 'us' }) {
-  const { sheet, batches, day, nowMs } = answer;
-  const change = useOneAtATime(useChangeDay(sheet.id));
+  const { sheet, batches, day } = answer;
+  const { keep, undo, did, error, isPending } = useSheetChanges(sheet);
   const remove = useDeleteDay();
   const goTo = useNavigate();
   const mayChange = useMay()('cook');
-  const [did, setDid] = useState<Did | null>(null);
-  const document = documentOf(sheet);
-  const failed = change.error ?? remove.error;
-  const keep = (next: SheetDocument, text: string) =>
-    change.mutate(
-      { version: sheet.version, document: next },
-      { onSuccess: () => setDid({ text, before: document }) },
-    );
-  const undo = () => {
-    if (did === null) return;
-    change.mutate(
-      { version: sheet.version, document: did.before },
-      { onSuccess: () => setDid(null) },
-    );
-  };
-  const nameOf = (of: number) => batches[of]?.name ?? '';
+  const failed = error ?? remove.error;
   const move = (of: number, byMs: number) => {
     const first = day?.acts.find((act) => act.of === of);
-    if (first === undefined) return;
+    const batch = batches[of];
+    if (first === undefined || batch === undefined) return;
+    const { batchId, name } = batch;
     const at = toFiveMinutes(first.startMs + byMs);
     const isFirst = at <= new Date(sheet.from).getTime();
     keep(
-      begunAt(document, of, isFirst ? null : at),
+      (document) => begunAt(document, batchId, isFirst ? null : at),
       isFirst
-        ? say('days.movedToFirst', { name: nameOf(of) })
-        : say('days.movedTo', { name: nameOf(of), time: format(at, 'HH:mm') }),
+        ? say('days.movedToFirst', { name })
+        : say('days.movedTo', { name, time: format(at, 'HH:mm') }),
     );
   };
-  const give = (of: number, person: number) =>
+  const give = (of: number, person: number) => {
+    const batch = batches[of];
+    if (batch === undefined) return;
     keep(
-      madeBy(document, of, person),
-      say('days.givenTo', { name: nameOf(of), person: workersOf(sheet)[person]?.name ?? '' }),
+      (document) => madeBy(document, batch.batchId, person),
+      say('days.givenTo', { name: batch.name, person: workersOf(sheet)[person]?.name ?? '' }),
     );
+  };
   return (
     <div className="flex flex-col gap-4">
       <header className="flex flex-wrap items-end gap-x-5 gap-y-2">
@@ -121,17 +108,18 @@ function Day({ answer, units }: { readonly answer: DayAnswer; readonly units: 'm
           )}
         </div>
       </header>
-      {did && (
-        <p role="status" className="flex items-center gap-2 print:hidden">
-          {did.text}
-          <button
-            type="button"
-            className="btn btn-ghost btn-sm"
-            disabled={change.isPending}
-            onClick={undo}
-          >
-            <Undo2 aria-hidden className="size-4" /> {say('days.undo')}
-          </button>
+      {(did !== null || isPending) && (
+        <p role="status" className="flex min-h-8 items-center gap-2 print:hidden">
+          {isPending ? (
+            say('days.planning')
+          ) : (
+            <>
+              {did}
+              <button type="button" className="btn btn-ghost btn-sm" onClick={undo}>
+                <Undo2 aria-hidden className="size-4" /> {say('days.undo')}
+              </button>
+            </>
+          )}
         </p>
       )}
       {failed && (
@@ -141,9 +129,7 @@ function Day({ answer, units }: { readonly answer: DayAnswer; readonly units: 'm
             : say('days.notKept', { error: sayError(failed) })}
         </p>
       )}
-      {day?.infeasible && (
-        <ShortOf answer={answer} mayChange={mayChange} isBusy={change.isPending} onChange={keep} />
-      )}
+      {day?.infeasible && <ShortOf answer={answer} mayChange={mayChange} onChange={keep} />}
       <Faults answer={answer} />
       {day !== null && batches.length > 0 && (
         <>
@@ -157,29 +143,16 @@ function Day({ answer, units }: { readonly answer: DayAnswer; readonly units: 'm
       <div className="grid items-start gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <div className="flex flex-col gap-6">
           {batches.length > 0 && (
-            <BatchWishes
-              answer={answer}
-              mayChange={mayChange}
-              isBusy={change.isPending}
-              onChange={keep}
-            />
+            <BatchWishes answer={answer} mayChange={mayChange} onChange={keep} />
           )}
           {answer.crew && <CrewLines answer={answer} crew={answer.crew} units={units} />}
           <WhatWhen answer={answer} />
         </div>
         <div className="flex flex-col gap-6">
-          <SheetSetup
-            sheet={sheet}
-            mayChange={mayChange}
-            isBusy={change.isPending}
-            onChange={keep}
-          />
+          <SheetSetup sheet={sheet} mayChange={mayChange} onChange={keep} />
           <DayNeeds answer={answer} units={units} />
         </div>
       </div>
-      <p className="sr-only" aria-live="polite">
-        {nowMs > 0 && change.isPending ? say('days.planning') : ''}
-      </p>
     </div>
   );
 }

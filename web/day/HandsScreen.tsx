@@ -4,9 +4,8 @@ import type { CrewPot, DayAct } from '@idle-kettle/core/schedule';
 import { format } from 'date-fns';
 import { Check } from 'lucide-react';
 import { Link, useParams } from 'react-router';
-import { useChangeDay, useDay } from '../api/days.ts';
+import { useDay } from '../api/days.ts';
 import { failureOf } from '../api/failure.ts';
-import { useOneAtATime } from '../api/oneAtATime.ts';
 import { sayError } from '../api/request.ts';
 import { useMay } from '../api/who.ts';
 import { NotFetched } from '../ui/Broken.tsx';
@@ -14,7 +13,8 @@ import { fruitColour } from '../ui/fruit.ts';
 import { Loading } from '../ui/Loading.tsx';
 import { PageHeading } from '../ui/PageHeading.tsx';
 import { nextFor } from './laneModel.ts';
-import { documentOf, thingName, tickable, withTick } from './sheet.ts';
+import { thingName, tickable, withTick } from './sheet.ts';
+import { useSheetChanges } from './useSheetChanges.ts';
 
 /** What one person does next, to be read at arm’s length: `/days/:id/hands/:person`. */
 export function HandsScreen() {
@@ -86,7 +86,7 @@ type BigProps = { readonly answer: DayAnswer; readonly act: DayAct; readonly isN
 /** The one thing to do, large, with the way to it. */
 function Big({ answer, act, isNow }: BigProps) {
   const { sheet, batches, nowMs } = answer;
-  const change = useOneAtATime(useChangeDay(sheet.id));
+  const { keep, error, isPending } = useSheetChanges(sheet);
   const mayCook = useMay()('cook');
   const batch = batches[act.of];
   const tick = tickable(answer, act.of);
@@ -119,17 +119,12 @@ function Big({ answer, act, isNow }: BigProps) {
         <button
           type="button"
           className="btn btn-primary btn-xl"
-          disabled={change.isPending}
+          disabled={isPending}
           onClick={() =>
-            change.mutate({
-              version: sheet.version,
-              document: withTick(
-                documentOf(sheet),
-                { batchId: batch?.batchId ?? '' },
-                tick.act,
-                nowMs,
-              ),
-            })
+            keep(
+              (document) => withTick(document, batch?.batchId ?? '', tick.act, nowMs),
+              say('days.done'),
+            )
           }
         >
           <Check aria-hidden className="size-6" /> {say('days.done')}
@@ -139,9 +134,9 @@ function Big({ answer, act, isNow }: BigProps) {
           {say(batch?.cookId != null ? 'days.toTheStove' : 'days.toTheBatch')}
         </Link>
       )}
-      {change.error && (
+      {error && (
         <p role="alert" className="text-error">
-          {say('days.notKept', { error: sayError(change.error) })}
+          {say('days.notKept', { error: sayError(error) })}
         </p>
       )}
     </section>

@@ -24,10 +24,13 @@ export function MomentField({ label, of, value, onKeep }: Props) {
       <input
         type="datetime-local"
         className="input input-sm w-48"
-        aria-label={`${label} ${of}`}
+        aria-label={`${label} ${of}`.trim()}
         step={300}
         value={typed}
         onChange={({ target }) => setTyped(target.value)}
+        onKeyDown={({ key, currentTarget }) => {
+          if (key === 'Enter') currentTarget.blur();
+        }}
         onBlur={() => {
           if (typed === shown) return;
           const at = new Date(typed).getTime();

@@ -54,7 +54,7 @@ function PersonBead({
   readonly mayChange: boolean;
 }) {
   const batch = answer.batches[bead.of];
-  const { setNodeRef, attributes, listeners, transform } = useDraggable({
+  const { setNodeRef, listeners, transform } = useDraggable({
     id: `hands ${bead.key}`,
     data: { kind: 'hands', of: bead.of },
     disabled: !mayChange,
@@ -65,9 +65,8 @@ function PersonBead({
   return (
     <span
       ref={setNodeRef}
-      {...attributes}
+      aria-hidden
       {...(mayChange ? listeners : {})}
-      tabIndex={-1}
       title={`${format(bead.startMs, 'HH:mm')} ${name}`}
       className={`absolute inset-y-1.5 overflow-hidden rounded-md px-1 text-xs leading-tight ${mayChange ? 'cursor-grab touch-none' : ''}`}
       style={{

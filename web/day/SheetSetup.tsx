@@ -4,53 +4,25 @@ import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { MomentField } from './MomentField.tsx';
-import { documentOf, oneMore, withoutPerson } from './sheet.ts';
+import { documentOf, oneMore, renamed, without, type SheetList } from './sheet.ts';
+import type { Keep, SheetChange } from './useSheetChanges.ts';
 
 type Props = {
   readonly sheet: DaySheet;
   readonly mayChange: boolean;
-  readonly isBusy: boolean;
-  readonly onChange: (next: SheetDocument, did: string) => void;
+  readonly onChange: Keep;
 };
 
-type Kind = 'people' | 'burners' | 'slow cookers' | 'canners';
-const KINDS: readonly Kind[] = ['people', 'burners', 'slow cookers', 'canners'];
+const KINDS: readonly SheetList[] = ['people', 'burners', 'slow cookers', 'canners'];
 
 /** Who is there and with what, from when, until when: everything that a day is planned on. */
-export function SheetSetup({ sheet, mayChange, isBusy, onChange }: Props) {
+export function SheetSetup({ sheet, mayChange, onChange }: Props) {
   const document = documentOf(sheet);
   const lists = {
     people: document.people,
     burners: document.burners,
     'slow cookers': document.slowCookers,
     canners: document.canners,
-  };
-  const renamed = (kind: Kind, index: number, name: string): SheetDocument => {
-    const of = <T extends { name: string }>(list: readonly T[]): T[] =>
-      list.map((one, nth) => (nth === index ? { ...one, name } : one));
-    switch (kind) {
-      case 'people':
-        return { ...document, people: of(document.people) };
-      case 'burners':
-        return { ...document, burners: of(document.burners) };
-      case 'slow cookers':
-        return { ...document, slowCookers: of(document.slowCookers) };
-      case 'canners':
-        return { ...document, canners: of(document.canners) };
-    }
-  };
-  const without = (kind: Kind, index: number): SheetDocument => {
-    const of = <T,>(list: readonly T[]): T[] => list.filter((_, nth) => nth !== index);
-    switch (kind) {
-      case 'people':
-        return withoutPerson(document, index);
-      case 'burners':
-        return { ...document, burners: of(document.burners) };
-      case 'slow cookers':
-        return { ...document, slowCookers: of(document.slowCookers) };
-      case 'canners':
-        return { ...document, canners: of(document.canners) };
-    }
   };
   return (
     <section aria-labelledby="setup-title" className="flex flex-col gap-3 print:hidden">
@@ -63,7 +35,9 @@ export function SheetSetup({ sheet, mayChange, isBusy, onChange }: Props) {
             key={sheet.name}
             label={say('days.nameOfDay')}
             value={sheet.name}
-            onKeep={(name) => onChange({ ...document, name }, say('days.renamed', { name }))}
+            onKeep={(name) =>
+              onChange((document) => ({ ...document, name }), say('days.renamed', { name }))
+            }
           />
           <div className="flex flex-wrap gap-3">
             <MomentField
@@ -73,7 +47,7 @@ export function SheetSetup({ sheet, mayChange, isBusy, onChange }: Props) {
               onKeep={(at) =>
                 at !== null &&
                 onChange(
-                  { ...document, from: new Date(at).toISOString() },
+                  (document) => ({ ...document, from: new Date(at).toISOString() }),
                   say('days.beginChanged'),
                 )
               }
@@ -84,7 +58,10 @@ export function SheetSetup({ sheet, mayChange, isBusy, onChange }: Props) {
               value={sheet.finishBy ?? null}
               onKeep={(at) =>
                 onChange(
-                  { ...document, finishBy: at === null ? null : new Date(at).toISOString() },
+                  (document) => ({
+                    ...document,
+                    finishBy: at === null ? null : new Date(at).toISOString(),
+                  }),
                   say('days.finishChanged'),
                 )
               }
@@ -105,7 +82,10 @@ export function SheetSetup({ sheet, mayChange, isBusy, onChange }: Props) {
                       isQuiet
                       value={one.name}
                       onKeep={(name) =>
-                        onChange(renamed(kind, index, name), say('days.renamed', { name }))
+                        onChange(
+                          (document) => renamed(document, kind, one.name, name),
+                          say('days.renamed', { name }),
+                        )
                       }
                     />
                     {kind === 'people' && (
@@ -125,9 +105,11 @@ export function SheetSetup({ sheet, mayChange, isBusy, onChange }: Props) {
                       type="button"
                       className="btn btn-square btn-ghost btn-sm"
                       aria-label={say('days.takeOff', { name: one.name })}
-                      disabled={isBusy}
                       onClick={() =>
-                        onChange(without(kind, index), say('days.takenOff', { name: one.name }))
+                        onChange(
+                          (document) => without(document, kind, one.name),
+                          say('days.takenOff', { name: one.name }),
+                        )
                       }
                     >
                       <X aria-hidden className="size-4" />
@@ -150,15 +132,16 @@ export function SheetSetup({ sheet, mayChange, isBusy, onChange }: Props) {
             <button
               type="button"
               className="btn btn-ghost btn-sm"
-              disabled={isBusy}
-              onClick={() => onChange(oneMore(document, kind), say(`days.oneMore.${kind}`))}
+              onClick={() =>
+                onChange((document) => oneMore(document, kind), say(`days.oneMore.${kind}`))
+              }
             >
               <Plus aria-hidden className="size-4" /> {say(`days.oneMore.${kind}`)}
             </button>
           )}
         </fieldset>
       ))}
-      <Breaks document={document} mayChange={mayChange} isBusy={isBusy} onChange={onChange} />
+      <Breaks document={document} mayChange={mayChange} onChange={onChange} />
     </section>
   );
 }
@@ -201,13 +184,15 @@ type BreakProps = Omit<Props, 'sheet'> & { readonly document: SheetDocument };
 const HOUR_MS = 3_600_000;
 
 /** When nobody is there: meals, the night. */
-function Breaks({ document, mayChange, isBusy, onChange }: BreakProps) {
+function Breaks({ document, mayChange, onChange }: BreakProps) {
   const { breaks, from } = document;
   const next = new Date(breaks.at(-1)?.to ?? new Date(from).getTime() + 3 * HOUR_MS).getTime();
-  const withBreak = (index: number, change: Partial<(typeof breaks)[number]>): SheetDocument => ({
-    ...document,
-    breaks: breaks.map((one, nth) => (nth === index ? { ...one, ...change } : one)),
-  });
+  const withBreak =
+    (index: number, change: Partial<(typeof breaks)[number]>): SheetChange =>
+    (now) => ({
+      ...now,
+      breaks: now.breaks.map((one, nth) => (nth === index ? { ...one, ...change } : one)),
+    });
   return (
     <fieldset>
       <legend className="font-bold">{say('days.breaks')}</legend>
@@ -243,10 +228,9 @@ function Breaks({ document, mayChange, isBusy, onChange }: BreakProps) {
                 type="button"
                 className="btn btn-square btn-ghost btn-sm"
                 aria-label={say('days.takeBreakOff')}
-                disabled={isBusy}
                 onClick={() =>
                   onChange(
-                    { ...document, breaks: breaks.filter((_, nth) => nth !== index) },
+                    (now) => ({ ...now, breaks: now.breaks.filter((_, nth) => nth !== index) }),
                     say('days.breakChanged'),
                   )
                 }
@@ -261,19 +245,18 @@ function Breaks({ document, mayChange, isBusy, onChange }: BreakProps) {
         <button
           type="button"
           className="btn btn-ghost btn-sm"
-          disabled={isBusy}
           onClick={() =>
             onChange(
-              {
-                ...document,
+              (now) => ({
+                ...now,
                 breaks: [
-                  ...breaks,
+                  ...now.breaks,
                   {
                     from: new Date(next).toISOString(),
                     to: new Date(next + HOUR_MS).toISOString(),
                   },
                 ],
-              },
+              }),
               say('days.breakChanged'),
             )
           }

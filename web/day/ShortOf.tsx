@@ -1,19 +1,19 @@
 import { say } from '@idle-kettle/words';
-import type { DayAnswer, SheetDocument } from '@idle-kettle/contract/daySheet';
+import type { DayAnswer } from '@idle-kettle/contract/daySheet';
 import type { Change } from '@idle-kettle/core/schedule';
 import { format } from 'date-fns';
-import { documentOf, withChange } from './sheet.ts';
+import { withChange } from './sheet.ts';
+import type { Keep } from './useSheetChanges.ts';
 
 type Props = {
   readonly answer: DayAnswer;
   readonly mayChange: boolean;
-  readonly isBusy: boolean;
-  readonly onChange: (next: SheetDocument, did: string) => void;
+  readonly onChange: Keep;
 };
 
 /** What is short of a day that does not come out, and changes that would do, a press each. */
-export function ShortOf({ answer, mayChange, isBusy, onChange }: Props) {
-  const { sheet, day, batches } = answer;
+export function ShortOf({ answer, mayChange, onChange }: Props) {
+  const { day, batches } = answer;
   const short = day?.infeasible ?? null;
   if (day === null || short === null) return null;
   const inWords = (change: Change): string => {
@@ -42,9 +42,11 @@ export function ShortOf({ answer, mayChange, isBusy, onChange }: Props) {
                   key={inWords(change)}
                   type="button"
                   className="btn"
-                  disabled={isBusy}
                   onClick={() =>
-                    onChange(withChange(documentOf(sheet), change, day.finishMs), inWords(change))
+                    onChange(
+                      (document) => withChange(document, change, day.finishMs),
+                      inWords(change),
+                    )
                   }
                 >
                   {inWords(change)}

@@ -57,50 +57,53 @@ export function newSheet(
 /** Rounded to five minutes. */
 export const toFiveMinutes = (ms: number): number => Math.round(ms / STEP_MS) * STEP_MS;
 
-/** A batch begins no sooner than a moment; null for as soon as it goes. */
-export const begunAt = (
+/** What is wished of one batch. */
+const wished = (
   document: SheetDocument,
-  of: number,
-  notBefore: number | null,
+  of: string,
+  change: Partial<SheetDocument['batches'][number]>,
 ): SheetDocument => ({
   ...document,
-  batches: document.batches.map((batch, index) =>
-    index === of
-      ? { ...batch, notBefore: notBefore === null ? null : new Date(notBefore).toISOString() }
-      : batch,
+  batches: document.batches.map((batch) =>
+    batch.batchId === of ? { ...batch, ...change } : batch,
   ),
 });
+
+/** A batch begins no sooner than a moment; null for as soon as it goes. */
+export const begunAt = (document: SheetDocument, of: string, ms: number | null): SheetDocument =>
+  wished(document, of, { notBefore: ms === null ? null : new Date(ms).toISOString() });
 
 /** A batch is made by one person; null for whoever is free. */
-export const madeBy = (
-  document: SheetDocument,
-  of: number,
-  person: number | null,
-): SheetDocument => ({
-  ...document,
-  batches: document.batches.map((batch, index) => (index === of ? { ...batch, person } : batch)),
-});
+export const madeBy = (document: SheetDocument, of: string, person: number | null): SheetDocument =>
+  wished(document, of, { person });
+
+/** A batch more; one that is there already stays as it is. */
+export const withBatch = (document: SheetDocument, batchId: string): SheetDocument =>
+  document.batches.some((batch) => batch.batchId === batchId)
+    ? document
+    : { ...document, batches: [...document.batches, { batchId }] };
 
 /** A person less: what was theirs is anybody’s. */
-export const withoutPerson = (document: SheetDocument, person: number): SheetDocument => ({
-  ...document,
-  people: document.people.filter((_, index) => index !== person),
-  batches: document.batches.map((batch) =>
-    batch.person == null || batch.person < person
-      ? batch
-      : { ...batch, person: batch.person === person ? null : batch.person - 1 },
-  ),
-});
-
-/** A batch less, with what was ticked of it. */
-export const withoutBatch = (document: SheetDocument, of: number): SheetDocument => {
-  const gone = document.batches[of]?.batchId;
+function withoutPerson(document: SheetDocument, name: string): SheetDocument {
+  const person = document.people.findIndex((one) => one.name === name);
+  if (person < 0) return document;
   return {
     ...document,
-    batches: document.batches.filter((_, index) => index !== of),
-    ticks: document.ticks.filter(({ batchId }) => batchId !== gone),
+    people: document.people.filter((_, index) => index !== person),
+    batches: document.batches.map((batch) =>
+      batch.person == null || batch.person < person
+        ? batch
+        : { ...batch, person: batch.person === person ? null : batch.person - 1 },
+    ),
   };
-};
+}
+
+/** A batch less, with what was ticked of it. */
+export const withoutBatch = (document: SheetDocument, of: string): SheetDocument => ({
+  ...document,
+  batches: document.batches.filter(({ batchId }) => batchId !== of),
+  ticks: document.ticks.filter(({ batchId }) => batchId !== of),
+});
 
 /** A change that makes the day come out. */
 export function withChange(
@@ -110,7 +113,7 @@ export function withChange(
 ): SheetDocument {
   switch (change.kind) {
     case 'leave out':
-      return withoutBatch(document, change.of);
+      return withoutBatch(document, document.batches[change.of]?.batchId ?? '');
     case 'finish later':
       return { ...document, finishBy: new Date(upToFive(finishMs)).toISOString() };
     case 'one more':
@@ -120,11 +123,35 @@ export function withChange(
 
 const upToFive = (ms: number): number => Math.ceil(ms / STEP_MS) * STEP_MS;
 
-/** One more of something, by a name of its own. */
-export function oneMore(
+/** What a sheet lists by name. */
+export type SheetList = 'people' | 'burners' | 'slow cookers' | 'canners';
+
+const FIELDS = {
+  people: 'people',
+  burners: 'burners',
+  'slow cookers': 'slowCookers',
+  canners: 'canners',
+} as const;
+
+/** One of a list by another name. */
+export const renamed = (
   document: SheetDocument,
-  resource: 'people' | 'burners' | 'slow cookers' | 'canners',
-): SheetDocument {
+  list: SheetList,
+  from: string,
+  name: string,
+): SheetDocument => ({
+  ...document,
+  [FIELDS[list]]: document[FIELDS[list]].map((one) => (one.name === from ? { ...one, name } : one)),
+});
+
+/** One of a list less. */
+export const without = (document: SheetDocument, list: SheetList, name: string): SheetDocument =>
+  list === 'people'
+    ? withoutPerson(document, name)
+    : { ...document, [FIELDS[list]]: document[FIELDS[list]].filter((one) => one.name !== name) };
+
+/** One more of something, by a name of its own. */
+export function oneMore(document: SheetDocument, resource: SheetList): SheetDocument {
   const named = (of: readonly { readonly name: string }[], nameOf: (nth: number) => string) => {
     let nth = of.length + 1;
     while (of.some(({ name }) => name === nameOf(nth))) nth += 1;
@@ -193,16 +220,18 @@ export function tickable(
 /** An act is done now. */
 export const withTick = (
   document: SheetDocument,
-  { batchId }: Pick<SheetDocument['batches'][number], 'batchId'>,
+  batchId: string,
   act: DayAct['act'],
   nowMs: number,
-): SheetDocument => ({
-  ...document,
-  ticks: [
-    ...document.ticks,
-    { batchId, act: act === 'prepare' ? 'weigh' : act, at: new Date(nowMs).toISOString() },
-  ],
-});
+): SheetDocument => {
+  const name = act === 'prepare' ? 'weigh' : act;
+  return document.ticks.some((tick) => tick.batchId === batchId && tick.act === name)
+    ? document
+    : {
+        ...document,
+        ticks: [...document.ticks, { batchId, act: name, at: new Date(nowMs).toISOString() }],
+      };
+};
 
 /** What is held, by the name that the sheet gives it: `burner 2` → `Back burner`. */
 export function thingName({ burners, slowCookers, canners }: SheetDocument, held: string): string {
