@@ -51,7 +51,7 @@ test('what is not ripe for long, never used, or there already is not wished for'
 
 test('much fruit is made in several batches, each small enough for a pot', () => {
   expect(linesOf('damson', 4000)).toEqual(['2 kg damson', '2 kg damson']);
-  expect(linesOf('damson', 900)).toEqual(['0.9 kg damson']);
+  expect(linesOf('damson', 900)).toEqual(['900 g damson']);
   expect(linesOf('damson', 90_000)).toHaveLength(4);
-  expect(linesOf('damson', 10)).toEqual(['0.1 kg damson']);
+  expect(linesOf('damson', 10)).toEqual(['100 g damson']);
 });

@@ -1,5 +1,5 @@
 import type { FruitInHouse, FruitStock } from '@idle-kettle/contract/season';
-import { findIngredient } from '@idle-kettle/core';
+import { findIngredient, formatMass } from '@idle-kettle/core';
 
 /** Fruit that could be cooked within the next weeks. */
 export type FruitWish = {
@@ -68,5 +68,5 @@ export function linesOf(fruit: string, massG: number): readonly string[] {
   const count = Math.min(MOST_BATCHES, Math.max(1, Math.ceil(massG / BATCH_G)));
   const each = Math.max(0.1, Math.round(Math.min(massG / count, BATCH_G) / 100) / 10);
   const name = findIngredient(fruit)?.name ?? fruit;
-  return Array.from({ length: count }, () => `${each} kg ${name}`);
+  return Array.from({ length: count }, () => `${formatMass(1000 * each, 'metric')} ${name}`);
 }
