@@ -48,6 +48,19 @@ export class CannerWatchedDto {
   watched!: number;
 }
 
+/** How long hands take in this kitchen, min for one person; left out or null for what is usual. */
+export class HandMinutesDto {
+  /** To prepare a kilogram of fruit. */
+  @IsOptional()
+  @IsBetween(0.1, 60, 'min')
+  perKg!: number | null;
+
+  /** To fill a jar, and wipe and lid it. */
+  @IsOptional()
+  @IsBetween(0.1, 20, 'min')
+  perJar!: number | null;
+}
+
 /** How much of something is in the cupboard. */
 export class StockDto {
   /** Id of the ingredient: `sugar`. */

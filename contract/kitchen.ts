@@ -26,7 +26,14 @@ import {
   Min,
 } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
-import { BurnerDto, CannerWatchedDto, NamedPotDto, PriceDto, StockDto } from './equipment.ts';
+import {
+  BurnerDto,
+  CannerWatchedDto,
+  HandMinutesDto,
+  NamedPotDto,
+  PriceDto,
+  StockDto,
+} from './equipment.ts';
 import { PackDto } from './evidence.ts';
 import { AllDiffer } from './owned.ts';
 import { ShelfPlaceDto } from './shelfPlace.ts';
@@ -138,6 +145,11 @@ export class KitchenDto {
   /** Places of its own where jars are kept, besides pantry, fridge, freezer and the box for gifts. */
   @AreItems(30, () => ShelfPlaceDto)
   shelves?: readonly ShelfPlaceDto[];
+
+  /** What it taught of its hands. Null for what is usual. */
+  @IsOptional()
+  @IsPart(() => HandMinutesDto, refusal('requests.object'))
+  handMinutes?: HandMinutesDto | null;
 
   /** The time zone that it keeps, as the IANA names it. Null until a browser told. */
   @IsOptional()

@@ -21,7 +21,8 @@ import {
   lastTimeOn,
 } from './demo/demo.ts';
 import { demoJars } from './demo/demoJars.ts';
-import { DEMO_FRUIT, DEMO_SHELVES, demoLife } from './demo/demoLife.ts';
+import { DEMO_DAY, DEMO_FRUIT, DEMO_SHELVES, demoLife } from './demo/demoLife.ts';
+import { DaysService } from './days/days.service.ts';
 import { FruitService } from './season/fruit.service.ts';
 import { JarEvents } from './season/jarEvents.service.ts';
 import { demoSeasonCook } from './demo/demoSeasonCook.ts';
@@ -67,6 +68,7 @@ if (!(await kitchens.current(householdId)).setUp) {
   }
   await throughTheSeason();
   await livedThrough();
+  await planASaturday();
   await setOnTheStove();
   await everyLabel();
   await kitchens.setUp(householdId, DEMO_KITCHEN);
@@ -177,6 +179,32 @@ async function livedThrough(): Promise<void> {
       place,
       since: new Date(nowMs - days * 24 * 3_600_000).toISOString(),
     });
+}
+
+/** The next Saturday, with three batches and an apple butter overnight. */
+async function planASaturday(): Promise<void> {
+  const listed = await batches.list(householdId);
+  const kitchen = await kitchens.current(householdId);
+  const from = new Date();
+  from.setDate(from.getDate() + (6 - from.getDay() || 7));
+  // The apples cook through the night before.
+  from.setHours(-4, 0, 0, 0);
+  const at = (hours: number) => new Date(from.getTime() + hours * 3_600_000).toISOString();
+  await app.get(DaysService).create(householdId, {
+    name: DEMO_DAY.name,
+    from: at(0),
+    finishBy: null,
+    people: DEMO_DAY.people.map((name) => ({ name })),
+    burners: [{ name: 'Front burner' }, { name: 'Back burner' }],
+    slowCookers: [{ name: 'Slow cooker' }],
+    canners: [{ name: 'Canner', halfPints: kitchen.cannerHolds ?? 7 }],
+    breaks: [{ from: at(2), to: at(13) }],
+    batches: DEMO_DAY.batches.flatMap((name) => {
+      const batch = listed.find((one) => one.name === name);
+      return batch === undefined ? [] : [{ batchId: batch.id }];
+    }),
+    ticks: [],
+  });
 }
 
 /** One batch half-way on the stove, with what was done to it so far. */

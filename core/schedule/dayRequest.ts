@@ -1,4 +1,5 @@
 import type { PlanRequest } from '../evaluate/index.ts';
+import type { TaughtHands } from './handMinutes.ts';
 
 /** Batches of one day, and what there is to make them with. Times in ms. */
 export type DayRequest = {
@@ -12,6 +13,8 @@ export type DayRequest = {
   readonly canners: readonly { readonly halfPints: number }[];
   /** When nobody is there: meals, and the night. */
   readonly breaks: readonly { readonly fromMs: number; readonly toMs: number }[];
+  /** What the kitchen taught of its hands; left out for what is usual. */
+  readonly handMinutes?: TaughtHands | null;
   readonly batches: readonly DayBatch[];
 };
 

@@ -9,6 +9,16 @@ export type HandWork = {
   readonly jars: number;
   /** How many work at it together. */
   readonly size: number;
+  /** What the kitchen taught of its hands; left out for what is usual. */
+  readonly taught?: TaughtHands | null;
+};
+
+/** How long hands take in a kitchen, min for one person; null for what is usual. */
+export type TaughtHands = {
+  /** To prepare a kilogram of fruit: wash, stone, cut, weigh. */
+  readonly perKg: number | null;
+  /** To fill a jar, and wipe and lid it. */
+  readonly perJar: number | null;
 };
 
 /** Minutes that hands need: so many at least, and more for each kilogram of fruit and each jar. */
@@ -34,6 +44,9 @@ const HANDS: { readonly [id in ActId]?: Hands } = {
   out: { least: 1, perJar: 0.3 },
 };
 
+/** What is planned where a kitchen taught nothing. */
+export const USUAL_HANDS = { perKg: HANDS.weigh?.perKg ?? 0, perJar: HANDS.fill?.perJar ?? 0 };
+
 /** How long a jar takes a line of so many, as a share of what it takes one. */
 const lineShare = (size: number): number =>
   fillingLine(size).secondsPerJar / fillingLine(1).secondsPerJar;
@@ -48,10 +61,12 @@ const LEAST = 1;
 /** Minutes of an act that hands decide; its own where a clock or the pot does. */
 export function minutesOfAct(
   { id, minutes }: PlanAct,
-  { fruitKg, jars, size }: HandWork,
+  { fruitKg, jars, size, taught = null }: HandWork,
 ): Quantiles {
   if (minutes !== null) return minutes;
-  const { least, perKg = 0, perJar = 0 } = HANDS[id] ?? { least: LEAST };
+  const { least, ...usual } = HANDS[id] ?? { least: LEAST };
+  const perKg = (id === 'weigh' ? taught?.perKg : null) ?? usual.perKg ?? 0;
+  const perJar = (id === 'fill' ? taught?.perJar : null) ?? usual.perJar ?? 0;
   const aJar = id === 'fill' ? perJar * lineShare(size) : perJar / fasterAtFruit(size);
   const p50 = least + (perKg * fruitKg) / fasterAtFruit(size) + aJar * jars;
   return { p10: QUICK * p50, p50, p90: SLOW * p50 };

@@ -19,7 +19,7 @@ const SLACK = 1;
 export function jobOfPlan(batch: DayBatch, plan: Plan, request: DayRequest): Job {
   const { fromMs, canners } = request;
   const { size } = crewOf(request);
-  const work = workOf(plan, size);
+  const work: HandWork = { ...workOf(plan, size), taught: request.handMinutes ?? null };
   const minuteOf = (ms: number | null) => (ms === null ? null : (ms - fromMs) / MIN_MS);
   const end = plan.acts.findIndex(({ id }) => id === 'load' || id === 'chill');
   const before = end < 0 ? plan.acts : plan.acts.slice(0, end);

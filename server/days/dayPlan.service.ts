@@ -1,4 +1,4 @@
-import { jamColourOf, mainFruitOf } from '@idle-kettle/contract';
+import { jamColourOf, mainFruitOf, type Kitchen } from '@idle-kettle/contract';
 import type { DayAnswer, DaySheet, SheetBatch } from '@idle-kettle/contract/daySheet';
 import type { Formula } from '@idle-kettle/core';
 import type { AskedBatch, AskedDay, WorkedDay } from '@idle-kettle/core/schedule';
@@ -88,10 +88,7 @@ export class DayPlanService {
     const worked =
       known?.key === key
         ? known.worked
-        : await this.planning.runPlan(
-            'liveDay',
-            await this.asked(sheet, there, { ...kitchen }, nowMs),
-          );
+        : await this.planning.runPlan('liveDay', await this.asked(sheet, there, kitchen, nowMs));
     this.keep(sheet.id, key, worked);
     const { day, faults, crew, shopping, batches } = worked;
     return {
@@ -122,7 +119,7 @@ export class DayPlanService {
       readonly batch: BatchRow;
       readonly cook: CookRow | undefined;
     }[],
-    kitchen: AskedBatch['kitchen'],
+    { handMinutes, ...kitchen }: Kitchen,
     nowMs: number,
   ): Promise<AskedDay> {
     const ms = (moment: string | null | undefined) =>
@@ -159,6 +156,7 @@ export class DayPlanService {
         toMs: new Date(to).getTime(),
       })),
       batches,
+      handMinutes,
       nowMs,
     };
   }

@@ -15,6 +15,13 @@ export const DEMO_FRUIT = [
   { line: '1.5 kg ripe pears', place: 'counter', days: 2 },
 ] as const;
 
+/** The day that the demo’s household plans next: which batches, and who makes them. */
+export const DEMO_DAY = {
+  name: 'Saturday in the kitchen',
+  batches: ['Apple butter, overnight', 'Medlar, trial', 'Lime curd'],
+  people: ['Rowan', 'Hazel'],
+} as const;
+
 /** Where this household keeps jars besides the usual places. */
 export const DEMO_SHELVES = [{ id: 'cellar', name: 'Cellar shelf', kind: 'pantry' }] as const;
 

@@ -4,6 +4,7 @@ import type {
   NamedPotDto,
   PackDto,
   PriceDto,
+  HandMinutesDto,
   ShelfPlaceDto,
   CannerWatchedDto,
   StockDto,
@@ -115,6 +116,10 @@ export class KitchenModel extends Model {
   @Default([])
   @Column(DataType.JSONB)
   declare shelves: ShelfPlaceDto[];
+
+  /** What it taught of its hands. */
+  @Column(DataType.JSONB)
+  declare handMinutes: HandMinutesDto | null;
 
   /** The time zone that it keeps. */
   @Column(DataType.STRING(60))

@@ -264,6 +264,7 @@ const MAY_BE_NULL: ReadonlySet<string> = new Set([
   'cannerHolds',
   'cannerWatched',
   'zone',
+  'handMinutes',
 ]);
 
 /** Lists of what a kitchen owns. */
@@ -319,6 +320,7 @@ const fieldsOf = (row: KitchenModel) => ({
   currency: row.currency,
   shelves: row.shelves,
   zone: row.zone,
+  handMinutes: row.handMinutes,
 });
 
 const answer = (row: KitchenModel): Kitchen => ({

@@ -141,6 +141,28 @@ describe('a day sheet', () => {
     expect(day?.acts.every(({ startMs }) => startMs >= Date.now() - 60_000)).toBe(true);
   });
 
+  test('is planned with the minutes that its kitchen taught', async () => {
+    const { id } = body<DaySheet>(
+      await api()
+        .post('/api/days')
+        .send(sheetOf([plum]))
+        .expect(201),
+    );
+    const weighs = async () => {
+      const act = (await answerOf(id)).day?.acts.find((one) => one.act === 'prepare');
+      return ((act?.endMs ?? 0) - (act?.startMs ?? 0)) / 60_000;
+    };
+    const usual = await weighs();
+    const teach = async (handMinutes: object | null) => {
+      const { version } = body<{ version: number }>(await api().get('/api/kitchen').expect(200));
+      await api().patch('/api/kitchen').send({ version, changes: { handMinutes } }).expect(200);
+    };
+    await teach({ perKg: 20, perJar: null });
+    expect(await weighs()).toBeGreaterThan(usual + 30);
+    await teach(null);
+    expect(await weighs()).toBeCloseTo(usual, 6);
+  });
+
   test('stands in Today, and in a calendar that another library reads', async () => {
     const { id } = body<DaySheet>(
       await api()

@@ -3,6 +3,7 @@ import type { DaySheet, SheetDocument } from '@idle-kettle/contract/daySheet';
 import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { HandMinutes } from './HandMinutes.tsx';
 import { MomentField } from './MomentField.tsx';
 import { documentOf, oneMore, renamed, without, type SheetList } from './sheet.ts';
 import type { Keep, SheetChange } from './useSheetChanges.ts';
@@ -141,6 +142,7 @@ export function SheetSetup({ sheet, mayChange, onChange }: Props) {
           )}
         </fieldset>
       ))}
+      {mayChange && <HandMinutes />}
       <Breaks document={document} mayChange={mayChange} onChange={onChange} />
     </section>
   );

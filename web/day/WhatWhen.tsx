@@ -13,7 +13,7 @@ export function WhatWhen({ answer: { day, sheet, crew } }: { readonly answer: Da
         {say('days.whatWhen')}
       </h2>
       <table className="table table-sm">
-        <thead>
+        <thead className="text-base-content">
           <tr>
             <th scope="col">{say('days.time')}</th>
             <th scope="col">{say('days.what')}</th>

@@ -28,6 +28,7 @@ const KITCHEN: Kitchen = {
   currency: 'EUR',
   shelves: [],
   zone: null,
+  handMinutes: null,
 };
 const idOf = (name: string) => findIngredient(name)?.id;
 

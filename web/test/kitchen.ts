@@ -27,4 +27,5 @@ export const DEFAULTS: Kitchen = {
   currency: 'USD',
   shelves: [],
   zone: null,
+  handMinutes: null,
 };

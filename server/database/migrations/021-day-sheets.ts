@@ -4,7 +4,10 @@ import type { RunnableMigration } from 'umzug';
 const moment = { type: DataTypes.DATE, allowNull: false, defaultValue: literal('now()') };
 const must = { allowNull: false } as const;
 
-/** Several batches of one day: who makes them on what, what is wished of them, what is ticked. */
+/**
+ * Several batches of one day: who makes them on what, what is wished of them, what is ticked;
+ * and what a kitchen taught of its hands.
+ */
 export const daySheets: RunnableMigration<QueryInterface> = {
   name: '021-day-sheets',
   up: async ({ context: tables }) => {
@@ -25,8 +28,10 @@ export const daySheets: RunnableMigration<QueryInterface> = {
       updated_at: moment,
     });
     await tables.addIndex('day_sheets', ['household_id', 'from']);
+    await tables.addColumn('kitchens', 'hand_minutes', { type: DataTypes.JSONB });
   },
   down: async ({ context: tables }) => {
+    await tables.removeColumn('kitchens', 'hand_minutes');
     await tables.dropTable('day_sheets');
   },
 };
