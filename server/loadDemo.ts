@@ -181,24 +181,22 @@ async function livedThrough(): Promise<void> {
     });
 }
 
-/** The next Saturday, with three batches and an apple butter overnight. */
+/** The next Saturday, with three batches for two. */
 async function planASaturday(): Promise<void> {
   const listed = await batches.list(householdId);
   const kitchen = await kitchens.current(householdId);
   const from = new Date();
   from.setDate(from.getDate() + (6 - from.getDay() || 7));
-  // The apples cook through the night before.
-  from.setHours(-4, 0, 0, 0);
-  const at = (hours: number) => new Date(from.getTime() + hours * 3_600_000).toISOString();
+  from.setHours(9, 0, 0, 0);
   await app.get(DaysService).create(householdId, {
     name: DEMO_DAY.name,
-    from: at(0),
+    from: from.toISOString(),
     finishBy: null,
     people: DEMO_DAY.people.map((name) => ({ name })),
     burners: [{ name: 'Front burner' }, { name: 'Back burner' }],
     slowCookers: [{ name: 'Slow cooker' }],
     canners: [{ name: 'Canner', halfPints: kitchen.cannerHolds ?? 7 }],
-    breaks: [{ from: at(2), to: at(13) }],
+    breaks: [],
     batches: DEMO_DAY.batches.flatMap((name) => {
       const batch = listed.find((one) => one.name === name);
       return batch === undefined ? [] : [{ batchId: batch.id }];

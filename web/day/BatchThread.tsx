@@ -30,7 +30,7 @@ export function BatchThread({ answer, of, beads, held, endMs, time, mayChange }:
   const [from, to] = [beads[0]?.startMs ?? 0, endMs ?? 0];
   return (
     <div
-      className="flex h-[4.75rem] items-stretch border-b border-base-300"
+      className="flex h-[5.25rem] items-stretch border-b border-base-300"
       data-batch={batch?.name}
     >
       <div className="sticky left-0 z-20 flex w-[var(--label)] shrink-0 flex-col justify-center bg-base-200 pr-2 leading-tight">
@@ -51,17 +51,19 @@ export function BatchThread({ answer, of, beads, held, endMs, time, mayChange }:
         className={`relative grow ${mayChange ? 'cursor-grab touch-pan-y' : ''} ${isDragging ? 'opacity-70' : ''}`}
         style={transform ? { transform: `translateX(${transform.x}px)` } : undefined}
       >
-        <span
-          className="absolute top-1/2 h-1 -translate-y-1/2 rounded-full"
-          style={{
-            left: time.at(from),
-            width: Math.max(0, time.at(to) - time.at(from)),
-            background: mixed(batch?.colour ?? null, 45),
-          }}
-        />
-        {beads.map((bead) => (
-          <BeadDrawn key={bead.key} bead={bead} time={time} colour={batch?.colour ?? null} />
-        ))}
+        <div className="absolute inset-x-0 top-2 bottom-8">
+          <span
+            className="absolute top-1/2 h-1 -translate-y-1/2 rounded-full"
+            style={{
+              left: time.at(from),
+              width: Math.max(0, time.at(to) - time.at(from)),
+              background: mixed(batch?.colour ?? null, 45),
+            }}
+          />
+          {beads.map((bead) => (
+            <BeadDrawn key={bead.key} bead={bead} time={time} colour={batch?.colour ?? null} />
+          ))}
+        </div>
         <Held answer={answer} beads={held} time={time} />
       </div>
     </div>
@@ -89,7 +91,7 @@ const BeadDrawn = ({
       title={told}
       className={`absolute flex items-center justify-center overflow-hidden text-xs leading-none ${
         hands
-          ? 'inset-y-3 rounded-md border-2'
+          ? 'inset-y-0 rounded-md border-2'
           : 'top-1/2 h-5 -translate-y-1/2 rounded-full border bg-base-100'
       } ${isDone ? 'opacity-55' : ''}`}
       style={{
@@ -123,8 +125,10 @@ const Held = ({
       stretchesHeld(beads, kind).map(({ from, to, thing }) => (
         <span
           key={`${thing} ${from}`}
-          className={`absolute bottom-0 flex h-3 items-center gap-0.5 overflow-hidden rounded-t border-t-2 px-0.5 text-[0.625rem] leading-none whitespace-nowrap ${
-            kind === 'canner' ? 'border-info text-info' : 'border-secondary text-secondary'
+          className={`absolute flex h-3.5 items-center gap-0.5 overflow-hidden rounded-t border-t-2 px-0.5 text-[0.625rem] leading-none whitespace-nowrap ${
+            kind === 'canner'
+              ? 'bottom-0 border-info text-info'
+              : 'bottom-4 border-secondary text-secondary'
           }`}
           style={{
             left: time.at(from),

@@ -16,7 +16,7 @@ export function Hours({ time, from, to, nowMs }: HoursProps) {
   first.setMinutes(0, 0, 0);
   const hours: number[] = [];
   for (let at = first.getTime(); at <= to; at += HOUR_MS)
-    if (at >= from && !time.folds.some((fold) => at > fold.from && at < fold.to)) hours.push(at);
+    if (at >= from && !isNearFold(time, at)) hours.push(at);
   const isOn = nowMs >= from && nowMs <= to;
   return (
     <div className="relative h-7 text-sm" aria-hidden style={{ marginLeft: 'var(--label)' }}>
@@ -48,3 +48,14 @@ export function Hours({ time, from, to, nowMs }: HoursProps) {
     </div>
   );
 }
+
+/** An hour is as wide as this, px; beside a fold there is no room for it. */
+const HALF_PX = 22;
+
+const isNearFold = (time: FoldedTime, at: number): boolean =>
+  time.folds.some(
+    (fold) =>
+      (at > fold.from && at < fold.to) ||
+      Math.abs(time.at(at) - time.at(fold.from)) < HALF_PX ||
+      Math.abs(time.at(at) - time.at(fold.to)) < HALF_PX,
+  );
