@@ -1,5 +1,3 @@
-import type { DayRequest } from './dayRequest.ts';
-
 /** So many people are a crew: they work in teams, one to a pot. */
 export const CREW_FROM = 4;
 
@@ -12,7 +10,10 @@ export function crewOf({
   burners,
   slowCookers,
   batches,
-}: Pick<DayRequest, 'people' | 'burners' | 'slowCookers'> & {
+}: {
+  readonly people: number;
+  readonly burners: number;
+  readonly slowCookers: number;
   readonly batches: readonly unknown[];
 }): Crew {
   if (people < CREW_FROM) return { teams: people, size: 1 };
