@@ -73,6 +73,11 @@ export class DayRequestDto {
   @AreParts(() => DayCannerDto, refusal('requests.like', { example: '{ "halfPints": 7 }' }))
   canners?: DayCannerDto[];
 
+  /** Pots for the burners; left out for as many as are wanted. */
+  @IsOptional()
+  @IsWholeBetween(0, 20, 'pots')
+  pots?: number | null;
+
   /** When nobody is there: meals, the night. */
   @IsOptional()
   @IsArray({ message: refusal('requests.list') })
@@ -104,6 +109,7 @@ export const readDayRequest = (json: unknown): ReadJson<DayRequest> =>
     burners: dto.burners ?? 1,
     slowCookers: dto.slowCookers ?? 0,
     canners: dto.canners ?? [],
+    pots: dto.pots ?? null,
     breaks: (dto.breaks ?? []).map(({ from, to }) => ({
       fromMs: new Date(from).getTime(),
       toMs: new Date(to).getTime(),

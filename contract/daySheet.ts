@@ -151,6 +151,12 @@ export class DaySheetDto {
   @AllDiffer()
   canners!: NamedCannerDto[];
 
+  /** Pots for the burners; left out for as many as are wanted. */
+  @IsOptional()
+  @AreSome(MOST_THINGS, () => NamedDto)
+  @AllDiffer()
+  pots?: NamedDto[] | null;
+
   /** When nobody is there. */
   @AreSome(MOST_OF_A_DAY, () => SheetBreakDto)
   @InOrder()

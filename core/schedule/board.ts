@@ -1,4 +1,4 @@
-import type { HeldKind, Things } from './job.ts';
+import type { Things, ThingKind } from './job.ts';
 
 /** Minutes that are shorter than this are none. */
 export const EPSILON = 1e-6;
@@ -15,7 +15,7 @@ export type Free = { readonly thing: number } | { readonly next: number };
 
 /** When everything is held, and whose hands are busy; things are counted from 0. */
 export class Board {
-  private readonly held: { readonly [kind in HeldKind]: Held[][] };
+  private readonly held: { readonly [kind in ThingKind]: Held[][] };
   private busy: Held[] = [];
 
   /** @param persons whose hands make a batch, by its place in the list; anybody’s where it has none */
@@ -29,10 +29,16 @@ export class Board {
       'slow cooker': none(things.slowCookers),
       oven: none(things.ovens),
       canner: none(things.canners),
+      pot: none(things.pots ?? 0),
     };
     for (const [from, to] of things.breaks)
       for (let person = 0; person < things.people; person += 1)
         this.busy.push([from, to, NO_BATCH]);
+  }
+
+  /** Whether pots can be short. */
+  get countsPots(): boolean {
+    return this.things.pots !== undefined;
   }
 
   /** Nothing is begun before this, min. */
@@ -41,7 +47,7 @@ export class Board {
   }
 
   /** The first thing of a kind that is free for a while; or when one of them may be, later. */
-  freeThing(kind: HeldKind, from: number, to: number): Free {
+  freeThing(kind: ThingKind, from: number, to: number): Free {
     let next = Infinity;
     for (const [thing, spans] of this.held[kind].entries()) {
       const blocked = blockedUntil(spans, from, to);
@@ -52,18 +58,18 @@ export class Board {
   }
 
   /** Until when one thing is held within a while; null where it is free. */
-  blockedUntil(kind: HeldKind, thing: number, from: number, to: number): number | null {
+  blockedUntil(kind: ThingKind, thing: number, from: number, to: number): number | null {
     return blockedUntil(this.held[kind][thing] ?? [], from, to);
   }
 
   /** Whether one thing is free for a while. */
-  isFree(kind: HeldKind, thing: number, from: number, to: number): boolean {
+  isFree(kind: ThingKind, thing: number, from: number, to: number): boolean {
     const spans = this.held[kind][thing];
     return spans !== undefined && blockedUntil(spans, from, to) === null;
   }
 
   /** When a thing was let go last before a moment; null where it never was held before that. */
-  letGoBefore(kind: HeldKind, thing: number, at: number): number | null {
+  letGoBefore(kind: ThingKind, thing: number, at: number): number | null {
     let last: number | null = null;
     for (const [, to] of this.held[kind][thing] ?? [])
       if (to <= at + EPSILON && (last === null || to > last)) last = to;
@@ -117,7 +123,7 @@ export class Board {
     return next;
   }
 
-  hold(kind: HeldKind, thing: number, [from, to]: Span, owner: number): void {
+  hold(kind: ThingKind, thing: number, [from, to]: Span, owner: number): void {
     this.held[kind][thing]?.push([from, to, owner]);
     this.sorted = null;
   }

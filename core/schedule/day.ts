@@ -25,6 +25,8 @@ export type DayAct = {
   readonly hands: boolean;
   /** What it holds: `burner 1`. */
   readonly holds: readonly string[];
+  /** The pot that it is in, from 0; null where pots are not counted. */
+  readonly pot: number | null;
   /** Who does it, from 0; null for nobody in particular. */
   readonly person: number | null;
   /** Of a load of jars: the how-manieth, from 0. */
@@ -128,19 +130,20 @@ export function dayOf(
 const DRAWS = 200;
 
 const thingsOf = (request: DayRequest): Things => {
-  const { fromMs, burners, slowCookers, canners, breaks } = request;
+  const { fromMs, burners, slowCookers, canners, pots, breaks } = request;
   return {
     people: crewOf(request).teams,
     burners,
     slowCookers,
     ovens: 1,
     canners: canners.length,
+    ...(pots == null ? {} : { pots }),
     breaks: breaks.map((one) => [(one.fromMs - fromMs) / MIN_MS, (one.toMs - fromMs) / MIN_MS]),
   };
 };
 
 function dayAct(
-  { job, act, from, to, hands, holds, load }: PlacedAct,
+  { job, act, from, to, hands, holds, pot, load }: PlacedAct,
   person: number | null,
   { fromMs, batches }: DayRequest,
 ): DayAct {
@@ -153,6 +156,7 @@ function dayAct(
     endMs: at(to),
     hands,
     holds: holds === null ? [] : [`${holds.kind} ${holds.thing + 1}`],
+    pot,
     person,
     load,
   };
@@ -174,6 +178,7 @@ function coolingOf(acts: readonly PlacedAct[], { fromMs, batches }: DayRequest):
         endMs,
         hands: false,
         holds: [],
+        pot: null,
         person: null,
         load: null,
       },

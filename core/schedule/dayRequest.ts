@@ -9,6 +9,8 @@ export type DayRequest = {
   readonly people: number;
   readonly burners: number;
   readonly slowCookers: number;
+  /** Pots for the burners; null or left out for as many as are wanted. */
+  readonly pots?: number | null;
   /** Half-pints that each canner takes. */
   readonly canners: readonly { readonly halfPints: number }[];
   /** When nobody is there: meals, and the night. */

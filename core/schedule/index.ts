@@ -10,6 +10,7 @@ export * from './workedDay.ts';
 export {
   HELD_KINDS,
   type HeldKind,
+  type ThingKind,
   type Job,
   type Piece,
   type Segment,

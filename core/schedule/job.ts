@@ -5,6 +5,11 @@ export const HELD_KINDS = ['burner', 'slow cooker', 'oven', 'canner'] as const;
 /** One of {@link HELD_KINDS}. */
 export type HeldKind = (typeof HELD_KINDS)[number];
 
+/** What is counted and held: things that acts hold, and pots, which a batch is in from flame to jar. */
+export const THING_KINDS = [...HELD_KINDS, 'pot'] as const;
+/** One of {@link THING_KINDS}. */
+export type ThingKind = (typeof THING_KINDS)[number];
+
 /** A stretch of one act that is not broken off. Minutes. */
 export type Piece = {
   readonly act: ActId;
@@ -21,6 +26,8 @@ export type Segment = {
   readonly pieces: readonly Piece[];
   /** How long what follows may be put off, min. */
   readonly mayWaitMin: number;
+  /** From which of its pieces on it is in a pot; left out for none, and for one that is part of what it stands on. */
+  readonly potFrom?: number;
 };
 
 /** A load of jars in a canner: in, to the boil, its time, rested, out; once it is loaded. */
@@ -44,7 +51,7 @@ export type Job = {
   /** Whose hands make it, from 0; left out for anybody’s. */
   readonly person?: number;
   /** Of a batch in the middle of its first segment: it goes on at once, on what it stands on. */
-  readonly going?: { readonly [kind in HeldKind]?: number };
+  readonly going?: { readonly [kind in ThingKind]?: number };
 };
 
 /** What there is to work with. */
@@ -54,6 +61,8 @@ export type Things = {
   readonly slowCookers: number;
   readonly ovens: number;
   readonly canners: number;
+  /** Pots; left out for as many as are wanted. */
+  readonly pots?: number;
   /** Nothing is begun before this, min; left out for the beginning of the day. */
   readonly from?: number;
   /** When nobody is there, from and to, min. */

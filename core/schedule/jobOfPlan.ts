@@ -58,7 +58,13 @@ function segmentsOf(acts: readonly PlanAct[], work: HandWork): readonly Segment[
     if (last !== undefined) last.mayWaitMin = act.mayWaitMin;
     isNew = act.mayWaitMin > 0;
   }
-  return segments;
+  return segments.map((segment) => inPot(segment));
+}
+
+/** A batch is in its pot from the flame on; a slow cooker and a roasting pan bring their own. */
+function inPot(segment: Segment): Segment {
+  const potFrom = segment.pieces.findIndex(({ holds }) => holds === 'burner');
+  return potFrom < 0 ? segment : { ...segment, potFrom };
 }
 
 function pieceOf(act: PlanAct, work: HandWork): Piece {

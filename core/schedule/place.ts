@@ -1,6 +1,13 @@
 import type { ActId } from '../chain/index.ts';
 import { EPSILON, type Board, type Free } from './board.ts';
-import { HELD_KINDS, type HeldKind, type Job, type Piece, type Segment } from './job.ts';
+import {
+  HELD_KINDS,
+  type HeldKind,
+  type Job,
+  type Piece,
+  type Segment,
+  type ThingKind,
+} from './job.ts';
 import { handsFor, LEAST_STEP_MIN, loadsAfter, type FoundLoad, type PutOff } from './placeLoads.ts';
 import { lengthOf, noteWork, timesOf, type Span } from './span.ts';
 
@@ -12,6 +19,8 @@ export type PlacedAct = {
   readonly to: number;
   readonly hands: boolean;
   readonly holds: { readonly kind: HeldKind; readonly thing: number } | null;
+  /** The pot that it is in, from 0; null where pots are not counted. */
+  readonly pot: number | null;
   /** Of a load: the how-manieth, from 0. */
   readonly load: number | null;
 };
@@ -27,19 +36,19 @@ function holdingOf(pieces: readonly Piece[], times: readonly Span[], kind: HeldK
 }
 
 /** Where a segment stands: when it begins, and which things it holds. */
-type Placed = { readonly from: number; readonly things: ReadonlyMap<HeldKind, number> };
+type Placed = { readonly from: number; readonly things: ReadonlyMap<ThingKind, number> };
 
 /** A segment from a moment on; or when it may go at the earliest, where something is not free. */
 function fits(
   board: Board,
-  pieces: readonly Piece[],
+  { pieces, potFrom }: Segment,
   from: number,
   besides: readonly Span[],
   owner: number,
   stands: Job['going'] = {},
 ): Placed | { readonly next: number } {
   const times = timesOf(pieces, from);
-  const things = new Map<HeldKind, number>();
+  const things = new Map<ThingKind, number>();
   for (const kind of HELD_KINDS) {
     const span = holdingOf(pieces, times, kind);
     if (span === null) continue;
@@ -47,12 +56,24 @@ function fits(
     if ('next' in free) return { next: from + Math.max(free.next - span[0], EPSILON) };
     things.set(kind, free.thing);
   }
+  const inPot = board.countsPots ? inPotOf(times, potFrom) : null;
+  if (inPot !== null) {
+    const free = freeOf(board, 'pot', inPot, stands.pot);
+    if ('next' in free) return { next: from + Math.max(free.next - inPot[0], EPSILON) };
+    things.set('pot', free.thing);
+  }
   const next = handsFor(board, pieces, from, besides, owner);
   return next === null ? { from, things } : { next };
 }
 
+/** When a segment is in its pot: from the flame to the last jar filled; null for one that is in none. */
+function inPotOf(times: readonly Span[], potFrom: number | undefined): Span | null {
+  const [first, last] = [potFrom === undefined ? undefined : times[potFrom], times.at(-1)];
+  return first === undefined || last === undefined ? null : [first[0], last[1]];
+}
+
 /** What is free of a kind: what it stands on already, before any other. */
-const freeOf = (board: Board, kind: HeldKind, span: Span, stands: number | undefined): Free =>
+const freeOf = (board: Board, kind: ThingKind, span: Span, stands: number | undefined): Free =>
   stands !== undefined && board.isFree(kind, stands, ...span)
     ? { thing: stands }
     : board.freeThing(kind, ...span);
@@ -86,7 +107,7 @@ export function place(
   if (found === null) return null;
   const acts: PlacedAct[] = [];
   const put = (
-    pieces: readonly Piece[],
+    { pieces, potFrom }: Pick<Segment, 'pieces' | 'potFrom'>,
     from: number,
     things: Placed['things'],
     load: number | null,
@@ -97,6 +118,9 @@ export function place(
       const thing = things.get(kind);
       if (span !== null && thing !== undefined) board.hold(kind, thing, span, index);
     }
+    const inPot = inPotOf(times, potFrom);
+    const pot = things.get('pot') ?? null;
+    if (inPot !== null && pot !== null) board.hold('pot', pot, inPot, index);
     for (const [nth, { act, hands, holds }] of pieces.entries()) {
       const [start, end] = times[nth] as Span;
       if (hands) board.work([start, end], index);
@@ -108,12 +132,13 @@ export function place(
         to: end,
         hands,
         holds: holds === null || thing === undefined ? null : { kind: holds, thing },
+        pot: potFrom !== undefined && nth >= potFrom ? pot : null,
         load,
       });
     }
   };
   for (const [nth, { from, things }] of found.segments.entries())
-    put(job.segments[nth]?.pieces ?? [], from, things, null);
+    put(job.segments[nth] ?? NOTHING, from, things, null);
   for (const [nth, { from, thing, heatsFrom }] of found.loads.entries()) {
     if (heatsFrom < from - EPSILON) {
       board.hold('canner', thing, [heatsFrom, from], index);
@@ -124,13 +149,16 @@ export function place(
         to: from,
         hands: false,
         holds: { kind: 'canner', thing },
+        pot: null,
         load: nth,
       });
     }
-    put(job.loads[nth]?.pieces ?? [], from, new Map([['canner', thing]]), nth);
+    put(job.loads[nth] ?? NOTHING, from, new Map([['canner', thing]]), nth);
   }
   return acts.sort((a, b) => a.from - b.from || a.to - b.to);
 }
+
+const NOTHING = { pieces: [] };
 
 type Found = { readonly segments: readonly Placed[]; readonly loads: readonly FoundLoad[] };
 
@@ -195,13 +223,13 @@ function workOf(segments: readonly Segment[], placed: readonly Placed[]): readon
  */
 function earliest(
   board: Board,
-  { pieces }: Segment,
+  segment: Segment,
   from: number,
   of: { readonly work: readonly Span[]; readonly index: number; readonly stands: Job['going'] },
   notBefore: (from: number) => number | null,
 ): Placed | null {
   for (let start = from; start <= from + LATEST_MIN;) {
-    const placed = fits(board, pieces, start, of.work, of.index, of.stands);
+    const placed = fits(board, segment, start, of.work, of.index, of.stands);
     const next = 'next' in placed ? placed.next : notBefore(start);
     if (next === null && !('next' in placed)) return placed;
     if (next === null || !Number.isFinite(next)) return null;

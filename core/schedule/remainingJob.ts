@@ -55,7 +55,13 @@ export function remainingJob(
   const segment = job.segments[at.segment] as Segment;
   const [first, ...others] = segment.pieces.slice(at.piece) as [Piece, ...Piece[]];
   const segments: readonly Segment[] = [
-    { ...segment, pieces: [running(first, begun ? nowMin - lastMin : 0), ...others] },
+    {
+      ...segment,
+      pieces: [running(first, begun ? nowMin - lastMin : 0), ...others],
+      ...(segment.potFrom === undefined
+        ? {}
+        : { potFrom: Math.max(0, segment.potFrom - at.piece) }),
+    },
     ...job.segments.slice(at.segment + 1),
   ];
   const isMidway = at.piece > 0 || (begun && !first.hands && first.holds === null);

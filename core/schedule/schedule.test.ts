@@ -101,6 +101,7 @@ function randomJob(chance: () => number, name: string): Job {
           { act: 'stand' as const, minutes: 5, hands: false, holds: null },
           { act: 'fill' as const, minutes: some(5, 20), hands: true, holds: null },
         ],
+        potFrom: 0,
         mayWaitMin: 0,
       },
     ],
@@ -136,6 +137,7 @@ const randomThings = (chance: () => number): Things => ({
   slowCookers: 1,
   ovens: 1,
   canners: 1 + Math.floor(2 * chance()),
+  ...(chance() < 0.4 ? { pots: 1 + Math.floor(2 * chance()) } : {}),
   breaks: chance() < 0.3 ? [[240, 300]] : [],
 });
 
@@ -148,7 +150,8 @@ describe('a day', () => {
         randomJob(chance, `job ${nth}`),
       );
       const things = randomThings(chance);
-      const { acts, finish, bound, left } = schedule(jobs, things);
+      // What is valid is so whatever way is taken: few of them do.
+      const { acts, finish, bound, left } = schedule(jobs, things, 100);
       expect([seed, run, dayFaults(acts, jobs, things)]).toEqual([seed, run, []]);
       if (left.length === 0) expect(finish).toBeGreaterThanOrEqual(bound - 1e-6);
     }
@@ -192,6 +195,23 @@ describe('a day', () => {
     // Common practice: a small batch is in its jars in two hours, and processed in another.
     expect((finishMs - FROM) / HOUR).toBeGreaterThan(1.2);
     expect((finishMs - FROM) / HOUR).toBeLessThan(3.5);
+  });
+
+  test('one pot makes one batch after another, however many burners there are', () => {
+    const batches = [batch('Damson', DAMSON), batch('Plum', PLUM)];
+    const free = planned({ batches, people: 2 });
+    const one = planned({ batches, people: 2, pots: 1 });
+    expect(one.finishMs).toBeGreaterThan(free.finishMs);
+    const inPot = (of: number) => one.acts.filter((act) => act.of === of && act.pot === 0);
+    const [damson, plum] = [inPot(0), inPot(1)];
+    const ends = (acts: typeof damson) => Math.max(...acts.map(({ endMs }) => endMs));
+    const begins = (acts: typeof damson) => Math.min(...acts.map(({ startMs }) => startMs));
+    expect(damson.map(({ act }) => act)).toEqual(expect.arrayContaining(['light', 'fill']));
+    expect(ends(damson) <= begins(plum) || ends(plum) <= begins(damson)).toBe(true);
+    expect(free.acts.every(({ pot }) => pot === null)).toBe(true);
+    const short = planned({ batches, people: 2, pots: 1, finishByMs: free.finishMs });
+    expect(short.infeasible?.resource).toBe('pots');
+    expect(planned({ batches: [batch('Butter', BUTTER)], pots: 0 }).infeasible).toBeNull();
   });
 
   test('more hands or burners never make it longer', () => {

@@ -3,7 +3,7 @@ import { LEAST_WAYS, minutesAlone, schedule, type Schedule } from './solve.ts';
 
 /** What is short on a day that does not come out, and by how much. */
 export type Short = {
-  readonly resource: 'people' | 'burners' | 'slow cookers' | 'canners' | 'time';
+  readonly resource: 'people' | 'burners' | 'slow cookers' | 'canners' | 'pots' | 'time';
   readonly shortMin: number;
   /** What would do, the least change first. */
   readonly wouldDo: readonly Change[];
@@ -44,9 +44,9 @@ export function shortOf(
     Number.isFinite(late)
       ? latenessOf(still, finishBy) <= 0
       : still.left.length < found.left.length;
-  const more = RICHER.filter(([, richer]) => does(schedule(jobs, richer(things), LEAST_WAYS))).map(
-    ([resource]): Change => ({ kind: 'one more', resource }),
-  );
+  const more = RICHER.filter(([, richer]) => richer(things) !== things)
+    .filter(([, richer]) => does(schedule(jobs, richer(things), LEAST_WAYS)))
+    .map(([resource]): Change => ({ kind: 'one more', resource }));
   const without = jobs.length < 2 ? [] : leftOut(jobs, things, finishBy);
   const later: readonly Change[] = Number.isFinite(late)
     ? [{ kind: 'finish later', minutes: Math.ceil(late) }]
@@ -64,6 +64,7 @@ const RICHER: readonly (readonly [Exclude<Short['resource'], 'time'>, (of: Thing
   ['people', (of) => ({ ...of, people: of.people + 1 })],
   ['burners', (of) => ({ ...of, burners: of.burners + 1 })],
   ['canners', (of) => ({ ...of, canners: of.canners + 1 })],
+  ['pots', (of) => (of.pots === undefined ? of : { ...of, pots: of.pots + 1 })],
   ['slow cookers', (of) => ({ ...of, slowCookers: of.slowCookers + 1 })],
 ];
 

@@ -21,6 +21,20 @@ export function dayFaults(
         overlap(a, b)
       )
         faults.push(`${a.act} of ${a.job} and ${b.act} of ${b.job} hold one ${a.holds.kind}`);
+  for (const [i, a] of acts.entries())
+    for (const b of acts.slice(i + 1))
+      if (a.pot !== null && a.pot === b.pot && a.job !== b.job && overlap(a, b))
+        faults.push(`${a.act} of ${a.job} and ${b.act} of ${b.job} are in one pot`);
+  if (things.pots !== undefined)
+    for (const { job, act, from, pot } of acts) {
+      const segment = jobs[job]?.segments.find(({ pieces }) =>
+        pieces.some((one) => one.act === act),
+      );
+      const isIn =
+        segment?.potFrom !== undefined &&
+        segment.pieces.findIndex((one) => one.act === act) >= segment.potFrom;
+      if (isIn && pot === null) faults.push(`${act} of ${job} at ${from} is in no pot`);
+    }
   const manned = acts.filter(({ hands, from, to }) => hands && to - from > 1e-6);
   for (const act of manned)
     for (const [from, to] of things.breaks)

@@ -151,6 +151,7 @@ export class DayPlanService {
       burners: sheet.burners.length,
       slowCookers: sheet.slowCookers.length,
       canners: sheet.canners.map(({ halfPints }) => ({ halfPints })),
+      pots: sheet.pots?.length ?? null,
       breaks: sheet.breaks.map(({ from, to }) => ({
         fromMs: new Date(from).getTime(),
         toMs: new Date(to).getTime(),

@@ -163,13 +163,7 @@ describe('a day sheet', () => {
     expect(await weighs()).toBeCloseTo(usual, 6);
   });
 
-  test('stands in Today, and in a calendar that another library reads', async () => {
-    const { id } = body<DaySheet>(
-      await api()
-        .post('/api/days')
-        .send(sheetOf([damson], { name: 'Sunday', from: '2026-10-24T22:00:00.000Z' }))
-        .expect(201),
-    );
+  test('stands in Today while it is near', async () => {
     const soon = body<DaySheet>(
       await api()
         .post('/api/days')
@@ -178,16 +172,64 @@ describe('a day sheet', () => {
     );
     const { tasks } = body<TodayAnswer>(await api().get('/api/today').expect(200));
     expect(tasks.filter(({ kind, of }) => kind === 'day-sheet' && of === soon.id)).toHaveLength(1);
+  });
+
+  test('is a calendar that another library reads, through the night when clocks change', async () => {
+    const seville = body<Batch>(
+      await api()
+        .post('/api/batches')
+        .send({
+          name: 'Seville',
+          lines: ['2 kg sugar'],
+          settings: {
+            product: 'marmalade',
+            before: { kind: 'soak', lines: ['1 kg seville oranges'], water: 2000, hours: 14 },
+          },
+        })
+        .expect(201),
+    );
+    // In London clocks go back at 01:00 UTC on the last Sunday of October: the EU directive
+    // 2000/84/EC, and the Summer Time Act.
+    const year = new Date().getUTCFullYear() + 1;
+    const last = new Date(Date.UTC(year, 9, 31));
+    const sunday = 31 - last.getUTCDay();
+    const { id } = body<DaySheet>(
+      await api()
+        .post('/api/days')
+        .send(
+          sheetOf([seville], {
+            name: 'October',
+            from: new Date(Date.UTC(year, 9, sunday - 1, 18)).toISOString(),
+          }),
+        )
+        .expect(201),
+    );
     const { day } = await answerOf(id);
     const text = (await api().get(`/api/days/${id}/calendar.ics`).expect(200)).text;
     const read = new ICAL.Component(ICAL.parse(text) as unknown[])
       .getAllSubcomponents('vevent')
       .map((event) => new ICAL.Event(event))
-      .map(({ startDate, endDate }) => [
-        startDate.toJSDate().getTime(),
-        endDate.toJSDate().getTime(),
-      ]);
+      .map(({ summary, startDate, endDate }) => ({
+        summary,
+        startMs: startDate.toJSDate().getTime(),
+        endMs: endDate.toJSDate().getTime(),
+      }));
     const seconds = (at: number) => 1000 * Math.floor(at / 1000);
-    expect(read).toEqual(day?.acts.map(({ startMs, endMs }) => [seconds(startMs), seconds(endMs)]));
+    expect(read.map(({ startMs, endMs }) => [startMs, endMs])).toEqual(
+      day?.acts.map(({ startMs, endMs }) => [seconds(startMs), seconds(endMs)]),
+    );
+    const soak = read.find(({ summary }) => summary === 'Seville: Soak');
+    if (soak === undefined) throw new Error('There is no soak');
+    const inLondon = (at: number) =>
+      Number(
+        new Intl.DateTimeFormat('en-GB', {
+          timeZone: 'Europe/London',
+          hour: 'numeric',
+          hour12: false,
+        }).format(at),
+      );
+    expect((soak.endMs - soak.startMs) / HOUR).toBe(14);
+    // Fourteen hours by the kitchen’s clock are thirteen on its face that night.
+    expect((inLondon(soak.endMs) - inLondon(soak.startMs) + 24) % 24).toBe(13);
   });
 });

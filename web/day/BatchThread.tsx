@@ -122,7 +122,7 @@ const Held = ({
 }) => (
   <>
     {(['burner', 'slow cooker', 'oven', 'canner'] as const).flatMap((kind) =>
-      stretchesHeld(beads, kind).map(({ from, to, thing }) => (
+      stretchesHeld(beads, kind).map(({ from, to, thing, pot }) => (
         <span
           key={`${thing} ${from}`}
           className={`absolute flex h-3.5 items-center gap-0.5 overflow-hidden rounded-t border-t-2 px-0.5 text-[0.625rem] leading-none whitespace-nowrap ${
@@ -136,7 +136,10 @@ const Held = ({
           }}
         >
           {kind === 'canner' ? null : <Flame aria-hidden className="size-2.5 shrink-0" />}
-          {time.at(to) - time.at(from) > LEAST_NAME_PX && thingName(answer.sheet, thing)}
+          {time.at(to) - time.at(from) > LEAST_NAME_PX &&
+            [thingName(answer.sheet, thing), answer.sheet.pots?.[pot ?? -1]?.name]
+              .filter((name) => name !== undefined)
+              .join(', ')}
         </span>
       )),
     )}

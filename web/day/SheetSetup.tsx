@@ -14,7 +14,7 @@ type Props = {
   readonly onChange: Keep;
 };
 
-const KINDS: readonly SheetList[] = ['people', 'burners', 'slow cookers', 'canners'];
+const KINDS: readonly SheetList[] = ['people', 'burners', 'pots', 'slow cookers', 'canners'];
 
 /** Who is there and with what, from when, until when: everything that a day is planned on. */
 export function SheetSetup({ sheet, mayChange, onChange }: Props) {
@@ -22,6 +22,7 @@ export function SheetSetup({ sheet, mayChange, onChange }: Props) {
   const lists = {
     people: document.people,
     burners: document.burners,
+    pots: document.pots ?? [],
     'slow cookers': document.slowCookers,
     canners: document.canners,
   };
@@ -73,6 +74,9 @@ export function SheetSetup({ sheet, mayChange, onChange }: Props) {
       {KINDS.map((kind) => (
         <fieldset key={kind}>
           <legend className="font-bold">{say(`days.kind.${kind}`)}</legend>
+          {kind === 'pots' && document.pots == null && (
+            <p className="text-sm opacity-80">{say('days.potsEnough')}</p>
+          )}
           <ul className="flex flex-col gap-1">
             {lists[kind].map((one, index) => (
               <li key={one.name} className="flex items-center gap-2">

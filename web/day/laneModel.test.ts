@@ -11,6 +11,7 @@ const act = (of: number, name: string, from: number, to: number, change: object 
   hands: true,
   holds: [] as string[],
   person: 0,
+  pot: null,
   load: null,
   ...change,
 });
@@ -43,7 +44,7 @@ test('what needs nobody and follows at once is one bead, by the longest of it', 
   ]);
   expect(first?.endMs).toBe(42 * MIN);
   expect(stretchesHeld(first?.held ?? [], 'burner')).toEqual([
-    { from: 10 * MIN, to: 42 * MIN, thing: 'burner 1' },
+    { from: 10 * MIN, to: 42 * MIN, thing: 'burner 1', pot: null },
   ]);
 });
 

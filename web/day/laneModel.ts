@@ -11,6 +11,7 @@ export type Bead = {
   readonly endMs: number;
   readonly hands: boolean;
   readonly holds: readonly string[];
+  readonly pot: number | null;
   readonly person: number | null;
   readonly isDone: boolean;
 };
@@ -38,6 +39,7 @@ export function beadsOf({ day }: Pick<DayAnswer, 'day'>): readonly Bead[] {
       key: `done ${nth}`,
       hands: true,
       holds: [],
+      pot: null,
       person: null,
       isDone: true,
     }));
@@ -106,14 +108,14 @@ export function spanOf(beads: readonly Bead[], fromMs: number, nowMs: number): S
 export function stretchesHeld(
   beads: readonly Bead[],
   kind: string,
-): readonly (Stretch & { readonly thing: string })[] {
-  const held: (Stretch & { thing: string })[] = [];
-  for (const { startMs, endMs, holds } of beads)
+): readonly (Stretch & { readonly thing: string; readonly pot: number | null })[] {
+  const held: (Stretch & { thing: string; pot: number | null })[] = [];
+  for (const { startMs, endMs, holds, pot } of beads)
     for (const thing of holds.filter((one) => one.startsWith(kind))) {
       const last = held.at(-1);
       if (last !== undefined && last.thing === thing && startMs - last.to < 60_000)
         held[held.length - 1] = { ...last, to: endMs };
-      else held.push({ from: startMs, to: endMs, thing });
+      else held.push({ from: startMs, to: endMs, thing, pot });
     }
   return held;
 }

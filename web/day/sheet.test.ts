@@ -39,6 +39,7 @@ test('a new sheet is for the next morning, with the burners and the slow cookers
         { id: 'f', name: 'Front', heat: 'medium-burner' },
         { id: 'c', name: 'Crock', heat: 'slow-cooker-low' },
       ],
+      pots: [{ id: 'w', name: 'Wide pot', diameterCm: 30, heightCm: 14 }],
       cannerHolds: 9,
     } as never,
     'Ana',
@@ -47,6 +48,7 @@ test('a new sheet is for the next morning, with the burners and the slow cookers
   expect(new Date(made.from).getTime()).toBeGreaterThan(Date.UTC(2026, 8, 12, 20));
   expect(made.people).toEqual([{ name: 'Ana' }]);
   expect(made.burners).toEqual([{ name: 'Front' }]);
+  expect(made.pots).toEqual([{ name: 'Wide pot' }]);
   expect(made.slowCookers).toEqual([{ name: 'Crock' }]);
   expect(made.canners).toEqual([{ name: 'Canner', halfPints: 9 }]);
 });
@@ -78,9 +80,9 @@ test('wishes of one batch leave the others alone', () => {
 
 test('one more of anything has a name of its own', () => {
   let more = sheet;
-  for (const list of ['people', 'burners', 'slow cookers', 'canners'] as const)
+  for (const list of ['people', 'burners', 'pots', 'slow cookers', 'canners'] as const)
     for (let nth = 0; nth < 3; nth += 1) more = oneMore(more, list);
-  for (const list of [more.people, more.burners, more.slowCookers, more.canners])
+  for (const list of [more.people, more.burners, more.pots ?? [], more.slowCookers, more.canners])
     expect(new Set(list.map(({ name }) => name)).size).toBe(list.length);
   expect(renamed(more, 'burners', 'Front', 'Left').burners[0]?.name).toBe('Left');
 });

@@ -23,7 +23,7 @@ export const documentOf = ({ id: _, version: __, ...document }: DaySheet): Sheet
 
 /** A sheet for the next morning in a kitchen, with its burners and its canner. */
 export function newSheet(
-  kitchen: Pick<Kitchen, 'burners' | 'canner' | 'cannerHolds'>,
+  kitchen: Pick<Kitchen, 'burners' | 'pots' | 'cannerHolds'>,
   me: string | null,
   nowMs: number,
   batches: SheetDocument['batches'] = [],
@@ -48,6 +48,8 @@ export function newSheet(
         halfPints: kitchen.cannerHolds ?? CANNER_HOLDS,
       },
     ],
+    // A kitchen that names no pot has as many as it wants.
+    ...(kitchen.pots.length === 0 ? {} : { pots: kitchen.pots.map(({ name }) => ({ name })) }),
     breaks: [],
     batches: [...batches],
     ticks: [],
@@ -124,11 +126,12 @@ export function withChange(
 const upToFive = (ms: number): number => Math.ceil(ms / STEP_MS) * STEP_MS;
 
 /** What a sheet lists by name. */
-export type SheetList = 'people' | 'burners' | 'slow cookers' | 'canners';
+export type SheetList = 'people' | 'burners' | 'pots' | 'slow cookers' | 'canners';
 
 const FIELDS = {
   people: 'people',
   burners: 'burners',
+  pots: 'pots',
   'slow cookers': 'slowCookers',
   canners: 'canners',
 } as const;
@@ -141,14 +144,19 @@ export const renamed = (
   name: string,
 ): SheetDocument => ({
   ...document,
-  [FIELDS[list]]: document[FIELDS[list]].map((one) => (one.name === from ? { ...one, name } : one)),
+  [FIELDS[list]]: (document[FIELDS[list]] ?? []).map((one) =>
+    one.name === from ? { ...one, name } : one,
+  ),
 });
 
 /** One of a list less. */
 export const without = (document: SheetDocument, list: SheetList, name: string): SheetDocument =>
   list === 'people'
     ? withoutPerson(document, name)
-    : { ...document, [FIELDS[list]]: document[FIELDS[list]].filter((one) => one.name !== name) };
+    : {
+        ...document,
+        [FIELDS[list]]: (document[FIELDS[list]] ?? []).filter((one) => one.name !== name),
+      };
 
 /** One more of something, by a name of its own. */
 export function oneMore(document: SheetDocument, resource: SheetList): SheetDocument {
@@ -157,7 +165,7 @@ export function oneMore(document: SheetDocument, resource: SheetList): SheetDocu
     while (of.some(({ name }) => name === nameOf(nth))) nth += 1;
     return { name: nameOf(nth) };
   };
-  const { people, burners, slowCookers, canners } = document;
+  const { people, burners, slowCookers, canners, pots } = document;
   switch (resource) {
     case 'people':
       return {
@@ -168,6 +176,11 @@ export function oneMore(document: SheetDocument, resource: SheetList): SheetDocu
       return {
         ...document,
         burners: [...burners, named(burners, (nth) => say('days.burnerOf', { nth }))],
+      };
+    case 'pots':
+      return {
+        ...document,
+        pots: [...(pots ?? []), named(pots ?? [], (nth) => say('days.potOf', { nth }))],
       };
     case 'slow cookers':
       return {
