@@ -1,6 +1,13 @@
 import 'reflect-metadata';
 import type { DayRequest } from '@idle-kettle/core/schedule';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsISO8601, IsOptional } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsISO8601,
+  IsOptional,
+} from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
 import { AreParts, IsPart } from './nested.ts';
 import { IsWholeBetween } from './numbers.ts';
@@ -59,6 +66,11 @@ export class DayRequestDto {
   @IsWholeBetween(1, 50, 'people')
   people?: number;
 
+  /** Whether four and more work in teams, one to a pot. */
+  @IsOptional()
+  @IsBoolean({ message: refusal('requests.trueOrFalse') })
+  crew?: boolean;
+
   @IsOptional()
   @IsWholeBetween(0, 20, 'burners')
   burners?: number;
@@ -106,6 +118,7 @@ export const readDayRequest = (json: unknown): ReadJson<DayRequest> =>
     fromMs: new Date(dto.from).getTime(),
     finishByMs: ms(dto.finishBy),
     people: dto.people ?? 1,
+    crew: dto.crew ?? false,
     burners: dto.burners ?? 1,
     slowCookers: dto.slowCookers ?? 0,
     canners: dto.canners ?? [],

@@ -63,6 +63,7 @@ describe('what a crew does', () => {
     fromMs: Date.UTC(2026, 8, 12, 7),
     finishByMs: null,
     people: 8,
+    crew: true,
     burners: 2,
     slowCookers: 0,
     canners: [{ halfPints: 32 }],
@@ -137,5 +138,7 @@ describe('what a crew does', () => {
   test('a crew is quicker than the same pots with one at each, and three are no crew', () => {
     expect(worked().day.finishMs).toBeLessThan(worked({ people: 2 }).day.finishMs);
     expect(worked({ people: 3 }).crew).toBeNull();
+    // Nor are many who work each for themselves.
+    expect(worked({ crew: false }).crew).toBeNull();
   });
 });

@@ -4,7 +4,7 @@ export const CREW_FROM = 4;
 /** How people work together: how many teams, and how many hands each has. */
 export type Crew = { readonly teams: number; readonly size: number };
 
-/** Fewer than {@link CREW_FROM} work each for themselves; a crew in one team to a pot. */
+/** Fewer than {@link CREW_FROM} work each for themselves; so many, in one team to a pot. */
 export function crewOf({
   people,
   burners,
@@ -21,6 +21,11 @@ export function crewOf({
   const teams = Math.min(pots, people);
   return { teams, size: Math.floor(people / teams) };
 }
+
+/** How the people of a day work together. */
+export const handsOfDay = (
+  day: Parameters<typeof crewOf>[0] & { readonly crew?: boolean },
+): Crew => (day.crew === true ? crewOf(day) : { teams: day.people, size: 1 });
 
 /** The people of a team, by their places: the first of each before the second of any. */
 export const teamOf = (team: number, { teams }: Crew, people: number): readonly number[] =>

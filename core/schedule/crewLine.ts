@@ -58,7 +58,7 @@ export function crewLine(
   plans: readonly Plan[],
   acts: readonly DayAct[],
 ): CrewLine | null {
-  if (request.people < CREW_FROM) return null;
+  if (request.crew !== true || request.people < CREW_FROM) return null;
   const crew = crewOf(request);
   const pots = request.batches.map((batch, of): CrewPot => {
     const own = acts.filter((act) => act.of === of);

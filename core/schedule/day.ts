@@ -1,7 +1,7 @@
 import { message } from '@idle-kettle/words';
 import { COOL_MIN, type ActId } from '../chain/index.ts';
 import { evaluatedPlan, type Fault, type Plan } from '../plan/index.ts';
-import { crewOf } from './crew.ts';
+import { handsOfDay } from './crew.ts';
 import type { DayRequest } from './dayRequest.ts';
 import type { Job, Things } from './job.ts';
 import { jobOfPlan } from './jobOfPlan.ts';
@@ -132,7 +132,7 @@ const DRAWS = 200;
 const thingsOf = (request: DayRequest): Things => {
   const { fromMs, burners, slowCookers, canners, pots, breaks } = request;
   return {
-    people: crewOf(request).teams,
+    people: handsOfDay(request).teams,
     burners,
     slowCookers,
     ovens: 1,

@@ -7,6 +7,8 @@ export type DayRequest = {
   /** Null for whenever it is over. */
   readonly finishByMs: number | null;
   readonly people: number;
+  /** Whether many of them work in teams, one to a pot; left out for each by themselves. */
+  readonly crew?: boolean;
   readonly burners: number;
   readonly slowCookers: number;
   /** Pots for the burners; null or left out for as many as are wanted. */

@@ -4,7 +4,7 @@ import { findIngredient } from '../ingredients/index.ts';
 import { loadsOf } from '../jars/index.ts';
 import type { Plan, PlanAct } from '../plan/index.ts';
 import { HALF_PINT_ML } from '../season/index.ts';
-import { crewOf } from './crew.ts';
+import { handsOfDay } from './crew.ts';
 import type { DayBatch, DayRequest } from './dayRequest.ts';
 import { minutesOfAct, type HandWork } from './handMinutes.ts';
 import { HELD_KINDS, type Job, type LoadJob, type Piece, type Segment } from './job.ts';
@@ -18,7 +18,7 @@ const SLACK = 1;
 /** A batch as it is scheduled: its chain up to the filled jars, and its loads. */
 export function jobOfPlan(batch: DayBatch, plan: Plan, request: DayRequest): Job {
   const { fromMs, canners } = request;
-  const { size } = crewOf(request);
+  const { size } = handsOfDay(request);
   const work: HandWork = { ...workOf(plan, size), taught: request.handMinutes ?? null };
   const minuteOf = (ms: number | null) => (ms === null ? null : (ms - fromMs) / MIN_MS);
   const end = plan.acts.findIndex(({ id }) => id === 'load' || id === 'chill');

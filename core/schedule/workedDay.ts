@@ -47,6 +47,7 @@ export type WorkedDay = {
 export function workedDay({ batches, ...asked }: AskedDay): WorkedDay {
   const request = {
     ...asked,
+    crew: true,
     batches: batches.map(({ formula, kitchen, ...batch }) => ({
       ...batch,
       formula: requestInKitchen(formula, { ...BARE_KITCHEN, ...kitchen }),
