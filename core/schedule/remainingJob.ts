@@ -66,12 +66,8 @@ export function remainingJob(
   ];
   const isMidway = at.piece > 0 || (begun && !first.hands && first.holds === null);
   if (!isMidway || (first.hands && MAY_BE_PUT_DOWN.has(first.act))) {
-    const before = job.segments[at.segment - 1];
-    const latest = at.piece === 0 && before !== undefined ? lastMin + before.mayWaitMin : null;
     return {
       ...common,
-      readyMin: Math.max(nowMin, begun ? lastMin : job.readyMin),
-      keepsUntilMin: latest ?? common.keepsUntilMin,
       segments: isMidway ? segments : [segment, ...job.segments.slice(at.segment + 1)],
     };
   }

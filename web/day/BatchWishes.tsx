@@ -4,7 +4,15 @@ import { format } from 'date-fns';
 import { Check, X } from 'lucide-react';
 import { Link } from 'react-router';
 import { MomentField } from './MomentField.tsx';
-import { begunAt, madeBy, tickable, withTick, withoutBatch, workersOf } from './sheet.ts';
+import {
+  begunAt,
+  keptUntil,
+  madeBy,
+  tickable,
+  withTick,
+  withoutBatch,
+  workersOf,
+} from './sheet.ts';
 import type { Keep } from './useSheetChanges.ts';
 
 type Props = {
@@ -92,6 +100,17 @@ export function BatchWishes({ answer, mayChange, onChange }: Props) {
                         at === null
                           ? say('days.movedToFirst', { name: called })
                           : say('days.movedTo', { name: called, time: format(at, 'HH:mm') }),
+                      )
+                    }
+                  />
+                  <MomentField
+                    label={say('days.fruitKeeps')}
+                    of={called}
+                    value={wish?.keepsUntil ?? null}
+                    onKeep={(at) =>
+                      onChange(
+                        (document) => keptUntil(document, batchId, at),
+                        say('days.keepsChanged', { name: called }),
                       )
                     }
                   />

@@ -75,6 +75,10 @@ const wished = (
 export const begunAt = (document: SheetDocument, of: string, ms: number | null): SheetDocument =>
   wished(document, of, { notBefore: ms === null ? null : new Date(ms).toISOString() });
 
+/** The fruit of a batch keeps until a moment; null for as long as anybody likes. */
+export const keptUntil = (document: SheetDocument, of: string, ms: number | null): SheetDocument =>
+  wished(document, of, { keepsUntil: ms === null ? null : new Date(ms).toISOString() });
+
 /** A batch is made by one person; null for whoever is free. */
 export const madeBy = (document: SheetDocument, of: string, person: number | null): SheetDocument =>
   wished(document, of, { person });

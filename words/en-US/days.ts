@@ -118,6 +118,8 @@ export const DAYS = {
   'days.jarsReady_one': 'Have {{count}} jar ready',
   'days.jarsReady_other': 'Have {{count}} jars ready',
   'days.notBefore': 'Not before',
+  'days.fruitKeeps': 'Fruit keeps until',
+  'days.keepsChanged': 'Changed how long the fruit of {{name}} keeps.',
   'days.whoMakes': 'Made by',
   'days.whoMakesOf': 'Who makes {{name}}',
   'days.whoIsFree': 'whoever is free',
