@@ -25,6 +25,8 @@ const IsMoment = (): PropertyDecorator =>
 const MOST_PEOPLE = 50;
 const MOST_THINGS = 20;
 const MOST_TICKS = 400;
+/** Most batches of one sheet: it is planned anew all the time. */
+export const MOST_ON_A_SHEET = 24;
 
 /** A list of parts, bounded. */
 const AreSome = (most: number, kind: () => new () => object): PropertyDecorator =>
@@ -90,8 +92,8 @@ class SheetBreakDto {
 const isInOrder = (value: unknown): boolean =>
   Array.isArray(value) &&
   value.every((one: unknown) => {
-    const { from, to } = one as SheetBreakDto;
-    return new Date(from).getTime() < new Date(to).getTime();
+    const { from, to } = (one ?? {}) as Partial<SheetBreakDto>;
+    return new Date(from ?? '').getTime() < new Date(to ?? '').getTime();
   });
 
 const InOrder = (): PropertyDecorator =>
@@ -102,7 +104,8 @@ const InOrder = (): PropertyDecorator =>
 
 const ofDifferentBatches = (value: unknown): boolean =>
   Array.isArray(value) &&
-  new Set(value.map((one: unknown) => (one as SheetBatchDto).batchId)).size === value.length;
+  new Set(value.map((one: unknown) => (one as SheetBatchDto | null)?.batchId)).size ===
+    value.length;
 
 const EachOnce = (): PropertyDecorator =>
   ValidateBy({
@@ -162,7 +165,7 @@ export class DaySheetDto {
   @InOrder()
   breaks!: SheetBreakDto[];
 
-  @AreSome(MOST_OF_A_DAY, () => SheetBatchDto)
+  @AreSome(MOST_ON_A_SHEET, () => SheetBatchDto)
   @EachOnce()
   batches!: SheetBatchDto[];
 

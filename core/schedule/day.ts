@@ -7,7 +7,7 @@ import type { Job, Things } from './job.ts';
 import { jobOfPlan } from './jobOfPlan.ts';
 import type { PlacedAct } from './place.ts';
 import { shortOf, type Short } from './short.ts';
-import { personsOf, schedule, type Schedule } from './solve.ts';
+import { LEAST_WAYS, personsOf, schedule, type Schedule } from './solve.ts';
 import { whoDoes } from './whoDoes.ts';
 
 /** What an act of a day is called: as in the chain, and the weighing of what goes in. */
@@ -97,16 +97,23 @@ export function planDay(request: DayRequest): DayOutcome {
   return { ok: true, day: dayOf(request, jobs, things, schedule(jobs, things)) };
 }
 
+/** What is known of a day besides its schedule. */
+export type DayTold = {
+  /** Who had a batch so far, by its place in the list. */
+  readonly usual?: ReadonlyMap<number, number>;
+  /** How many ways are tried of a change that may make it come out. */
+  readonly ways?: number;
+};
+
 /**
  * A schedule as a day: its acts at their times, who does them, and what is short.
- * @param usual who had a batch so far, by its place in the list
  */
 export function dayOf(
   request: DayRequest,
   jobs: readonly Job[],
   things: Things,
   found: Schedule,
-  usual: ReadonlyMap<number, number> = new Map(),
+  { usual = new Map(), ways = LEAST_WAYS }: DayTold = {},
 ): Day {
   const finishBy =
     request.finishByMs === null ? Infinity : (request.finishByMs - request.fromMs) / MIN_MS;
@@ -118,7 +125,7 @@ export function dayOf(
       ...coolingOf(found.acts, request),
     ].sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs),
     finishMs: request.fromMs + Math.round(found.finish * MIN_MS),
-    infeasible: shortOf(jobs, things, finishBy, found),
+    infeasible: shortOf(jobs, things, finishBy, found, ways),
     gap:
       found.finish <= start
         ? 0

@@ -10,7 +10,7 @@ import type { Job, Things } from './job.ts';
 import type { Fault } from '../plan/index.ts';
 import { rowsOf, type PlacedAct } from './place.ts';
 import { remainingJob } from './remainingJob.ts';
-import { isBetter, personsOf, schedule, scheduleInOrder, waysOf, type Schedule } from './solve.ts';
+import { isBetter, personsOf, schedule, scheduleInOrder, type Schedule } from './solve.ts';
 import { firstHands, whoDoes } from './whoDoes.ts';
 
 /** A batch of a day that is under way: what was ticked of it, and its cook. */
@@ -66,11 +66,15 @@ export function planLiveDay(request: LiveDayRequest): LiveOutcome {
 }
 
 /** A sheet is looked at all the time: its order is searched for as long as nobody waits. */
-const WAYS = 250;
+const MOST_WAYS = 250;
+/** Ways over the square of the batches: each takes as much longer. */
+const WAYS = 6000;
+/** Ways that are tried of a change which may make a day come out. */
+const WAYS_OF_A_CHANGE = 12;
 
 /** The first plan of a day that is followed: it is the same however the day goes. */
 export const firstPlan = (jobs: readonly Job[], things: Things): Schedule =>
-  schedule(jobs, things, Math.min(WAYS, waysOf(jobs.length)));
+  schedule(jobs, things, Math.min(MOST_WAYS, Math.ceil(WAYS / Math.max(1, jobs.length) ** 2)));
 
 /**
  * The same of batches that are planned already.
@@ -88,7 +92,7 @@ export function liveDayOf(
   // A day that nobody began stands as it was planned; it slides once its beginning is past.
   if (!isBegun && nowMin <= 0)
     return {
-      ...dayOf(request, jobs, things, base),
+      ...dayOf(request, jobs, things, base, { ways: WAYS_OF_A_CHANGE }),
       done: [],
       over: [],
       begun: [],
@@ -112,7 +116,10 @@ export function liveDayOf(
     left.flatMap(({ index }, nth) => (had.has(index) ? [[nth, had.get(index) as number]] : [])),
   );
   const batches = left.map(({ index }) => request.batches[index] as LiveBatch);
-  const day = dayOf({ ...request, batches }, rests, here, found, usual);
+  const day = dayOf({ ...request, batches }, rests, here, found, {
+    usual,
+    ways: WAYS_OF_A_CHANGE,
+  });
   const ofAll = (of: number) => left[of]?.index ?? of;
   return {
     ...day,

@@ -1,5 +1,5 @@
 import type { Job, Things } from './job.ts';
-import { LEAST_WAYS, minutesAlone, schedule, type Schedule } from './solve.ts';
+import { minutesAlone, schedule, type Schedule } from './solve.ts';
 
 /** What is short on a day that does not come out, and by how much. */
 export type Short = {
@@ -27,6 +27,7 @@ const latenessOf = ({ finish, spoiled, left }: Schedule, finishBy: number): numb
  * What is short of a day that does not come out, and what would do: null for one that does. It is the
  * thing of which one more would do, or lets a batch be made at all; else time. By as many minutes as
  * the day is late, or as what cannot be made takes.
+ * @param ways how many are tried of each change
  * @param finishBy min from the beginning of the day; endless for whenever it is over
  */
 export function shortOf(
@@ -34,6 +35,7 @@ export function shortOf(
   things: Things,
   finishBy: number,
   found: Schedule,
+  ways: number,
 ): Short | null {
   const late = latenessOf(found, finishBy);
   if (late <= 0) return null;
@@ -45,9 +47,9 @@ export function shortOf(
       ? latenessOf(still, finishBy) <= 0
       : still.left.length < found.left.length;
   const more = RICHER.filter(([, richer]) => richer(things) !== things)
-    .filter(([, richer]) => does(schedule(jobs, richer(things), LEAST_WAYS)))
+    .filter(([, richer]) => does(schedule(jobs, richer(things), ways)))
     .map(([resource]): Change => ({ kind: 'one more', resource }));
-  const without = jobs.length < 2 ? [] : leftOut(jobs, things, finishBy);
+  const without = jobs.length < 2 ? [] : leftOut(jobs, things, finishBy, ways);
   const later: readonly Change[] = Number.isFinite(late)
     ? [{ kind: 'finish later', minutes: Math.ceil(late) }]
     : [];
@@ -69,14 +71,19 @@ const RICHER: readonly (readonly [Exclude<Short['resource'], 'time'>, (of: Thing
 ];
 
 /** The batch without which all others come out, the one that keeps longest; none where none does. */
-function leftOut(jobs: readonly Job[], things: Things, finishBy: number): readonly Change[] {
+function leftOut(
+  jobs: readonly Job[],
+  things: Things,
+  finishBy: number,
+  ways: number,
+): readonly Change[] {
   const keeps = (index: number) => jobs[index]?.keepsUntilMin ?? Infinity;
   const found = [...jobs.keys()]
     .filter((index) => jobs[index]?.going === undefined)
     .sort((a, b) => keeps(b) - keeps(a) || b - a)
     .find((index) => {
       const others = jobs.filter((_, other) => other !== index);
-      return latenessOf(schedule(others, things, LEAST_WAYS), finishBy) <= 0;
+      return latenessOf(schedule(others, things, ways), finishBy) <= 0;
     });
   return found === undefined ? [] : [{ kind: 'leave out', of: found }];
 }

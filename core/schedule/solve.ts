@@ -30,7 +30,7 @@ const WAYS = 12_000;
 export const LEAST_WAYS = 90;
 const MOST_WAYS = 4000;
 /** How many ways are tried of so many batches. */
-export const waysOf = (count: number): number =>
+const waysOf = (count: number): number =>
   Math.min(MOST_WAYS, Math.max(LEAST_WAYS, Math.round(WAYS / count ** 2)));
 
 /** All orders of as many batches are tried. */

@@ -134,7 +134,7 @@ export class DayPlanService {
         person: wished.person ?? null,
         ticks: sheet.ticks
           .filter(({ batchId }) => batchId === wished.batchId)
-          .map(({ act, at }) => ({ act, atMs: new Date(at).getTime() })),
+          .map(({ act, at }) => ({ act, atMs: Math.min(nowMs, new Date(at).getTime()) })),
         cook:
           cook === undefined
             ? null

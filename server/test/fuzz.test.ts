@@ -39,6 +39,7 @@ const stored = async (): Promise<string> => {
       coalesce((SELECT string_agg(c::text, ',' ORDER BY c.id) FROM recipes c), '') ||
       coalesce((SELECT string_agg(v::text, ',' ORDER BY v.recipe_id, v.number) FROM recipe_versions v), '') ||
       coalesce((SELECT string_agg(k::text, ',' ORDER BY k.id) FROM kitchens k), '') ||
+      coalesce((SELECT string_agg(d::text, ',' ORDER BY d.id) FROM day_sheets d), '') ||
       coalesce((SELECT string_agg((to_jsonb(o) - 'position' - 'updated_at')::text, ',' ORDER BY o.id) FROM cook_sessions o), '') ||
       (SELECT count(*) FROM cook_session_entries WHERE source NOT LIKE 'simulated %')::text
     ) AS "all"`);

@@ -1,5 +1,5 @@
 import { say } from '@idle-kettle/words';
-import type { DaySheet } from '@idle-kettle/contract/daySheet';
+import { MOST_ON_A_SHEET, type DaySheet } from '@idle-kettle/contract/daySheet';
 import { Plus } from 'lucide-react';
 import { Link } from 'react-router';
 import { useBatches } from '../api/batches.ts';
@@ -15,6 +15,7 @@ type Props = {
 /** Puts a batch that is not cooked yet on the sheet. */
 export function AddBatch({ sheet, isFirst, onChange }: Props) {
   const batches = useBatches();
+  const isFull = sheet.batches.length >= MOST_ON_A_SHEET;
   const open = (batches.data ?? []).filter(
     ({ id, state }) => state === 'planned' && !sheet.batches.some(({ batchId }) => batchId === id),
   );
@@ -27,6 +28,7 @@ export function AddBatch({ sheet, isFirst, onChange }: Props) {
             key={id}
             type="button"
             className="btn"
+            disabled={isFull}
             onClick={() =>
               onChange((document) => withBatch(document, id), say('days.added', { name }))
             }

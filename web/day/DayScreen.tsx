@@ -157,6 +157,9 @@ function Day({ answer, units }: { readonly answer: DayAnswer; readonly units: 'm
   );
 }
 
+/** A day whose beginning is past by more than this is another day, min. */
+const LONG_AGO_MIN = 12 * 60;
+
 /** `Saturday, 12 September, 9:00. Over at 15:40; 20 minutes later than planned.` */
 function whenInWords({ sheet, day, batches }: DayAnswer): string {
   const from = new Date(sheet.from);
@@ -174,7 +177,11 @@ function whenInWords({ sheet, day, batches }: DayAnswer): string {
         say(day.lateMin > 0 ? 'days.later' : 'days.sooner', { count: Math.abs(day.lateMin) }),
       );
     if (!isOver && day.begun.length === 0 && day.lateMin >= 5)
-      parts.push(say('days.notBegun', { count: day.lateMin }));
+      parts.push(
+        day.lateMin > LONG_AGO_MIN
+          ? say('days.longAgo')
+          : say('days.notBegun', { count: day.lateMin }),
+      );
   }
   return parts.join(' ');
 }

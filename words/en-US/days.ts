@@ -73,6 +73,7 @@ export const DAYS = {
   'days.sooner_other': '{{count}} minutes ahead of plan.',
   'days.notBegun_one': 'Nothing has started yet, so everything is {{count}} minute later.',
   'days.notBegun_other': 'Nothing has started yet, so everything is {{count}} minutes later.',
+  'days.longAgo': 'Nothing was started that day. Give it a new start to plan it again.',
   'days.planning': 'Planning the day',
   'days.cannotPlan': 'can’t be planned. {{message}}',
   'days.outAt': 'out at {{time}}',
