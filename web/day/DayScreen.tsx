@@ -166,7 +166,8 @@ function whenInWords({ sheet, day, batches }: DayAnswer): string {
   const parts = [
     say('days.from', { day: format(from, 'EEEE, d MMMM'), time: format(from, 'HH:mm') }),
   ];
-  if (day !== null && batches.length > 0) {
+  // A day on which nothing can be made has no last jar.
+  if (day !== null && (day.acts.length > 0 || day.over.length > 0)) {
     const isOver = day.over.length === batches.length;
     const time = format(day.finishMs, 'HH:mm');
     if (isOver) parts.push(say('days.allOver', { time }));

@@ -87,7 +87,7 @@ test('a kitchen is shown as it was typed', () => {
     currency: 'USD',
     shelves: [],
     zone: null,
-  handMinutes: null,
+    handMinutes: null,
   };
   expect(formOf(kitchen)).toMatchObject({ altitude: '5000', waterBoils: '203' });
   expect(formOf({ ...kitchen, altitudeM: null, waterBoilsC: null })).toMatchObject({
