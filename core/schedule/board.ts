@@ -31,9 +31,8 @@ export class Board {
       canner: none(things.canners),
       pot: none(things.pots ?? 0),
     };
-    for (const [from, to] of things.breaks)
-      for (let person = 0; person < things.people; person += 1)
-        this.busy.push([from, to, NO_BATCH]);
+    for (const pause of things.breaks)
+      for (let person = 0; person < things.people; person += 1) this.work(pause, NO_BATCH);
   }
 
   /** Whether pots can be short. */
@@ -95,11 +94,13 @@ export class Board {
         if (this.persons.get(of) === person && overlaps([start, end], from, to)) return end;
     let count = 0;
     let first = Infinity;
-    for (const span of this.busy)
-      if (overlaps(span, from, to)) {
+    for (const span of this.busy) {
+      if (span[0] >= to - EPSILON) break;
+      if (span[1] > from + EPSILON) {
         count += 1;
         if (span[1] < first) first = span[1];
       }
+    }
     for (const span of besides)
       if (overlaps(span, from, to)) {
         count += 1;
@@ -125,13 +126,14 @@ export class Board {
 
   hold(kind: ThingKind, thing: number, [from, to]: Span, owner: number): void {
     this.held[kind][thing]?.push([from, to, owner]);
-    this.sorted = null;
   }
 
+  /** Somebody works for a while: spans stand in the order of their beginnings. */
   work([from, to]: Span, owner: number): void {
     if (to - from <= EPSILON) return;
-    this.busy.push([from, to, owner]);
-    this.sorted = null;
+    let at = this.busy.length;
+    while (at > 0 && (this.busy[at - 1] as Held)[0] > from) at -= 1;
+    this.busy.splice(at, 0, [from, to, owner]);
   }
 
   /** Lets go of everything that a batch holds, and of the hands that work on it. */
@@ -140,24 +142,24 @@ export class Board {
       for (const [thing, spans] of things.entries())
         things[thing] = spans.filter((span) => span[2] !== owner);
     this.busy = this.busy.filter((span) => span[2] !== owner);
-    this.sorted = null;
   }
-
-  private sorted: readonly number[] | null = null;
 
   /** Moments at which something may become free within a while, in order. */
   moments(from: number, to: number): readonly number[] {
-    this.sorted ??= [
-      ...new Set(
-        [...Object.values(this.held).flat(), this.busy].flat().flatMap(([from, to]) => [from, to]),
-      ),
-    ].sort((a, b) => a - b);
     const within: number[] = [];
-    for (const at of this.sorted) {
-      if (at > to + EPSILON) break;
-      if (at > from + EPSILON) within.push(at);
-    }
-    return within;
+    const note = (at: number) => {
+      if (at > from + EPSILON && at <= to + EPSILON) within.push(at);
+    };
+    const noteAll = (spans: readonly Held[]) => {
+      for (const [begins, ends] of spans) {
+        note(begins);
+        note(ends);
+      }
+    };
+    for (const things of Object.values(this.held)) for (const spans of things) noteAll(spans);
+    noteAll(this.busy);
+    within.sort((a, b) => a - b);
+    return within.filter((at, index) => at !== within[index - 1]);
   }
 }
 

@@ -66,7 +66,8 @@ test('days whose acts take a random time of their range break no rule in nine of
     const lived = livedDay(jobs, things, found, chance);
     const [first] = lived.broken;
     if (first) broken.push(`${nth}: ${first.act} after ${first.waitedMin} min`);
-    if (lived.finish > found.finish + 1) late.push(nth);
+    // Every act is lived in steps of half a minute, rounded up.
+    if (lived.finish > found.finish + 5) late.push(nth);
   }
   expect(late).toEqual([]);
   expect(broken.length <= days / 10 ? [] : broken).toEqual([]);

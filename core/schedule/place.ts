@@ -191,11 +191,15 @@ function search(
     const from = Math.max(could + later, notBefore[nth] ?? 0);
     const work = workOf(segments, placed);
     const stands = nth === 0 ? job.going : undefined;
-    const found = earliest(board, segment, from, { work, index, stands }, (start) => {
+    const found = earliest(board, segment, from, { work, index, stands }, (at) => {
       if (!isFilled || nth < segments.length - 1) return null;
       const own = [...work];
+      const start = at.from;
       noteWork(segment.pieces, start, own);
-      const after = loadsAfter(board, job, canners, start + length, own, putOff, index);
+      const thing = at.things.get('canner');
+      const inIt =
+        thing === undefined ? [] : [{ from: start, heatsFrom: start, thing, to: start + length }];
+      const after = loadsAfter(board, job, canners, start + length, own, putOff, index, inIt);
       if ('next' in after) return after.next - length;
       loads = after;
       return null;
@@ -219,18 +223,18 @@ function workOf(segments: readonly Segment[], placed: readonly Placed[]): readon
 
 /**
  * The earliest place of a segment from a moment on; null for none within what is looked through.
- * @param notBefore what else stands against a moment: from when it may not; null for nothing
+ * @param notBefore what else stands against a place: when it may be at the earliest; null for nothing
  */
 function earliest(
   board: Board,
   segment: Segment,
   from: number,
   of: { readonly work: readonly Span[]; readonly index: number; readonly stands: Job['going'] },
-  notBefore: (from: number) => number | null,
+  notBefore: (placed: Placed) => number | null,
 ): Placed | null {
   for (let start = from; start <= from + LATEST_MIN;) {
     const placed = fits(board, segment, start, of.work, of.index, of.stands);
-    const next = 'next' in placed ? placed.next : notBefore(start);
+    const next = 'next' in placed ? placed.next : notBefore(placed);
     if (next === null && !('next' in placed)) return placed;
     if (next === null || !Number.isFinite(next)) return null;
     start = Math.max(next, start + LEAST_STEP_MIN);

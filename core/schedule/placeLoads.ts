@@ -15,6 +15,9 @@ export type FoundLoad = {
   readonly heatsFrom: number;
 };
 
+/** A load of a batch, and until when it is in its canner. */
+export type InCanner = FoundLoad & { readonly to: number };
+
 /** A canner that was emptied so lately is still hot, min. Judgement. */
 export const STAYS_HOT_MIN = 25;
 /** It is looked at again so much later at the least, min. */
@@ -25,6 +28,7 @@ const LATER_MIN = 5;
 /**
  * The loads of a batch whose jars are full at a moment; or when they may be full at the earliest,
  * where these would wait too long.
+ * @param inIt loads of it that are in a canner already
  */
 export function loadsAfter(
   board: Board,
@@ -34,8 +38,9 @@ export function loadsAfter(
   besides: readonly Span[],
   putOff: PutOff,
   owner: number,
+  inIt: readonly InCanner[],
 ): readonly FoundLoad[] | { readonly next: number } {
-  const own: (FoundLoad & { readonly to: number })[] = [];
+  const own: InCanner[] = [...inIt];
   const work: Span[] = [...besides];
   for (const [nth, { pieces }] of loads.entries()) {
     const length = lengthOf(pieces);
@@ -61,7 +66,7 @@ export function loadsAfter(
     own.push({ ...placed, to: placed.from + length });
     noteWork(pieces, placed.from, work);
   }
-  return own;
+  return own.slice(inIt.length);
 }
 
 /** When a load may begin: as the jars are full, as another of theirs is out, as something is free. */
@@ -119,7 +124,7 @@ function cannerFrom(
 /** A canner that is free of other batches and of this one’s other loads. */
 function ownCanner(
   board: Board,
-  own: readonly (FoundLoad & { readonly to: number })[],
+  own: readonly InCanner[],
   canners: number,
   from: number,
   to: number,

@@ -29,12 +29,15 @@ const WAYS = 12_000;
 /** Fewest ways that are tried: enough to tell whether a day comes out at all. */
 export const LEAST_WAYS = 90;
 const MOST_WAYS = 4000;
-/** How many ways are tried of so many batches. */
-const waysOf = (count: number): number =>
-  Math.min(MOST_WAYS, Math.max(LEAST_WAYS, Math.round(WAYS / count ** 2)));
-
 /** All orders of as many batches are tried. */
 const ALL_OF = 4;
+/** How many ways are tried of so many batches. */
+const waysOf = (count: number): number =>
+  Math.min(
+    MOST_WAYS,
+    Math.max(LEAST_WAYS, Math.round((WAYS / count ** 2) * Math.min(1, (ALL_OF / count) ** 0.5))),
+  );
+
 /** A day that is over so little after the bound is not improved any more, min. */
 const AS_GOOD_MIN = 0.5;
 

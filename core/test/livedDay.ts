@@ -11,10 +11,10 @@ export type LivedDay = {
 
 /** An act may wait so long for hands where it comes early: so long it does no harm. Common practice. */
 const NO_HARM_MIN: { readonly [after: string]: number } = {
-  // Fruit simmers on, jars stand in the hot water.
+  // Fruit simmers on; jars stand in the hot water with the heat off.
   'to-boil': 10,
   soften: 10,
-  rest: 10,
+  rest: 20,
   stand: 5,
 };
 const LITTLE_MIN = 1;
@@ -56,7 +56,10 @@ export function livedDay(
     return rows[nth]?.[row]?.pieces[piece];
   };
   const isOn = (nth: number) => batches[nth]?.leftMin !== null;
-  const isUrgent = (nth: number) => (batches[nth]?.piece ?? 0) > 0;
+  const isUrgent = (nth: number) => {
+    const { row, piece } = batches[nth] as Batch;
+    return piece > 0 || rows[nth]?.[row]?.mayWaitMin === 0;
+  };
   const allowed = (nth: number) => {
     const { row, piece } = batches[nth] as Batch;
     if (piece === 0) return rows[nth]?.[row]?.mayWaitMin ?? Infinity;
