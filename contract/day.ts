@@ -1,14 +1,7 @@
 import 'reflect-metadata';
 import type { DayRequest } from '@idle-kettle/core/schedule';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
-  IsBoolean,
-  IsISO8601,
-  IsOptional,
-} from 'class-validator';
-import { applyDecorators } from './applyDecorators.ts';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsOptional } from 'class-validator';
+import { BreakDto, IsMoment } from './moment.ts';
 import { AreParts, IsPart } from './nested.ts';
 import { IsWholeBetween } from './numbers.ts';
 import { PlanRequestDto, readJson, toPlanRequest, type ReadJson } from './planRequest.ts';
@@ -18,21 +11,10 @@ import { IsName } from './text.ts';
 /** Most batches of one day. */
 export const MOST_OF_A_DAY = 40;
 
-const IsMoment = (): PropertyDecorator =>
-  applyDecorators(IsISO8601({ strict: true }, { message: refusal('requests.moment') }));
-
 class DayCannerDto {
   /** Half-pints that it takes in one layer. */
   @IsWholeBetween(1, 60, 'half-pints')
   halfPints!: number;
-}
-
-class BreakDto {
-  @IsMoment()
-  from!: string;
-
-  @IsMoment()
-  to!: string;
 }
 
 class DayBatchDto {

@@ -1,26 +1,15 @@
-import type { ActId } from '@idle-kettle/core';
-import type { LiveDay } from '@idle-kettle/core/schedule';
-import type { Fault } from '@idle-kettle/core';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsISO8601,
-  IsOptional,
-  IsUUID,
-  Matches,
-  ValidateBy,
-} from 'class-validator';
+import type { ActId, Fault } from '@idle-kettle/core';
+import type { CrewLine, DayNeed, LiveDay } from '@idle-kettle/core/schedule';
+import { ArrayMaxSize, IsArray, IsOptional, IsUUID, Matches, ValidateBy } from 'class-validator';
 import { applyDecorators } from './applyDecorators.ts';
 import { MOST_VERSION } from './batch.ts';
 import { MOST_OF_A_DAY } from './day.ts';
+import { BreakDto, IsMoment } from './moment.ts';
 import { AreParts, MayBeLeftOut } from './nested.ts';
 import { IsWholeBetween } from './numbers.ts';
 import { AllDiffer } from './owned.ts';
 import { refusal } from './refusal.ts';
 import { IsName } from './text.ts';
-
-const IsMoment = (): PropertyDecorator =>
-  applyDecorators(IsISO8601({ strict: true }, { message: refusal('requests.moment') }));
 
 const MOST_PEOPLE = 50;
 const MOST_THINGS = 20;
@@ -81,18 +70,10 @@ export class SheetTickDto {
   at!: string;
 }
 
-class SheetBreakDto {
-  @IsMoment()
-  from!: string;
-
-  @IsMoment()
-  to!: string;
-}
-
 const isInOrder = (value: unknown): boolean =>
   Array.isArray(value) &&
   value.every((one: unknown) => {
-    const { from, to } = (one ?? {}) as Partial<SheetBreakDto>;
+    const { from, to } = (one ?? {}) as Partial<BreakDto>;
     return new Date(from ?? '').getTime() < new Date(to ?? '').getTime();
   });
 
@@ -161,9 +142,9 @@ export class DaySheetDto {
   pots?: NamedDto[] | null;
 
   /** When nobody is there. */
-  @AreSome(MOST_OF_A_DAY, () => SheetBreakDto)
+  @AreSome(MOST_OF_A_DAY, () => BreakDto)
   @InOrder()
-  breaks!: SheetBreakDto[];
+  breaks!: BreakDto[];
 
   @AreSome(MOST_ON_A_SHEET, () => SheetBatchDto)
   @EachOnce()
@@ -206,11 +187,8 @@ export type DayAnswer = {
   /** Null where nothing can be planned: no batch, or a formula that has faults. */
   readonly day: LiveDay | null;
   readonly faults: readonly Fault[];
-  readonly crew: CrewAnswer | null;
-  readonly shopping: readonly { readonly name: string; readonly massG: number }[];
+  readonly crew: CrewLine | null;
+  readonly shopping: readonly DayNeed[];
   /** The server’s clock, ms. */
   readonly nowMs: number;
 };
-
-/** What a crew does at a big kettle. */
-export type CrewAnswer = import('@idle-kettle/core/schedule').CrewLine;

@@ -15,7 +15,6 @@ import {
   ArrayMinSize,
   IsArray,
   IsInt,
-  IsISO8601,
   IsOptional,
   IsString,
   IsUUID,
@@ -25,6 +24,7 @@ import {
   MinLength,
   registerDecorator,
 } from 'class-validator';
+import { IsMoment } from './moment.ts';
 import { AreParts, MayBeLeftOut } from './nested.ts';
 import { IsOneOf } from './oneOf.ts';
 import { refusal } from './refusal.ts';
@@ -204,12 +204,12 @@ export class FruitDto {
 
   /** When it came; left out for now. */
   @IsOptional()
-  @IsISO8601({ strict: true }, { message: refusal('requests.moment') })
+  @IsMoment()
   since?: string | null;
 
   /** Until when it keeps, where somebody knows better than the table. */
   @IsOptional()
-  @IsISO8601({ strict: true }, { message: refusal('requests.moment') })
+  @IsMoment()
   keepsUntil?: string | null;
 }
 

@@ -16,4 +16,4 @@ export {
   type Segment,
   type Things,
 } from './job.ts';
-export { schedule, type Schedule } from './solve.ts';
+export { OF_ITSELF, schedule, type Schedule } from './solve.ts';

@@ -1,7 +1,7 @@
 import { cookPlanOf, type Entry } from '../stove/index.ts';
 import { JarLog } from '../test/jarLog.ts';
 import { request } from '../test/planned.ts';
-import { planDay, planLiveDay, type LiveBatch, type LiveDayRequest } from './index.ts';
+import { jobsOfDay, liveDayOf, planDay, type LiveBatch, type LiveDayRequest } from './index.ts';
 
 const MIN = 60_000;
 const HOUR = 60 * MIN;
@@ -39,9 +39,10 @@ const day = (change: Partial<LiveDayRequest>): LiveDayRequest => ({
 });
 
 function live(change: Partial<LiveDayRequest>) {
-  const outcome = planLiveDay(day(change));
-  if (!outcome.ok) throw new Error(JSON.stringify(outcome.faults));
-  return outcome.day;
+  const request = day(change);
+  const planned = jobsOfDay(request);
+  if (!planned.ok) throw new Error(JSON.stringify(planned.faults));
+  return liveDayOf(request, planned);
 }
 
 const entry = (atMs: number, kind: Entry['kind'], seq: number, text: string | null = null): Entry =>

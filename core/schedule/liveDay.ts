@@ -4,10 +4,9 @@ import {
   type BegunCook,
   type DayTick,
 } from './batchProgress.ts';
-import { dayOf, jobsOfDay, type Day, type DayActId } from './day.ts';
+import { dayOf, type Day, type DayActId } from './day.ts';
 import type { DayBatch, DayRequest } from './dayRequest.ts';
 import type { Job, Things } from './job.ts';
-import type { Fault } from '../plan/index.ts';
 import { rowsOf, type PlacedAct } from './place.ts';
 import { remainingJob } from './remainingJob.ts';
 import { isBetter, personsOf, schedule, scheduleInOrder, type Schedule } from './solve.ts';
@@ -45,25 +44,11 @@ export type LiveDay = Day & {
   readonly lateMin: number;
 };
 
-/** A day under way, or what is wrong with a formula of it. */
-export type LiveOutcome =
-  | { readonly ok: true; readonly day: LiveDay }
-  | { readonly ok: false; readonly faults: readonly Fault[] };
-
 const MIN_MS = 60_000;
 /** The order of a day is kept unless so much is won, min: nobody likes a sheet that changes all the time. */
 const WORTH_A_CHANGE_MIN = 5;
 /** A day that is over so much later than planned is looked at for a better order, min. */
 const LATE_MIN = 10;
-
-/**
- * A day as it stands: what its cooks and its ticks tell is over, the rest is planned anew from now
- * on. It keeps to its order, unless a batch would spoil or be left out, or another saves minutes.
- */
-export function planLiveDay(request: LiveDayRequest): LiveOutcome {
-  const planned = jobsOfDay(request);
-  return planned.ok ? { ok: true, day: liveDayOf(request, planned) } : planned;
-}
 
 /** A sheet is looked at all the time: its order is searched for as long as nobody waits. */
 const MOST_WAYS = 250;
@@ -77,7 +62,9 @@ export const firstPlan = (jobs: readonly Job[], things: Things): Schedule =>
   schedule(jobs, things, Math.min(MOST_WAYS, Math.ceil(WAYS / Math.max(1, jobs.length) ** 2)));
 
 /**
- * The same of batches that are planned already.
+ * A day as it stands: what its cooks and its ticks tell is over, the rest is planned anew from now
+ * on. It keeps to its order, unless a batch would spoil or be left out, or another saves minutes.
+ * @param planned its batches as they are scheduled, and with what
  * @param base their first plan
  */
 export function liveDayOf(

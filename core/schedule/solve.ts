@@ -22,7 +22,7 @@ export type Schedule = {
 };
 
 /** What is done of itself and may last beyond the day. */
-const OF_ITSELF: ReadonlySet<string> = new Set(['cool', 'chill']);
+export const OF_ITSELF: ReadonlySet<string> = new Set(['cool', 'chill']);
 
 /** Ways that are tried of a day, over the square of its batches: a second of eight. */
 const WAYS = 12_000;

@@ -205,30 +205,21 @@ function Breaks({ document, mayChange, onChange }: BreakProps) {
       <ul className="flex flex-col gap-1">
         {breaks.map((one, index) => (
           <li key={one.from} className="flex flex-wrap items-end gap-2">
-            <MomentField
-              label={say('days.breakFrom')}
-              of=""
-              value={one.from}
-              onKeep={(at) =>
-                at !== null &&
-                onChange(
-                  withBreak(index, { from: new Date(at).toISOString() }),
-                  say('days.breakChanged'),
-                )
-              }
-            />
-            <MomentField
-              label={say('days.breakTo')}
-              of=""
-              value={one.to}
-              onKeep={(at) =>
-                at !== null &&
-                onChange(
-                  withBreak(index, { to: new Date(at).toISOString() }),
-                  say('days.breakChanged'),
-                )
-              }
-            />
+            {(['from', 'to'] as const).map((end) => (
+              <MomentField
+                key={end}
+                label={say(`days.break.${end}`)}
+                of=""
+                value={one[end]}
+                onKeep={(at) =>
+                  at !== null &&
+                  onChange(
+                    withBreak(index, { [end]: new Date(at).toISOString() }),
+                    say('days.breakChanged'),
+                  )
+                }
+              />
+            ))}
             {mayChange && (
               <button
                 type="button"

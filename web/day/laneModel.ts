@@ -1,20 +1,9 @@
 import type { DayAnswer } from '@idle-kettle/contract/daySheet';
-import type { DayAct, DayActId } from '@idle-kettle/core/schedule';
+import { OF_ITSELF, type DayAct } from '@idle-kettle/core/schedule';
 import type { Stretch } from './foldedTime.ts';
 
 /** Something that stands in a lane. */
-export type Bead = {
-  readonly key: string;
-  readonly of: number;
-  readonly act: DayActId;
-  readonly startMs: number;
-  readonly endMs: number;
-  readonly hands: boolean;
-  readonly holds: readonly string[];
-  readonly pot: number | null;
-  readonly person: number | null;
-  readonly isDone: boolean;
-};
+export type Bead = Omit<DayAct, 'batch'> & { readonly key: string; readonly isDone: boolean };
 
 /** The lane of one batch. */
 export type BatchLane = {
@@ -25,9 +14,6 @@ export type BatchLane = {
   /** When its jars are out, or what is done last of it that day; null for nothing. */
   readonly endMs: number | null;
 };
-
-/** What lasts beyond the day by itself, and is told in words. */
-const OF_ITSELF: ReadonlySet<string> = new Set(['cool', 'chill']);
 
 /** What stands in the lanes of a day: what is done, and what is planned. */
 export function beadsOf({ day }: Pick<DayAnswer, 'day'>): readonly Bead[] {

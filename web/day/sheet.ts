@@ -36,7 +36,7 @@ export function newSheet(
   const burners = of('burner').map(({ name }) => ({ name }));
   return {
     id: crypto.randomUUID(),
-    name: say('days.dayOf', { day: format(from, 'EEEE, d MMMM') }),
+    name: format(from, 'EEEE, d MMMM'),
     from: from.toISOString(),
     finishBy: null,
     people: [{ name: me ?? say('days.you') }],

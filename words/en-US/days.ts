@@ -53,7 +53,6 @@ export const DAYS = {
   'days.notKept': 'Not saved. {{error}}',
   'days.changedElsewhere':
     'Not saved. Somebody else changed this sheet a moment ago; you’re looking at theirs now. Try again.',
-  'days.dayOf': '{{day}}',
   'days.you': 'You',
   'days.helperOf': 'Helper {{nth}}',
   'days.burnerOf': 'Burner {{nth}}',
@@ -155,8 +154,8 @@ export const DAYS = {
   'days.perKg': 'Preparing [1 kg|2¼ lb] of fruit',
   'days.perJar': 'Filling and closing a jar',
   'days.breaks': 'Nobody here',
-  'days.breakFrom': 'from',
-  'days.breakTo': 'to',
+  'days.break.from': 'from',
+  'days.break.to': 'to',
   'days.breakChanged': 'Changed when nobody is here.',
   'days.takeBreakOff': 'Somebody is here after all',
   'days.addBreak': 'Add a break',
