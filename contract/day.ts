@@ -72,6 +72,11 @@ export class DayRequestDto {
   @IsWholeBetween(0, 20, 'pots')
   pots?: number | null;
 
+  /** Bowls to soak, drip and infuse in; left out for as many as are wanted. */
+  @IsOptional()
+  @IsWholeBetween(0, 20, 'bowls')
+  bowls?: number | null;
+
   /** When nobody is there: meals, the night. */
   @IsOptional()
   @IsArray({ message: refusal('requests.list') })
@@ -105,6 +110,7 @@ export const readDayRequest = (json: unknown): ReadJson<DayRequest> =>
     slowCookers: dto.slowCookers ?? 0,
     canners: dto.canners ?? [],
     pots: dto.pots ?? null,
+    bowls: dto.bowls ?? null,
     breaks: (dto.breaks ?? []).map(({ from, to }) => ({
       fromMs: new Date(from).getTime(),
       toMs: new Date(to).getTime(),

@@ -141,6 +141,12 @@ export class DaySheetDto {
   @AllDiffer()
   pots?: NamedDto[] | null;
 
+  /** Bowls to soak, drip and infuse in; left out for as many as are wanted. */
+  @IsOptional()
+  @AreSome(MOST_THINGS, () => NamedDto)
+  @AllDiffer()
+  bowls?: NamedDto[] | null;
+
   /** When nobody is there. */
   @AreSome(MOST_OF_A_DAY, () => BreakDto)
   @InOrder()

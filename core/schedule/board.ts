@@ -30,14 +30,16 @@ export class Board {
       oven: none(things.ovens),
       canner: none(things.canners),
       pot: none(things.pots ?? 0),
+      bowl: none(things.bowls ?? 0),
     };
     for (const pause of things.breaks)
       for (let person = 0; person < things.people; person += 1) this.work(pause, NO_BATCH);
   }
 
-  /** Whether pots can be short. */
-  get countsPots(): boolean {
-    return this.things.pots !== undefined;
+  /** Whether there are only so many of a kind. */
+  counts(kind: ThingKind): boolean {
+    if (kind === 'pot') return this.things.pots !== undefined;
+    return kind !== 'bowl' || this.things.bowls !== undefined;
   }
 
   /** Nothing is begun before this, min. */

@@ -137,7 +137,7 @@ export function dayOf(
 const DRAWS = 200;
 
 const thingsOf = (request: DayRequest): Things => {
-  const { fromMs, burners, slowCookers, canners, pots, breaks } = request;
+  const { fromMs, burners, slowCookers, canners, pots, bowls, breaks } = request;
   return {
     people: handsOfDay(request).teams,
     burners,
@@ -145,6 +145,7 @@ const thingsOf = (request: DayRequest): Things => {
     ovens: 1,
     canners: canners.length,
     ...(pots == null ? {} : { pots }),
+    ...(bowls == null ? {} : { bowls }),
     breaks: breaks.map((one) => [(one.fromMs - fromMs) / MIN_MS, (one.toMs - fromMs) / MIN_MS]),
   };
 };

@@ -13,6 +13,8 @@ export type DayRequest = {
   readonly slowCookers: number;
   /** Pots for the burners; null or left out for as many as are wanted. */
   readonly pots?: number | null;
+  /** Bowls to soak, drip and infuse in; null or left out for as many as are wanted. */
+  readonly bowls?: number | null;
   /** Half-pints that each canner takes. */
   readonly canners: readonly { readonly halfPints: number }[];
   /** When nobody is there: meals, and the night. */

@@ -1,7 +1,7 @@
 import type { ActId } from '../chain/index.ts';
 
 /** Kinds of things that an act holds. */
-export const HELD_KINDS = ['burner', 'slow cooker', 'oven', 'canner'] as const;
+export const HELD_KINDS = ['burner', 'slow cooker', 'oven', 'canner', 'bowl'] as const;
 /** One of {@link HELD_KINDS}. */
 export type HeldKind = (typeof HELD_KINDS)[number];
 
@@ -61,8 +61,9 @@ export type Things = {
   readonly slowCookers: number;
   readonly ovens: number;
   readonly canners: number;
-  /** Pots; left out for as many as are wanted. */
+  /** Pots and bowls; left out for as many as are wanted. */
   readonly pots?: number;
+  readonly bowls?: number;
   /** Nothing is begun before this, min; left out for the beginning of the day. */
   readonly from?: number;
   /** When nobody is there, from and to, min. */

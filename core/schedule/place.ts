@@ -51,12 +51,12 @@ function fits(
   const things = new Map<ThingKind, number>();
   for (const kind of HELD_KINDS) {
     const span = holdingOf(pieces, times, kind);
-    if (span === null) continue;
+    if (span === null || !board.counts(kind)) continue;
     const free = freeOf(board, kind, span, stands[kind]);
     if ('next' in free) return { next: from + Math.max(free.next - span[0], EPSILON) };
     things.set(kind, free.thing);
   }
-  const inPot = board.countsPots ? inPotOf(times, potFrom) : null;
+  const inPot = board.counts('pot') ? inPotOf(times, potFrom) : null;
   if (inPot !== null) {
     const free = freeOf(board, 'pot', inPot, stands.pot);
     if ('next' in free) return { next: from + Math.max(free.next - inPot[0], EPSILON) };

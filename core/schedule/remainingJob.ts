@@ -64,7 +64,7 @@ export function remainingJob(
     },
     ...job.segments.slice(at.segment + 1),
   ];
-  const isMidway = at.piece > 0 || (begun && !first.hands && first.holds === null);
+  const isMidway = at.piece > 0 || (begun && isByItself(first));
   if (!isMidway || (first.hands && MAY_BE_PUT_DOWN.has(first.act))) {
     return {
       ...common,
@@ -85,6 +85,10 @@ function litFor(
   const at = lit < 0 ? undefined : over[lit]?.endMs;
   return at === undefined ? 0 : Math.max(0, nowMin - minuteOf(at));
 }
+
+/** What stands and needs nobody, in a bowl or in none. */
+const isByItself = ({ hands, holds }: Piece): boolean =>
+  !hands && (holds === null || holds === 'bowl');
 
 /** Where an act stands among the segments; null behind the last. */
 function placeOf(

@@ -197,6 +197,33 @@ describe('a day', () => {
     expect((finishMs - FROM) / HOUR).toBeLessThan(3.5);
   });
 
+  test('one bowl soaks one batch after another, and two soak both at once', () => {
+    const soaked = request({
+      ...SEVILLE,
+      lines: ['2 kg sugar'],
+      before: {
+        kind: 'soak',
+        lines: ['1 kg seville oranges'],
+        waterG: 2000,
+        hours: 14,
+        obtainedG: null,
+        obtainedMl: null,
+        brix: null,
+        clot: null,
+      },
+    });
+    const soaks = (bowls: number | null) =>
+      planned({ batches: [batch('A', soaked), batch('B', soaked)], bowls })
+        .acts.filter(({ act }) => act === 'soak')
+        .sort((a, b) => a.startMs - b.startMs);
+    const [first, second] = soaks(1);
+    expect([first?.holds, second?.holds]).toEqual([['bowl 1'], ['bowl 1']]);
+    expect(second?.startMs).toBeGreaterThanOrEqual(first?.endMs ?? Infinity);
+    for (const both of [soaks(2), soaks(null)])
+      expect(both[1]?.startMs).toBeLessThan(both[0]?.endMs ?? 0);
+    expect(soaks(null).map(({ holds }) => holds)).toEqual([[], []]);
+  });
+
   test('one pot makes one batch after another, however many burners there are', () => {
     const batches = [batch('Damson', DAMSON), batch('Plum', PLUM)];
     const free = planned({ batches, people: 2 });

@@ -3,7 +3,7 @@ import { minutesAlone, schedule, type Schedule } from './solve.ts';
 
 /** What is short on a day that does not come out, and by how much. */
 export type Short = {
-  readonly resource: 'people' | 'burners' | 'slow cookers' | 'canners' | 'pots' | 'time';
+  readonly resource: 'people' | 'burners' | 'slow cookers' | 'canners' | 'pots' | 'bowls' | 'time';
   readonly shortMin: number;
   /** What would do, the least change first. */
   readonly wouldDo: readonly Change[];
@@ -67,6 +67,7 @@ const RICHER: readonly (readonly [Exclude<Short['resource'], 'time'>, (of: Thing
   ['burners', (of) => ({ ...of, burners: of.burners + 1 })],
   ['canners', (of) => ({ ...of, canners: of.canners + 1 })],
   ['pots', (of) => (of.pots === undefined ? of : { ...of, pots: of.pots + 1 })],
+  ['bowls', (of) => (of.bowls === undefined ? of : { ...of, bowls: of.bowls + 1 })],
   ['slow cookers', (of) => ({ ...of, slowCookers: of.slowCookers + 1 })],
 ];
 

@@ -152,6 +152,7 @@ export class DayPlanService {
       slowCookers: sheet.slowCookers.length,
       canners: sheet.canners.map(({ halfPints }) => ({ halfPints })),
       pots: sheet.pots?.length ?? null,
+      bowls: sheet.bowls?.length ?? null,
       breaks: sheet.breaks.map(({ from, to }) => ({
         fromMs: new Date(from).getTime(),
         toMs: new Date(to).getTime(),

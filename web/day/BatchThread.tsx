@@ -121,7 +121,7 @@ const Held = ({
   readonly time: FoldedTime;
 }) => (
   <>
-    {(['burner', 'slow cooker', 'oven', 'canner'] as const).flatMap((kind) =>
+    {(['burner', 'slow cooker', 'oven', 'canner', 'bowl'] as const).flatMap((kind) =>
       stretchesHeld(beads, kind).map(({ from, to, thing, pot }) => (
         <span
           key={`${thing} ${from}`}
@@ -135,7 +135,9 @@ const Held = ({
             width: Math.max(LEAST_BEAD_PX, time.at(to) - time.at(from) - 1),
           }}
         >
-          {kind === 'canner' ? null : <Flame aria-hidden className="size-2.5 shrink-0" />}
+          {kind === 'canner' || kind === 'bowl' ? null : (
+            <Flame aria-hidden className="size-2.5 shrink-0" />
+          )}
           {time.at(to) - time.at(from) > LEAST_NAME_PX &&
             [thingName(answer.sheet, thing), answer.sheet.pots?.[pot ?? -1]?.name]
               .filter((name) => name !== undefined)

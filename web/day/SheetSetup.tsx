@@ -14,7 +14,14 @@ type Props = {
   readonly onChange: Keep;
 };
 
-const KINDS: readonly SheetList[] = ['people', 'burners', 'pots', 'slow cookers', 'canners'];
+const KINDS: readonly SheetList[] = [
+  'people',
+  'burners',
+  'pots',
+  'bowls',
+  'slow cookers',
+  'canners',
+];
 
 /** Who is there and with what, from when, until when: everything that a day is planned on. */
 export function SheetSetup({ sheet, mayChange, onChange }: Props) {
@@ -23,6 +30,7 @@ export function SheetSetup({ sheet, mayChange, onChange }: Props) {
     people: document.people,
     burners: document.burners,
     pots: document.pots ?? [],
+    bowls: document.bowls ?? [],
     'slow cookers': document.slowCookers,
     canners: document.canners,
   };
@@ -74,7 +82,7 @@ export function SheetSetup({ sheet, mayChange, onChange }: Props) {
       {KINDS.map((kind) => (
         <fieldset key={kind}>
           <legend className="font-bold">{say(`days.kind.${kind}`)}</legend>
-          {kind === 'pots' && document.pots == null && (
+          {(kind === 'pots' || kind === 'bowls') && document[kind] == null && (
             <p className="text-sm opacity-80">{say('days.potsEnough')}</p>
           )}
           <ul className="flex flex-col gap-1">

@@ -80,7 +80,7 @@ test('wishes of one batch leave the others alone', () => {
 
 test('one more of anything has a name of its own', () => {
   let more = sheet;
-  for (const list of ['people', 'burners', 'pots', 'slow cookers', 'canners'] as const)
+  for (const list of ['people', 'burners', 'pots', 'bowls', 'slow cookers', 'canners'] as const)
     for (let nth = 0; nth < 3; nth += 1) more = oneMore(more, list);
   for (const list of [more.people, more.burners, more.pots ?? [], more.slowCookers, more.canners])
     expect(new Set(list.map(({ name }) => name)).size).toBe(list.length);
@@ -99,6 +99,7 @@ test('each change that would do is made', () => {
 test('things go by the names of the sheet', () => {
   expect(thingName(sheet, 'burner 1')).toBe('Front');
   expect(thingName(sheet, 'canner 1')).toBe('Canner');
+  expect(thingName(oneMore(sheet, 'bowls'), 'bowl 1')).toBe('Bowl 1');
   expect(thingName(sheet, 'slow cooker 3')).toBe('slow cooker 3');
 });
 

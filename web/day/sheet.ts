@@ -130,12 +130,13 @@ export function withChange(
 const upToFive = (ms: number): number => Math.ceil(ms / STEP_MS) * STEP_MS;
 
 /** What a sheet lists by name. */
-export type SheetList = 'people' | 'burners' | 'pots' | 'slow cookers' | 'canners';
+export type SheetList = 'people' | 'burners' | 'pots' | 'bowls' | 'slow cookers' | 'canners';
 
 const FIELDS = {
   people: 'people',
   burners: 'burners',
   pots: 'pots',
+  bowls: 'bowls',
   'slow cookers': 'slowCookers',
   canners: 'canners',
 } as const;
@@ -169,7 +170,7 @@ export function oneMore(document: SheetDocument, resource: SheetList): SheetDocu
     while (of.some(({ name }) => name === nameOf(nth))) nth += 1;
     return { name: nameOf(nth) };
   };
-  const { people, burners, slowCookers, canners, pots } = document;
+  const { people, burners, slowCookers, canners, pots, bowls } = document;
   switch (resource) {
     case 'people':
       return {
@@ -185,6 +186,11 @@ export function oneMore(document: SheetDocument, resource: SheetList): SheetDocu
       return {
         ...document,
         pots: [...(pots ?? []), named(pots ?? [], (nth) => say('days.potOf', { nth }))],
+      };
+    case 'bowls':
+      return {
+        ...document,
+        bowls: [...(bowls ?? []), named(bowls ?? [], (nth) => say('days.bowlOf', { nth }))],
       };
     case 'slow cookers':
       return {
@@ -251,20 +257,22 @@ export const withTick = (
 };
 
 /** What is held, by the name that the sheet gives it: `burner 2` → `Back burner`. */
-export function thingName({ burners, slowCookers, canners }: SheetDocument, held: string): string {
+export function thingName(sheet: SheetDocument, held: string): string {
   const at = held.lastIndexOf(' ');
   const kind = held.slice(0, at);
   const nth = Number(held.slice(at + 1)) - 1;
-  const of =
-    kind === 'burner'
-      ? burners
-      : kind === 'slow cooker'
-        ? slowCookers
-        : kind === 'canner'
-          ? canners
-          : [];
-  return of[nth]?.name ?? (kind === 'oven' ? say('days.oven') : held);
+  const list = LIST_OF[kind];
+  const name = list === undefined ? undefined : sheet[FIELDS[list]]?.[nth]?.name;
+  return name ?? (kind === 'oven' ? say('days.oven') : held);
 }
+
+/** In which list a thing stands that goes by its kind. */
+const LIST_OF: { readonly [kind: string]: SheetList } = {
+  burner: 'burners',
+  'slow cooker': 'slow cookers',
+  canner: 'canners',
+  bowl: 'bowls',
+};
 
 /** Who works by themselves, or with others of a crew: one line of hands each. */
 export type Worker = { readonly person: number; readonly name: string };
