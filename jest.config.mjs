@@ -23,12 +23,17 @@ const base = {
   modulePathIgnorePatterns: ['/dist/'],
 };
 
+/** Whether many files are tried in one world, as `./kettle test` does: see launcher/worlds.mjs. */
+const inWorlds = process.env.KETTLE_WORLDS !== undefined;
+const WORLD = '<rootDir>/.worlds/*.test.ts';
+const ONE_BY_ONE = ['<rootDir>/**/*.test.ts', '<rootDir>/**/*.test.tsx'];
+
 /** @param {string} name */
 const room = (name) => ({
   ...base,
   displayName: name,
   rootDir: `./${name}`,
-  testMatch: ['<rootDir>/**/*.test.ts', '<rootDir>/**/*.test.tsx'],
+  testMatch: inWorlds ? [WORLD] : [...ONE_BY_ONE, `!${WORLD}`],
 });
 
 /**
@@ -56,6 +61,6 @@ export default {
       // A package that reads certificates calls a class of its own Set.
       sandboxInjectedGlobals: EVERYWHERE.filter((name) => name !== 'Set'),
     },
-    room('launcher'),
+    { ...room('launcher'), testMatch: ONE_BY_ONE },
   ],
 };

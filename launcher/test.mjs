@@ -7,6 +7,7 @@ import { ensureModules, ensureNodeBuild, ensureWebBuild } from './project.mjs';
 import { say } from './say.mjs';
 import { ROOT, run } from './shell.mjs';
 import { firstRouteIsLight } from './webSize.mjs';
+import { writeWorlds } from './worlds.mjs';
 
 /** @typedef {{ passed: number, failed: number }} Tally */
 
@@ -15,7 +16,9 @@ const UNIT_ROOMS = ['words', 'core', 'contract', 'cli', 'web'];
 /** What starts servers and databases. */
 const PROCESS_ROOMS = ['server', 'launcher'];
 /** What of that counts seconds: one file after another, with the machine to itself. */
-const PACE = 'pace\\.test\\.ts$';
+const PACE = /pace\.test\.ts$/;
+/** Many files in one world. */
+const IN_WORLDS = { KETTLE_WORLDS: 'yes' };
 /**
  * What hangs is told after so long, ms; what is only slow on a machine that others use is none.
  */
@@ -24,7 +27,11 @@ const PATIENCE = ['--testTimeout', '120000'];
 /** `check`: types, lint and unit tests; quick, and without a database. */
 export async function runCheck() {
   await installed(TEST_PACKAGES.filter(({ name }) => name === 'units' || name === 'python3-iapws'));
-  return report([...(await runStatic()), await runJest(UNIT_ROOMS, process.env)]);
+  writeWorlds(UNIT_ROOMS);
+  return report([
+    ...(await runStatic()),
+    await runJest(UNIT_ROOMS, { ...process.env, ...IN_WORLDS }),
+  ]);
 }
 
 /** `test`: everything, against a real database and a real browser. */
@@ -35,11 +42,13 @@ export async function runTest() {
   results.push(firstRouteIsLight() ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
   const tested = await withTestCluster('test', async ({ url }) => {
     const env = { ...process.env, KETTLE_TEST_DATABASE_URL: url };
-    const all = [...ALL_CORES, '--testPathIgnorePatterns', PACE];
-    const alone = ['--runInBand', '--testPathPatterns', PACE];
+    const inWorlds = { ...env, ...IN_WORLDS };
+    const all = [...ALL_CORES, '--testPathIgnorePatterns', PACE.source];
+    const alone = ['--runInBand', '--testPathPatterns', PACE.source];
+    writeWorlds([...UNIT_ROOMS, ...PROCESS_ROOMS], (file) => !PACE.test(file));
     results.push(
-      await timed('unit tests', runJest(UNIT_ROOMS, env)),
-      await timed('tests of processes', runJest(PROCESS_ROOMS, env, all)),
+      await timed('unit tests', runJest(UNIT_ROOMS, inWorlds)),
+      await timed('tests of processes', runJest(PROCESS_ROOMS, inWorlds, all)),
       await timed('tests of pace', runJest(PROCESS_ROOMS, env, alone)),
       await timed('browser tests', runBrowser(env)),
     );

@@ -110,6 +110,51 @@ test('the Book is looked through as somebody types, and two cooks stand side by 
   await expect(page.getByRole('img', { name: /Temperature of Damson, first/ })).toBeVisible();
 });
 
+test('on a slow device no letter is lost that is typed while the page goes on', async ({
+  page,
+  kettle,
+}) => {
+  await keepBook(kettle, PAST);
+  const field = page.getByLabel('Search names, fruit, words');
+  const devtools = await page.context().newCDPSession(page);
+  // The address that follows is drawn a part at a time, with letters between the parts.
+  for (const betweenMs of [0, 10, 20, 30, 40]) {
+    await devtools.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+    await page.goto(`${kettle.address}/book`);
+    await expect(field).toBeVisible();
+    await devtools.send('Emulation.setCPUThrottlingRate', { rate: 6 });
+    await field.pressSequentially('dams sug', { delay: betweenMs });
+    await expect(field).toHaveValue('dams sug');
+  }
+});
+
+test('no page is drawn in measures that may be wrong, nor anew under whoever types already', async ({
+  page,
+  kettle,
+}) => {
+  await keepBook(kettle, PAST);
+  await kettle.setUpKitchen({ units: 'metric', temperature: 'C', altitudeM: 0, altitudeUnit: 'm' });
+  let tell: () => void = () => undefined;
+  const told = new Promise<void>((resolve) => (tell = resolve));
+  await page.route('**/api/kitchen', async (route) => {
+    await told;
+    await route.continue();
+  });
+  await page.goto(`${kettle.address}/book`);
+  const field = page.getByLabel('Search names, fruit, words');
+  await expect(page.getByRole('main')).toContainText('Loading');
+  await expect(field).toBeHidden();
+  tell();
+  await field.fill('damson');
+  await expect(page).toHaveURL(/words=damson/);
+  await expect(field).toHaveValue('damson');
+  // From now on this browser knows how this kitchen is spoken to, whoever answers.
+  await page.unroute('**/api/kitchen');
+  await page.route('**/api/kitchen', () => undefined);
+  await page.reload();
+  await expect(field).toHaveValue('damson');
+});
+
 test('a box of twelve old recipes is looked over, mended and kept', async ({ page, kettle }) => {
   const box = Array.from(
     { length: 12 },

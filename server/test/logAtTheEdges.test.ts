@@ -7,7 +7,7 @@ import { servedCooks } from './servedCooks.ts';
 
 const { api, databaseUrl, cookOfBatch, logOf } = servedCooks();
 
-jest.setTimeout(60_000);
+jest.setTimeout(120_000);
 
 const MIN = 60_000;
 const DAY = 24 * 60 * MIN;

@@ -1,6 +1,7 @@
 import type { Kitchen, KitchenDto, TaughtNameDto } from '@idle-kettle/contract';
 import { setMeasures } from '@idle-kettle/words';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { householdStorage } from './household.ts';
 import { request } from './request.ts';
 
 /** Of the kitchen, in what was fetched. */
@@ -20,7 +21,33 @@ export function useKitchen() {
   return query;
 }
 
-const measuresOf = ({ units, temperature }: Kitchen) => ({ units, temperature });
+/** What a kitchen is spoken to in: its language and its measures. */
+export type SpokenTo = Pick<Kitchen, 'measures' | 'units' | 'temperature'>;
+
+const SPOKEN_TO = 'kettle.spokenTo';
+
+/**
+ * How this browser spoke to the kitchen the last time, so that a page begins with it, without a
+ * server too; null where it never did.
+ */
+export function lastSpokenTo(): SpokenTo | null {
+  try {
+    return JSON.parse(householdStorage.getItem(SPOKEN_TO) ?? 'null') as SpokenTo | null;
+  } catch {
+    return null;
+  }
+}
+
+/** Keeps how the kitchen is spoken to for the next page. */
+export function keepSpokenTo({ measures, units, temperature }: SpokenTo): void {
+  try {
+    householdStorage.setItem(SPOKEN_TO, JSON.stringify({ measures, units, temperature }));
+  } catch {
+    // Without it the next page asks a server first.
+  }
+}
+
+export const measuresOf = ({ units, temperature }: SpokenTo) => ({ units, temperature });
 
 /**
  * Changes some fields of the kitchen, made on a version of it; what is there is fetched where that

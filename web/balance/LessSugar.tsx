@@ -3,7 +3,7 @@ import { Say } from '../ui/Say.tsx';
 import { formatGrams, formatVolume } from '@idle-kettle/core';
 import { useState } from 'react';
 import { slowPlanner } from '../workers/planner.ts';
-import { useAsked } from './useAnswer.ts';
+import { useAnswer } from './useAnswer.ts';
 import { SET_IN_A_WORD } from '../words/sets.ts';
 import type { WorkbenchProps } from './workbenchProps.ts';
 
@@ -15,7 +15,7 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`;
  * fails.
  */
 export function LessSugar({ formula, kitchen, fruit, onTake, onAsk }: WorkbenchProps) {
-  const sweep = useAsked(
+  const sweep = useAnswer(
     () => slowPlanner.ask((of) => of.sweep(formula, kitchen)),
     [formula, kitchen],
   );

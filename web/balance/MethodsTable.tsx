@@ -2,13 +2,13 @@ import { say } from '@idle-kettle/words';
 import { costOf, formatGrams, METHODS } from '@idle-kettle/core';
 import { jarsInWords, minutesInWords, moneyInWords, SHELF } from '../ui/words.ts';
 import { slowPlanner } from '../workers/planner.ts';
-import { useAsked } from './useAnswer.ts';
+import { useAnswer } from './useAnswer.ts';
 import { SET_IN_A_WORD } from '../words/sets.ts';
 import type { WorkbenchProps } from './workbenchProps.ts';
 
 /** Every method of the product on the same fruit: amounts, minutes, jars, set, cost. */
 export function MethodsTable({ formula, kitchen, onTake }: WorkbenchProps) {
-  const trials = useAsked(
+  const trials = useAnswer(
     () => slowPlanner.ask((of) => of.compare(formula, kitchen)),
     [formula, kitchen],
   );

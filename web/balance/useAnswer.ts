@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
  * The answer to a question that a worker is asked; null until it is there. Answers to older
  * questions are dropped.
  */
-export function useAsked<T>(ask: () => Promise<T>, on: readonly unknown[]): T | null {
+export function useAnswer<T>(ask: () => Promise<T>, on: readonly unknown[]): T | null {
   const [answer, setAnswer] = useState<{
     readonly value: T;
     readonly on: readonly unknown[];

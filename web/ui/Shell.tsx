@@ -1,6 +1,5 @@
 import { say, setLanguage, setMeasures, type Language } from '@idle-kettle/words';
 import { useEffect, useRef } from 'react';
-import type { Kitchen } from '@idle-kettle/contract';
 import {
   Amphora,
   BookOpenText,
@@ -13,11 +12,18 @@ import {
 } from 'lucide-react';
 import { NavLink, Outlet, ScrollRestoration, useLocation } from 'react-router';
 import { keepPages } from '../keepPages.ts';
-import { useKitchen } from '../api/kitchen.ts';
+import {
+  keepSpokenTo,
+  lastSpokenTo,
+  measuresOf,
+  useKitchen,
+  type SpokenTo,
+} from '../api/kitchen.ts';
 import { useMay, useWho } from '../api/who.ts';
 import { useAnnounced } from './announce.ts';
 import { keepFocus } from './keepFocus.ts';
 import { KettleMark } from './KettleMark.tsx';
+import { Loading } from './Loading.tsx';
 
 const PLACES = [
   { to: '/', text: 'ui.today', icon: Sun },
@@ -33,18 +39,19 @@ const PLACES = [
 const WORK = /^\/(?:batches\/|cook-sessions\/|stove)/;
 
 /** A kitchen that cooks by UK measures is spoken to in British English. */
-const languageOf = (kitchen: Kitchen | undefined): Language =>
-  kitchen?.measures === 'uk' ? 'en-GB' : 'en-US';
+const languageOf = (spokenTo: SpokenTo | null): Language =>
+  spokenTo?.measures === 'uk' ? 'en-GB' : 'en-US';
 
 /**
  * The head of every page, and the page under it; drawn anew, whole, when its language or its
- * measures change.
+ * measures change. So it waits until they are known: what is typed meanwhile would be lost.
  */
 export function Shell() {
-  const kitchen = useKitchen().data;
-  const language = languageOf(kitchen);
+  const { data: kitchen, isPending } = useKitchen();
+  const spokenTo = kitchen ?? lastSpokenTo();
+  const language = languageOf(spokenTo);
   setLanguage(language);
-  if (kitchen === undefined) setMeasures(null);
+  setMeasures(spokenTo === null ? null : measuresOf(spokenTo));
   const announced = useAnnounced();
   const member = useWho().data?.member ?? null;
   const mayCook = useMay()('cook');
@@ -53,12 +60,15 @@ export function Shell() {
   const page = useRef<HTMLDivElement>(null);
   useEffect(keepPages, []);
   useEffect(() => {
+    if (kitchen !== undefined) keepSpokenTo(kitchen);
+  }, [kitchen]);
+  useEffect(() => {
     return page.current === null ? undefined : keepFocus(page.current);
-  }, [language, kitchen?.units, kitchen?.temperature]);
+  }, [language, spokenTo?.units, spokenTo?.temperature]);
   return (
     <div
       ref={page}
-      key={`${language} ${kitchen?.units ?? 'us'} ${kitchen?.temperature ?? 'F'}`}
+      key={`${language} ${spokenTo?.units ?? 'us'} ${spokenTo?.temperature ?? 'F'}`}
       lang={language}
       className="flex min-h-screen flex-col"
     >
@@ -115,7 +125,7 @@ export function Shell() {
         id="page"
         className={`mx-auto w-full max-w-[84rem] grow px-4 py-3 sm:px-6 sm:py-5 lg:py-2.5 ${looksOnly ? 'looks-only' : ''}`}
       >
-        <Outlet />
+        {spokenTo === null && isPending ? <Loading what={say('ui.theKitchen')} /> : <Outlet />}
       </main>
       <p role="status" data-testid="announced" className="sr-only">
         {announced}

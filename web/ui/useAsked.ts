@@ -1,5 +1,6 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useSyncExternalStore } from 'react';
 import { NavigationType, useLocation, useNavigationType, useSearchParams } from 'react-router';
+import { Listeners } from '../api/listeners.ts';
 
 /** What fields of an address ask for; an empty one is taken out. */
 export type Asks = { readonly [field: string]: string };
@@ -10,44 +11,40 @@ const FOLLOWS = { follows: true } as const;
 const isFollowing = (state: unknown): boolean =>
   (state as { readonly follows?: unknown } | null)?.follows === true;
 
-/** What was asked on a page and does not stand in its address yet: a page drawn anew goes on from it. */
-let underWay: { readonly path: string; readonly asked: URLSearchParams } | null = null;
+/** What was asked last: on which page, and at which entry of the browser’s history. */
+type Last = { readonly path: string; readonly key: string; readonly asked: URLSearchParams };
+
+let last: Last | null = null;
+const changed = new Listeners();
 
 /**
  * What the address of a page asks for, as fields and filters change it: seen at once, for a field
  * that waited for its address would lose what is typed meanwhile. The address follows, so that a
  * reload and a way back find it.
+ *
+ * What was asked is kept outside of what is drawn: React may begin to draw the address that follows,
+ * be interrupted by the next letter and begin anew, and a page may be drawn anew, whole.
  */
 export function useAsked(): readonly [URLSearchParams, (changes: Asks) => void] {
   const [inAddress, setSearch] = useSearchParams();
-  const at = useLocation();
-  const { key, pathname } = at;
-  const isGoneTo = useNavigationType() === NavigationType.Pop || !isFollowing(at.state);
-  const [state, setState] = useState(() => ({
-    asked: underWay?.path === pathname ? underWay.asked : inAddress,
-    seen: key,
-  }));
-  if (key !== state.seen) setState({ asked: isGoneTo ? inAddress : state.asked, seen: key });
-  useEffect(() => {
-    if (
-      underWay?.path !== pathname ||
-      isGoneTo ||
-      underWay.asked.toString() === inAddress.toString()
-    )
-      underWay = null;
-  }, [key, pathname, inAddress, isGoneTo]);
+  const { key, pathname: path, state } = useLocation();
+  const follows = useNavigationType() !== NavigationType.Pop && isFollowing(state);
+  const now = useCallback(
+    () => (last?.path === path && (follows || last.key === key) ? last.asked : inAddress),
+    [path, key, follows, inAddress],
+  );
   const ask = useCallback(
     (changes: Asks) => {
-      const next = new URLSearchParams(state.asked);
+      const asked = new URLSearchParams(now());
       for (const [field, value] of Object.entries(changes)) {
-        if (value === '') next.delete(field);
-        else next.set(field, value);
+        if (value === '') asked.delete(field);
+        else asked.set(field, value);
       }
-      underWay = { path: pathname, asked: next };
-      setState((before) => ({ ...before, asked: next }));
-      setSearch(next, { replace: true, state: FOLLOWS });
+      last = { path, key, asked };
+      changed.tell();
+      setSearch(asked, { replace: true, state: FOLLOWS });
     },
-    [state.asked, setSearch, pathname],
+    [now, path, key, setSearch],
   );
-  return [state.asked, ask];
+  return [useSyncExternalStore(changed.add, now), ask];
 }
