@@ -33,7 +33,8 @@ const room = (name) => ({
   ...base,
   displayName: name,
   rootDir: `./${name}`,
-  testMatch: inWorlds ? [WORLD] : [...ONE_BY_ONE, `!${WORLD}`],
+  testMatch: inWorlds ? [WORLD] : ONE_BY_ONE,
+  testPathIgnorePatterns: ['/node_modules/', ...(inWorlds ? [] : ['/\\.worlds/'])],
 });
 
 /**

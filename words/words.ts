@@ -48,19 +48,29 @@ export function wordsIn(language: string, measures: Measures = null): Words {
   return known;
 }
 
+/** Something made once for each language, by whoever needs it first: making one takes milliseconds. */
+function inEach<Made>(make: (locale: string) => Made): (language: string) => Made {
+  const made = new Map<string, Made>();
+  return (language) => {
+    const known = made.get(language) ?? make(language.startsWith('en-X') ? 'en-US' : language);
+    made.set(language, known);
+    return known;
+  };
+}
+const numbersIn = inEach((locale) => new Intl.NumberFormat(locale));
+const pluralsIn = inEach((locale) => new Intl.PluralRules(locale));
+
 function wordsOf(language: string, measures: Measures): Words {
   const translate = engine.getFixedT(language);
-  const numbers = new Intl.NumberFormat(language.startsWith('en-X') ? 'en-US' : language);
   const written = (value: MessageValue): string => {
     if (value === null || value === undefined || value === false) return '';
-    return typeof value === 'number' ? numbers.format(value) : textOf(value);
+    return typeof value === 'number' ? numbersIn(language).format(value) : textOf(value);
   };
-  const plurals = new Intl.PluralRules(language.startsWith('en-X') ? 'en-US' : language);
   // The engine looks a text up and reads it anew each time, which a screen that is drawn five times
   // a second would feel.
   const texts = new Map<string, string>();
   const templateOf = (code: string, count: number | undefined): string => {
-    const key = count === undefined ? code : `${code} ${plurals.select(count)}`;
+    const key = count === undefined ? code : `${code} ${pluralsIn(language).select(count)}`;
     const known = texts.get(key);
     if (known !== undefined) return known;
     const text = measuredFor(translate(code, { count, skipInterpolation: true }), measures);

@@ -19,7 +19,8 @@ import { type Found, nounOf, rowOf, secondThing } from './noun.ts';
 import { isCitrus, juiceRow } from './parts.ts';
 import { segmentsOf, type Segment } from './segments.ts';
 import type { Token } from './tokens.ts';
-import type { Loss, Part } from './words.ts';
+import type { Loss } from './takenOut.ts';
+import type { Part } from './words.ts';
 
 /** Says what a description means, or what of it stands in the way. */
 export function describe(

@@ -2,7 +2,8 @@ import type { Form, Ingredient } from '../ingredients/index.ts';
 import type { Amount } from './amount.ts';
 import type { LineTrouble } from './line.ts';
 import type { Token } from './tokens.ts';
-import type { Loss, Part } from './words.ts';
+import type { Loss } from './takenOut.ts';
+import type { Part } from './words.ts';
 import type { Text } from '@idle-kettle/words/message';
 
 /** What the words of a line say, every one of them taken in. */

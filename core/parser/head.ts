@@ -6,7 +6,7 @@ import type { Parser } from './parserKitchen.ts';
 import { unitAt } from './measures.ts';
 import type { NameBook } from './names.ts';
 import type { Token } from './tokens.ts';
-import { PHRASES } from './words.ts';
+import { saidBy } from './words.ts';
 
 type Head = {
   readonly amount: Amount;
@@ -103,7 +103,7 @@ function joinedOn(before: readonly Token[], after: readonly Token[]): readonly T
     last?.kind === 'mark' ||
     after.length === 0
     ? after
-    : last !== undefined && PHRASES.get(last.word)?.part !== undefined
+    : last !== undefined && saidBy(last.word)?.part !== undefined
       ? after
       : [COMMA, ...after];
 }

@@ -6,7 +6,7 @@ import { amountOffers } from './amountOffers.ts';
 import { unitAt, type MeasuresId } from './measures.ts';
 import { numberAt } from './numbers.ts';
 import { isMark, type Token } from './tokens.ts';
-import { PHRASES, TURNING_WORDS } from './words.ts';
+import { saidBy, TURNING_WORDS } from './words.ts';
 
 /** Most readings offered for one line. */
 const MOST_OFFERS = 3;
@@ -174,7 +174,7 @@ const closeOf = (tokens: readonly Token[], open: number): number | null => {
 
 /** Whether a word says nothing about the sums. */
 function isQuiet(token: Token): boolean {
-  const effect = PHRASES.get(token.word);
+  const effect = saidBy(token.word);
   return (
     (effect !== undefined &&
       Object.keys(effect).every((said) => said === 'remark' || said === 'kindsFollow')) ||

@@ -30,7 +30,12 @@ const IRREGULAR: ReadonlyMap<string, string> = new Map(
  * Letters without their accents, lower case, with the straight apostrophe: `Jalapeño` → `jalapeno`.
  */
 export const unaccented = (text: string): string =>
-  text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '').replace(/[’‘]/g, "'");
+  ASCII.test(text)
+    ? text.toLowerCase()
+    : text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '').replace(/[’‘]/g, "'");
+
+/** Most words, which have no accents. */
+const ASCII = /^[ -~]*$/;
 
 /**
  * One word as names are compared by it: unaccented, lower case, singular, without a possessive

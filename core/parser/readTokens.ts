@@ -16,7 +16,7 @@ import { numberAt } from './numbers.ts';
 import { plainWord } from './plainWord.ts';
 import { nearestWords, wordList } from './spelling.ts';
 import type { Token } from './tokens.ts';
-import { PHRASES, TURNING_WORDS } from './words.ts';
+import { PHRASE_WORDS, TELLING_WORDS, TURNING_WORDS } from './words.ts';
 
 /** A line understood, before its grams. */
 export type Understood = {
@@ -89,18 +89,10 @@ function readPlainly(tokens: readonly Token[], reader: Parser): Understood | Unr
   return { ...said, amountTokens, rest };
 }
 
-const KNOWN_WORDS: ReadonlySet<string> = new Set([
-  ...NAME_WORDS,
-  ...[...PHRASES.keys()].flatMap((key) => key.split(' ')),
-]);
+const KNOWN_WORDS: ReadonlySet<string> = new Set([...NAME_WORDS, ...PHRASE_WORDS]);
 
 /** Words that may be meant by a misspelt one. */
-const SPELLED_WORDS = wordList(
-  new Set([
-    ...NAME_WORDS,
-    ...[...PHRASES].flatMap(([key, { remark }]) => (remark === true ? [] : key.split(' '))),
-  ]),
-);
+const SPELLED_WORDS = wordList(new Set([...NAME_WORDS, ...TELLING_WORDS]));
 /** Units that may be meant by one, right after a number. */
 const SPELLED_UNITS = wordList(new Set(LONG_UNITS.map(plainWord)));
 

@@ -4,7 +4,7 @@ import type { MeasuresId } from './measures.ts';
 import type { Meaning } from './ingredientNames.ts';
 import { nameAt, type NameBook } from './names.ts';
 import type { Token } from './tokens.ts';
-import { LONGEST_PHRASE, PHRASES, type Effect } from './words.ts';
+import { LONGEST_PHRASE, saidBy, type Effect } from './words.ts';
 
 /** One part of a description, with the tokens that it takes up. */
 export type Item = { readonly tokens: readonly Token[] } & (
@@ -261,7 +261,7 @@ function phraseAt(
     const token = tokens[next];
     if (token === undefined) break;
     key = next === at ? token.word : `${key} ${token.word}`;
-    const effect = PHRASES.get(key);
+    const effect = saidBy(key);
     // `peach halves` are cut; `half of them` says of how many something holds.
     if (next === at && token.lower === 'half') continue;
     if (effect !== undefined && (isAside || effect.remark !== true))

@@ -45,7 +45,12 @@ export const linesIn = (text: string): string[] =>
 export const isTwoLines = (text: string): boolean => LINE_BREAK.test(text.trim());
 
 /** The line as it is read: unseen characters gone, odd spaces and full-width letters made plain. */
-const plainText = (text: string): string =>
+const plainText = (text: string): string => (LETTERS.test(text) ? text : plainedText(text));
+
+/** Words and nothing else, which are plain. */
+const LETTERS = /^[a-z ]*$/i;
+
+const plainedText = (text: string): string =>
   plainNumbers(text.normalize('NFC').replace(UNSEEN, ''))
     .replace(/[\uff01-\uff5e]/g, (wide) => String.fromCharCode(wide.charCodeAt(0) - 0xfee0))
     // `tablespoon(s)`, `lemon(s)`

@@ -1,12 +1,10 @@
 import type { Form, FruitState } from '../ingredients/index.ts';
 import { ALLOWANCES, REMARK_WORDS } from './remarks.ts';
+import { LONGEST_TAKEN_OUT, takenOut, TAKEN_OUT_WORDS, type Loss } from './takenOut.ts';
 import { tokensOf } from './tokens.ts';
 
 /** What of a fruit, or of an egg, is meant when not all of it. */
 export type Part = 'juice' | 'zest' | 'peel' | 'pulp' | 'yolk' | 'white';
-
-/** What preparing takes away. */
-export type Loss = 'peel' | 'core';
 
 /** What a word or phrase beside the name says. */
 export type Effect = {
@@ -88,23 +86,6 @@ export const RIPENESS_WORDS: ReadonlyMap<string, number> = new Map(
   }),
 );
 
-/** What is thrown away in preparing, and whether it is peel. */
-const WASTE: { readonly [word: string]: Loss } = {
-  skin: 'peel', peel: 'peel', rind: 'peel', pith: 'peel',
-  stone: 'core', pit: 'core', core: 'core', seed: 'core', pip: 'core', stem: 'core', stalk: 'core', hull: 'core', cap: 'core',
-  leaf: 'core', top: 'core', membrane: 'core', end: 'core', tail: 'core', rib: 'core', vein: 'core', green: 'core',
-}; // prettier-ignore
-const GONE = [
-  'removed',
-  'discarded',
-  'off',
-  'out',
-  'taken out',
-  'taken off',
-  'cut off',
-  'trimmed',
-  'trimmed off',
-];
 const PREPARING = [
   'peeling', 'coring', 'stoning', 'pitting', 'preparing', 'preparation', 'prep', 'hulling', 'trimming', 'deseeding', 'shelling',
   'peeling and coring', 'topping and tailing', 'peeling and stoning', 'peeling and pitting', 'destoning',
@@ -112,37 +93,6 @@ const PREPARING = [
 const PREPARED = [
   'prepared', 'peeled', 'cored', 'stoned', 'pitted', 'peeled and cored', 'peeled and stoned', 'peeled and pitted', 'trimmed', 'hulled', 'shelled', 'deseeded', 'destoned',
 ]; // prettier-ignore
-
-/** Two and a half thousand phrases of the same few words: each word is read once. */
-function* wastePhrases(): Generator<readonly [string, Effect]> {
-  const parts = Object.entries(WASTE).map(([word, loses]) => [phraseKey(word), loses] as const);
-  for (const gone of GONE.map(phraseKey)) {
-    for (const [a, loses] of parts) {
-      yield [`${a} ${gone}`, { loses }];
-      for (const [b] of parts) {
-        if (a === b) continue;
-        yield [`${a} and ${b} ${gone}`, { loses: 'core' }];
-        yield [`${a} , ${b} ${gone}`, { loses: 'core' }];
-      }
-    }
-  }
-}
-
-const REMOVING = ['remove', 'discard', 'take out', 'cut out', 'pick out'];
-const OF_THEM = ['', 'the', 'any', 'all the', 'their', 'as many', 'as many of the', 'most of the'];
-const AS_FAR = ['', 'as you can', 'as possible', 'as you go'];
-
-/** `remove as many stones as you can` */
-function* removingPhrases(): Generator<readonly [string, Effect]> {
-  const [verbs, these, far] = [REMOVING, OF_THEM, AS_FAR].map((words) => words.map(phraseKey));
-  for (const [word, loses] of Object.entries(WASTE)) {
-    const part = phraseKey(word);
-    for (const verb of verbs ?? [])
-      for (const of of these ?? [])
-        for (const end of far ?? [])
-          yield [[verb, of, part, end].filter((some) => some !== '').join(' '), { loses }];
-  }
-}
 
 /** Where an amount goes or what it is for; it says nothing about the thing itself. */
 const PURPOSES = [
@@ -233,8 +183,6 @@ const TABLE: readonly (readonly [string, Effect])[] = [
     { loses: 'core' },
     'stoned|pitted|cored|destoned|de-stoned|deseeded|de-seeded|seeded|hulled|dehulled|capped|trimmed|stemmed|destemmed|de-stemmed|topped|tailed|topped and tailed|top and tailed|shelled|destalked|de-stalked|podded|pipped|stripped|stripped from stems|stripped from their stems|stripped from the stalks|stripped from their stalks|off the stalk|off the stems',
   ),
-  ...wastePhrases(),
-  ...removingPhrases(),
   ...says(
     { keepsPeel: true },
     `unpeeled|skin on|skins on|with skin|with skins|peel and all|skin and all|skins and all|peel on|with peel|with the peel|with their skins|unskinned|peel left on|skin left on|skins left on|not peeled|no need to peel|do not peel|don't peel|don't peel them|do not peel them|no need to peel them|including peel|including skin|including skins|including rind`,
@@ -371,14 +319,35 @@ const TABLE: readonly (readonly [string, Effect])[] = [
   ...says({ remark: true }, [...REMARK_WORDS, ...ALLOWANCES].join('|')),
 ];
 
-/** Every phrase beside names, by its plain words. The first entry of a phrase stands. */
-export const PHRASES: ReadonlyMap<string, Effect> = TABLE.reduce(
+/** Every listed phrase beside names, by its plain words. The first entry of a phrase stands. */
+const PHRASES: ReadonlyMap<string, Effect> = TABLE.reduce(
   (map, [key, effect]) => (map.has(key) ? map : map.set(key, effect)),
   new Map<string, Effect>(),
 );
 
+/** What a phrase beside a name says, by its plain words; undefined where it says nothing known. */
+export function saidBy(phrase: string): Effect | undefined {
+  const listed = PHRASES.get(phrase);
+  if (listed !== undefined) return listed;
+  const loses = takenOut(phrase);
+  return loses === null ? undefined : { loses };
+}
+
 /** How many words the longest phrase has. */
-export const LONGEST_PHRASE = Math.max(...[...PHRASES.keys()].map((key) => key.split(' ').length));
+export const LONGEST_PHRASE = Math.max(
+  LONGEST_TAKEN_OUT,
+  ...[...PHRASES.keys()].map((key) => key.split(' ').length),
+);
+
+/** Every word of every phrase; of those alone that are more than remarks. */
+export const PHRASE_WORDS: ReadonlySet<string> = new Set([
+  ...[...PHRASES.keys()].flatMap((key) => key.split(' ')),
+  ...TAKEN_OUT_WORDS,
+]);
+export const TELLING_WORDS: ReadonlySet<string> = new Set([
+  ...[...PHRASES].flatMap(([key, { remark }]) => (remark === true ? [] : key.split(' '))),
+  ...TAKEN_OUT_WORDS,
+]);
 
 /** Words that turn a line about: never taken for a kind of fruit, nor passed over. */
 export const TURNING_WORDS: ReadonlySet<string> = new Set([

@@ -70,5 +70,5 @@ function page(school: JarPreparation, title: string): string {
   return [head, `| --- | --- |${BANDS_FT.map(() => ' --: |').join('')}`, ...rows].join('\n');
 }
 
-const GROUPED = new Intl.NumberFormat('en-US');
-const grouped = (ft: number): string => GROUPED.format(ft);
+let grouping: Intl.NumberFormat | undefined;
+const grouped = (ft: number): string => (grouping ??= new Intl.NumberFormat('en-US')).format(ft);

@@ -7,18 +7,24 @@ export type UnitSystem = 'metric' | 'us';
 /** The scale that a kitchen reads its thermometers in. */
 export type TemperatureScale = 'C' | 'F';
 
-/** With commas between thousands. Made once: making one costs more than a plan’s worth of sums. */
-const GROUPED = new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 });
+let grouping: Intl.NumberFormat | undefined;
+/**
+ * With commas between thousands. Made once, and by whoever needs it first: making one costs more
+ * than a plan’s worth of sums.
+ */
+const grouped = (value: number): string =>
+  (grouping ??= new Intl.NumberFormat('en-US', { maximumFractionDigits: 0 })).format(value);
 
 const CM_PER_INCH = 2.54;
 
 const trimmed = (value: number, decimals: number): string =>
   String(Number(value.toFixed(decimals)));
 
-const LIST = new Intl.ListFormat('en-GB');
+let listing: Intl.ListFormat | undefined;
 
 /** Names as they are said: `peach`, `peach and cherry`, `peach, cherry and plum`. */
-export const listed = (names: readonly string[]): string => LIST.format(names);
+export const listed = (names: readonly string[]): string =>
+  (listing ??= new Intl.ListFormat('en-GB')).format(names);
 
 /** A number with its fraction as it is, where there is a sign for it: `5⅓`, `2½`. */
 export const exactFraction = (value: number): string =>
@@ -29,7 +35,7 @@ export const kitchenFraction = (value: number): string => exactFraction(Math.rou
 
 /** Grams as a scale shows them: whole grams, and a tenth below 10 g. */
 export function formatGrams(massG: number): string {
-  return massG < 10 ? `${trimmed(massG, 1)} g` : `${GROUPED.format(massG)} g`;
+  return massG < 10 ? `${trimmed(massG, 1)} g` : `${grouped(massG)} g`;
 }
 
 /** A tenth of an ounce, g. */
@@ -120,5 +126,5 @@ export const formatLength = (lengthCm: number, system: UnitSystem): string =>
 
 /** An altitude: `1,524 m`, `5,000 ft`. */
 export function formatAltitude(altitudeM: number, unit: 'm' | 'ft'): string {
-  return `${GROUPED.format(convert(altitudeM, 'm', unit))} ${unit}`;
+  return `${grouped(convert(altitudeM, 'm', unit))} ${unit}`;
 }

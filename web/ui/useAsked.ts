@@ -27,8 +27,9 @@ const changed = new Listeners();
  */
 export function useAsked(): readonly [URLSearchParams, (changes: Asks) => void] {
   const [inAddress, setSearch] = useSearchParams();
-  const { key, pathname: path, state } = useLocation();
-  const follows = useNavigationType() !== NavigationType.Pop && isFollowing(state);
+  const at = useLocation();
+  const { key, pathname: path } = at;
+  const follows = useNavigationType() !== NavigationType.Pop && isFollowing(at.state);
   const now = useCallback(
     () => (last?.path === path && (follows || last.key === key) ? last.asked : inAddress),
     [path, key, follows, inAddress],
