@@ -1,6 +1,6 @@
 import { mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { secondsOf } from './longFirst.mjs';
+import { secondsOf } from './testSeconds.mjs';
 import { ROOT } from './shell.mjs';
 
 /**

@@ -118,22 +118,31 @@ export function fitOffsets(
   const movesOf = (z: readonly number[]): CalibrationOffsets =>
     Object.fromEntries(parameters.map(({ name }, i) => [name, z[i] as number]));
   /** How far each of some formulas lies outside its class, in deviations. */
-  const missesAt = (z: readonly number[], of: readonly FitCase[]): number[] => {
-    const moves = movesOf(z);
-    const curves = needCurves(moves);
-    return of.map((formula) => missOf(formula, moves, curves, MARGIN) / OUTSIDE_SD);
-  };
+  const missesAt = (
+    moves: CalibrationOffsets,
+    curves: NeedCurves,
+    of: readonly FitCase[],
+  ): number[] => of.map((formula) => missOf(formula, moves, curves, MARGIN) / OUTSIDE_SD);
   const { at } = leastSquares({
     start: parameters.map(({ name }) => from[name] ?? 0),
     // Every move is a residual of its own: the prior.
-    residuals: (z) => [...missesAt(z, held), ...z],
+    residuals: (z) => {
+      const moves = movesOf(z);
+      return [...missesAt(moves, needCurves(moves), held), ...z];
+    },
     slopes: (z, residuals) => {
       const slopes = new Matrix(held.length + parameters.length, parameters.length);
-      parameters.forEach(({ fruit }, j) => {
+      const at = movesOf(z);
+      const curvesAt = needCurves(at);
+      parameters.forEach(({ name, fruit }, j) => {
         slopes.set(held.length + j, j, 1);
         const moved = held.flatMap((formula, i) => (holds(formula, fruit) ? [i] : []));
+        const moves = { ...at, [name]: (z[j] as number) + DIFFERENCE };
+        // No fruit moves what a gel needs.
+        const curves = fruit === null ? needCurves(moves) : curvesAt;
         missesAt(
-          z.map((value, i) => (i === j ? value + DIFFERENCE : value)),
+          moves,
+          curves,
           moved.map((i) => held[i] as FitCase),
         ).forEach((miss, k) => {
           const i = moved[k] as number;
