@@ -36,10 +36,5 @@ export default defineConfig({
       testMatch: ['firstBatch.spec.ts', 'access.spec.ts', 'widths.spec.ts'],
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
     },
-    {
-      name: 'tablet',
-      testMatch: ['widths.spec.ts'],
-      use: { viewport: { width: 820, height: 1180 } },
-    },
   ],
 });

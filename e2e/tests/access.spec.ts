@@ -2,8 +2,8 @@ import type { Page } from '@playwright/test';
 import { nothingSerious } from '../everyScreen.ts';
 import { expect, test } from '../kitchen.ts';
 
-test('axe finds nothing serious on any screen, light', ({ page, kettle }) =>
-  nothingSerious(page, kettle, 'light'));
+test('axe finds nothing serious on any screen, in the light and in the dark', ({ page, kettle }) =>
+  nothingSerious(page, kettle));
 
 test('a batch is made with the keyboard alone', async ({ page, kettle }) => {
   await kettle.setUpKitchen();

@@ -44,10 +44,11 @@ const languageOf = (spokenTo: SpokenTo | null): Language =>
 
 /**
  * The head of every page, and the page under it; drawn anew, whole, when its language or its
- * measures change. So it waits until they are known: what is typed meanwhile would be lost.
+ * measures change. So it waits until they are known, or nobody tells them: what is typed meanwhile
+ * would be lost.
  */
 export function Shell() {
-  const { data: kitchen, isPending } = useKitchen();
+  const { data: kitchen, isFetched } = useKitchen();
   const spokenTo = kitchen ?? lastSpokenTo();
   const language = languageOf(spokenTo);
   setLanguage(language);
@@ -125,7 +126,7 @@ export function Shell() {
         id="page"
         className={`mx-auto w-full max-w-[84rem] grow px-4 py-3 sm:px-6 sm:py-5 lg:py-2.5 ${looksOnly ? 'looks-only' : ''}`}
       >
-        {spokenTo === null && isPending ? <Loading what={say('ui.theKitchen')} /> : <Outlet />}
+        {spokenTo === null && !isFetched ? <Loading what={say('ui.theKitchen')} /> : <Outlet />}
       </main>
       <p role="status" data-testid="announced" className="sr-only">
         {announced}
