@@ -1,3 +1,5 @@
+import { WORLDS } from './launcher/worlds.mjs';
+
 /** One Jest project a room. `server` needs a PostgreSQL server, which `./kettle test` starts. */
 const base = {
   transform: {
@@ -25,7 +27,7 @@ const base = {
 
 /** Whether many files are tried in one world, as `./kettle test` does: see launcher/worlds.mjs. */
 const inWorlds = process.env.KETTLE_WORLDS !== undefined;
-const WORLD = '<rootDir>/.worlds/*.test.ts';
+const WORLD = `<rootDir>/${WORLDS}/*.test.ts`;
 const ONE_BY_ONE = ['<rootDir>/**/*.test.ts', '<rootDir>/**/*.test.tsx'];
 
 /** @param {string} name */
@@ -34,7 +36,7 @@ const room = (name) => ({
   displayName: name,
   rootDir: `./${name}`,
   testMatch: inWorlds ? [WORLD] : ONE_BY_ONE,
-  testPathIgnorePatterns: ['/node_modules/', ...(inWorlds ? [] : ['/\\.worlds/'])],
+  testPathIgnorePatterns: ['/node_modules/', ...(inWorlds ? [] : [`/\\${WORLDS}/`])],
 });
 
 /**

@@ -4,6 +4,7 @@ import { join, relative } from 'node:path';
 import { writeText } from './files.mjs';
 import { Failure, say } from './say.mjs';
 import { ROOT, run } from './shell.mjs';
+import { WORLDS } from './worlds.mjs';
 
 const MODULES = join(ROOT, 'node_modules');
 
@@ -93,7 +94,7 @@ const endedBy = (signal) => (signal === undefined ? {} : { signal });
 /** @param {string} name */
 const stampOf = (name) => join(MODULES, `.kettle-built-${name}`);
 
-const NOT_SOURCES = new Set(['node_modules', 'dist']);
+const NOT_SOURCES = new Set(['node_modules', 'dist', WORLDS]);
 
 /** @param {string} path relative to the checkout @returns {string[]} */
 function filesIn(path) {

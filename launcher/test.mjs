@@ -26,7 +26,8 @@ const PATIENCE = ['--testTimeout', '120000'];
 
 /** `check`: types, lint and unit tests; quick, and without a database. */
 export async function runCheck() {
-  await installed(TEST_PACKAGES.filter(({ name }) => name === 'units' || name === 'python3-iapws'));
+  const wanted = TEST_PACKAGES.filter(({ name }) => name === 'units' || name === 'python3-iapws');
+  await Promise.all([ensurePackages(wanted), ensureModules()]);
   writeWorlds(UNIT_ROOMS);
   return report([
     ...(await runStatic()),
@@ -66,12 +67,6 @@ async function withModules() {
   await timed('the builds', Promise.all([ensureNodeBuild(), ensureWebBuild()]));
   return results;
 }
-
-/**
- * Debian’s packages and npm’s, beside each other.
- * @param {readonly import('./packages.mjs').DebianPackage[]} packages
- */
-const installed = (packages) => Promise.all([ensurePackages(packages), ensureModules()]);
 
 /**
  * Says how long a part of it took.

@@ -32,7 +32,7 @@ const testsIn = (folder) =>
  * Shares files out so that each lot takes about as long.
  * @param {readonly string[]} files @param {number} lots
  */
-export function sharedOut(files, lots) {
+function sharedOut(files, lots) {
   const all = Array.from({ length: lots }, () => ({
     seconds: 0,
     files: /** @type {string[]} */ ([]),
@@ -47,8 +47,8 @@ export function sharedOut(files, lots) {
 
 /**
  * Test files of one room that are tried one after the other in one world of Jest’s. In a world of
- * its own each would read every module anew and compute cold: that took twice as long as all the
- * tests together. What is spoken is as at first for each of them.
+ * its own each would read every module anew and compute cold: core took half as long again. What is
+ * spoken is as at first for each of them.
  * @param {string} folder of the world @param {readonly string[]} files
  */
 const worldOf = (folder, files) =>

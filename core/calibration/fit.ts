@@ -132,14 +132,14 @@ export function fitOffsets(
     },
     slopes: (z, residuals) => {
       const slopes = new Matrix(held.length + parameters.length, parameters.length);
-      const at = movesOf(z);
-      const curvesAt = needCurves(at);
+      const here = movesOf(z);
+      const curvesHere = needCurves(here);
       parameters.forEach(({ name, fruit }, j) => {
         slopes.set(held.length + j, j, 1);
         const moved = held.flatMap((formula, i) => (holds(formula, fruit) ? [i] : []));
-        const moves = { ...at, [name]: (z[j] as number) + DIFFERENCE };
+        const moves = { ...here, [name]: (z[j] as number) + DIFFERENCE };
         // No fruit moves what a gel needs.
-        const curves = fruit === null ? needCurves(moves) : curvesAt;
+        const curves = fruit === null ? needCurves(moves) : curvesHere;
         missesAt(
           moves,
           curves,

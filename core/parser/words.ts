@@ -339,11 +339,12 @@ export const LONGEST_PHRASE = Math.max(
   ...[...PHRASES.keys()].map((key) => key.split(' ').length),
 );
 
-/** Every word of every phrase; of those alone that are more than remarks. */
+/** Every word of every phrase. */
 export const PHRASE_WORDS: ReadonlySet<string> = new Set([
   ...[...PHRASES.keys()].flatMap((key) => key.split(' ')),
   ...TAKEN_OUT_WORDS,
 ]);
+/** Every word of the phrases that are more than remarks. */
 export const TELLING_WORDS: ReadonlySet<string> = new Set([
   ...[...PHRASES].flatMap(([key, { remark }]) => (remark === true ? [] : key.split(' '))),
   ...TAKEN_OUT_WORDS,

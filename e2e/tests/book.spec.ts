@@ -100,6 +100,7 @@ test('the Book is looked through as somebody types, and two cooks stand side by 
   await page.getByRole('checkbox', { name: 'Worth making again' }).uncheck();
   await page.getByLabel('Search names, fruit, words').fill('zorp');
   await expect(page.getByText('No cook is like that.')).toBeVisible();
+  await expect(page.getByText('Nothing is in the Book yet.')).toBeHidden();
   await page.getByLabel('Search names, fruit, words').fill('');
   await page.getByLabel('Put Damson, first side by side').check();
   await page.getByLabel('Put Damson, less sugar side by side').check();

@@ -12,7 +12,7 @@ const TABLET = { width: 820, height: 1180 };
 /** Whether a screen fits the window, and a tablet’s. */
 async function fits(page: Page): Promise<void> {
   const own = page.viewportSize();
-  await expect.poll(() => fitsWidth(page)).toBe(true);
+  expect(await fitsWidth(page)).toBe(true);
   if (own === null || own.width < TABLET.width) return;
   await page.setViewportSize(TABLET);
   await expect.poll(() => fitsWidth(page)).toBe(true);

@@ -47,7 +47,7 @@ export function keepSpokenTo({ measures, units, temperature }: SpokenTo): void {
   }
 }
 
-export const measuresOf = ({ units, temperature }: SpokenTo) => ({ units, temperature });
+const measuresOf = ({ units, temperature }: Kitchen) => ({ units, temperature });
 
 /**
  * Changes some fields of the kitchen, made on a version of it; what is there is fetched where that

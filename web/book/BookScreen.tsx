@@ -106,8 +106,8 @@ function Found({ search, waiting }: FoundProps) {
   if (found.first === null) return <Loading what={say('book.theBook')} />;
   if (total === 0)
     return (
-      <Empty title={say('book.empty')}>
-        {asks(query) ? say('book.noneFound') : say('book.howItBegins')}
+      <Empty title={asks(query) ? say('book.noneFound') : say('book.empty')}>
+        {asks(query) ? say('book.takeOneOut') : say('book.howItBegins')}
       </Empty>
     );
   return (

@@ -14,6 +14,8 @@ test('a night is folded, and all else stands in its order, an hour as wide as an
   const later = time.at(17 * HOUR) - time.at(16 * HOUR);
   expect(first).toBeCloseTo(later, 6);
   expect(time.at(15 * HOUR) - time.at(HOUR)).toBeLessThan(2 * first);
+  for (let hour = 0; hour < 18; hour += 1)
+    expect(time.at((hour + 1) * HOUR)).toBeGreaterThan(time.at(hour * HOUR));
 });
 
 test('a moment is found again where it stands, in a fold too', () => {

@@ -12,13 +12,7 @@ import {
 } from 'lucide-react';
 import { NavLink, Outlet, ScrollRestoration, useLocation } from 'react-router';
 import { keepPages } from '../keepPages.ts';
-import {
-  keepSpokenTo,
-  lastSpokenTo,
-  measuresOf,
-  useKitchen,
-  type SpokenTo,
-} from '../api/kitchen.ts';
+import { keepSpokenTo, lastSpokenTo, useKitchen, type SpokenTo } from '../api/kitchen.ts';
 import { useMay, useWho } from '../api/who.ts';
 import { useAnnounced } from './announce.ts';
 import { keepFocus } from './keepFocus.ts';
@@ -52,7 +46,7 @@ export function Shell() {
   const spokenTo = kitchen ?? lastSpokenTo();
   const language = languageOf(spokenTo);
   setLanguage(language);
-  setMeasures(spokenTo === null ? null : measuresOf(spokenTo));
+  if (kitchen === undefined) setMeasures(spokenTo);
   const announced = useAnnounced();
   const member = useWho().data?.member ?? null;
   const mayCook = useMay()('cook');

@@ -4,7 +4,8 @@ export const BOOK = {
   'book.empty': 'Nothing is in the Book yet.',
   'book.howItBegins':
     'When a cook is over, it is kept here: what was planned, what came of it, and its log. A week later the Book asks how it set.',
-  'book.noneFound': 'No cook is like that. Take a word or a choice out.',
+  'book.noneFound': 'No cook is like that.',
+  'book.takeOneOut': 'Take a word or a choice out.',
   'book.search': 'Search names, fruit, words',
   'book.fruit': 'Fruit',
   'book.anyFruit': 'Any fruit',
